@@ -1,0 +1,53 @@
+import type { z } from 'zod';
+
+/** Why an input cannot be used: which field, what is wrong, what is allowed. The same shape everywhere. */
+export type Refusal = { field: string; message: string; allowed: string };
+
+export type Outcome<T> = { ok: true; value: T } | { ok: false; refused: Refusal };
+
+export const ok = <T>(value: T): Outcome<T> => ({ ok: true, value });
+
+export const refuse = (field: string, message: string, allowed: string): { ok: false; refused: Refusal } => ({
+  ok: false,
+  refused: { field, message, allowed },
+});
+
+/** Turns the first problem zod found into a refusal; the allowed text comes from the field's own description. */
+export function refusalFromZod(schema: z.ZodType, error: z.ZodError): Refusal {
+  const issue = error.issues[0]!;
+  if (issue.code === 'unrecognized_keys') {
+    const field = issue.keys[0] ?? 'input';
+    return { field, message: `${field} is not a field of this calculation.`, allowed: fieldNames(schema).join(', ') };
+  }
+  const field = issue.path.map(String).join('.') || 'input';
+  const described = describe(schema, issue.path);
+  const missing = issue.code === 'invalid_type' && /undefined/.test(issue.message);
+  return {
+    field,
+    message: missing ? `${field} is missing.` : `${field}: ${plain(issue)}`,
+    allowed: described ?? issue.message,
+  };
+}
+
+function plain(issue: z.core.$ZodIssue): string {
+  if (issue.code === 'too_small' || issue.code === 'too_big') return 'outside the allowed range.';
+  if (issue.code === 'invalid_type') return `needs a ${issue.expected}.`;
+  if (issue.code === 'invalid_value') return 'not one of the allowed values.';
+  return issue.message;
+}
+
+function fieldNames(schema: z.ZodType): string[] {
+  const shape = (schema as unknown as { shape?: Record<string, unknown> }).shape;
+  return shape ? Object.keys(shape) : [];
+}
+
+function describe(schema: z.ZodType, path: PropertyKey[]): string | undefined {
+  let at: unknown = schema;
+  for (const key of path) {
+    const node = at as { shape?: Record<string, unknown>; unwrap?: () => unknown };
+    const inner = node.shape ?? (node.unwrap?.() as { shape?: Record<string, unknown> } | undefined)?.shape;
+    if (!inner) break;
+    at = inner[String(key)];
+  }
+  return (at as z.ZodType | undefined)?.description;
+}

@@ -1,0 +1,127 @@
+import type { Finding } from '@/core/finding/finding';
+import type { BuiltPhase } from './phases';
+
+export const CERTIFICATIONS = ['none', 'type-I', 'type-II', 'type-III', 'universal'] as const;
+export type Certification = (typeof CERTIFICATIONS)[number];
+
+export type GateId =
+  | 'standing-vacuum'
+  | 'plate'
+  | 'weighed-charge'
+  | 'certification'
+  | 'charge-signed'
+  | 'steady'
+  | 'readings'
+  | 'no-stop'
+  | 'all-good'
+  | 'enclosure'
+  | 'start-up-signed';
+
+export type Override = { gate: string; reason: string; by: string; at: string };
+
+/** What must hold before a phase may be signed. `holds` is true when nothing stands in the way. */
+export type Gate = {
+  id: GateId;
+  /** What is asked for, as a short noun phrase. */
+  asks: string;
+  holds: boolean;
+  /** What is missing, in words; or what proves it. */
+  say: string;
+  overridable: boolean;
+  override?: Override;
+};
+
+/** A standing-vacuum test passes when the rise stays at or under this (company default: decay limit at 10 min). */
+export const DECAY_LIMIT_MICRONS = 500;
+export const DECAY_LEAST_MIN = 10;
+
+export type VacuumRecord = { endMicrons: number; heldMin: number; by: string; at: string };
+
+/** Split systems are high-pressure appliances: Type II or Universal (40 CFR 82 subpart F, from memory). */
+export function certificationCovers(certification: Certification): boolean {
+  return certification === 'type-II' || certification === 'universal';
+}
+
+export type GateFacts = {
+  phase: BuiltPhase;
+  vacuum?: VacuumRecord;
+  plateComplete: boolean;
+  plateMissing: readonly string[];
+  weighedIn: boolean;
+  weighSay: string;
+  certification: Certification;
+  signed: Partial<Record<BuiltPhase, boolean>>;
+  /** Start-up only. */
+  startUp?: { steady: boolean; steadySay: string; missing: readonly string[]; findings: readonly Finding[]; enclosureRestored: boolean };
+  overrides: readonly Override[];
+};
+
+/** Gates of one phase, in the order they should be cleared. */
+export function gatesOf(facts: GateFacts): Gate[] {
+  const gates = rawGates(facts);
+  return gates.map((gate) => {
+    const override = gate.overridable && !gate.holds ? facts.overrides.find((o) => o.gate === gate.id) : undefined;
+    return override ? { ...gate, override } : gate;
+  });
+}
+
+export const passes = (gate: Gate): boolean => gate.holds || gate.override !== undefined;
+
+function rawGates(f: GateFacts): Gate[] {
+  const certified: Gate = {
+    id: 'certification',
+    asks: 'refrigerant certification',
+    holds: certificationCovers(f.certification),
+    say: certificationCovers(f.certification)
+      ? `Certified ${f.certification}`
+      : 'Signing needs a stored Type II or Universal refrigerant certification',
+    overridable: false,
+  };
+  if (f.phase === 'charge') {
+    return [vacuumGate(f.vacuum), plateGate(f), gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay), certified];
+  }
+  if (f.phase === 'start-up') {
+    const s = f.startUp ?? { steady: false, steadySay: 'Not started', missing: [], findings: [], enclosureRestored: false };
+    const stops = s.findings.filter((x) => x.verdict === 'stop');
+    const open = s.findings.filter((x) => x.verdict !== 'good' && x.verdict !== 'stop' && x.step !== 'steady' && x.id !== 'enclosure');
+    return [
+      gate('charge-signed', 'a signed charge', f.signed.charge === true, f.signed.charge ? 'Charge signed' : 'Sign the charge first'),
+      gate('readings', 'all required readings recorded', s.missing.length === 0, s.missing.length ? `Not recorded: ${s.missing.join(', ')}` : 'All recorded'),
+      gate('steady', 'a reading recorded at steady state', s.steady, s.steadySay),
+      { ...gate('no-stop', 'no stop finding', stops.length === 0, stops[0]?.claim ?? 'None'), overridable: false },
+      gate('all-good', 'every finding good', open.length === 0, open[0]?.claim ?? 'All good'),
+      gate('enclosure', 'the enclosure restored for the final reading', s.enclosureRestored, s.enclosureRestored ? 'Restored' : 'Panels, covers and fence not confirmed'),
+      certified,
+    ];
+  }
+  return [
+    gate('charge-signed', 'a signed charge', f.signed.charge === true, f.signed.charge ? 'Charge signed' : 'Charge is not signed'),
+    gate('start-up-signed', 'a signed start-up', f.signed['start-up'] === true, f.signed['start-up'] ? 'Start-up signed' : 'Start-up is not signed'),
+  ];
+}
+
+function gate(id: GateId, asks: string, holds: boolean, say: string): Gate {
+  return { id, asks, holds, say, overridable: true };
+}
+
+function vacuumGate(v: VacuumRecord | undefined): Gate {
+  const asks = 'a passed standing-vacuum test';
+  if (!v) return gate('standing-vacuum', asks, false, 'No standing-vacuum test on record');
+  const pass = v.endMicrons <= DECAY_LIMIT_MICRONS && v.heldMin >= DECAY_LEAST_MIN;
+  const figures = `${v.endMicrons} µm after ${v.heldMin} min`;
+  return gate(
+    'standing-vacuum',
+    asks,
+    pass,
+    pass ? `Held ${figures}` : `${figures}: wanted ${DECAY_LIMIT_MICRONS} µm or less after ${DECAY_LEAST_MIN} min or more`,
+  );
+}
+
+function plateGate(f: GateFacts): Gate {
+  return gate(
+    'plate',
+    'the charge build-up complete',
+    f.plateComplete,
+    f.plateComplete ? 'Complete' : `Missing: ${f.plateMissing.join(', ')}`,
+  );
+}

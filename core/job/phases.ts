@@ -1,0 +1,43 @@
+/** The phases of a changeout: the same words in core, contract, SQL, routes and screens. */
+export const PHASES = [
+  'survey',
+  'scope',
+  'plan',
+  'recover',
+  'set',
+  'wire',
+  'join',
+  'pressure-test',
+  'evacuate',
+  'charge',
+  'start-up',
+  'hand-over',
+] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** Phases that have a screen. One not built yet may hold a typed record that a gate reads. */
+export const BUILT_PHASES = ['charge', 'start-up', 'hand-over'] as const satisfies readonly Phase[];
+export type BuiltPhase = (typeof BUILT_PHASES)[number];
+
+export const PHASE_WORDS: Record<Phase, string> = {
+  survey: 'Survey',
+  scope: 'Scope',
+  plan: 'Day plan',
+  recover: 'Recover',
+  set: 'Set',
+  wire: 'Wire',
+  join: 'Join',
+  'pressure-test': 'Pressure test',
+  evacuate: 'Evacuate',
+  charge: 'Charge',
+  'start-up': 'Start-up',
+  'hand-over': 'Hand-over',
+};
+
+export const PHASE_GROUPS: readonly { group: string; phases: readonly Phase[] }[] = [
+  { group: 'Before', phases: ['survey', 'scope', 'plan'] },
+  { group: 'Out', phases: ['recover'] },
+  { group: 'In', phases: ['set', 'wire', 'join'] },
+  { group: 'Prove', phases: ['pressure-test', 'evacuate', 'charge', 'start-up'] },
+  { group: 'Close', phases: ['hand-over'] },
+];

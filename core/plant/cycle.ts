@@ -1,0 +1,282 @@
+import { humidityRatioFromWetBulb, airFromHumidityRatio, saturatedHumidityRatio } from '@/core/air/moist-air';
+import { bubblePsia, dewPsia, liquidBtuLb, vapourBtuLb } from '@/core/refrigerant/lookup';
+import { superheatedVapour } from '@/core/refrigerant/vapour-table';
+import { BTUH_PER_W, RANKINE_AT_0_F } from '@/core/units/units';
+import {
+  FLUID_PARAMETERS,
+  INDOOR_FAN_W,
+  MODEL_TONS,
+  type ModelledRefrigerant,
+  NOMINAL_CFM_PER_TON,
+  OUTDOOR_CFM,
+} from './parameters';
+
+/** What is true of the system and its surroundings at one moment. Faults are departures from 1 or 0. */
+export type CycleInput = {
+  refrigerant: ModelledRefrigerant;
+  metering: 'txv' | 'fixed-orifice';
+  tons: number;
+  chargeRatio: number;
+  outdoorF: number;
+  returnF: number;
+  returnWetBulbF: number;
+  barometerPsia: number;
+  volts: number;
+  /** Fractions of nominal: indoor airflow, outdoor airflow, condenser cleanness, meter opening, compressor health. */
+  indoorAir: number;
+  outdoorAir: number;
+  condenserClean: number;
+  meterOpening: number;
+  compressorHealth: number;
+  nonCondensablePsi: number;
+};
+
+/** Unknowns of the balance, kept between solves so that the next one starts warm. */
+export type CycleState = { evaporatingF: number; condensingF: number; superheatF: number };
+
+export type CycleOutput = {
+  state: CycleState;
+  suctionPsia: number;
+  liquidPsia: number;
+  suctionLineF: number;
+  liquidLineF: number;
+  dischargeLineF: number;
+  superheatF: number;
+  subcoolingF: number;
+  supplyF: number;
+  supplyWetBulbF: number;
+  compressorW: number;
+  compressorA: number;
+  netBtuh: number;
+  latentBtuh: number;
+  airflowCfm: number;
+  outsideModel: boolean;
+  /** Heat that does not balance, Btu/h, as a check on the solution. */
+  residualBtuh: number;
+};
+
+export const COLD_START: CycleState = { evaporatingF: 45, condensingF: 115, superheatF: 8 };
+
+const PASSES = 4000;
+const FT_LB_PER_BTU = 778.169;
+const SUCTION_LOSS_PSI = 2;
+const DISCHARGE_LOSS_PSI = 8;
+const METER_LOSS_PSI = 25;
+const POLYTROPIC = 1.1;
+const POWER_FACTOR = 0.96;
+const SUCTION_PICKUP_F = 2;
+const LIQUID_LINE_LOSS_F = 1;
+const CONDENSING_LIMIT_F = 148;
+
+type Air = { massLbH: number; enthalpyBtuLb: number; humidityRatioLbLb: number; dewPointF: number };
+
+function indoorAir(input: CycleInput): Air {
+  const ratio = humidityRatioFromWetBulb(input.returnF, Math.min(input.returnWetBulbF, input.returnF), input.barometerPsia);
+  const air = airFromHumidityRatio(input.returnF, ratio, input.barometerPsia);
+  // Mass flow per 3 tons: the model works at that size and scales at the end.
+  const cfm = MODEL_TONS * NOMINAL_CFM_PER_TON * input.indoorAir;
+  return {
+    massLbH: (60 * cfm) / air.volumeFt3Lb,
+    enthalpyBtuLb: air.enthalpyBtuLb,
+    humidityRatioLbLb: ratio,
+    dewPointF: air.dewPointF,
+  };
+}
+
+/** Saturated humidity ratio near coil temperatures: ASHRAE via the library, tabulated once per station pressure. */
+const SURFACE_LOW_F = 0;
+const SURFACE_NODES = 101;
+const surfaceTables = new Map<number, Float64Array>();
+function surfaceRatio(temperatureF: number, psia: number): number {
+  const key = Math.round(psia * 100);
+  let table = surfaceTables.get(key);
+  if (!table) {
+    table = Float64Array.from({ length: SURFACE_NODES }, (_, i) => saturatedHumidityRatio(SURFACE_LOW_F + i, key / 100));
+    surfaceTables.set(key, table);
+  }
+  const x = Math.min(Math.max(temperatureF - SURFACE_LOW_F, 0), SURFACE_NODES - 1.001);
+  const i = Math.floor(x);
+  return table[i]! + (x - i) * (table[i + 1]! - table[i]!);
+}
+const moistEnthalpy = (t: number, w: number): number => 0.24 * t + w * (1061 + 0.444 * t);
+
+type Evaporator = { totalBtuh: number; latentBtuh: number; leavingF: number; leavingRatio: number; wetted: number };
+
+/** Air side of the evaporator: wetted fraction sets bypass and surface; the surface is found by bisection. */
+function evaporator(input: CycleInput, air: Air, state: CycleState): Evaporator {
+  const span = Math.max(1, input.returnF - state.evaporatingF);
+  const used = Math.min(0.98, Math.max(0, state.superheatF) / span);
+  const wetted = Math.min(1, Math.max(0.05, 1 + Math.log(1 - used) / 3.3));
+  const active = 0.35 + 0.65 * wetted;
+  const bypass = 0.155 ** (active * input.indoorAir ** -0.45);
+  const contact = air.massLbH * (1 - bypass);
+  let low = state.evaporatingF;
+  let high = input.returnF;
+  for (let i = 0; i < 26; i++) {
+    const middle = (low + high) / 2;
+    const ratio = Math.min(surfaceRatio(middle, input.barometerPsia), air.humidityRatioLbLb);
+    const given = contact * (air.enthalpyBtuLb - moistEnthalpy(middle, ratio));
+    const taken = ((middle - state.evaporatingF) * active) / 2.2e-4;
+    if (given > taken) low = middle;
+    else high = middle;
+  }
+  const surfaceF = (low + high) / 2;
+  const ratio = Math.min(surfaceRatio(surfaceF, input.barometerPsia), air.humidityRatioLbLb);
+  const totalBtuh = contact * (air.enthalpyBtuLb - moistEnthalpy(surfaceF, ratio));
+  const leavingF = bypass * input.returnF + (1 - bypass) * surfaceF;
+  const leavingRatio = bypass * air.humidityRatioLbLb + (1 - bypass) * ratio;
+  const latentBtuh = contact * (air.humidityRatioLbLb - ratio) * 1061;
+  return { totalBtuh, latentBtuh, leavingF, leavingRatio, wetted };
+}
+
+/**
+ * Steady state of a simulated 3-ton vapour-compression system, scaled to the asked size.
+ *
+ * What: finds evaporating, condensing and superheat at which mass and heat balance, by pseudo-time.
+ * Source: structure is physics (compressor map with volumetric efficiency, effectiveness condenser, bypass-factor
+ * evaporator, orifice meter, charge inventory); properties from this project's equations of state; parameters invented.
+ * Not covered: heating mode, inverter speed, two circuits; above 148 °F condensing it says "outside model".
+ */
+export function solveCycle(input: CycleInput, from?: CycleState): CycleOutput {
+  const p = FLUID_PARAMETERS[input.refrigerant];
+  const air = indoorAir(input);
+  const state: CycleState = { ...(from ?? COLD_START) };
+  let last: Step | undefined;
+  let quiet = 0;
+  for (let pass = 0; pass < PASSES; pass++) {
+    last = step(input, p, air, state);
+    const de = clamp((last.evaporator.totalBtuh - last.refrigeratingBtuh) / 20_000, 1);
+    const dc = clamp((last.refrigeratingBtuh + 0.92 * last.compressorBtuh - last.condenserBtuh) / 20_000, 1);
+    const ds =
+      input.metering === 'txv' && last.opening < 1
+        ? 0.05 * (4 + 6 * last.opening - state.superheatF)
+        : clamp((10 * (last.massLbH - last.meterLbH)) / last.massLbH, 0.3);
+    state.evaporatingF = Math.max(-45, Math.min(input.returnF - 1, state.evaporatingF + de));
+    state.condensingF = Math.max(input.outdoorF + 1, Math.min(149.5, state.condensingF + dc));
+    state.superheatF = Math.max(-15, Math.min(60, state.superheatF + ds));
+    const moved = Math.abs(de) + Math.abs(dc) + Math.abs(ds);
+    quiet = moved < 2e-4 ? quiet + 1 : 0;
+    if (quiet > 5) break;
+  }
+  return report(input, p, air, state, last!);
+}
+
+const clamp = (x: number, limit: number): number => Math.max(-limit, Math.min(limit, x));
+
+type Step = ReturnType<typeof step>;
+
+function step(input: CycleInput, p: (typeof FLUID_PARAMETERS)[ModelledRefrigerant], air: Air, state: CycleState) {
+  const r = input.refrigerant;
+  const { evaporatingF, condensingF, superheatF } = state;
+  const pe = dewPsia(r, evaporatingF);
+  const pc = bubblePsia(r, condensingF);
+  const suctionPsia = Math.max(5, pe - SUCTION_LOSS_PSI);
+  const dischargePsia = pc + input.nonCondensablePsi + DISCHARGE_LOSS_PSI;
+  const ratio = dischargePsia / suctionPsia;
+
+  const coil = evaporator(input, air, state);
+
+  // Charge inventory → how much of the condenser is full of liquid.
+  const chargeLb = p.nominalChargeLb * input.chargeRatio;
+  const inEvaporator = p.evaporatorFullLb * (coil.wetted + 0.03 * Math.max(0, -superheatF));
+  const inCondenser = chargeLb - inEvaporator - p.vapourLb - p.liquidLineLb;
+  const liquidFraction = (inCondenser - p.condenserTwoPhaseLb) / (p.condenserLiquidLb - p.condenserTwoPhaseLb);
+  const full = Math.max(0, Math.min(0.95, liquidFraction));
+  const lift = condensingF - input.outdoorF;
+  const subcoolingF = liquidFraction > 0 ? lift * (1 - Math.exp(-4.6 * full)) : 0;
+  const flash = liquidFraction < 0 ? Math.min(0.4, -1.2 * liquidFraction) : 0;
+
+  const airDensity = (input.barometerPsia * 144) / (53.352 * (input.outdoorF + RANKINE_AT_0_F));
+  const capacityRate = 60 * OUTDOOR_CFM * input.outdoorAir * airDensity * 0.24;
+  const ntu = 1.85 * input.outdoorAir ** -0.45 * (1 - 0.9 * full) * input.condenserClean;
+  const condenserBtuh = capacityRate * (1 - Math.exp(-ntu)) * lift;
+
+  // Compressor at its own suction: line pickup, then nothing else (a reversing-valve leak belongs to the later model).
+  const dryF = Math.max(0, superheatF);
+  const suctionLineF = evaporatingF + (superheatF > 0 ? dryF + SUCTION_PICKUP_F * Math.min(1, dryF / 3) : 0);
+  const dewAtSuction = evaporatingF - SUCTION_LOSS_PSI / dewSlope(r, evaporatingF);
+  const suction = superheatedVapour(r, dewAtSuction, suctionLineF - dewAtSuction);
+  const volumetric = (0.98 - 0.035 * (ratio - 1)) * input.compressorHealth;
+  const massLbH = 60 * p.displacementCfm * suction.lbFt3 * Math.max(0.05, volumetric);
+  const k = (POLYTROPIC - 1) / POLYTROPIC;
+  const workBtuLb = ((suctionPsia * 144) / suction.lbFt3 / k) * ((ratio ** k - 1) / FT_LB_PER_BTU);
+  const efficiency =
+    0.735 * (1 - 0.03 * Math.max(0, ratio - 3.2)) * (0.45 + 0.55 * input.compressorHealth);
+  const compressorBtuh = (massLbH * workBtuLb) / efficiency;
+
+  const hLiquid = liquidBtuLb(r, condensingF - subcoolingF - (subcoolingF > 0 ? LIQUID_LINE_LOSS_F : 0)) + 75 * flash;
+  const hLeaving =
+    superheatF > 0
+      ? superheatedVapour(r, evaporatingF, superheatF).btuLb
+      : vapourBtuLb(r, evaporatingF) - 90 * 0.01 * -superheatF;
+  const refrigeratingBtuh = massLbH * (hLeaving - hLiquid);
+
+  const dp = Math.max(1, pc + input.nonCondensablePsi - pe - METER_LOSS_PSI);
+  const liquidFactor =
+    (1 + 0.008 * (Math.min(subcoolingF, 20) - 10)) * (1 - Math.min(0.8, 2.2 * flash)) * input.meterOpening;
+  const meterFull =
+    input.metering === 'txv'
+      ? p.valveCoefficient * Math.sqrt(dp) * liquidFactor
+      : p.pistonCoefficient * Math.sqrt(200) * (dp / 200) ** 0.25 * liquidFactor;
+  const opening = Math.min(1, massLbH / Math.max(1, meterFull));
+  return {
+    evaporator: coil,
+    suctionPsia,
+    dischargePsia,
+    ratio,
+    pc,
+    subcoolingF,
+    suctionLineF,
+    massLbH,
+    meterLbH: input.metering === 'txv' ? Math.min(massLbH, meterFull) : meterFull,
+    opening,
+    compressorBtuh,
+    condenserBtuh,
+    refrigeratingBtuh,
+    workBtuLb,
+    efficiency,
+  };
+}
+
+/** Slope of the dew line, psi per °F. */
+function dewSlope(r: ModelledRefrigerant, f: number): number {
+  return dewPsia(r, f + 0.5) - dewPsia(r, f - 0.5);
+}
+
+function report(
+  input: CycleInput,
+  p: (typeof FLUID_PARAMETERS)[ModelledRefrigerant],
+  air: Air,
+  state: CycleState,
+  s: Step,
+): CycleOutput {
+  const size = input.tons / MODEL_TONS;
+  const fanW = INDOOR_FAN_W * input.indoorAir;
+  const supplyF = s.evaporator.leavingF + (fanW * BTUH_PER_W) / (air.massLbH * (0.24 + 0.444 * s.evaporator.leavingRatio));
+  const supply = airFromHumidityRatio(supplyF, s.evaporator.leavingRatio, input.barometerPsia);
+  const compressorW = s.compressorBtuh / BTUH_PER_W;
+  const dischargeLineF =
+    (s.suctionLineF + RANKINE_AT_0_F) * s.ratio ** p.dischargeExponent -
+    RANKINE_AT_0_F +
+    ((0.92 / s.efficiency - 1) * s.workBtuLb) / 0.3;
+  return {
+    state,
+    suctionPsia: s.suctionPsia,
+    liquidPsia: s.pc + input.nonCondensablePsi,
+    suctionLineF: s.suctionLineF,
+    liquidLineF: state.condensingF - s.subcoolingF - (s.subcoolingF > 0 ? LIQUID_LINE_LOSS_F : 0),
+    dischargeLineF,
+    superheatF: state.superheatF,
+    subcoolingF: s.subcoolingF,
+    supplyF,
+    supplyWetBulbF: supply.wetBulbF,
+    compressorW: compressorW * size,
+    compressorA: (compressorW * size) / (input.volts * POWER_FACTOR),
+    netBtuh: (s.evaporator.totalBtuh - fanW * BTUH_PER_W) * size,
+    latentBtuh: s.evaporator.latentBtuh * size,
+    airflowCfm: input.tons * NOMINAL_CFM_PER_TON * input.indoorAir,
+    outsideModel:
+      state.condensingF > CONDENSING_LIMIT_F || s.evaporator.wetted <= 0.0501 || state.superheatF <= -14.99,
+    residualBtuh: (s.refrigeratingBtuh + 0.92 * s.compressorBtuh - s.condenserBtuh) * size,
+  };
+}

@@ -1,0 +1,298 @@
+import { barometerPsia } from '@/core/air/moist-air';
+import { bubbleF, bubblePsia, dewF } from '@/core/refrigerant/lookup';
+import { CHANNELS, type Channel, LOOSE_FRACTION, PROBES, type ProbeFault, SUN_BIAS_F } from './channels';
+import { type CycleInput, type CycleOutput, type CycleState, solveCycle } from './cycle';
+import type { ModelledRefrigerant } from './parameters';
+import { normal, type RandomState, uniform } from './random';
+
+/** The simulated system and its surroundings: chosen once, changed from the bench drawer. */
+export type RigConfig = {
+  seed: number;
+  refrigerant: ModelledRefrigerant;
+  metering: 'txv' | 'fixed-orifice';
+  tons: number;
+  volts: number;
+  elevationFt: number;
+  outdoorF: number;
+  indoorF: number;
+  indoorWetBulbF: number;
+  /** Where the house air settles while the system runs. */
+  indoorEndF: number;
+  /** The charge at which this system balances. */
+  nominalChargeOz: number;
+  outdoorFanA: number;
+  indoorAir: number;
+  outdoorAir: number;
+  condenserClean: number;
+  meterOpening: number;
+  compressorHealth: number;
+  nonCondensablePsi: number;
+  probeFaults: Partial<Record<Channel, ProbeFault>>;
+};
+
+type Plumbing = 'charge' | 'recovery';
+
+/** Everything that moves; plain data, so it can be saved with each chunk and taken up again. */
+export type RigState = {
+  seconds: number;
+  random: RandomState;
+  running: boolean;
+  /** Seconds since the compressor last started or stopped. */
+  sinceSwitchS: number;
+  cutout: 'none' | 'high-pressure' | 'low-pressure';
+  chargeOz: number;
+  houseF: number;
+  houseWetBulbF: number;
+  /** True (unlagged by probes) physical values that follow the steady solution. */
+  suctionPsia: number;
+  liquidPsia: number;
+  superheatF: number;
+  subcoolingF: number;
+  dischargeLineF: number;
+  supplyF: number;
+  compressorA: number;
+  probes: Partial<Record<Channel, number>>;
+  cylinder: { on: Plumbing; grossOz: number; valveOpen: boolean; moveLeftOz: number };
+  solved?: { key: string; state: CycleState; output: CycleOutput };
+};
+
+export type RigCommand =
+  | { kind: 'start' }
+  | { kind: 'stop' }
+  | { kind: 'weigh-in'; oz: number }
+  | { kind: 'recover'; oz: number }
+  | { kind: 'close-valve' }
+  | { kind: 'configure'; change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering'>> };
+
+/** Time constants of the system itself, s. Design defaults. */
+const TAU = { pressure: 25, amps: 8, superheat: 60, subcooling: 150, supply: 90, off: 90, house: 2400 };
+/** Liquid into the high side of a stopped system, and throttled into the suction of a running one, oz a minute. */
+const FILL_OZ_PER_MIN = 24;
+const THROTTLED_OZ_PER_MIN = 4;
+const RECOVER_OZ_PER_MIN = 6;
+const HIGH_CUTOUT_PSIG = 620;
+const LOW_CUTOUT_PSIG = 25;
+/** A cylinder valve is closed by hand: it stops up to this much late. */
+const OVERSHOOT_OZ = 0.2;
+/** Below this share of its charge the solver is not asked. */
+const LEAST_RATIO = 0.35;
+
+export function newRig(config: RigConfig, chargeOz: number): RigState {
+  const atRest = restPressure(config, chargeOz);
+  return {
+    seconds: 0,
+    random: { seed: config.seed | 0 },
+    running: false,
+    sinceSwitchS: 0,
+    cutout: 'none',
+    chargeOz,
+    houseF: config.indoorF,
+    houseWetBulbF: config.indoorWetBulbF,
+    suctionPsia: atRest,
+    liquidPsia: atRest,
+    superheatF: 0,
+    subcoolingF: 0,
+    dischargeLineF: config.outdoorF,
+    supplyF: config.indoorF,
+    compressorA: 0,
+    probes: {},
+    cylinder: { on: 'charge', grossOz: 640, valveOpen: false, moveLeftOz: 0 },
+  };
+}
+
+/** Equalised pressure of a stopped system: saturation at the outdoor air while any liquid is left. */
+function restPressure(config: RigConfig, chargeOz: number): number {
+  const saturated = bubblePsia(config.refrigerant, Math.min(140, config.outdoorF));
+  // A tenth of the charge is about what fills the volume with vapour; below that pressure falls with the mass.
+  return saturated * Math.min(1, chargeOz / (0.1 * config.nominalChargeOz));
+}
+
+export function command(config: RigConfig, state: RigState, order: RigCommand): { config: RigConfig; state: RigState } {
+  const next: RigState = { ...state, cylinder: { ...state.cylinder } };
+  switch (order.kind) {
+    case 'start':
+      return { config, state: { ...next, running: true, cutout: 'none', sinceSwitchS: 0 } };
+    case 'stop':
+      return { config, state: { ...next, running: false, sinceSwitchS: 0 } };
+    case 'weigh-in':
+    case 'recover': {
+      const on: Plumbing = order.kind === 'weigh-in' ? 'charge' : 'recovery';
+      const grossOz = next.cylinder.on === on ? next.cylinder.grossOz : on === 'charge' ? 640 : 420;
+      const moveLeftOz = order.oz + OVERSHOOT_OZ * (uniform(next.random) - 0.5);
+      return { config, state: { ...next, cylinder: { on, grossOz, valveOpen: true, moveLeftOz } } };
+    }
+    case 'close-valve':
+      next.cylinder.valveOpen = false;
+      return { config, state: next };
+    case 'configure':
+      return { config: { ...config, ...order.change }, state: next };
+  }
+}
+
+/** Moves the rig on by dt seconds (1 s or less keeps the lags true). */
+export function advance(config: RigConfig, state: RigState, dt: number): void {
+  state.seconds += dt;
+  state.sinceSwitchS += dt;
+  moveRefrigerant(state, dt);
+  if (state.running) runFor(config, state, dt);
+  else restFor(config, state, dt);
+  probe(config, state, dt);
+}
+
+function moveRefrigerant(state: RigState, dt: number): void {
+  const { cylinder } = state;
+  if (!cylinder.valveOpen) return;
+  const perMin =
+    cylinder.on === 'recovery' ? RECOVER_OZ_PER_MIN : state.running ? THROTTLED_OZ_PER_MIN : FILL_OZ_PER_MIN;
+  const limit = cylinder.on === 'recovery' ? state.chargeOz : cylinder.grossOz;
+  const oz = Math.max(0, Math.min((perMin * dt) / 60, cylinder.moveLeftOz, limit));
+  const sign = cylinder.on === 'recovery' ? -1 : 1;
+  state.chargeOz += sign * oz;
+  cylinder.grossOz -= sign * oz;
+  cylinder.moveLeftOz -= oz;
+  if (cylinder.moveLeftOz <= 1e-9 || oz === 0) cylinder.valveOpen = false;
+}
+
+const toward = (from: number, to: number, dt: number, tau: number): number => to + (from - to) * Math.exp(-dt / tau);
+
+function cycleInput(config: RigConfig, state: RigState): CycleInput {
+  return {
+    refrigerant: config.refrigerant,
+    metering: config.metering,
+    tons: config.tons,
+    chargeRatio: Math.max(LEAST_RATIO, state.chargeOz / config.nominalChargeOz),
+    outdoorF: config.outdoorF,
+    returnF: state.houseF,
+    returnWetBulbF: state.houseWetBulbF,
+    barometerPsia: barometerPsia(config.elevationFt),
+    volts: config.volts,
+    indoorAir: config.indoorAir,
+    outdoorAir: config.outdoorAir,
+    condenserClean: config.condenserClean,
+    meterOpening: config.meterOpening,
+    compressorHealth: config.compressorHealth,
+    nonCondensablePsi: config.nonCondensablePsi,
+  };
+}
+
+/** The steady solution for the present inputs; solved again only when an input moved by more than a probe could see. */
+function steady(config: RigConfig, state: RigState): CycleOutput {
+  const input = cycleInput(config, state);
+  const key = [
+    Math.round(input.chargeRatio * 500),
+    Math.round(input.returnF * 10),
+    Math.round(input.returnWetBulbF * 10),
+    input.outdoorF,
+    input.tons,
+    input.volts,
+    input.barometerPsia.toFixed(3),
+    input.indoorAir,
+    input.outdoorAir,
+    input.condenserClean,
+    input.meterOpening,
+    input.compressorHealth,
+    input.nonCondensablePsi,
+  ].join('|');
+  if (state.solved?.key !== key) {
+    const output = solveCycle(input, state.solved?.state);
+    state.solved = { key, state: output.state, output };
+  }
+  return state.solved.output;
+}
+
+function runFor(config: RigConfig, state: RigState, dt: number): void {
+  const target = steady(config, state);
+  const r = config.refrigerant;
+  state.suctionPsia = toward(state.suctionPsia, target.suctionPsia, dt, TAU.pressure);
+  state.liquidPsia = toward(state.liquidPsia, target.liquidPsia, dt, TAU.pressure);
+  state.compressorA = toward(state.compressorA, target.compressorA, dt, TAU.amps);
+  const superheatAtGauge = target.suctionLineF - dewF(r, target.suctionPsia);
+  const subcoolingAtGauge = bubbleF(r, target.liquidPsia) - target.liquidLineF;
+  state.superheatF = toward(state.superheatF, superheatAtGauge, dt, TAU.superheat);
+  state.subcoolingF = toward(state.subcoolingF, subcoolingAtGauge, dt, TAU.subcooling);
+  state.supplyF = toward(state.supplyF, target.supplyF, dt, TAU.supply);
+  state.dischargeLineF = toward(state.dischargeLineF, target.dischargeLineF, dt, TAU.superheat);
+  state.houseF = toward(state.houseF, config.indoorEndF, dt, TAU.house);
+  // The coil dries the house as it cools it: wet bulb falls at about 0.8 of the dry bulb's pace (design default).
+  const wetBulbEndF = config.indoorWetBulbF + 0.8 * (config.indoorEndF - config.indoorF);
+  state.houseWetBulbF = Math.min(state.houseF, toward(state.houseWetBulbF, wetBulbEndF, dt, TAU.house));
+  const barometer = barometerPsia(config.elevationFt);
+  if (state.liquidPsia - barometer > HIGH_CUTOUT_PSIG) trip(state, 'high-pressure');
+  else if (state.sinceSwitchS > 120 && state.suctionPsia - barometer < LOW_CUTOUT_PSIG) trip(state, 'low-pressure');
+}
+
+function trip(state: RigState, cutout: RigState['cutout']): void {
+  state.running = false;
+  state.cutout = cutout;
+  state.sinceSwitchS = 0;
+}
+
+function restFor(config: RigConfig, state: RigState, dt: number): void {
+  const rest = restPressure(config, state.chargeOz);
+  state.suctionPsia = toward(state.suctionPsia, rest, dt, TAU.off);
+  state.liquidPsia = toward(state.liquidPsia, rest, dt, TAU.off);
+  state.compressorA = 0;
+  state.supplyF = toward(state.supplyF, state.houseF, dt, TAU.off);
+  state.superheatF = toward(state.superheatF, 0, dt, TAU.off);
+  state.subcoolingF = toward(state.subcoolingF, 0, dt, TAU.off);
+  state.dischargeLineF = toward(state.dischargeLineF, config.outdoorF, dt, TAU.off);
+}
+
+/** What the pipes and the air really are, before a probe touches them. */
+export function truth(config: RigConfig, state: RigState): Record<Channel, number> {
+  const barometer = barometerPsia(config.elevationFt);
+  const r = config.refrigerant;
+  const saturatedSuction = dewF(r, state.suctionPsia);
+  const suctionLineF = state.running && Number.isFinite(saturatedSuction) ? saturatedSuction + state.superheatF : config.outdoorF;
+  const saturatedLiquid = bubbleF(r, state.liquidPsia);
+  const liquidLineF = state.running && Number.isFinite(saturatedLiquid) ? saturatedLiquid - state.subcoolingF : config.outdoorF;
+  return {
+    suctionPsig: state.suctionPsia - barometer,
+    liquidPsig: state.liquidPsia - barometer,
+    suctionLineF,
+    compressorSuctionF: suctionLineF,
+    liquidLineF,
+    dischargeLineF: state.dischargeLineF,
+    outdoorDryBulbF: config.outdoorF,
+    returnDryBulbF: state.houseF,
+    returnWetBulbF: state.houseWetBulbF,
+    supplyDryBulbF: state.supplyF,
+    compressorA: state.compressorA,
+    outdoorFanA: state.running ? config.outdoorFanA * (0.9 + 0.1 * config.outdoorAir) : 0,
+    lineVolts: config.volts - 0.06 * state.compressorA,
+    airflowCfm: state.running ? config.tons * 400 * config.indoorAir : 0,
+    scaleOz: state.cylinder.grossOz,
+  };
+}
+
+function probe(config: RigConfig, state: RigState, dt: number): void {
+  const real = truth(config, state);
+  for (const channel of CHANNELS) {
+    const { lagS } = PROBES[channel];
+    const fault = config.probeFaults[channel] ?? 'none';
+    let seen = real[channel];
+    if (fault === 'sun') seen += SUN_BIAS_F;
+    if (fault === 'loose') seen += LOOSE_FRACTION * (config.outdoorF - seen);
+    const before = state.probes[channel];
+    if (fault === 'stuck' && before !== undefined) continue;
+    state.probes[channel] = before === undefined ? seen : toward(before, seen, dt, lagS);
+  }
+}
+
+/** One sample from every simulated instrument: lagged, noisy, at the instrument's resolution; null when it is lost. */
+export function sample(config: RigConfig, state: RigState): Record<Channel, number | null> {
+  const out = {} as Record<Channel, number | null>;
+  for (const channel of CHANNELS) {
+    const { noise, relative, resolution } = PROBES[channel];
+    const fault = config.probeFaults[channel] ?? 'none';
+    const value = state.probes[channel];
+    const jitter = normal(state.random) * (noise / 2);
+    if (fault === 'lost' || value === undefined) {
+      out[channel] = null;
+      continue;
+    }
+    const noisy = fault === 'stuck' ? value : relative ? value * (1 + jitter) : value + jitter;
+    out[channel] = Number((Math.round(noisy / resolution) * resolution).toFixed(3));
+  }
+  return out;
+}

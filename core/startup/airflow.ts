@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { barometerPsia, elevationField } from '@/core/air/moist-air';
+import { calculation } from '@/core/finding/calculation';
+import { ok, refuse } from '@/core/finding/outcome';
+import { num } from '@/core/finding/quantity-field';
+import { BTUH_PER_W, DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
+
+/** Btu/h per CFM per °F for standard air at sea level: 60 min × 0.075 lb/ft³ × 0.24 Btu/lb·°F. */
+const SENSIBLE_AT_SEA_LEVEL = 1.08;
+
+/** The airflow a cooling coil wants, CFM a ton (common practice; the maker's range wins). */
+export const CFM_PER_TON = { low: 350, high: 450, nominal: 400 };
+
+export const AIRFLOW_METHODS = ['flow grid or hood', 'strip-heat rise', 'static with blower table', 'maker’s test mode'] as const;
+
+export const airflowByHeatRise = calculation({
+  id: 'airflow-heat-rise',
+  title: 'Airflow by strip-heat rise',
+  what: 'Measured airflow from the heat the strips give and how much warmer the air leaves.',
+  formula: 'volts × amps × 3.412 / (1.08 × station/14.696 × rise)',
+  source: 'Heat balance on the air stream',
+  notCovered: 'Compressor or gas heat on at the same time; amps that include a blower; supply read in sight of the strips.',
+  input: z.strictObject({
+    volts: num(100, 600, 'V'),
+    amps: num(1, 200, 'A'),
+    riseF: num(5.1, 120, '°F'),
+    elevationFt: elevationField.default(0),
+  }),
+  compute: ({ volts, amps, riseF, elevationFt }) =>
+    ok({
+      airflowCfm:
+        (volts * amps * BTUH_PER_W) /
+        (SENSIBLE_AT_SEA_LEVEL * (barometerPsia(elevationFt) / DEFAULT_BAROMETER_PSIA) * riseF),
+    }),
+  example: { input: { volts: 236, amps: 39.8, riseF: 26 }, expected: { airflowCfm: 1141 }, tolerance: 1 },
+});
+
+export const airflowByStatic = calculation({
+  id: 'airflow-static',
+  title: 'Airflow by static pressure',
+  what: 'Airflow from total external static and two neighbouring points of the blower table.',
+  formula: 'straight line between the two table points',
+  source: 'The maker’s blower table for the tap in use',
+  notCovered: 'Points outside the two given; a wet coil where the table is for a dry one.',
+  input: z.strictObject({
+    tespInWc: num(0, 2, 'in. w.c.'),
+    lowStaticInWc: num(0, 2, 'in. w.c.'),
+    lowStaticCfm: num(50, 5000, 'CFM'),
+    highStaticInWc: num(0, 2, 'in. w.c.'),
+    highStaticCfm: num(50, 5000, 'CFM'),
+  }),
+  compute: (i) => {
+    if (i.highStaticInWc <= i.lowStaticInWc) {
+      return refuse('highStaticInWc', 'The second table point must have the higher static.', `above ${i.lowStaticInWc} in. w.c.`);
+    }
+    if (i.tespInWc < i.lowStaticInWc || i.tespInWc > i.highStaticInWc) {
+      return refuse('tespInWc', 'Measured static lies outside the two table points.', `${i.lowStaticInWc} to ${i.highStaticInWc} in. w.c.`);
+    }
+    const t = (i.tespInWc - i.lowStaticInWc) / (i.highStaticInWc - i.lowStaticInWc);
+    return ok({ airflowCfm: i.lowStaticCfm + t * (i.highStaticCfm - i.lowStaticCfm) });
+  },
+  example: {
+    input: { tespInWc: 0.58, lowStaticInWc: 0.5, lowStaticCfm: 1150, highStaticInWc: 0.7, highStaticCfm: 1040 },
+    expected: { airflowCfm: 1106 },
+    tolerance: 0.5,
+  },
+});

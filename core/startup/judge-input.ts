@@ -1,0 +1,14 @@
+import type { Readings } from './quantities';
+import type { SteadyResult } from './steady-state';
+import type { Airflow, Confirmations, StartUpSchools, StartUpSystem } from './system';
+
+/** Everything a start-up is judged on. */
+export type JudgeInput = {
+  system: StartUpSystem;
+  readings: Readings;
+  steady: SteadyResult;
+  airflow?: Airflow;
+  confirmations: Confirmations;
+  schools: StartUpSchools;
+  mode: 'cooling' | 'heating';
+};

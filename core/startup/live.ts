@@ -1,0 +1,74 @@
+import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { QUANTITIES, QUANTITY_NAMES, type Quantity, type Reading, type Readings, type ReadingSource } from './quantities';
+import type { SteadySample } from './steady-state';
+
+/** One instant of a run: seconds since the run began and a value a channel, null where the instrument gave none. */
+export type RunSample = { runSeconds: number; values: Partial<Record<string, number | null>> };
+
+/** A reading shown and judged is the mean of this long, so that noise does not move verdicts. */
+export const READING_MEAN_S = 15;
+/** No new sample for this long: the reading is stale. */
+export const STALE_S = 10;
+
+/**
+ * The readings of a run now: mean of the last 15 s of each channel, marked lost when the instrument gives no signal.
+ * `staleForS` is how long ago the last sample came by the device's own clock.
+ */
+export function readingsFromRun(samples: readonly RunSample[], source: ReadingSource, staleForS: number): Readings {
+  const last = samples[samples.length - 1];
+  if (!last) return {};
+  const out: Readings = {};
+  for (const name of QUANTITY_NAMES) {
+    if (!(name in last.values)) continue;
+    const recent: number[] = [];
+    for (let i = samples.length - 1; i >= 0 && last.runSeconds - samples[i]!.runSeconds <= READING_MEAN_S; i--) {
+      const v = samples[i]!.values[name];
+      if (typeof v === 'number') recent.push(v);
+    }
+    const lost = last.values[name] === null;
+    if (recent.length === 0 && !lost) continue;
+    const value = recent.length ? recent.reduce((a, b) => a + b, 0) / recent.length : Number.NaN;
+    const trouble = lost ? 'lost' : staleForS > STALE_S ? 'stale' : undefined;
+    out[name] = { value, uncertainty: QUANTITIES[name].uncertainty, source, trouble };
+  }
+  return out;
+}
+
+/** A typed value replaces the instrument's, with the same default uncertainty. */
+export function withTyped(readings: Readings, typed: Partial<Record<Quantity, number>>): Readings {
+  const out: Readings = { ...readings };
+  for (const [name, value] of Object.entries(typed) as [Quantity, number][]) {
+    const reading: Reading = { value, uncertainty: QUANTITIES[name].uncertainty, source: 'typed' };
+    out[name] = reading;
+  }
+  return out;
+}
+
+/** Adds superheat and subcooling to each sample, for the steady-state detector and the trend. */
+export function steadySamples(
+  samples: readonly RunSample[],
+  system: { refrigerant: Refrigerant; barometerPsia: number },
+): SteadySample[] {
+  const { refrigerant, barometerPsia } = system;
+  return samples.map(({ runSeconds, values }) => {
+    const { suctionPsig, suctionLineF, liquidPsig, liquidLineF } = values;
+    const both = (a: unknown, b: unknown): boolean => typeof a === 'number' && typeof b === 'number';
+    const sh = both(suctionPsig, suctionLineF)
+      ? superheat({ refrigerant, suctionPsig: suctionPsig!, suctionLineF: suctionLineF!, barometerPsia })
+      : undefined;
+    const sc = both(liquidPsig, liquidLineF)
+      ? subcooling({ refrigerant, liquidPsig: liquidPsig!, liquidLineF: liquidLineF!, barometerPsia })
+      : undefined;
+    return {
+      runSeconds,
+      suctionPsig,
+      liquidPsig,
+      returnDryBulbF: values.returnDryBulbF,
+      supplyDryBulbF: values.supplyDryBulbF,
+      compressorA: values.compressorA,
+      superheatF: sh?.ok ? sh.value.superheatF : null,
+      subcoolingF: sc?.ok ? sc.value.subcoolingF : null,
+    };
+  });
+}

@@ -1,0 +1,211 @@
+import { fitWindow, movingMean, type WindowFit } from '@/core/numeric/window';
+
+/** The channels that must all be quiet at once, with their largest slope per minute and standard deviation. */
+export const STEADY_LIMITS = {
+  superheatF: { slope: 0.3, sd: 1.0 },
+  subcoolingF: { slope: 0.2, sd: 0.7 },
+  suctionPsig: { slope: 0.7, sd: 2 },
+  liquidPsig: { slope: 1.5, sd: 4 },
+  returnDryBulbF: { slope: 0.15, sd: 0.4 },
+  supplyDryBulbF: { slope: 0.15, sd: 0.4 },
+  compressorA: { slope: 0.005, sd: 0.02, relative: true },
+} as const;
+export type SteadyChannel = keyof typeof STEADY_LIMITS;
+const AIR_CHANNELS: readonly SteadyChannel[] = ['returnDryBulbF', 'supplyDryBulbF'];
+
+export type SteadyState = 'starting' | 'settling' | 'steady' | 'hunting' | 'provisional' | 'invalid';
+
+export type SteadySample = { runSeconds: number } & Partial<Record<SteadyChannel, number | null>>;
+
+/** What breaks the window: it may not reach back past one of these. */
+export type RunEvent = { runSeconds: number; kind: 'compressor-start' | 'compressor-stop' | 'refrigerant' | 'setting' | 'gap' };
+
+export type SteadySettings = { minRunMin: number; recheckMin: number };
+/** California Title 24 RA3.2 (from memory) asks at least 15 min; 10 for a re-check after a small change. */
+export const DEFAULT_STEADY: SteadySettings = { minRunMin: 15, recheckMin: 10 };
+/** A step above 5 % of the charge waits as long as a first start (common practice). */
+export const LARGE_STEP_SHARE = 0.05;
+
+export type SteadyResult = {
+  state: SteadyState;
+  /** In words, what is still missing or moving. */
+  say: string;
+  /** Seconds for which the state has been steady without a break. */
+  steadyForS: number;
+  /** Least wait before it can be steady, where that is known. */
+  waitS: number;
+  channels: Partial<Record<SteadyChannel, WindowFit & { passes: boolean }>>;
+  hunting?: { meanF: number; peakToPeakF: number; periodS: number };
+};
+
+export const WINDOW_S = 300;
+const LEAST_SAMPLES = 30;
+const LONGEST_GAP_S = 10;
+const SMOOTH_S = 15;
+const HUNTING_PEAK_TO_PEAK_F = 4;
+const PROVISIONAL_FALL_PER_MIN = 0.5;
+const LOOK_BACK_STEP_S = 15;
+
+const WORDS: Record<SteadyChannel, string> = {
+  superheatF: 'superheat',
+  subcoolingF: 'subcooling',
+  suctionPsig: 'suction pressure',
+  liquidPsig: 'liquid pressure',
+  returnDryBulbF: 'return air',
+  supplyDryBulbF: 'supply air',
+  compressorA: 'compressor amps',
+};
+
+/**
+ * Is the system steady enough for its readings to count?
+ *
+ * What: least-squares slope and standard deviation of each channel over the last 300 s, after a least run time; hunting
+ * is tested first, on a 15 s moving mean. Any stop, setting change, added refrigerant or gap starts the window again.
+ * Source: California Title 24 RA3.2 (15 min, from memory); limits are design defaults.
+ * Not covered: inverter systems, which must hold the maker's test mode.
+ */
+export function steadyState(
+  samples: readonly SteadySample[],
+  events: readonly RunEvent[],
+  settings: SteadySettings = DEFAULT_STEADY,
+): SteadyResult {
+  const now = judgeAt(samples, events, settings, samples.length);
+  if (now.state !== 'steady') return now;
+  // Walk back in steps while the verdict holds, to say since when it has been steady.
+  const end = samples[samples.length - 1]!.runSeconds;
+  let steadyForS = 0;
+  let cut = samples.length;
+  for (;;) {
+    const back = steadyForS + LOOK_BACK_STEP_S;
+    while (cut > 0 && samples[cut - 1]!.runSeconds > end - back) cut--;
+    if (cut < LEAST_SAMPLES || judgeAt(samples, events, settings, cut).state !== 'steady') break;
+    steadyForS = back;
+  }
+  return { ...now, steadyForS, say: `Steady for ${Math.max(1, Math.round(steadyForS / 60))} min` };
+}
+
+function quietResult(state: SteadyState, say: string, waitS: number): SteadyResult {
+  return { state, say, steadyForS: 0, waitS, channels: {} };
+}
+
+function judgeAt(
+  samples: readonly SteadySample[],
+  events: readonly RunEvent[],
+  settings: SteadySettings,
+  count: number,
+): SteadyResult {
+  const last = samples[count - 1];
+  if (!last) return quietResult('starting', 'No samples yet', WINDOW_S);
+  const now = last.runSeconds;
+  const past = events.filter((e) => e.runSeconds <= now);
+  const started = lastOf(past, 'compressor-start');
+  const stopped = lastOf(past, 'compressor-stop');
+  if (started === undefined || (stopped !== undefined && stopped > started)) {
+    return quietResult('starting', 'Compressor is not running', settings.minRunMin * 60);
+  }
+  const changed = Math.max(
+    started,
+    ...past.filter((e) => e.kind === 'refrigerant' || e.kind === 'setting' || e.kind === 'gap').map((e) => e.runSeconds),
+  );
+  const due = Math.max(
+    started + settings.minRunMin * 60,
+    changed > started ? changed + settings.recheckMin * 60 : 0,
+  );
+  if (now < due) {
+    const why = changed > started ? 'after the last change' : 'of compressor run';
+    const least = changed > started ? settings.recheckMin : settings.minRunMin;
+    return quietResult(
+      now - started < 60 ? 'starting' : 'settling',
+      `${Math.ceil((due - now) / 60)} min left of ${least} min ${why}`,
+      due - now,
+    );
+  }
+  const from = Math.max(now - WINDOW_S, changed);
+  const window: SteadySample[] = [];
+  for (let i = count - 1; i >= 0 && samples[i]!.runSeconds >= from; i--) window.unshift(samples[i]!);
+  return judgeWindow(window, now, from);
+}
+
+function lastOf(events: readonly RunEvent[], kind: RunEvent['kind']): number | undefined {
+  let found: number | undefined;
+  for (const e of events) if (e.kind === kind && (found === undefined || e.runSeconds > found)) found = e.runSeconds;
+  return found;
+}
+
+function judgeWindow(window: readonly SteadySample[], now: number, from: number): SteadyResult {
+  const gap = window.some((s, i) => i > 0 && s.runSeconds - window[i - 1]!.runSeconds > LONGEST_GAP_S);
+  if (window.length < LEAST_SAMPLES || gap || now - from < WINDOW_S - LONGEST_GAP_S) {
+    return quietResult('settling', 'Insufficient data in the last 5 min', Math.max(0, WINDOW_S - (now - from)));
+  }
+  const channels: SteadyResult['channels'] = {};
+  const moving: SteadyChannel[] = [];
+  const series = new Map<SteadyChannel, { t: number[]; y: number[] }>();
+  for (const channel of Object.keys(STEADY_LIMITS) as SteadyChannel[]) {
+    const t: number[] = [];
+    const y: number[] = [];
+    for (const s of window) {
+      const v = s[channel];
+      if (v !== null && v !== undefined && Number.isFinite(v)) {
+        t.push(s.runSeconds);
+        y.push(v);
+      }
+    }
+    if (t.length < LEAST_SAMPLES) {
+      return quietResult('invalid', `No usable signal for ${WORDS[channel]}`, WINDOW_S);
+    }
+    series.set(channel, { t, y });
+    const fit = fitWindow(t, y);
+    const limit = STEADY_LIMITS[channel];
+    const scale = 'relative' in limit ? Math.abs(fit.mean) : 1;
+    const passes = Math.abs(fit.slopePerMin) <= limit.slope * scale && fit.sd <= limit.sd * scale;
+    channels[channel] = { ...fit, passes };
+    if (!passes) moving.push(channel);
+  }
+  const hunting = huntingOf(series.get('superheatF')!, channels.superheatF!);
+  if (hunting) {
+    return {
+      state: 'hunting',
+      say: `Superheat swings ${hunting.peakToPeakF.toFixed(1)} °F every ${Math.round(hunting.periodS)} s`,
+      steadyForS: 0,
+      waitS: WINDOW_S,
+      channels,
+      hunting,
+    };
+  }
+  if (moving.length === 0) return { state: 'steady', say: 'Steady', steadyForS: 0, waitS: 0, channels };
+  const fall = -(channels.returnDryBulbF?.slopePerMin ?? 0);
+  const onlyAir = moving.every((c) => AIR_CHANNELS.includes(c));
+  if (onlyAir && fall > STEADY_LIMITS.returnDryBulbF.slope && fall <= PROVISIONAL_FALL_PER_MIN) {
+    return {
+      state: 'provisional',
+      say: `House still pulling down ${fall.toFixed(2)} °F a minute; the circuit itself is steady`,
+      steadyForS: 0,
+      waitS: WINDOW_S,
+      channels,
+    };
+  }
+  return {
+    state: 'settling',
+    say: `Still moving: ${moving.map((c) => WORDS[c]).join(', ')}`,
+    steadyForS: 0,
+    waitS: 60,
+    channels,
+  };
+}
+
+/** Swings: peak-to-peak above 4 °F on the smoothed signal with at least two crossings, and little drift beside them. */
+function huntingOf(s: { t: number[]; y: number[] }, fit: WindowFit): SteadyResult['hunting'] {
+  const smooth = movingMean(s.t, s.y, SMOOTH_S);
+  const high = Math.max(...smooth);
+  const low = Math.min(...smooth);
+  const peakToPeakF = high - low;
+  const spanS = s.t[s.t.length - 1]! - s.t[0]!;
+  const driftF = Math.abs(fit.slopePerMin) * (spanS / 60);
+  if (peakToPeakF <= HUNTING_PEAK_TO_PEAK_F || driftF > peakToPeakF / 2) return undefined;
+  let crossings = 0;
+  for (let i = 1; i < smooth.length; i++) {
+    if (smooth[i]! - fit.mean > 0 !== smooth[i - 1]! - fit.mean > 0) crossings++;
+  }
+  if (crossings < 2) return undefined;
+  return { meanF: fit.mean, peakToPeakF, periodS: (2 * spanS) / crossings };
+}

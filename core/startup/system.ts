@@ -1,0 +1,45 @@
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+
+/** What the judge must know of the system: from its plate, the job's charge build-up and the site. */
+export type TargetSource = 'plate' | 'maker' | 'technician';
+export const TARGET_SOURCE_WORDS: Record<TargetSource, string> = {
+  plate: "the unit's plate",
+  maker: "the maker's table",
+  technician: "technician's choice",
+};
+
+export type StartUpSystem = {
+  refrigerant: Refrigerant;
+  metering: 'txv' | 'eev' | 'fixed-orifice';
+  nominalTons: number;
+  targetSubcoolingF?: number;
+  targetSource: TargetSource;
+  compressorRlaA: number;
+  outdoorFanFlaA: number;
+  plateVolts: '208/230' | '240' | '208' | '460';
+  inverter: boolean;
+  barometerPsia: number;
+  /** Total charge the build-up asks for, and what is in by the scale. */
+  chargeTargetOz: number;
+  chargeInOz: number;
+  /** Net ounces added by trim after the weigh-in. */
+  trimOz: number;
+  learned: readonly { oz: number; changeF: number }[];
+};
+
+export type Confirmations = {
+  filterClean: boolean;
+  indoorCoilClean: boolean;
+  outdoorCoilCleanDry: boolean;
+  enclosureRestored: boolean;
+};
+
+export type Airflow = { cfm: number; method: string; source: 'typed' | 'instrument' | 'simulated' | 'replayed' };
+
+export type StartUpSchools = {
+  subcoolingToleranceF: number;
+  superheatToleranceF: number;
+  splitToleranceF: number;
+};
+/** ±3 and ±5 °F, ±3 °F split: California Title 24 RA3.2, from memory. Pass; twice that is still only "look again". */
+export const DEFAULT_SCHOOLS: StartUpSchools = { subcoolingToleranceF: 3, superheatToleranceF: 5, splitToleranceF: 3 };

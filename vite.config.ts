@@ -1,0 +1,12 @@
+import { fileURLToPath } from 'node:url';
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: 'web',
+  plugins: [react(), tailwindcss()],
+  resolve: { alias: { '@': fileURLToPath(new URL('.', import.meta.url)) } },
+  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022' },
+  server: { proxy: { '/api': 'http://127.0.0.1:4680' } },
+});

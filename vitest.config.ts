@@ -1,0 +1,27 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const alias = { '@': fileURLToPath(new URL('.', import.meta.url)) };
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve: { alias },
+        test: { name: 'unit', include: ['{core,contract,web,scripts}/**/*.test.ts'], environment: 'node' },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'server',
+          include: ['{server,demo}/**/*.test.ts'],
+          environment: 'node',
+          globalSetup: ['server/testing/global-setup.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 90_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
