@@ -45,8 +45,8 @@ export function certificationCovers(certification: Certification): boolean {
 export type GateFacts = {
   phase: BuiltPhase;
   vacuum?: VacuumRecord;
-  plateComplete: boolean;
-  plateMissing: readonly string[];
+  /** Why the build-up has no total, when it has none. */
+  plateTrouble: string | null;
   weighedIn: boolean;
   weighSay: string;
   certification: Certification;
@@ -118,10 +118,5 @@ function vacuumGate(v: VacuumRecord | undefined): Gate {
 }
 
 function plateGate(f: GateFacts): Gate {
-  return gate(
-    'plate',
-    'the charge build-up complete',
-    f.plateComplete,
-    f.plateComplete ? 'Complete' : `Missing: ${f.plateMissing.join(', ')}`,
-  );
+  return gate('plate', 'the charge build-up complete', f.plateTrouble === null, f.plateTrouble ?? 'Complete');
 }

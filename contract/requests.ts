@@ -1,0 +1,106 @@
+import { z } from 'zod';
+import { AIRFLOW_METHODS } from '@/core/startup/airflow';
+import { num, oneOf } from '@/core/finding/quantity-field';
+import { BUILT_PHASES } from '@/core/job/phases';
+import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
+import { plateSchema } from '@/core/equipment/plate';
+
+/** Bodies of every write. Ids come from the client (UUIDv7), so that sending twice changes nothing. */
+export const idSchema = z.uuid().describe('a UUID');
+const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
+const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
+
+export const signInSchema = z.strictObject({ signIn: text(1, 120), password: z.string().min(1).max(200).describe('1 to 200 characters') });
+
+export const newJobSchema = z.strictObject({
+  id: idSchema,
+  customerName: text(1, 120),
+  phone: z.string().trim().max(40).nullable().describe('up to 40 characters'),
+  address: text(1, 160),
+  town: text(1, 80),
+  elevationFt: num(-1000, 15000, 'ft'),
+  systemName: text(1, 80),
+  leadId: idSchema,
+  scheduledFor: z.iso.date().describe('a date, YYYY-MM-DD'),
+  plate: plateSchema,
+});
+export type NewJob = z.infer<typeof newJobSchema>;
+
+export const plateUpdateSchema = z.strictObject({ version: z.number().int().min(1).describe('the version you read'), plate: plateSchema });
+
+export const vacuumSchema = z.strictObject({
+  version: z.number().int().min(0).describe('the version you read, 0 for none'),
+  endMicrons: num(1, 20000, 'µm'),
+  heldMin: num(0, 600, 'min'),
+});
+export type VacuumRequest = z.infer<typeof vacuumSchema>;
+
+export const CONFIRMATIONS = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
+export const confirmationSchema = z.strictObject({
+  confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
+  confirmed: z.boolean().describe('true or false'),
+});
+
+export const typedMeasurementSchema = z.strictObject({
+  id: idSchema,
+  setId: idSchema,
+  phase: z.enum(BUILT_PHASES).describe(BUILT_PHASES.join(', ')),
+  stage: oneOf(['reading', 'final', 'weigh-in', 'trim', 'recover', 'airflow']),
+  quantity: z.string().max(40).describe('a known quantity'),
+  value: z.number().describe('a number'),
+  occurredAt: instant,
+  method: oneOf(AIRFLOW_METHODS).optional(),
+  supersedesId: idSchema.optional(),
+});
+export const typedMeasurementsSchema = z.strictObject({
+  measurements: z.array(typedMeasurementSchema).min(1).max(40).describe('1 to 40 measurements'),
+});
+export type TypedMeasurement = z.infer<typeof typedMeasurementSchema>;
+
+export const SPEEDS = [1, 10, 60] as const;
+const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
+export const newRunSchema = z.strictObject({ id: idSchema, phase: z.enum(['charge', 'start-up']).describe('charge, start-up'), speed });
+
+export const rigChangeSchema = z.strictObject({
+  outdoorF: num(40, 118, '°F').optional(),
+  indoorEndF: num(60, 90, '°F').optional(),
+  indoorAir: num(0.4, 1.3, 'of nominal').optional(),
+  outdoorAir: num(0.4, 1.1, 'of nominal').optional(),
+  condenserClean: num(0.4, 1, 'of nominal').optional(),
+  meterOpening: num(0.5, 1.4, 'of nominal').optional(),
+  compressorHealth: num(0.5, 1, 'of nominal').optional(),
+  nonCondensablePsi: num(0, 60, 'psi').optional(),
+  probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
+});
+
+export const runCommandSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('start') }),
+  z.strictObject({ kind: z.literal('stop') }),
+  z.strictObject({ kind: z.literal('weigh-in'), oz: num(0.1, 2000, 'oz') }),
+  z.strictObject({ kind: z.literal('recover'), oz: num(0.1, 2000, 'oz') }),
+  z.strictObject({ kind: z.literal('close-valve') }),
+  z.strictObject({ kind: z.literal('configure'), change: rigChangeSchema }),
+  z.strictObject({ kind: z.literal('speed'), speed }),
+]);
+export type RunCommand = z.infer<typeof runCommandSchema>;
+
+export const recordReadingSchema = z.strictObject({
+  setId: idSchema,
+  stage: oneOf(['reading', 'final', 'airflow']),
+  /** Only these quantities, when given: one tap on the flow grid records only the airflow. */
+  quantities: z.array(z.string().max(40)).max(20).optional().describe('known quantities'),
+});
+
+export const overrideSchema = z.strictObject({ id: idSchema, gate: text(1, 40), reason: text(10, 500) });
+export const signOffSchema = z.strictObject({ id: idSchema });
+export const amendmentSchema = z.strictObject({ id: idSchema, note: text(5, 1000) });
+
+const sampleBlock = z.object({
+  runSeconds: z.array(z.number().min(0)).max(4000),
+  values: z.record(z.string(), z.array(z.number().nullable()).max(4000)),
+});
+export const chunkUploadSchema = z.strictObject({
+  seq: z.number().int().min(1).describe('1 or more'),
+  samples: sampleBlock.describe('columns of samples'),
+  events: z.array(z.object({ runSeconds: z.number(), kind: z.string().max(30) })).max(200).describe('run events'),
+});

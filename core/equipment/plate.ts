@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { ACR_INSIDE_IN, ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { UNIT_STATES } from '@/core/circuit/total-charge';
+import { num, oneOf } from '@/core/finding/quantity-field';
+import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+
+const od = z
+  .number()
+  .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
+  .describe(ACR_SIZES_TEXT);
+
+/** What is read off the plate and the line set, once, for one refrigerant circuit. */
+export const plateSchema = z
+  .strictObject({
+    maker: z.string().trim().min(1).max(80).describe('1 to 80 characters'),
+    model: z.string().trim().min(1).max(80).describe('1 to 80 characters'),
+    serial: z.string().trim().max(80).nullable().describe('up to 80 characters'),
+    refrigerant: oneOf(REFRIGERANTS),
+    metering: oneOf(['txv', 'eev', 'fixed-orifice']),
+    heatPump: z.boolean().describe('true or false'),
+    inverter: z.boolean().describe('true or false'),
+    nominalTons: num(0.75, 25, 'tons'),
+    plateVolts: oneOf(['208/230', '240', '208', '460']),
+    compressorRlaA: num(1, 200, 'A'),
+    outdoorFanFlaA: num(0.1, 30, 'A'),
+    factoryChargeOz: num(1, 2000, 'oz'),
+    includedLineFt: num(0, 100, 'ft'),
+    unitState: z.enum(UNIT_STATES).describe(UNIT_STATES.join(', ')),
+    liquidLineOdIn: od,
+    vaporLineOdIn: od,
+    lineLengthFt: num(0, 400, 'ft').nullable(),
+    makerOzPerFt: num(0.01, 5, 'oz/ft').nullable(),
+    drierOz: num(0, 64, 'oz'),
+    coilOz: num(-200, 400, 'oz'),
+    targetSubcoolingF: num(1, 40, '°F').nullable(),
+    targetSource: oneOf(['plate', 'maker', 'technician']),
+  })
+  .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
+    path: ['vaporLineOdIn'],
+    message: 'must be larger than the liquid line',
+  });
+
+export type Plate = z.infer<typeof plateSchema>;

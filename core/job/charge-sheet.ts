@@ -1,0 +1,104 @@
+import { lineSetCharge } from '@/core/circuit/line-set-charge';
+import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
+import { type ChargeMovement, judgeWeighIn } from '@/core/circuit/weigh-in';
+import type { Plate } from '@/core/equipment/plate';
+import type { Refusal } from '@/core/finding/outcome';
+import type { JobSheet, SheetMeasurement } from './sheet';
+
+/** A field scale: ± oz (trade practice, resolution 0.1 oz). */
+export const SCALE_UNCERTAINTY_OZ = 0.3;
+/** Weighed to this share first when the line length is unknown; the rest is trimmed at start-up. */
+export const UNKNOWN_LINE_HOLDBACK = 0.15;
+
+export type BuildUpPart = { id: 'factory' | 'line-set' | 'drier' | 'coil'; label: string; oz: number; how: string };
+
+export type BuildUp = {
+  parts: BuildUpPart[];
+  totalOz: number;
+  alreadyInUnitOz: number;
+  toWeighInOz: number;
+  ozPerFt: number;
+  physicsOzPerFt: number;
+  makerDiffers: boolean;
+  /** Length unknown: only the included length is counted and part is held back. */
+  lengthUnknown: boolean;
+};
+
+/** The charge build-up of a circuit from its plate. */
+export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: false; refused: Refusal } {
+  const lengthFt = plate.lineLengthFt ?? plate.includedLineFt;
+  const line = lineSetCharge({
+    refrigerant: plate.refrigerant,
+    liquidLineOdIn: plate.liquidLineOdIn,
+    vaporLineOdIn: plate.vaporLineOdIn,
+    lengthFt,
+    includedFt: plate.includedLineFt,
+    ozPerFt: plate.makerOzPerFt ?? undefined,
+  });
+  if (!line.ok) return line;
+  const { adderOz, ozPerFt, physicsOzPerFt, makerDiffers } = line.value;
+  const total = totalCharge({ factoryOz: plate.factoryChargeOz, adderOz, drierOz: plate.drierOz, coilOz: plate.coilOz });
+  if (!total.ok) return total;
+  const totalOz = total.value.totalOz;
+  const remain = toWeighIn({ totalOz, factoryOz: plate.factoryChargeOz, unitState: plate.unitState });
+  if (!remain.ok) return remain;
+  const extraFt = Math.max(0, lengthFt - plate.includedLineFt);
+  const parts: BuildUpPart[] = [
+    {
+      id: 'factory',
+      label: 'Factory charge',
+      oz: plate.factoryChargeOz,
+      how: `plate, includes ${plate.includedLineFt} ft of line`,
+    },
+    {
+      id: 'line-set',
+      label: 'Line set',
+      oz: adderOz,
+      how:
+        plate.lineLengthFt === null
+          ? 'length unknown: nothing counted yet'
+          : `${extraFt.toFixed(0)} ft beyond included × ${ozPerFt.toFixed(3)} oz/ft, ${plate.makerOzPerFt === null ? 'from liquid density' : 'maker’s adder'}`,
+    },
+    { id: 'drier', label: 'Drier', oz: plate.drierOz, how: 'maker’s table' },
+    { id: 'coil', label: 'Indoor coil', oz: plate.coilOz, how: 'maker’s table' },
+  ];
+  return {
+    ok: true,
+    value: {
+      parts,
+      totalOz,
+      alreadyInUnitOz: remain.value.alreadyInUnitOz,
+      toWeighInOz: remain.value.toWeighInOz,
+      ozPerFt,
+      physicsOzPerFt,
+      makerDiffers,
+      lengthUnknown: plate.lineLengthFt === null,
+    },
+  };
+}
+
+/** Measurements that a later one has not replaced. */
+export function standing(measurements: readonly SheetMeasurement[]): SheetMeasurement[] {
+  const replaced = new Set(measurements.map((m) => m.supersedesId).filter((id) => id !== null));
+  return measurements.filter((m) => !replaced.has(m.id));
+}
+
+/** Ounces moved on the scale, in order; recovered amounts are stored negative. */
+export function movementsOf(measurements: readonly SheetMeasurement[]): (ChargeMovement & SheetMeasurement)[] {
+  return standing(measurements)
+    .filter((m) => m.quantity === 'chargeMovementOz')
+    .map((m) => ({ ...m, oz: m.value, kind: m.stage as ChargeMovement['kind'] }));
+}
+
+/** Judges the weigh-in of a job: the movements of the charge phase against the build-up. Trims at start-up come later. */
+export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
+  const movements = movementsOf(sheet.measurements).filter((m) => m.phase === 'charge');
+  return judgeWeighIn({
+    targetOz: build.totalOz,
+    alreadyInUnitOz: build.alreadyInUnitOz,
+    movements,
+    liveOz,
+    scaleUncertaintyOz: SCALE_UNCERTAINTY_OZ,
+    holdback: build.lengthUnknown ? UNKNOWN_LINE_HOLDBACK : 0,
+  });
+}

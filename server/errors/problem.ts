@@ -1,0 +1,53 @@
+import type { ErrorRequestHandler, Response } from 'express';
+import type { z } from 'zod';
+import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { type ProblemCode, PROBLEMS } from './catalog';
+
+/** An error the client may see. Anything else thrown becomes `internal`, with its detail only in the log. */
+export class Problem extends Error {
+  constructor(
+    readonly code: ProblemCode,
+    readonly detail: Partial<Refusal> & Record<string, unknown> = {},
+  ) {
+    super(detail.message ?? PROBLEMS[code].title);
+  }
+}
+
+export function badInput(refusal: Refusal): Problem {
+  return new Problem('bad-input', refusal);
+}
+
+/** Checks a body once, at the route; a refusal names the field, what is wrong and what is allowed. */
+export function parseBody<S extends z.ZodType>(schema: S, body: unknown): z.output<S> {
+  const checked = schema.safeParse(body);
+  if (!checked.success) throw badInput(refusalFromZod(schema, checked.error));
+  return checked.data;
+}
+
+export function sendProblem(response: Response, problem: Problem): void {
+  const { status, title } = PROBLEMS[problem.code];
+  response
+    .status(status)
+    .type('application/problem+json')
+    .json({ type: 'about:blank', code: problem.code, title, status, ...problem.detail });
+}
+
+const CONNECTION_LOST = new Set(['ECONNREFUSED', 'ECONNRESET', 'PROTOCOL_CONNECTION_LOST', 'ETIMEDOUT', 'ENOENT']);
+
+export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
+  return (error, _request, response, next) => {
+    if (response.headersSent) return next(error);
+    if (error instanceof Problem) return sendProblem(response, error);
+    const e = error as { type?: string; code?: string; status?: number; message?: string; stack?: string };
+    if (e.type === 'entity.parse.failed') {
+      return sendProblem(response, new Problem('bad-input', { field: 'body', message: 'The body is not JSON.', allowed: 'a JSON object' }));
+    }
+    if (e.type === 'entity.too.large') return sendProblem(response, new Problem('too-large'));
+    if (e.status === 400 || e instanceof URIError) {
+      return sendProblem(response, new Problem('bad-input', { field: 'address', message: 'The address is malformed.', allowed: 'a valid address' }));
+    }
+    if (e.code && CONNECTION_LOST.has(e.code)) return sendProblem(response, new Problem('no-database'));
+    log(`error ${e.stack ?? e.message ?? String(error)}`);
+    return sendProblem(response, new Problem('internal'));
+  };
+}

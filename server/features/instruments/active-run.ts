@@ -1,0 +1,132 @@
+import type { RunSample } from '@/core/startup/live';
+import type { Database } from '@/server/db/pool';
+import type { Batch, FeedState } from './feed-protocol';
+import { recordMovement } from './movement-record';
+import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
+import { type RunRow, runsStore } from './runs-store';
+import { emptyBlock } from './simulated-feed';
+
+/** Kept in memory to read from: a little longer than the mean a reading is taken over. */
+const RECENT_S = 120;
+
+export type StreamMessage = {
+  seq: number;
+  durableSeq: number;
+  producedAt: number;
+  samples: SampleBlock;
+  events: StoredEvent[];
+  rig: RigView;
+};
+
+/** What the screen may know of the simulated system: its switches, not its secrets. */
+export type RigView = {
+  running: boolean;
+  cutout: string;
+  valveOpen: boolean;
+  on: 'charge' | 'recovery';
+  moveLeftOz: number;
+  movementStartOz: number | null;
+  speed: number;
+  conditions: Pick<FeedState['config'], 'outdoorF' | 'indoorEndF' | 'indoorAir' | 'outdoorAir' | 'condenserClean' | 'meterOpening' | 'nonCondensablePsi' | 'probeFaults'>;
+};
+
+export function rigView(feed: FeedState, speed: number): RigView {
+  const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } = feed.config;
+  return {
+    running: feed.rig.running,
+    cutout: feed.rig.cutout,
+    valveOpen: feed.rig.cylinder.valveOpen,
+    on: feed.rig.cylinder.on,
+    moveLeftOz: feed.rig.cylinder.moveLeftOz,
+    movementStartOz: feed.movement?.startOz ?? null,
+    speed,
+    conditions: { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults },
+  };
+}
+
+/** One running feed on the server: gathers samples into chunks, commits them, tells listeners at once. */
+export class ActiveRun {
+  readonly listeners = new Set<(message: StreamMessage) => void>();
+  recent: RunSample[] = [];
+  private pending: { samples: SampleBlock; events: StoredEvent[] } = { samples: emptyBlock(), events: [] };
+  private committing: Promise<void> = Promise.resolve();
+
+  constructor(
+    readonly run: RunRow,
+    public feed: FeedState,
+    private seq: number,
+    private durableSeq: number,
+    private readonly database: Database,
+    private readonly log: (line: string) => void,
+  ) {}
+
+  get speed(): number {
+    return this.run.speed;
+  }
+
+  accept(batch: Batch): void {
+    this.feed = batch.feed;
+    append(this.pending.samples, batch.block);
+    this.pending.events.push(...batch.events);
+    this.recent.push(...rowsOfBlock(batch.block));
+    const last = this.recent.at(-1)?.runSeconds ?? 0;
+    if (this.recent.length > 4 * RECENT_S) this.recent = this.recent.filter((s) => last - s.runSeconds <= RECENT_S);
+    const message: StreamMessage = {
+      seq: this.seq,
+      durableSeq: this.durableSeq,
+      producedAt: batch.producedAt,
+      samples: batch.block,
+      events: batch.events,
+      rig: rigView(this.feed, this.speed),
+    };
+    for (const listener of this.listeners) listener(message);
+    if (batch.events.some((e) => e.kind === 'scale-movement')) void this.commit();
+  }
+
+  /** Writes what is gathered as one chunk, with the feed's own state, in one transaction. */
+  commit(): Promise<void> {
+    this.committing = this.committing.then(() => this.commitNow());
+    return this.committing;
+  }
+
+  private async commitNow(): Promise<void> {
+    if (this.pending.samples.runSeconds.length === 0 && this.pending.events.length === 0) return;
+    const chunk = this.pending;
+    const seq = this.seq;
+    const feed = structuredClone(this.feed);
+    this.pending = { samples: emptyBlock(), events: [] };
+    this.seq += 1;
+    try {
+      await this.database.transaction(async (db) => {
+        await runsStore.addChunk(db, { runId: this.run.id, seq, companyId: this.run.companyId, samples: chunk.samples, events: chunk.events, feed });
+        await runsStore.saveRig(db, this.run.companyId, this.run.jobId, feed);
+        for (const event of chunk.events) if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
+      });
+      this.durableSeq = seq;
+    } catch (error) {
+      // Put it back in front: the next commit writes it under the same seq.
+      this.log(`run ${this.run.id}: chunk ${seq} not stored, will try again: ${(error as Error).message}`);
+      append(chunk.samples, this.pending.samples);
+      this.pending = { samples: chunk.samples, events: [...chunk.events, ...this.pending.events] };
+      this.seq = seq;
+    }
+  }
+
+  /** Samples not yet in a chunk, for a listener that joins. */
+  undurable(): { samples: SampleBlock; events: StoredEvent[] } {
+    return structuredClone(this.pending);
+  }
+
+  position(): { seq: number; durableSeq: number } {
+    return { seq: this.seq, durableSeq: this.durableSeq };
+  }
+}
+
+function append(to: SampleBlock, from: SampleBlock): void {
+  to.runSeconds.push(...from.runSeconds);
+  for (const [name, values] of Object.entries(from.values)) {
+    const column = to.values[name];
+    if (column) column.push(...values);
+    else to.values[name] = [...values];
+  }
+}

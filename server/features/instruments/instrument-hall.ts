@@ -1,0 +1,120 @@
+import { Worker } from 'node:worker_threads';
+import type { RigCommand } from '@/core/plant/rig';
+import type { Database } from '@/server/db/pool';
+import { ActiveRun } from './active-run';
+import type { FeedState, FromWorker, ToWorker } from './feed-protocol';
+import { type RunRow, runsStore } from './runs-store';
+
+/** Chunks are stored at least this often; decisions ask 2 s. */
+const COMMIT_EVERY_MS = 1500;
+/** A run left alone by a restart for longer than this is not taken up by itself. */
+const RESUME_WITHIN_MS = 30 * 60_000;
+
+/** Holds the running instrument feeds: one worker thread computes them, this class stores and streams them. */
+export class InstrumentHall {
+  private readonly active = new Map<string, ActiveRun>();
+  private worker: Worker | undefined;
+  private readonly closing = new Map<string, () => void>();
+  private timer: NodeJS.Timeout | undefined;
+
+  constructor(
+    private readonly database: Database,
+    private readonly log: (line: string) => void,
+  ) {}
+
+  get(runId: string): ActiveRun | undefined {
+    return this.active.get(runId);
+  }
+
+  open(run: RunRow, feed: FeedState, at: { runSeconds: number; seq: number }): ActiveRun {
+    const activeRun = new ActiveRun(run, feed, at.seq + 1, at.seq, this.database, this.log);
+    this.active.set(run.id, activeRun);
+    this.timer ??= setInterval(() => {
+      for (const one of this.active.values()) void one.commit();
+    }, COMMIT_EVERY_MS);
+    this.send({ type: 'open', runId: run.id, feed, speed: run.speed, runSeconds: at.runSeconds });
+    return activeRun;
+  }
+
+  command(runId: string, order: RigCommand): void {
+    this.send({ type: 'command', runId, command: order });
+  }
+
+  async speed(run: ActiveRun, speed: number): Promise<void> {
+    await runsStore.setSpeed(this.database, run.run.id, speed);
+    run.run.speed = speed;
+    this.send({ type: 'speed', runId: run.run.id, speed });
+  }
+
+  /** Stops a feed: its last samples are stored before this returns. */
+  async stop(runId: string, state: 'stopped' | 'interrupted' = 'stopped'): Promise<void> {
+    const run = this.active.get(runId);
+    if (!run) return;
+    const closed = new Promise<void>((done) => this.closing.set(runId, done));
+    this.send({ type: 'close', runId });
+    await closed;
+    await run.commit();
+    this.active.delete(runId);
+    if (state === 'stopped') await runsStore.setState(this.database, runId, 'stopped');
+  }
+
+  /**
+   * After a restart: runs that were running go on from the state of their last chunk, with the time between as a gap;
+   * those left alone for too long are marked interrupted and wait for a person.
+   */
+  async resumeAll(now = Date.now()): Promise<void> {
+    for (const run of await runsStore.running(this.database)) {
+      const last = await runsStore.lastChunk(this.database, run.id);
+      if (!last?.feed || now - last.receivedAt.getTime() > RESUME_WITHIN_MS) {
+        await runsStore.setState(this.database, run.id, 'interrupted');
+        continue;
+      }
+      this.resume(run, last, now);
+    }
+  }
+
+  resume(run: RunRow, last: { seq: number; toS: number; receivedAt: Date; feed: FeedState | null }, now = Date.now()): void {
+    const gapS = Math.max(1, Math.round(((now - last.receivedAt.getTime()) / 1000) * run.speed));
+    const runSeconds = last.toS + gapS;
+    const active = this.open(run, last.feed!, { runSeconds, seq: last.seq });
+    active.accept({
+      type: 'batch',
+      runId: run.id,
+      producedAt: now,
+      block: { runSeconds: [], values: {} },
+      events: [{ runSeconds, kind: 'gap', seconds: gapS }],
+      feed: last.feed!,
+    });
+    this.log(`run ${run.id} goes on after a gap of ${gapS} s`);
+  }
+
+  /** On shutdown: store everything gathered; the runs stay "running" and go on at the next start. */
+  async close(): Promise<void> {
+    clearInterval(this.timer);
+    await Promise.all([...this.active.keys()].map((id) => this.stop(id, 'interrupted')));
+    await this.worker?.terminate();
+  }
+
+  private send(message: ToWorker): void {
+    this.worker ??= this.startWorker();
+    this.worker.postMessage(message);
+  }
+
+  private startWorker(): Worker {
+    // From source (tests) the worker is TypeScript and needs a loader; built, it lies beside the server.
+    const fromSource = import.meta.url.endsWith('.ts');
+    const worker = fromSource
+      ? new Worker(new URL('./plant-worker.ts', import.meta.url), { execArgv: ['--import', 'tsx'] })
+      : new Worker(new URL('./plant-worker.js', import.meta.url));
+    worker.on('message', (message: FromWorker) => {
+      if (message.type === 'closed') {
+        this.closing.get(message.runId)?.();
+        this.closing.delete(message.runId);
+        return;
+      }
+      this.active.get(message.runId)?.accept(message);
+    });
+    worker.on('error', (error) => this.log(`plant worker: ${error.stack ?? error.message}`));
+    return worker;
+  }
+}

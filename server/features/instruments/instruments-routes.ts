@@ -1,0 +1,77 @@
+import { Router } from 'express';
+import { newRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
+import type { Deps } from '@/server/deps';
+import { parseBody } from '@/server/errors/problem';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { who } from '@/server/who';
+import { rigView, type StreamMessage } from './active-run';
+import { historyOf } from './history';
+import { commandRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
+
+const HEARTBEAT_MS = 5000;
+
+export function instrumentsRoutes(deps: Deps): Router {
+  const router = Router();
+
+  router.post('/jobs/:jobId/runs', async (request, response) => {
+    const person = who(request);
+    await startRun(deps, person, request.params.jobId, parseBody(newRunSchema, request.body));
+    response.status(201).json(await sheetFor(deps.database, person, request.params.jobId));
+  });
+
+  router.post('/runs/:runId/commands', async (request, response) => {
+    await commandRun(deps, who(request), request.params.runId, parseBody(runCommandSchema, request.body));
+    response.json({ accepted: true });
+  });
+
+  router.post('/runs/:runId/stop', async (request, response) => {
+    await stopRun(deps, who(request), request.params.runId);
+    response.json({ stopped: true });
+  });
+
+  router.post('/runs/:runId/resume', async (request, response) => {
+    await resumeRun(deps, who(request), request.params.runId);
+    response.json({ resumed: true });
+  });
+
+  router.post('/runs/:runId/readings', async (request, response) => {
+    response.status(201).json(await recordReading(deps, who(request), request.params.runId, parseBody(recordReadingSchema, request.body)));
+  });
+
+  router.get('/runs/:runId/history', async (request, response) => {
+    const run = await runFor(deps, who(request), request.params.runId);
+    response.json(await historyOf(deps, run));
+  });
+
+  /** Server-sent events: first the history, then every batch as it is produced, with seq and durableSeq. */
+  router.get('/runs/:runId/stream', async (request, response) => {
+    const run = await runFor(deps, who(request), request.params.runId);
+    const active = deps.hall.get(run.id);
+    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', Connection: 'keep-alive' });
+    const send = (event: string, data: unknown): void => {
+      response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+    };
+    // Listen before reading the history, so that nothing falls between the two; the client drops what it has already.
+    const early: StreamMessage[] = [];
+    let ready = false;
+    const listen = (message: StreamMessage): void => {
+      if (ready) send('batch', message);
+      else early.push(message);
+    };
+    active?.listeners.add(listen);
+    const beat = setInterval(() => response.write(': beat\n\n'), HEARTBEAT_MS);
+    request.on('close', () => {
+      clearInterval(beat);
+      active?.listeners.delete(listen);
+    });
+    const history = await historyOf(deps, run);
+    send('history', { ...history, rig: active ? rigView(active.feed, active.speed) : null, state: active ? 'running' : run.state });
+    ready = true;
+    for (const message of early) send('batch', message);
+    if (!active) {
+      clearInterval(beat);
+      response.end();
+    }
+  });
+  return router;
+}

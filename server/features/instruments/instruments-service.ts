@@ -1,0 +1,118 @@
+import type { RunCommand } from '@/contract/requests';
+import type { JobSheet } from '@/core/job/sheet';
+import { mayWork, sheetGates } from '@/core/job/sheet-gates';
+import type { RigConfig } from '@/core/plant/rig';
+import { audit } from '@/server/audit';
+import type { Deps } from '@/server/deps';
+import { Problem } from '@/server/errors/problem';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
+import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import type { Person } from '@/server/features/people/people-store';
+import type { ActiveRun } from './active-run';
+import { insertReadings } from './reading-record';
+import { rigFor } from './rig-setup';
+import { type RunRow, runsStore } from './runs-store';
+
+export async function runFor(deps: Deps, person: Person, runId: string): Promise<RunRow> {
+  const run = await runsStore.byId(deps.database, runId);
+  if (!run || run.companyId !== person.companyId) throw new Problem('not-found', { message: 'No such run in your company.' });
+  return run;
+}
+
+function activeOf(deps: Deps, run: RunRow): ActiveRun {
+  const active = deps.hall.get(run.id);
+  if (!active) throw new Problem('run-state', { message: 'This run is not running; resume it or start a new one.' });
+  return active;
+}
+
+export async function startRun(deps: Deps, person: Person, jobId: string, body: { id: string; phase: 'charge' | 'start-up'; speed: number }): Promise<RunRow> {
+  const { database, hall } = deps;
+  const there = await runsStore.byId(database, body.id);
+  if (there) {
+    if (there.companyId !== person.companyId) throw new Problem('not-found');
+    if (there.jobId !== jobId || there.phase !== body.phase) throw new Problem('other-body', { field: 'id', message: 'This id already holds another run.' });
+    return there;
+  }
+  const sheet = await sheetFor(database, person, jobId);
+  mustBeOpen(sheet, body.phase);
+  const other = await runsStore.runningOfJob(database, person.companyId, jobId);
+  if (other) await hall.stop(other.id);
+  const feed = (await runsStore.rig(database, person.companyId, jobId)) ?? rigFor(sheet);
+  const run = { id: body.id, companyId: person.companyId, jobId, circuitId: sheet.circuit.id, phase: body.phase, source: 'simulated' as const, speed: body.speed, startedBy: person.id };
+  await database.transaction(async (db) => {
+    await runsStore.insert(db, run);
+    await runsStore.saveRig(db, person.companyId, jobId, feed);
+    await audit(db, person, jobId, 'run started', { runId: body.id, phase: body.phase, source: 'simulated', speed: body.speed });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  const row = (await runsStore.byId(database, body.id))!;
+  hall.open(row, feed, { runSeconds: 0, seq: 0 });
+  // A system that is still running from an earlier run counts as started now: nobody watched it in between.
+  if (feed.rig.running) hall.command(row.id, { kind: 'start' });
+  return row;
+}
+
+export async function stopRun(deps: Deps, person: Person, runId: string): Promise<void> {
+  const run = await runFor(deps, person, runId);
+  await deps.hall.stop(run.id);
+  await deps.database.transaction(async (db) => {
+    await runsStore.setState(db, run.id, 'stopped');
+    await audit(db, person, run.jobId, 'run stopped', { runId });
+    await refreshSummary(db, person.companyId, run.jobId);
+  });
+}
+
+export async function resumeRun(deps: Deps, person: Person, runId: string): Promise<void> {
+  const run = await runFor(deps, person, runId);
+  if (deps.hall.get(run.id)) return;
+  const last = await runsStore.lastChunk(deps.database, run.id);
+  if (!last?.feed) throw new Problem('run-state', { message: 'Nothing of this run was stored; start a new one.' });
+  await runsStore.setState(deps.database, run.id, 'running');
+  await audit(deps.database, person, run.jobId, 'run resumed', { runId });
+  deps.hall.resume({ ...run, state: 'running' }, last);
+}
+
+export async function commandRun(deps: Deps, person: Person, runId: string, command: RunCommand): Promise<void> {
+  const run = await runFor(deps, person, runId);
+  const active = activeOf(deps, run);
+  const sheet = await sheetFor(deps.database, person, run.jobId);
+  mustBeOpen(sheet, run.phase);
+  if (command.kind === 'weigh-in' || command.kind === 'recover') {
+    mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
+    if (active.feed.movement) throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
+  }
+  if (command.kind === 'start') mustHaveCharge(sheet);
+  if (command.kind !== 'speed') await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
+  if (command.kind === 'speed') await deps.hall.speed(active, command.speed);
+  else if (command.kind === 'configure') deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
+  else deps.hall.command(run.id, command);
+}
+
+/** A system is not started before its charge is weighed in and signed, or a lead has overridden that. */
+function mustHaveCharge(sheet: JobSheet): void {
+  const gates = sheetGates(sheet, 'start-up');
+  if (!mayWork(gates, ['charge-signed'])) {
+    throw new Problem('gate-held', { field: 'charge-signed', message: 'Sign the weighed charge before the first start.', allowed: 'a signed charge, or a lead’s override with a reason' });
+  }
+}
+
+/** One tap: the mean of the last 15 s of each channel, stored at once. The same set id twice changes nothing. */
+export async function recordReading(deps: Deps, person: Person, runId: string, body: { setId: string; stage: string; quantities?: string[] }): Promise<JobSheet> {
+  const { database } = deps;
+  const run = await runFor(deps, person, runId);
+  if (await measurementsStore.setExists(database, person.companyId, body.setId)) return sheetFor(database, person, run.jobId);
+  const active = activeOf(deps, run);
+  const sheet = await sheetFor(database, person, run.jobId);
+  mustBeOpen(sheet, run.phase);
+  const samples = [...active.recent];
+  // The chunk that the steadiness of this reading rests on must be stored before the reading is.
+  await active.commit();
+  await database.transaction(async (db) => {
+    await insertReadings(db, run, sheet, person.id, samples, body, new Date());
+    await audit(db, person, run.jobId, 'reading recorded', { runId, setId: body.setId, stage: body.stage });
+    await refreshSummary(db, person.companyId, run.jobId);
+  });
+  return sheetFor(database, person, run.jobId);
+}

@@ -1,0 +1,47 @@
+import { v5 as uuidv5 } from 'uuid';
+import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
+import type { Db } from '@/server/db/pool';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
+import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import type { StoredEvent } from './run-data';
+import type { RunRow } from './runs-store';
+
+/** Namespace for ids that follow from a run and a second, so that a movement replayed after a crash is stored once. */
+const MOVEMENT_IDS = 'b8f0f3a4-6c1e-4f0e-9d52-0b2f5e7c1a11';
+
+/** Stores what the scale says moved; recovered ounces are negative. */
+export async function recordMovement(db: Db, run: RunRow, event: StoredEvent): Promise<void> {
+  const { on, startOz, endOz, startS } = event as unknown as { on: string; startOz: number; endOz: number; startS: number };
+  const value = Math.round((startOz - endOz) * 10) / 10;
+  if (Math.abs(value) < 0.05) return;
+  const sheet = await readJobSheet(db, run.companyId, run.jobId, 'none');
+  if (!sheet) return;
+  const id = uuidv5(`${run.id}:${startS}`, MOVEMENT_IDS);
+  if ((await measurementsStore.find(db, [id])).length) return;
+  await measurementsStore.insert(db, {
+    id,
+    companyId: run.companyId,
+    jobId: run.jobId,
+    equipmentId: sheet.equipmentId,
+    circuitId: run.circuitId,
+    phase: run.phase,
+    mode: sheet.job.mode,
+    stage: on === 'recovery' ? 'recover' : run.phase === 'start-up' ? 'trim' : 'weigh-in',
+    setId: id,
+    quantity: 'chargeMovementOz',
+    value,
+    uncertainty: SCALE_UNCERTAINTY_OZ,
+    location: 'refrigerant scale',
+    barometerPsia: null,
+    source: run.source,
+    instrument: run.source === 'simulated' ? 'simulated scale' : 'scale',
+    personId: run.startedBy,
+    runId: run.id,
+    runSeconds: event.runSeconds,
+    detail: { startOz, endOz, startS },
+    supersedesId: null,
+    occurredAt: new Date(),
+  });
+  await refreshSummary(db, run.companyId, run.jobId);
+}

@@ -1,0 +1,57 @@
+import { v5 as uuidv5 } from 'uuid';
+import type { JobSheet } from '@/core/job/sheet';
+import { type RunSample, readingsFromRun } from '@/core/startup/live';
+import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import type { Db } from '@/server/db/pool';
+import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import type { RunRow } from './runs-store';
+
+/** Namespace for ids that follow from a set and a quantity: one tap sent twice is stored once. */
+const READING_IDS = '5f6d2c1e-3a77-4f0f-8a38-1a6a2b0c9e42';
+
+export type ReadingRequest = { setId: string; stage: string; quantities?: string[] };
+
+/**
+ * Stores the mean of the last 15 s of each channel as one round. Airflow is stored only when asked for by name:
+ * it is a measurement of its own, not a by-product of a round.
+ */
+export async function insertReadings(
+  db: Db,
+  run: RunRow,
+  sheet: JobSheet,
+  personId: string,
+  samples: readonly RunSample[],
+  request: ReadingRequest,
+  occurredAt: Date,
+): Promise<void> {
+  const runSeconds = samples.at(-1)?.runSeconds ?? 0;
+  for (const [quantity, reading] of Object.entries(readingsFromRun(samples, run.source, 0))) {
+    const wanted = request.quantities ? request.quantities.includes(quantity) : quantity !== 'airflowCfm';
+    if (reading.trouble || !wanted) continue;
+    const spec = QUANTITIES[quantity as Quantity];
+    await measurementsStore.insert(db, {
+      id: uuidv5(`${request.setId}:${quantity}`, READING_IDS),
+      companyId: run.companyId,
+      jobId: run.jobId,
+      equipmentId: sheet.equipmentId,
+      circuitId: run.circuitId,
+      phase: run.phase,
+      mode: sheet.job.mode,
+      stage: request.stage,
+      setId: request.setId,
+      quantity,
+      value: Math.round(reading.value * 1000) / 1000,
+      uncertainty: reading.uncertainty,
+      location: spec.location,
+      barometerPsia: quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
+      source: run.source,
+      instrument: `${run.source} ${spec.label.toLowerCase()} probe`,
+      personId,
+      runId: run.id,
+      runSeconds,
+      detail: quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : null,
+      supersedesId: null,
+      occurredAt,
+    });
+  }
+}

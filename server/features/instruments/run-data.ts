@@ -1,0 +1,29 @@
+import type { RunData } from '@/core/job/start-up-sheet';
+import type { RunEvent } from '@/core/startup/steady-state';
+import type { Db } from '@/server/db/pool';
+
+/** Samples as columns: the stored and the streamed form. */
+export type SampleBlock = { runSeconds: number[]; values: Record<string, (number | null)[]> };
+export type StoredEvent = { runSeconds: number; kind: string; [more: string]: unknown };
+
+export function rowsOfBlock(block: SampleBlock): RunData['samples'] {
+  const names = Object.keys(block.values);
+  return block.runSeconds.map((runSeconds, i) => ({
+    runSeconds,
+    values: Object.fromEntries(names.map((name) => [name, block.values[name]![i] ?? null])),
+  }));
+}
+
+/** A run from its chunks, oldest first, optionally only up to a second. */
+export async function readRunData(db: Db, companyId: string, runId: string, upToS?: number): Promise<RunData> {
+  const chunks = await db.rows<{ samples: SampleBlock; events: StoredEvent[] }>(
+    `select samples, events from run_chunks where company_id = :companyId and run_id = :runId
+     and (:upToS is null or from_s <= :upToS) order by seq`,
+    { companyId, runId, upToS: upToS ?? null },
+  );
+  const limit = upToS ?? Number.POSITIVE_INFINITY;
+  return {
+    samples: chunks.flatMap((c) => rowsOfBlock(c.samples)).filter((s) => s.runSeconds <= limit),
+    events: chunks.flatMap((c) => c.events as RunEvent[]).filter((e) => e.runSeconds <= limit),
+  };
+}

@@ -1,0 +1,83 @@
+import type { Db } from '@/server/db/pool';
+import type { FeedState } from './feed-protocol';
+import type { SampleBlock, StoredEvent } from './run-data';
+
+export type RunRow = {
+  id: string;
+  companyId: string;
+  jobId: string;
+  circuitId: string;
+  phase: string;
+  source: 'instrument' | 'simulated' | 'replayed';
+  speed: number;
+  state: 'running' | 'stopped' | 'interrupted';
+  startedBy: string;
+  startedAt: Date;
+};
+
+const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt`;
+
+export const runsStore = {
+  async byId(db: Db, id: string): Promise<RunRow | undefined> {
+    const [row] = await db.rows<RunRow>(`select ${COLUMNS} from runs where id = :id`, { id });
+    return row;
+  },
+  async running(db: Db): Promise<RunRow[]> {
+    return db.rows<RunRow>(`select ${COLUMNS} from runs where state = 'running' order by started_at`);
+  },
+  async runningOfJob(db: Db, companyId: string, jobId: string): Promise<RunRow | undefined> {
+    const [row] = await db.rows<RunRow>(`select ${COLUMNS} from runs where company_id = :companyId and job_id = :jobId and state = 'running' limit 1`, { companyId, jobId });
+    return row;
+  },
+  async insert(db: Db, run: Omit<RunRow, 'startedAt' | 'state'> & { startedAt?: Date }): Promise<void> {
+    await db.run(
+      `insert into runs (id, company_id, job_id, circuit_id, phase, source, speed, state, started_by, started_at)
+       values (:id, :companyId, :jobId, :circuitId, :phase, :source, :speed, 'running', :startedBy, :startedAt)`,
+      { ...run, startedAt: run.startedAt ?? new Date() },
+    );
+  },
+  async setState(db: Db, id: string, state: RunRow['state']): Promise<void> {
+    await db.run(`update runs set state = :state, ended_at = if(:state = 'running', null, :now) where id = :id`, { id, state, now: new Date() });
+  },
+  async setSpeed(db: Db, id: string, speed: number): Promise<void> {
+    await db.run('update runs set speed = :speed where id = :id', { id, speed });
+  },
+  /** Idempotent by run and seq: the same chunk twice is one chunk. */
+  async addChunk(db: Db, chunk: { runId: string; seq: number; companyId: string; samples: SampleBlock; events: StoredEvent[]; feed: FeedState | null }): Promise<void> {
+    const seconds = chunk.samples.runSeconds;
+    const eventS = chunk.events.map((e) => e.runSeconds);
+    await db.run(
+      `insert ignore into run_chunks (run_id, seq, company_id, from_s, to_s, samples, events, rig_state, received_at)
+       values (:runId, :seq, :companyId, :fromS, :toS, :samples, :events, :rigState, :now)`,
+      {
+        runId: chunk.runId,
+        seq: chunk.seq,
+        companyId: chunk.companyId,
+        fromS: seconds[0] ?? eventS[0] ?? 0,
+        toS: seconds.at(-1) ?? eventS.at(-1) ?? 0,
+        samples: JSON.stringify(chunk.samples),
+        events: JSON.stringify(chunk.events),
+        rigState: chunk.feed ? JSON.stringify(chunk.feed) : null,
+        now: new Date(),
+      },
+    );
+  },
+  async lastChunk(db: Db, runId: string): Promise<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null } | undefined> {
+    const [row] = await db.rows<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null }>(
+      'select seq, to_s as toS, received_at as receivedAt, rig_state as feed from run_chunks where run_id = :runId order by seq desc limit 1',
+      { runId },
+    );
+    return row;
+  },
+  async rig(db: Db, companyId: string, jobId: string): Promise<FeedState | undefined> {
+    const [row] = await db.rows<{ state: FeedState }>('select state from rigs where company_id = :companyId and job_id = :jobId', { companyId, jobId });
+    return row?.state;
+  },
+  async saveRig(db: Db, companyId: string, jobId: string, feed: FeedState): Promise<void> {
+    await db.run(
+      `insert into rigs (job_id, company_id, config, state) values (:jobId, :companyId, :config, :state)
+       on duplicate key update config = values(config), state = values(state)`,
+      { companyId, jobId, config: JSON.stringify(feed.config), state: JSON.stringify(feed) },
+    );
+  },
+};

@@ -1,0 +1,64 @@
+import { CHANNELS } from '@/core/plant/channels';
+import { advance, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
+import type { FeedState } from './feed-protocol';
+import type { SampleBlock, StoredEvent } from './run-data';
+
+/** After a valve closes the scale is read this much later, when it has come to rest. */
+const SCALE_REST_S = 4;
+
+export type FeedOutput = { block: SampleBlock; events: StoredEvent[] };
+
+export function emptyBlock(): SampleBlock {
+  return { runSeconds: [], values: Object.fromEntries(CHANNELS.map((c) => [c, []])) };
+}
+
+/** A command to the simulated system, with the run events it makes. */
+export function orderFeed(feed: FeedState, order: RigCommand, runSeconds: number): { feed: FeedState; events: StoredEvent[] } {
+  const before = feed.rig;
+  const { config, state } = command(feed.config, feed.rig, order);
+  const events: StoredEvent[] = [];
+  if (state.running && !before.running) events.push({ runSeconds, kind: 'compressor-start' });
+  if (!state.running && before.running) events.push({ runSeconds, kind: 'compressor-stop' });
+  if (order.kind === 'configure') {
+    const { probeFaults: _, ...physical } = order.change;
+    if (Object.keys(physical).length) events.push({ runSeconds, kind: 'setting', change: physical });
+    else events.push({ runSeconds, kind: 'probe', change: order.change });
+  }
+  let movement = feed.movement;
+  if (order.kind === 'weigh-in' || order.kind === 'recover') {
+    movement = { on: state.cylinder.on, startOz: sampledScale(state), startS: runSeconds, closedS: null };
+    events.push({ runSeconds, kind: 'refrigerant' });
+  }
+  return { feed: { config, rig: state, movement }, events };
+}
+
+/** What the scale shows: to its own 0.1 oz. */
+function sampledScale(state: RigState): number {
+  return Math.round(state.cylinder.grossOz * 10) / 10;
+}
+
+/** Moves a feed on by whole seconds and appends a sample for each. */
+export function runFeed(feed: FeedState, seconds: number, runSeconds: number, out: FeedOutput): number {
+  let now = runSeconds;
+  for (let i = 0; i < seconds; i++) {
+    const ran = feed.rig.running;
+    const open = feed.rig.cylinder.valveOpen;
+    advance(feed.config, feed.rig, 1);
+    now += 1;
+    if (ran && !feed.rig.running) out.events.push({ runSeconds: now, kind: 'compressor-stop', why: feed.rig.cutout });
+    if (open && !feed.rig.cylinder.valveOpen) out.events.push({ runSeconds: now, kind: 'refrigerant' });
+    const { movement } = feed;
+    if (movement && !feed.rig.cylinder.valveOpen) {
+      movement.closedS ??= now;
+      if (now - movement.closedS >= SCALE_REST_S) {
+        const endOz = sampledScale(feed.rig);
+        out.events.push({ runSeconds: now, kind: 'scale-movement', on: movement.on, startOz: movement.startOz, endOz, startS: movement.startS });
+        feed.movement = null;
+      }
+    }
+    const values = sample(feed.config, feed.rig);
+    out.block.runSeconds.push(now);
+    for (const channel of CHANNELS) out.block.values[channel]!.push(values[channel]);
+  }
+  return now;
+}

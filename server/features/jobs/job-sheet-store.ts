@@ -1,0 +1,117 @@
+import { barometerPsia } from '@/core/air/moist-air';
+import type { Plate } from '@/core/equipment/plate';
+import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
+import type { BuiltPhase, Phase } from '@/core/job/phases';
+import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord } from '@/core/job/sheet';
+import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
+import type { Db } from '@/server/db/pool';
+
+type HeadRow = {
+  id: string;
+  number: number;
+  mode: 'cooling' | 'heating';
+  scheduledFor: string;
+  leadId: string;
+  lead: string;
+  version: number;
+  customerId: string;
+  customer: string;
+  phone: string | null;
+  siteId: string;
+  address: string;
+  town: string;
+  elevationFt: number;
+  systemId: string;
+  systemName: string;
+  systemKind: string;
+  circuitId: string;
+  circuitName: string;
+  circuitVersion: number;
+  equipmentId: string;
+  plate: Plate;
+  settings: Partial<StartUpSchools>;
+};
+
+const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.lead_id as leadId, l.full_name as lead, j.version,
+  c.id as customerId, c.name as customer, c.phone, s.id as siteId, s.address, s.town, s.elevation_ft as elevationFt,
+  y.id as systemId, y.name as systemName, y.kind as systemKind,
+  k.id as circuitId, k.name as circuitName, k.version as circuitVersion, k.equipment_id as equipmentId, k.plate, co.settings
+  from jobs j join people l on l.id = j.lead_id join systems y on y.id = j.system_id join sites s on s.id = y.site_id
+  join customers c on c.id = s.customer_id join circuits k on k.id = j.circuit_id join companies co on co.id = j.company_id
+  where j.company_id = :companyId and j.id = :jobId`;
+
+const iso = (date: Date): string => date.toISOString();
+
+/** Reads one whole job sheet, or undefined when the job is not this company's. */
+export async function readJobSheet(db: Db, companyId: string, jobId: string, certification: Certification): Promise<JobSheet | undefined> {
+  const key = { companyId, jobId };
+  const [head] = await db.rows<HeadRow>(HEAD, key);
+  if (!head) return undefined;
+  const records = await db.rows<{ phase: Phase; record: unknown; version: number }>(
+    'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId',
+    key,
+  );
+  const evacuate = records.find((r) => r.phase === 'evacuate');
+  const startUp = records.find((r) => r.phase === 'start-up');
+  return {
+    job: { id: head.id, number: head.number, mode: head.mode, scheduledFor: head.scheduledFor, leadId: head.leadId, lead: head.lead, version: head.version },
+    customer: { id: head.customerId, name: head.customer, phone: head.phone },
+    site: {
+      id: head.siteId,
+      address: head.address,
+      town: head.town,
+      elevationFt: head.elevationFt,
+      barometerPsia: barometerPsia(head.elevationFt),
+    },
+    system: { id: head.systemId, name: head.systemName, kind: head.systemKind },
+    equipmentId: head.equipmentId,
+    circuit: { id: head.circuitId, name: head.circuitName, version: head.circuitVersion, plate: head.plate },
+    vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
+    startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
+    measurements: await readMeasurements(db, companyId, jobId),
+    overrides: await readOverrides(db, companyId, jobId),
+    signOffs: await readSignOffs(db, companyId, jobId),
+    runs: await readRuns(db, companyId, jobId),
+    schools: { ...DEFAULT_SCHOOLS, ...head.settings },
+    certification,
+  };
+}
+
+async function readMeasurements(db: Db, companyId: string, jobId: string): Promise<SheetMeasurement[]> {
+  const rows = await db.rows<Omit<SheetMeasurement, 'occurredAt'> & { occurredAt: Date }>(
+    `select m.id, m.set_id as setId, m.phase, m.stage, m.quantity, m.value, m.uncertainty, m.source, m.instrument, m.location,
+     p.full_name as person, m.run_id as runId, m.run_seconds as runSeconds, m.detail, m.supersedes_id as supersedesId,
+     m.occurred_at as occurredAt
+     from measurements m join people p on p.id = m.person_id
+     where m.company_id = :companyId and m.job_id = :jobId order by m.received_at, m.occurred_at, m.id`,
+    { companyId, jobId },
+  );
+  return rows.map((r) => ({ ...r, occurredAt: iso(r.occurredAt) }));
+}
+
+async function readOverrides(db: Db, companyId: string, jobId: string) {
+  const rows = await db.rows<Omit<Override, 'at'> & { id: string; phase: Phase; at: Date }>(
+    `select o.id, o.phase, o.gate, o.reason, p.full_name as \`by\`, o.created_at as at from overrides o join people p on p.id = o.person_id
+     where o.company_id = :companyId and o.job_id = :jobId order by o.created_at`,
+    { companyId, jobId },
+  );
+  return rows.map((r) => ({ ...r, at: iso(r.at) }));
+}
+
+async function readSignOffs(db: Db, companyId: string, jobId: string): Promise<SheetSignOff[]> {
+  const rows = await db.rows<{ id: string; phase: BuiltPhase; by: string; certificate: string | null; at: Date; contentHash: string }>(
+    `select s.id, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
+     from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId order by s.signed_at`,
+    { companyId, jobId },
+  );
+  return rows.map((r) => ({ ...r, at: iso(r.at) }));
+}
+
+async function readRuns(db: Db, companyId: string, jobId: string): Promise<SheetRun[]> {
+  const rows = await db.rows<Omit<SheetRun, 'startedAt'> & { startedAt: Date }>(
+    `select id, phase, source, speed, state, started_at as startedAt from runs
+     where company_id = :companyId and job_id = :jobId order by started_at`,
+    { companyId, jobId },
+  );
+  return rows.map((r) => ({ ...r, startedAt: iso(r.startedAt) }));
+}

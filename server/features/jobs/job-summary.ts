@@ -1,0 +1,54 @@
+import { standingOf } from '@/core/job/sheet-gates';
+import type { JobSheet } from '@/core/job/sheet';
+import { recordedStartUp, roundsOf, type RunData } from '@/core/job/start-up-sheet';
+import type { Db } from '@/server/db/pool';
+import { readRunData } from '@/server/features/instruments/run-data';
+import { readJobSheet } from './job-sheet-store';
+
+/** The recorded start-up of a sheet, with the samples its steadiness rests on. */
+export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
+  const last = roundsOf(sheet).at(-1);
+  const streamed = last?.measurements.find((m) => m.runId !== null && m.runSeconds !== null);
+  const run: RunData | undefined = streamed
+    ? await readRunData(db, companyId, streamed.runId!, streamed.runSeconds!)
+    : undefined;
+  return recordedStartUp(sheet, () => run);
+}
+
+export type SummaryRow = Awaited<ReturnType<typeof summaryOf>>;
+
+export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
+  const standing = standingOf(sheet, await loadRecorded(db, companyId, sheet));
+  const { plate } = sheet.circuit;
+  const address = `${sheet.site.address}, ${sheet.site.town}`;
+  const systemName = `${sheet.system.name} · ${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant}`;
+  return {
+    jobId: sheet.job.id,
+    companyId,
+    number: sheet.job.number,
+    customer: sheet.customer.name,
+    address,
+    systemName,
+    leadName: sheet.job.lead,
+    scheduledFor: sheet.job.scheduledFor,
+    phase: standing.phase,
+    state: standing.state,
+    mark: standing.mark,
+    waitsFor: standing.waitsFor.slice(0, 250),
+    searchText: `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate.maker} ${plate.model} ${sheet.job.lead}`
+      .toLowerCase()
+      .slice(0, 600),
+  };
+}
+
+/** Writes the projection that lists read, in the transaction of whatever changed the job. */
+export async function refreshSummary(db: Db, companyId: string, jobId: string): Promise<void> {
+  const sheet = await readJobSheet(db, companyId, jobId, 'none');
+  if (!sheet) return;
+  const row = await summaryOf(db, companyId, sheet);
+  await db.run(
+    `replace into job_summary (job_id, company_id, number, customer, address, system_name, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
+     values (:jobId, :companyId, :number, :customer, :address, :systemName, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
+    row,
+  );
+}

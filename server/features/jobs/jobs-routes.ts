@@ -1,0 +1,43 @@
+import { Router } from 'express';
+import { newJobSchema, plateUpdateSchema } from '@/contract/requests';
+import type { Deps } from '@/server/deps';
+import { parseBody, Problem } from '@/server/errors/problem';
+import { mustBe, who } from '@/server/who';
+import { createJob, sheetFor, updatePlate } from './jobs-service';
+import { jobsStore } from './jobs-store';
+
+const STATES = ['open', 'done', 'all'] as const;
+const PAGE = 100;
+
+export function jobsRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.get('/jobs', async (request, response) => {
+    const person = who(request);
+    const state = STATES.find((s) => s === request.query.state) ?? 'open';
+    const search = typeof request.query.search === 'string' ? request.query.search.slice(0, 100) : '';
+    const day = typeof request.query.today === 'string' ? request.query.today : '';
+    if (day && !/^\d{4}-\d{2}-\d{2}$/.test(day)) {
+      throw new Problem('bad-input', { field: 'today', message: 'today is not a date.', allowed: 'YYYY-MM-DD' });
+    }
+    const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
+    const today = day || new Date().toISOString().slice(0, 10);
+    response.json(await jobsStore.list(database, person.companyId, { state, search, today, offset, limit: PAGE }));
+  });
+
+  router.post('/jobs', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office', 'lead');
+    response.status(201).json(await createJob(database, person, parseBody(newJobSchema, request.body)));
+  });
+
+  router.get('/jobs/:jobId', async (request, response) => {
+    response.json(await sheetFor(database, who(request), request.params.jobId));
+  });
+
+  router.put('/jobs/:jobId/plate', async (request, response) => {
+    const body = parseBody(plateUpdateSchema, request.body);
+    response.json(await updatePlate(database, who(request), request.params.jobId, body.version, body.plate));
+  });
+  return router;
+}

@@ -1,0 +1,69 @@
+import { v7 as uuid } from 'uuid';
+import type { NewJob } from '@/contract/requests';
+import type { Plate } from '@/core/equipment/plate';
+import type { JobSheet } from '@/core/job/sheet';
+import { audit } from '@/server/audit';
+import type { Database, Db } from '@/server/db/pool';
+import { Problem } from '@/server/errors/problem';
+import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { readJobSheet } from './job-sheet-store';
+import { refreshSummary } from './job-summary';
+import { jobsStore } from './jobs-store';
+
+/** The sheet of a job of this person's company; another company's id is simply not there. */
+export async function sheetFor(db: Db, person: Person, jobId: string): Promise<JobSheet> {
+  const sheet = await readJobSheet(db, person.companyId, jobId, person.certification);
+  if (!sheet) throw new Problem('not-found', { message: 'No such job in your company.' });
+  return sheet;
+}
+
+export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {
+  const there = await jobsStore.exists(database, job.id);
+  if (there) return sameJob(database, person, job, there.companyId);
+  const people = await peopleStore.ofCompany(database, person.companyId);
+  if (!people.some((p) => p.id === job.leadId)) {
+    throw new Problem('bad-input', { field: 'leadId', message: 'That person is not in your company.', allowed: 'a person of your company' });
+  }
+  await database.transaction(async (db) => {
+    const number = await jobsStore.nextNumber(db, person.companyId);
+    await jobsStore.insert(db, person.companyId, number, job, {
+      customerId: uuid(),
+      siteId: uuid(),
+      systemId: uuid(),
+      equipmentId: uuid(),
+      circuitId: uuid(),
+    });
+    await audit(db, person, job.id, 'job created', { number });
+    await refreshSummary(db, person.companyId, job.id);
+  });
+  return sheetFor(database, person, job.id);
+}
+
+/** Same id and same body again returns the stored job; another body is refused. */
+async function sameJob(db: Db, person: Person, job: NewJob, companyId: string): Promise<JobSheet> {
+  if (companyId !== person.companyId) throw new Problem('not-found');
+  const sheet = await sheetFor(db, person, job.id);
+  const same =
+    sheet.customer.name === job.customerName &&
+    sheet.site.address === job.address &&
+    sheet.system.name === job.systemName &&
+    sheet.job.scheduledFor === job.scheduledFor;
+  if (!same) throw new Problem('other-body', { field: 'id', message: 'This id already holds another job.', allowed: 'a new id' });
+  return sheet;
+}
+
+export async function updatePlate(database: Database, person: Person, jobId: string, version: number, plate: Plate): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const sheet = await sheetFor(db, person, jobId);
+    if (sheet.signOffs.some((s) => s.phase === 'charge')) {
+      throw new Problem('already-signed', { message: 'The charge is signed with this plate; add an amendment instead.' });
+    }
+    const done = await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, version, plate);
+    if (!done) {
+      throw new Problem('stale-version', { message: 'Someone changed the equipment after you read it.', yours: { version, plate }, stored: { version: sheet.circuit.version, plate: sheet.circuit.plate } });
+    }
+    await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}

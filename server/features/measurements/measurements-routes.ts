@@ -1,0 +1,17 @@
+import { Router } from 'express';
+import { typedMeasurementsSchema } from '@/contract/requests';
+import { sheetGates } from '@/core/job/sheet-gates';
+import type { Deps } from '@/server/deps';
+import { parseBody } from '@/server/errors/problem';
+import { who } from '@/server/who';
+import { recordTyped } from './measurements-service';
+
+export function measurementsRoutes({ database }: Deps): Router {
+  const router = Router();
+  router.post('/jobs/:jobId/measurements', async (request, response) => {
+    const body = parseBody(typedMeasurementsSchema, request.body);
+    const sheet = await recordTyped(database, who(request), request.params.jobId, body.measurements, (s) => sheetGates(s, 'charge'));
+    response.status(201).json(sheet);
+  });
+  return router;
+}

@@ -1,0 +1,41 @@
+import type { Certification } from '@/core/job/gates';
+import type { Db } from '@/server/db/pool';
+
+export type Role = 'owner' | 'office' | 'lead' | 'helper';
+export type Person = {
+  id: string;
+  companyId: string;
+  companyName: string;
+  demo: boolean;
+  fullName: string;
+  signIn: string;
+  role: Role;
+  certification: Certification;
+  certificateNumber: string | null;
+};
+type Row = Omit<Person, 'demo'> & { demo: number; passwordHash: string };
+
+const SELECT = `select p.id, p.company_id as companyId, c.name as companyName, c.demo, p.full_name as fullName, p.sign_in as signIn,
+  p.role, p.certification, p.certificate_number as certificateNumber, p.password_hash as passwordHash
+  from people p join companies c on c.id = p.company_id`;
+
+const person = ({ passwordHash: _, ...row }: Row): Person => ({ ...row, demo: row.demo === 1 });
+
+export const peopleStore = {
+  async bySignIn(db: Db, signIn: string): Promise<{ person: Person; passwordHash: string } | undefined> {
+    const [row] = await db.rows<Row>(`${SELECT} where p.sign_in = :signIn and p.active`, { signIn });
+    return row && { person: person(row), passwordHash: row.passwordHash };
+  },
+  async byId(db: Db, id: string): Promise<Person | undefined> {
+    const [row] = await db.rows<Row>(`${SELECT} where p.id = :id and p.active`, { id });
+    return row && person(row);
+  },
+  async ofCompany(db: Db, companyId: string): Promise<Person[]> {
+    const rows = await db.rows<Row>(`${SELECT} where p.company_id = :companyId and p.active order by p.full_name`, { companyId });
+    return rows.map(person);
+  },
+  async demoPeople(db: Db): Promise<Person[]> {
+    const rows = await db.rows<Row>(`${SELECT} where c.demo and p.active order by field(p.role, 'lead', 'helper', 'office', 'owner'), p.full_name`);
+    return rows.map(person);
+  },
+};

@@ -1,0 +1,53 @@
+import { Router } from 'express';
+import { amendmentSchema, confirmationSchema, overrideSchema, signOffSchema, vacuumSchema } from '@/contract/requests';
+import { BUILT_PHASES, type BuiltPhase } from '@/core/job/phases';
+import type { Deps } from '@/server/deps';
+import { parseBody, Problem } from '@/server/errors/problem';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBe, who } from '@/server/who';
+import { amend, confirm, gatesWithRecorded, override, recordVacuum, signPhase } from './phases-service';
+
+function phaseOf(name: string): BuiltPhase {
+  const phase = BUILT_PHASES.find((p) => p === name);
+  if (!phase) throw new Problem('not-found', { message: 'No such phase.' });
+  return phase;
+}
+
+export function phasesRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.put('/jobs/:jobId/vacuum', async (request, response) => {
+    response.json(await recordVacuum(database, who(request), request.params.jobId, parseBody(vacuumSchema, request.body)));
+  });
+
+  router.post('/jobs/:jobId/confirmations', async (request, response) => {
+    const body = parseBody(confirmationSchema, request.body);
+    response.json(await confirm(database, who(request), request.params.jobId, body.confirmation, body.confirmed));
+  });
+
+  router.get('/jobs/:jobId/phases/:phase/gates', async (request, response) => {
+    const person = who(request);
+    const sheet = await sheetFor(database, person, request.params.jobId);
+    const { gates } = await gatesWithRecorded(database, person, sheet, phaseOf(request.params.phase));
+    response.json({ gates });
+  });
+
+  router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'lead', 'owner');
+    response.status(201).json(await override(database, person, request.params.jobId, phaseOf(request.params.phase), parseBody(overrideSchema, request.body)));
+  });
+
+  router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'lead', 'owner');
+    const { id } = parseBody(signOffSchema, request.body);
+    response.status(201).json(await signPhase(database, person, request.params.jobId, phaseOf(request.params.phase), id));
+  });
+
+  router.post('/sign-offs/:signOffId/amendments', async (request, response) => {
+    await amend(database, who(request), request.params.signOffId, parseBody(amendmentSchema, request.body));
+    response.status(201).json({ amended: true });
+  });
+  return router;
+}

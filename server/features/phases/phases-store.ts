@@ -1,0 +1,85 @@
+import type { Db } from '@/server/db/pool';
+
+export type SignOffRow = { id: string; companyId: string; jobId: string; phase: string; snapshot: unknown; contentHash: string };
+
+export const phasesStore = {
+  async putRecord(db: Db, companyId: string, jobId: string, phase: string, record: unknown, version: number, personId: string): Promise<boolean> {
+    const values = { companyId, jobId, phase, record: JSON.stringify(record), version, personId, now: new Date() };
+    if (version === 0) {
+      const result = await db.run(
+        `insert ignore into phase_records (job_id, company_id, phase, record, updated_by, updated_at)
+         values (:jobId, :companyId, :phase, :record, :personId, :now)`,
+        values,
+      );
+      return result.affectedRows === 1;
+    }
+    const result = await db.run(
+      `update phase_records set record = :record, version = version + 1, updated_by = :personId, updated_at = :now
+       where company_id = :companyId and job_id = :jobId and phase = :phase and version = :version`,
+      values,
+    );
+    return result.affectedRows === 1;
+  },
+
+  async record<T>(db: Db, companyId: string, jobId: string, phase: string, lock = false): Promise<{ record: T; version: number } | undefined> {
+    const [row] = await db.rows<{ record: T; version: number }>(
+      `select record, version from phase_records where company_id = :companyId and job_id = :jobId and phase = :phase${lock ? ' for update' : ''}`,
+      { companyId, jobId, phase },
+    );
+    return row;
+  },
+
+  async addOverride(db: Db, values: { id: string; companyId: string; jobId: string; phase: string; gate: string; reason: string; personId: string }): Promise<void> {
+    await db.run(
+      `insert into overrides (id, company_id, job_id, phase, gate, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :phase, :gate, :reason, :personId, :now)`,
+      { ...values, now: new Date() },
+    );
+  },
+
+  async findOverride(db: Db, jobId: string, phase: string, gate: string): Promise<{ id: string; reason: string } | undefined> {
+    const [row] = await db.rows<{ id: string; reason: string }>('select id, reason from overrides where job_id = :jobId and phase = :phase and gate = :gate', { jobId, phase, gate });
+    return row;
+  },
+
+  async signOff(db: Db, id: string): Promise<SignOffRow | undefined> {
+    const [row] = await db.rows<SignOffRow>(
+      'select id, company_id as companyId, job_id as jobId, phase, snapshot, content_hash as contentHash from sign_offs where id = :id',
+      { id },
+    );
+    return row;
+  },
+
+  async signOffsOf(db: Db, companyId: string, jobId: string): Promise<SignOffRow[]> {
+    return db.rows<SignOffRow>(
+      `select id, company_id as companyId, job_id as jobId, phase, snapshot, content_hash as contentHash from sign_offs
+       where company_id = :companyId and job_id = :jobId order by signed_at`,
+      { companyId, jobId },
+    );
+  },
+
+  async insertSignOff(db: Db, values: { id: string; companyId: string; jobId: string; phase: string; personId: string; signedAt: Date; snapshot: string; contentHash: string }): Promise<void> {
+    await db.run(
+      `insert into sign_offs (id, company_id, job_id, phase, person_id, signed_at, snapshot, content_hash)
+       values (:id, :companyId, :jobId, :phase, :personId, :signedAt, :snapshot, :contentHash)`,
+      values,
+    );
+  },
+
+  async insertAmendment(db: Db, values: { id: string; companyId: string; signOffId: string; personId: string; note: string }): Promise<void> {
+    await db.run(
+      `insert ignore into amendments (id, company_id, sign_off_id, person_id, note, created_at)
+       values (:id, :companyId, :signOffId, :personId, :note, :now)`,
+      { ...values, now: new Date() },
+    );
+  },
+
+  async amendments(db: Db, companyId: string, jobId: string): Promise<{ signOffId: string; phase: string; by: string; note: string; at: Date }[]> {
+    return db.rows(
+      `select a.sign_off_id as signOffId, s.phase, p.full_name as \`by\`, a.note, a.created_at as at from amendments a
+       join sign_offs s on s.id = a.sign_off_id join people p on p.id = a.person_id
+       where a.company_id = :companyId and s.job_id = :jobId order by a.created_at`,
+      { companyId, jobId },
+    );
+  },
+};

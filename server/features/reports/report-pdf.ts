@@ -1,0 +1,86 @@
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import pdfmake from 'pdfmake';
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Report, ReportTable } from '@/core/job/report';
+
+const INK = '#1b2928';
+const INK2 = '#5d6763';
+const RULE = '#d9d0bd';
+const COPPER = '#a64f28';
+
+const fonts = path.join(path.dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto');
+pdfmake.setFonts({
+  Roboto: {
+    normal: path.join(fonts, 'Roboto-Regular.ttf'),
+    bold: path.join(fonts, 'Roboto-Medium.ttf'),
+    italics: path.join(fonts, 'Roboto-Italic.ttf'),
+    bolditalics: path.join(fonts, 'Roboto-MediumItalic.ttf'),
+  },
+});
+// The document is ours alone: nothing is fetched, and only the fonts are read from disk.
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((file: string) => file.startsWith(fonts));
+
+const thinLines = {
+  hLineWidth: (i: number) => (i === 1 ? 1 : 0.5),
+  vLineWidth: () => 0,
+  hLineColor: (i: number) => (i === 1 ? INK : RULE),
+  paddingLeft: () => 0,
+  paddingRight: () => 8,
+  paddingTop: () => 2.5,
+  paddingBottom: () => 2.5,
+};
+
+/** Longest text of a column decides whether it may stretch. */
+function widths(table: ReportTable): (string | number)[] {
+  const longest = table.columns.map((name, i) => Math.max(name.length, ...table.rows.map((r) => r[i]?.length ?? 0)));
+  return longest.map((n) => (n > 34 ? '*' : 'auto'));
+}
+
+function tableContent(table: ReportTable): Content {
+  return [
+    { text: table.title, style: 'section' },
+    {
+      layout: thinLines,
+      table: {
+        headerRows: 1,
+        widths: widths(table),
+        body: [table.columns.map((c) => ({ text: c, color: INK2 })), ...table.rows.map((row) => row.map((cell) => ({ text: cell })))],
+      },
+    },
+  ];
+}
+
+export async function reportPdf(report: Report & { number: number }): Promise<Buffer> {
+  const document: TDocumentDefinitions = {
+    info: { title: `${report.title}, job ${report.number}`, creator: 'Mill Bridge' },
+    pageSize: 'LETTER',
+    pageMargins: [40, 44, 40, 44],
+    defaultStyle: { font: 'Roboto', fontSize: 8.5, color: INK, lineHeight: 1.15 },
+    styles: { section: { fontSize: 12, bold: true, margin: [0, 14, 0, 4] } },
+    footer: (page, pages) => ({
+      columns: [
+        { text: report.simulated ?? report.statusSay, color: report.simulated ? COPPER : INK2 },
+        { text: `Job ${report.number} · page ${page} of ${pages}`, alignment: 'right', width: 110, color: INK2 },
+      ],
+      margin: [40, 14, 40, 0],
+      fontSize: 7.5,
+    }),
+    content: [
+      { columns: [{ text: report.title, fontSize: 20, bold: true }, { text: report.statusSay, alignment: 'right', margin: [0, 8, 0, 0] }] },
+      ...(report.simulated
+        ? [{ table: { widths: ['*'], body: [[{ text: report.simulated, color: COPPER, bold: true, margin: [4, 3, 4, 3] as [number, number, number, number] }]] }, layout: { hLineColor: () => COPPER, vLineColor: () => COPPER }, margin: [0, 6, 0, 0] as [number, number, number, number] }]
+        : []),
+      {
+        layout: 'noBorders',
+        margin: [0, 10, 0, 0],
+        table: { widths: [95, '*'], body: report.facts.map(([k, v]) => [{ text: k, color: INK2 }, { text: v }]) },
+      },
+      ...report.tables.map(tableContent),
+      { text: 'Notes', style: 'section' },
+      { ul: report.notes },
+    ],
+  };
+  return pdfmake.createPdf(document).getBuffer();
+}

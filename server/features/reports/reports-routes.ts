@@ -1,0 +1,20 @@
+import { Router } from 'express';
+import type { Deps } from '@/server/deps';
+import { who } from '@/server/who';
+import { reportOf } from './reports-service';
+
+export function reportsRoutes({ database }: Deps): Router {
+  const router = Router();
+  router.get('/jobs/:jobId/report', async (request, response) => {
+    response.json(await reportOf(database, who(request), request.params.jobId));
+  });
+  router.get('/jobs/:jobId/report.pdf', async (request, response) => {
+    const report = await reportOf(database, who(request), request.params.jobId);
+    // Loaded on demand: the PDF maker is the heaviest thing the server owns.
+    const { reportPdf } = await import('./report-pdf');
+    const pdf = await reportPdf(report);
+    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
+    response.send(pdf);
+  });
+  return router;
+}

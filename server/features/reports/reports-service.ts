@@ -1,0 +1,28 @@
+import { buildReport, type Report } from '@/core/job/report';
+import { sheetGates } from '@/core/job/sheet-gates';
+import { type Snapshot, snapshotOf } from '@/core/job/snapshot';
+import type { Db } from '@/server/db/pool';
+import { loadRecorded } from '@/server/features/jobs/job-summary';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import type { Person } from '@/server/features/people/people-store';
+import { phasesStore } from '@/server/features/phases/phases-store';
+
+/** The report of a job: from the newest frozen snapshot that holds a start-up, else a draft of what is on the sheet now. */
+export async function reportOf(db: Db, person: Person, jobId: string): Promise<Report & { number: number }> {
+  const sheet = await sheetFor(db, person, jobId);
+  const frozen = await phasesStore.signOffsOf(db, person.companyId, jobId);
+  const newest = [...frozen].reverse().find((s) => s.phase !== 'charge');
+  const snapshot = newest
+    ? (newest.snapshot as Snapshot)
+    : await draft();
+  const amendments = (await phasesStore.amendments(db, person.companyId, jobId)).map((a) => ({ ...a, at: a.at.toISOString() }));
+  return {
+    ...buildReport({ company: person.companyName, snapshot, signOffs: sheet.signOffs, amendments }),
+    number: sheet.job.number,
+  };
+
+  async function draft(): Promise<Snapshot> {
+    const recorded = await loadRecorded(db, person.companyId, sheet);
+    return snapshotOf(sheet, 'start-up', sheetGates(sheet, 'start-up', recorded), recorded);
+  }
+}

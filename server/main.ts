@@ -1,0 +1,76 @@
+import { randomBytes } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { loadDemo } from '@/demo/load-demo';
+import { createApp } from './app';
+import { migrate, migrations } from './db/migrate';
+import { openDatabase } from './db/pool';
+import { InstrumentHall } from './features/instruments/instrument-hall';
+
+const env = process.env;
+const say = (line: string): void => {
+  process.stdout.write(`${line}\n`);
+};
+const fail = (line: string): never => {
+  process.stderr.write(`${line}\n`);
+  process.exit(69);
+};
+
+const uri = env.MB_DATABASE_URL ?? env.DATABASE_URL ?? fail('No database: set DATABASE_URL or use npm start.');
+const host = env.HOST ?? '127.0.0.1';
+const port = Number(env.PORT ?? 4680);
+const ownServer = env.MB_DATABASE_URL !== undefined;
+const wantDemo = ownServer || process.argv.includes('--demo');
+
+const database = openDatabase(uri as string);
+try {
+  const applied = await migrate(database, migrations());
+  if (applied.length) say(`Database: applied ${applied.join(', ')}`);
+} catch (error) {
+  const e = error as { code?: string; message: string };
+  const why = e.code === 'ECONNREFUSED' ? 'nothing answers there' : e.code === 'ER_ACCESS_DENIED_ERROR' ? 'it refuses the user or password' : e.message;
+  fail(`The database at ${(uri as string).replace(/:[^:@/]*@/, ':…@')} cannot be used: ${why}.`);
+}
+
+const hall = new InstrumentHall(database, say);
+const here = path.dirname(fileURLToPath(import.meta.url));
+const webDir = path.resolve(here, '../web');
+const deps = {
+  database,
+  hall,
+  log: say,
+  options: {
+    // Listed demo passwords are for this machine alone.
+    demoSignIn: env.HOST === undefined || host === '127.0.0.1' || host === 'localhost',
+    webDir: existsSync(webDir) ? webDir : undefined,
+    sessionSecret: env.MB_SESSION_SECRET ?? randomBytes(32).toString('hex'),
+  },
+};
+if (wantDemo) await loadDemo(deps, say);
+await hall.resumeAll();
+const server = createApp(deps).listen(port, host);
+server.on('listening', () => {
+  const address = server.address();
+  const actual = typeof address === 'object' && address ? address.port : port;
+  say(`Mill Bridge is ready: http://${host === '0.0.0.0' ? 'localhost' : host}:${actual}`);
+  process.send?.({ ready: true, port: actual });
+});
+server.on('error', (error: NodeJS.ErrnoException) => {
+  fail(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what uses it, or set PORT.` : `Cannot listen: ${error.message}`);
+});
+
+let stopping = false;
+async function stop(): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  say('Stopping …');
+  server.close();
+  server.closeAllConnections();
+  await hall.close();
+  await database.close();
+  process.exit(0);
+}
+process.on('SIGINT', () => void stop());
+process.on('SIGTERM', () => void stop());
+process.on('disconnect', () => void stop());

@@ -1,0 +1,28 @@
+import type { Request } from 'express';
+import { Problem } from './errors/problem';
+import type { Person, Role } from './features/people/people-store';
+
+declare module 'express-session' {
+  interface SessionData {
+    personId: string;
+  }
+}
+declare global {
+  namespace Express {
+    interface Request {
+      person?: Person;
+    }
+  }
+}
+
+/** The signed-in person, or a refusal. */
+export function who(request: Request): Person {
+  if (!request.person) throw new Problem('not-signed-in');
+  return request.person;
+}
+
+export function mustBe(person: Person, ...roles: Role[]): void {
+  if (!roles.includes(person.role)) {
+    throw new Problem('not-allowed', { message: `Only ${roles.join(' or ')} may do this; you are ${person.role}.` });
+  }
+}
