@@ -1,0 +1,41 @@
+import type { Gate } from '@/core/job/gates';
+
+/** What the server said was wrong, with the field, what is allowed and, for a stale write, what is stored. */
+export class ApiProblem extends Error {
+  readonly code: string;
+  readonly field?: string;
+  readonly allowed?: string;
+  readonly gates?: Gate[];
+  readonly stored?: unknown;
+  readonly status: number;
+
+  constructor(body: Record<string, unknown>, status: number) {
+    super(String(body.message ?? body.title ?? 'The server did not answer properly.'));
+    this.code = String(body.code ?? 'internal');
+    this.field = body.field as string | undefined;
+    this.allowed = body.allowed as string | undefined;
+    this.gates = body.gates as Gate[] | undefined;
+    this.stored = body.stored;
+    this.status = status;
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new ApiProblem({ code: 'offline', message: 'No connection to the server. What you typed is still here; try again.' }, 0);
+  }
+  const data = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+  if (!response.ok) throw new ApiProblem(data, response.status);
+  return data as T;
+}
+
+export const get = <T>(path: string): Promise<T> => call<T>('GET', path);
+export const post = <T>(path: string, body: unknown = {}): Promise<T> => call<T>('POST', path, body);
+export const put = <T>(path: string, body: unknown): Promise<T> => call<T>('PUT', path, body);

@@ -1,0 +1,99 @@
+import type { RunSample } from '@/core/startup/live';
+import type { RunEvent } from '@/core/startup/steady-state';
+import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from './instrument-feed';
+
+type Block = { runSeconds: number[]; values: Record<string, (number | null)[]> };
+type Batch = { seq: number; durableSeq: number; producedAt: number; samples: Block; events: RunEvent[]; rig: RigView };
+type History = { seq: number; durableSeq: number; samples: RunSample[]; events: RunEvent[]; rig: RigView | null; state: string };
+
+/** Kept on this device: a little more than the judgement looks back. */
+const KEEP_S = 60 * 60;
+/** The screen is told at most this often, however fast a run plays. */
+const TELL_EVERY_MS = 180;
+
+function rows(block: Block): RunSample[] {
+  const names = Object.keys(block.values);
+  return block.runSeconds.map((runSeconds, i) => ({
+    runSeconds,
+    values: Object.fromEntries(names.map((name) => [name, block.values[name]?.[i] ?? null])),
+  }));
+}
+
+/** Carries a run over server-sent events; reconnects by itself and then starts from the whole history again. */
+export class SseFeed implements InstrumentFeed {
+  private readonly listeners = new Set<() => void>();
+  private readonly source: EventSource;
+  private now: FeedSnapshot = EMPTY_FEED;
+  private told = 0;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(runId: string) {
+    this.source = new EventSource(`/api/runs/${runId}/stream`);
+    this.source.addEventListener('history', (e) => this.history(JSON.parse(e.data) as History));
+    this.source.addEventListener('batch', (e) => this.batch(JSON.parse(e.data) as Batch));
+    this.source.onerror = () => {
+      if (this.now.state !== 'ended') this.set({ state: 'lost' }, true);
+    };
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  snapshot = (): FeedSnapshot => this.now;
+
+  close(): void {
+    clearTimeout(this.timer);
+    this.source.close();
+  }
+
+  private history(h: History): void {
+    const ended = h.state !== 'running';
+    if (ended) this.source.close();
+    this.set(
+      {
+        state: ended ? 'ended' : 'live',
+        samples: h.samples,
+        events: h.events,
+        rig: h.rig,
+        seq: h.seq,
+        durableSeq: h.durableSeq,
+        lastAt: Date.now(),
+      },
+      true,
+    );
+  }
+
+  private batch(b: Batch): void {
+    const last = this.now.samples.at(-1)?.runSeconds ?? -1;
+    const fresh = rows(b.samples).filter((s) => s.runSeconds > last);
+    const end = fresh.at(-1)?.runSeconds ?? last;
+    const kept = this.now.samples.filter((s) => end - s.runSeconds <= KEEP_S);
+    const known = new Set(this.now.events.map((e) => `${e.kind}@${e.runSeconds}`));
+    this.set({
+      state: 'live',
+      samples: [...kept, ...fresh],
+      events: [...this.now.events, ...b.events.filter((e) => !known.has(`${e.kind}@${e.runSeconds}`))],
+      rig: b.rig,
+      seq: b.seq,
+      durableSeq: b.durableSeq,
+      lastAt: Date.now(),
+      latencyMs: Date.now() - b.producedAt,
+    });
+  }
+
+  private set(change: Partial<FeedSnapshot>, atOnce = false): void {
+    this.now = { ...this.now, ...change, version: this.now.version + 1 };
+    const due = this.told + TELL_EVERY_MS - Date.now();
+    if (atOnce || due <= 0) this.tell();
+    else this.timer ??= setTimeout(() => this.tell(), due);
+  }
+
+  private tell(): void {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    this.told = Date.now();
+    for (const listener of this.listeners) listener();
+  }
+}

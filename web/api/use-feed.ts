@@ -1,0 +1,22 @@
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed } from './instrument-feed';
+import { SseFeed } from './sse-feed';
+
+const nothing = (): (() => void) => () => undefined;
+const empty = (): FeedSnapshot => EMPTY_FEED;
+
+/** The live readings of a run, or the empty feed when there is none. */
+export function useFeed(runId: string | undefined, generation: number): FeedSnapshot {
+  const [feed, setFeed] = useState<InstrumentFeed | undefined>();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new generation means the run was resumed and must be joined again
+  useEffect(() => {
+    if (!runId) {
+      setFeed(undefined);
+      return;
+    }
+    const made = new SseFeed(runId);
+    setFeed(made);
+    return () => made.close();
+  }, [runId, generation]);
+  return useSyncExternalStore(feed?.subscribe ?? nothing, feed?.snapshot ?? empty);
+}

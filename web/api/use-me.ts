@@ -1,0 +1,20 @@
+import useSWR from 'swr';
+import type { Certification } from '@/core/job/gates';
+import { type ApiProblem, get } from './http';
+
+export type Me = {
+  id: string;
+  fullName: string;
+  companyName: string;
+  demo: boolean;
+  role: 'owner' | 'office' | 'lead' | 'helper';
+  certification: Certification;
+};
+
+export function useMe() {
+  const { data, error, isLoading, mutate } = useSWR<{ person: Me }, ApiProblem>('/me', get, {
+    shouldRetryOnError: false,
+    revalidateOnFocus: false,
+  });
+  return { me: data?.person, signedOut: error?.status === 401, trouble: error, isLoading, refresh: mutate };
+}

@@ -1,0 +1,215 @@
+import { scaleLinear } from 'd3-scale';
+import type { Verdict } from '@/core/finding/finding';
+import type { FigureId, Figures } from '@/core/startup/figures';
+import type { Readings } from '@/core/startup/quantities';
+import { shown } from '@/core/units/format';
+import { type LabelBox, placeLabels } from '../place-labels';
+
+/** The temperature ladder as plain shapes: every temperature on one axis, gaps as dimension lines, targets as slots. */
+export type Rung = { id: string; x1: number; x2: number; y: number; derived: boolean; trouble: boolean; offScale: boolean };
+export type Slot = { id: FigureId; x1: number; x2: number; yTop: number; yBottom: number; verdict: Verdict };
+export type Gap = { id: FigureId; x: number; y1: number; y2: number; verdict: Verdict | undefined; ticks: { x1: number; x2: number; y: number }[] };
+export type Text = { id: string; x: number; y: number; value: string; name: string; anchor: 'start' | 'end'; verdict?: Verdict; figure?: FigureId; stacked: boolean; trouble?: boolean };
+export type Column = { name: string; x: number };
+export type Ladder = {
+  width: number;
+  height: number;
+  rules: { y: number; label: string | null }[];
+  columns: Column[];
+  rungs: Rung[];
+  slots: Slot[];
+  gaps: Gap[];
+  texts: Text[];
+  missing: string[];
+};
+
+export type LadderInput = {
+  width: number;
+  height: number;
+  readings: Readings;
+  figures: Figures;
+  verdicts: Partial<Record<string, Verdict>>;
+};
+
+const TOP = 46;
+const BOTTOM = 26;
+const AXIS = 46;
+const LEAST_SPAN_F = 50;
+const LOWEST_F = -30;
+const HIGHEST_F = 175;
+const NARROW = 560;
+
+type Source = { id: string; column: number; f: number; name: string; derived: boolean; trouble: boolean };
+
+export function layoutLadder({ width, height, readings, figures, verdicts }: LadderInput): Ladder {
+  const narrow = width < NARROW;
+  const sources = collect(readings, figures);
+  const missing = REQUIRED.filter((r) => !sources.some((s) => s.id === r.id)).map((r) => r.name);
+  const slotsF = targetSlots(figures);
+  const { low, high } = domain([...sources.map((s) => s.f), ...slotsF.flatMap((s) => [s.lowF, s.highF])]);
+  const y = scaleLinear([low, high], [height - BOTTOM, TOP]).clamp(true);
+
+  const inner = width - AXIS;
+  const centre = (column: number): number => AXIS + inner * (narrow ? [0.1, 0.36, 0.64, 0.9] : [0.09, 0.355, 0.62, 0.87])[column]!;
+  const half = narrow ? Math.min(30, inner * 0.075) : Math.min(54, inner * 0.075);
+
+  const rungs: Rung[] = sources.map((s) => ({
+    id: s.id,
+    x1: centre(s.column) - half,
+    x2: centre(s.column) + half,
+    y: y(s.f),
+    derived: s.derived,
+    trouble: s.trouble,
+    offScale: s.f < low || s.f > high,
+  }));
+  const rungOf = (id: string): Rung | undefined => rungs.find((r) => r.id === id);
+  const slots: Slot[] = slotsF.map((s) => ({
+    id: s.id,
+    x1: centre(s.column) - half - 7,
+    x2: centre(s.column) + half + 7,
+    yTop: y(s.highF),
+    yBottom: y(s.lowF),
+    verdict: verdicts[s.id] ?? 'not-proven',
+  }));
+
+  const gapSpecs: { id: FigureId; from: string; to: string; x: number; left: boolean; name: string }[] = [
+    { id: 'condensing-over-ambient', from: 'outdoor', to: 'condensing', x: centre(1) - half - (narrow ? 14 : 30), left: true, name: narrow ? 'over out' : 'over outdoor' },
+    { id: 'subcooling', from: 'liquid', to: 'condensing', x: centre(1) + half + (narrow ? 13 : 30), left: false, name: narrow ? 'subcool' : 'subcooling' },
+    { id: 'coil-difference', from: 'evaporating', to: 'return', x: centre(2) - half - (narrow ? 14 : 24), left: true, name: narrow ? 'coil diff' : 'coil difference' },
+    { id: 'superheat', from: 'evaporating', to: 'suction', x: centre(2) + half + (narrow ? 13 : 26), left: false, name: 'superheat' },
+    { id: 'air-split', from: 'supply', to: 'return', x: centre(3) + half + (narrow ? 8 : 22), left: narrow, name: 'split' },
+  ];
+  const gaps: Gap[] = [];
+  const boxes: LabelBox[] = [];
+  const texts: Text[] = [];
+  const bigFont = narrow ? 17 : 20;
+  const wideOf = (text: string, font: number): number => text.length * font * 0.54;
+
+  // Rung labels: the higher rung of a column carries its label above, the lower one below, so touching rungs never collide.
+  for (const s of sources) {
+    const rung = rungOf(s.id)!;
+    const mates = sources.filter((o) => o.column === s.column);
+    const lowest = mates.length > 1 && mates.every((o) => o === s || o.f > s.f || (o.f === s.f && mates.indexOf(o) < mates.indexOf(s)));
+    const value = s.trouble && !Number.isFinite(s.f) ? '–' : shown(s.f, '°F');
+    const height1 = narrow ? 34 : 24;
+    const nameWide = wideOf(s.name, 13);
+    const box: LabelBox = {
+      id: `rung-${s.id}`,
+      x: rung.x1,
+      y: lowest ? rung.y + 6 : rung.y - height1 - 4,
+      width: narrow ? Math.max(wideOf(value, bigFont), nameWide) : wideOf(value, bigFont) + 8 + nameWide,
+      height: height1,
+      priority: 1,
+      minY: lowest ? rung.y + 5 : 26,
+      maxY: lowest ? height - height1 : rung.y - height1 - 3,
+    };
+    boxes.push(box);
+    texts.push({ id: box.id, x: rung.x1, y: 0, value, name: s.trouble ? `${s.name}: no signal` : s.name, anchor: 'start', stacked: narrow, trouble: s.trouble });
+  }
+  for (const g of gapSpecs) {
+    const a = rungOf(g.from);
+    const b = rungOf(g.to);
+    const figure = figures.byId[g.id];
+    if (!a || !b || figure.value === undefined) continue;
+    gaps.push({
+      id: g.id,
+      x: g.x,
+      y1: a.y,
+      y2: b.y,
+      verdict: verdicts[g.id],
+      ticks: [a, b].map((r) => ({ x1: g.x < r.x1 ? g.x : Math.min(r.x2, g.x), x2: g.x < r.x1 ? r.x1 : g.x, y: r.y })),
+    });
+    const value = shown(figure.value, '°F');
+    const boxWide = Math.max(wideOf(value, bigFont), wideOf(g.name, 12.5));
+    const middle = (a.y + b.y) / 2;
+    boxes.push({
+      id: `gap-${g.id}`,
+      x: g.left ? g.x - 7 - boxWide : g.x + 7,
+      y: middle - 18,
+      width: boxWide,
+      height: 36,
+      priority: 2,
+      minY: TOP - 16,
+      maxY: height - 40,
+    });
+    texts.push({ id: `gap-${g.id}`, x: g.left ? g.x - 7 : g.x + 7, y: 0, value, name: g.name, anchor: g.left ? 'end' : 'start', verdict: verdicts[g.id], figure: g.id, stacked: true });
+  }
+  const placed = placeLabels(boxes);
+  for (const text of texts) text.y = placed.get(text.id) ?? 0;
+
+  const step = high - low > 110 ? 20 : 10;
+  const rules: Ladder['rules'] = [];
+  for (let f = Math.ceil(low / (step / 2)) * (step / 2); f <= high; f += step / 2) {
+    rules.push({ y: y(f), label: f % step === 0 ? String(f).replace('-', '−') : null });
+  }
+  return {
+    width,
+    height,
+    rules,
+    columns: (narrow ? ['Outdoor', 'High', 'Low', 'House'] : ['Outdoor air', 'High side', 'Low side', 'House air']).map((name, i) => ({ name, x: centre(i) })),
+    rungs,
+    slots,
+    gaps,
+    texts,
+    missing,
+  };
+}
+
+const REQUIRED = [
+  { id: 'outdoor', name: 'outdoor air' },
+  { id: 'condensing', name: 'condensing (liquid pressure)' },
+  { id: 'liquid', name: 'liquid line' },
+  { id: 'return', name: 'return air' },
+  { id: 'supply', name: 'supply air' },
+  { id: 'suction', name: 'suction line' },
+  { id: 'evaporating', name: 'evaporating (suction pressure)' },
+];
+
+function collect(r: Readings, figures: Figures): Source[] {
+  const out: Source[] = [];
+  const put = (id: string, column: number, f: number | undefined, name: string, derived: boolean, trouble: boolean): void => {
+    if (f !== undefined && Number.isFinite(f)) out.push({ id, column, f, name, derived, trouble });
+  };
+  const bad = (...names: (keyof Readings)[]): boolean => names.some((n) => r[n]?.trouble !== undefined);
+  put('outdoor', 0, r.outdoorDryBulbF?.value, 'entering', false, bad('outdoorDryBulbF'));
+  put('condensing', 1, figures.saturation.condensingF, 'condensing', true, bad('liquidPsig'));
+  put('liquid', 1, r.liquidLineF?.value, 'liquid line', false, bad('liquidLineF'));
+  put('suction', 2, r.suctionLineF?.value, 'suction line', false, bad('suctionLineF'));
+  put('evaporating', 2, figures.saturation.evaporatingF, 'evaporating', true, bad('suctionPsig'));
+  put('return', 3, r.returnDryBulbF?.value, 'return', false, bad('returnDryBulbF'));
+  put('supply', 3, r.supplyDryBulbF?.value, 'supply', false, bad('supplyDryBulbF'));
+  return out;
+}
+
+/** Where each judged rung should lie: the target turned into a place on the axis. */
+function targetSlots({ byId, saturation }: Figures): { id: FigureId; column: number; lowF: number; highF: number }[] {
+  const out: { id: FigureId; column: number; lowF: number; highF: number }[] = [];
+  const sc = byId.subcooling.target;
+  if (sc && saturation.condensingF !== undefined) {
+    out.push({ id: 'subcooling', column: 1, lowF: saturation.condensingF - sc.high, highF: saturation.condensingF - sc.low });
+  }
+  const sh = byId.superheat.target;
+  if (sh && saturation.evaporatingF !== undefined) {
+    out.push({ id: 'superheat', column: 2, lowF: saturation.evaporatingF + sh.low, highF: saturation.evaporatingF + sh.high });
+  }
+  const split = byId['air-split'];
+  const back = split.working[0]?.value;
+  if (split.target && back !== undefined && Number.isFinite(back)) {
+    out.push({ id: 'air-split', column: 3, lowF: back - split.target.high, highF: back - split.target.low });
+  }
+  return out;
+}
+
+/** The axis: room around all values, never less than 50 °F, never beyond what a probe could mean. */
+function domain(values: readonly number[]): { low: number; high: number } {
+  const seen = values.filter((v) => Number.isFinite(v)).map((v) => Math.min(HIGHEST_F, Math.max(LOWEST_F, v)));
+  if (seen.length === 0) return { low: 40, high: 120 };
+  let low = Math.min(...seen) - 5;
+  let high = Math.max(...seen) + 5;
+  if (high - low < LEAST_SPAN_F) {
+    const middle = (low + high) / 2;
+    low = middle - LEAST_SPAN_F / 2;
+    high = middle + LEAST_SPAN_F / 2;
+  }
+  return { low, high };
+}

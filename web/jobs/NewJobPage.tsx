@@ -1,0 +1,90 @@
+import { format } from 'date-fns';
+import { useRef, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Link, useNavigate } from 'react-router';
+import useSWR from 'swr';
+import { v7 as uuid } from 'uuid';
+import { get, post } from '@/web/api/http';
+import { useMe } from '@/web/api/use-me';
+import { Button } from '@/web/kit/Button';
+import { Field } from '@/web/kit/Field';
+import { Trouble } from '@/web/kit/Notice';
+import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { useAct } from '@/web/kit/use-act';
+import { PlateFields, showProblems } from '@/web/phases/system/PlateFields';
+import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
+
+type Person = { id: string; fullName: string; role: string };
+
+/** A new job: who, where, when, and the short equipment form. */
+export default function NewJobPage() {
+  const { me } = useMe();
+  const { data } = useSWR<{ people: Person[] }>('/people', get);
+  const leads = data?.people.filter((p) => p.role === 'lead' || p.role === 'owner') ?? [];
+  const form = useForm<PlateText>({ defaultValues: EMPTY_PLATE });
+  const [head, setHead] = useState({ customerName: '', phone: '', address: '', town: '', elevationFt: '', systemName: '', leadId: '', scheduledFor: format(new Date(), 'yyyy-MM-dd') });
+  const [asked, setAsked] = useState(false);
+  const { busy, problem, act } = useAct();
+  const navigate = useNavigate();
+  // One id for one job, however often it is sent.
+  const id = useRef(uuid());
+  const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
+  const missing = (v: string): string | undefined => (asked && v.trim() === '' ? 'Missing.' : undefined);
+  const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
+  const put = (key: keyof typeof head) => (e: { target: { value: string } }) => setHead({ ...head, [key]: e.target.value });
+
+  async function save(text: PlateText): Promise<void> {
+    setAsked(true);
+    const plate = showProblems(form, text);
+    const incomplete = !head.customerName.trim() || !head.address.trim() || !head.town.trim() || !head.systemName.trim() || typedTrouble(head.elevationFt, -1000, 15000, 'ft');
+    if (!plate || incomplete) return;
+    const done = await act(() =>
+      post('/jobs', { ...head, id: id.current, leadId, phone: head.phone.trim() || null, elevationFt: numberFromText(head.elevationFt), plate }),
+    );
+    if (done) navigate(`/jobs/${id.current}/charge`);
+  }
+
+  return (
+    <form className="mx-auto max-w-[980px] px-4 pb-28 lg:px-7" onSubmit={form.handleSubmit(save)} noValidate>
+      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2.5">
+        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
+          Jobs
+        </Link>
+        <h1 className="text-[23px]">New job</h1>
+      </header>
+      <fieldset className="mt-4">
+        <legend className="mb-2 text-[17px] font-[680]">Customer and site</legend>
+        <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
+          <Field label="Customer" value={head.customerName} onChange={put('customerName')} error={missing(head.customerName)} />
+          <Field label="Phone" value={head.phone} onChange={put('phone')} hint="optional" />
+          <Field label="Street and number" value={head.address} onChange={put('address')} error={missing(head.address)} />
+          <Field label="Town" value={head.town} onChange={put('town')} error={missing(head.town)} />
+          <Field label="Elevation" unit="ft" inputMode="decimal" value={head.elevationFt} onChange={put('elevationFt')} error={elevation?.message} allowed={elevation?.allowed} hint="sets the station pressure that gauges read against" />
+          <Field label="Which system" value={head.systemName} onChange={put('systemName')} error={missing(head.systemName)} hint="Upstairs, shop front …" />
+          <Field label="Day" type="date" value={head.scheduledFor} onChange={put('scheduledFor')} error={missing(head.scheduledFor)} />
+          <div>
+            <label className="block text-[13px] font-[600]" htmlFor="lead">
+              Lead
+            </label>
+            <select id="lead" value={leadId} onChange={put('leadId')} className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2 text-[17px] font-[600]">
+              {leads.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.fullName}
+                </option>
+              ))}
+            </select>
+          </div>
+        </div>
+      </fieldset>
+      <div className="mt-6">
+        <PlateFields form={form} />
+      </div>
+      <div className="sticky bottom-0 mt-6 grid gap-2 border-t-[1.5px] border-ink bg-paper py-3">
+        <Trouble problem={problem} />
+        <Button type="submit" tone="primary" disabled={busy}>
+          Create the job
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import type { ApiProblem } from '@/web/api/http';
+import { Mark, type MarkKind } from './Mark';
+
+/** A line that must be seen: a caution where the hazard is met, or what went wrong. */
+export function Notice({ kind, children }: { kind: MarkKind; children: ReactNode }) {
+  const edge = kind === 'stop' ? 'border-oxide' : kind === 'look-again' ? 'border-ochre' : 'border-ink2';
+  return (
+    <div role="note" className={`flex items-start gap-2.5 border-l-[4px] bg-sheet px-3 py-2 text-[14px] leading-snug ${edge}`}>
+      <span className="mt-[1px]">
+        <Mark kind={kind} />
+      </span>
+      <div>{children}</div>
+    </div>
+  );
+}
+
+export function Trouble({ problem }: { problem: ApiProblem | undefined }) {
+  if (!problem) return null;
+  return (
+    <div role="alert">
+      <Notice kind="stop">
+        <b className="font-[650]">{problem.message}</b>
+        {problem.allowed ? <span className="text-ink2"> Allowed: {problem.allowed}.</span> : null}
+      </Notice>
+    </div>
+  );
+}

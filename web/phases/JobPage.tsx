@@ -1,0 +1,67 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { standingOf } from '@/core/job/sheet-gates';
+import { useFeed } from '@/web/api/use-feed';
+import { useJobSheet } from '@/web/api/use-job-sheet';
+import { useMe } from '@/web/api/use-me';
+import { Waiting } from '@/web/shell/App';
+import { KeysHelp } from '@/web/shell/KeysHelp';
+import { useKeys } from '@/web/shell/use-keys';
+import type { JobView } from './job-context';
+import { unsheetedOz } from './live-movement';
+
+const ChargePage = lazy(() => import('./charge/ChargePage'));
+const StartUpPage = lazy(() => import('./start-up/StartUpPage'));
+const HandOverPage = lazy(() => import('./hand-over/HandOverPage'));
+const EquipmentPage = lazy(() => import('./system/EquipmentPage'));
+
+const PAGES = { charge: ChargePage, 'start-up': StartUpPage, 'hand-over': HandOverPage, equipment: EquipmentPage } as const;
+
+export default function JobPage() {
+  const { jobId = '', phase } = useParams();
+  const { me } = useMe();
+  const { sheet, trouble, send, replace, reload } = useJobSheet(jobId);
+  const [generation, setGeneration] = useState(0);
+  const [help, setHelp] = useState(false);
+  const navigate = useNavigate();
+  const run = sheet?.runs.find((r) => r.state === 'running');
+  const feed = useFeed(run?.id, generation);
+  const waiting = sheet && run ? unsheetedOz({ feed, run, sheet }) !== 0 : false;
+  // The server stores a finished weighing at once; the sheet is read again until it holds it.
+  useEffect(() => {
+    if (!waiting) return;
+    const timer = setInterval(() => void reload(), 400);
+    return () => clearInterval(timer);
+  }, [waiting, reload]);
+  const go = (to: string): void => void navigate(`/jobs/${jobId}/${to}`);
+  useKeys({
+    'g j': () => navigate('/jobs'),
+    'g f': () => navigate('/formulas'),
+    'g e': () => go('equipment'),
+    'g c': () => go('charge'),
+    'g s': () => go('start-up'),
+    'g h': () => go('hand-over'),
+    '?': () => setHelp(true),
+  });
+  if (!sheet || !me) {
+    if (!trouble) return <Waiting />;
+    return (
+      <main className="mx-auto max-w-[560px] p-8">
+        <h1 className="text-[24px]">{trouble.status === 404 ? 'There is no such job' : 'The job could not be opened'}</h1>
+        <p className="mt-2 mb-5">{trouble.message}</p>
+        <Link to="/jobs" className="text-copper underline">
+          Back to the jobs
+        </Link>
+      </main>
+    );
+  }
+  const Page = PAGES[phase as keyof typeof PAGES];
+  if (!Page) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
+  const view: JobView = { sheet, me, actions: { send, replace, reload }, run, feed, rejoin: () => setGeneration((g) => g + 1) };
+  return (
+    <Suspense fallback={<Waiting />}>
+      <Page key={`${jobId}-${phase}`} {...view} />
+      <KeysHelp open={help} onClose={() => setHelp(false)} />
+    </Suspense>
+  );
+}

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { DECAY_LEAST_MIN, DECAY_LIMIT_MICRONS } from '@/core/job/gates';
+import { Button } from '@/web/kit/Button';
+import { Field } from '@/web/kit/Field';
+import { Notice, Trouble } from '@/web/kit/Notice';
+import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { Sheet } from '@/web/kit/Sheet';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from '../job-context';
+
+/** The standing-vacuum test as it was read off the gauge: a typed record that the charge gate reads. */
+export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => void }) {
+  const kept = view.sheet.vacuum;
+  const [microns, setMicrons] = useState(kept ? String(kept.endMicrons) : '');
+  const [minutes, setMinutes] = useState(kept ? String(kept.heldMin) : '');
+  const [asked, setAsked] = useState(false);
+  const { busy, problem, act } = useAct();
+  const badMicrons = asked ? typedTrouble(microns, 1, 20000, 'µm') : undefined;
+  const badMinutes = asked ? typedTrouble(minutes, 0, 600, 'min') : undefined;
+  return (
+    <Sheet open onClose={onClose} title="Standing-vacuum test">
+      <form
+        className="mt-3 grid gap-2"
+        onSubmit={async (e) => {
+          e.preventDefault();
+          setAsked(true);
+          if (typedTrouble(microns, 1, 20000, 'µm') || typedTrouble(minutes, 0, 600, 'min')) return;
+          const done = await act(() =>
+            view.actions.replace(`/jobs/${view.sheet.job.id}/vacuum`, {
+              version: kept?.version ?? 0,
+              endMicrons: numberFromText(microns),
+              heldMin: numberFromText(minutes),
+            }),
+          );
+          if (done) onClose();
+        }}
+      >
+        <Field label="Vacuum at the end, pump valved off" unit="µm" inputMode="decimal" value={microns} onChange={(e) => setMicrons(e.target.value)} error={badMicrons?.message} allowed={badMicrons?.allowed} hint={`Passes at ${DECAY_LIMIT_MICRONS} µm or less`} />
+        <Field label="Held for" unit="min" inputMode="decimal" value={minutes} onChange={(e) => setMinutes(e.target.value)} error={badMinutes?.message} allowed={badMinutes?.allowed} hint={`${DECAY_LEAST_MIN} min or more, gauge far from the pump`} />
+        <Notice kind="look-again">Never energise or insulation-test a compressor in vacuum. The maker’s limit comes before this one.</Notice>
+        <Trouble problem={problem} />
+        <Button type="submit" tone="primary" disabled={busy} className="mt-1">
+          Record the test
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,16 @@
+import type { JobSheet, SheetRun } from '@/core/job/sheet';
+import type { FeedSnapshot } from '@/web/api/instrument-feed';
+import type { JobActions } from '@/web/api/use-job-sheet';
+import type { Me } from '@/web/api/use-me';
+
+/** What every phase page of one job is given. */
+export type JobView = {
+  sheet: JobSheet;
+  me: Me;
+  actions: JobActions;
+  /** The run that is running now, if any, and its live readings. */
+  run: SheetRun | undefined;
+  feed: FeedSnapshot;
+  /** Join the stream again, after a resume. */
+  rejoin: () => void;
+};

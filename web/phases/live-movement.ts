@@ -1,0 +1,23 @@
+import { movementsOf } from '@/core/job/charge-sheet';
+import type { JobView } from './job-context';
+
+export type LiveMovement = { oz: number; leftOz: number; recovering: boolean };
+
+/** Ounces moved by the weighing that goes on now, from the streaming scale; undefined when none does. */
+export function liveMovement({ feed, run }: Pick<JobView, 'feed' | 'run'>): LiveMovement | undefined {
+  const start = feed.rig?.movementStartOz;
+  const now = feed.samples.at(-1)?.values.scaleOz;
+  if (!run || start === null || start === undefined || typeof now !== 'number') return undefined;
+  return { oz: start - now, leftOz: feed.rig?.moveLeftOz ?? 0, recovering: feed.rig?.on === 'recovery' };
+}
+
+type MovementEvent = { runSeconds: number; kind: string; startOz?: number; endOz?: number };
+
+/** Movements that the scale has finished but the sheet on this screen does not hold yet. */
+export function unsheetedOz({ feed, run, sheet }: Pick<JobView, 'feed' | 'run' | 'sheet'>): number {
+  if (!run) return 0;
+  const known = new Set(movementsOf(sheet.measurements).flatMap((m) => (m.runId === run.id ? [m.runSeconds] : [])));
+  return (feed.events as MovementEvent[])
+    .filter((e) => e.kind === 'scale-movement' && !known.has(e.runSeconds))
+    .reduce((sum, e) => sum + ((e.startOz ?? 0) - (e.endOz ?? 0)), 0);
+}

@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { SPEEDS } from '@/contract/requests';
+import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
+import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import { post } from '@/web/api/http';
+import { Button } from '@/web/kit/Button';
+import { Choice } from '@/web/kit/Choice';
+import { Trouble } from '@/web/kit/Notice';
+import { Sheet } from '@/web/kit/Sheet';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from '../job-context';
+
+const PROBES: Quantity[] = ['suctionPsig', 'liquidPsig', 'suctionLineF', 'liquidLineF', 'outdoorDryBulbF', 'returnDryBulbF', 'supplyDryBulbF', 'compressorA'];
+const FAULTS = [
+  { value: 'none', label: 'right' },
+  { value: 'lost', label: 'no signal' },
+  { value: 'stuck', label: 'stuck' },
+  { value: 'sun', label: 'in the sun' },
+  { value: 'loose', label: 'loose' },
+] as const;
+
+/** The simulated bench: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
+export function BenchDrawer({ view, onClose }: { view: JobView; onClose: () => void }) {
+  const { sheet, run, feed } = view;
+  const { busy, problem, act } = useAct();
+  const rig = feed.rig;
+  const [probe, setProbe] = useState<Quantity>('liquidLineF');
+  const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
+  const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
+  const interrupted = sheet.runs.find((r) => r.state === 'interrupted' && r.phase === 'start-up');
+  const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(sheet.circuit.plate.refrigerant);
+  return (
+    <Sheet open onClose={onClose} title="Simulated instruments">
+      <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
+        A physical model stands in for the system and its probes. Everything read from it is stored as simulated.
+      </p>
+      <div className="mt-4 grid gap-4">
+        <Trouble problem={problem} />
+        {!run || !rig ? (
+          <>
+            {interrupted ? (
+              <Button
+                tone="primary"
+                disabled={busy}
+                onClick={() =>
+                  act(async () => {
+                    await post(`/runs/${interrupted.id}/resume`);
+                    await view.actions.reload();
+                    view.rejoin();
+                  })
+                }
+              >
+                Resume the interrupted run
+              </Button>
+            ) : null}
+            <Button
+              tone={interrupted ? 'plain' : 'primary'}
+              disabled={busy || !modelled}
+              onClick={() => act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase: 'start-up', speed: 1 }))}
+            >
+              Connect simulated instruments
+            </Button>
+            {modelled ? null : <p className="text-[14px] text-ink2">{sheet.circuit.plate.refrigerant} is not simulated yet. Type the readings.</p>}
+          </>
+        ) : (
+          <>
+            <Choice label="Speed, times real time" value={rig.speed} options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))} onChange={(speed) => void send({ kind: 'speed', speed })} />
+            <div>
+              <div className="text-[13px] font-[600]">Cooling call</div>
+              <Button className="mt-1 w-full" disabled={busy} onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}>
+                {rig.running ? 'End the call' : 'Call for cooling'}
+              </Button>
+              {rig.cutout !== 'none' ? <p className="mt-1 text-[13px] font-[600] text-oxide">Tripped on {rig.cutout}.</p> : null}
+            </div>
+            <Stepper label="Outdoor air" unit="°F" value={rig.conditions.outdoorF} step={2} onChange={(outdoorF) => configure({ outdoorF })} />
+            <Stepper label="Indoor airflow" unit="of nominal" value={rig.conditions.indoorAir} step={0.1} onChange={(indoorAir) => configure({ indoorAir })} />
+            <Stepper label="Outdoor coil cleanness" unit="of clean" value={rig.conditions.condenserClean} step={0.1} onChange={(condenserClean) => configure({ condenserClean })} />
+            <Stepper label="Air in the system" unit="psi" value={rig.conditions.nonCondensablePsi} step={10} onChange={(nonCondensablePsi) => configure({ nonCondensablePsi })} />
+            <div>
+              <label className="text-[13px] font-[600]" htmlFor="probe">
+                A probe
+              </label>
+              <select id="probe" value={probe} onChange={(e) => setProbe(e.target.value as Quantity)} className="touch mt-0.5 mb-2 w-full border-[1.5px] border-rule bg-sheet px-2">
+                {PROBES.map((p) => (
+                  <option key={p} value={p}>
+                    {QUANTITIES[p].label}
+                  </option>
+                ))}
+              </select>
+              <Choice label="is" value={(rig.conditions.probeFaults[probe] ?? 'none') as string} options={FAULTS} onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })} />
+            </div>
+            <Button
+              disabled={busy}
+              onClick={() =>
+                act(async () => {
+                  await post(`/runs/${run.id}/stop`);
+                  await view.actions.reload();
+                })
+              }
+            >
+              Disconnect
+            </Button>
+            <p className="text-[12.5px] text-ink2">
+              Stored up to chunk {feed.durableSeq} of {feed.seq}; newest reading {feed.latencyMs} ms old on arrival.
+            </p>
+          </>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+function Stepper({ label, unit, value, step, onChange }: { label: string; unit: string; value: number; step: number; onChange: (value: number) => void }) {
+  const next = (d: number): number => Math.round((value + d) * 100) / 100;
+  return (
+    <div className="grid grid-cols-[1fr_48px_84px_48px] items-center gap-1">
+      <span className="text-[14px] leading-tight font-[600]">
+        {label} <small className="block font-[450] text-ink2">{unit}</small>
+      </span>
+      <Button aria-label={`${label} down`} className="px-0" onClick={() => onChange(next(-step))}>
+        −
+      </Button>
+      <b className="text-center text-[18px] font-[660]">{value}</b>
+      <Button aria-label={`${label} up`} className="px-0" onClick={() => onChange(next(step))}>
+        +
+      </Button>
+    </div>
+  );
+}

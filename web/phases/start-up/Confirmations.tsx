@@ -1,0 +1,39 @@
+import type { Confirmations as Confirmed } from '@/core/startup/system';
+import { CONFIRMATION_WORDS } from '@/core/job/report';
+import { Mark } from '@/web/kit/Mark';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from '../job-context';
+
+/** What a person looked at and vouches for; a tap sets it, another takes it back. */
+export function Confirmations({ view, confirmed }: { view: JobView; confirmed: Confirmed }) {
+  const { busy, problem, act } = useAct();
+  const signed = view.sheet.signOffs.some((s) => s.phase === 'start-up');
+  return (
+    <section aria-label="Looked at">
+      <h2 className="text-[15px] font-[680]">Looked at</h2>
+      <ul className="mt-1">
+        {(Object.keys(confirmed) as (keyof Confirmed)[]).map((name) => {
+          const by = view.sheet.startUp.confirmations[name];
+          return (
+            <li key={name} className="border-b border-rule2">
+              <button
+                type="button"
+                disabled={busy || signed}
+                aria-pressed={confirmed[name]}
+                onClick={() => void act(() => view.actions.send(`/jobs/${view.sheet.job.id}/confirmations`, { confirmation: name, confirmed: !confirmed[name] }))}
+                className="grid min-h-[48px] w-full cursor-pointer grid-cols-[22px_1fr] items-center gap-2 py-1 text-left disabled:cursor-default"
+              >
+                <Mark kind={confirmed[name] ? 'good' : 'to-come'} />
+                <span className="leading-snug first-letter:uppercase">
+                  {CONFIRMATION_WORDS[name]}
+                  {by ? <small className="block text-ink2">{by.by}</small> : null}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {problem ? <p className="text-[13px] text-oxide">{problem.message}</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
+import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figures';
+import { shown } from '@/core/units/format';
+import { Mark } from '@/web/kit/Mark';
+
+/** Findings in the order of the work. Those with a number open its working. */
+export function FindingList({ findings, figures, selected, onSelect }: { findings: readonly Finding[]; figures: Figures; selected: FigureId; onSelect: (id: FigureId) => void }) {
+  const rest = FIGURE_IDS.filter((id) => !findings.some((f) => figureOf(f) === id));
+  return (
+    <section aria-label="Findings">
+      <h2 className="text-[15px] font-[680]">Findings</h2>
+      <ul className="mt-1">
+        {findings.map((f) => {
+          const id = figureOf(f);
+          return (
+            <li key={f.id} className="border-b border-rule2">
+              <Row id={id} selected={selected} onSelect={onSelect}>
+                <span className="pt-[3px]">
+                  <Mark kind={f.verdict} />
+                </span>
+                <span className="leading-snug">
+                  <b className="font-[620]">
+                    <span className="sr-only">{VERDICT_WORDS[f.verdict]}: </span>
+                    {f.claim}
+                  </b>
+                  {f.verdict !== 'good' ? <span className="block text-[13px] text-ink2">{f.because}</span> : null}
+                </span>
+              </Row>
+            </li>
+          );
+        })}
+        {rest.map((id) => {
+          const figure = figures.byId[id];
+          if (figure.value === undefined) return null;
+          return (
+            <li key={id} className="border-b border-rule2">
+              <Row id={id} selected={selected} onSelect={onSelect}>
+                <span className="pt-[3px]">
+                  <Mark kind="to-come" />
+                </span>
+                <span className="text-ink2">
+                  {figure.label} <b className="font-[620] text-ink">{shown(figure.value, figure.unit)}</b> {figure.unit}
+                </span>
+              </Row>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function figureOf(f: Finding): FigureId | undefined {
+  if (f.id === 'airflow') return 'airflow-per-ton';
+  if (f.id === 'over-rla') return 'compressor-amps';
+  if (f.id === 'condensing-high') return 'condensing-over-ambient';
+  return FIGURE_IDS.find((id) => id === f.id);
+}
+
+function Row({ id, selected, onSelect, children }: { id: FigureId | undefined; selected: FigureId; onSelect: (id: FigureId) => void; children: React.ReactNode }) {
+  const layout = 'grid w-full grid-cols-[22px_1fr] gap-2 py-1.5 text-left';
+  if (!id) return <div className={layout}>{children}</div>;
+  return (
+    <button type="button" aria-pressed={id === selected} onClick={() => onSelect(id)} className={`${layout} min-h-[44px] cursor-pointer hover:bg-sheet aria-pressed:bg-sheet`}>
+      {children}
+    </button>
+  );
+}

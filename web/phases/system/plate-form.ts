@@ -1,0 +1,81 @@
+import { type Plate, plateSchema } from '@/core/equipment/plate';
+import { numberFromText } from '@/web/kit/number-text';
+
+/** The plate as it is typed: every number a text, so that nothing typed is lost or silently changed. */
+export type PlateText = Record<keyof Plate, string>;
+
+export const NUMBER_FIELDS = [
+  'nominalTons',
+  'compressorRlaA',
+  'outdoorFanFlaA',
+  'factoryChargeOz',
+  'includedLineFt',
+  'liquidLineOdIn',
+  'vaporLineOdIn',
+  'lineLengthFt',
+  'makerOzPerFt',
+  'drierOz',
+  'coilOz',
+  'targetSubcoolingF',
+] as const satisfies readonly (keyof Plate)[];
+const OPTIONAL: readonly string[] = ['serial', 'lineLengthFt', 'makerOzPerFt', 'targetSubcoolingF'];
+
+export const EMPTY_PLATE: PlateText = {
+  maker: '',
+  model: '',
+  serial: '',
+  refrigerant: 'R-454B',
+  metering: 'txv',
+  heatPump: 'yes',
+  inverter: 'no',
+  nominalTons: '',
+  plateVolts: '208/230',
+  compressorRlaA: '',
+  outdoorFanFlaA: '',
+  factoryChargeOz: '',
+  includedLineFt: '15',
+  unitState: 'factory-held',
+  liquidLineOdIn: '0.375',
+  vaporLineOdIn: '0.75',
+  lineLengthFt: '',
+  makerOzPerFt: '',
+  drierOz: '0',
+  coilOz: '0',
+  targetSubcoolingF: '',
+  targetSource: 'plate',
+};
+
+export function textOf(plate: Plate): PlateText {
+  const text = (v: unknown): string => (v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v));
+  return Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])) as PlateText;
+}
+
+export type PlateProblem = { field: keyof Plate; message: string; allowed: string };
+
+/** Reads the whole form: a plate, or every problem with its field and what is allowed. */
+export function plateOf(text: PlateText): { plate?: Plate; problems: PlateProblem[] } {
+  const problems: PlateProblem[] = [];
+  const raw: Record<string, unknown> = { ...text, heatPump: text.heatPump === 'yes', inverter: text.inverter === 'yes' };
+  const allowedOf = (field: string): string => (plateSchema.shape as Record<string, { description?: string }>)[field]?.description ?? '';
+  for (const field of NUMBER_FIELDS) {
+    const typed = text[field].trim();
+    const value = numberFromText(typed);
+    if (typed === '') {
+      if (OPTIONAL.includes(field)) raw[field] = null;
+      else problems.push({ field, message: 'Missing.', allowed: allowedOf(field) });
+    } else if (value === undefined) problems.push({ field, message: `“${typed}” is not a plain number.`, allowed: allowedOf(field) });
+    else raw[field] = value;
+  }
+  if (text.serial.trim() === '') raw.serial = null;
+  const known = new Set<string>(problems.map((p) => p.field));
+  const checked = plateSchema.safeParse(raw);
+  if (checked.success && problems.length === 0) return { plate: checked.data, problems: [] };
+  for (const issue of checked.success ? [] : checked.error.issues) {
+    const field = String(issue.path[0]) as keyof Plate;
+    if (known.has(field)) continue;
+    known.add(field);
+    const plain = issue.code === 'too_small' ? 'Too low.' : issue.code === 'too_big' ? 'Too high.' : issue.code === 'custom' ? `It ${issue.message}.` : 'Not allowed.';
+    problems.push({ field, message: text[field]?.trim() === '' ? 'Missing.' : plain, allowed: allowedOf(field) });
+  }
+  return { problems };
+}

@@ -1,0 +1,24 @@
+import { Component, type ReactNode } from 'react';
+import { Button } from '@/web/kit/Button';
+
+/** Keeps a broken picture from taking the whole sheet with it. */
+export class ErrorBoundary extends Component<{ children: ReactNode }, { broken: boolean }> {
+  override state = { broken: false };
+
+  static getDerivedStateFromError(): { broken: boolean } {
+    return { broken: true };
+  }
+
+  override render(): ReactNode {
+    if (!this.state.broken) return this.props.children;
+    return (
+      <main className="mx-auto max-w-[560px] p-8">
+        <h1 className="text-[24px]">This page broke</h1>
+        <p className="mt-2 mb-5">Nothing recorded is lost: readings are stored as they come. Load the page again.</p>
+        <Button tone="primary" onClick={() => window.location.reload()}>
+          Load again
+        </Button>
+      </main>
+    );
+  }
+}

@@ -1,0 +1,112 @@
+import { ArrowLeft } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link, NavLink } from 'react-router';
+import { passes } from '@/core/job/gates';
+import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
+import { sheetGates, signedPhases } from '@/core/job/sheet-gates';
+import type { JobSheet } from '@/core/job/sheet';
+import { movementsOf } from '@/core/job/charge-sheet';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { startUpSystem } from '@/core/job/start-up-sheet';
+import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { PersonMenu } from './TopBar';
+
+type Props = {
+  sheet: JobSheet;
+  active: BuiltPhase | 'equipment';
+  simulated: boolean;
+  /** The bench: the picture of the work. */
+  children: ReactNode;
+  /** Right: the log and the working. */
+  side?: ReactNode;
+  /** Bottom: the next move. */
+  next?: ReactNode;
+};
+
+const METERING = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': 'fixed orifice' } as const;
+
+/** The frame of one job: header, rail of phases, bench, side and next move; folded for a phone. */
+export function JobFrame({ sheet, active, simulated, children, side, next }: Props) {
+  const { plate } = sheet.circuit;
+  return (
+    <div className="flex min-h-dvh flex-col lg:grid lg:h-dvh lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
+      <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
+        <Link to="/jobs" aria-label="All jobs" className="touch grid w-10 shrink-0 place-items-center lg:w-8">
+          <ArrowLeft size={22} />
+        </Link>
+        <span className="narrow -ml-3 shrink-0 text-[21px] font-[700]">{sheet.job.number}</span>
+        <span className="min-w-0 truncate text-ink2">
+          <span className="text-ink">{sheet.customer.name}</span>
+          <span className="hidden md:inline">
+            , {sheet.site.address} · {sheet.system.name.toLowerCase()}
+          </span>
+        </span>
+        <span className="ml-auto hidden shrink-0 font-[600] xl:block">
+          {plate.nominalTons}-ton {sheet.system.kind} · {plate.refrigerant} · {METERING[plate.metering]}
+        </span>
+        {simulated ? (
+          <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
+            Simulated<span className="hidden sm:inline"> instruments</span>
+          </span>
+        ) : (
+          <span className="ml-auto xl:hidden" />
+        )}
+        <PersonMenu />
+      </header>
+      <Rail sheet={sheet} active={active} />
+      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
+      {side ? <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside> : null}
+      {next ? <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">{next}</div> : null}
+    </div>
+  );
+}
+
+function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
+  const signed = signedPhases(sheet);
+  const current = BUILT_PHASES.find((p) => !signed[p]);
+  const item = 'relative flex shrink-0 items-center gap-2.5 px-3 py-2 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
+  return (
+    <nav aria-label="Phases" className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3">
+      <NavLink to={`/jobs/${sheet.job.id}/equipment`} className={item}>
+        <Mark kind={sheet.circuit.plate ? 'good' : 'to-come'} />
+        Equipment
+      </NavLink>
+      {PHASE_GROUPS.map(({ group, phases }) => {
+        const built = phases.filter((p): p is BuiltPhase => (BUILT_PHASES as readonly string[]).includes(p));
+        if (built.length === 0) return null;
+        return (
+          <div key={group} className="flex lg:block">
+            <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{group}</h2>
+            {built.map((phase) => (
+              <NavLink key={phase} to={`/jobs/${sheet.job.id}/${phase}`} aria-current={active === phase ? 'page' : undefined} className={item}>
+                <Mark kind={markOf(sheet, phase, signed, current)} />
+                <span className="leading-tight">
+                  {PHASE_WORDS[phase]}
+                  <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{noteOf(sheet, phase, signed)}</span>
+                </span>
+              </NavLink>
+            ))}
+          </div>
+        );
+      })}
+    </nav>
+  );
+}
+
+function markOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>, current: BuiltPhase | undefined): MarkKind {
+  if (signed[phase]) return sheet.overrides.some((o) => o.phase === phase) ? 'override' : 'good';
+  return phase === current ? 'now' : 'to-come';
+}
+
+/** Under each phase: what it holds when signed, or the gate that holds it. */
+function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>): string {
+  if (signed[phase]) {
+    if (phase === 'charge') return lbOz(startUpSystem(sheet).chargeInOz);
+    return `signed ${sheet.signOffs.find((s) => s.phase === phase)?.at.slice(11, 16)} UTC`;
+  }
+  if (phase === 'charge' && movementsOf(sheet.measurements).length) return 'weighing in';
+  if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running')) return 'running';
+  const held = sheetGates(sheet, phase).find((g) => !passes(g));
+  if (!held) return 'ready to sign';
+  return `waits for ${phase === 'start-up' && held.id !== 'charge-signed' ? 'a steady reading' : held.asks}`;
+}

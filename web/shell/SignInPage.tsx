@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { Navigate, useLocation, useNavigate } from 'react-router';
+import useSWR from 'swr';
+import { ApiProblem, get, post } from '@/web/api/http';
+import { useMe } from '@/web/api/use-me';
+import { Button } from '@/web/kit/Button';
+import { Field } from '@/web/kit/Field';
+import { Trouble } from '@/web/kit/Notice';
+
+type DemoPerson = { signIn: string; fullName: string; role: string; certification: string; company: string };
+
+export function SignInPage() {
+  const { me, refresh } = useMe();
+  const { data } = useSWR<{ demo: DemoPerson[]; demoPassword: string | null }>('/sign-in', get);
+  const [name, setName] = useState('');
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState<ApiProblem>();
+  const [busy, setBusy] = useState(false);
+  const navigate = useNavigate();
+  const from = (useLocation().state as { from?: string } | null)?.from ?? '/jobs';
+  if (me) return <Navigate to={from} replace />;
+
+  async function enter(signIn: string, word: string): Promise<void> {
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      await post('/sign-in', { signIn, password: word });
+      await refresh();
+      navigate(from, { replace: true });
+    } catch (error) {
+      if (error instanceof ApiProblem) setProblem(error);
+    } finally {
+      setBusy(false);
+    }
+  }
+
+  return (
+    <main className="mx-auto grid min-h-dvh max-w-[1040px] content-center gap-10 px-5 py-8 lg:grid-cols-[1fr_1.15fr] lg:gap-16">
+      <section>
+        <h1 className="narrow text-[44px] leading-[1.02]">Mill Bridge</h1>
+        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">Weigh it in, start it, judge it, sign it, hand it over. One job sheet.</p>
+        <form
+          className="mt-7 grid gap-1.5"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void enter(name, password);
+          }}
+        >
+          <Field label="Sign-in name" name="signIn" value={name} onChange={(e) => setName(e.target.value)} autoComplete="username" required />
+          <Field label="Password" name="password" type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required />
+          <Trouble problem={problem} />
+          <Button type="submit" tone="primary" disabled={busy} className="mt-1">
+            Sign in
+          </Button>
+        </form>
+      </section>
+      {data?.demo.length ? (
+        <section className="border-t-[1.5px] border-ink pt-4 lg:border-t-0 lg:border-l lg:border-rule lg:pt-0 lg:pl-10">
+          <h2 className="text-[20px]">Demo crew</h2>
+          <p className="mt-1 text-[14px] text-ink2">{data.demo[0]?.company}, an invented company. Tap a person to sign in as them.</p>
+          <ul className="mt-3">
+            {data.demo.map((p) => (
+              <li key={p.signIn} className="border-b border-rule">
+                <button
+                  type="button"
+                  disabled={busy}
+                  onClick={() => void enter(p.signIn, data.demoPassword ?? '')}
+                  className="grid min-h-[58px] w-full cursor-pointer grid-cols-[1fr_auto] items-center gap-4 py-1.5 text-left hover:bg-sheet"
+                >
+                  <span>
+                    <b className="block text-[17px] font-[650] text-copper">{p.fullName}</b>
+                    <span className="text-[13.5px] text-ink2">
+                      {p.role}
+                      {p.certification === 'none' ? ', no refrigerant certificate' : `, certified ${p.certification}`}
+                    </span>
+                  </span>
+                  <span className="text-[13px] text-ink2">{p.signIn}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-3 text-[13px] text-ink2">Password for all: {data.demoPassword}. The demo is listed on this machine only.</p>
+        </section>
+      ) : null}
+    </main>
+  );
+}
