@@ -1,16 +1,19 @@
 import { z } from 'zod';
-import { AIRFLOW_METHODS } from '@/core/startup/airflow';
+import { plateSchema } from '@/core/equipment/plate';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { BUILT_PHASES } from '@/core/job/phases';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
-import { plateSchema } from '@/core/equipment/plate';
+import { AIRFLOW_METHODS } from '@/core/startup/airflow';
 
 /** Bodies of every write. Ids come from the client (UUIDv7), so that sending twice changes nothing. */
 export const idSchema = z.uuid().describe('a UUID');
 const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
 
-export const signInSchema = z.strictObject({ signIn: text(1, 120), password: z.string().min(1).max(200).describe('1 to 200 characters') });
+export const signInSchema = z.strictObject({
+  signIn: text(1, 120),
+  password: z.string().min(1).max(200).describe('1 to 200 characters'),
+});
 
 export const newJobSchema = z.strictObject({
   id: idSchema,
@@ -26,7 +29,10 @@ export const newJobSchema = z.strictObject({
 });
 export type NewJob = z.infer<typeof newJobSchema>;
 
-export const plateUpdateSchema = z.strictObject({ version: z.number().int().min(1).describe('the version you read'), plate: plateSchema });
+export const plateUpdateSchema = z.strictObject({
+  version: z.number().int().min(1).describe('the version you read'),
+  plate: plateSchema,
+});
 
 export const vacuumSchema = z.strictObject({
   version: z.number().int().min(0).describe('the version you read, 0 for none'),
@@ -59,7 +65,11 @@ export type TypedMeasurement = z.infer<typeof typedMeasurementSchema>;
 
 export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
-export const newRunSchema = z.strictObject({ id: idSchema, phase: z.enum(['charge', 'start-up']).describe('charge, start-up'), speed });
+export const newRunSchema = z.strictObject({
+  id: idSchema,
+  phase: z.enum(['charge', 'start-up']).describe('charge, start-up'),
+  speed,
+});
 
 export const rigChangeSchema = z.strictObject({
   outdoorF: num(40, 118, '°F').optional(),
@@ -102,5 +112,8 @@ const sampleBlock = z.object({
 export const chunkUploadSchema = z.strictObject({
   seq: z.number().int().min(1).describe('1 or more'),
   samples: sampleBlock.describe('columns of samples'),
-  events: z.array(z.object({ runSeconds: z.number(), kind: z.string().max(30) })).max(200).describe('run events'),
+  events: z
+    .array(z.object({ runSeconds: z.number(), kind: z.string().max(30) }))
+    .max(200)
+    .describe('run events'),
 });

@@ -11,9 +11,44 @@ export const DEMO_PEOPLE: readonly {
   certification: Certification;
   certificateNumber: string | null;
 }[] = [
-  { id: '0198a000-0000-7000-8000-000000000011', fullName: 'Tess Orlan', signIn: 'tess', role: 'lead', certification: 'universal', certificateNumber: 'TC-40718' },
-  { id: '0198a000-0000-7000-8000-000000000012', fullName: 'Jory Vance', signIn: 'jory', role: 'lead', certification: 'type-II', certificateNumber: 'TC-38206' },
-  { id: '0198a000-0000-7000-8000-000000000013', fullName: 'Pim Adeyo', signIn: 'pim', role: 'helper', certification: 'type-I', certificateNumber: 'TC-52291' },
-  { id: '0198a000-0000-7000-8000-000000000014', fullName: 'Hanne Brisk', signIn: 'hanne', role: 'office', certification: 'none', certificateNumber: null },
-  { id: '0198a000-0000-7000-8000-000000000015', fullName: 'Oda Kerrick', signIn: 'oda', role: 'owner', certification: 'universal', certificateNumber: 'TC-21450' },
+  {
+    id: '0198a000-0000-7000-8000-000000000011',
+    fullName: 'Tess Orlan',
+    signIn: 'tess',
+    role: 'lead',
+    certification: 'universal',
+    certificateNumber: 'TC-40718',
+  },
+  {
+    id: '0198a000-0000-7000-8000-000000000012',
+    fullName: 'Jory Vance',
+    signIn: 'jory',
+    role: 'lead',
+    certification: 'type-II',
+    certificateNumber: 'TC-38206',
+  },
+  {
+    id: '0198a000-0000-7000-8000-000000000013',
+    fullName: 'Pim Adeyo',
+    signIn: 'pim',
+    role: 'helper',
+    certification: 'type-I',
+    certificateNumber: 'TC-52291',
+  },
+  {
+    id: '0198a000-0000-7000-8000-000000000014',
+    fullName: 'Hanne Brisk',
+    signIn: 'hanne',
+    role: 'office',
+    certification: 'none',
+    certificateNumber: null,
+  },
+  {
+    id: '0198a000-0000-7000-8000-000000000015',
+    fullName: 'Oda Kerrick',
+    signIn: 'oda',
+    role: 'owner',
+    certification: 'universal',
+    certificateNumber: 'TC-21450',
+  },
 ];

@@ -24,7 +24,9 @@ export type DemoJob = {
   story: DemoStory;
 };
 
-function plate(change: Partial<Plate> & Pick<Plate, 'maker' | 'model' | 'nominalTons' | 'factoryChargeOz' | 'lineLengthFt'>): Plate {
+function plate(
+  change: Partial<Plate> & Pick<Plate, 'maker' | 'model' | 'nominalTons' | 'factoryChargeOz' | 'lineLengthFt'>,
+): Plate {
   const tons = change.nominalTons;
   return {
     serial: null,
@@ -59,7 +61,16 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Upstairs system',
     lead: 'tess',
     day: 0,
-    plate: plate({ maker: 'Ostrel', model: 'OHP-36T', serial: 'K7-20418', nominalTons: 3, factoryChargeOz: 118, lineLengthFt: 48, vaporLineOdIn: 0.875, coilOz: 6 }),
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-36T',
+      serial: 'K7-20418',
+      nominalTons: 3,
+      factoryChargeOz: 118,
+      lineLengthFt: 48,
+      vaporLineOdIn: 0.875,
+      coilOz: 6,
+    }),
     story: { kind: 'vacuum', endMicrons: 312, heldMin: 12 },
   },
   {
@@ -72,7 +83,14 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Shop front',
     lead: 'jory',
     day: 0,
-    plate: plate({ maker: 'Kelmar Works', model: 'KS-42', serial: '88-31077', nominalTons: 3.5, factoryChargeOz: 132, lineLengthFt: 40 }),
+    plate: plate({
+      maker: 'Kelmar Works',
+      model: 'KS-42',
+      serial: '88-31077',
+      nominalTons: 3.5,
+      factoryChargeOz: 132,
+      lineLengthFt: 40,
+    }),
     story: { kind: 'starting', missingOz: 14, minutes: 24, airflowProven: true },
   },
   {
@@ -85,7 +103,16 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Whole house',
     lead: 'tess',
     day: -1,
-    plate: plate({ maker: 'Vantry', model: 'V30-HP', serial: 'VT-55902', nominalTons: 2.5, factoryChargeOz: 96, lineLengthFt: 32, refrigerant: 'R-410A', makerOzPerFt: 0.6 }),
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V30-HP',
+      serial: 'VT-55902',
+      nominalTons: 2.5,
+      factoryChargeOz: 96,
+      lineLengthFt: 32,
+      refrigerant: 'R-410A',
+      makerOzPerFt: 0.6,
+    }),
     story: { kind: 'finished', missingOz: 0 },
   },
   {
@@ -98,7 +125,15 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Hall, east side',
     lead: 'jory',
     day: 0,
-    plate: plate({ maker: 'Ostrel', model: 'OHP-60T', serial: 'K7-20977', nominalTons: 5, factoryChargeOz: 186, lineLengthFt: 55, coilOz: 8 }),
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-60T',
+      serial: 'K7-20977',
+      nominalTons: 5,
+      factoryChargeOz: 186,
+      lineLengthFt: 55,
+      coilOz: 8,
+    }),
     story: { kind: 'new' },
   },
   {
@@ -111,7 +146,14 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Surgery wing',
     lead: 'tess',
     day: 0,
-    plate: plate({ maker: 'Kelmar Works', model: 'KS-48', serial: '88-31120', nominalTons: 4, factoryChargeOz: 151, lineLengthFt: 28 }),
+    plate: plate({
+      maker: 'Kelmar Works',
+      model: 'KS-48',
+      serial: '88-31120',
+      nominalTons: 4,
+      factoryChargeOz: 151,
+      lineLengthFt: 28,
+    }),
     story: { kind: 'vacuum', endMicrons: 940, heldMin: 10 },
   },
   {
@@ -124,7 +166,18 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Ground floor',
     lead: 'jory',
     day: 0,
-    plate: plate({ maker: 'Vantry', model: 'V36-AC', serial: 'VT-56011', nominalTons: 3, factoryChargeOz: 104, lineLengthFt: 25, refrigerant: 'R-410A', metering: 'fixed-orifice', heatPump: false, targetSubcoolingF: null }),
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V36-AC',
+      serial: 'VT-56011',
+      nominalTons: 3,
+      factoryChargeOz: 104,
+      lineLengthFt: 25,
+      refrigerant: 'R-410A',
+      metering: 'fixed-orifice',
+      heatPump: false,
+      targetSubcoolingF: null,
+    }),
     story: { kind: 'starting', missingOz: 12, minutes: 22, airflowProven: true },
   },
   {
@@ -137,7 +190,14 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Guest rooms',
     lead: 'tess',
     day: 1,
-    plate: plate({ maker: 'Ostrel', model: 'OHP-48T', serial: 'K7-21003', nominalTons: 4, factoryChargeOz: 149, lineLengthFt: null }),
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-48T',
+      serial: 'K7-21003',
+      nominalTons: 4,
+      factoryChargeOz: 149,
+      lineLengthFt: null,
+    }),
     story: { kind: 'vacuum', endMicrons: 281, heldMin: 15 },
   },
   {
@@ -150,7 +210,14 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Attic system',
     lead: 'jory',
     day: 1,
-    plate: plate({ maker: 'Kelmar Works', model: 'KS-24', serial: '88-30844', nominalTons: 2, factoryChargeOz: 82, lineLengthFt: 36 }),
+    plate: plate({
+      maker: 'Kelmar Works',
+      model: 'KS-24',
+      serial: '88-30844',
+      nominalTons: 2,
+      factoryChargeOz: 82,
+      lineLengthFt: 36,
+    }),
     story: { kind: 'charged' },
   },
   {
@@ -163,7 +230,16 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Library',
     lead: 'tess',
     day: -2,
-    plate: plate({ maker: 'Vantry', model: 'V60-HP', serial: 'VT-55870', nominalTons: 5, factoryChargeOz: 190, lineLengthFt: 62, refrigerant: 'R-410A', makerOzPerFt: 0.62 }),
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V60-HP',
+      serial: 'VT-55870',
+      nominalTons: 5,
+      factoryChargeOz: 190,
+      lineLengthFt: 62,
+      refrigerant: 'R-410A',
+      makerOzPerFt: 0.62,
+    }),
     story: { kind: 'finished', missingOz: 10 },
   },
   {
@@ -176,8 +252,19 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Office',
     lead: 'jory',
     day: -3,
-    plate: plate({ maker: 'Ostrel', model: 'OHP-30T', serial: 'K7-19886', nominalTons: 2.5, factoryChargeOz: 99, lineLengthFt: 22 }),
-    story: { kind: 'finished', missingOz: 0, overrideVacuum: 'Gauge battery died at 8 min; 290 µm and flat when it went. Line is new and pressure-tested.' },
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-30T',
+      serial: 'K7-19886',
+      nominalTons: 2.5,
+      factoryChargeOz: 99,
+      lineLengthFt: 22,
+    }),
+    story: {
+      kind: 'finished',
+      missingOz: 0,
+      overrideVacuum: 'Gauge battery died at 8 min; 290 µm and flat when it went. Line is new and pressure-tested.',
+    },
   },
   {
     number: 2137,
@@ -189,7 +276,15 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Whole house',
     lead: 'tess',
     day: 2,
-    plate: plate({ maker: 'Kelmar Works', model: 'KS-36-32', serial: '88-40012', nominalTons: 3, factoryChargeOz: 88, lineLengthFt: 30, refrigerant: 'R-32' }),
+    plate: plate({
+      maker: 'Kelmar Works',
+      model: 'KS-36-32',
+      serial: '88-40012',
+      nominalTons: 3,
+      factoryChargeOz: 88,
+      lineLengthFt: 30,
+      refrigerant: 'R-32',
+    }),
     story: { kind: 'vacuum', endMicrons: 344, heldMin: 10 },
   },
   {
@@ -202,7 +297,15 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     system: 'Tea room',
     lead: 'jory',
     day: 3,
-    plate: plate({ maker: 'Vantry', model: 'V42-HP', serial: 'VT-56102', nominalTons: 3.5, factoryChargeOz: 140, lineLengthFt: 44, refrigerant: 'R-410A' }),
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V42-HP',
+      serial: 'VT-56102',
+      nominalTons: 3.5,
+      factoryChargeOz: 140,
+      lineLengthFt: 44,
+      refrigerant: 'R-410A',
+    }),
     story: { kind: 'new' },
   },
 ];

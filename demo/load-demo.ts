@@ -1,30 +1,33 @@
 import { v7 as uuid } from 'uuid';
+import { CONFIRMATIONS } from '@/contract/requests';
 import { buildUp } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { jobsStore } from '@/server/features/jobs/jobs-store';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
-import { rigFor } from '@/server/features/instruments/rig-setup';
-import { hashPassword } from '@/server/features/people/people-service';
-import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
-import { type Person, peopleStore } from '@/server/features/people/people-store';
-import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
-import { CONFIRMATIONS } from '@/contract/requests';
+import { rigFor } from '@/server/features/instruments/rig-setup';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
+import { hashPassword } from '@/server/features/people/people-service';
+import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
 import { DEMO_JOBS, type DemoJob } from './jobs';
-import { playRun, type PlayStep } from './play';
+import { type PlayStep, playRun } from './play';
 
 const DAY_MS = 86_400_000;
 const READY_MICRONS = { endMicrons: 298, heldMin: 12 };
 
-/** Loads the demo company into a schema that holds no company yet; anything else is left alone. */
-export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line: string) => void): Promise<void> {
+/** Loads the demo company into a schema that holds no company yet; anything else is left alone. True when it loaded. */
+export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line: string) => void): Promise<boolean> {
   const [row] = await database.rows<{ n: number }>('select count(*) as n from companies');
-  if (Number(row?.n) > 0) return;
+  if (Number(row?.n) > 0) return false;
   say('Loading the demo company …');
-  await database.run('insert into companies (id, name, settings, demo) values (:id, :name, :settings, true)', { ...DEMO_COMPANY, settings: '{}' });
+  await database.run('insert into companies (id, name, settings, demo) values (:id, :name, :settings, true)', {
+    ...DEMO_COMPANY,
+    settings: '{}',
+  });
   const passwordHash = await hashPassword(DEMO_PASSWORD);
   for (const person of DEMO_PEOPLE) {
     await database.run(
@@ -35,6 +38,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   }
   for (const job of DEMO_JOBS) await loadJob(database, job);
   say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length} jobs`);
+  return true;
 }
 
 async function loadJob(database: Database, demo: DemoJob): Promise<void> {
@@ -73,7 +77,11 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
   }
   if (story.kind === 'finished' && story.overrideVacuum) {
     await recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8 });
-    await override(database, lead, jobId, 'charge', { id: uuid(), gate: 'standing-vacuum', reason: story.overrideVacuum });
+    await override(database, lead, jobId, 'charge', {
+      id: uuid(),
+      gate: 'standing-vacuum',
+      reason: story.overrideVacuum,
+    });
   } else {
     await recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS });
   }
@@ -90,16 +98,48 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
   }
   const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
   if (story.kind === 'starting') {
-    const steps: PlayStep[] = [{ order: { kind: 'start' } }, { wait: 300 }, ...(story.airflowProven ? [airflow] : []), { wait: story.minutes * 60 - 300 }];
-    await playRun(database, lead.id, await sheetFor(database, lead, jobId), lead.companyId, charged, 'start-up', steps, 'running');
+    const steps: PlayStep[] = [
+      { order: { kind: 'start' } },
+      { wait: 300 },
+      ...(story.airflowProven ? [airflow] : []),
+      { wait: story.minutes * 60 - 300 },
+    ];
+    await playRun(
+      database,
+      lead.id,
+      await sheetFor(database, lead, jobId),
+      lead.companyId,
+      charged,
+      'start-up',
+      steps,
+      'running',
+    );
     return;
   }
   const trims: PlayStep[] = Array.from({ length: Math.ceil(story.missingOz / 4) }, (_, i) => [
     { order: { kind: 'weigh-in' as const, oz: Math.min(4, story.missingOz - 4 * i) } },
     { wait: 720 },
   ]).flat();
-  const steps: PlayStep[] = [{ order: { kind: 'start' } }, { wait: 600 }, airflow, { wait: 900 }, ...trims, { wait: 420 }, { record: { stage: 'final' } }, { wait: 10 }];
-  await playRun(database, lead.id, await sheetFor(database, lead, jobId), lead.companyId, charged, 'start-up', steps, 'stopped');
+  const steps: PlayStep[] = [
+    { order: { kind: 'start' } },
+    { wait: 600 },
+    airflow,
+    { wait: 900 },
+    ...trims,
+    { wait: 420 },
+    { record: { stage: 'final' } },
+    { wait: 10 },
+  ];
+  await playRun(
+    database,
+    lead.id,
+    await sheetFor(database, lead, jobId),
+    lead.companyId,
+    charged,
+    'start-up',
+    steps,
+    'stopped',
+  );
   await signPhase(database, lead, jobId, 'start-up', uuid());
   await signPhase(database, lead, jobId, 'hand-over', uuid());
 }
@@ -109,11 +149,24 @@ async function weighIn(database: Database, lead: Person, sheet: JobSheet, missin
   const build = buildUp(sheet.circuit.plate);
   if (!build.ok) throw new Error(`demo job ${sheet.job.number}: ${build.refused.message}`);
   const { totalOz, toWeighInOz } = build.value;
-  const feed = rigFor(sheet, { nominalChargeOz: totalOz + missingOz, outdoorF: 94, indoorF: 78.5, indoorWetBulbF: 65, indoorEndF: 76 });
+  const feed = rigFor(sheet, {
+    nominalChargeOz: totalOz + missingOz,
+    outdoorF: 94,
+    indoorF: 78.5,
+    indoorWetBulbF: 65,
+    indoorEndF: 76,
+  });
   const first = Math.min(toWeighInOz, Math.max(8, toWeighInOz / 2));
-  const steps: PlayStep[] = [{ wait: 20 }, { order: { kind: 'weigh-in', oz: first } }, { wait: Math.ceil((first / 24) * 60) + 30 }];
+  const steps: PlayStep[] = [
+    { wait: 20 },
+    { order: { kind: 'weigh-in', oz: first } },
+    { wait: Math.ceil((first / 24) * 60) + 30 },
+  ];
   if (toWeighInOz - first > 0.5) {
-    steps.push({ order: { kind: 'weigh-in', oz: toWeighInOz - first } }, { wait: Math.ceil(((toWeighInOz - first) / 24) * 60) + 30 });
+    steps.push(
+      { order: { kind: 'weigh-in', oz: toWeighInOz - first } },
+      { wait: Math.ceil(((toWeighInOz - first) / 24) * 60) + 30 },
+    );
   }
   return playRun(database, lead.id, sheet, lead.companyId, feed, 'charge', steps, 'stopped');
 }

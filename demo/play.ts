@@ -62,8 +62,15 @@ export async function playRun(
         recent.push(...rowsOfBlock(out.block));
         recent.splice(0, Math.max(0, recent.length - 120));
         seq += 1;
-        await runsStore.addChunk(database, { runId: run.id, seq, companyId, samples: out.block, events: out.events, feed: now });
-        for (const e of out.events) if (e.kind === 'scale-movement') await recordMovement(database, run, e);
+        await runsStore.addChunk(database, {
+          runId: run.id,
+          seq,
+          companyId,
+          samples: out.block,
+          events: out.events,
+          feed: now,
+        });
+        for (const e of out.events) if (e.kind === 'scale-movement') await recordMovement(database, run, e, at());
       }
     }
   }

@@ -17,7 +17,11 @@ let input: unknown;
 try {
   input = JSON.parse(json ?? '{}');
 } catch {
-  refuse('input', 'The second argument is not JSON.', `for example '${JSON.stringify(calculation.spec.example.input)}'`);
+  refuse(
+    'input',
+    'The second argument is not JSON.',
+    `for example '${JSON.stringify(calculation.spec.example.input)}'`,
+  );
 }
 const outcome = calculation(input as never);
 if (!outcome.ok) refuse(outcome.refused.field, outcome.refused.message, outcome.refused.allowed);

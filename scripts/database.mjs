@@ -16,7 +16,9 @@ function find(name) {
   if (found) return found;
   const usual = `/usr/sbin/${name}`;
   if (existsSync(usual)) return usual;
-  throw new DatabaseTrouble(`${name} is not installed.\nInstall it with:  apt-get install -y --no-install-recommends mariadb-server-core mariadb-client-core\nor set DATABASE_URL to use a server you have.`);
+  throw new DatabaseTrouble(
+    `${name} is not installed.\nInstall it with:  apt-get install -y --no-install-recommends mariadb-server-core mariadb-client-core\nor set DATABASE_URL to use a server you have.`,
+  );
 }
 
 export function freePort() {
@@ -38,10 +40,14 @@ function secret(file) {
 }
 
 function answers(client, socket, user, password) {
-  const run = spawnSync(client, ['--no-defaults', `--socket=${socket}`, `--user=${user}`, '--batch', '--skip-column-names', '-e', 'select 1'], {
-    env: { ...process.env, MYSQL_PWD: password },
-    encoding: 'utf8',
-  });
+  const run = spawnSync(
+    client,
+    ['--no-defaults', `--socket=${socket}`, `--user=${user}`, '--batch', '--skip-column-names', '-e', 'select 1'],
+    {
+      env: { ...process.env, MYSQL_PWD: password },
+      encoding: 'utf8',
+    },
+  );
   return run.status === 0;
 }
 
@@ -77,12 +83,26 @@ export async function startDatabase(folder, schemas, grantPattern) {
   const pidFile = path.join(folder, 'run', 'db.pid');
   await stopLeftover(pidFile);
   if (!existsSync(path.join(data, 'mysql'))) {
-    const made = spawnSync(install, ['--no-defaults', `--datadir=${data}`, `--user=${user}`, '--auth-root-authentication-method=socket', `--auth-root-socket-user=${user}`, '--skip-test-db'], { encoding: 'utf8' });
-    if (made.status !== 0) throw new DatabaseTrouble(`MariaDB could not make its data folder ${data}.\n${made.stderr || made.stdout}`);
+    const made = spawnSync(
+      install,
+      [
+        '--no-defaults',
+        `--datadir=${data}`,
+        `--user=${user}`,
+        '--auth-root-authentication-method=socket',
+        `--auth-root-socket-user=${user}`,
+        '--skip-test-db',
+      ],
+      { encoding: 'utf8' },
+    );
+    if (made.status !== 0)
+      throw new DatabaseTrouble(`MariaDB could not make its data folder ${data}.\n${made.stderr || made.stdout}`);
   }
   const password = secret(path.join(folder, 'db-password'));
   const init = path.join(folder, 'init.sql');
-  const lines = schemas.map((s) => `CREATE DATABASE IF NOT EXISTS \`${s}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;`);
+  const lines = schemas.map(
+    (s) => `CREATE DATABASE IF NOT EXISTS \`${s}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;`,
+  );
   for (const host of ['127.0.0.1', 'localhost']) {
     lines.push(`CREATE OR REPLACE USER 'millbridge'@'${host}' IDENTIFIED BY '${password}';`);
     for (const s of schemas) lines.push(`GRANT ALL ON \`${s}\`.* TO 'millbridge'@'${host}';`);
@@ -136,7 +156,8 @@ export async function startDatabase(folder, schemas, grantPattern) {
   const until = Date.now() + READY_MS;
   while (!answers(client, socket, 'millbridge', password)) {
     if (over) throw new DatabaseTrouble(`MariaDB stopped while starting. The end of ${log}:\n${tail()}`);
-    if (Date.now() > until) throw new DatabaseTrouble(`MariaDB did not answer within 30 s. The end of ${log}:\n${tail()}`);
+    if (Date.now() > until)
+      throw new DatabaseTrouble(`MariaDB did not answer within 30 s. The end of ${log}:\n${tail()}`);
     await new Promise((r) => setTimeout(r, 50));
   }
   return {

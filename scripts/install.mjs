@@ -29,6 +29,7 @@ const DEBIAN = {
 
 function missingPackages(names) {
   return names.filter((name) => {
+    // biome-ignore lint/suspicious/noTemplateCurlyInString: dpkg-query's own placeholder
     const asked = spawnSync('dpkg-query', ['-W', '-f=${db:Status-Status}', name], { encoding: 'utf8' });
     return asked.status !== 0 || asked.stdout.trim() !== 'installed';
   });
@@ -41,14 +42,17 @@ export async function installDebian(what) {
   if (missing.length === 0) return;
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   const give = (why) => {
-    process.stderr.write(`${why}\nInstall them with:  ${line}\n${what.includes('database') ? 'or set DATABASE_URL to use a server you have.\n' : ''}`);
+    process.stderr.write(
+      `${why}\nInstall them with:  ${line}\n${what.includes('database') ? 'or set DATABASE_URL to use a server you have.\n' : ''}`,
+    );
     process.exit(69);
   };
   if (spawnSync('sh', ['-c', 'command -v apt-get']).status !== 0) give(`Missing: ${missing.join(', ')}.`);
   const root = process.getuid?.() === 0;
   let prefix = [];
   if (!root) {
-    if (spawnSync('sh', ['-c', 'command -v sudo']).status !== 0) give(`Missing: ${missing.join(', ')}, and this user cannot install them.`);
+    if (spawnSync('sh', ['-c', 'command -v sudo']).status !== 0)
+      give(`Missing: ${missing.join(', ')}, and this user cannot install them.`);
     if (!process.stdin.isTTY) give(`Missing: ${missing.join(', ')}.`);
     const { createInterface } = await import('node:readline/promises');
     const ask = createInterface({ input: process.stdin, output: process.stdout });
@@ -58,8 +62,20 @@ export async function installDebian(what) {
     prefix = ['sudo'];
   }
   process.stdout.write(`Installing from Debian: ${missing.join(', ')} …\n`);
-  const run = (args) => spawnSync([...prefix, ...args][0], [...prefix, ...args].slice(1), { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  const run = (args) =>
+    spawnSync([...prefix, ...args][0], [...prefix, ...args].slice(1), {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   run(['apt-get', 'update', '-qq']);
-  const done = run(['env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', 'install', '-y', '--no-install-recommends', ...missing]);
+  const done = run([
+    'env',
+    'DEBIAN_FRONTEND=noninteractive',
+    'apt-get',
+    'install',
+    '-y',
+    '--no-install-recommends',
+    ...missing,
+  ]);
   if (done.status !== 0) give('apt-get failed.');
 }

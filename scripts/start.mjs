@@ -1,7 +1,7 @@
 import './node-check.mjs';
 import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { DatabaseTrouble, startDatabase } from './database.mjs';
 import { installDebian, installPackages } from './install.mjs';
@@ -24,7 +24,10 @@ function newest(dir) {
   return latest;
 }
 const built = ['dist/server/main.js', 'dist/web/index.html'].map((f) => (existsSync(f) ? statSync(f).mtimeMs : 0));
-const sources = Math.max(...['core', 'contract', 'server', 'web', 'demo'].map(newest), statSync('package-lock.json').mtimeMs);
+const sources = Math.max(
+  ...['core', 'contract', 'server', 'web', 'demo'].map(newest),
+  statSync('package-lock.json').mtimeMs,
+);
 if (Math.min(...built) < sources) {
   say('Building …');
   const build = spawnSync('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });

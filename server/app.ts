@@ -65,7 +65,10 @@ export function createApp(deps: Deps): Express {
     session({
       name: 'mb.sid',
       secret: options.sessionSecret,
-      store: new Store({ createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 }, database.pool),
+      store: new Store(
+        { createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 },
+        database.pool,
+      ),
       resave: false,
       saveUninitialized: false,
       cookie: { httpOnly: true, sameSite: 'lax', maxAge: SESSION_DAYS * 86_400_000 },

@@ -1,5 +1,6 @@
 declare module 'express-mysql-session' {
   import type { Store } from 'express-session';
+
   type Options = {
     createDatabaseTable?: boolean;
     clearExpired?: boolean;

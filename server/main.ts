@@ -29,7 +29,12 @@ try {
   if (applied.length) say(`Database: applied ${applied.join(', ')}`);
 } catch (error) {
   const e = error as { code?: string; message: string };
-  const why = e.code === 'ECONNREFUSED' ? 'nothing answers there' : e.code === 'ER_ACCESS_DENIED_ERROR' ? 'it refuses the user or password' : e.message;
+  const why =
+    e.code === 'ECONNREFUSED'
+      ? 'nothing answers there'
+      : e.code === 'ER_ACCESS_DENIED_ERROR'
+        ? 'it refuses the user or password'
+        : e.message;
   fail(`The database at ${(uri as string).replace(/:[^:@/]*@/, ':…@')} cannot be used: ${why}.`);
 }
 
@@ -47,8 +52,8 @@ const deps = {
     sessionSecret: env.MB_SESSION_SECRET ?? randomBytes(32).toString('hex'),
   },
 };
-if (wantDemo) await loadDemo(deps, say);
-await hall.resumeAll();
+const justPlayed = wantDemo && (await loadDemo(deps, say));
+await hall.resumeAll(justPlayed);
 const server = createApp(deps).listen(port, host);
 server.on('listening', () => {
   const address = server.address();
@@ -57,7 +62,11 @@ server.on('listening', () => {
   process.send?.({ ready: true, port: actual });
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
-  fail(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what uses it, or set PORT.` : `Cannot listen: ${error.message}`);
+  fail(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Stop what uses it, or set PORT.`
+      : `Cannot listen: ${error.message}`,
+  );
 });
 
 let stopping = false;

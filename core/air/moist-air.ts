@@ -61,13 +61,12 @@ export const moistAir = calculation({
   formula: 'ASHRAE psychrometric relations at the station pressure of the elevation',
   source: 'ASHRAE Handbook Fundamentals, Psychrometrics, through the library psychrolib',
   notCovered: 'Weather departures from the standard atmosphere; air below -20 or above 140 °F.',
-  input: z
-    .strictObject({
-      dryBulbF: num(-20, 140, '°F'),
-      wetBulbF: num(-20, 140, '°F, not above dry bulb').optional(),
-      relativeHumidityPct: num(0, 100, '%').optional(),
-      elevationFt: elevationField.default(0),
-    }),
+  input: z.strictObject({
+    dryBulbF: num(-20, 140, '°F'),
+    wetBulbF: num(-20, 140, '°F, not above dry bulb').optional(),
+    relativeHumidityPct: num(0, 100, '%').optional(),
+    elevationFt: elevationField.default(0),
+  }),
   compute: ({ dryBulbF, wetBulbF: wb, relativeHumidityPct, elevationFt }) => {
     if ((wb === undefined) === (relativeHumidityPct === undefined)) {
       return refuse('wetBulbF', 'Give one of wetBulbF and relativeHumidityPct.', 'exactly one of the two');
@@ -82,10 +81,18 @@ export const moistAir = calculation({
         : humidityRatioFromRelativeHumidity(dryBulbF, relativeHumidityPct!, psia);
     // psychrolib clips a negative humidity ratio to a trace; a wet bulb that dry is not a reading of real air.
     if (wb !== undefined && wb < wetBulbOfDryAir(dryBulbF, psia)) {
-      return refuse('wetBulbF', 'No air is that dry: wet bulb is too far below dry bulb.', `at least ${Math.ceil(wetBulbOfDryAir(dryBulbF, psia))} °F here`);
+      return refuse(
+        'wetBulbF',
+        'No air is that dry: wet bulb is too far below dry bulb.',
+        `at least ${Math.ceil(wetBulbOfDryAir(dryBulbF, psia))} °F here`,
+      );
     }
     const { volumeFt3Lb: _, ...air } = airFromHumidityRatio(dryBulbF, ratio, psia);
-    return ok({ ...air, wetBulbF: wb ?? air.wetBulbF, relativeHumidityPct: relativeHumidityPct ?? air.relativeHumidityPct });
+    return ok({
+      ...air,
+      wetBulbF: wb ?? air.wetBulbF,
+      relativeHumidityPct: relativeHumidityPct ?? air.relativeHumidityPct,
+    });
   },
   example: {
     input: { dryBulbF: 80, wetBulbF: 67, elevationFt: 0 },

@@ -33,5 +33,5 @@ export const odText = (odIn: number): string => `${FRACTIONS[String(odIn)] ?? od
 /** Bore area, ft², or undefined when the size is not in the table. */
 export function boreFt2(odIn: number): number | undefined {
   const inside = ACR_INSIDE_IN.get(odIn);
-  return inside === undefined ? undefined : (Math.PI / 4) * (inside * inside) / IN2_PER_FT2;
+  return inside === undefined ? undefined : ((Math.PI / 4) * (inside * inside)) / IN2_PER_FT2;
 }

@@ -45,7 +45,8 @@ export const lineSetCharge = calculation({
   id: 'line-set-charge',
   title: 'Line-set charge',
   what: 'Ounces to add for the line set beyond the length the factory charge includes.',
-  formula: '(length − included) × (liquid density × bore area [+ vapour density × vapour bore area]), or the maker’s oz/ft',
+  formula:
+    '(length − included) × (liquid density × bore area [+ vapour density × vapour bore area]), or the maker’s oz/ft',
   source: 'Liquid density from the equation of state; ASTM B280 bores, from memory; the maker’s adder wins',
   notCovered: 'Coils, driers and accumulators; two-phase lines; liquid lines that run hot or cold.',
   input: z.strictObject({
@@ -61,13 +62,21 @@ export const lineSetCharge = calculation({
   compute: (input) => {
     const liquidArea = boreFt2(input.liquidLineOdIn);
     if (liquidArea === undefined) {
-      return refuse('liquidLineOdIn', `No ACR tube of ${input.liquidLineOdIn} in outside diameter is known.`, ACR_SIZES_TEXT);
+      return refuse(
+        'liquidLineOdIn',
+        `No ACR tube of ${input.liquidLineOdIn} in outside diameter is known.`,
+        ACR_SIZES_TEXT,
+      );
     }
     let physics = liquidOzPerFt(input.refrigerant, liquidArea, input.liquidF);
     if (input.vaporLineOdIn !== undefined) {
       const vapourArea = boreFt2(input.vaporLineOdIn);
       if (vapourArea === undefined) {
-        return refuse('vaporLineOdIn', `No ACR tube of ${input.vaporLineOdIn} in outside diameter is known.`, ACR_SIZES_TEXT);
+        return refuse(
+          'vaporLineOdIn',
+          `No ACR tube of ${input.vaporLineOdIn} in outside diameter is known.`,
+          ACR_SIZES_TEXT,
+        );
       }
       physics += vapourOzPerFt(input.refrigerant, vapourArea);
     }

@@ -22,13 +22,22 @@ export function plateWarnings(p: Plate): PlateWarning[] {
     out.push({ field: 'compressorRlaA', say: `${amps.toFixed(1)} A a ton is unusual. RLA, not LRA or MCA?` });
   }
   if (p.metering !== 'fixed-orifice' && p.targetSubcoolingF === null) {
-    out.push({ field: 'targetSubcoolingF', say: 'Without a target the charge can never be proven: look on the plate or in the maker’s table.' });
+    out.push({
+      field: 'targetSubcoolingF',
+      say: 'Without a target the charge can never be proven: look on the plate or in the maker’s table.',
+    });
   }
   if (p.targetSource === 'technician' && p.targetSubcoolingF !== null) {
-    out.push({ field: 'targetSource', say: 'A technician’s own target can never give a good verdict, only not proven.' });
+    out.push({
+      field: 'targetSource',
+      say: 'A technician’s own target can never give a good verdict, only not proven.',
+    });
   }
   if (p.lineLengthFt === null) {
-    out.push({ field: 'lineLengthFt', say: 'Unknown length: the weigh-in holds back and the start-up trims in small steps.' });
+    out.push({
+      field: 'lineLengthFt',
+      say: 'Unknown length: the weigh-in holds back and the start-up trims in small steps.',
+    });
   }
   return out;
 }

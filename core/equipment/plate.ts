@@ -40,4 +40,6 @@ export const plateSchema = z
     message: 'must be larger than the liquid line',
   });
 
+export const METERING_WORDS = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': 'fixed orifice' } as const;
+
 export type Plate = z.infer<typeof plateSchema>;

@@ -13,10 +13,16 @@ export type CalculationSpec<I extends z.ZodType, O extends Record<string, unknow
   input: I;
   compute: (input: z.output<I>) => Outcome<O>;
   /** A worked example that is also a test; each expected value has its tolerance. */
-  example: { input: z.input<I>; expected: Partial<Record<keyof O & string, number | string | boolean>>; tolerance: number };
+  example: {
+    input: z.input<I>;
+    expected: Partial<Record<keyof O & string, number | string | boolean>>;
+    tolerance: number;
+  };
 };
 
-export type Calculation<I extends z.ZodType, O extends Record<string, unknown>> = ((input: z.input<I>) => Outcome<O>) & {
+export type Calculation<I extends z.ZodType, O extends Record<string, unknown>> = ((
+  input: z.input<I>,
+) => Outcome<O>) & {
   spec: CalculationSpec<I, O>;
 };
 

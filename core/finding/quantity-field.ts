@@ -2,7 +2,11 @@ import { z } from 'zod';
 
 /** A number field with its range and unit; the range is said in the refusal and on the formulas page. */
 export function num(low: number, high: number, unit: string) {
-  return z.number().min(low).max(high).describe(`${low} to ${high}${unit ? ` ${unit}` : ''}`);
+  return z
+    .number()
+    .min(low)
+    .max(high)
+    .describe(`${low} to ${high}${unit ? ` ${unit}` : ''}`);
 }
 
 /** One of a list of names. */

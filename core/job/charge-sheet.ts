@@ -37,7 +37,12 @@ export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: fals
   });
   if (!line.ok) return line;
   const { adderOz, ozPerFt, physicsOzPerFt, makerDiffers } = line.value;
-  const total = totalCharge({ factoryOz: plate.factoryChargeOz, adderOz, drierOz: plate.drierOz, coilOz: plate.coilOz });
+  const total = totalCharge({
+    factoryOz: plate.factoryChargeOz,
+    adderOz,
+    drierOz: plate.drierOz,
+    coilOz: plate.coilOz,
+  });
   if (!total.ok) return total;
   const totalOz = total.value.totalOz;
   const remain = toWeighIn({ totalOz, factoryOz: plate.factoryChargeOz, unitState: plate.unitState });

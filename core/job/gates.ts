@@ -52,7 +52,13 @@ export type GateFacts = {
   certification: Certification;
   signed: Partial<Record<BuiltPhase, boolean>>;
   /** Start-up only. */
-  startUp?: { steady: boolean; steadySay: string; missing: readonly string[]; findings: readonly Finding[]; enclosureRestored: boolean };
+  startUp?: {
+    steady: boolean;
+    steadySay: string;
+    missing: readonly string[];
+    findings: readonly Finding[];
+    enclosureRestored: boolean;
+  };
   overrides: readonly Override[];
 };
 
@@ -78,25 +84,63 @@ function rawGates(f: GateFacts): Gate[] {
     overridable: false,
   };
   if (f.phase === 'charge') {
-    return [vacuumGate(f.vacuum), plateGate(f), gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay), certified];
+    return [
+      vacuumGate(f.vacuum),
+      plateGate(f),
+      gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay),
+      certified,
+    ];
   }
   if (f.phase === 'start-up') {
-    const s = f.startUp ?? { steady: false, steadySay: 'Not started', missing: [], findings: [], enclosureRestored: false };
+    const s = f.startUp ?? {
+      steady: false,
+      steadySay: 'Not started',
+      missing: [],
+      findings: [],
+      enclosureRestored: false,
+    };
     const stops = s.findings.filter((x) => x.verdict === 'stop');
-    const open = s.findings.filter((x) => x.verdict !== 'good' && x.verdict !== 'stop' && x.step !== 'steady' && x.id !== 'enclosure');
+    const open = s.findings.filter(
+      (x) => x.verdict !== 'good' && x.verdict !== 'stop' && x.step !== 'steady' && x.id !== 'enclosure',
+    );
     return [
-      gate('charge-signed', 'a signed charge', f.signed.charge === true, f.signed.charge ? 'Charge signed' : 'Sign the charge first'),
-      gate('readings', 'all required readings recorded', s.missing.length === 0, s.missing.length ? `Not recorded: ${s.missing.join(', ')}` : 'All recorded'),
+      gate(
+        'charge-signed',
+        'a signed charge',
+        f.signed.charge === true,
+        f.signed.charge ? 'Charge signed' : 'Sign the charge first',
+      ),
+      gate(
+        'readings',
+        'all required readings recorded',
+        s.missing.length === 0,
+        s.missing.length ? `Not recorded: ${s.missing.join(', ')}` : 'All recorded',
+      ),
       gate('steady', 'a reading recorded at steady state', s.steady, s.steadySay),
       { ...gate('no-stop', 'no stop finding', stops.length === 0, stops[0]?.claim ?? 'None'), overridable: false },
       gate('all-good', 'every finding good', open.length === 0, open[0]?.claim ?? 'All good'),
-      gate('enclosure', 'the enclosure restored for the final reading', s.enclosureRestored, s.enclosureRestored ? 'Restored' : 'Panels, covers and fence not confirmed'),
+      gate(
+        'enclosure',
+        'the enclosure restored for the final reading',
+        s.enclosureRestored,
+        s.enclosureRestored ? 'Restored' : 'Panels, covers and fence not confirmed',
+      ),
       certified,
     ];
   }
   return [
-    gate('charge-signed', 'a signed charge', f.signed.charge === true, f.signed.charge ? 'Charge signed' : 'Charge is not signed'),
-    gate('start-up-signed', 'a signed start-up', f.signed['start-up'] === true, f.signed['start-up'] ? 'Start-up signed' : 'Start-up is not signed'),
+    gate(
+      'charge-signed',
+      'a signed charge',
+      f.signed.charge === true,
+      f.signed.charge ? 'Charge signed' : 'Charge is not signed',
+    ),
+    gate(
+      'start-up-signed',
+      'a signed start-up',
+      f.signed['start-up'] === true,
+      f.signed['start-up'] ? 'Start-up signed' : 'Start-up is not signed',
+    ),
   ];
 }
 
@@ -113,7 +157,9 @@ function vacuumGate(v: VacuumRecord | undefined): Gate {
     'standing-vacuum',
     asks,
     pass,
-    pass ? `Held ${figures}` : `${figures}: wanted ${DECAY_LIMIT_MICRONS} µm or less after ${DECAY_LEAST_MIN} min or more`,
+    pass
+      ? `Held ${figures}`
+      : `${figures}: wanted ${DECAY_LIMIT_MICRONS} µm or less after ${DECAY_LEAST_MIN} min or more`,
   );
 }
 

@@ -1,6 +1,7 @@
 import { odText } from '@/core/circuit/acr-tube';
 import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
 import { lbOz } from '@/core/circuit/weigh-in';
+import { METERING_WORDS } from '@/core/equipment/plate';
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { FIGURE_IDS } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -62,7 +63,9 @@ export function buildReport(input: ReportInput): Report {
     ].filter((t) => t.rows.length > 0),
     notes: [
       ...(s.startUp?.steady ? [`Steadiness: ${s.startUp.steady.say}. Window 300 s.`] : []),
-      ...Object.entries(s.startUp?.confirmations ?? {}).map(([name, c]) => `Confirmed ${CONFIRMATION_WORDS[name] ?? name}: ${c?.by}, ${moment(c?.at ?? '')}.`),
+      ...Object.entries(s.startUp?.confirmations ?? {}).map(
+        ([name, c]) => `Confirmed ${CONFIRMATION_WORDS[name] ?? name}: ${c?.by}, ${moment(c?.at ?? '')}.`,
+      ),
       `Schools: subcooling ± ${s.schools.subcoolingToleranceF} °F, superheat ± ${s.schools.superheatToleranceF} °F, air split ± ${s.schools.splitToleranceF} °F.`,
       `Formulas version ${s.formulaVersion}.`,
       DISCLAIMER,
@@ -87,12 +90,17 @@ function facts({ company, snapshot: s }: ReportInput): [string, string][] {
     ['Elevation', `${s.site.elevationFt.toFixed(0)} ft, station pressure ${withUnit(s.site.barometerPsia, 'psia')}`],
     ['System', `${s.system.name}: ${p.nominalTons}-ton ${s.system.kind}`],
     ['Outdoor unit', `${p.maker} ${p.model}${p.serial ? `, serial ${p.serial}` : ''}`],
-    ['Refrigerant', `${p.refrigerant}, metering ${p.metering}`],
-    ['Line set', `${odText(p.liquidLineOdIn)} liquid, ${odText(p.vaporLineOdIn)} vapor, ${p.lineLengthFt ?? 'unknown'} ft`],
+    ['Refrigerant', `${p.refrigerant}, metering: ${METERING_WORDS[p.metering]}`],
+    [
+      'Line set',
+      `${odText(p.liquidLineOdIn)} liquid, ${odText(p.vaporLineOdIn)} vapor, ${p.lineLengthFt ?? 'unknown'} ft`,
+    ],
     ['Lead', s.job.lead],
     [
       'Standing vacuum',
-      s.vacuum ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)})` : 'not on record',
+      s.vacuum
+        ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)})`
+        : 'not on record',
     ],
   ];
 }
@@ -111,7 +119,11 @@ function chargeTable(s: Snapshot): ReportTable {
           ['Already in the unit', shown(b.alreadyInUnitOz, 'oz'), UNIT_STATE_WORDS[s.circuit.plate.unitState]],
           ['Weighed in', shown(weighed, 'oz'), 'by scale, see movements'],
           ...(trim !== 0 ? [['Trim at start-up', shown(trim, 'oz'), 'by scale']] : []),
-          ['Total in the system', shown(b.alreadyInUnitOz + weighed + trim, 'oz'), lbOz(b.alreadyInUnitOz + weighed + trim)],
+          [
+            'Total in the system',
+            shown(b.alreadyInUnitOz + weighed + trim, 'oz'),
+            lbOz(b.alreadyInUnitOz + weighed + trim),
+          ],
         ]
       : [],
   };
@@ -142,9 +154,11 @@ function figureTable(s: Snapshot): ReportTable {
       const finding = findings.find((x) => x.id === (id === 'airflow-per-ton' ? 'airflow' : id));
       return [
         f.label,
-        f.value === undefined ? (f.missing ?? '–') : `${withUnit(f.value, f.unit)}${f.uncertainty ? ` ± ${shown(f.uncertainty, f.unit)}` : ''}`,
+        f.value === undefined
+          ? (f.missing ?? '–')
+          : `${withUnit(f.value, f.unit)}${f.uncertainty ? ` ± ${shown(f.uncertainty, f.unit)}` : ''}`,
         f.target ? `${shown(f.target.low, f.unit)} to ${shown(f.target.high, f.unit)}` : '–',
-        finding ? VERDICT_WORDS[finding.verdict] : 'not judged',
+        finding ? VERDICT_WORDS[finding.verdict] : 'for information',
         f.target?.source ?? f.noTarget ?? '–',
       ];
     }),
@@ -160,7 +174,14 @@ function readingTable(s: Snapshot): ReportTable {
       .sort((a, b) => Object.keys(QUANTITIES).indexOf(a.quantity) - Object.keys(QUANTITIES).indexOf(b.quantity))
       .map((m) => {
         const spec = QUANTITIES[m.quantity as Quantity];
-        return [spec.label, `${withUnit(m.value, spec.unit)} ± ${spec.uncertainty}`, m.source, `${m.instrument}; ${m.location}`, m.person, moment(m.occurredAt)];
+        return [
+          spec.label,
+          `${withUnit(m.value, spec.unit)} ± ${spec.uncertainty}`,
+          m.source,
+          `${m.instrument}; ${m.location}`,
+          m.person,
+          moment(m.occurredAt),
+        ];
       }),
   };
 }
@@ -186,7 +207,13 @@ function signTable({ signOffs, amendments }: ReportInput): ReportTable {
     title: 'Signatures',
     columns: ['Phase', 'Who', 'Certificate', 'When', 'Content hash'],
     rows: [
-      ...signOffs.map((x) => [PHASE_WORDS[x.phase], x.by, x.certificate ?? '–', moment(x.at), x.contentHash.slice(0, 16)]),
+      ...signOffs.map((x) => [
+        PHASE_WORDS[x.phase],
+        x.by,
+        x.certificate ?? '–',
+        moment(x.at),
+        x.contentHash.slice(0, 16),
+      ]),
       ...amendments.map((a) => [`Amendment to ${a.phase}`, a.by, '–', moment(a.at), a.note]),
     ],
   };

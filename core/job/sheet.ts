@@ -33,13 +33,28 @@ export type SheetRun = {
   startedAt: string;
 };
 
-export type SheetSignOff = { id: string; phase: BuiltPhase; by: string; certificate: string | null; at: string; contentHash: string };
+export type SheetSignOff = {
+  id: string;
+  phase: BuiltPhase;
+  by: string;
+  certificate: string | null;
+  at: string;
+  contentHash: string;
+};
 
 export type StartUpRecord = { confirmations: Partial<Record<keyof Confirmations, { by: string; at: string }>> };
 
 /** Everything that one job's screens and judgements need, except the samples of its runs. */
 export type JobSheet = {
-  job: { id: string; number: number; mode: 'cooling' | 'heating'; scheduledFor: string; leadId: string; lead: string; version: number };
+  job: {
+    id: string;
+    number: number;
+    mode: 'cooling' | 'heating';
+    scheduledFor: string;
+    leadId: string;
+    lead: string;
+    version: number;
+  };
   customer: { id: string; name: string; phone: string | null };
   site: { id: string; address: string; town: string; elevationFt: number; barometerPsia: number };
   system: { id: string; name: string; kind: string };

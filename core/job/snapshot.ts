@@ -8,7 +8,12 @@ import { airflowOf, type recordedStartUp, startUpSystem } from './start-up-sheet
 export const FORMULA_VERSION = '1';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
-export function snapshotOf(sheet: JobSheet, phase: BuiltPhase, gates: Gate[], recorded: ReturnType<typeof recordedStartUp>) {
+export function snapshotOf(
+  sheet: JobSheet,
+  phase: BuiltPhase,
+  gates: Gate[],
+  recorded: ReturnType<typeof recordedStartUp>,
+) {
   const build = buildUp(sheet.circuit.plate);
   const charge: { build: BuildUp; finding: unknown; state: unknown } | null = build.ok
     ? { build: build.value, ...pick(judgeCharge(sheet, build.value)) }

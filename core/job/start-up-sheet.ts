@@ -1,13 +1,24 @@
-import { type JudgeInput } from '@/core/startup/judge-input';
-import { judgeStartUp, type Judgement } from '@/core/startup/judge';
+import type { NextMove } from '@/core/finding/finding';
+import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
+import type { JudgeInput } from '@/core/startup/judge-input';
 import { learnedSteps } from '@/core/startup/learned-steps';
 import { type RunSample, steadySamples } from '@/core/startup/live';
-import { QUANTITIES, type Quantity, type Readings, REQUIRED_QUANTITIES } from '@/core/startup/quantities';
-import { DEFAULT_STEADY, LARGE_STEP_SHARE, type RunEvent, type SteadyResult, steadyState } from '@/core/startup/steady-state';
+import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, type Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats, type TypedRound } from '@/core/startup/steady-from-repeats';
+import {
+  DEFAULT_STEADY,
+  LARGE_STEP_SHARE,
+  type RunEvent,
+  type SteadyResult,
+  steadyState,
+} from '@/core/startup/steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
 import { buildUp, movementsOf, standing } from './charge-sheet';
+import { nextMove, orderFindings } from './order-findings';
 import type { JobSheet, SheetMeasurement } from './sheet';
+
+/** Figures, findings in the order of the ladder, and the one next move. */
+export type Judgement = StartUpFindings & { next: NextMove };
 
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
 
@@ -26,7 +37,12 @@ export function airflowOf(sheet: JobSheet): (Airflow & { at: string }) | undefin
   const found = standing(sheet.measurements).filter((m) => m.quantity === 'airflowCfm');
   const last = found[found.length - 1];
   if (!last) return undefined;
-  return { cfm: last.value, method: String(last.detail?.method ?? 'flow grid or hood'), source: last.source, at: last.occurredAt };
+  return {
+    cfm: last.value,
+    method: String(last.detail?.method ?? 'flow grid or hood'),
+    source: last.source,
+    at: last.occurredAt,
+  };
 }
 
 /** Steadiness of a streamed run at its end, or of the samples given. */
@@ -38,7 +54,11 @@ export function steadinessOf(sheet: JobSheet, run: RunData): SteadyResult {
   const large = movementsOf(sheet.measurements).some(
     (m) => m.phase === 'start-up' && Math.abs(m.oz) > LARGE_STEP_SHARE * total,
   );
-  return steadyState(samples, run.events, large ? { ...DEFAULT_STEADY, recheckMin: DEFAULT_STEADY.minRunMin } : DEFAULT_STEADY);
+  return steadyState(
+    samples,
+    run.events,
+    large ? { ...DEFAULT_STEADY, recheckMin: DEFAULT_STEADY.minRunMin } : DEFAULT_STEADY,
+  );
 }
 
 export function startUpSystem(sheet: JobSheet, run?: RunData): StartUpSystem {
@@ -55,7 +75,10 @@ export function startUpSystem(sheet: JobSheet, run?: RunData): StartUpSystem {
       ? [{ startS: Number(m.detail?.startS ?? m.runSeconds), endS: m.runSeconds, oz: m.oz }]
       : [],
   );
-  const samples = run && trims.length ? steadySamples(run.samples, { refrigerant: plate.refrigerant, barometerPsia: sheet.site.barometerPsia }) : [];
+  const samples =
+    run && trims.length
+      ? steadySamples(run.samples, { refrigerant: plate.refrigerant, barometerPsia: sheet.site.barometerPsia })
+      : [];
   return {
     refrigerant: plate.refrigerant,
     metering: plate.metering,
@@ -84,8 +107,16 @@ export function judgeSheet(sheet: JobSheet, readings: Readings, steady: SteadyRe
     schools: sheet.schools,
     mode: sheet.job.mode,
   };
-  return judgeStartUp(input);
+  const { figures, findings } = judgeStartUp(input);
+  const ordered = orderFindings(findings);
+  return { figures, findings: ordered, next: nextMove(ordered, ALL_GOOD) };
 }
+
+const ALL_GOOD: NextMove = {
+  say: 'Everything stands in its slot. Record the final reading and sign.',
+  because: 'Power, probes, steadiness, airflow, coils and charge are all proven.',
+  action: { kind: 'sign' },
+};
 
 /** Recorded rounds of start-up readings, oldest first. */
 export function roundsOf(sheet: JobSheet): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
@@ -94,7 +125,11 @@ export function roundsOf(sheet: JobSheet): { setId: string; at: string; measurem
     if (m.phase !== 'start-up' || !(m.stage === 'reading' || m.stage === 'final')) continue;
     rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), m]);
   }
-  return [...rounds.entries()].map(([setId, measurements]) => ({ setId, at: measurements[0]!.occurredAt, measurements }));
+  return [...rounds.entries()].map(([setId, measurements]) => ({
+    setId,
+    at: measurements[0]!.occurredAt,
+    measurements,
+  }));
 }
 
 export function readingsOfRound(measurements: readonly SheetMeasurement[]): Readings {
@@ -129,7 +164,9 @@ export function typedSteadiness(sheet: JobSheet): SteadyResult {
 export function recordedStartUp(
   sheet: JobSheet,
   runUpTo: (runId: string, seconds: number) => RunData | undefined,
-): { judgement: Judgement; steady: SteadyResult; missing: string[]; measurements: SheetMeasurement[]; setId: string } | undefined {
+):
+  | { judgement: Judgement; steady: SteadyResult; missing: string[]; measurements: SheetMeasurement[]; setId: string }
+  | undefined {
   const rounds = roundsOf(sheet);
   const last = rounds[rounds.length - 1];
   if (!last) return undefined;
@@ -137,6 +174,14 @@ export function recordedStartUp(
   const run = streamed ? runUpTo(streamed.runId!, streamed.runSeconds!) : undefined;
   const steady = run ? steadinessOf(sheet, run) : typedSteadiness(sheet);
   const readings = readingsOfRound(last.measurements);
-  const missing = REQUIRED_QUANTITIES.filter((q) => readings[q] === undefined).map((q) => QUANTITIES[q].label.toLowerCase());
-  return { judgement: judgeSheet(sheet, readings, steady, run), steady, missing, measurements: last.measurements, setId: last.setId };
+  const missing = REQUIRED_QUANTITIES.filter((q) => readings[q] === undefined).map((q) =>
+    QUANTITIES[q].label.toLowerCase(),
+  );
+  return {
+    judgement: judgeSheet(sheet, readings, steady, run),
+    steady,
+    missing,
+    measurements: last.measurements,
+    setId: last.setId,
+  };
 }

@@ -1,4 +1,4 @@
-import { humidityRatioFromWetBulb, airFromHumidityRatio, saturatedHumidityRatio } from '@/core/air/moist-air';
+import { airFromHumidityRatio, humidityRatioFromWetBulb, saturatedHumidityRatio } from '@/core/air/moist-air';
 import { bubblePsia, dewPsia, liquidBtuLb, vapourBtuLb } from '@/core/refrigerant/lookup';
 import { superheatedVapour } from '@/core/refrigerant/vapour-table';
 import { BTUH_PER_W, RANKINE_AT_0_F } from '@/core/units/units';
@@ -71,7 +71,11 @@ const CONDENSING_LIMIT_F = 148;
 type Air = { massLbH: number; enthalpyBtuLb: number; humidityRatioLbLb: number; dewPointF: number };
 
 function indoorAir(input: CycleInput): Air {
-  const ratio = humidityRatioFromWetBulb(input.returnF, Math.min(input.returnWetBulbF, input.returnF), input.barometerPsia);
+  const ratio = humidityRatioFromWetBulb(
+    input.returnF,
+    Math.min(input.returnWetBulbF, input.returnF),
+    input.barometerPsia,
+  );
   const air = airFromHumidityRatio(input.returnF, ratio, input.barometerPsia);
   // Mass flow per 3 tons: the model works at that size and scales at the end.
   const cfm = MODEL_TONS * NOMINAL_CFM_PER_TON * input.indoorAir;
@@ -91,7 +95,9 @@ function surfaceRatio(temperatureF: number, psia: number): number {
   const key = Math.round(psia * 100);
   let table = surfaceTables.get(key);
   if (!table) {
-    table = Float64Array.from({ length: SURFACE_NODES }, (_, i) => saturatedHumidityRatio(SURFACE_LOW_F + i, key / 100));
+    table = Float64Array.from({ length: SURFACE_NODES }, (_, i) =>
+      saturatedHumidityRatio(SURFACE_LOW_F + i, key / 100),
+    );
     surfaceTables.set(key, table);
   }
   const x = Math.min(Math.max(temperatureF - SURFACE_LOW_F, 0), SURFACE_NODES - 1.001);
@@ -200,8 +206,7 @@ function step(input: CycleInput, p: (typeof FLUID_PARAMETERS)[ModelledRefrigeran
   const massLbH = 60 * p.displacementCfm * suction.lbFt3 * Math.max(0.05, volumetric);
   const k = (POLYTROPIC - 1) / POLYTROPIC;
   const workBtuLb = ((suctionPsia * 144) / suction.lbFt3 / k) * ((ratio ** k - 1) / FT_LB_PER_BTU);
-  const efficiency =
-    0.735 * (1 - 0.03 * Math.max(0, ratio - 3.2)) * (0.45 + 0.55 * input.compressorHealth);
+  const efficiency = 0.735 * (1 - 0.03 * Math.max(0, ratio - 3.2)) * (0.45 + 0.55 * input.compressorHealth);
   const compressorBtuh = (massLbH * workBtuLb) / efficiency;
 
   const hLiquid = liquidBtuLb(r, condensingF - subcoolingF - (subcoolingF > 0 ? LIQUID_LINE_LOSS_F : 0)) + 75 * flash;
@@ -252,7 +257,8 @@ function report(
 ): CycleOutput {
   const size = input.tons / MODEL_TONS;
   const fanW = INDOOR_FAN_W * input.indoorAir;
-  const supplyF = s.evaporator.leavingF + (fanW * BTUH_PER_W) / (air.massLbH * (0.24 + 0.444 * s.evaporator.leavingRatio));
+  const supplyF =
+    s.evaporator.leavingF + (fanW * BTUH_PER_W) / (air.massLbH * (0.24 + 0.444 * s.evaporator.leavingRatio));
   const supply = airFromHumidityRatio(supplyF, s.evaporator.leavingRatio, input.barometerPsia);
   const compressorW = s.compressorBtuh / BTUH_PER_W;
   const dischargeLineF =
@@ -275,8 +281,7 @@ function report(
     netBtuh: (s.evaporator.totalBtuh - fanW * BTUH_PER_W) * size,
     latentBtuh: s.evaporator.latentBtuh * size,
     airflowCfm: input.tons * NOMINAL_CFM_PER_TON * input.indoorAir,
-    outsideModel:
-      state.condensingF > CONDENSING_LIMIT_F || s.evaporator.wetted <= 0.0501 || state.superheatF <= -14.99,
+    outsideModel: state.condensingF > CONDENSING_LIMIT_F || s.evaporator.wetted <= 0.0501 || state.superheatF <= -14.99,
     residualBtuh: (s.refrigeratingBtuh + 0.92 * s.compressorBtuh - s.condenserBtuh) * size,
   };
 }

@@ -243,9 +243,11 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
   const barometer = barometerPsia(config.elevationFt);
   const r = config.refrigerant;
   const saturatedSuction = dewF(r, state.suctionPsia);
-  const suctionLineF = state.running && Number.isFinite(saturatedSuction) ? saturatedSuction + state.superheatF : config.outdoorF;
+  const suctionLineF =
+    state.running && Number.isFinite(saturatedSuction) ? saturatedSuction + state.superheatF : config.outdoorF;
   const saturatedLiquid = bubbleF(r, state.liquidPsia);
-  const liquidLineF = state.running && Number.isFinite(saturatedLiquid) ? saturatedLiquid - state.subcoolingF : config.outdoorF;
+  const liquidLineF =
+    state.running && Number.isFinite(saturatedLiquid) ? saturatedLiquid - state.subcoolingF : config.outdoorF;
   return {
     suctionPsig: state.suctionPsia - barometer,
     liquidPsig: state.liquidPsia - barometer,

@@ -13,8 +13,7 @@ const LIQUID_START = 3.2;
  * root met is the wanted one. Returns undefined when the branch has no root there (inside the dome or not converged).
  */
 export function densityAt(fluid: WorkingFluid, kelvin: number, pa: number, phase: Phase): number | undefined {
-  let rho =
-    phase === 'liquid' ? LIQUID_START * fluid.reducingMolM3 : pa / (fluid.gasConstant * kelvin);
+  let rho = phase === 'liquid' ? LIQUID_START * fluid.reducingMolM3 : pa / (fluid.gasConstant * kelvin);
   for (let step = 0; step < MAX_STEPS; step++) {
     const now = pressure(fluid, kelvin, rho);
     if (!(now.slope > 0)) return undefined;

@@ -43,7 +43,11 @@ export const saturationPressure = calculation({
   formula: 'p(T) on the bubble and dew lines, minus the station pressure',
   source: EQUATIONS,
   notCovered: 'Oil in the refrigerant, air in the system, fractionated blends.',
-  input: z.strictObject({ refrigerant: refrigerantField, temperatureF: saturationField, barometerPsia: barometerField }),
+  input: z.strictObject({
+    refrigerant: refrigerantField,
+    temperatureF: saturationField,
+    barometerPsia: barometerField,
+  }),
   compute: ({ refrigerant, temperatureF, barometerPsia }) =>
     ok({
       bubblePsig: bubblePsia(refrigerant, temperatureF) - barometerPsia,

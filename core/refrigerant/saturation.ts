@@ -1,4 +1,3 @@
-import type { FluidEquation, PressureFit } from './equation';
 import { r22 } from './coefficients/r22';
 import { r32 } from './coefficients/r32';
 import { r134a } from './coefficients/r134a';
@@ -6,6 +5,7 @@ import { r407c } from './coefficients/r407c';
 import { r410a } from './coefficients/r410a';
 import { r454b } from './coefficients/r454b';
 import { densityAt } from './density';
+import type { FluidEquation, PressureFit } from './equation';
 import type { Refrigerant } from './refrigerants';
 import { mixture, pureFluid, type WorkingFluid } from './working-fluid';
 
@@ -60,7 +60,8 @@ function pureSolver(equation: FluidEquation): Solver {
         const gibbs = rt * (l.a + l.da + Math.log(liquid) - v.a - v.da - Math.log(vapour));
         const change = -gibbs / (1 / liquid - 1 / vapour);
         pa = Math.max(pa + change, pa * 0.3);
-        if (Math.abs(change) <= 1e-11 * pa) return { bubblePa: pa, dewPa: pa, liquidMolM3: liquid, vapourMolM3: vapour };
+        if (Math.abs(change) <= 1e-11 * pa)
+          return { bubblePa: pa, dewPa: pa, liquidMolM3: liquid, vapourMolM3: vapour };
       }
       throw new Error(`saturation of ${equation.name} did not converge at ${kelvin} K`);
     },

@@ -74,7 +74,12 @@ export function saturatedStates(refrigerant: Refrigerant, temperatureF: number) 
  *
  * @param temperatureF °F, -60 to 250 · @param psia 2 to 600
  */
-export function singlePhase(refrigerant: Refrigerant, temperatureF: number, psia: number, phase: Phase): State | undefined {
+export function singlePhase(
+  refrigerant: Refrigerant,
+  temperatureF: number,
+  psia: number,
+  phase: Phase,
+): State | undefined {
   const kelvin = kelvinFromF(temperatureF);
   const rho = modelDensity(refrigerant, kelvin, paFromPsia(psia), phase);
   if (rho === undefined) return undefined;

@@ -7,7 +7,15 @@ export const TABLE_LOW_F = -60;
 export const TABLE_HIGH_F = 150;
 const NODES = TABLE_HIGH_F - TABLE_LOW_F + 1;
 
-const COLUMNS = ['lnBubble', 'lnDew', 'liquidLbFt3', 'vapourLbFt3', 'liquidBtuLb', 'vapourBtuLb', 'vapourBtuLbR'] as const;
+const COLUMNS = [
+  'lnBubble',
+  'lnDew',
+  'liquidLbFt3',
+  'vapourLbFt3',
+  'liquidBtuLb',
+  'vapourBtuLb',
+  'vapourBtuLbR',
+] as const;
 export type Column = (typeof COLUMNS)[number];
 export type SaturationTable = Record<Column, Float64Array>;
 
@@ -75,4 +83,3 @@ export function invert(column: Float64Array, value: number): number {
   }
   return TABLE_LOW_F + low + t;
 }
-

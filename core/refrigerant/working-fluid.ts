@@ -41,8 +41,7 @@ export function mixture(blend: BlendEquation): WorkingFluid {
     x2 * x2 * two.criticalK +
     2 * x1 * x2 * blend.gammaT * Math.sqrt(one.criticalK * two.criticalK);
   const crossVolume = (one.criticalMolM3 ** (-1 / 3) + two.criticalMolM3 ** (-1 / 3)) ** 3 / 8;
-  const reducingMolM3 =
-    1 / ((x1 * x1) / one.criticalMolM3 + (x2 * x2) / two.criticalMolM3 + 2 * x1 * x2 * crossVolume);
+  const reducingMolM3 = 1 / ((x1 * x1) / one.criticalMolM3 + (x2 * x2) / two.criticalMolM3 + 2 * x1 * x2 * crossVolume);
   const gasConstant = two.gasConstant;
   return {
     name: blend.name,

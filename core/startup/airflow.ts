@@ -11,7 +11,12 @@ const SENSIBLE_AT_SEA_LEVEL = 1.08;
 /** The airflow a cooling coil wants, CFM a ton (common practice; the maker's range wins). */
 export const CFM_PER_TON = { low: 350, high: 450, nominal: 400 };
 
-export const AIRFLOW_METHODS = ['flow grid or hood', 'strip-heat rise', 'static with blower table', 'maker’s test mode'] as const;
+export const AIRFLOW_METHODS = [
+  'flow grid or hood',
+  'strip-heat rise',
+  'static with blower table',
+  'maker’s test mode',
+] as const;
 
 export const airflowByHeatRise = calculation({
   id: 'airflow-heat-rise',
@@ -19,7 +24,8 @@ export const airflowByHeatRise = calculation({
   what: 'Measured airflow from the heat the strips give and how much warmer the air leaves.',
   formula: 'volts × amps × 3.412 / (1.08 × station/14.696 × rise)',
   source: 'Heat balance on the air stream',
-  notCovered: 'Compressor or gas heat on at the same time; amps that include a blower; supply read in sight of the strips.',
+  notCovered:
+    'Compressor or gas heat on at the same time; amps that include a blower; supply read in sight of the strips.',
   input: z.strictObject({
     volts: num(100, 600, 'V'),
     amps: num(1, 200, 'A'),
@@ -51,10 +57,18 @@ export const airflowByStatic = calculation({
   }),
   compute: (i) => {
     if (i.highStaticInWc <= i.lowStaticInWc) {
-      return refuse('highStaticInWc', 'The second table point must have the higher static.', `above ${i.lowStaticInWc} in. w.c.`);
+      return refuse(
+        'highStaticInWc',
+        'The second table point must have the higher static.',
+        `above ${i.lowStaticInWc} in. w.c.`,
+      );
     }
     if (i.tespInWc < i.lowStaticInWc || i.tespInWc > i.highStaticInWc) {
-      return refuse('tespInWc', 'Measured static lies outside the two table points.', `${i.lowStaticInWc} to ${i.highStaticInWc} in. w.c.`);
+      return refuse(
+        'tespInWc',
+        'Measured static lies outside the two table points.',
+        `${i.lowStaticInWc} to ${i.highStaticInWc} in. w.c.`,
+      );
     }
     const t = (i.tespInWc - i.lowStaticInWc) / (i.highStaticInWc - i.lowStaticInWc);
     return ok({ airflowCfm: i.lowStaticCfm + t * (i.highStaticCfm - i.lowStaticCfm) });

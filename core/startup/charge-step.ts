@@ -27,13 +27,18 @@ export const chargeStep = calculation({
   title: 'Charge correction step',
   what: 'The next small amount to add or recover, and the wait before reading again.',
   formula: 'error ÷ (°F per oz); limited to 3 % of the charge or 4 oz, whichever is less',
-  source: 'Design default: 2 % of the charge a °F of subcooling, 1 % a °F of superheat; then what this system did × 0.7',
+  source:
+    'Design default: 2 % of the charge a °F of subcooling, 1 % a °F of superheat; then what this system did × 0.7',
   notCovered: 'Whether charge is the fault: airflow, coils, steadiness and probes must be proven first.',
   input: z.strictObject({
     systemChargeOz: num(10, 6000, 'oz'),
     errorF: num(-60, 60, '°F'),
     metering: z.enum(['valve', 'orifice']).describe('valve, orifice'),
-    learned: z.array(z.object({ oz: z.number(), changeF: z.number() })).max(50).default([]).describe('earlier steps'),
+    learned: z
+      .array(z.object({ oz: z.number(), changeF: z.number() }))
+      .max(50)
+      .default([])
+      .describe('earlier steps'),
   }),
   compute: ({ systemChargeOz, errorF, metering, learned }) => {
     const guess = 1 / (SHARE_PER_F[metering] * systemChargeOz);

@@ -1,11 +1,17 @@
 import type { Outcome } from '@/core/finding/outcome';
 import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
-import { approach, coilDifference, compressionRatio, condensingOverAmbient, expectedCompressorAmps } from './circuit-figures';
+import { CFM_PER_TON } from './airflow';
+import {
+  approach,
+  coilDifference,
+  compressionRatio,
+  condensingOverAmbient,
+  expectedCompressorAmps,
+} from './circuit-figures';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
 import { type Airflow, type StartUpSchools, type StartUpSystem, TARGET_SOURCE_WORDS } from './system';
-import { targetSuperheat } from './target-superheat';
 import { targetAirSplit } from './target-split';
-import { CFM_PER_TON } from './airflow';
+import { targetSuperheat } from './target-superheat';
 
 export const FIGURE_IDS = [
   'subcooling',
@@ -50,7 +56,13 @@ export type Figures = { byId: Record<FigureId, Figure>; saturation: Saturations 
 const SUCTION_F_PER_PSI = 0.45;
 const LIQUID_F_PER_PSI = 0.23;
 
-const SANE = { superheatValve: { low: 4, high: 25 }, condensing: { low: 10, high: 30 }, approach: { low: 2, high: 15 }, coil: { low: 25, high: 42 }, ratio: { low: 2, high: 4.5 } };
+const SANE = {
+  superheatValve: { low: 4, high: 25 },
+  condensing: { low: 10, high: 30 },
+  approach: { low: 2, high: 15 },
+  coil: { low: 25, high: 42 },
+  ratio: { low: 2, high: 4.5 },
+};
 const SANE_SOURCE = 'common practice; a sane band, not a target';
 
 function reading(readings: Readings, quantity: Quantity): WorkingLine {
@@ -64,7 +76,10 @@ function missingOf(readings: Readings, quantities: readonly Quantity[]): string 
   return gone.length ? `needs ${gone.map((g) => QUANTITIES[g].label.toLowerCase()).join(', ')}` : undefined;
 }
 
-function valueOr<T extends Record<string, unknown>, K extends keyof T>(outcome: Outcome<T>, key: K): number | undefined {
+function valueOr<T extends Record<string, unknown>, K extends keyof T>(
+  outcome: Outcome<T>,
+  key: K,
+): number | undefined {
   return outcome.ok ? (outcome.value[key] as number) : undefined;
 }
 
@@ -74,17 +89,31 @@ const off = (r: Readings, q: Quantity): number => r[q]?.uncertainty ?? QUANTITIE
  * All derived quantities of a cooling start-up from its readings: pure arithmetic, no judgement.
  * A figure whose readings are missing carries no value and says what it needs.
  */
-export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airflow | undefined, schools: StartUpSchools): Figures {
+export function deriveFigures(
+  system: StartUpSystem,
+  r: Readings,
+  airflow: Airflow | undefined,
+  schools: StartUpSchools,
+): Figures {
   const { refrigerant, barometerPsia } = system;
   const v = (name: Quantity): number => r[name]?.value ?? Number.NaN;
-  const station: WorkingLine = { label: 'Station pressure', value: barometerPsia, unit: 'psia', note: 'from elevation' };
+  const station: WorkingLine = {
+    label: 'Station pressure',
+    value: barometerPsia,
+    unit: 'psia',
+    note: 'from elevation',
+  };
   const saturation: Saturations = {};
 
   const scGone = missingOf(r, ['liquidPsig', 'liquidLineF']);
-  const sc = scGone ? undefined : subcooling({ refrigerant, liquidPsig: v('liquidPsig'), liquidLineF: v('liquidLineF'), barometerPsia });
+  const sc = scGone
+    ? undefined
+    : subcooling({ refrigerant, liquidPsig: v('liquidPsig'), liquidLineF: v('liquidLineF'), barometerPsia });
   if (sc?.ok) saturation.condensingF = sc.value.saturationF;
   const shGone = missingOf(r, ['suctionPsig', 'suctionLineF']);
-  const sh = shGone ? undefined : superheat({ refrigerant, suctionPsig: v('suctionPsig'), suctionLineF: v('suctionLineF'), barometerPsia });
+  const sh = shGone
+    ? undefined
+    : superheat({ refrigerant, suctionPsig: v('suctionPsig'), suctionLineF: v('suctionLineF'), barometerPsia });
   if (sh?.ok) saturation.evaporatingF = sh.value.saturationF;
 
   const valve = system.metering !== 'fixed-orifice';
@@ -143,7 +172,8 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
             source: 'from indoor wet bulb and outdoor dry bulb',
           }
         : undefined,
-    noTarget: orificeTarget && !orificeTarget.ok ? orificeTarget.refused.message : 'needs return wet bulb and outdoor air',
+    noTarget:
+      orificeTarget && !orificeTarget.ok ? orificeTarget.refused.message : 'needs return wet bulb and outdoor air',
     working: [
       reading(r, 'suctionLineF'),
       reading(r, 'suctionPsig'),
@@ -174,7 +204,8 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
           source: 'from return dry and wet bulb (Title 24 RA3.2-3, from memory)',
         }
       : undefined,
-    noTarget: splitTarget && !splitTarget.ok ? `outside the table: ${splitTarget.refused.allowed}` : 'needs return wet bulb',
+    noTarget:
+      splitTarget && !splitTarget.ok ? `outside the table: ${splitTarget.refused.allowed}` : 'needs return wet bulb',
     working: [reading(r, 'returnDryBulbF'), reading(r, 'supplyDryBulbF'), reading(r, 'returnWetBulbF')],
     formula: 'return − supply dry bulb',
     source: 'Definition',
@@ -218,14 +249,26 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
     value: r.outdoorFanA?.value,
     uncertainty: off(r, 'outdoorFanA'),
     missing: missingOf(r, ['outdoorFanA']),
-    target: { value: system.outdoorFanFlaA, low: 0.05, high: system.outdoorFanFlaA, source: 'FLA on the plate is a limit' },
+    target: {
+      value: system.outdoorFanFlaA,
+      low: 0.05,
+      high: system.outdoorFanFlaA,
+      source: 'FLA on the plate is a limit',
+    },
     working: [reading(r, 'outdoorFanA'), { label: 'FLA', value: system.outdoorFanFlaA, unit: 'A', note: 'plate' }],
     formula: 'measured against FLA',
     source: 'Plate',
   });
 
   const ctoaGone = missingOf(r, ['liquidPsig', 'outdoorDryBulbF']);
-  const ctoa = ctoaGone ? undefined : condensingOverAmbient({ refrigerant, liquidPsig: v('liquidPsig'), outdoorDryBulbF: v('outdoorDryBulbF'), barometerPsia });
+  const ctoa = ctoaGone
+    ? undefined
+    : condensingOverAmbient({
+        refrigerant,
+        liquidPsig: v('liquidPsig'),
+        outdoorDryBulbF: v('outdoorDryBulbF'),
+        barometerPsia,
+      });
   put({
     id: 'condensing-over-ambient',
     label: 'Condensing over outdoor',
@@ -241,7 +284,9 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
   });
 
   const approachGone = missingOf(r, ['liquidLineF', 'outdoorDryBulbF']);
-  const near = approachGone ? undefined : approach({ liquidLineF: v('liquidLineF'), outdoorDryBulbF: v('outdoorDryBulbF') });
+  const near = approachGone
+    ? undefined
+    : approach({ liquidLineF: v('liquidLineF'), outdoorDryBulbF: v('outdoorDryBulbF') });
   put({
     id: 'approach',
     label: 'Approach',
@@ -257,7 +302,14 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
   });
 
   const dtdGone = missingOf(r, ['suctionPsig', 'returnDryBulbF']);
-  const dtd = dtdGone ? undefined : coilDifference({ refrigerant, suctionPsig: v('suctionPsig'), returnDryBulbF: v('returnDryBulbF'), barometerPsia });
+  const dtd = dtdGone
+    ? undefined
+    : coilDifference({
+        refrigerant,
+        suctionPsig: v('suctionPsig'),
+        returnDryBulbF: v('returnDryBulbF'),
+        barometerPsia,
+      });
   put({
     id: 'coil-difference',
     label: 'Coil difference',
@@ -273,7 +325,9 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
   });
 
   const ratioGone = missingOf(r, ['suctionPsig', 'liquidPsig']);
-  const ratio = ratioGone ? undefined : compressionRatio({ suctionPsig: v('suctionPsig'), liquidPsig: v('liquidPsig'), barometerPsia });
+  const ratio = ratioGone
+    ? undefined
+    : compressionRatio({ suctionPsig: v('suctionPsig'), liquidPsig: v('liquidPsig'), barometerPsia });
   put({
     id: 'compression-ratio',
     label: 'Compression ratio',
@@ -293,9 +347,19 @@ export function deriveFigures(system: StartUpSystem, r: Readings, airflow: Airfl
     unit: 'CFM/ton',
     value: airflow && airflow.cfm / system.nominalTons,
     missing: airflow ? undefined : 'not measured',
-    target: { value: CFM_PER_TON.nominal, low: CFM_PER_TON.low, high: CFM_PER_TON.high, source: 'common practice; maker’s range wins' },
+    target: {
+      value: CFM_PER_TON.nominal,
+      low: CFM_PER_TON.low,
+      high: CFM_PER_TON.high,
+      source: 'common practice; maker’s range wins',
+    },
     working: [
-      { label: 'Airflow', value: airflow?.cfm ?? Number.NaN, unit: 'CFM', note: airflow ? `${airflow.method}, ${airflow.source}` : 'missing' },
+      {
+        label: 'Airflow',
+        value: airflow?.cfm ?? Number.NaN,
+        unit: 'CFM',
+        note: airflow ? `${airflow.method}, ${airflow.source}` : 'missing',
+      },
       { label: 'Nominal size', value: system.nominalTons, unit: 'tons', note: 'plate' },
     ],
     formula: 'CFM / nominal tons',

@@ -1,5 +1,5 @@
-import type { Finding, NextMove } from '@/core/finding/finding';
 import { OVER_LIMIT } from '@/core/circuit/weigh-in';
+import type { Finding, NextMove } from '@/core/finding/finding';
 import { chargeStep } from './charge-step';
 import { type Figure, type Figures, missOf } from './figures';
 import type { JudgeInput } from './judge-input';
@@ -27,7 +27,12 @@ const PARTS: Record<string, readonly string[]> = {
  * @param suspects quantities whose probe is doubted: figures built on them are not proven
  * @param held claims of earlier steps that are not good: while any stands, no refrigerant is advised
  */
-export function compareFindings(input: JudgeInput, figures: Figures, suspects: ReadonlySet<string>, held: readonly string[]): Finding[] {
+export function compareFindings(
+  input: JudgeInput,
+  figures: Figures,
+  suspects: ReadonlySet<string>,
+  held: readonly string[],
+): Finding[] {
   const limit = conditionsFinding(input);
   if (limit) return [limit];
   const valve = input.system.metering !== 'fixed-orifice';
@@ -53,7 +58,14 @@ export function compareFindings(input: JudgeInput, figures: Figures, suspects: R
 }
 
 function conditionsFinding(input: JudgeInput): Finding | undefined {
-  const base = { id: 'conditions', step: 'compare' as const, verdict: 'not-proven' as const, evidence: [], confidence: 'high' as const, miss: 4 };
+  const base = {
+    id: 'conditions',
+    step: 'compare' as const,
+    verdict: 'not-proven' as const,
+    evidence: [],
+    confidence: 'high' as const,
+    miss: 4,
+  };
   const outdoor = input.readings.outdoorDryBulbF?.value;
   const indoor = input.readings.returnDryBulbF?.value;
   const move = (because: string): NextMove => ({
@@ -63,15 +75,33 @@ function conditionsFinding(input: JudgeInput): Finding | undefined {
   });
   if (input.mode === 'heating') {
     const because = 'Cooling superheat and subcooling do not apply in heating: the maker’s heating chart decides.';
-    return { ...base, claim: 'Heating mode: not judged by cooling figures.', because, source: 'trade practice', next: move(because) };
+    return {
+      ...base,
+      claim: 'Heating mode: not judged by cooling figures.',
+      because,
+      source: 'trade practice',
+      next: move(because),
+    };
   }
   if (input.system.inverter) {
     const because = 'An inverter is charged by weight and checked in the maker’s own test mode.';
-    return { ...base, claim: 'Inverter system: maker’s method only.', because, source: 'trade practice', next: move(because) };
+    return {
+      ...base,
+      claim: 'Inverter system: maker’s method only.',
+      because,
+      source: 'trade practice',
+      next: move(because),
+    };
   }
   if ((outdoor !== undefined && outdoor < LEAST_OUTDOOR_F) || (indoor !== undefined && indoor < LEAST_RETURN_F)) {
     const because = `Cooling charge is judged above ${LEAST_OUTDOOR_F} °F outdoor and ${LEAST_RETURN_F} °F return. The weighed charge is the authority now.`;
-    return { ...base, claim: 'Too cool to judge the charge in cooling.', because, source: 'common practice; maker’s limit wins', next: move(because) };
+    return {
+      ...base,
+      claim: 'Too cool to judge the charge in cooling.',
+      because,
+      source: 'common practice; maker’s limit wins',
+      next: move(because),
+    };
   }
   return undefined;
 }
@@ -89,7 +119,9 @@ function notProven(figure: Figure, claim: string): Finding {
     verdict: 'not-proven',
     claim,
     evidence: evidenceOf(figure),
-    because: figure.target ? 'A number from a doubtful probe decides nothing.' : 'Without a target there is no verdict.',
+    because: figure.target
+      ? 'A number from a doubtful probe decides nothing.'
+      : 'Without a target there is no verdict.',
     source: figure.source,
     confidence: 'high',
     miss: 1,
@@ -115,7 +147,10 @@ function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Fi
       ? 'A target chosen by a technician cannot prove a charge; find the plate or the maker’s table.'
       : reasonFor(figure.id, inside, high),
     source: target.source,
-    confidence: Math.abs(missOf(figure)) > 1 + (figure.uncertainty ?? 0) / Math.max(0.1, target.high - target.value) ? 'high' : 'medium',
+    confidence:
+      Math.abs(missOf(figure)) > 1 + (figure.uncertainty ?? 0) / Math.max(0.1, target.high - target.value)
+        ? 'high'
+        : 'medium',
     miss: Math.abs(missOf(figure)),
     next: inside && !technician ? undefined : checkFor(figure, high),
   };
@@ -131,14 +166,20 @@ function reasonFor(id: Figure['id'], inside: boolean, high: boolean): string {
     case 'superheat':
       return high ? 'The coil is starved: charge, restriction or valve.' : 'Liquid may be reaching the compressor.';
     default:
-      return high ? 'Liquid backs up in the condenser: overcharge, restriction or air in it.' : 'Too little liquid in the condenser.';
+      return high
+        ? 'Liquid backs up in the condenser: overcharge, restriction or air in it.'
+        : 'Too little liquid in the condenser.';
   }
 }
 
 function checkFor(figure: Figure, high: boolean): NextMove {
   const what: Partial<Record<Figure['id'], string>> = {
-    'air-split': high ? 'Measure airflow again: filter, registers, blower tap.' : 'Move the supply probe upstream, then compare charge and airflow.',
-    'compressor-amps': high ? 'Check voltage under load and the run capacitor.' : 'Compare suction and head: a weak compressor shows high suction with low head.',
+    'air-split': high
+      ? 'Measure airflow again: filter, registers, blower tap.'
+      : 'Move the supply probe upstream, then compare charge and airflow.',
+    'compressor-amps': high
+      ? 'Check voltage under load and the run capacitor.'
+      : 'Compare suction and head: a weak compressor shows high suction with low head.',
     superheat: high
       ? 'Check the valve bulb and feel for a temperature drop across the drier (more than 3 °F is a restriction).'
       : 'Check the valve bulb: clamped, insulated, right way up. Watch for liquid at the compressor.',
@@ -177,13 +218,25 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
   }
   if (wantsMore > 0) {
     if (sh.value !== undefined && sh.value < FLOODING_SUPERHEAT_F) {
-      return { ...other('Do not add refrigerant. Look at the metering device: it floods.', 'Superheat is gone while the charge looks low: adding liquid would reach the compressor.'), verdict: 'stop' };
+      return {
+        ...other(
+          'Do not add refrigerant. Look at the metering device: it floods.',
+          'Superheat is gone while the charge looks low: adding liquid would reach the compressor.',
+        ),
+        verdict: 'stop',
+      };
     }
     if (valve && sh.value !== undefined && sh.value < 4) {
-      return other('Do not add refrigerant. Check the valve and its bulb.', 'Low superheat with low subcooling is a valve or a compressor, not a low charge.');
+      return other(
+        'Do not add refrigerant. Check the valve and its bulb.',
+        'Low superheat with low subcooling is a valve or a compressor, not a low charge.',
+      );
     }
     if (!valve && sc.value !== undefined && sc.value > 20) {
-      return other('Do not add refrigerant. Look for a restriction.', 'High superheat with high subcooling: liquid is held back before the coil.');
+      return other(
+        'Do not add refrigerant. Look for a restriction.',
+        'High superheat with high subcooling: liquid is held back before the coil.',
+      );
     }
     if (system.trimOz > OVER_LIMIT * system.chargeTargetOz) {
       return other(
@@ -192,7 +245,10 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
       );
     }
   } else if (valve && sh.value !== undefined && sh.value > 25) {
-    return other('Do not recover yet. Look for a restriction at the drier or valve.', 'High subcooling with high superheat: liquid is held back.');
+    return other(
+      'Do not recover yet. Look for a restriction at the drier or valve.',
+      'High subcooling with high superheat: liquid is held back.',
+    );
   }
   const step = chargeStep({
     systemChargeOz: system.chargeInOz,

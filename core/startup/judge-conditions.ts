@@ -15,6 +15,8 @@ const VOLTS: Record<StartUpSystem['plateVolts'], { low: number; high: number }> 
 };
 /** Above this share of RLA the motor is being hurt. */
 const RLA_STOP = 1.1;
+/** A clamp meter on a small current is good to about this. */
+const FAN_SLACK = 1.05;
 
 export function powerFindings(system: StartUpSystem, r: Readings, figures: Figures, running: boolean): Finding[] {
   const out: Finding[] = [];
@@ -26,7 +28,9 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       id: 'voltage',
       step: 'power',
       verdict: inside ? 'good' : 'look-again',
-      claim: inside ? `Voltage ${volts.toFixed(0)} V is within the plate.` : `Voltage ${volts.toFixed(0)} V is outside ${band.low}–${band.high} V.`,
+      claim: inside
+        ? `Voltage ${volts.toFixed(0)} V is within the plate.`
+        : `Voltage ${volts.toFixed(0)} V is outside ${band.low}–${band.high} V.`,
       evidence: [{ quantity: 'line voltage', value: volts, unit: 'V', band }],
       because: 'Motors overheat away from their voltage, and amps mean nothing there.',
       source: `${system.plateVolts} V plate; NEMA MG-1 range, from memory`,
@@ -48,7 +52,14 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       step: 'power',
       verdict: 'stop',
       claim: `Compressor draws ${((100 * amps) / system.compressorRlaA).toFixed(0)} % of RLA.`,
-      evidence: [{ quantity: 'compressor amps', value: amps, unit: 'A', band: { low: 0, high: RLA_STOP * system.compressorRlaA } }],
+      evidence: [
+        {
+          quantity: 'compressor amps',
+          value: amps,
+          unit: 'A',
+          band: { low: 0, high: RLA_STOP * system.compressorRlaA },
+        },
+      ],
       because: 'Above 110 % of RLA the motor overheats.',
       source: 'company default; RLA from the plate',
       confidence: 'high',
@@ -61,13 +72,29 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
     });
   }
   const fan = figures.byId['fan-amps'];
-  if (running && fan.value !== undefined && fan.value > system.outdoorFanFlaA * 1.05) {
+  if (running && fan.value !== undefined && fan.value <= system.outdoorFanFlaA * FAN_SLACK) {
+    out.push({
+      id: 'fan-amps',
+      step: 'power',
+      verdict: 'good',
+      claim: `Outdoor fan ${fan.value.toFixed(2)} A, within its ${system.outdoorFanFlaA} A.`,
+      evidence: [
+        { quantity: 'outdoor fan amps', value: fan.value, unit: 'A', band: { low: 0, high: system.outdoorFanFlaA } },
+      ],
+      because: 'FLA is a limit for a fan motor.',
+      source: 'plate',
+      confidence: 'medium',
+      miss: 0,
+    });
+  } else if (running && fan.value !== undefined) {
     out.push({
       id: 'fan-amps',
       step: 'power',
       verdict: 'look-again',
       claim: `Outdoor fan draws ${fan.value.toFixed(2)} A, above its ${system.outdoorFanFlaA} A.`,
-      evidence: [{ quantity: 'outdoor fan amps', value: fan.value, unit: 'A', band: { low: 0, high: system.outdoorFanFlaA } }],
+      evidence: [
+        { quantity: 'outdoor fan amps', value: fan.value, unit: 'A', band: { low: 0, high: system.outdoorFanFlaA } },
+      ],
       because: 'FLA is a limit for a fan motor.',
       source: 'plate',
       confidence: 'medium',
@@ -83,7 +110,13 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
 }
 
 export function steadyFindings(steady: SteadyResult, running: boolean): Finding[] {
-  const base = { id: 'steady', step: 'steady' as const, evidence: [], confidence: 'high' as const, source: 'steady-state detector: 300 s window, Title 24 RA3.2 run time, from memory' };
+  const base = {
+    id: 'steady',
+    step: 'steady' as const,
+    evidence: [],
+    confidence: 'high' as const,
+    source: 'steady-state detector: 300 s window, Title 24 RA3.2 run time, from memory',
+  };
   if (!running) {
     return [
       {
@@ -129,7 +162,10 @@ export function steadyFindings(steady: SteadyResult, running: boolean): Finding[
       because: 'Readings taken while the system settles lead to a wrong charge.',
       miss: 1,
       next: {
-        say: steady.state === 'invalid' ? `${steady.say}. Check that probe.` : `Wait ${waitMin} min. Do not add refrigerant yet.`,
+        say:
+          steady.state === 'invalid'
+            ? `${steady.say}. Check that probe.`
+            : `Wait ${waitMin} min. Do not add refrigerant yet.`,
         because: `${steady.say}. Subcooling still rises while the house pulls down.`,
         action: { kind: 'wait' },
         waitMin,
@@ -138,9 +174,18 @@ export function steadyFindings(steady: SteadyResult, running: boolean): Finding[
   ];
 }
 
-export function airflowFindings(system: StartUpSystem, figures: Figures, airflow: Airflow | undefined, confirmed: Confirmations): Finding[] {
+export function airflowFindings(
+  system: StartUpSystem,
+  figures: Figures,
+  airflow: Airflow | undefined,
+  confirmed: Confirmations,
+): Finding[] {
   const clean = confirmed.filterClean && confirmed.indoorCoilClean;
-  const base = { id: 'airflow', step: 'airflow' as const, source: '350–450 CFM a ton, common practice; maker’s range wins' };
+  const base = {
+    id: 'airflow',
+    step: 'airflow' as const,
+    source: '350–450 CFM a ton, common practice; maker’s range wins',
+  };
   if (!airflow) {
     return [
       {
@@ -148,12 +193,14 @@ export function airflowFindings(system: StartUpSystem, figures: Figures, airflow
         verdict: 'not-proven',
         claim: 'Airflow is not proven.',
         evidence: [],
-        because: 'Low airflow looks like a wrong charge. An air split in its band supports airflow but does not prove it.',
+        because:
+          'Low airflow looks like a wrong charge. An air split in its band supports airflow but does not prove it.',
         confidence: 'high',
         miss: 2,
         next: {
           say: 'Prove the airflow: flow grid at the filter, about 5 min.',
-          because: 'Charge advice is held back until airflow is measured. Strip-heat rise takes 10 min, static with the blower table 8 min.',
+          because:
+            'Charge advice is held back until airflow is measured. Strip-heat rise takes 10 min, static with the blower table 8 min.',
           action: { kind: 'prove-airflow' },
         },
       },

@@ -4,7 +4,12 @@ import type { SteadySample } from './steady-state';
 const SPAN_S = 60;
 const SETTLED_AFTER_S = 480;
 
-function meanBetween(samples: readonly SteadySample[], key: 'superheatF' | 'subcoolingF', from: number, to: number): number | undefined {
+function meanBetween(
+  samples: readonly SteadySample[],
+  key: 'superheatF' | 'subcoolingF',
+  from: number,
+  to: number,
+): number | undefined {
   let sum = 0;
   let count = 0;
   for (const s of samples) {

@@ -1,6 +1,13 @@
-import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { QUANTITIES, QUANTITY_NAMES, type Quantity, type Reading, type Readings, type ReadingSource } from './quantities';
+import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
+import {
+  QUANTITIES,
+  QUANTITY_NAMES,
+  type Quantity,
+  type Reading,
+  type ReadingSource,
+  type Readings,
+} from './quantities';
 import type { SteadySample } from './steady-state';
 
 /** One instant of a run: seconds since the run began and a value a channel, null where the instrument gave none. */

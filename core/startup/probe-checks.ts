@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import { bubbleF, dewF } from '@/core/refrigerant/lookup';
-import { QUANTITIES, type Quantity, type Readings, REQUIRED_QUANTITIES } from './quantities';
+import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, type Readings } from './quantities';
 import type { StartUpSystem } from './system';
 
 /** A liquid line this much colder than the air that cools it is a probe in the sun or off the pipe, °F. */
@@ -18,7 +18,14 @@ const SOURCE = 'probe rejection rules, common practice';
 export function probeFindings(system: StartUpSystem, r: Readings, running: boolean): Finding[] {
   const out: Finding[] = [];
   const v = (name: Quantity): number | undefined => (r[name]?.trouble === 'lost' ? undefined : r[name]?.value);
-  const suspect = (probe: Quantity, claim: string, because: string, fix: string, values: Quantity[], miss: number): void => {
+  const suspect = (
+    probe: Quantity,
+    claim: string,
+    because: string,
+    fix: string,
+    values: Quantity[],
+    miss: number,
+  ): void => {
     out.push({
       id: `probe-${probe}`,
       step: 'probes',

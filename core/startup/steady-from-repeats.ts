@@ -32,19 +32,26 @@ export function steadyFromRepeats(
     steadyForS,
     channels: {},
   });
-  if (runMinutes === undefined) return result('starting', 'Type how long the compressor has run', settings.minRunMin * 60);
+  if (runMinutes === undefined)
+    return result('starting', 'Type how long the compressor has run', settings.minRunMin * 60);
   if (runMinutes < settings.minRunMin) {
-    return result('settling', `${Math.ceil(settings.minRunMin - runMinutes)} min left of ${settings.minRunMin} min of compressor run`, (settings.minRunMin - runMinutes) * 60);
+    return result(
+      'settling',
+      `${Math.ceil(settings.minRunMin - runMinutes)} min left of ${settings.minRunMin} min of compressor run`,
+      (settings.minRunMin - runMinutes) * 60,
+    );
   }
   const last = rounds[rounds.length - 1];
   const before = [...rounds].reverse().find((r) => last && last.atMin - r.atMin >= LEAST_APART_MIN);
-  if (!last || !before) return result('settling', `Take a second round ${LEAST_APART_MIN} min after the first`, LEAST_APART_MIN * 60);
+  if (!last || !before)
+    return result('settling', `Take a second round ${LEAST_APART_MIN} min after the first`, LEAST_APART_MIN * 60);
   const moved = (Object.keys(AGREE) as Quantity[]).filter((name) => {
     const a = last.values[name];
     const b = before.values[name];
     return a === undefined || b === undefined || !(Math.abs(a - b) <= AGREE[name]!);
   });
-  if (moved.length) return result('settling', 'The last two rounds differ: take another in 5 min', LEAST_APART_MIN * 60);
+  if (moved.length)
+    return result('settling', 'The last two rounds differ: take another in 5 min', LEAST_APART_MIN * 60);
   const forMin = last.atMin - before.atMin;
   return result('steady', `Two typed rounds agree over ${Math.round(forMin)} min`, 0, forMin * 60);
 }

@@ -18,7 +18,10 @@ export type SteadyState = 'starting' | 'settling' | 'steady' | 'hunting' | 'prov
 export type SteadySample = { runSeconds: number } & Partial<Record<SteadyChannel, number | null>>;
 
 /** What breaks the window: it may not reach back past one of these. */
-export type RunEvent = { runSeconds: number; kind: 'compressor-start' | 'compressor-stop' | 'refrigerant' | 'setting' | 'gap' };
+export type RunEvent = {
+  runSeconds: number;
+  kind: 'compressor-start' | 'compressor-stop' | 'refrigerant' | 'setting' | 'gap';
+};
 
 export type SteadySettings = { minRunMin: number; recheckMin: number };
 /** California Title 24 RA3.2 (from memory) asks at least 15 min; 10 for a re-check after a small change. */
@@ -105,12 +108,11 @@ function judgeAt(
   }
   const changed = Math.max(
     started,
-    ...past.filter((e) => e.kind === 'refrigerant' || e.kind === 'setting' || e.kind === 'gap').map((e) => e.runSeconds),
+    ...past
+      .filter((e) => e.kind === 'refrigerant' || e.kind === 'setting' || e.kind === 'gap')
+      .map((e) => e.runSeconds),
   );
-  const due = Math.max(
-    started + settings.minRunMin * 60,
-    changed > started ? changed + settings.recheckMin * 60 : 0,
-  );
+  const due = Math.max(started + settings.minRunMin * 60, changed > started ? changed + settings.recheckMin * 60 : 0);
   if (now < due) {
     const why = changed > started ? 'after the last change' : 'of compressor run';
     const least = changed > started ? settings.recheckMin : settings.minRunMin;

@@ -2,13 +2,20 @@ import { createHash } from 'node:crypto';
 import type { Database } from './pool';
 
 /** Migrations are bundled as text, so the built server carries them. */
-const FILES = import.meta.glob('./migrations/*.sql', { query: '?raw', import: 'default', eager: true }) as Record<string, string>;
+const FILES = import.meta.glob('./migrations/*.sql', { query: '?raw', import: 'default', eager: true }) as Record<
+  string,
+  string
+>;
 
 export type Migration = { name: string; sql: string; checksum: string };
 
 export function migrations(files: Record<string, string> = FILES): Migration[] {
   return Object.entries(files)
-    .map(([path, sql]) => ({ name: path.split('/').pop()!, sql, checksum: createHash('sha256').update(sql).digest('hex') }))
+    .map(([path, sql]) => ({
+      name: path.split('/').pop()!,
+      sql,
+      checksum: createHash('sha256').update(sql).digest('hex'),
+    }))
     .sort((a, b) => a.name.localeCompare(b.name));
 }
 
@@ -34,17 +41,23 @@ export async function migrate(database: Database, list: Migration[]): Promise<st
     const done = new Map((rows as { name: string; checksum: string }[]).map((r) => [r.name, r.checksum]));
     for (const name of done.keys()) {
       if (!list.some((m) => m.name === name)) {
-        throw new Error(`The database was made by a newer version (it holds ${name}). Install that version or use another schema.`);
+        throw new Error(
+          `The database was made by a newer version (it holds ${name}). Install that version or use another schema.`,
+        );
       }
     }
     for (const migration of list) {
       const seen = done.get(migration.name);
       if (seen !== undefined) {
-        if (seen !== migration.checksum) throw new Error(`Migration ${migration.name} was changed after it was applied.`);
+        if (seen !== migration.checksum)
+          throw new Error(`Migration ${migration.name} was changed after it was applied.`);
         continue;
       }
       for (const statement of statements(migration.sql)) await connection.query(statement);
-      await connection.query('insert into migrations (name, checksum) values (?, ?)', [migration.name, migration.checksum]);
+      await connection.query('insert into migrations (name, checksum) values (?, ?)', [
+        migration.name,
+        migration.checksum,
+      ]);
       applied.push(migration.name);
     }
   } finally {

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import type { z } from 'zod';
 import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
-import { type ProblemCode, PROBLEMS } from './catalog';
+import { PROBLEMS, type ProblemCode } from './catalog';
 
 /** An error the client may see. Anything else thrown becomes `internal`, with its detail only in the log. */
 export class Problem extends Error {
@@ -40,11 +40,21 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
     if (error instanceof Problem) return sendProblem(response, error);
     const e = error as { type?: string; code?: string; status?: number; message?: string; stack?: string };
     if (e.type === 'entity.parse.failed') {
-      return sendProblem(response, new Problem('bad-input', { field: 'body', message: 'The body is not JSON.', allowed: 'a JSON object' }));
+      return sendProblem(
+        response,
+        new Problem('bad-input', { field: 'body', message: 'The body is not JSON.', allowed: 'a JSON object' }),
+      );
     }
     if (e.type === 'entity.too.large') return sendProblem(response, new Problem('too-large'));
     if (e.status === 400 || e instanceof URIError) {
-      return sendProblem(response, new Problem('bad-input', { field: 'address', message: 'The address is malformed.', allowed: 'a valid address' }));
+      return sendProblem(
+        response,
+        new Problem('bad-input', {
+          field: 'address',
+          message: 'The address is malformed.',
+          allowed: 'a valid address',
+        }),
+      );
     }
     if (e.code && CONNECTION_LOST.has(e.code)) return sendProblem(response, new Problem('no-database'));
     log(`error ${e.stack ?? e.message ?? String(error)}`);

@@ -29,7 +29,10 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
       body: body === undefined ? undefined : JSON.stringify(body),
     });
   } catch {
-    throw new ApiProblem({ code: 'offline', message: 'No connection to the server. What you typed is still here; try again.' }, 0);
+    throw new ApiProblem(
+      { code: 'offline', message: 'No connection to the server. What you typed is still here; try again.' },
+      0,
+    );
   }
   const data = (await response.json().catch(() => ({}))) as Record<string, unknown>;
   if (!response.ok) throw new ApiProblem(data, response.status);

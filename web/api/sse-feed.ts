@@ -4,7 +4,14 @@ import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from
 
 type Block = { runSeconds: number[]; values: Record<string, (number | null)[]> };
 type Batch = { seq: number; durableSeq: number; producedAt: number; samples: Block; events: RunEvent[]; rig: RigView };
-type History = { seq: number; durableSeq: number; samples: RunSample[]; events: RunEvent[]; rig: RigView | null; state: string };
+type History = {
+  seq: number;
+  durableSeq: number;
+  samples: RunSample[];
+  events: RunEvent[];
+  rig: RigView | null;
+  state: string;
+};
 
 /** Kept on this device: a little more than the judgement looks back. */
 const KEEP_S = 60 * 60;

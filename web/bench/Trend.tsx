@@ -1,10 +1,17 @@
 import ApexCharts from 'apexcharts';
 import { useEffect, useMemo, useRef } from 'react';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import type { RunSample } from '@/core/startup/live';
 import { steadySamples } from '@/core/startup/live';
-import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 
-type Props = { samples: readonly RunSample[]; refrigerant: Refrigerant; barometerPsia: number; target?: { low: number; high: number }; targetOf: 'subcooling' | 'superheat'; gaps: readonly number[] };
+type Props = {
+  samples: readonly RunSample[];
+  refrigerant: Refrigerant;
+  barometerPsia: number;
+  target?: { low: number; high: number };
+  targetOf: 'subcooling' | 'superheat';
+  gaps: readonly number[];
+};
 
 /** At most this many points a line: a phone draws them without a stutter. */
 const MOST_POINTS = 360;
@@ -48,9 +55,15 @@ function makeSeries(samples: readonly RunSample[], refrigerant: Refrigerant, bar
   derived.forEach((s, i) => {
     const before = derived[i - 1];
     const x = s.runSeconds / 60;
-    if (before && s.runSeconds - before.runSeconds > BREAK_S + every) for (const l of lines) l.data.push({ x: x - 0.01, y: null });
-    const split = typeof s.returnDryBulbF === 'number' && typeof s.supplyDryBulbF === 'number' ? s.returnDryBulbF - s.supplyDryBulbF : null;
-    [s.superheatF, s.subcoolingF, split].forEach((y, k) => lines[k]!.data.push({ x, y: typeof y === 'number' ? Math.round(y * 10) / 10 : null }));
+    if (before && s.runSeconds - before.runSeconds > BREAK_S + every)
+      for (const l of lines) l.data.push({ x: x - 0.01, y: null });
+    const split =
+      typeof s.returnDryBulbF === 'number' && typeof s.supplyDryBulbF === 'number'
+        ? s.returnDryBulbF - s.supplyDryBulbF
+        : null;
+    [s.superheatF, s.subcoolingF, split].forEach((y, k) =>
+      lines[k]!.data.push({ x, y: typeof y === 'number' ? Math.round(y * 10) / 10 : null }),
+    );
   });
   return lines;
 }
@@ -59,22 +72,69 @@ const css = (name: string): string => getComputedStyle(document.documentElement)
 
 function annotations(target: Props['target'], targetOf: string, gaps: readonly number[]) {
   return {
-    yaxis: target ? [{ y: target.low, y2: target.high, fillColor: css('--pine'), opacity: 0.14, borderColor: css('--pine'), strokeDashArray: 0, label: { text: `${targetOf} wanted`, position: 'left', textAnchor: 'start', style: { background: 'transparent', color: css('--pine'), fontSize: '13px' } } }] : [],
-    xaxis: gaps.map((s) => ({ x: s / 60, borderColor: css('--oxide'), label: { text: 'gap', style: { background: css('--sheet'), color: css('--oxide') } } })),
+    yaxis: target
+      ? [
+          {
+            y: target.low,
+            y2: target.high,
+            fillColor: css('--pine'),
+            opacity: 0.14,
+            borderColor: css('--pine'),
+            strokeDashArray: 0,
+            label: {
+              text: `${targetOf} wanted`,
+              position: 'right',
+              textAnchor: 'end',
+              offsetY: 16,
+              borderWidth: 0,
+              style: { background: 'transparent', color: css('--pine'), fontSize: '13px' },
+            },
+          },
+        ]
+      : [],
+    xaxis: gaps.map((s) => ({
+      x: s / 60,
+      borderColor: css('--oxide'),
+      label: { text: 'gap', style: { background: css('--sheet'), color: css('--oxide') } },
+    })),
   };
 }
 
 function options(series: Series[]): ApexCharts.ApexOptions {
   const ink2 = css('--ink2');
   return {
-    chart: { type: 'line', height: '100%', fontFamily: 'Archivo Variable', animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, background: 'transparent', foreColor: ink2 },
+    chart: {
+      type: 'line',
+      height: '100%',
+      fontFamily: 'Archivo Variable',
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      background: 'transparent',
+      foreColor: ink2,
+    },
     series,
     colors: [css('--ink'), css('--copper'), css('--ink2')],
     stroke: { width: [2.5, 2.5, 2], dashArray: [0, 0, 5], curve: 'straight' },
-    xaxis: { type: 'numeric', tickAmount: 8, title: { text: 'run time, min', style: { fontWeight: 500, fontSize: '13px' } }, labels: { formatter: (v: string) => String(Math.round(Number(v))), style: { fontSize: '13px' } }, axisBorder: { color: css('--ink') } },
-    yaxis: { min: 0, forceNiceScale: true, title: { text: '°F', style: { fontWeight: 500, fontSize: '13px' } }, labels: { formatter: (v: number) => v.toFixed(0), style: { fontSize: '13px' } } },
+    xaxis: {
+      type: 'numeric',
+      tickAmount: 8,
+      title: { text: 'run time, min', style: { fontWeight: 500, fontSize: '13px' } },
+      labels: { formatter: (v: string) => String(Math.round(Number(v))), style: { fontSize: '13px' } },
+      axisBorder: { color: css('--ink') },
+    },
+    yaxis: {
+      min: 0,
+      forceNiceScale: true,
+      title: { text: '°F', style: { fontWeight: 500, fontSize: '13px' } },
+      labels: { formatter: (v: number) => v.toFixed(0), style: { fontSize: '13px' } },
+    },
     grid: { borderColor: css('--rule2') },
     legend: { position: 'top', horizontalAlign: 'left', fontSize: '14px', markers: { size: 7 } },
-    tooltip: { theme: document.documentElement.dataset.theme === 'attic' ? 'dark' : 'light', x: { formatter: (v: number) => `${v.toFixed(1)} min` }, y: { formatter: (v: number | null) => (v === null ? '–' : `${v} °F`) } },
+    tooltip: {
+      theme: document.documentElement.dataset.theme === 'attic' ? 'dark' : 'light',
+      x: { formatter: (v: number) => `${v.toFixed(1)} min` },
+      y: { formatter: (v: number | null) => (v === null ? '–' : `${v} °F`) },
+    },
   };
 }

@@ -30,7 +30,11 @@ export default function FormulasPage() {
             <dd>
               {Object.entries((spec.input as unknown as { shape: Shape }).shape).map(([name, field]) => (
                 <span key={name} className="mr-4 inline-block">
-                  <b className="font-[600]">{name}</b> <span className="text-ink2">{field.description ?? ''}{field.safeParse(undefined).success ? ', optional' : ''}</span>
+                  <b className="font-[600]">{name}</b>{' '}
+                  <span className="text-ink2">
+                    {field.description ?? ''}
+                    {field.safeParse(undefined).success ? ', optional' : ''}
+                  </span>
                 </span>
               ))}
             </dd>

@@ -42,7 +42,8 @@ export function JobsPage() {
     return () => clearTimeout(timer);
   }, [text]);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
-    (index: number) => `/jobs?state=${state}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
+    (index: number) =>
+      `/jobs?state=${state}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
     get,
     { refreshInterval: 10_000, keepPreviousData: true },
   );
@@ -86,14 +87,19 @@ export function JobsPage() {
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[300px]"
         />
         {mayAdd ? (
-          <Link to="/jobs/new" className="touch ml-auto inline-flex items-center rounded-[3px] bg-copper px-6 font-[650] text-on-copper">
+          <Link
+            to="/jobs/new"
+            className="touch ml-auto inline-flex items-center rounded-[3px] bg-copper px-6 font-[650] text-on-copper"
+          >
             New job
           </Link>
         ) : null}
       </div>
       {error ? <p className="mt-6 text-oxide">The list could not be loaded; trying again.</p> : null}
       {data && rows.length === 0 ? (
-        <p className="mt-10 text-[17px] text-ink2">{search ? `Nothing matches “${search}”.` : state === 'open' ? 'No open jobs.' : 'No jobs here yet.'}</p>
+        <p className="mt-10 text-[17px] text-ink2">
+          {search ? `Nothing matches “${search}”.` : state === 'open' ? 'No open jobs.' : 'No jobs here yet.'}
+        </p>
       ) : null}
       <List title={`Today, ${format(new Date(), 'EEEE d MMMM')}`} rows={todays} />
       <List title={todays.length ? 'Other days' : ''} rows={others} />
@@ -124,7 +130,9 @@ function List({ title, rows }: { title: string; rows: Row[] }) {
                 <b className="block truncate text-[16px] font-[650]">{r.customer}</b>
                 <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
               </span>
-              <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">{r.systemName}</span>
+              <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">
+                {r.systemName.replaceAll('R-', 'R\u2011')}
+              </span>
               <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
                 <span className="pt-[2px]">
                   <Mark kind={r.state === 'done' ? 'good' : r.mark === 'not-proven' ? 'now' : r.mark} />

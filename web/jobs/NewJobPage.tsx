@@ -22,7 +22,16 @@ export default function NewJobPage() {
   const { data } = useSWR<{ people: Person[] }>('/people', get);
   const leads = data?.people.filter((p) => p.role === 'lead' || p.role === 'owner') ?? [];
   const form = useForm<PlateText>({ defaultValues: EMPTY_PLATE });
-  const [head, setHead] = useState({ customerName: '', phone: '', address: '', town: '', elevationFt: '', systemName: '', leadId: '', scheduledFor: format(new Date(), 'yyyy-MM-dd') });
+  const [head, setHead] = useState({
+    customerName: '',
+    phone: '',
+    address: '',
+    town: '',
+    elevationFt: '',
+    systemName: '',
+    leadId: '',
+    scheduledFor: format(new Date(), 'yyyy-MM-dd'),
+  });
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
@@ -31,15 +40,28 @@ export default function NewJobPage() {
   const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
   const missing = (v: string): string | undefined => (asked && v.trim() === '' ? 'Missing.' : undefined);
   const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
-  const put = (key: keyof typeof head) => (e: { target: { value: string } }) => setHead({ ...head, [key]: e.target.value });
+  const put = (key: keyof typeof head) => (e: { target: { value: string } }) =>
+    setHead({ ...head, [key]: e.target.value });
 
   async function save(text: PlateText): Promise<void> {
     setAsked(true);
     const plate = showProblems(form, text);
-    const incomplete = !head.customerName.trim() || !head.address.trim() || !head.town.trim() || !head.systemName.trim() || typedTrouble(head.elevationFt, -1000, 15000, 'ft');
+    const incomplete =
+      !head.customerName.trim() ||
+      !head.address.trim() ||
+      !head.town.trim() ||
+      !head.systemName.trim() ||
+      typedTrouble(head.elevationFt, -1000, 15000, 'ft');
     if (!plate || incomplete) return;
     const done = await act(() =>
-      post('/jobs', { ...head, id: id.current, leadId, phone: head.phone.trim() || null, elevationFt: numberFromText(head.elevationFt), plate }),
+      post('/jobs', {
+        ...head,
+        id: id.current,
+        leadId,
+        phone: head.phone.trim() || null,
+        elevationFt: numberFromText(head.elevationFt),
+        plate,
+      }),
     );
     if (done) navigate(`/jobs/${id.current}/charge`);
   }
@@ -55,18 +77,54 @@ export default function NewJobPage() {
       <fieldset className="mt-4">
         <legend className="mb-2 text-[17px] font-[680]">Customer and site</legend>
         <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
-          <Field label="Customer" value={head.customerName} onChange={put('customerName')} error={missing(head.customerName)} />
+          <Field
+            label="Customer"
+            value={head.customerName}
+            onChange={put('customerName')}
+            error={missing(head.customerName)}
+          />
           <Field label="Phone" value={head.phone} onChange={put('phone')} hint="optional" />
-          <Field label="Street and number" value={head.address} onChange={put('address')} error={missing(head.address)} />
+          <Field
+            label="Street and number"
+            value={head.address}
+            onChange={put('address')}
+            error={missing(head.address)}
+          />
           <Field label="Town" value={head.town} onChange={put('town')} error={missing(head.town)} />
-          <Field label="Elevation" unit="ft" inputMode="decimal" value={head.elevationFt} onChange={put('elevationFt')} error={elevation?.message} allowed={elevation?.allowed} hint="sets the station pressure that gauges read against" />
-          <Field label="Which system" value={head.systemName} onChange={put('systemName')} error={missing(head.systemName)} hint="Upstairs, shop front …" />
-          <Field label="Day" type="date" value={head.scheduledFor} onChange={put('scheduledFor')} error={missing(head.scheduledFor)} />
+          <Field
+            label="Elevation"
+            unit="ft"
+            inputMode="decimal"
+            value={head.elevationFt}
+            onChange={put('elevationFt')}
+            error={elevation?.message}
+            allowed={elevation?.allowed}
+            hint="sets the station pressure that gauges read against"
+          />
+          <Field
+            label="Which system"
+            value={head.systemName}
+            onChange={put('systemName')}
+            error={missing(head.systemName)}
+            hint="Upstairs, shop front …"
+          />
+          <Field
+            label="Day"
+            type="date"
+            value={head.scheduledFor}
+            onChange={put('scheduledFor')}
+            error={missing(head.scheduledFor)}
+          />
           <div>
             <label className="block text-[13px] font-[600]" htmlFor="lead">
               Lead
             </label>
-            <select id="lead" value={leadId} onChange={put('leadId')} className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2 text-[17px] font-[600]">
+            <select
+              id="lead"
+              value={leadId}
+              onChange={put('leadId')}
+              className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2 text-[17px] font-[600]"
+            >
               {leads.map((p) => (
                 <option key={p.id} value={p.id}>
                   {p.fullName}

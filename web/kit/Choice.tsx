@@ -19,14 +19,21 @@ export function Choice<T extends string | number>({
   return (
     <div>
       <div className="text-[13px] font-[600]">{label}</div>
-      <RadioGroup value={value} onChange={onChange} aria-label={label} className={`mt-0.5 flex ${stacked ? 'flex-col' : 'flex-wrap'}`}>
+      <RadioGroup
+        value={value}
+        onChange={onChange}
+        aria-label={label}
+        className={`mt-0.5 flex ${stacked ? 'flex-col' : 'flex-wrap'}`}
+      >
         {options.map((o) => (
           <Radio
             key={String(o.value)}
             value={o.value}
             className={`touch -mt-[1.5px] -ml-[1.5px] flex cursor-pointer items-center border-[1.5px] border-rule px-3 leading-tight font-[520] data-checked:z-10 data-checked:border-ink data-checked:bg-sheet data-checked:font-[680] ${stacked ? '' : 'data-checked:shadow-[inset_0_-4px_0_var(--copper)]'}`}
           >
-            {stacked ? <span className="mr-2 inline-block size-[13px] border-[2px] border-current [[data-checked]_&]:bg-copper" /> : null}
+            {stacked ? (
+              <span className="mr-2 inline-block size-[13px] border-[2px] border-current [[data-checked]_&]:bg-copper" />
+            ) : null}
             {o.label}
           </Radio>
         ))}

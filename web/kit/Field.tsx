@@ -17,7 +17,9 @@ export function Field({ label, unit, hint, error, allowed, warning, className = 
       <label htmlFor={id} className="block text-[13px] font-[600]">
         {label}
       </label>
-      <div className={`mt-0.5 flex items-center border-[1.5px] bg-sheet ${error ? 'border-oxide' : 'border-rule focus-within:border-ink'}`}>
+      <div
+        className={`mt-0.5 flex items-center border-[1.5px] bg-sheet ${error ? 'border-oxide' : 'border-rule focus-within:border-ink'}`}
+      >
         <input
           id={id}
           aria-invalid={error ? true : undefined}

@@ -29,7 +29,16 @@ function shape(kind: MarkKind) {
     case 'not-proven':
       return (
         <>
-          <rect x="2.2" y="2.2" width="12.6" height="12.6" fill="none" stroke="var(--ink2)" strokeWidth="1.8" strokeDasharray="3 2" />
+          <rect
+            x="2.2"
+            y="2.2"
+            width="12.6"
+            height="12.6"
+            fill="none"
+            stroke="var(--ink2)"
+            strokeWidth="1.8"
+            strokeDasharray="3 2"
+          />
           <path d="M5 8.5h7" stroke="var(--ink2)" strokeWidth="2" />
         </>
       );

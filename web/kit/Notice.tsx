@@ -6,7 +6,10 @@ import { Mark, type MarkKind } from './Mark';
 export function Notice({ kind, children }: { kind: MarkKind; children: ReactNode }) {
   const edge = kind === 'stop' ? 'border-oxide' : kind === 'look-again' ? 'border-ochre' : 'border-ink2';
   return (
-    <div role="note" className={`flex items-start gap-2.5 border-l-[4px] bg-sheet px-3 py-2 text-[14px] leading-snug ${edge}`}>
+    <div
+      role="note"
+      className={`flex items-start gap-2.5 border-l-[4px] bg-sheet px-3 py-2 text-[14px] leading-snug ${edge}`}
+    >
       <span className="mt-[1px]">
         <Mark kind={kind} />
       </span>

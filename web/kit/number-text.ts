@@ -6,11 +6,21 @@ export function numberFromText(text: string): number | undefined {
 }
 
 /** Why a typed text cannot be used, or undefined when it can. */
-export function typedTrouble(text: string, low: number, high: number, unit: string): { message: string; allowed: string } | undefined {
+export function typedTrouble(
+  text: string,
+  low: number,
+  high: number,
+  unit: string,
+): { message: string; allowed: string } | undefined {
   const allowed = `${low} to ${high} ${unit}`.trim();
   const value = numberFromText(text);
   if (value === undefined) {
-    return { message: /[a-z°]/i.test(text) ? `“${text}” is not a plain number; leave the unit out.` : `“${text}” is not a number.`, allowed };
+    return {
+      message: /[a-z°]/i.test(text)
+        ? `“${text}” is not a plain number; leave the unit out.`
+        : `“${text}” is not a number.`,
+      allowed,
+    };
   }
   if (value < low) return { message: `${text} is too low.`, allowed };
   if (value > high) return { message: `${text} is too high.`, allowed };

@@ -44,17 +44,35 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
   );
 }
 
-function OverrideSheet({ gate, phase, view, onClose }: { gate: Gate; phase: BuiltPhase; view: JobView; onClose: () => void }) {
+function OverrideSheet({
+  gate,
+  phase,
+  view,
+  onClose,
+}: {
+  gate: Gate;
+  phase: BuiltPhase;
+  view: JobView;
+  onClose: () => void;
+}) {
   const [reason, setReason] = useState('');
   const { busy, problem, act } = useAct();
   return (
     <Sheet open onClose={onClose} title="Override a gate">
       <p className="mt-2 text-[17px] font-[620]">Without {gate.asks}</p>
-      <p className="mt-1 text-ink2">{gate.say}. The override and its reason show on every later screen and in the report.</p>
+      <p className="mt-1 text-ink2">
+        {gate.say}. The override and its reason show on every later screen and in the report.
+      </p>
       <label className="mt-4 block text-[13px] font-[600]" htmlFor="reason">
         Reason, in your words
       </label>
-      <textarea id="reason" rows={4} value={reason} onChange={(e) => setReason(e.target.value)} className="mt-1 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px]" />
+      <textarea
+        id="reason"
+        rows={4}
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+        className="mt-1 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px]"
+      />
       <p className="text-[12.5px] text-ink2">10 to 500 characters.</p>
       <div className="mt-3 grid gap-3">
         <Trouble problem={problem} />
@@ -62,7 +80,13 @@ function OverrideSheet({ gate, phase, view, onClose }: { gate: Gate; phase: Buil
           tone="stop"
           disabled={busy || reason.trim().length < 10}
           onClick={async () => {
-            const done = await act(() => view.actions.send(`/jobs/${view.sheet.job.id}/phases/${phase}/overrides`, { id: uuid(), gate: gate.id, reason }));
+            const done = await act(() =>
+              view.actions.send(`/jobs/${view.sheet.job.id}/phases/${phase}/overrides`, {
+                id: uuid(),
+                gate: gate.id,
+                reason,
+              }),
+            );
             if (done) onClose();
           }}
         >

@@ -4,9 +4,9 @@ import { standingOf } from '@/core/job/sheet-gates';
 import { useFeed } from '@/web/api/use-feed';
 import { useJobSheet } from '@/web/api/use-job-sheet';
 import { useMe } from '@/web/api/use-me';
-import { Waiting } from '@/web/shell/App';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { useKeys } from '@/web/shell/use-keys';
+import { Waiting } from '@/web/shell/Waiting';
 import type { JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
 
@@ -15,7 +15,12 @@ const StartUpPage = lazy(() => import('./start-up/StartUpPage'));
 const HandOverPage = lazy(() => import('./hand-over/HandOverPage'));
 const EquipmentPage = lazy(() => import('./system/EquipmentPage'));
 
-const PAGES = { charge: ChargePage, 'start-up': StartUpPage, 'hand-over': HandOverPage, equipment: EquipmentPage } as const;
+const PAGES = {
+  charge: ChargePage,
+  'start-up': StartUpPage,
+  'hand-over': HandOverPage,
+  equipment: EquipmentPage,
+} as const;
 
 export default function JobPage() {
   const { jobId = '', phase } = useParams();
@@ -47,7 +52,9 @@ export default function JobPage() {
     if (!trouble) return <Waiting />;
     return (
       <main className="mx-auto max-w-[560px] p-8">
-        <h1 className="text-[24px]">{trouble.status === 404 ? 'There is no such job' : 'The job could not be opened'}</h1>
+        <h1 className="text-[24px]">
+          {trouble.status === 404 ? 'There is no such job' : 'The job could not be opened'}
+        </h1>
         <p className="mt-2 mb-5">{trouble.message}</p>
         <Link to="/jobs" className="text-copper underline">
           Back to the jobs
@@ -57,7 +64,14 @@ export default function JobPage() {
   }
   const Page = PAGES[phase as keyof typeof PAGES];
   if (!Page) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
-  const view: JobView = { sheet, me, actions: { send, replace, reload }, run, feed, rejoin: () => setGeneration((g) => g + 1) };
+  const view: JobView = {
+    sheet,
+    me,
+    actions: { send, replace, reload },
+    run,
+    feed,
+    rejoin: () => setGeneration((g) => g + 1),
+  };
   return (
     <Suspense fallback={<Waiting />}>
       <Page key={`${jobId}-${phase}`} {...view} />

@@ -5,6 +5,7 @@ import { useMe } from '@/web/api/use-me';
 import { JobsPage } from '@/web/jobs/JobsPage';
 import { ErrorBoundary } from './ErrorBoundary';
 import { SignInPage } from './SignInPage';
+import { Waiting } from './Waiting';
 
 const NewJobPage = lazy(() => import('@/web/jobs/NewJobPage'));
 const JobPage = lazy(() => import('@/web/phases/JobPage'));
@@ -33,10 +34,6 @@ export function App() {
   );
 }
 
-export function Waiting() {
-  return <p className="p-8 text-ink2">Opening …</p>;
-}
-
 function SignedIn() {
   const { me, signedOut, trouble, isLoading } = useMe();
   const { pathname } = useLocation();
@@ -47,7 +44,9 @@ function SignedIn() {
     ) : (
       <main className="mx-auto max-w-[560px] p-8">
         <h1 className="text-[24px]">The server does not answer</h1>
-        <p className="mt-2">{trouble?.message ?? 'Check that Mill Bridge is running.'} This page tries again by itself.</p>
+        <p className="mt-2">
+          {trouble?.message ?? 'Check that Mill Bridge is running.'} This page tries again by itself.
+        </p>
       </main>
     );
   }

@@ -1,12 +1,13 @@
 import { ArrowLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { METERING_WORDS } from '@/core/equipment/plate';
+import { movementsOf } from '@/core/job/charge-sheet';
 import { passes } from '@/core/job/gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
-import { sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import type { JobSheet } from '@/core/job/sheet';
-import { movementsOf } from '@/core/job/charge-sheet';
-import { lbOz } from '@/core/circuit/weigh-in';
+import { sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import { startUpSystem } from '@/core/job/start-up-sheet';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { PersonMenu } from './TopBar';
@@ -22,8 +23,6 @@ type Props = {
   /** Bottom: the next move. */
   next?: ReactNode;
 };
-
-const METERING = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': 'fixed orifice' } as const;
 
 /** The frame of one job: header, rail of phases, bench, side and next move; folded for a phone. */
 export function JobFrame({ sheet, active, simulated, children, side, next }: Props) {
@@ -42,7 +41,7 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
           </span>
         </span>
         <span className="ml-auto hidden shrink-0 font-[600] xl:block">
-          {plate.nominalTons}-ton {sheet.system.kind} · {plate.refrigerant} · {METERING[plate.metering]}
+          {plate.nominalTons}-ton {sheet.system.kind} · {plate.refrigerant} · {METERING_WORDS[plate.metering]}
         </span>
         {simulated ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
@@ -55,7 +54,9 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
       </header>
       <Rail sheet={sheet} active={active} />
       <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
-      {side ? <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside> : null}
+      {side ? (
+        <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
+      ) : null}
       {next ? <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">{next}</div> : null}
     </div>
   );
@@ -64,12 +65,17 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
 function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
   const signed = signedPhases(sheet);
   const current = BUILT_PHASES.find((p) => !signed[p]);
-  const item = 'relative flex shrink-0 items-center gap-2.5 px-3 py-2 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
+  const item =
+    'relative flex shrink-0 items-center gap-1.5 px-2 py-2 max-lg:text-[14.5px] lg:gap-2.5 lg:px-3 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
   return (
-    <nav aria-label="Phases" className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3">
+    <nav
+      aria-label="Phases"
+      className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
+    >
       <NavLink to={`/jobs/${sheet.job.id}/equipment`} className={item}>
         <Mark kind={sheet.circuit.plate ? 'good' : 'to-come'} />
-        Equipment
+        <span className="lg:hidden">Unit</span>
+        <span className="hidden lg:inline">Equipment</span>
       </NavLink>
       {PHASE_GROUPS.map(({ group, phases }) => {
         const built = phases.filter((p): p is BuiltPhase => (BUILT_PHASES as readonly string[]).includes(p));
@@ -78,11 +84,18 @@ function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
           <div key={group} className="flex lg:block">
             <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{group}</h2>
             {built.map((phase) => (
-              <NavLink key={phase} to={`/jobs/${sheet.job.id}/${phase}`} aria-current={active === phase ? 'page' : undefined} className={item}>
+              <NavLink
+                key={phase}
+                to={`/jobs/${sheet.job.id}/${phase}`}
+                aria-current={active === phase ? 'page' : undefined}
+                className={item}
+              >
                 <Mark kind={markOf(sheet, phase, signed, current)} />
                 <span className="leading-tight">
                   {PHASE_WORDS[phase]}
-                  <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{noteOf(sheet, phase, signed)}</span>
+                  <span className="hidden text-[12px] font-[450] text-ink2 lg:block">
+                    {noteOf(sheet, phase, signed)}
+                  </span>
                 </span>
               </NavLink>
             ))}
@@ -93,7 +106,12 @@ function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
   );
 }
 
-function markOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>, current: BuiltPhase | undefined): MarkKind {
+function markOf(
+  sheet: JobSheet,
+  phase: BuiltPhase,
+  signed: Partial<Record<BuiltPhase, boolean>>,
+  current: BuiltPhase | undefined,
+): MarkKind {
   if (signed[phase]) return sheet.overrides.some((o) => o.phase === phase) ? 'override' : 'good';
   return phase === current ? 'now' : 'to-come';
 }

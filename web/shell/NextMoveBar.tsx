@@ -2,7 +2,17 @@ import type { ReactNode } from 'react';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 
 /** One sentence, one button, the because underneath. */
-export function NextMoveBar({ kind, say, because, children }: { kind: MarkKind; say: string; because: string; children?: ReactNode }) {
+export function NextMoveBar({
+  kind,
+  say,
+  because,
+  children,
+}: {
+  kind: MarkKind;
+  say: string;
+  because: string;
+  children?: ReactNode;
+}) {
   return (
     <section
       aria-label="Next move"
@@ -13,12 +23,17 @@ export function NextMoveBar({ kind, say, because, children }: { kind: MarkKind; 
         <Mark kind={kind} size={28} />
         <p className="min-w-0 text-[18px] leading-tight font-[640] lg:text-[20px]" style={{ fontStretch: '93%' }}>
           {say}
-          <small className="mt-1 line-clamp-3 block text-[13.5px] leading-snug font-[450] text-ink2" style={{ fontStretch: '100%' }}>
+          <small
+            className="mt-1 line-clamp-2 block text-[13.5px] leading-snug font-[450] text-ink2"
+            style={{ fontStretch: '100%' }}
+          >
             {because}
           </small>
         </p>
       </div>
-      <div className="flex shrink-0 items-center justify-end gap-3 sm:ml-auto [&>button]:flex-1 [&>button]:text-[17px] sm:[&>button]:flex-none [&>button]:lg:min-h-[56px]">{children}</div>
+      <div className="flex shrink-0 items-center justify-end gap-3 sm:ml-auto [&>button]:flex-1 [&>button]:text-[17px] sm:[&>button]:flex-none [&>button]:lg:min-h-[56px]">
+        {children}
+      </div>
     </section>
   );
 }

@@ -38,7 +38,9 @@ export function SignInPage() {
     <main className="mx-auto grid min-h-dvh max-w-[1040px] content-center gap-10 px-5 py-8 lg:grid-cols-[1fr_1.15fr] lg:gap-16">
       <section>
         <h1 className="narrow text-[44px] leading-[1.02]">Mill Bridge</h1>
-        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">Weigh it in, start it, judge it, sign it, hand it over. One job sheet.</p>
+        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">
+          Weigh it in, start it, judge it, sign it, hand it over. One job sheet.
+        </p>
         <form
           className="mt-7 grid gap-1.5"
           onSubmit={(e) => {
@@ -46,8 +48,23 @@ export function SignInPage() {
             void enter(name, password);
           }}
         >
-          <Field label="Sign-in name" name="signIn" value={name} onChange={(e) => setName(e.target.value)} autoComplete="username" required />
-          <Field label="Password" name="password" type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required />
+          <Field
+            label="Sign-in name"
+            name="signIn"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            autoComplete="username"
+            required
+          />
+          <Field
+            label="Password"
+            name="password"
+            type="password"
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+            autoComplete="current-password"
+            required
+          />
           <Trouble problem={problem} />
           <Button type="submit" tone="primary" disabled={busy} className="mt-1">
             Sign in
@@ -57,7 +74,9 @@ export function SignInPage() {
       {data?.demo.length ? (
         <section className="border-t-[1.5px] border-ink pt-4 lg:border-t-0 lg:border-l lg:border-rule lg:pt-0 lg:pl-10">
           <h2 className="text-[20px]">Demo crew</h2>
-          <p className="mt-1 text-[14px] text-ink2">{data.demo[0]?.company}, an invented company. Tap a person to sign in as them.</p>
+          <p className="mt-1 text-[14px] text-ink2">
+            {data.demo[0]?.company}, an invented company. Tap a person to sign in as them.
+          </p>
           <ul className="mt-3">
             {data.demo.map((p) => (
               <li key={p.signIn} className="border-b border-rule">
@@ -79,7 +98,9 @@ export function SignInPage() {
               </li>
             ))}
           </ul>
-          <p className="mt-3 text-[13px] text-ink2">Password for all: {data.demoPassword}. The demo is listed on this machine only.</p>
+          <p className="mt-3 text-[13px] text-ink2">
+            Password for all: {data.demoPassword}. The demo is listed on this machine only.
+          </p>
         </section>
       ) : null}
     </main>

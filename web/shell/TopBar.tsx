@@ -20,10 +20,16 @@ export function PersonMenu() {
   const row = 'touch flex w-full cursor-pointer items-center gap-2 px-4 text-left data-focus:bg-paper';
   return (
     <Menu>
-      <MenuButton aria-label={`${me.fullName}: menu`} className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]">
+      <MenuButton
+        aria-label={`${me.fullName}: menu`}
+        className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]"
+      >
         {initials}
       </MenuButton>
-      <MenuItems anchor="bottom end" className="z-50 mt-1 w-[250px] border-[1.5px] border-ink bg-sheet py-1 outline-none">
+      <MenuItems
+        anchor="bottom end"
+        className="z-50 mt-1 w-[250px] border-[1.5px] border-ink bg-sheet py-1 outline-none"
+      >
         <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
           <b className="block text-[15px] text-ink">{me.fullName}</b>
           {me.role}, {me.companyName}
@@ -38,7 +44,9 @@ export function PersonMenu() {
                 keep(t.value);
               }}
             >
-              <span className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`} />
+              <span
+                className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`}
+              />
               {t.label}
             </button>
           </MenuItem>

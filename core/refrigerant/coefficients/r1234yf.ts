@@ -24,5 +24,15 @@ export const r1234yf: FluidEquation = {
     { n: -1.147646, t: 1, d: 3, c: 0, gauss: { eta: 5.84, beta: 80, gamma: 1.28, eps: 0.718 } },
     { n: 0.0003428541, t: 3.5, d: 2, c: 0, gauss: { eta: 16.2, beta: 108, gamma: 1.2, eps: 1.64 } },
   ],
-  ideal: { form: 'heat-capacity', c0: 5.944, pow: [], ein: [[7.549, 718], [1.537, 877], [2.03, 4465], [7.455, 1755]] },
+  ideal: {
+    form: 'heat-capacity',
+    c0: 5.944,
+    pow: [],
+    ein: [
+      [7.549, 718],
+      [1.537, 877],
+      [2.03, 4465],
+      [7.455, 1755],
+    ],
+  },
 };

@@ -27,11 +27,22 @@ export type RigView = {
   moveLeftOz: number;
   movementStartOz: number | null;
   speed: number;
-  conditions: Pick<FeedState['config'], 'outdoorF' | 'indoorEndF' | 'indoorAir' | 'outdoorAir' | 'condenserClean' | 'meterOpening' | 'nonCondensablePsi' | 'probeFaults'>;
+  conditions: Pick<
+    FeedState['config'],
+    | 'outdoorF'
+    | 'indoorEndF'
+    | 'indoorAir'
+    | 'outdoorAir'
+    | 'condenserClean'
+    | 'meterOpening'
+    | 'nonCondensablePsi'
+    | 'probeFaults'
+  >;
 };
 
 export function rigView(feed: FeedState, speed: number): RigView {
-  const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } = feed.config;
+  const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } =
+    feed.config;
   return {
     running: feed.rig.running,
     cutout: feed.rig.cutout,
@@ -40,7 +51,16 @@ export function rigView(feed: FeedState, speed: number): RigView {
     moveLeftOz: feed.rig.cylinder.moveLeftOz,
     movementStartOz: feed.movement?.startOz ?? null,
     speed,
-    conditions: { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults },
+    conditions: {
+      outdoorF,
+      indoorEndF,
+      indoorAir,
+      outdoorAir,
+      condenserClean,
+      meterOpening,
+      nonCondensablePsi,
+      probeFaults,
+    },
   };
 }
 
@@ -98,9 +118,17 @@ export class ActiveRun {
     this.seq += 1;
     try {
       await this.database.transaction(async (db) => {
-        await runsStore.addChunk(db, { runId: this.run.id, seq, companyId: this.run.companyId, samples: chunk.samples, events: chunk.events, feed });
+        await runsStore.addChunk(db, {
+          runId: this.run.id,
+          seq,
+          companyId: this.run.companyId,
+          samples: chunk.samples,
+          events: chunk.events,
+          feed,
+        });
         await runsStore.saveRig(db, this.run.companyId, this.run.jobId, feed);
-        for (const event of chunk.events) if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
+        for (const event of chunk.events)
+          if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
       });
       this.durableSeq = seq;
     } catch (error) {

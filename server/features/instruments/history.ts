@@ -17,5 +17,10 @@ export async function historyOf(deps: Deps, run: RunRow) {
   const all = [...bySecond.values()].sort((a, b) => a.runSeconds - b.runSeconds);
   const end = all.at(-1)?.runSeconds ?? 0;
   const samples = all.filter((s, i) => end - s.runSeconds <= FULL_RATE_S || i % THIN === 0);
-  return { run: { id: run.id, phase: run.phase, source: run.source, speed: run.speed }, ...position, samples, events: [...stored.events, ...(waiting?.events ?? [])] };
+  return {
+    run: { id: run.id, phase: run.phase, source: run.source, speed: run.speed },
+    ...position,
+    samples,
+    events: [...stored.events, ...(waiting?.events ?? [])],
+  };
 }

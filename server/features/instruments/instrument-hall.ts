@@ -60,20 +60,30 @@ export class InstrumentHall {
 
   /**
    * After a restart: runs that were running go on from the state of their last chunk, with the time between as a gap;
-   * those left alone for too long are marked interrupted and wait for a person.
+   * those left alone for too long are marked interrupted and wait for a person. `watched` is for the demo that was
+   * played a moment ago: it goes on without a gap.
    */
-  async resumeAll(now = Date.now()): Promise<void> {
+  async resumeAll(watched = false, now = Date.now()): Promise<void> {
     for (const run of await runsStore.running(this.database)) {
       const last = await runsStore.lastChunk(this.database, run.id);
       if (!last?.feed || now - last.receivedAt.getTime() > RESUME_WITHIN_MS) {
         await runsStore.setState(this.database, run.id, 'interrupted');
         continue;
       }
-      this.resume(run, last, now);
+      this.resume(run, last, now, watched);
     }
   }
 
-  resume(run: RunRow, last: { seq: number; toS: number; receivedAt: Date; feed: FeedState | null }, now = Date.now()): void {
+  resume(
+    run: RunRow,
+    last: { seq: number; toS: number; receivedAt: Date; feed: FeedState | null },
+    now = Date.now(),
+    watched = false,
+  ): void {
+    if (watched) {
+      this.open(run, last.feed!, { runSeconds: last.toS, seq: last.seq });
+      return;
+    }
     const gapS = Math.max(1, Math.round(((now - last.receivedAt.getTime()) / 1000) * run.speed));
     const runSeconds = last.toS + gapS;
     const active = this.open(run, last.feed!, { runSeconds, seq: last.seq });

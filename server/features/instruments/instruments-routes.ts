@@ -35,7 +35,11 @@ export function instrumentsRoutes(deps: Deps): Router {
   });
 
   router.post('/runs/:runId/readings', async (request, response) => {
-    response.status(201).json(await recordReading(deps, who(request), request.params.runId, parseBody(recordReadingSchema, request.body)));
+    response
+      .status(201)
+      .json(
+        await recordReading(deps, who(request), request.params.runId, parseBody(recordReadingSchema, request.body)),
+      );
   });
 
   router.get('/runs/:runId/history', async (request, response) => {
@@ -47,7 +51,11 @@ export function instrumentsRoutes(deps: Deps): Router {
   router.get('/runs/:runId/stream', async (request, response) => {
     const run = await runFor(deps, who(request), request.params.runId);
     const active = deps.hall.get(run.id);
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', Connection: 'keep-alive' });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+      Connection: 'keep-alive',
+    });
     const send = (event: string, data: unknown): void => {
       response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
     };
@@ -65,7 +73,11 @@ export function instrumentsRoutes(deps: Deps): Router {
       active?.listeners.delete(listen);
     });
     const history = await historyOf(deps, run);
-    send('history', { ...history, rig: active ? rigView(active.feed, active.speed) : null, state: active ? 'running' : run.state });
+    send('history', {
+      ...history,
+      rig: active ? rigView(active.feed, active.speed) : null,
+      state: active ? 'running' : run.state,
+    });
     ready = true;
     for (const message of early) send('batch', message);
     if (!active) {

@@ -17,7 +17,8 @@ import { type RunRow, runsStore } from './runs-store';
 
 export async function runFor(deps: Deps, person: Person, runId: string): Promise<RunRow> {
   const run = await runsStore.byId(deps.database, runId);
-  if (!run || run.companyId !== person.companyId) throw new Problem('not-found', { message: 'No such run in your company.' });
+  if (!run || run.companyId !== person.companyId)
+    throw new Problem('not-found', { message: 'No such run in your company.' });
   return run;
 }
 
@@ -27,12 +28,18 @@ function activeOf(deps: Deps, run: RunRow): ActiveRun {
   return active;
 }
 
-export async function startRun(deps: Deps, person: Person, jobId: string, body: { id: string; phase: 'charge' | 'start-up'; speed: number }): Promise<RunRow> {
+export async function startRun(
+  deps: Deps,
+  person: Person,
+  jobId: string,
+  body: { id: string; phase: 'charge' | 'start-up'; speed: number },
+): Promise<RunRow> {
   const { database, hall } = deps;
   const there = await runsStore.byId(database, body.id);
   if (there) {
     if (there.companyId !== person.companyId) throw new Problem('not-found');
-    if (there.jobId !== jobId || there.phase !== body.phase) throw new Problem('other-body', { field: 'id', message: 'This id already holds another run.' });
+    if (there.jobId !== jobId || there.phase !== body.phase)
+      throw new Problem('other-body', { field: 'id', message: 'This id already holds another run.' });
     return there;
   }
   const sheet = await sheetFor(database, person, jobId);
@@ -40,11 +47,25 @@ export async function startRun(deps: Deps, person: Person, jobId: string, body: 
   const other = await runsStore.runningOfJob(database, person.companyId, jobId);
   if (other) await hall.stop(other.id);
   const feed = (await runsStore.rig(database, person.companyId, jobId)) ?? rigFor(sheet);
-  const run = { id: body.id, companyId: person.companyId, jobId, circuitId: sheet.circuit.id, phase: body.phase, source: 'simulated' as const, speed: body.speed, startedBy: person.id };
+  const run = {
+    id: body.id,
+    companyId: person.companyId,
+    jobId,
+    circuitId: sheet.circuit.id,
+    phase: body.phase,
+    source: 'simulated' as const,
+    speed: body.speed,
+    startedBy: person.id,
+  };
   await database.transaction(async (db) => {
     await runsStore.insert(db, run);
     await runsStore.saveRig(db, person.companyId, jobId, feed);
-    await audit(db, person, jobId, 'run started', { runId: body.id, phase: body.phase, source: 'simulated', speed: body.speed });
+    await audit(db, person, jobId, 'run started', {
+      runId: body.id,
+      phase: body.phase,
+      source: 'simulated',
+      speed: body.speed,
+    });
     await refreshSummary(db, person.companyId, jobId);
   });
   const row = (await runsStore.byId(database, body.id))!;
@@ -81,12 +102,14 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   mustBeOpen(sheet, run.phase);
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
-    if (active.feed.movement) throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
+    if (active.feed.movement)
+      throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
   }
   if (command.kind === 'start') mustHaveCharge(sheet);
   if (command.kind !== 'speed') await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
   if (command.kind === 'speed') await deps.hall.speed(active, command.speed);
-  else if (command.kind === 'configure') deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
+  else if (command.kind === 'configure')
+    deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
   else deps.hall.command(run.id, command);
 }
 
@@ -94,15 +117,25 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
 function mustHaveCharge(sheet: JobSheet): void {
   const gates = sheetGates(sheet, 'start-up');
   if (!mayWork(gates, ['charge-signed'])) {
-    throw new Problem('gate-held', { field: 'charge-signed', message: 'Sign the weighed charge before the first start.', allowed: 'a signed charge, or a lead’s override with a reason' });
+    throw new Problem('gate-held', {
+      field: 'charge-signed',
+      message: 'Sign the weighed charge before the first start.',
+      allowed: 'a signed charge, or a lead’s override with a reason',
+    });
   }
 }
 
 /** One tap: the mean of the last 15 s of each channel, stored at once. The same set id twice changes nothing. */
-export async function recordReading(deps: Deps, person: Person, runId: string, body: { setId: string; stage: string; quantities?: string[] }): Promise<JobSheet> {
+export async function recordReading(
+  deps: Deps,
+  person: Person,
+  runId: string,
+  body: { setId: string; stage: string; quantities?: string[] },
+): Promise<JobSheet> {
   const { database } = deps;
   const run = await runFor(deps, person, runId);
-  if (await measurementsStore.setExists(database, person.companyId, body.setId)) return sheetFor(database, person, run.jobId);
+  if (await measurementsStore.setExists(database, person.companyId, body.setId))
+    return sheetFor(database, person, run.jobId);
   const active = activeOf(deps, run);
   const sheet = await sheetFor(database, person, run.jobId);
   mustBeOpen(sheet, run.phase);

@@ -1,8 +1,8 @@
 import { v5 as uuidv5 } from 'uuid';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { Db } from '@/server/db/pool';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import type { StoredEvent } from './run-data';
 import type { RunRow } from './runs-store';
@@ -11,8 +11,13 @@ import type { RunRow } from './runs-store';
 const MOVEMENT_IDS = 'b8f0f3a4-6c1e-4f0e-9d52-0b2f5e7c1a11';
 
 /** Stores what the scale says moved; recovered ounces are negative. */
-export async function recordMovement(db: Db, run: RunRow, event: StoredEvent): Promise<void> {
-  const { on, startOz, endOz, startS } = event as unknown as { on: string; startOz: number; endOz: number; startS: number };
+export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, occurredAt = new Date()): Promise<void> {
+  const { on, startOz, endOz, startS } = event as unknown as {
+    on: string;
+    startOz: number;
+    endOz: number;
+    startS: number;
+  };
   const value = Math.round((startOz - endOz) * 10) / 10;
   if (Math.abs(value) < 0.05) return;
   const sheet = await readJobSheet(db, run.companyId, run.jobId, 'none');
@@ -41,7 +46,7 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent): P
     runSeconds: event.runSeconds,
     detail: { startOz, endOz, startS },
     supersedesId: null,
-    occurredAt: new Date(),
+    occurredAt,
   });
   await refreshSummary(db, run.companyId, run.jobId);
 }

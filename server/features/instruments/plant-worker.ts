@@ -7,7 +7,14 @@ const TICK_MS = 100;
 /** Never more than this in one tick, so that a sleeping machine does not freeze the rest. */
 const MOST_SECONDS_A_TICK = 300;
 
-type Slot = { feed: FeedState; speed: number; runSeconds: number; wallMs: number; baseSeconds: number; waiting: FeedOutput['events'] };
+type Slot = {
+  feed: FeedState;
+  speed: number;
+  runSeconds: number;
+  wallMs: number;
+  baseSeconds: number;
+  waiting: FeedOutput['events'];
+};
 
 const port = parentPort!;
 const slots = new Map<string, Slot>();

@@ -13,7 +13,11 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
   const { plate } = sheet.circuit;
   const refrigerant = MODELLED_REFRIGERANTS.find((r) => r === plate.refrigerant) as ModelledRefrigerant | undefined;
   if (!refrigerant) {
-    throw new Problem('bad-input', { field: 'refrigerant', message: `Simulated instruments do not know ${plate.refrigerant}. Type the readings instead.`, allowed: MODELLED_REFRIGERANTS.join(', ') });
+    throw new Problem('bad-input', {
+      field: 'refrigerant',
+      message: `Simulated instruments do not know ${plate.refrigerant}. Type the readings instead.`,
+      allowed: MODELLED_REFRIGERANTS.join(', '),
+    });
   }
   const build = buildUp(plate);
   if (!build.ok) throw new Problem('bad-input', build.refused);

@@ -26,7 +26,10 @@ export const runsStore = {
     return db.rows<RunRow>(`select ${COLUMNS} from runs where state = 'running' order by started_at`);
   },
   async runningOfJob(db: Db, companyId: string, jobId: string): Promise<RunRow | undefined> {
-    const [row] = await db.rows<RunRow>(`select ${COLUMNS} from runs where company_id = :companyId and job_id = :jobId and state = 'running' limit 1`, { companyId, jobId });
+    const [row] = await db.rows<RunRow>(
+      `select ${COLUMNS} from runs where company_id = :companyId and job_id = :jobId and state = 'running' limit 1`,
+      { companyId, jobId },
+    );
     return row;
   },
   async insert(db: Db, run: Omit<RunRow, 'startedAt' | 'state'> & { startedAt?: Date }): Promise<void> {
@@ -37,13 +40,27 @@ export const runsStore = {
     );
   },
   async setState(db: Db, id: string, state: RunRow['state']): Promise<void> {
-    await db.run(`update runs set state = :state, ended_at = if(:state = 'running', null, :now) where id = :id`, { id, state, now: new Date() });
+    await db.run(`update runs set state = :state, ended_at = if(:state = 'running', null, :now) where id = :id`, {
+      id,
+      state,
+      now: new Date(),
+    });
   },
   async setSpeed(db: Db, id: string, speed: number): Promise<void> {
     await db.run('update runs set speed = :speed where id = :id', { id, speed });
   },
   /** Idempotent by run and seq: the same chunk twice is one chunk. */
-  async addChunk(db: Db, chunk: { runId: string; seq: number; companyId: string; samples: SampleBlock; events: StoredEvent[]; feed: FeedState | null }): Promise<void> {
+  async addChunk(
+    db: Db,
+    chunk: {
+      runId: string;
+      seq: number;
+      companyId: string;
+      samples: SampleBlock;
+      events: StoredEvent[];
+      feed: FeedState | null;
+    },
+  ): Promise<void> {
     const seconds = chunk.samples.runSeconds;
     const eventS = chunk.events.map((e) => e.runSeconds);
     await db.run(
@@ -62,7 +79,10 @@ export const runsStore = {
       },
     );
   },
-  async lastChunk(db: Db, runId: string): Promise<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null } | undefined> {
+  async lastChunk(
+    db: Db,
+    runId: string,
+  ): Promise<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null } | undefined> {
     const [row] = await db.rows<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null }>(
       'select seq, to_s as toS, received_at as receivedAt, rig_state as feed from run_chunks where run_id = :runId order by seq desc limit 1',
       { runId },
@@ -70,7 +90,10 @@ export const runsStore = {
     return row;
   },
   async rig(db: Db, companyId: string, jobId: string): Promise<FeedState | undefined> {
-    const [row] = await db.rows<{ state: FeedState }>('select state from rigs where company_id = :companyId and job_id = :jobId', { companyId, jobId });
+    const [row] = await db.rows<{ state: FeedState }>(
+      'select state from rigs where company_id = :companyId and job_id = :jobId',
+      { companyId, jobId },
+    );
     return row?.state;
   },
   async saveRig(db: Db, companyId: string, jobId: string, feed: FeedState): Promise<void> {

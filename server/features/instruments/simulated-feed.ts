@@ -13,7 +13,11 @@ export function emptyBlock(): SampleBlock {
 }
 
 /** A command to the simulated system, with the run events it makes. */
-export function orderFeed(feed: FeedState, order: RigCommand, runSeconds: number): { feed: FeedState; events: StoredEvent[] } {
+export function orderFeed(
+  feed: FeedState,
+  order: RigCommand,
+  runSeconds: number,
+): { feed: FeedState; events: StoredEvent[] } {
   const before = feed.rig;
   const { config, state } = command(feed.config, feed.rig, order);
   const events: StoredEvent[] = [];
@@ -52,7 +56,14 @@ export function runFeed(feed: FeedState, seconds: number, runSeconds: number, ou
       movement.closedS ??= now;
       if (now - movement.closedS >= SCALE_REST_S) {
         const endOz = sampledScale(feed.rig);
-        out.events.push({ runSeconds: now, kind: 'scale-movement', on: movement.on, startOz: movement.startOz, endOz, startS: movement.startS });
+        out.events.push({
+          runSeconds: now,
+          kind: 'scale-movement',
+          on: movement.on,
+          startOz: movement.startOz,
+          endOz,
+          startS: movement.startS,
+        });
         feed.movement = null;
       }
     }

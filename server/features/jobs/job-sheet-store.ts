@@ -43,7 +43,12 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
 const iso = (date: Date): string => date.toISOString();
 
 /** Reads one whole job sheet, or undefined when the job is not this company's. */
-export async function readJobSheet(db: Db, companyId: string, jobId: string, certification: Certification): Promise<JobSheet | undefined> {
+export async function readJobSheet(
+  db: Db,
+  companyId: string,
+  jobId: string,
+  certification: Certification,
+): Promise<JobSheet | undefined> {
   const key = { companyId, jobId };
   const [head] = await db.rows<HeadRow>(HEAD, key);
   if (!head) return undefined;
@@ -54,7 +59,15 @@ export async function readJobSheet(db: Db, companyId: string, jobId: string, cer
   const evacuate = records.find((r) => r.phase === 'evacuate');
   const startUp = records.find((r) => r.phase === 'start-up');
   return {
-    job: { id: head.id, number: head.number, mode: head.mode, scheduledFor: head.scheduledFor, leadId: head.leadId, lead: head.lead, version: head.version },
+    job: {
+      id: head.id,
+      number: head.number,
+      mode: head.mode,
+      scheduledFor: head.scheduledFor,
+      leadId: head.leadId,
+      lead: head.lead,
+      version: head.version,
+    },
     customer: { id: head.customerId, name: head.customer, phone: head.phone },
     site: {
       id: head.siteId,
@@ -99,7 +112,14 @@ async function readOverrides(db: Db, companyId: string, jobId: string) {
 }
 
 async function readSignOffs(db: Db, companyId: string, jobId: string): Promise<SheetSignOff[]> {
-  const rows = await db.rows<{ id: string; phase: BuiltPhase; by: string; certificate: string | null; at: Date; contentHash: string }>(
+  const rows = await db.rows<{
+    id: string;
+    phase: BuiltPhase;
+    by: string;
+    certificate: string | null;
+    at: Date;
+    contentHash: string;
+  }>(
     `select s.id, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
      from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId order by s.signed_at`,
     { companyId, jobId },

@@ -1,6 +1,6 @@
-import { standingOf } from '@/core/job/sheet-gates';
 import type { JobSheet } from '@/core/job/sheet';
-import { recordedStartUp, roundsOf, type RunData } from '@/core/job/start-up-sheet';
+import { standingOf } from '@/core/job/sheet-gates';
+import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { readJobSheet } from './job-sheet-store';
@@ -35,9 +35,10 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
     state: standing.state,
     mark: standing.mark,
     waitsFor: standing.waitsFor.slice(0, 250),
-    searchText: `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate.maker} ${plate.model} ${sheet.job.lead}`
-      .toLowerCase()
-      .slice(0, 600),
+    searchText:
+      `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate.maker} ${plate.model} ${sheet.job.lead}`
+        .toLowerCase()
+        .slice(0, 600),
   };
 }
 

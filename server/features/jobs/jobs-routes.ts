@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { newJobSchema, plateUpdateSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
-import { parseBody, Problem } from '@/server/errors/problem';
+import { Problem, parseBody } from '@/server/errors/problem';
 import { mustBe, who } from '@/server/who';
 import { createJob, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';

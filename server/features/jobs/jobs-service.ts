@@ -22,7 +22,11 @@ export async function createJob(database: Database, person: Person, job: NewJob)
   if (there) return sameJob(database, person, job, there.companyId);
   const people = await peopleStore.ofCompany(database, person.companyId);
   if (!people.some((p) => p.id === job.leadId)) {
-    throw new Problem('bad-input', { field: 'leadId', message: 'That person is not in your company.', allowed: 'a person of your company' });
+    throw new Problem('bad-input', {
+      field: 'leadId',
+      message: 'That person is not in your company.',
+      allowed: 'a person of your company',
+    });
   }
   await database.transaction(async (db) => {
     const number = await jobsStore.nextNumber(db, person.companyId);
@@ -48,19 +52,36 @@ async function sameJob(db: Db, person: Person, job: NewJob, companyId: string): 
     sheet.site.address === job.address &&
     sheet.system.name === job.systemName &&
     sheet.job.scheduledFor === job.scheduledFor;
-  if (!same) throw new Problem('other-body', { field: 'id', message: 'This id already holds another job.', allowed: 'a new id' });
+  if (!same)
+    throw new Problem('other-body', {
+      field: 'id',
+      message: 'This id already holds another job.',
+      allowed: 'a new id',
+    });
   return sheet;
 }
 
-export async function updatePlate(database: Database, person: Person, jobId: string, version: number, plate: Plate): Promise<JobSheet> {
+export async function updatePlate(
+  database: Database,
+  person: Person,
+  jobId: string,
+  version: number,
+  plate: Plate,
+): Promise<JobSheet> {
   await database.transaction(async (db) => {
     const sheet = await sheetFor(db, person, jobId);
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
-      throw new Problem('already-signed', { message: 'The charge is signed with this plate; add an amendment instead.' });
+      throw new Problem('already-signed', {
+        message: 'The charge is signed with this plate; add an amendment instead.',
+      });
     }
     const done = await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, version, plate);
     if (!done) {
-      throw new Problem('stale-version', { message: 'Someone changed the equipment after you read it.', yours: { version, plate }, stored: { version: sheet.circuit.version, plate: sheet.circuit.plate } });
+      throw new Problem('stale-version', {
+        message: 'Someone changed the equipment after you read it.',
+        yours: { version, plate },
+        stored: { version: sheet.circuit.version, plate: sheet.circuit.plate },
+      });
     }
     await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
     await refreshSummary(db, person.companyId, jobId);

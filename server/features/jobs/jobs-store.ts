@@ -16,24 +16,47 @@ export type JobListRow = {
   waitsFor: string;
 };
 
-export type JobListQuery = { state: 'open' | 'done' | 'all'; search: string; today: string; offset: number; limit: number };
+export type JobListQuery = {
+  state: 'open' | 'done' | 'all';
+  search: string;
+  today: string;
+  offset: number;
+  limit: number;
+};
 
 const LIST_COLUMNS = `job_id as jobId, number, customer, address, system_name as systemName, lead_name as leadName,
   scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor`;
 
 const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
-export type NewJobIds = { customerId: string; siteId: string; systemId: string; equipmentId: string; circuitId: string };
+export type NewJobIds = {
+  customerId: string;
+  siteId: string;
+  systemId: string;
+  equipmentId: string;
+  circuitId: string;
+};
 
 export const jobsStore = {
-  async list(db: Db, companyId: string, query: JobListQuery): Promise<{ jobs: JobListRow[]; total: number; openToday: number }> {
+  async list(
+    db: Db,
+    companyId: string,
+    query: JobListQuery,
+  ): Promise<{ jobs: JobListRow[]; total: number; openToday: number }> {
     const words = query.search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
     const where = [
       'company_id = :companyId',
       query.state === 'all' ? '1 = 1' : 'state = :state',
       ...words.map((_, i) => `search_text like :w${i}`),
     ].join(' and ');
-    const values = { companyId, state: query.state, today: query.today, offset: query.offset, limit: query.limit, ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])) };
+    const values = {
+      companyId,
+      state: query.state,
+      today: query.today,
+      offset: query.offset,
+      limit: query.limit,
+      ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
+    };
     // Today's work first, then what is overdue or coming, nearest first; finished jobs newest first.
     const jobs = await db.rows<JobListRow>(
       `select ${LIST_COLUMNS} from job_summary where ${where}
@@ -48,27 +71,38 @@ export const jobsStore = {
   },
 
   async exists(db: Db, id: string): Promise<{ companyId: string } | undefined> {
-    const [row] = await db.rows<{ companyId: string }>('select company_id as companyId from jobs where id = :id', { id });
+    const [row] = await db.rows<{ companyId: string }>('select company_id as companyId from jobs where id = :id', {
+      id,
+    });
     return row;
   },
 
   async nextNumber(db: Db, companyId: string): Promise<number> {
     await db.rows('select id from companies where id = :companyId for update', { companyId });
-    const [row] = await db.rows<{ next: number }>('select coalesce(max(number), 2100) + 1 as next from jobs where company_id = :companyId', { companyId });
+    const [row] = await db.rows<{ next: number }>(
+      'select coalesce(max(number), 2100) + 1 as next from jobs where company_id = :companyId',
+      { companyId },
+    );
     return Number(row!.next);
   },
 
   async insert(db: Db, companyId: string, number: number, job: NewJob, ids: NewJobIds): Promise<void> {
     const values = { companyId, number, ...ids, ...job, plate: JSON.stringify(job.plate) };
-    await db.run('insert into customers (id, company_id, name, phone) values (:customerId, :companyId, :customerName, :phone)', values);
+    await db.run(
+      'insert into customers (id, company_id, name, phone) values (:customerId, :companyId, :customerName, :phone)',
+      values,
+    );
     await db.run(
       'insert into sites (id, company_id, customer_id, address, town, elevation_ft) values (:siteId, :companyId, :customerId, :address, :town, :elevationFt)',
       values,
     );
-    await db.run('insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)', {
-      ...values,
-      kind: job.plate.heatPump ? 'split heat pump' : 'split air conditioner',
-    });
+    await db.run(
+      'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
+      {
+        ...values,
+        kind: job.plate.heatPump ? 'split heat pump' : 'split air conditioner',
+      },
+    );
     await db.run(
       "insert into equipment (id, company_id, system_id, kind, maker, model, serial) values (:equipmentId, :companyId, :systemId, 'outdoor', :maker, :model, :serial)",
       { ...values, maker: job.plate.maker, model: job.plate.model, serial: job.plate.serial },
@@ -85,20 +119,38 @@ export const jobsStore = {
     );
   },
 
-  async updatePlate(db: Db, companyId: string, circuitId: string, equipmentId: string, version: number, plate: Plate): Promise<boolean> {
+  async updatePlate(
+    db: Db,
+    companyId: string,
+    circuitId: string,
+    equipmentId: string,
+    version: number,
+    plate: Plate,
+  ): Promise<boolean> {
     const result = await db.run(
       `update circuits set plate = :plate, refrigerant = :refrigerant, metering = :metering, nominal_tons = :tons, version = version + 1
        where company_id = :companyId and id = :circuitId and version = :version`,
-      { companyId, circuitId, version, plate: JSON.stringify(plate), refrigerant: plate.refrigerant, metering: plate.metering, tons: plate.nominalTons },
+      {
+        companyId,
+        circuitId,
+        version,
+        plate: JSON.stringify(plate),
+        refrigerant: plate.refrigerant,
+        metering: plate.metering,
+        tons: plate.nominalTons,
+      },
     );
     if (result.affectedRows !== 1) return false;
-    await db.run('update equipment set maker = :maker, model = :model, serial = :serial, version = version + 1 where company_id = :companyId and id = :equipmentId', {
-      companyId,
-      equipmentId,
-      maker: plate.maker,
-      model: plate.model,
-      serial: plate.serial,
-    });
+    await db.run(
+      'update equipment set maker = :maker, model = :model, serial = :serial, version = version + 1 where company_id = :companyId and id = :equipmentId',
+      {
+        companyId,
+        equipmentId,
+        maker: plate.maker,
+        model: plate.model,
+        serial: plate.serial,
+      },
+    );
     return true;
   },
 };

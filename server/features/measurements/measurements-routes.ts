@@ -10,7 +10,9 @@ export function measurementsRoutes({ database }: Deps): Router {
   const router = Router();
   router.post('/jobs/:jobId/measurements', async (request, response) => {
     const body = parseBody(typedMeasurementsSchema, request.body);
-    const sheet = await recordTyped(database, who(request), request.params.jobId, body.measurements, (s) => sheetGates(s, 'charge'));
+    const sheet = await recordTyped(database, who(request), request.params.jobId, body.measurements, (s) =>
+      sheetGates(s, 'charge'),
+    );
     response.status(201).json(sheet);
   });
   return router;

@@ -25,26 +25,44 @@ function specOf(quantity: string): QuantitySpec | undefined {
 }
 
 function check(m: TypedMeasurement): QuantitySpec {
-  const spec = Object.hasOwn(QUANTITIES, m.quantity) || m.quantity === 'chargeMovementOz' ? specOf(m.quantity) : undefined;
+  const spec =
+    Object.hasOwn(QUANTITIES, m.quantity) || m.quantity === 'chargeMovementOz' ? specOf(m.quantity) : undefined;
   if (!spec) {
-    throw badInput({ field: 'quantity', message: `${m.quantity} is not a quantity of this job sheet.`, allowed: `${Object.keys(QUANTITIES).join(', ')}, chargeMovementOz` });
+    throw badInput({
+      field: 'quantity',
+      message: `${m.quantity} is not a quantity of this job sheet.`,
+      allowed: `${Object.keys(QUANTITIES).join(', ')}, chargeMovementOz`,
+    });
   }
   if (!(m.value >= spec.low && m.value <= spec.high)) {
-    throw badInput({ field: m.quantity, message: `${spec.label}: ${m.value} ${spec.unit} is outside what can be read.`, allowed: `${spec.low} to ${spec.high} ${spec.unit}` });
+    throw badInput({
+      field: m.quantity,
+      message: `${spec.label}: ${m.value} ${spec.unit} is outside what can be read.`,
+      allowed: `${spec.low} to ${spec.high} ${spec.unit}`,
+    });
   }
   return spec;
 }
 
 /** Readings of a signed phase are closed; the amendment stands beside it. */
 export function mustBeOpen(sheet: JobSheet, phase: string): void {
-  if (sheet.signOffs.some((s) => s.phase === phase)) throw new Problem('already-signed', { message: `${phase} is signed; add an amendment instead.` });
+  if (sheet.signOffs.some((s) => s.phase === phase))
+    throw new Problem('already-signed', { message: `${phase} is signed; add an amendment instead.` });
 }
 
 /** Refrigerant may only move once the standing vacuum is proven or a lead has overridden it. */
-export function mustHoldVacuum(sheet: JobSheet, gates: { id: string; holds: boolean; override?: unknown; say: string }[]): void {
+export function mustHoldVacuum(
+  sheet: JobSheet,
+  gates: { id: string; holds: boolean; override?: unknown; say: string }[],
+): void {
   const gate = gates.find((g) => g.id === 'standing-vacuum');
   if (gate && !gate.holds && !gate.override) {
-    throw new Problem('gate-held', { field: 'standing-vacuum', message: `No refrigerant before a passed standing-vacuum test. ${gate.say}.`, allowed: 'a passed test on record, or a lead’s override with a reason', job: sheet.job.id });
+    throw new Problem('gate-held', {
+      field: 'standing-vacuum',
+      message: `No refrigerant before a passed standing-vacuum test. ${gate.say}.`,
+      allowed: 'a passed test on record, or a lead’s override with a reason',
+      job: sheet.job.id,
+    });
   }
 }
 
@@ -58,12 +76,24 @@ export async function recordTyped(
 ): Promise<JobSheet> {
   await database.transaction(async (db) => {
     const sheet = await sheetFor(db, person, jobId);
-    const stored = new Map((await measurementsStore.find(db, measurements.map((m) => m.id))).map((r) => [r.id, r]));
+    const stored = new Map(
+      (
+        await measurementsStore.find(
+          db,
+          measurements.map((m) => m.id),
+        )
+      ).map((r) => [r.id, r]),
+    );
     const fresh = measurements.filter((m) => {
       const there = stored.get(m.id);
       if (!there) return true;
       if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-      if (there.quantity !== m.quantity || there.value !== m.value) throw new Problem('other-body', { field: 'id', message: 'This id already holds another reading.', allowed: 'a new id' });
+      if (there.quantity !== m.quantity || there.value !== m.value)
+        throw new Problem('other-body', {
+          field: 'id',
+          message: 'This id already holds another reading.',
+          allowed: 'a new id',
+        });
       return false;
     });
     for (const m of fresh) {
@@ -96,7 +126,10 @@ export async function recordTyped(
       });
     }
     if (fresh.length) {
-      await audit(db, person, jobId, 'readings typed', { count: fresh.length, quantities: fresh.map((m) => m.quantity) });
+      await audit(db, person, jobId, 'readings typed', {
+        count: fresh.length,
+        quantities: fresh.map((m) => m.quantity),
+      });
       await refreshSummary(db, person.companyId, jobId);
     }
   });

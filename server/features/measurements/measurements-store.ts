@@ -27,13 +27,22 @@ export type NewMeasurement = {
 };
 
 export const measurementsStore = {
-  async find(db: Db, ids: string[]): Promise<{ id: string; companyId: string; jobId: string; quantity: string; value: number }[]> {
+  async find(
+    db: Db,
+    ids: string[],
+  ): Promise<{ id: string; companyId: string; jobId: string; quantity: string; value: number }[]> {
     if (ids.length === 0) return [];
-    return db.rows('select id, company_id as companyId, job_id as jobId, quantity, value from measurements where id in (:ids)', { ids });
+    return db.rows(
+      'select id, company_id as companyId, job_id as jobId, quantity, value from measurements where id in (:ids)',
+      { ids },
+    );
   },
 
   async setExists(db: Db, companyId: string, setId: string): Promise<boolean> {
-    const rows = await db.rows('select id from measurements where company_id = :companyId and set_id = :setId and run_id is not null limit 1', { companyId, setId });
+    const rows = await db.rows(
+      'select id from measurements where company_id = :companyId and set_id = :setId and run_id is not null limit 1',
+      { companyId, setId },
+    );
     return rows.length > 0;
   },
 

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { signInSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
-import { parseBody, Problem, sendProblem } from '@/server/errors/problem';
+import { Problem, parseBody, sendProblem } from '@/server/errors/problem';
 import { who } from '@/server/who';
 import { signIn } from './people-service';
 import { peopleStore } from './people-store';
@@ -24,7 +24,13 @@ export function peopleRoutes({ database, options }: Deps): Router {
   router.get('/sign-in', async (_request, response) => {
     const people = options.demoSignIn ? await peopleStore.demoPeople(database) : [];
     response.json({
-      demo: people.map((p) => ({ signIn: p.signIn, fullName: p.fullName, role: p.role, certification: p.certification, company: p.companyName })),
+      demo: people.map((p) => ({
+        signIn: p.signIn,
+        fullName: p.fullName,
+        role: p.role,
+        certification: p.certification,
+        company: p.companyName,
+      })),
       demoPassword: people.length ? DEMO_PASSWORD : null,
     });
   });
@@ -32,7 +38,8 @@ export function peopleRoutes({ database, options }: Deps): Router {
   router.post('/sign-in', limiter, async (request, response) => {
     const body = parseBody(signInSchema, request.body);
     const person = await signIn(database, body.signIn, body.password);
-    if (person.demo && !options.demoSignIn) throw new Problem('not-allowed', { message: 'Demo people sign in on loopback only.' });
+    if (person.demo && !options.demoSignIn)
+      throw new Problem('not-allowed', { message: 'Demo people sign in on loopback only.' });
     await new Promise<void>((done, fail) => request.session.regenerate((e) => (e ? fail(e) : done())));
     request.session.personId = person.id;
     response.json({ person });
@@ -49,7 +56,9 @@ export function peopleRoutes({ database, options }: Deps): Router {
 
   router.get('/people', async (request, response) => {
     const people = await peopleStore.ofCompany(database, who(request).companyId);
-    response.json({ people: people.map((p) => ({ id: p.id, fullName: p.fullName, role: p.role, certification: p.certification })) });
+    response.json({
+      people: people.map((p) => ({ id: p.id, fullName: p.fullName, role: p.role, certification: p.certification })),
+    });
   });
   return router;
 }

@@ -1,6 +1,6 @@
 import argon2 from 'argon2';
-import { Problem } from '@/server/errors/problem';
 import type { Db } from '@/server/db/pool';
+import { Problem } from '@/server/errors/problem';
 import { type Person, peopleStore } from './people-store';
 
 /** argon2id with the library's defaults (64 MiB, 3 passes, 4 lanes). */

@@ -31,11 +31,15 @@ export const peopleStore = {
     return row && person(row);
   },
   async ofCompany(db: Db, companyId: string): Promise<Person[]> {
-    const rows = await db.rows<Row>(`${SELECT} where p.company_id = :companyId and p.active order by p.full_name`, { companyId });
+    const rows = await db.rows<Row>(`${SELECT} where p.company_id = :companyId and p.active order by p.full_name`, {
+      companyId,
+    });
     return rows.map(person);
   },
   async demoPeople(db: Db): Promise<Person[]> {
-    const rows = await db.rows<Row>(`${SELECT} where c.demo and p.active order by field(p.role, 'lead', 'helper', 'office', 'owner'), p.full_name`);
+    const rows = await db.rows<Row>(
+      `${SELECT} where c.demo and p.active order by field(p.role, 'lead', 'helper', 'office', 'owner'), p.full_name`,
+    );
     return rows.map(person);
   },
 };

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { amendmentSchema, confirmationSchema, overrideSchema, signOffSchema, vacuumSchema } from '@/contract/requests';
 import { BUILT_PHASES, type BuiltPhase } from '@/core/job/phases';
 import type { Deps } from '@/server/deps';
-import { parseBody, Problem } from '@/server/errors/problem';
+import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBe, who } from '@/server/who';
 import { amend, confirm, gatesWithRecorded, override, recordVacuum, signPhase } from './phases-service';
@@ -17,7 +17,9 @@ export function phasesRoutes({ database }: Deps): Router {
   const router = Router();
 
   router.put('/jobs/:jobId/vacuum', async (request, response) => {
-    response.json(await recordVacuum(database, who(request), request.params.jobId, parseBody(vacuumSchema, request.body)));
+    response.json(
+      await recordVacuum(database, who(request), request.params.jobId, parseBody(vacuumSchema, request.body)),
+    );
   });
 
   router.post('/jobs/:jobId/confirmations', async (request, response) => {
@@ -35,14 +37,26 @@ export function phasesRoutes({ database }: Deps): Router {
   router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {
     const person = who(request);
     mustBe(person, 'lead', 'owner');
-    response.status(201).json(await override(database, person, request.params.jobId, phaseOf(request.params.phase), parseBody(overrideSchema, request.body)));
+    response
+      .status(201)
+      .json(
+        await override(
+          database,
+          person,
+          request.params.jobId,
+          phaseOf(request.params.phase),
+          parseBody(overrideSchema, request.body),
+        ),
+      );
   });
 
   router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
     const person = who(request);
     mustBe(person, 'lead', 'owner');
     const { id } = parseBody(signOffSchema, request.body);
-    response.status(201).json(await signPhase(database, person, request.params.jobId, phaseOf(request.params.phase), id));
+    response
+      .status(201)
+      .json(await signPhase(database, person, request.params.jobId, phaseOf(request.params.phase), id));
   });
 
   router.post('/sign-offs/:signOffId/amendments', async (request, response) => {

@@ -15,13 +15,28 @@ import { mustBeOpen } from '@/server/features/measurements/measurements-service'
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from './phases-store';
 
-export async function recordVacuum(database: Database, person: Person, jobId: string, body: VacuumRequest): Promise<JobSheet> {
+export async function recordVacuum(
+  database: Database,
+  person: Person,
+  jobId: string,
+  body: VacuumRequest,
+): Promise<JobSheet> {
   await database.transaction(async (db) => {
     const sheet = await sheetFor(db, person, jobId);
     mustBeOpen(sheet, 'charge');
-    const record: VacuumRecord = { endMicrons: body.endMicrons, heldMin: body.heldMin, by: person.fullName, at: new Date().toISOString() };
+    const record: VacuumRecord = {
+      endMicrons: body.endMicrons,
+      heldMin: body.heldMin,
+      by: person.fullName,
+      at: new Date().toISOString(),
+    };
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'evacuate', record, body.version, person.id);
-    if (!done) throw new Problem('stale-version', { message: 'Someone recorded a vacuum test after you read it.', yours: body, stored: sheet.vacuum });
+    if (!done)
+      throw new Problem('stale-version', {
+        message: 'Someone recorded a vacuum test after you read it.',
+        yours: body,
+        stored: sheet.vacuum,
+      });
     await audit(db, person, jobId, 'standing-vacuum test typed', record);
     await refreshSummary(db, person.companyId, jobId);
   });
@@ -29,7 +44,13 @@ export async function recordVacuum(database: Database, person: Person, jobId: st
 }
 
 /** One confirmation is one tap: merged under a lock, so two crews on one job cannot lose each other's. */
-export async function confirm(database: Database, person: Person, jobId: string, name: keyof StartUpRecord['confirmations'], confirmed: boolean): Promise<JobSheet> {
+export async function confirm(
+  database: Database,
+  person: Person,
+  jobId: string,
+  name: keyof StartUpRecord['confirmations'],
+  confirmed: boolean,
+): Promise<JobSheet> {
   await database.transaction(async (db) => {
     const sheet = await sheetFor(db, person, jobId);
     mustBeOpen(sheet, 'start-up');
@@ -37,7 +58,15 @@ export async function confirm(database: Database, person: Person, jobId: string,
     const confirmations = { ...row?.record.confirmations };
     if (confirmed) confirmations[name] = { by: person.fullName, at: new Date().toISOString() };
     else delete confirmations[name];
-    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'start-up', { confirmations }, row?.version ?? 0, person.id);
+    const done = await phasesStore.putRecord(
+      db,
+      person.companyId,
+      jobId,
+      'start-up',
+      { confirmations },
+      row?.version ?? 0,
+      person.id,
+    );
     if (!done) throw new Problem('stale-version', { message: 'Someone confirmed at the same moment; try again.' });
     await audit(db, person, jobId, confirmed ? 'confirmed' : 'confirmation withdrawn', { name });
     await refreshSummary(db, person.companyId, jobId);
@@ -50,13 +79,25 @@ export async function gatesWithRecorded(database: Database, person: Person, shee
   return { gates: sheetGates(sheet, phase, recorded), recorded };
 }
 
-export async function override(database: Database, person: Person, jobId: string, phase: BuiltPhase, body: { id: string; gate: string; reason: string }): Promise<JobSheet> {
+export async function override(
+  database: Database,
+  person: Person,
+  jobId: string,
+  phase: BuiltPhase,
+  body: { id: string; gate: string; reason: string },
+): Promise<JobSheet> {
   const sheet = await sheetFor(database, person, jobId);
   mustBeOpen(sheet, phase);
   const { gates } = await gatesWithRecorded(database, person, sheet, phase);
   const gate = gates.find((g) => g.id === body.gate);
-  if (!gate) throw new Problem('bad-input', { field: 'gate', message: 'No such gate on this phase.', allowed: gates.map((g) => g.id).join(', ') });
-  if (!gate.overridable) throw new Problem('not-allowed', { field: 'gate', message: `${gate.asks} can never be overridden.` });
+  if (!gate)
+    throw new Problem('bad-input', {
+      field: 'gate',
+      message: 'No such gate on this phase.',
+      allowed: gates.map((g) => g.id).join(', '),
+    });
+  if (!gate.overridable)
+    throw new Problem('not-allowed', { field: 'gate', message: `${gate.asks} can never be overridden.` });
   const there = await phasesStore.findOverride(database, jobId, phase, body.gate);
   if (there) {
     if (there.id === body.id && there.reason === body.reason) return sheet;
@@ -72,37 +113,74 @@ export async function override(database: Database, person: Person, jobId: string
 
 function held(gates: Gate[]): Problem {
   const first = gates.find((g) => !passes(g))!;
-  return new Problem('gate-held', { field: first.id, message: `Held: ${first.asks}. ${first.say}.`, allowed: first.overridable ? 'clear it, or a lead overrides it with a written reason' : 'clear it; it can never be overridden', gates });
+  return new Problem('gate-held', {
+    field: first.id,
+    message: `Held: ${first.asks}. ${first.say}.`,
+    allowed: first.overridable
+      ? 'clear it, or a lead overrides it with a written reason'
+      : 'clear it; it can never be overridden',
+    gates,
+  });
 }
 
 /** Signs a phase: every gate must hold or be overridden; the snapshot is frozen with its hash. */
-export async function signPhase(database: Database, person: Person, jobId: string, phase: BuiltPhase, id: string): Promise<JobSheet> {
+export async function signPhase(
+  database: Database,
+  person: Person,
+  jobId: string,
+  phase: BuiltPhase,
+  id: string,
+): Promise<JobSheet> {
   const there = await phasesStore.signOff(database, id);
   if (there) {
     if (there.companyId !== person.companyId) throw new Problem('not-found');
-    if (there.jobId !== jobId || there.phase !== phase) throw new Problem('other-body', { field: 'id', message: 'This id already signs something else.' });
+    if (there.jobId !== jobId || there.phase !== phase)
+      throw new Problem('other-body', { field: 'id', message: 'This id already signs something else.' });
     return sheetFor(database, person, jobId);
   }
   await database.transaction(async (db) => {
     // Lock the job so that no reading slips in between the judgement and the signature.
-    await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', { companyId: person.companyId, jobId });
+    await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', {
+      companyId: person.companyId,
+      jobId,
+    });
     const sheet = await sheetFor(db, person, jobId);
     mustBeOpen(sheet, phase);
     const recorded = phase === 'charge' ? undefined : await loadRecorded(db, person.companyId, sheet);
     const gates = sheetGates(sheet, phase, recorded);
     if (!gates.every(passes)) throw held(gates);
     const signedAt = new Date();
-    const content = { ...snapshotOf(sheet, phase, gates, recorded), signedBy: person.fullName, certificate: person.certificateNumber, certification: person.certification, signedAt: signedAt.toISOString() };
+    const content = {
+      ...snapshotOf(sheet, phase, gates, recorded),
+      signedBy: person.fullName,
+      certificate: person.certificateNumber,
+      certification: person.certification,
+      signedAt: signedAt.toISOString(),
+    };
     const snapshot = JSON.stringify(content);
     const contentHash = createHash('sha256').update(snapshot).digest('hex');
-    await phasesStore.insertSignOff(db, { id, companyId: person.companyId, jobId, phase, personId: person.id, signedAt, snapshot, contentHash });
+    await phasesStore.insertSignOff(db, {
+      id,
+      companyId: person.companyId,
+      jobId,
+      phase,
+      personId: person.id,
+      signedAt,
+      snapshot,
+      contentHash,
+    });
     await audit(db, person, jobId, 'phase signed', { phase, contentHash });
     await refreshSummary(db, person.companyId, jobId);
   });
   return sheetFor(database, person, jobId);
 }
 
-export async function amend(database: Database, person: Person, signOffId: string, body: { id: string; note: string }): Promise<void> {
+export async function amend(
+  database: Database,
+  person: Person,
+  signOffId: string,
+  body: { id: string; note: string },
+): Promise<void> {
   const there = await phasesStore.signOff(database, signOffId);
   if (!there || there.companyId !== person.companyId) throw new Problem('not-found');
   await database.transaction(async (db) => {

@@ -1,9 +1,24 @@
 import type { Db } from '@/server/db/pool';
 
-export type SignOffRow = { id: string; companyId: string; jobId: string; phase: string; snapshot: unknown; contentHash: string };
+export type SignOffRow = {
+  id: string;
+  companyId: string;
+  jobId: string;
+  phase: string;
+  snapshot: unknown;
+  contentHash: string;
+};
 
 export const phasesStore = {
-  async putRecord(db: Db, companyId: string, jobId: string, phase: string, record: unknown, version: number, personId: string): Promise<boolean> {
+  async putRecord(
+    db: Db,
+    companyId: string,
+    jobId: string,
+    phase: string,
+    record: unknown,
+    version: number,
+    personId: string,
+  ): Promise<boolean> {
     const values = { companyId, jobId, phase, record: JSON.stringify(record), version, personId, now: new Date() };
     if (version === 0) {
       const result = await db.run(
@@ -21,7 +36,13 @@ export const phasesStore = {
     return result.affectedRows === 1;
   },
 
-  async record<T>(db: Db, companyId: string, jobId: string, phase: string, lock = false): Promise<{ record: T; version: number } | undefined> {
+  async record<T>(
+    db: Db,
+    companyId: string,
+    jobId: string,
+    phase: string,
+    lock = false,
+  ): Promise<{ record: T; version: number } | undefined> {
     const [row] = await db.rows<{ record: T; version: number }>(
       `select record, version from phase_records where company_id = :companyId and job_id = :jobId and phase = :phase${lock ? ' for update' : ''}`,
       { companyId, jobId, phase },
@@ -29,7 +50,18 @@ export const phasesStore = {
     return row;
   },
 
-  async addOverride(db: Db, values: { id: string; companyId: string; jobId: string; phase: string; gate: string; reason: string; personId: string }): Promise<void> {
+  async addOverride(
+    db: Db,
+    values: {
+      id: string;
+      companyId: string;
+      jobId: string;
+      phase: string;
+      gate: string;
+      reason: string;
+      personId: string;
+    },
+  ): Promise<void> {
     await db.run(
       `insert into overrides (id, company_id, job_id, phase, gate, reason, person_id, created_at)
        values (:id, :companyId, :jobId, :phase, :gate, :reason, :personId, :now)`,
@@ -37,8 +69,16 @@ export const phasesStore = {
     );
   },
 
-  async findOverride(db: Db, jobId: string, phase: string, gate: string): Promise<{ id: string; reason: string } | undefined> {
-    const [row] = await db.rows<{ id: string; reason: string }>('select id, reason from overrides where job_id = :jobId and phase = :phase and gate = :gate', { jobId, phase, gate });
+  async findOverride(
+    db: Db,
+    jobId: string,
+    phase: string,
+    gate: string,
+  ): Promise<{ id: string; reason: string } | undefined> {
+    const [row] = await db.rows<{ id: string; reason: string }>(
+      'select id, reason from overrides where job_id = :jobId and phase = :phase and gate = :gate',
+      { jobId, phase, gate },
+    );
     return row;
   },
 
@@ -58,7 +98,19 @@ export const phasesStore = {
     );
   },
 
-  async insertSignOff(db: Db, values: { id: string; companyId: string; jobId: string; phase: string; personId: string; signedAt: Date; snapshot: string; contentHash: string }): Promise<void> {
+  async insertSignOff(
+    db: Db,
+    values: {
+      id: string;
+      companyId: string;
+      jobId: string;
+      phase: string;
+      personId: string;
+      signedAt: Date;
+      snapshot: string;
+      contentHash: string;
+    },
+  ): Promise<void> {
     await db.run(
       `insert into sign_offs (id, company_id, job_id, phase, person_id, signed_at, snapshot, content_hash)
        values (:id, :companyId, :jobId, :phase, :personId, :signedAt, :snapshot, :contentHash)`,
@@ -66,7 +118,10 @@ export const phasesStore = {
     );
   },
 
-  async insertAmendment(db: Db, values: { id: string; companyId: string; signOffId: string; personId: string; note: string }): Promise<void> {
+  async insertAmendment(
+    db: Db,
+    values: { id: string; companyId: string; signOffId: string; personId: string; note: string },
+  ): Promise<void> {
     await db.run(
       `insert ignore into amendments (id, company_id, sign_off_id, person_id, note, created_at)
        values (:id, :companyId, :signOffId, :personId, :note, :now)`,
@@ -74,7 +129,11 @@ export const phasesStore = {
     );
   },
 
-  async amendments(db: Db, companyId: string, jobId: string): Promise<{ signOffId: string; phase: string; by: string; note: string; at: Date }[]> {
+  async amendments(
+    db: Db,
+    companyId: string,
+    jobId: string,
+  ): Promise<{ signOffId: string; phase: string; by: string; note: string; at: Date }[]> {
     return db.rows(
       `select a.sign_off_id as signOffId, s.phase, p.full_name as \`by\`, a.note, a.created_at as at from amendments a
        join sign_offs s on s.id = a.sign_off_id join people p on p.id = a.person_id

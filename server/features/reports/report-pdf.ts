@@ -9,7 +9,11 @@ const INK2 = '#5d6763';
 const RULE = '#d9d0bd';
 const COPPER = '#a64f28';
 
-const fonts = path.join(path.dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto');
+const fonts = path.join(
+  path.dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
+  'fonts',
+  'Roboto',
+);
 pdfmake.setFonts({
   Roboto: {
     normal: path.join(fonts, 'Roboto-Regular.ttf'),
@@ -45,8 +49,13 @@ function tableContent(table: ReportTable): Content {
       layout: thinLines,
       table: {
         headerRows: 1,
+        keepWithHeaderRows: 1,
+        dontBreakRows: true,
         widths: widths(table),
-        body: [table.columns.map((c) => ({ text: c, color: INK2 })), ...table.rows.map((row) => row.map((cell) => ({ text: cell })))],
+        body: [
+          table.columns.map((c) => ({ text: c, color: INK2 })),
+          ...table.rows.map((row) => row.map((cell) => ({ text: cell, noWrap: cell.length < 24 }))),
+        ],
       },
     },
   ];
@@ -68,9 +77,32 @@ export async function reportPdf(report: Report & { number: number }): Promise<Bu
       fontSize: 7.5,
     }),
     content: [
-      { columns: [{ text: report.title, fontSize: 20, bold: true }, { text: report.statusSay, alignment: 'right', margin: [0, 8, 0, 0] }] },
+      {
+        columns: [
+          { text: report.title, fontSize: 20, bold: true },
+          { text: report.statusSay, alignment: 'right', margin: [0, 8, 0, 0] },
+        ],
+      },
       ...(report.simulated
-        ? [{ table: { widths: ['*'], body: [[{ text: report.simulated, color: COPPER, bold: true, margin: [4, 3, 4, 3] as [number, number, number, number] }]] }, layout: { hLineColor: () => COPPER, vLineColor: () => COPPER }, margin: [0, 6, 0, 0] as [number, number, number, number] }]
+        ? [
+            {
+              table: {
+                widths: ['*'],
+                body: [
+                  [
+                    {
+                      text: report.simulated,
+                      color: COPPER,
+                      bold: true,
+                      margin: [4, 3, 4, 3] as [number, number, number, number],
+                    },
+                  ],
+                ],
+              },
+              layout: { hLineColor: () => COPPER, vLineColor: () => COPPER },
+              margin: [0, 6, 0, 0] as [number, number, number, number],
+            },
+          ]
         : []),
       {
         layout: 'noBorders',

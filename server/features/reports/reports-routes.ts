@@ -13,7 +13,9 @@ export function reportsRoutes({ database }: Deps): Router {
     // Loaded on demand: the PDF maker is the heaviest thing the server owns.
     const { reportPdf } = await import('./report-pdf');
     const pdf = await reportPdf(report);
-    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
     response.send(pdf);
   });
   return router;

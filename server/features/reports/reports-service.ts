@@ -12,10 +12,11 @@ export async function reportOf(db: Db, person: Person, jobId: string): Promise<R
   const sheet = await sheetFor(db, person, jobId);
   const frozen = await phasesStore.signOffsOf(db, person.companyId, jobId);
   const newest = [...frozen].reverse().find((s) => s.phase !== 'charge');
-  const snapshot = newest
-    ? (newest.snapshot as Snapshot)
-    : await draft();
-  const amendments = (await phasesStore.amendments(db, person.companyId, jobId)).map((a) => ({ ...a, at: a.at.toISOString() }));
+  const snapshot = newest ? (newest.snapshot as Snapshot) : await draft();
+  const amendments = (await phasesStore.amendments(db, person.companyId, jobId)).map((a) => ({
+    ...a,
+    at: a.at.toISOString(),
+  }));
   return {
     ...buildReport({ company: person.companyName, snapshot, signOffs: sheet.signOffs, amendments }),
     number: sheet.job.number,

@@ -29,20 +29,52 @@ export function TemperatureLadder({ readings, figures, verdicts, selected, onSel
   );
 }
 
-function Drawing({ ladder, selected, onSelect, dim }: { ladder: Ladder; selected: FigureId; onSelect: (id: FigureId) => void; dim: boolean }) {
+function Drawing({
+  ladder,
+  selected,
+  onSelect,
+  dim,
+}: {
+  ladder: Ladder;
+  selected: FigureId;
+  onSelect: (id: FigureId) => void;
+  dim: boolean;
+}) {
   return (
-    <svg width={ladder.width} height={ladder.height} className="absolute inset-0 select-none" role="img" aria-label="Temperature ladder" opacity={dim ? 0.55 : 1}>
+    <svg
+      width={ladder.width}
+      height={ladder.height}
+      className="absolute inset-0 select-none"
+      role="img"
+      aria-label="Temperature ladder"
+      opacity={dim ? 0.55 : 1}
+    >
       <defs>
         {(['good', 'look-again', 'stop', 'not-proven'] as const).map((v) => (
-          <pattern key={v} id={`hatch-${v}`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <pattern
+            key={v}
+            id={`hatch-${v}`}
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
             <path d="M0 0V6" stroke={verdictColour(v)} strokeWidth="1.2" opacity="0.42" />
           </pattern>
         ))}
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
+        <marker
+          id="arrow"
+          viewBox="0 0 8 8"
+          refX="7"
+          refY="4"
+          markerWidth="7"
+          markerHeight="7"
+          orient="auto-start-reverse"
+        >
           <path d="M0 1 7 4 0 7" fill="none" stroke="var(--ink)" strokeWidth="1.2" />
         </marker>
       </defs>
-      <text x={10} y={16} fontSize={13} fill="var(--ink2)">
+      <text x={ladder.axisX - 8} y={16} textAnchor="end" fontSize={13} fill="var(--ink2)">
         °F
       </text>
       {ladder.columns.map((c) => (
@@ -52,9 +84,12 @@ function Drawing({ ladder, selected, onSelect, dim }: { ladder: Ladder; selected
       ))}
       {ladder.rules.map((r) => (
         <g key={r.y}>
-          <path d={`M44 ${r.y}H${ladder.width - 4}`} stroke={r.label ? 'var(--rule)' : 'var(--rule2)'} />
+          <path
+            d={`M${ladder.axisX - 2} ${r.y}H${ladder.width - 4}`}
+            stroke={r.label ? 'var(--rule)' : 'var(--rule2)'}
+          />
           {r.label ? (
-            <text x={36} y={r.y + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
+            <text x={ladder.axisX - 8} y={r.y + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
               {r.label}
             </text>
           ) : null}
@@ -91,10 +126,17 @@ function Drawing({ ladder, selected, onSelect, dim }: { ladder: Ladder; selected
 
 function SlotShape({ slot }: { slot: Slot }) {
   const colour = verdictColour(slot.verdict);
-  const bracket = (x: number, inward: number): string => `M${x + inward} ${slot.yTop}H${x}V${slot.yBottom}H${x + inward}`;
+  const bracket = (x: number, inward: number): string =>
+    `M${x + inward} ${slot.yTop}H${x}V${slot.yBottom}H${x + inward}`;
   return (
     <g>
-      <rect x={slot.x1} y={slot.yTop} width={slot.x2 - slot.x1} height={Math.max(0, slot.yBottom - slot.yTop)} fill={`url(#hatch-${slot.verdict})`} />
+      <rect
+        x={slot.x1}
+        y={slot.yTop}
+        width={slot.x2 - slot.x1}
+        height={Math.max(0, slot.yBottom - slot.yTop)}
+        fill={`url(#hatch-${slot.verdict})`}
+      />
       <path d={`${bracket(slot.x1, 8)} ${bracket(slot.x2, -8)}`} fill="none" stroke={colour} strokeWidth={2.2} />
     </g>
   );
@@ -122,11 +164,20 @@ const HALO = { paintOrder: 'stroke', stroke: 'var(--paper)', strokeWidth: 5, str
 
 function Label({ text, selected, onSelect }: { text: Text; selected: boolean; onSelect: (id: FigureId) => void }) {
   const judged = text.figure !== undefined && text.verdict !== undefined;
-  const colour = judged && text.verdict !== 'good' ? verdictColour(text.verdict) : text.trouble ? 'var(--oxide)' : 'var(--ink)';
+  const colour =
+    judged && text.verdict !== 'good' ? verdictColour(text.verdict) : text.trouble ? 'var(--oxide)' : 'var(--ink)';
   const common = { textAnchor: text.anchor, ...HALO } as const;
   const content = text.stacked ? (
     <>
-      <text x={text.x} y={text.y + 16} fontSize={19} fontWeight={690} fill={colour} textDecoration={selected ? 'underline' : undefined} {...common}>
+      <text
+        x={text.x}
+        y={text.y + 16}
+        fontSize={19}
+        fontWeight={690}
+        fill={colour}
+        textDecoration={selected ? 'underline' : undefined}
+        {...common}
+      >
         {text.value}
       </text>
       <text x={text.x} y={text.y + 31} fontSize={12.5} fill="var(--ink2)" {...common}>
@@ -146,7 +197,6 @@ function Label({ text, selected, onSelect }: { text: Text; selected: boolean; on
   if (!text.figure) return <g>{content}</g>;
   const id = text.figure;
   return (
-    // biome-ignore lint/a11y/useKeyWithClickEvents: the same figures are buttons in the list beside the picture
     <g onClick={() => onSelect(id)} className="cursor-pointer">
       {content}
     </g>

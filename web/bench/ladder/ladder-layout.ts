@@ -6,14 +6,41 @@ import { shown } from '@/core/units/format';
 import { type LabelBox, placeLabels } from '../place-labels';
 
 /** The temperature ladder as plain shapes: every temperature on one axis, gaps as dimension lines, targets as slots. */
-export type Rung = { id: string; x1: number; x2: number; y: number; derived: boolean; trouble: boolean; offScale: boolean };
+export type Rung = {
+  id: string;
+  x1: number;
+  x2: number;
+  y: number;
+  derived: boolean;
+  trouble: boolean;
+  offScale: boolean;
+};
 export type Slot = { id: FigureId; x1: number; x2: number; yTop: number; yBottom: number; verdict: Verdict };
-export type Gap = { id: FigureId; x: number; y1: number; y2: number; verdict: Verdict | undefined; ticks: { x1: number; x2: number; y: number }[] };
-export type Text = { id: string; x: number; y: number; value: string; name: string; anchor: 'start' | 'end'; verdict?: Verdict; figure?: FigureId; stacked: boolean; trouble?: boolean };
+export type Gap = {
+  id: FigureId;
+  x: number;
+  y1: number;
+  y2: number;
+  verdict: Verdict | undefined;
+  ticks: { x1: number; x2: number; y: number }[];
+};
+export type Text = {
+  id: string;
+  x: number;
+  y: number;
+  value: string;
+  name: string;
+  anchor: 'start' | 'end';
+  verdict?: Verdict;
+  figure?: FigureId;
+  stacked: boolean;
+  trouble?: boolean;
+};
 export type Column = { name: string; x: number };
 export type Ladder = {
   width: number;
   height: number;
+  axisX: number;
   rules: { y: number; label: string | null }[];
   columns: Column[];
   rungs: Rung[];
@@ -34,10 +61,14 @@ export type LadderInput = {
 const TOP = 46;
 const BOTTOM = 26;
 const AXIS = 46;
+const NARROW_AXIS = 30;
 const LEAST_SPAN_F = 50;
 const LOWEST_F = -30;
 const HIGHEST_F = 175;
 const NARROW = 560;
+/** Mean width of a character of the sheet's type, in ems, a little generous so that labels keep apart. */
+const GLYPH = 0.57;
+const NAME_GLYPH = 0.5;
 
 type Source = { id: string; column: number; f: number; name: string; derived: boolean; trouble: boolean };
 
@@ -49,9 +80,11 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
   const { low, high } = domain([...sources.map((s) => s.f), ...slotsF.flatMap((s) => [s.lowF, s.highF])]);
   const y = scaleLinear([low, high], [height - BOTTOM, TOP]).clamp(true);
 
-  const inner = width - AXIS;
-  const centre = (column: number): number => AXIS + inner * (narrow ? [0.1, 0.36, 0.64, 0.9] : [0.09, 0.355, 0.62, 0.87])[column]!;
-  const half = narrow ? Math.min(30, inner * 0.075) : Math.min(54, inner * 0.075);
+  const axis = narrow ? NARROW_AXIS : AXIS;
+  const inner = width - axis;
+  const centre = (column: number): number =>
+    axis + inner * (narrow ? [0.085, 0.335, 0.6, 0.855] : [0.09, 0.345, 0.59, 0.815])[column]!;
+  const half = narrow ? Math.min(26, inner * 0.07) : Math.min(54, inner * 0.075);
 
   const rungs: Rung[] = sources.map((s) => ({
     id: s.id,
@@ -73,23 +106,60 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
   }));
 
   const gapSpecs: { id: FigureId; from: string; to: string; x: number; left: boolean; name: string }[] = [
-    { id: 'condensing-over-ambient', from: 'outdoor', to: 'condensing', x: centre(1) - half - (narrow ? 14 : 30), left: true, name: narrow ? 'over out' : 'over outdoor' },
-    { id: 'subcooling', from: 'liquid', to: 'condensing', x: centre(1) + half + (narrow ? 13 : 30), left: false, name: narrow ? 'subcool' : 'subcooling' },
-    { id: 'coil-difference', from: 'evaporating', to: 'return', x: centre(2) - half - (narrow ? 14 : 24), left: true, name: narrow ? 'coil diff' : 'coil difference' },
-    { id: 'superheat', from: 'evaporating', to: 'suction', x: centre(2) + half + (narrow ? 13 : 26), left: false, name: 'superheat' },
-    { id: 'air-split', from: 'supply', to: 'return', x: centre(3) + half + (narrow ? 8 : 22), left: narrow, name: 'split' },
+    {
+      id: 'condensing-over-ambient',
+      from: 'outdoor',
+      to: 'condensing',
+      x: centre(1) - half - (narrow ? 12 : 30),
+      left: true,
+      name: narrow ? 'over out' : 'over outdoor',
+    },
+    {
+      id: 'subcooling',
+      from: 'liquid',
+      to: 'condensing',
+      x: centre(1) + half + (narrow ? 12 : 30),
+      left: false,
+      name: narrow ? 'SC' : 'subcooling',
+    },
+    {
+      id: 'coil-difference',
+      from: 'evaporating',
+      to: 'return',
+      x: centre(2) - half - (narrow ? 12 : 24),
+      left: true,
+      name: narrow ? 'coil diff' : 'coil difference',
+    },
+    {
+      id: 'superheat',
+      from: 'evaporating',
+      to: 'suction',
+      x: centre(2) + half + (narrow ? 12 : 26),
+      left: narrow,
+      name: narrow ? 'SH' : 'superheat',
+    },
+    {
+      id: 'air-split',
+      from: 'supply',
+      to: 'return',
+      x: centre(3) + half + (narrow ? 12 : 22),
+      left: narrow,
+      name: 'split',
+    },
   ];
   const gaps: Gap[] = [];
   const boxes: LabelBox[] = [];
   const texts: Text[] = [];
-  const bigFont = narrow ? 17 : 20;
-  const wideOf = (text: string, font: number): number => text.length * font * 0.54;
+  const bigFont = 20;
+  const wideOf = (text: string, font: number): number => text.length * font * (font > 15 ? GLYPH : NAME_GLYPH);
 
   // Rung labels: the higher rung of a column carries its label above, the lower one below, so touching rungs never collide.
   for (const s of sources) {
     const rung = rungOf(s.id)!;
     const mates = sources.filter((o) => o.column === s.column);
-    const lowest = mates.length > 1 && mates.every((o) => o === s || o.f > s.f || (o.f === s.f && mates.indexOf(o) < mates.indexOf(s)));
+    const lowest =
+      mates.length > 1 &&
+      mates.every((o) => o === s || o.f > s.f || (o.f === s.f && mates.indexOf(o) < mates.indexOf(s)));
     const value = s.trouble && !Number.isFinite(s.f) ? '–' : shown(s.f, '°F');
     const height1 = narrow ? 34 : 24;
     const nameWide = wideOf(s.name, 13);
@@ -104,7 +174,16 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       maxY: lowest ? height - height1 : rung.y - height1 - 3,
     };
     boxes.push(box);
-    texts.push({ id: box.id, x: rung.x1, y: 0, value, name: s.trouble ? `${s.name}: no signal` : s.name, anchor: 'start', stacked: narrow, trouble: s.trouble });
+    texts.push({
+      id: box.id,
+      x: rung.x1,
+      y: 0,
+      value,
+      name: s.trouble ? `${s.name}: no signal` : s.name,
+      anchor: 'start',
+      stacked: narrow,
+      trouble: s.trouble,
+    });
   }
   for (const g of gapSpecs) {
     const a = rungOf(g.from);
@@ -117,7 +196,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       y1: a.y,
       y2: b.y,
       verdict: verdicts[g.id],
-      ticks: [a, b].map((r) => ({ x1: g.x < r.x1 ? g.x : Math.min(r.x2, g.x), x2: g.x < r.x1 ? r.x1 : g.x, y: r.y })),
+      ticks: [a, b].map((r) => ({ x1: g.x < r.x1 ? g.x : Math.min(r.x2, g.x), x2: Math.max(r.x1, g.x), y: r.y })),
     });
     const value = shown(figure.value, '°F');
     const boxWide = Math.max(wideOf(value, bigFont), wideOf(g.name, 12.5));
@@ -132,7 +211,17 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       minY: TOP - 16,
       maxY: height - 40,
     });
-    texts.push({ id: `gap-${g.id}`, x: g.left ? g.x - 7 : g.x + 7, y: 0, value, name: g.name, anchor: g.left ? 'end' : 'start', verdict: verdicts[g.id], figure: g.id, stacked: true });
+    texts.push({
+      id: `gap-${g.id}`,
+      x: g.left ? g.x - 7 : g.x + 7,
+      y: 0,
+      value,
+      name: g.name,
+      anchor: g.left ? 'end' : 'start',
+      verdict: verdicts[g.id],
+      figure: g.id,
+      stacked: true,
+    });
   }
   const placed = placeLabels(boxes);
   for (const text of texts) text.y = placed.get(text.id) ?? 0;
@@ -145,8 +234,11 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
   return {
     width,
     height,
+    axisX: axis,
     rules,
-    columns: (narrow ? ['Outdoor', 'High', 'Low', 'House'] : ['Outdoor air', 'High side', 'Low side', 'House air']).map((name, i) => ({ name, x: centre(i) })),
+    columns: (narrow ? ['Outdoor', 'High', 'Low', 'House'] : ['Outdoor air', 'High side', 'Low side', 'House air']).map(
+      (name, i) => ({ name, x: centre(i) }),
+    ),
     rungs,
     slots,
     gaps,
@@ -167,7 +259,14 @@ const REQUIRED = [
 
 function collect(r: Readings, figures: Figures): Source[] {
   const out: Source[] = [];
-  const put = (id: string, column: number, f: number | undefined, name: string, derived: boolean, trouble: boolean): void => {
+  const put = (
+    id: string,
+    column: number,
+    f: number | undefined,
+    name: string,
+    derived: boolean,
+    trouble: boolean,
+  ): void => {
     if (f !== undefined && Number.isFinite(f)) out.push({ id, column, f, name, derived, trouble });
   };
   const bad = (...names: (keyof Readings)[]): boolean => names.some((n) => r[n]?.trouble !== undefined);
@@ -186,11 +285,21 @@ function targetSlots({ byId, saturation }: Figures): { id: FigureId; column: num
   const out: { id: FigureId; column: number; lowF: number; highF: number }[] = [];
   const sc = byId.subcooling.target;
   if (sc && saturation.condensingF !== undefined) {
-    out.push({ id: 'subcooling', column: 1, lowF: saturation.condensingF - sc.high, highF: saturation.condensingF - sc.low });
+    out.push({
+      id: 'subcooling',
+      column: 1,
+      lowF: saturation.condensingF - sc.high,
+      highF: saturation.condensingF - sc.low,
+    });
   }
   const sh = byId.superheat.target;
   if (sh && saturation.evaporatingF !== undefined) {
-    out.push({ id: 'superheat', column: 2, lowF: saturation.evaporatingF + sh.low, highF: saturation.evaporatingF + sh.high });
+    out.push({
+      id: 'superheat',
+      column: 2,
+      lowF: saturation.evaporatingF + sh.low,
+      highF: saturation.evaporatingF + sh.high,
+    });
   }
   const split = byId['air-split'];
   const back = split.working[0]?.value;

@@ -1,11 +1,11 @@
-import type { BuildUp } from '@/core/job/charge-sheet';
 import { lbOz, type WeighInState } from '@/core/circuit/weigh-in';
+import type { BuildUp } from '@/core/job/charge-sheet';
 import { shown } from '@/core/units/format';
 import { useSize } from '@/web/bench/use-size';
 
 type Props = { build: BuildUp; state: WeighInState; moving: boolean };
 
-const ROW = 62;
+const ROW = 72;
 const TOP = 8;
 
 /**
@@ -21,8 +21,8 @@ export function BuildUpPicture({ build, state, moving }: Props) {
   const right = narrow ? 4 : 92;
   const x = (oz: number): number => left + (Math.max(0, oz) / full) * Math.max(1, width - left - right);
   const rows = parts.length;
-  const ruleY = TOP + rows * ROW + (narrow ? 18 : 6);
-  const height = ruleY + 132;
+  const ruleY = TOP + rows * ROW + (narrow ? 26 : 6);
+  const height = ruleY + 124;
   const step = full > 320 ? 64 : full > 120 ? 32 : 16;
   let start = 0;
   return (
@@ -40,31 +40,78 @@ export function BuildUpPicture({ build, state, moving }: Props) {
             const y = TOP + i * ROW + (narrow ? 20 : 0);
             return (
               <g key={p.id}>
-                <text x={0} y={narrow ? y - 5 : y + 17} fontSize={15} fontWeight={620} fill="var(--ink)">
+                <text x={0} y={narrow ? y - 5 : y + 16} fontSize={15} fontWeight={620} fill="var(--ink)">
                   {p.label}
                 </text>
-                <text x={narrow ? width - 2 : 0} y={narrow ? y - 5 : y + 34} textAnchor={narrow ? 'end' : 'start'} fontSize={narrow ? 15 : 19} fontWeight={680} fill="var(--ink)">
+                <text
+                  x={narrow ? width - 2 : 0}
+                  y={narrow ? y - 5 : y + 36}
+                  textAnchor={narrow ? 'end' : 'start'}
+                  fontSize={narrow ? 15 : 19}
+                  fontWeight={680}
+                  fill="var(--ink)"
+                >
                   {shown(p.oz, 'oz')}
                   <tspan fontSize={12.5} fontWeight={450} fill="var(--ink2)">
                     {' oz'}
                   </tspan>
                 </text>
-                <rect x={Math.min(x(from), x(start))} y={y + 4} width={Math.max(2, Math.abs(x(start) - x(from)))} height={20} fill={p.id === 'factory' ? 'url(#held)' : 'var(--ink)'} stroke="var(--ink)" strokeWidth={1.4} />
-                <path d={`M${x(start)} ${y + 4}V${y + ROW + 4}`} stroke="var(--ink2)" strokeWidth={0.9} strokeDasharray="1.5 3" />
-                <text x={narrow ? 0 : x(from) > width * 0.55 ? x(from) - 8 : x(start) > width * 0.6 ? x(from) : x(start) + 8} y={narrow || x(start) > width * 0.6 ? y + 38 : y + 19} textAnchor={!narrow && x(from) > width * 0.55 ? 'end' : 'start'} fontSize={12.5} fill="var(--ink2)">
+                <rect
+                  x={Math.min(x(from), x(start))}
+                  y={y + 4}
+                  width={Math.max(2, Math.abs(x(start) - x(from)))}
+                  height={26}
+                  fill={p.id === 'factory' ? 'url(#held)' : 'var(--ink)'}
+                  stroke="var(--ink)"
+                  strokeWidth={1.4}
+                />
+                <path
+                  d={`M${x(start)} ${y + 4}V${y + ROW + 4}`}
+                  stroke="var(--ink2)"
+                  strokeWidth={0.9}
+                  strokeDasharray="1.5 3"
+                />
+                <text
+                  x={
+                    narrow ? 0 : x(from) > width * 0.55 ? x(from) - 8 : x(start) > width * 0.6 ? x(from) : x(start) + 8
+                  }
+                  y={narrow || x(start) > width * 0.6 ? y + 45 : y + 22}
+                  textAnchor={!narrow && x(from) > width * 0.55 ? 'end' : 'start'}
+                  fontSize={12.5}
+                  fill="var(--ink2)"
+                >
                   {p.how}
                 </text>
               </g>
             );
           })}
-          <Total build={build} state={state} x={x} y={ruleY} left={left} narrow={narrow} width={width} moving={moving} step={step} full={full} />
+          <Total
+            build={build}
+            state={state}
+            x={x}
+            y={ruleY}
+            left={left}
+            narrow={narrow}
+            width={width}
+            moving={moving}
+            step={step}
+            full={full}
+          />
         </svg>
       ) : null}
     </div>
   );
 }
 
-type TotalProps = Props & { x: (oz: number) => number; y: number; left: number; narrow: boolean; width: number; step: number; full: number };
+type TotalProps = Props & {
+  x: (oz: number) => number;
+  y: number;
+  left: number;
+  narrow: boolean;
+  width: number;
+  step: number;
+  full: number;
+};
 
 function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalProps) {
   const top = y + 22;
@@ -75,18 +122,51 @@ function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalP
   const markX = x(build.totalOz);
   return (
     <g>
-      <text x={0} y={narrow ? top - 8 : top + 19} fontSize={15} fontWeight={700} fill="var(--ink)">
+      <text x={0} y={narrow ? top - 14 : top + 19} fontSize={15} fontWeight={700} fill="var(--ink)">
         In the system
       </text>
-      <text x={narrow ? width - 2 : 0} y={narrow ? top - 8 : top + 38} textAnchor={narrow ? 'end' : 'start'} fontSize={19} fontWeight={690} fill={colour}>
+      <text
+        x={narrow ? width - 2 : 0}
+        y={narrow ? top - 14 : top + 38}
+        textAnchor={narrow ? 'end' : 'start'}
+        fontSize={19}
+        fontWeight={690}
+        fill={colour}
+      >
         {lbOz(filled)}
       </text>
-      <rect x={x(0)} y={top} width={x(build.totalOz) - x(0)} height={34} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
-      <rect x={x(0)} y={top + 1} width={Math.max(0, x(Math.min(build.alreadyInUnitOz, filled)) - x(0))} height={32} fill="url(#held)" />
+      <rect
+        x={x(0)}
+        y={top}
+        width={x(build.totalOz) - x(0)}
+        height={34}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <rect
+        x={x(0)}
+        y={top + 1}
+        width={Math.max(0, x(Math.min(build.alreadyInUnitOz, filled)) - x(0))}
+        height={32}
+        fill="url(#held)"
+      />
       {filled > build.alreadyInUnitOz ? (
-        <rect x={x(build.alreadyInUnitOz)} y={top + 1} width={x(filled) - x(build.alreadyInUnitOz)} height={32} fill={colour} data-moving={moving} />
+        <rect
+          x={x(build.alreadyInUnitOz)}
+          y={top + 1}
+          width={x(filled) - x(build.alreadyInUnitOz)}
+          height={32}
+          fill={colour}
+          data-moving={moving}
+        />
       ) : null}
-      <path d={`M${markX - 7} ${top - 7}H${markX}V${top + 41}H${markX - 7}`} fill="none" stroke={colour} strokeWidth={2.6} />
+      <path
+        d={`M${markX - 7} ${top - 7}H${markX}V${top + 41}H${markX - 7}`}
+        fill="none"
+        stroke={colour}
+        strokeWidth={2.6}
+      />
       <text x={markX} y={top - 12} textAnchor="end" fontSize={14} fontWeight={660} fill="var(--ink)">
         {narrow ? '' : `build-up ${lbOz(build.totalOz)}`}
       </text>

@@ -10,7 +10,15 @@ import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '../job-context';
 
 /** A weighed amount typed from a scale that does not stream: start and end weight of the cylinder. */
-export function TypedMovement({ view, phase, onClose }: { view: JobView; phase: 'charge' | 'start-up'; onClose: () => void }) {
+export function TypedMovement({
+  view,
+  phase,
+  onClose,
+}: {
+  view: JobView;
+  phase: 'charge' | 'start-up';
+  onClose: () => void;
+}) {
   const [way, setWay] = useState<'in' | 'out'>('in');
   const [start, setStart] = useState('');
   const [end, setEnd] = useState('');
@@ -20,7 +28,12 @@ export function TypedMovement({ view, phase, onClose }: { view: JobView; phase: 
   const a = numberFromText(start);
   const b = numberFromText(end);
   const moved = a !== undefined && b !== undefined ? (way === 'in' ? a - b : b - a) : undefined;
-  const order = moved !== undefined && moved <= 0 ? (way === 'in' ? 'Charging makes the cylinder lighter: the end must be below the start.' : 'Recovering makes the cylinder heavier: the end must be above the start.') : undefined;
+  const order =
+    moved !== undefined && moved <= 0
+      ? way === 'in'
+        ? 'Charging makes the cylinder lighter: the end must be below the start.'
+        : 'Recovering makes the cylinder heavier: the end must be above the start.'
+      : undefined;
   return (
     <Sheet open onClose={onClose} title="Type a weighed amount">
       <form
@@ -48,10 +61,38 @@ export function TypedMovement({ view, phase, onClose }: { view: JobView; phase: 
           if (done) onClose();
         }}
       >
-        <Choice label="Which way" value={way} onChange={setWay} options={[{ value: 'in', label: 'Into the system' }, { value: 'out', label: 'Recovered' }]} />
-        <Field label="Cylinder at the start" unit="oz" inputMode="decimal" value={start} onChange={(e) => setStart(e.target.value)} error={asked ? bad(start)?.message : undefined} allowed={bad(start)?.allowed} />
-        <Field label="Cylinder at the end" unit="oz" inputMode="decimal" value={end} onChange={(e) => setEnd(e.target.value)} error={asked ? (bad(end)?.message ?? order) : undefined} allowed={bad(end)?.allowed} />
-        <p className="text-[17px] font-[620]">{moved !== undefined && !order ? `${moved.toFixed(1)} oz ${way === 'in' ? 'into the system' : 'recovered'}` : 'Moved: –'}</p>
+        <Choice
+          label="Which way"
+          value={way}
+          onChange={setWay}
+          options={[
+            { value: 'in', label: 'Into the system' },
+            { value: 'out', label: 'Recovered' },
+          ]}
+        />
+        <Field
+          label="Cylinder at the start"
+          unit="oz"
+          inputMode="decimal"
+          value={start}
+          onChange={(e) => setStart(e.target.value)}
+          error={asked ? bad(start)?.message : undefined}
+          allowed={bad(start)?.allowed}
+        />
+        <Field
+          label="Cylinder at the end"
+          unit="oz"
+          inputMode="decimal"
+          value={end}
+          onChange={(e) => setEnd(e.target.value)}
+          error={asked ? (bad(end)?.message ?? order) : undefined}
+          allowed={bad(end)?.allowed}
+        />
+        <p className="text-[17px] font-[620]">
+          {moved !== undefined && !order
+            ? `${moved.toFixed(1)} oz ${way === 'in' ? 'into the system' : 'recovered'}`
+            : 'Moved: –'}
+        </p>
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
           Record this amount

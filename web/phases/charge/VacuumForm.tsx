@@ -35,9 +35,29 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
           if (done) onClose();
         }}
       >
-        <Field label="Vacuum at the end, pump valved off" unit="µm" inputMode="decimal" value={microns} onChange={(e) => setMicrons(e.target.value)} error={badMicrons?.message} allowed={badMicrons?.allowed} hint={`Passes at ${DECAY_LIMIT_MICRONS} µm or less`} />
-        <Field label="Held for" unit="min" inputMode="decimal" value={minutes} onChange={(e) => setMinutes(e.target.value)} error={badMinutes?.message} allowed={badMinutes?.allowed} hint={`${DECAY_LEAST_MIN} min or more, gauge far from the pump`} />
-        <Notice kind="look-again">Never energise or insulation-test a compressor in vacuum. The maker’s limit comes before this one.</Notice>
+        <Field
+          label="Vacuum at the end, pump valved off"
+          unit="µm"
+          inputMode="decimal"
+          value={microns}
+          onChange={(e) => setMicrons(e.target.value)}
+          error={badMicrons?.message}
+          allowed={badMicrons?.allowed}
+          hint={`Passes at ${DECAY_LIMIT_MICRONS} µm or less`}
+        />
+        <Field
+          label="Held for"
+          unit="min"
+          inputMode="decimal"
+          value={minutes}
+          onChange={(e) => setMinutes(e.target.value)}
+          error={badMinutes?.message}
+          allowed={badMinutes?.allowed}
+          hint={`${DECAY_LEAST_MIN} min or more, gauge far from the pump`}
+        />
+        <Notice kind="look-again">
+          Never energise or insulation-test a compressor in vacuum. The maker’s limit comes before this one.
+        </Notice>
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy} className="mt-1">
           Record the test

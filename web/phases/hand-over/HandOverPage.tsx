@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import useSWR from 'swr';
 import { useNavigate } from 'react-router';
+import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { passes } from '@/core/job/gates';
 import { PHASE_WORDS } from '@/core/job/phases';
@@ -34,13 +34,32 @@ export default function HandOverPage(view: JobView) {
   const pdf = `/api${jobPath}/report.pdf`;
 
   const bar = signed
-    ? { kind: 'good' as const, say: 'Handed over. Give the customer the report.', because: `Signed by ${signed.by}. The record is frozen; an amendment stands beside it.`, label: 'Open the PDF', press: () => void window.open(pdf, '_blank') }
+    ? {
+        kind: 'good' as const,
+        say: 'Handed over. Give the customer the report.',
+        because: `Signed by ${signed.by}. The record is frozen; an amendment stands beside it.`,
+        label: 'Open the PDF',
+        press: () => void window.open(pdf, '_blank'),
+      }
     : barred
-      ? { kind: 'not-proven' as const, say: `Held: ${barred.asks}.`, because: barred.say, label: `Go to ${PHASE_WORDS[back].toLowerCase()}`, press: () => navigate(`../${back}`, { relative: 'path' }) }
-      : { kind: 'now' as const, say: 'Walk the customer through the report, then sign the hand-over.', because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.', label: lead ? 'Sign the hand-over' : undefined, press: () => void act(async () => {
-          await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
-          await mutate();
-        }) };
+      ? {
+          kind: 'not-proven' as const,
+          say: `Held: ${barred.asks}.`,
+          because: barred.say,
+          label: `Go to ${PHASE_WORDS[back].toLowerCase()}`,
+          press: () => navigate(`../${back}`, { relative: 'path' }),
+        }
+      : {
+          kind: 'now' as const,
+          say: 'Walk the customer through the report, then sign the hand-over.',
+          because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.',
+          label: lead ? 'Sign the hand-over' : undefined,
+          press: () =>
+            void act(async () => {
+              await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
+              await mutate();
+            }),
+        };
   useKeys({ n: () => !busy && bar.press() });
 
   return (
@@ -58,7 +77,8 @@ export default function HandOverPage(view: JobView) {
                 <li key={s.id} className="border-b border-rule2 py-1.5 leading-snug">
                   <b className="font-[640]">{PHASE_WORDS[s.phase]}</b> {s.by}
                   <span className="block text-[13px] text-ink2">
-                    {s.certificate ?? 'no certificate'}, {s.at.slice(0, 16).replace('T', ' ')} UTC, {s.contentHash.slice(0, 10)}
+                    {s.certificate ?? 'no certificate'}, {s.at.slice(0, 16).replace('T', ' ')} UTC,{' '}
+                    {s.contentHash.slice(0, 10)}
                   </span>
                 </li>
               ))}
@@ -66,7 +86,12 @@ export default function HandOverPage(view: JobView) {
             {sheet.signOffs.length === 0 ? <p className="text-ink2">Nothing signed yet.</p> : null}
           </section>
           <div className="flex flex-wrap gap-3">
-            <a href={pdf} target="_blank" rel="noreferrer" className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]">
+            <a
+              href={pdf}
+              target="_blank"
+              rel="noreferrer"
+              className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+            >
               Report as PDF
             </a>
             {sheet.signOffs.length ? <Button onClick={() => setAmending(true)}>Add an amendment</Button> : null}
@@ -106,11 +131,18 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
   const { busy, problem, act } = useAct();
   return (
     <Sheet open onClose={onClose} title="Add an amendment">
-      <p className="mt-2 text-ink2">What was signed stays as it was. The amendment stands beside it, with your name and the time.</p>
+      <p className="mt-2 text-ink2">
+        What was signed stays as it was. The amendment stands beside it, with your name and the time.
+      </p>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-phase">
         To which signature
       </label>
-      <select id="amend-phase" value={signOffId} onChange={(e) => setSignOffId(e.target.value)} className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2">
+      <select
+        id="amend-phase"
+        value={signOffId}
+        onChange={(e) => setSignOffId(e.target.value)}
+        className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2"
+      >
         {view.sheet.signOffs.map((s) => (
           <option key={s.id} value={s.id}>
             {PHASE_WORDS[s.phase]}
@@ -120,7 +152,13 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-note">
         Note
       </label>
-      <textarea id="amend-note" rows={4} value={note} onChange={(e) => setNote(e.target.value)} className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5" />
+      <textarea
+        id="amend-note"
+        rows={4}
+        value={note}
+        onChange={(e) => setNote(e.target.value)}
+        className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5"
+      />
       <div className="mt-3 grid gap-3">
         <Trouble problem={problem} />
         <Button

@@ -1,7 +1,12 @@
 import type { Report, ReportTable } from '@/core/job/report';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 
-const VERDICTS: Record<string, MarkKind> = { Good: 'good', 'Look again': 'look-again', Stop: 'stop', 'Not proven': 'not-proven' };
+const VERDICTS: Record<string, MarkKind> = {
+  Good: 'good',
+  'Look again': 'look-again',
+  Stop: 'stop',
+  'Not proven': 'not-proven',
+};
 
 /** The commissioning report as it will be printed: the same tables. */
 export function ReportSheet({ report }: { report: Report }) {
@@ -9,9 +14,15 @@ export function ReportSheet({ report }: { report: Report }) {
     <article className="mx-auto max-w-[760px] pb-8">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h1 className="text-[26px]">{report.title}</h1>
-        <span className={`ml-auto font-[620] ${report.status === 'signed' ? 'text-pine' : 'text-ochre'}`}>{report.statusSay}</span>
+        <span className={`ml-auto font-[620] ${report.status === 'signed' ? 'text-pine' : 'text-ochre'}`}>
+          {report.statusSay}
+        </span>
       </div>
-      {report.simulated ? <p className="mt-2 border-[1.5px] border-dashed border-copper px-3 py-1.5 font-[620] text-copper">{report.simulated}</p> : null}
+      {report.simulated ? (
+        <p className="mt-2 border-[1.5px] border-dashed border-copper px-3 py-1.5 font-[620] text-copper">
+          {report.simulated}
+        </p>
+      ) : null}
       <dl className="mt-3 grid grid-cols-[110px_1fr] gap-x-4 text-[14.5px] sm:grid-cols-[140px_1fr]">
         {report.facts.map(([label, value]) => (
           <div key={label} className="contents">
@@ -53,8 +64,10 @@ function Table({ table }: { table: ReportTable }) {
               // biome-ignore lint/suspicious/noArrayIndexKey: rows of a frozen report never move
               <tr key={i} className="border-b border-rule align-top">
                 {row.map((cell, k) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: columns are fixed
-                  <td key={k} className={`py-1 pr-3 ${k === 0 ? 'font-[600]' : ''} ${/^[−\d]/.test(cell) && cell.length < 22 ? 'whitespace-nowrap' : ''}`}>
+                  <td
+                    key={table.columns[k]}
+                    className={`py-1 pr-3 ${k === 0 ? 'font-[600]' : ''} ${/^[−\d]/.test(cell) && cell.length < 22 ? 'whitespace-nowrap' : ''}`}
+                  >
                     {VERDICTS[cell] ? (
                       <span className="flex items-center gap-1.5 whitespace-nowrap">
                         <Mark kind={VERDICTS[cell]} size={13} /> {cell}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
 import type { Outcome } from '@/core/finding/outcome';
+import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
@@ -33,11 +33,16 @@ const FIELDS: Record<Method, { name: string; label: string; unit: string; low: n
     { name: 'highStaticCfm', label: 'Table point above: airflow', unit: 'CFM', low: 50, high: 5000 },
   ],
 };
-const METHOD_NAMES = { grid: 'flow grid or hood', strips: 'strip-heat rise', static: 'static with blower table' } as const;
+const METHOD_NAMES = {
+  grid: 'flow grid or hood',
+  strips: 'strip-heat rise',
+  static: 'static with blower table',
+} as const;
 
 function compute(method: Method, values: Record<string, number>, elevationFt: number): Outcome<{ airflowCfm: number }> {
   if (method === 'grid') return { ok: true, value: { airflowCfm: values.cfm! } };
-  if (method === 'strips') return airflowByHeatRise({ volts: values.volts!, amps: values.amps!, riseF: values.riseF!, elevationFt });
+  if (method === 'strips')
+    return airflowByHeatRise({ volts: values.volts!, amps: values.amps!, riseF: values.riseF!, elevationFt });
   return airflowByStatic(values as Parameters<typeof airflowByStatic>[0]);
 }
 
@@ -69,7 +74,18 @@ export function AirflowSheet({ view, onClose }: { view: JobView; onClose: () => 
           const cfm = Math.round(result.value.airflowCfm);
           const done = await act(() =>
             view.actions.send(`/jobs/${sheet.job.id}/measurements`, {
-              measurements: [{ id, setId: id, phase: 'start-up', stage: 'airflow', quantity: 'airflowCfm', value: cfm, occurredAt: new Date().toISOString(), method: METHOD_NAMES[method] }],
+              measurements: [
+                {
+                  id,
+                  setId: id,
+                  phase: 'start-up',
+                  stage: 'airflow',
+                  quantity: 'airflowCfm',
+                  value: cfm,
+                  occurredAt: new Date().toISOString(),
+                  method: METHOD_NAMES[method],
+                },
+              ],
             }),
           );
           if (done) onClose();
@@ -81,7 +97,13 @@ export function AirflowSheet({ view, onClose }: { view: JobView; onClose: () => 
             tone="primary"
             disabled={busy}
             onClick={async () => {
-              const done = await act(() => view.actions.send(`/runs/${run.id}/readings`, { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] }));
+              const done = await act(() =>
+                view.actions.send(`/runs/${run.id}/readings`, {
+                  setId: uuid(),
+                  stage: 'airflow',
+                  quantities: ['airflowCfm'],
+                }),
+              );
               if (done) onClose();
             }}
           >
@@ -92,12 +114,28 @@ export function AirflowSheet({ view, onClose }: { view: JobView; onClose: () => 
           const bad = asked ? trouble(f.name) : undefined;
           const refused = result && !result.ok && result.refused.field === f.name ? result.refused : undefined;
           return (
-            <Field key={f.name} label={f.label} unit={f.unit} inputMode="decimal" value={texts[f.name] ?? ''} onChange={(e) => setTexts({ ...texts, [f.name]: e.target.value })} error={bad?.message ?? refused?.message} allowed={bad?.allowed ?? refused?.allowed} />
+            <Field
+              key={f.name}
+              label={f.label}
+              unit={f.unit}
+              inputMode="decimal"
+              value={texts[f.name] ?? ''}
+              onChange={(e) => setTexts({ ...texts, [f.name]: e.target.value })}
+              error={bad?.message ?? refused?.message}
+              allowed={bad?.allowed ?? refused?.allowed}
+            />
           );
         })}
-        {method === 'strips' ? <p className="text-[13px] text-ink2">Compressor off, all strips on for 5 min or more, supply probe out of sight of the strips. Amps and volts are live work: qualified people only.</p> : null}
+        {method === 'strips' ? (
+          <p className="text-[13px] text-ink2">
+            Compressor off, all strips on for 5 min or more, supply probe out of sight of the strips. Amps and volts are
+            live work: qualified people only.
+          </p>
+        ) : null}
         <p className="text-[19px] font-[640]">
-          {result?.ok ? `${result.value.airflowCfm.toFixed(0)} CFM, ${(result.value.airflowCfm / sheet.circuit.plate.nominalTons).toFixed(0)} a ton` : 'Airflow: –'}
+          {result?.ok
+            ? `${result.value.airflowCfm.toFixed(0)} CFM, ${(result.value.airflowCfm / sheet.circuit.plate.nominalTons).toFixed(0)} a ton`
+            : 'Airflow: –'}
         </p>
         <Trouble problem={problem} />
         <Button type="submit" tone={method === 'grid' && run ? 'plain' : 'primary'} disabled={busy}>

@@ -11,7 +11,16 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '../job-context';
 
-const PROBES: Quantity[] = ['suctionPsig', 'liquidPsig', 'suctionLineF', 'liquidLineF', 'outdoorDryBulbF', 'returnDryBulbF', 'supplyDryBulbF', 'compressorA'];
+const PROBES: Quantity[] = [
+  'suctionPsig',
+  'liquidPsig',
+  'suctionLineF',
+  'liquidLineF',
+  'outdoorDryBulbF',
+  'returnDryBulbF',
+  'supplyDryBulbF',
+  'compressorA',
+];
 const FAULTS = [
   { value: 'none', label: 'right' },
   { value: 'lost', label: 'no signal' },
@@ -57,38 +66,89 @@ export function BenchDrawer({ view, onClose }: { view: JobView; onClose: () => v
             <Button
               tone={interrupted ? 'plain' : 'primary'}
               disabled={busy || !modelled}
-              onClick={() => act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase: 'start-up', speed: 1 }))}
+              onClick={() =>
+                act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase: 'start-up', speed: 1 }))
+              }
             >
               Connect simulated instruments
             </Button>
-            {modelled ? null : <p className="text-[14px] text-ink2">{sheet.circuit.plate.refrigerant} is not simulated yet. Type the readings.</p>}
+            {modelled ? null : (
+              <p className="text-[14px] text-ink2">
+                {sheet.circuit.plate.refrigerant} is not simulated yet. Type the readings.
+              </p>
+            )}
           </>
         ) : (
           <>
-            <Choice label="Speed, times real time" value={rig.speed} options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))} onChange={(speed) => void send({ kind: 'speed', speed })} />
+            <Choice
+              label="Speed, times real time"
+              value={rig.speed}
+              options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
+              onChange={(speed) => void send({ kind: 'speed', speed })}
+            />
             <div>
               <div className="text-[13px] font-[600]">Cooling call</div>
-              <Button className="mt-1 w-full" disabled={busy} onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}>
+              <Button
+                className="mt-1 w-full"
+                disabled={busy}
+                onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}
+              >
                 {rig.running ? 'End the call' : 'Call for cooling'}
               </Button>
-              {rig.cutout !== 'none' ? <p className="mt-1 text-[13px] font-[600] text-oxide">Tripped on {rig.cutout}.</p> : null}
+              {rig.cutout !== 'none' ? (
+                <p className="mt-1 text-[13px] font-[600] text-oxide">Tripped on {rig.cutout}.</p>
+              ) : null}
             </div>
-            <Stepper label="Outdoor air" unit="°F" value={rig.conditions.outdoorF} step={2} onChange={(outdoorF) => configure({ outdoorF })} />
-            <Stepper label="Indoor airflow" unit="of nominal" value={rig.conditions.indoorAir} step={0.1} onChange={(indoorAir) => configure({ indoorAir })} />
-            <Stepper label="Outdoor coil cleanness" unit="of clean" value={rig.conditions.condenserClean} step={0.1} onChange={(condenserClean) => configure({ condenserClean })} />
-            <Stepper label="Air in the system" unit="psi" value={rig.conditions.nonCondensablePsi} step={10} onChange={(nonCondensablePsi) => configure({ nonCondensablePsi })} />
+            <Stepper
+              label="Outdoor air"
+              unit="°F"
+              value={rig.conditions.outdoorF}
+              step={2}
+              onChange={(outdoorF) => configure({ outdoorF })}
+            />
+            <Stepper
+              label="Indoor airflow"
+              unit="of nominal"
+              value={rig.conditions.indoorAir}
+              step={0.1}
+              onChange={(indoorAir) => configure({ indoorAir })}
+            />
+            <Stepper
+              label="Outdoor coil cleanness"
+              unit="of clean"
+              value={rig.conditions.condenserClean}
+              step={0.1}
+              onChange={(condenserClean) => configure({ condenserClean })}
+            />
+            <Stepper
+              label="Air in the system"
+              unit="psi"
+              value={rig.conditions.nonCondensablePsi}
+              step={10}
+              onChange={(nonCondensablePsi) => configure({ nonCondensablePsi })}
+            />
             <div>
               <label className="text-[13px] font-[600]" htmlFor="probe">
                 A probe
               </label>
-              <select id="probe" value={probe} onChange={(e) => setProbe(e.target.value as Quantity)} className="touch mt-0.5 mb-2 w-full border-[1.5px] border-rule bg-sheet px-2">
+              <select
+                id="probe"
+                value={probe}
+                onChange={(e) => setProbe(e.target.value as Quantity)}
+                className="touch mt-0.5 mb-2 w-full border-[1.5px] border-rule bg-sheet px-2"
+              >
                 {PROBES.map((p) => (
                   <option key={p} value={p}>
                     {QUANTITIES[p].label}
                   </option>
                 ))}
               </select>
-              <Choice label="is" value={(rig.conditions.probeFaults[probe] ?? 'none') as string} options={FAULTS} onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })} />
+              <Choice
+                label="is"
+                value={(rig.conditions.probeFaults[probe] ?? 'none') as string}
+                options={FAULTS}
+                onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })}
+              />
             </div>
             <Button
               disabled={busy}
@@ -111,7 +171,19 @@ export function BenchDrawer({ view, onClose }: { view: JobView; onClose: () => v
   );
 }
 
-function Stepper({ label, unit, value, step, onChange }: { label: string; unit: string; value: number; step: number; onChange: (value: number) => void }) {
+function Stepper({
+  label,
+  unit,
+  value,
+  step,
+  onChange,
+}: {
+  label: string;
+  unit: string;
+  value: number;
+  step: number;
+  onChange: (value: number) => void;
+}) {
   const next = (d: number): number => Math.round((value + d) * 100) / 100;
   return (
     <div className="grid grid-cols-[1fr_48px_84px_48px] items-center gap-1">

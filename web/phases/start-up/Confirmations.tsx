@@ -1,5 +1,5 @@
-import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { CONFIRMATION_WORDS } from '@/core/job/report';
+import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '../job-context';
@@ -20,7 +20,14 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
                 type="button"
                 disabled={busy || signed}
                 aria-pressed={confirmed[name]}
-                onClick={() => void act(() => view.actions.send(`/jobs/${view.sheet.job.id}/confirmations`, { confirmation: name, confirmed: !confirmed[name] }))}
+                onClick={() =>
+                  void act(() =>
+                    view.actions.send(`/jobs/${view.sheet.job.id}/confirmations`, {
+                      confirmation: name,
+                      confirmed: !confirmed[name],
+                    }),
+                  )
+                }
                 className="grid min-h-[48px] w-full cursor-pointer grid-cols-[22px_1fr] items-center gap-2 py-1 text-left disabled:cursor-default"
               >
                 <Mark kind={confirmed[name] ? 'good' : 'to-come'} />

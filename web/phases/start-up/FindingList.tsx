@@ -4,7 +4,17 @@ import { shown } from '@/core/units/format';
 import { Mark } from '@/web/kit/Mark';
 
 /** Findings in the order of the work. Those with a number open its working. */
-export function FindingList({ findings, figures, selected, onSelect }: { findings: readonly Finding[]; figures: Figures; selected: FigureId; onSelect: (id: FigureId) => void }) {
+export function FindingList({
+  findings,
+  figures,
+  selected,
+  onSelect,
+}: {
+  findings: readonly Finding[];
+  figures: Figures;
+  selected: FigureId;
+  onSelect: (id: FigureId) => void;
+}) {
   const rest = FIGURE_IDS.filter((id) => !findings.some((f) => figureOf(f) === id));
   return (
     <section aria-label="Findings">
@@ -57,11 +67,26 @@ function figureOf(f: Finding): FigureId | undefined {
   return FIGURE_IDS.find((id) => id === f.id);
 }
 
-function Row({ id, selected, onSelect, children }: { id: FigureId | undefined; selected: FigureId; onSelect: (id: FigureId) => void; children: React.ReactNode }) {
-  const layout = 'grid w-full grid-cols-[22px_1fr] gap-2 py-1.5 text-left';
+function Row({
+  id,
+  selected,
+  onSelect,
+  children,
+}: {
+  id: FigureId | undefined;
+  selected: FigureId;
+  onSelect: (id: FigureId) => void;
+  children: React.ReactNode;
+}) {
+  const layout = 'grid min-h-[40px] w-full grid-cols-[22px_1fr] content-center gap-2 py-1.5 text-left';
   if (!id) return <div className={layout}>{children}</div>;
   return (
-    <button type="button" aria-pressed={id === selected} onClick={() => onSelect(id)} className={`${layout} min-h-[44px] cursor-pointer hover:bg-sheet aria-pressed:bg-sheet`}>
+    <button
+      type="button"
+      aria-pressed={id === selected}
+      onClick={() => onSelect(id)}
+      className={`${layout} cursor-pointer max-lg:min-h-[48px] hover:bg-sheet aria-pressed:bg-sheet`}
+    >
       {children}
     </button>
   );

@@ -7,7 +7,9 @@ type Props = { readings: Readings; typed: Typed; streaming: boolean; suspects: R
 
 /** Every reading with where it comes from, and a place to type it instead. */
 export function ReadingsTable({ readings, typed, streaming, suspects, staleForS }: Props) {
-  const names = QUANTITY_NAMES.filter((n) => QUANTITIES[n].required || (n === 'runMinutes' && !streaming) || n === 'dischargeLineF');
+  const names = QUANTITY_NAMES.filter(
+    (n) => QUANTITIES[n].required || (n === 'runMinutes' && !streaming) || n === 'dischargeLineF',
+  );
   return (
     <div className="px-4 pb-6 lg:px-5">
       <p className="mt-3 mb-3 text-[14px] text-ink2">
@@ -17,14 +19,33 @@ export function ReadingsTable({ readings, typed, streaming, suspects, staleForS 
       </p>
       <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
         {names.map((name) => (
-          <Entry key={name} name={name} reading={readings[name]} typed={typed} suspect={suspects.has(name)} staleForS={staleForS} />
+          <Entry
+            key={name}
+            name={name}
+            reading={readings[name]}
+            typed={typed}
+            suspect={suspects.has(name)}
+            staleForS={staleForS}
+          />
         ))}
       </div>
     </div>
   );
 }
 
-function Entry({ name, reading, typed, suspect, staleForS }: { name: Quantity; reading: Readings[Quantity]; typed: Typed; suspect: boolean; staleForS: number }) {
+function Entry({
+  name,
+  reading,
+  typed,
+  suspect,
+  staleForS,
+}: {
+  name: Quantity;
+  reading: Readings[Quantity];
+  typed: Typed;
+  suspect: boolean;
+  staleForS: number;
+}) {
   const spec = QUANTITIES[name];
   const text = typed.texts[name] ?? '';
   const trouble = typed.troubles[name];
@@ -45,7 +66,13 @@ function Entry({ name, reading, typed, suspect, staleForS }: { name: Quantity; r
       name={name}
       inputMode="decimal"
       value={text}
-      placeholder={streamed && !streamed.trouble ? shown(streamed.value, spec.unit) : streamed?.trouble === 'stale' ? `${shown(streamed.value, spec.unit)} (old)` : '–'}
+      placeholder={
+        streamed && !streamed.trouble
+          ? shown(streamed.value, spec.unit)
+          : streamed?.trouble === 'stale'
+            ? `${shown(streamed.value, spec.unit)} (old)`
+            : '–'
+      }
       onChange={(e) => typed.set(name, e.target.value)}
       error={trouble?.message}
       allowed={trouble?.allowed}

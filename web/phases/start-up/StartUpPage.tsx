@@ -8,6 +8,7 @@ import { mayWork, sheetGates } from '@/core/job/sheet-gates';
 import { confirmationsOf } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
 import { get, post } from '@/web/api/http';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
@@ -46,7 +47,9 @@ export default function StartUpPage(view: JobView) {
   const typed = useTyped(sheet.job.id);
   const start = useStartUp(view, typed);
   const { judgement, steady, readings, verdicts, streaming, staleForS } = start;
-  const [selected, setSelected] = useState<FigureId>(sheet.circuit.plate.metering === 'fixed-orifice' ? 'superheat' : 'subcooling');
+  const [selected, setSelected] = useState<FigureId>(
+    sheet.circuit.plate.metering === 'fixed-orifice' ? 'superheat' : 'subcooling',
+  );
   const [tab, setTab] = useState<Tab>('ladder');
   const [open, setOpen] = useState<Open>();
   const { busy, problem, act } = useAct();
@@ -54,7 +57,11 @@ export default function StartUpPage(view: JobView) {
   const navigate = useNavigate();
   const jobPath = `/jobs/${sheet.job.id}`;
   const signed = sheet.signOffs.find((s) => s.phase === 'start-up');
-  const { data: gateData } = useSWR<{ gates: Gate[] }>(`${jobPath}/phases/start-up/gates?at=${sheet.measurements.length}-${sheet.signOffs.length}-${sheet.overrides.length}-${Object.keys(sheet.startUp.confirmations).length}`, get, { keepPreviousData: true });
+  const { data: gateData } = useSWR<{ gates: Gate[] }>(
+    `${jobPath}/phases/start-up/gates?at=${sheet.measurements.length}-${sheet.signOffs.length}-${sheet.overrides.length}-${Object.keys(sheet.startUp.confirmations).length}`,
+    get,
+    { keepPreviousData: true },
+  );
   const figure = judgement.figures.byId[selected];
   const live = run?.phase === 'start-up' ? liveMovement(view) : undefined;
   const lead = me.role === 'lead' || me.role === 'owner';
@@ -66,10 +73,19 @@ export default function StartUpPage(view: JobView) {
     const entries = Object.entries(typed.values) as [Quantity, number][];
     if (entries.length) {
       await view.actions.send(`${jobPath}/measurements`, {
-        measurements: entries.map(([quantity, value]) => ({ id: uuid(), setId, phase: 'start-up', stage, quantity, value, occurredAt: new Date().toISOString() })),
+        measurements: entries.map(([quantity, value]) => ({
+          id: uuid(),
+          setId,
+          phase: 'start-up',
+          stage,
+          quantity,
+          value,
+          occurredAt: new Date().toISOString(),
+        })),
       });
     }
-    if (streaming && run) await view.actions.send(`/runs/${run.id}/readings`, { setId, stage, quantities: streamedOnly() });
+    if (streaming && run)
+      await view.actions.send(`/runs/${run.id}/readings`, { setId, stage, quantities: streamedOnly() });
     if (!streaming) typed.clear();
   }
 
@@ -89,48 +105,131 @@ export default function StartUpPage(view: JobView) {
   useKeys({
     n: () => !busy && bar.press?.(),
     r: () => !busy && !signed && void act(() => record('reading')),
-    w: () => (desk ? document.querySelector<HTMLElement>('[data-testid=working]')?.scrollIntoView() : setOpen('working')),
+    w: () =>
+      desk ? document.querySelector<HTMLElement>('[data-testid=working]')?.scrollIntoView() : setOpen('working'),
   });
 
   function barOf(): Bar {
-    if (signed) return { kind: sheet.overrides.some((o) => o.phase === 'start-up') ? 'override' : 'good', say: 'Start-up signed. Go on to the hand-over.', because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`, label: 'Go to hand-over', press: () => navigate('../hand-over', { relative: 'path' }) };
-    if (live) return { kind: 'now', say: live.recovering ? `Recovering: ${(-live.oz).toFixed(1)} oz so far.` : `Adding: ${live.oz.toFixed(1)} oz so far, ${live.leftOz.toFixed(1)} oz to go.`, because: 'Throttle liquid through the suction so that it flashes; never a slug of liquid into a running compressor.', label: 'Close the valve', press: () => command({ kind: 'close-valve' }) };
-    if (stale) return { kind: 'not-proven', say: `Instruments silent for ${staleForS} s. Reconnecting by itself.`, because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.', label: 'Type readings', press: () => setTab('readings') };
-    if (!mayWork(sheetGates(sheet, 'start-up'), ['charge-signed'])) return { kind: 'not-proven', say: 'Sign the weighed charge first.', because: 'A system is not started before its charge is weighed in.', label: 'Go to charge', press: () => navigate('../charge', { relative: 'path' }) };
+    if (signed)
+      return {
+        kind: sheet.overrides.some((o) => o.phase === 'start-up') ? 'override' : 'good',
+        say: 'Start-up signed. Go on to the hand-over.',
+        because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`,
+        label: 'Go to hand-over',
+        press: () => navigate('../hand-over', { relative: 'path' }),
+      };
+    if (live)
+      return {
+        kind: 'now',
+        say: live.recovering
+          ? `Recovering: ${(-live.oz).toFixed(1)} oz so far.`
+          : `Adding: ${live.oz.toFixed(1)} oz so far, ${live.leftOz.toFixed(1)} oz to go.`,
+        because:
+          'Throttle liquid through the suction so that it flashes; never a slug of liquid into a running compressor.',
+        label: 'Close the valve',
+        press: () => command({ kind: 'close-valve' }),
+      };
+    if (stale)
+      return {
+        kind: 'not-proven',
+        say: `Instruments silent for ${staleForS} s. Reconnecting by itself.`,
+        because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.',
+        label: 'Type readings',
+        press: () => setTab('readings'),
+      };
+    if (!mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']))
+      return {
+        kind: 'not-proven',
+        say: 'Sign the weighed charge first.',
+        because: 'A system is not started before its charge is weighed in.',
+        label: 'Go to charge',
+        press: () => navigate('../charge', { relative: 'path' }),
+      };
     if (!streaming && Object.keys(readings).length === 0) {
-      const rounds = sheet.measurements.some((m) => m.phase === 'start-up' && m.stage !== 'airflow' && m.quantity in QUANTITIES);
-      return { kind: 'now', say: rounds ? 'Connect the instruments, or type the next round.' : 'Connect the instruments, or type the readings.', because: 'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.', label: 'Connect instruments', press: () => setOpen('bench') };
+      const rounds = sheet.measurements.some(
+        (m) => m.phase === 'start-up' && m.stage !== 'airflow' && m.quantity in QUANTITIES,
+      );
+      return {
+        kind: 'now',
+        say: rounds
+          ? 'Connect the instruments, or type the next round.'
+          : 'Connect the instruments, or type the readings.',
+        because:
+          'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
+        label: 'Connect instruments',
+        press: () => setOpen('bench'),
+      };
     }
     return fromMove(judgement.next);
   }
 
   function fromMove(move: NextMove): Bar {
     const first = judgement.findings.find((f) => f.verdict !== 'good');
-    const base = { kind: (first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good')) as MarkKind, say: move.say, because: move.because };
+    const base = {
+      kind: (first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good')) as MarkKind,
+      say: move.say,
+      because: move.because,
+    };
     const { action } = move;
     switch (action.kind) {
       case 'wait':
-        return { ...base, wait: move.waitMin ? `about ${move.waitMin} min` : '', ...(streaming && feed.rig && feed.rig.speed < 60 ? { label: 'Run at 60×', press: () => command({ kind: 'speed', speed: 60 }) } : streaming ? {} : { label: 'Record this round', press: () => void act(() => record('reading')) }) };
+        return {
+          ...base,
+          wait: move.waitMin ? `about ${move.waitMin} min` : '',
+          ...(streaming && feed.rig && feed.rig.speed < 60
+            ? { label: 'Run at 60×', press: () => command({ kind: 'speed', speed: 60 }) }
+            : streaming
+              ? {}
+              : { label: 'Record this round', press: () => void act(() => record('reading')) }),
+        };
       case 'weigh-in':
       case 'recover':
-        return streaming ? { ...base, label: `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${action.oz.toFixed(1)} oz`, press: () => command({ kind: action.kind, oz: Math.round(action.oz * 10) / 10 }) } : { ...base, label: 'Type the amount', press: () => setOpen('typed') };
+        return streaming
+          ? {
+              ...base,
+              label: `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${action.oz.toFixed(1)} oz`,
+              press: () => command({ kind: action.kind, oz: Math.round(action.oz * 10) / 10 }),
+            }
+          : { ...base, label: 'Type the amount', press: () => setOpen('typed') };
       case 'prove-airflow':
         return { ...base, label: 'Prove the airflow', press: () => setOpen('airflow') };
       case 'confirm':
-        return { ...base, label: 'I looked: confirm', press: () => void act(() => view.actions.send(`${jobPath}/confirmations`, { confirmation: action.confirmation, confirmed: true })) };
+        return {
+          ...base,
+          label: 'I looked: confirm',
+          press: () =>
+            void act(() =>
+              view.actions.send(`${jobPath}/confirmations`, { confirmation: action.confirmation, confirmed: true }),
+            ),
+        };
       case 'start':
-        return streaming ? { ...base, label: 'Call for cooling', press: () => command({ kind: 'start' }) } : { ...base, label: 'Type readings', press: () => setTab('readings') };
+        return streaming
+          ? { ...base, label: 'Call for cooling', press: () => command({ kind: 'start' }) }
+          : { ...base, label: 'Type readings', press: () => setTab('readings') };
       case 'stop':
         return streaming ? { ...base, label: 'Stop the system', press: () => command({ kind: 'stop' }) } : base;
       case 'enter-reading':
         return { ...base, label: 'Type readings', press: () => setTab('readings') };
       case 'check':
-        return action.what in QUANTITIES ? { ...base, label: 'Open the readings', press: () => setTab('readings') } : { ...base, label: 'Show the working', press: () => (action.what in judgement.figures.byId ? select(action.what as FigureId) : select(selected)) };
+        return action.what in QUANTITIES
+          ? { ...base, label: 'Open the readings', press: () => setTab('readings') }
+          : {
+              ...base,
+              label: 'Show the working',
+              press: () => (action.what in judgement.figures.byId ? select(action.what as FigureId) : select(selected)),
+            };
       case 'sign':
-        return lead ? { ...base, label: 'Record and sign', press: () => void act(async () => {
-          await record('final');
-          await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
-        }) } : { ...base, label: 'Record the final reading', press: () => void act(() => record('final')) };
+        return lead
+          ? {
+              ...base,
+              label: 'Record and sign',
+              press: () =>
+                void act(async () => {
+                  await record('final');
+                  await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
+                }),
+            }
+          : { ...base, label: 'Record the final reading', press: () => void act(() => record('final')) };
       default:
         return base;
     }
@@ -153,7 +252,12 @@ export default function StartUpPage(view: JobView) {
         <div>
           {desk ? mainFigure : null}
           <div className="grid gap-5 px-4 pb-5 max-lg:pt-4 lg:px-5">
-            <FindingList findings={judgement.findings} figures={judgement.figures} selected={selected} onSelect={select} />
+            <FindingList
+              findings={judgement.findings}
+              figures={judgement.figures}
+              selected={selected}
+              onSelect={select}
+            />
             <Confirmations view={view} confirmed={confirmationsOf(sheet)} />
             {gateData ? <GateList gates={gateData.gates} phase="start-up" view={view} /> : null}
             <MovementLog sheet={sheet} />
@@ -172,32 +276,52 @@ export default function StartUpPage(view: JobView) {
       }
     >
       <div className="flex h-full flex-col">
-        <div className="px-4 pt-3 lg:px-5">
+        <div className="relative px-4 pt-3 lg:px-5">
           <div className="flex flex-wrap items-baseline gap-x-3.5">
-            <h1 className="text-[23px]">Start-up · {sheet.job.mode}</h1>
-            <span className="text-ink2">
+            <h1 className="max-lg:sr-only text-[23px]">Start-up · {sheet.job.mode}</h1>
+            <span className="hidden text-ink2 sm:inline">
               {end !== undefined && streaming ? `run ${Math.floor(end / 60)} min · ` : ''}
               {outdoor !== undefined ? `outdoor ${shown(outdoor, '°F')} °F · ` : ''}
               {house !== undefined ? `house ${shown(house, '°F')} °F` : ''}
             </span>
-            <span className={`ml-auto font-[650] ${steady.state === 'steady' && !stale ? 'text-pine' : 'text-ink2'}`} data-testid="steady" data-state={steady.state} data-latency-ms={feed.latencyMs}>
-              {stale ? `Stale: ${staleForS} s` : steady.say}
+            <span
+              className={`font-[650] sm:ml-auto max-sm:text-[17px] ${steady.state === 'steady' && !stale ? 'text-pine' : 'text-ink2'}`}
+              data-testid="steady"
+              data-state={steady.state}
+              data-latency-ms={feed.latencyMs}
+            >
+              {stale ? `Stale: ${staleForS} s` : statusOf(steady)}
             </span>
           </div>
           <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label="Views">
             {(['ladder', 'trend', 'readings'] as const).map((t) => (
-              <button key={t} type="button" role="tab" aria-selected={tab === t} onClick={() => setTab(t)} className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] capitalize ${tab === t ? 'border-copper' : 'border-transparent text-ink2'}`}>
+              <button
+                key={t}
+                type="button"
+                role="tab"
+                aria-selected={tab === t}
+                onClick={() => setTab(t)}
+                className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] capitalize ${tab === t ? 'border-copper' : 'border-transparent text-ink2'}`}
+              >
                 {t}
               </button>
             ))}
             <span className="ml-auto flex gap-1">
               {!signed ? (
                 <>
-                  <Button tone="quiet" onClick={() => setOpen('bench')}>
+                  <Button
+                    tone="quiet"
+                    className="max-sm:absolute max-sm:top-0 max-sm:right-2"
+                    onClick={() => setOpen('bench')}
+                  >
                     Instruments{feed.rig && feed.rig.speed !== 1 ? ` ${feed.rig.speed}×` : ''}
                   </Button>
-                  <Button tone="quiet" disabled={busy || Object.keys(readings).length === 0} onClick={() => void act(() => record('reading'))}>
-                    Record reading
+                  <Button
+                    tone="quiet"
+                    disabled={busy || Object.keys(readings).length === 0}
+                    onClick={() => void act(() => record('reading'))}
+                  >
+                    Record<span className="max-sm:hidden"> reading</span>
                   </Button>
                 </>
               ) : null}
@@ -205,13 +329,22 @@ export default function StartUpPage(view: JobView) {
           </div>
           <div className="grid gap-2">
             <Trouble problem={problem} />
-            {feed.rig?.cutout && feed.rig.cutout !== 'none' ? <Notice kind="stop">The {feed.rig.cutout} switch tripped. Find out why before you start it again.</Notice> : null}
+            {feed.rig?.cutout && feed.rig.cutout !== 'none' ? (
+              <Notice kind="stop">The {feed.rig.cutout} switch tripped. Find out why before you start it again.</Notice>
+            ) : null}
           </div>
         </div>
         <div className="min-h-0 flex-1">
           {tab === 'ladder' ? (
             Object.keys(readings).length ? (
-              <TemperatureLadder readings={readings} figures={judgement.figures} verdicts={verdicts} selected={selected} onSelect={select} dim={stale} />
+              <TemperatureLadder
+                readings={readings}
+                figures={judgement.figures}
+                verdicts={verdicts}
+                selected={selected}
+                onSelect={select}
+                dim={stale}
+              />
             ) : (
               <Before />
             )
@@ -229,11 +362,19 @@ export default function StartUpPage(view: JobView) {
                   />
                 </Suspense>
               ) : (
-                <p className="text-ink2">A trend needs instruments that stream. Typed rounds are listed in the report.</p>
+                <p className="text-ink2">
+                  A trend needs instruments that stream. Typed rounds are listed in the report.
+                </p>
               )}
             </div>
           ) : (
-            <ReadingsTable readings={readings} typed={typed} streaming={streaming} suspects={suspects} staleForS={staleForS} />
+            <ReadingsTable
+              readings={readings}
+              typed={typed}
+              streaming={streaming}
+              suspects={suspects}
+              staleForS={staleForS}
+            />
           )}
         </div>
       </div>
@@ -249,9 +390,23 @@ export default function StartUpPage(view: JobView) {
   );
 }
 
+/** The state of the run in a few words; the finding tells the rest. */
+function statusOf(steady: SteadyResult): string {
+  if (steady.state === 'steady') return steady.say;
+  const word = steady.state[0]!.toUpperCase() + steady.state.slice(1);
+  return steady.waitS > 60 ? `${word}, ${Math.ceil(steady.waitS / 60)} min left` : word;
+}
+
 /** Before the first reading: what must be true before power goes on. */
 function Before() {
-  const list = ['Airways open, filter in, panels on', 'Service valves fully open, caps on', 'Charge weighed and signed', 'Breaker and disconnect match the plate', 'Crankcase heater warm for the maker’s time, where fitted', 'Floats and freeze stat each tripped by hand once'];
+  const list = [
+    'Airways open, filter in, panels on',
+    'Service valves fully open, caps on',
+    'Charge weighed and signed',
+    'Breaker and disconnect match the plate',
+    'Crankcase heater warm for the maker’s time, where fitted',
+    'Floats and freeze stat each tripped by hand once',
+  ];
   return (
     <div className="max-w-[620px] px-4 py-6 lg:px-5">
       <h2 className="text-[19px]">Before power goes on</h2>
@@ -262,7 +417,10 @@ function Before() {
           </li>
         ))}
       </ul>
-      <p className="mt-4 text-[14px] text-ink2">A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the maker’s instructions and local code come first.</p>
+      <p className="mt-4 text-[14px] text-ink2">
+        A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the
+        maker’s instructions and local code come first.
+      </p>
     </div>
   );
 }

@@ -1,7 +1,7 @@
+import { Link } from 'react-router';
 import type { Verdict } from '@/core/finding/finding';
 import type { Figure } from '@/core/startup/figures';
 import { shown, withUnit } from '@/core/units/format';
-import { Link } from 'react-router';
 
 /** How a number came about: value, target, inputs with their sources, formula, published source. */
 export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict | undefined }) {
@@ -35,7 +35,8 @@ export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict 
         </tbody>
       </table>
       <p className="mt-1 text-[13px] text-ink2">
-        {figure.source}.{figure.uncertainty ? ` Probe uncertainty ± ${shown(figure.uncertainty, figure.unit)} ${figure.unit}.` : ''}{' '}
+        {figure.source}.
+        {figure.uncertainty ? ` Probe uncertainty ± ${shown(figure.uncertainty, figure.unit)} ${figure.unit}.` : ''}{' '}
         {figure.calculation ? (
           <Link to={`/formulas#${figure.calculation}`} className="text-copper underline">
             Formula

@@ -1,7 +1,6 @@
 import { useMemo, useRef } from 'react';
 import type { Verdict } from '@/core/finding/finding';
-import { judgeSheet, steadinessOf, typedSteadiness } from '@/core/job/start-up-sheet';
-import type { Judgement } from '@/core/startup/judge';
+import { type Judgement, judgeSheet, steadinessOf, typedSteadiness } from '@/core/job/start-up-sheet';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
 import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
@@ -42,7 +41,12 @@ export function useStartUp(view: JobView, typed: Typed): StartUpView {
   return useMemo(() => {
     const live = streaming ? readingsFromRun(feed.samples, run?.source ?? 'simulated', staleForS) : {};
     const readings = withTyped(live, typed.values);
-    const judgement = judgeSheet(sheet, readings, steady, streaming ? { samples: feed.samples, events: feed.events } : undefined);
+    const judgement = judgeSheet(
+      sheet,
+      readings,
+      steady,
+      streaming ? { samples: feed.samples, events: feed.events } : undefined,
+    );
     const verdicts: Partial<Record<string, Verdict>> = {};
     for (const f of judgement.findings) verdicts[f.id] = f.verdict;
     return { readings, steady, judgement, verdicts, streaming, staleForS };

@@ -47,9 +47,17 @@ export default function EquipmentPage(view: JobView) {
       simulated={false}
       next={
         signed ? (
-          <NextMoveBar kind="good" say="The charge is signed with this plate." because="What was signed stays as it was. Write an amendment at the hand-over instead." />
+          <NextMoveBar
+            kind="good"
+            say="The charge is signed with this plate."
+            because="What was signed stays as it was. Write an amendment at the hand-over instead."
+          />
         ) : (
-          <NextMoveBar kind="now" say="Check it against the plate, then save." because="Every number here feeds the charge, a verdict or the report.">
+          <NextMoveBar
+            kind="now"
+            say="Check it against the plate, then save."
+            because="Every number here feeds the charge, a verdict or the report."
+          >
             <Button tone="primary" disabled={busy} onClick={form.handleSubmit((text) => save(text, version))}>
               Save the equipment
             </Button>
@@ -88,7 +96,17 @@ export default function EquipmentPage(view: JobView) {
 }
 
 /** Two people changed the same equipment: both values side by side, and a choice. */
-function Conflict({ stored, mine, onMine, onTheirs }: { stored: Stored; mine: PlateText; onMine: () => void; onTheirs: () => void }) {
+function Conflict({
+  stored,
+  mine,
+  onMine,
+  onTheirs,
+}: {
+  stored: Stored;
+  mine: PlateText;
+  onMine: () => void;
+  onTheirs: () => void;
+}) {
   const theirs = textOf(stored.plate);
   const differ = (Object.keys(theirs) as (keyof PlateText)[]).filter((k) => theirs[k] !== mine[k]);
   return (

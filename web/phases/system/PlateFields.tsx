@@ -1,12 +1,12 @@
 import type { UseFormReturn } from 'react-hook-form';
-import { odText, ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, odText } from '@/core/circuit/acr-tube';
 import { UNIT_STATE_WORDS, UNIT_STATES } from '@/core/circuit/total-charge';
 import type { Plate } from '@/core/equipment/plate';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
-import { plateOf, type PlateText } from './plate-form';
+import { type PlateText, plateOf } from './plate-form';
 
 const SIZES = [...ACR_INSIDE_IN.keys()].map((od) => ({ value: String(od), label: odText(od).replace(' in', '') }));
 const yesNo = [
@@ -22,10 +22,32 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   const field = (name: keyof Plate, label: string, unit?: string, hint?: string) => {
     const error = form.formState.errors[name];
     const [message, allowed] = (error?.message ?? '').split('\n');
-    return <Field label={label} unit={unit} hint={hint} inputMode={unit ? 'decimal' : 'text'} error={message || undefined} allowed={allowed} warning={warnings.get(name)} {...form.register(name)} />;
+    return (
+      <Field
+        label={label}
+        unit={unit}
+        hint={hint}
+        inputMode={unit ? 'decimal' : 'text'}
+        error={message || undefined}
+        allowed={allowed}
+        warning={warnings.get(name)}
+        {...form.register(name)}
+      />
+    );
   };
-  const choice = (name: keyof Plate, label: string, options: readonly { value: string; label: string }[], stacked = false) => (
-    <Choice label={label} value={values[name]} options={options} stacked={stacked} onChange={(v) => form.setValue(name, v, { shouldDirty: true })} />
+  const choice = (
+    name: keyof Plate,
+    label: string,
+    options: readonly { value: string; label: string }[],
+    stacked = false,
+  ) => (
+    <Choice
+      label={label}
+      value={values[name]}
+      options={options}
+      stacked={stacked}
+      onChange={(v) => form.setValue(name, v, { shouldDirty: true })}
+    />
   );
   const group = 'grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3';
   return (
@@ -41,7 +63,11 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {field('outdoorFanFlaA', 'Outdoor fan FLA', 'A')}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('plateVolts', 'Plate voltage', ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })))}
+          {choice(
+            'plateVolts',
+            'Plate voltage',
+            ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
+          )}
           {choice('heatPump', 'Heat pump', yesNo)}
           {choice('inverter', 'Inverter', yesNo)}
         </div>
@@ -49,7 +75,11 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">Refrigerant circuit</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('refrigerant', 'Refrigerant', REFRIGERANTS.map((r) => ({ value: r, label: r })))}
+          {choice(
+            'refrigerant',
+            'Refrigerant',
+            REFRIGERANTS.map((r) => ({ value: r, label: r })),
+          )}
           {choice('metering', 'Metering device', [
             { value: 'txv', label: 'TXV' },
             { value: 'eev', label: 'EEV' },
@@ -59,7 +89,12 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         <div className={group}>
           {field('factoryChargeOz', 'Factory charge', 'oz', '16 oz to the pound')}
           {field('includedLineFt', 'Line length it includes', 'ft')}
-          {field('targetSubcoolingF', 'Target subcooling', '°F', values.metering === 'fixed-orifice' ? 'not used for a fixed orifice' : 'from the plate')}
+          {field(
+            'targetSubcoolingF',
+            'Target subcooling',
+            '°F',
+            values.metering === 'fixed-orifice' ? 'not used for a fixed orifice' : 'from the plate',
+          )}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice('targetSource', 'The target comes from', [
@@ -68,7 +103,14 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
             { value: 'technician', label: 'My own choice' },
           ])}
         </div>
-        <div className="mt-3">{choice('unitState', 'What is in the unit before weighing', UNIT_STATES.map((s) => ({ value: s, label: UNIT_STATE_WORDS[s] })), true)}</div>
+        <div className="mt-3">
+          {choice(
+            'unitState',
+            'What is in the unit before weighing',
+            UNIT_STATES.map((s) => ({ value: s, label: UNIT_STATE_WORDS[s] })),
+            true,
+          )}
+        </div>
       </fieldset>
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">Line set and additions</legend>
@@ -76,7 +118,11 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {choice('liquidLineOdIn', 'Liquid line OD, in', SIZES.slice(0, 5))}
           {choice('vaporLineOdIn', 'Vapor line OD, in', SIZES.slice(2))}
         </div>
-        {form.formState.errors.vaporLineOdIn ? <p className="mb-2 text-[13px] font-[600] text-oxide">Vapor line: {form.formState.errors.vaporLineOdIn.message?.split('\n')[0]}</p> : null}
+        {form.formState.errors.vaporLineOdIn ? (
+          <p className="mb-2 text-[13px] font-[600] text-oxide">
+            Vapor line: {form.formState.errors.vaporLineOdIn.message?.split('\n')[0]}
+          </p>
+        ) : null}
         <div className={group}>
           {field('lineLengthFt', 'Line length, one way', 'ft', 'leave empty if unknown')}
           {field('makerOzPerFt', 'Maker’s adder', 'oz/ft', 'optional; it wins over the computed one')}

@@ -46,7 +46,8 @@ export const EMPTY_PLATE: PlateText = {
 };
 
 export function textOf(plate: Plate): PlateText {
-  const text = (v: unknown): string => (v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v));
+  const text = (v: unknown): string =>
+    v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v);
   return Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])) as PlateText;
 }
 
@@ -55,15 +56,21 @@ export type PlateProblem = { field: keyof Plate; message: string; allowed: strin
 /** Reads the whole form: a plate, or every problem with its field and what is allowed. */
 export function plateOf(text: PlateText): { plate?: Plate; problems: PlateProblem[] } {
   const problems: PlateProblem[] = [];
-  const raw: Record<string, unknown> = { ...text, heatPump: text.heatPump === 'yes', inverter: text.inverter === 'yes' };
-  const allowedOf = (field: string): string => (plateSchema.shape as Record<string, { description?: string }>)[field]?.description ?? '';
+  const raw: Record<string, unknown> = {
+    ...text,
+    heatPump: text.heatPump === 'yes',
+    inverter: text.inverter === 'yes',
+  };
+  const allowedOf = (field: string): string =>
+    (plateSchema.shape as Record<string, { description?: string }>)[field]?.description ?? '';
   for (const field of NUMBER_FIELDS) {
     const typed = text[field].trim();
     const value = numberFromText(typed);
     if (typed === '') {
       if (OPTIONAL.includes(field)) raw[field] = null;
       else problems.push({ field, message: 'Missing.', allowed: allowedOf(field) });
-    } else if (value === undefined) problems.push({ field, message: `“${typed}” is not a plain number.`, allowed: allowedOf(field) });
+    } else if (value === undefined)
+      problems.push({ field, message: `“${typed}” is not a plain number.`, allowed: allowedOf(field) });
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
@@ -74,7 +81,14 @@ export function plateOf(text: PlateText): { plate?: Plate; problems: PlateProble
     const field = String(issue.path[0]) as keyof Plate;
     if (known.has(field)) continue;
     known.add(field);
-    const plain = issue.code === 'too_small' ? 'Too low.' : issue.code === 'too_big' ? 'Too high.' : issue.code === 'custom' ? `It ${issue.message}.` : 'Not allowed.';
+    const plain =
+      issue.code === 'too_small'
+        ? 'Too low.'
+        : issue.code === 'too_big'
+          ? 'Too high.'
+          : issue.code === 'custom'
+            ? `It ${issue.message}.`
+            : 'Not allowed.';
     problems.push({ field, message: text[field]?.trim() === '' ? 'Missing.' : plain, allowed: allowedOf(field) });
   }
   return { problems };
