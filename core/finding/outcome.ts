@@ -20,7 +20,7 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError): Refusal {
     return { field, message: `${field} is not a field of this calculation.`, allowed: fieldNames(schema).join(', ') };
   }
   const field = issue.path.map(String).join('.') || 'input';
-  const described = describe(schema, issue.path);
+  const described = allowedAt(schema, issue.path);
   const missing = issue.code === 'invalid_type' && /undefined/.test(issue.message);
   return {
     field,
@@ -41,7 +41,7 @@ function fieldNames(schema: z.ZodType): string[] {
   return shape ? Object.keys(shape) : [];
 }
 
-function describe(schema: z.ZodType, path: PropertyKey[]): string | undefined {
+function allowedAt(schema: z.ZodType, path: PropertyKey[]): string | undefined {
   let at: unknown = schema;
   for (const key of path) {
     const node = at as { shape?: Record<string, unknown>; unwrap?: () => unknown };

@@ -61,9 +61,9 @@ function makeSeries(samples: readonly RunSample[], refrigerant: Refrigerant, bar
       typeof s.returnDryBulbF === 'number' && typeof s.supplyDryBulbF === 'number'
         ? s.returnDryBulbF - s.supplyDryBulbF
         : null;
-    [s.superheatF, s.subcoolingF, split].forEach((y, k) =>
-      lines[k]!.data.push({ x, y: typeof y === 'number' ? Math.round(y * 10) / 10 : null }),
-    );
+    for (const [k, y] of [s.superheatF, s.subcoolingF, split].entries()) {
+      lines[k]!.data.push({ x, y: typeof y === 'number' ? Math.round(y * 10) / 10 : null });
+    }
   });
   return lines;
 }

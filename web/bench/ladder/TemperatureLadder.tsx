@@ -197,7 +197,14 @@ function Label({ text, selected, onSelect }: { text: Text; selected: boolean; on
   if (!text.figure) return <g>{content}</g>;
   const id = text.figure;
   return (
-    <g onClick={() => onSelect(id)} className="cursor-pointer">
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${text.name} ${text.value} °F: show the working`}
+      onClick={() => onSelect(id)}
+      onKeyDown={(e) => e.key === 'Enter' && onSelect(id)}
+      className="cursor-pointer"
+    >
       {content}
     </g>
   );

@@ -72,7 +72,7 @@ function ChargeBench({ view, build }: { view: JobView; build: BuildUp }) {
   async function move(kind: 'weigh-in' | 'recover', oz: number): Promise<void> {
     await act(async () => {
       let runId = run?.id;
-      if (!run || run.phase !== 'charge') {
+      if (run?.phase !== 'charge') {
         runId = uuid();
         await view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: runId, phase: 'charge', speed: 1 });
       }
