@@ -69,6 +69,8 @@ export function violations(sources: readonly Source[]): string[] {
       if (files.has(target)) inner.push(target);
       const to = target.split('/')[0]!;
       if (!allowed || EXCEPTIONS.has(`${source.file} → ${to}`)) continue;
+      // Tests may read the demo's invented jobs as sample data.
+      if (test && to === 'demo') continue;
       if (!allowed.includes(to)) out.push(`${source.file}: ${layer} may not import ${to} (${target})`);
       const from = source.file.split('/');
       const into = target.split('/');

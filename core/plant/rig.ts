@@ -70,7 +70,8 @@ const TAU = { pressure: 25, amps: 8, superheat: 60, subcooling: 150, supply: 90,
 const FILL_OZ_PER_MIN = 24;
 const THROTTLED_OZ_PER_MIN = 4;
 const RECOVER_OZ_PER_MIN = 6;
-const HIGH_CUTOUT_PSIG = 620;
+/** Set below the top of the saturation range (150 °F), so that the rig trips before its model ends. Invented. */
+const HIGH_CUTOUT_PSIG = 575;
 const LOW_CUTOUT_PSIG = 25;
 /** A cylinder valve is closed by hand: it stops up to this much late. */
 const OVERSHOOT_OZ = 0.2;

@@ -20,6 +20,8 @@ export class InstrumentHall {
   constructor(
     private readonly database: Database,
     private readonly log: (line: string) => void,
+    /** The bundled worker; it lies beside the bundled server. */
+    private readonly workerUrl = new URL('./plant-worker.js', import.meta.url),
   ) {}
 
   get(runId: string): ActiveRun | undefined {
@@ -111,11 +113,7 @@ export class InstrumentHall {
   }
 
   private startWorker(): Worker {
-    // From source (tests) the worker is TypeScript and needs a loader; built, it lies beside the server.
-    const fromSource = import.meta.url.endsWith('.ts');
-    const worker = fromSource
-      ? new Worker(new URL('./plant-worker.ts', import.meta.url), { execArgv: ['--import', 'tsx'] })
-      : new Worker(new URL('./plant-worker.js', import.meta.url));
+    const worker = new Worker(this.workerUrl);
     worker.on('message', (message: FromWorker) => {
       if (message.type === 'closed') {
         this.closing.get(message.runId)?.();

@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOG, findCalculation } from './catalog';
+
+describe('every worked example of the catalogue', () => {
+  for (const calculation of CATALOG) {
+    const { spec } = calculation;
+    it(spec.id, () => {
+      const outcome = calculation(spec.example.input as never);
+      expect(outcome.ok, JSON.stringify(outcome)).toBe(true);
+      if (!outcome.ok) return;
+      for (const [name, wanted] of Object.entries(spec.example.expected)) {
+        const actual = outcome.value[name];
+        if (typeof wanted === 'number')
+          expect(Math.abs((actual as number) - wanted), `${name}: ${actual} against ${wanted}`).toBeLessThanOrEqual(
+            spec.example.tolerance,
+          );
+        else expect(actual).toBe(wanted);
+      }
+    });
+
+    it(`${spec.id} says what it is, where it comes from and what it leaves out`, () => {
+      for (const text of [spec.title, spec.what, spec.formula, spec.source, spec.notCovered])
+        expect(text.length).toBeGreaterThan(5);
+    });
+
+    it(`${spec.id} refuses rubbish with field, message and allowed, and never gives NaN`, () => {
+      const fields = Object.keys(spec.example.input as object);
+      const rubbish = fc.oneof(
+        fc.string(),
+        fc.constant(null),
+        fc.constant(undefined),
+        fc.constant(Number.NaN),
+        fc.constant(Number.POSITIVE_INFINITY),
+        fc.double(),
+        fc.object(),
+      );
+      fc.assert(
+        fc.property(fc.constantFrom(...fields), rubbish, (field, value) => {
+          const outcome = calculation({ ...(spec.example.input as object), [field]: value } as never);
+          if (outcome.ok) {
+            for (const v of Object.values(outcome.value))
+              if (typeof v === 'number') expect(Number.isFinite(v), `${field}=${String(value)}`).toBe(true);
+          } else {
+            expect(outcome.refused.field).toBeTruthy();
+            expect(outcome.refused.message).toBeTruthy();
+            expect(outcome.refused.allowed).toBeTruthy();
+          }
+        }),
+        { numRuns: 60 },
+      );
+    });
+  }
+
+  it('ids are unique and the command line’s fixed ones are there', () => {
+    const ids = CATALOG.map((c) => c.spec.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const id of [
+      'saturation-pressure',
+      'saturation-temperature',
+      'superheat',
+      'subcooling',
+      'liquid-density',
+      'target-superheat',
+      'moist-air',
+      'line-set-charge',
+      'total-charge',
+    ])
+      expect(ids).toContain(id);
+  });
+
+  it('an unknown field is named with the known ones', () => {
+    const outcome = findCalculation('total-charge')!({ factoryOz: 1, adderOz: 1, pounds: 2 } as never);
+    expect(outcome).toMatchObject({
+      ok: false,
+      refused: { field: 'pounds', allowed: 'factoryOz, adderOz, drierOz, coilOz' },
+    });
+  });
+});

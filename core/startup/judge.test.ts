@@ -1,0 +1,226 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Verdict } from '@/core/finding/finding';
+import { nextMove, orderFindings } from '@/core/job/order-findings';
+import { bubblePsia, dewPsia } from '@/core/refrigerant/lookup';
+import { judgeStartUp } from './judge';
+import type { JudgeInput } from './judge-input';
+import { QUANTITIES, type Quantity, type Readings } from './quantities';
+import type { SteadyResult } from './steady-state';
+import { DEFAULT_SCHOOLS, type StartUpSystem } from './system';
+
+const SYSTEM: StartUpSystem = {
+  refrigerant: 'R-454B',
+  metering: 'txv',
+  nominalTons: 3,
+  targetSubcoolingF: 10,
+  targetSource: 'plate',
+  compressorRlaA: 14.1,
+  outdoorFanFlaA: 1.2,
+  plateVolts: '208/230',
+  inverter: false,
+  barometerPsia: 14.696,
+  chargeTargetOz: 131,
+  chargeInOz: 131,
+  trimOz: 0,
+  learned: [],
+};
+const STEADY: SteadyResult = { state: 'steady', say: 'Steady for 6 min', steadyForS: 360, waitS: 0, channels: {} };
+
+/** Readings made from the figures they should give, so that a case says what it means. */
+function readings(
+  o: { sh?: number; sc?: number; outdoorF?: number; split?: number; amps?: number; over?: number } = {},
+): Readings {
+  const { sh = 11, sc = 10, outdoorF = 94, split = 19.2, amps = 11.9, over = 20 } = o;
+  const values: Partial<Record<Quantity, number>> = {
+    suctionPsig: dewPsia('R-454B', 44) - 14.696,
+    liquidPsig: bubblePsia('R-454B', outdoorF + over) - 14.696,
+    suctionLineF: 44 + sh,
+    liquidLineF: outdoorF + over - sc,
+    outdoorDryBulbF: outdoorF,
+    returnDryBulbF: 76,
+    returnWetBulbF: 63.5,
+    supplyDryBulbF: 76 - split,
+    compressorA: amps,
+    outdoorFanA: 1.1,
+    lineVolts: 238,
+  };
+  return Object.fromEntries(
+    Object.entries(values).map(([k, value]) => [
+      k,
+      { value, uncertainty: QUANTITIES[k as Quantity].uncertainty, source: 'typed' },
+    ]),
+  );
+}
+
+function judge(change: Partial<JudgeInput> = {}) {
+  const input: JudgeInput = {
+    system: SYSTEM,
+    readings: readings(),
+    steady: STEADY,
+    airflow: { cfm: 1206, method: 'flow grid or hood', source: 'typed' },
+    confirmations: { filterClean: true, indoorCoilClean: true, outdoorCoilCleanDry: true, enclosureRestored: true },
+    schools: DEFAULT_SCHOOLS,
+    mode: 'cooling',
+    ...change,
+  };
+  const { figures, findings } = judgeStartUp(input);
+  const ordered = orderFindings(findings);
+  const verdict = (id: string): Verdict | undefined => ordered.find((f) => f.id === id)?.verdict;
+  return {
+    figures,
+    findings: ordered,
+    verdict,
+    next: nextMove(ordered, { say: 'sign', because: '', action: { kind: 'sign' } }),
+  };
+}
+
+describe('a healthy start-up', () => {
+  it('has every finding good and ends at the signature', () => {
+    const j = judge();
+    expect(j.findings.filter((f) => f.verdict !== 'good')).toEqual([]);
+    expect(j.next.action).toEqual({ kind: 'sign' });
+  });
+  it('each figure carries its working and source', () => {
+    const { subcooling } = judge().figures.byId;
+    expect(subcooling.value).toBeCloseTo(10, 6);
+    expect(subcooling.working.map((w) => w.label)).toEqual([
+      'Liquid pressure',
+      'Station pressure',
+      'Bubble point',
+      'Liquid line',
+    ]);
+    expect(subcooling.target).toMatchObject({ low: 7, high: 13, source: "the unit's plate" });
+  });
+});
+
+describe('charge advice', () => {
+  it('low subcooling: adds a small step with an amount, a wait and how it was estimated', () => {
+    const j = judge({ readings: readings({ sc: 6 }) });
+    expect(j.verdict('subcooling')).toBe('look-again');
+    expect(j.next.say).toBe('Add 3.9 oz as liquid, then wait 10 min.');
+    expect(j.next.because).toMatch(/2 % of the charge moves it 1 °F/);
+  });
+  it('high subcooling: recovers, never adds', () => {
+    expect(judge({ readings: readings({ sc: 16 }) }).next.action.kind).toBe('recover');
+  });
+  it('is held back while airflow, steadiness, coil or a probe is not proven', () => {
+    const low = readings({ sc: 5 });
+    const cases: Partial<JudgeInput>[] = [
+      { airflow: undefined },
+      { steady: { ...STEADY, state: 'settling', waitS: 300 } },
+      {
+        confirmations: {
+          filterClean: true,
+          indoorCoilClean: true,
+          outdoorCoilCleanDry: false,
+          enclosureRestored: true,
+        },
+      },
+      { airflow: { cfm: 840, method: 'flow grid or hood', source: 'typed' } },
+    ];
+    for (const change of cases) {
+      const j = judge({ readings: low, ...change });
+      expect(j.next.action.kind).not.toBe('weigh-in');
+      expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in')).toBe(false);
+    }
+  });
+  it('low superheat with low subcooling is a valve, not a low charge', () => {
+    const j = judge({ readings: readings({ sc: 4, sh: 3 }) });
+    expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in')).toBe(false);
+  });
+  it('floodback stops', () => {
+    expect(judge({ readings: readings({ sc: 4, sh: 0.5 }) }).verdict('subcooling')).toBe('stop');
+  });
+  it('beyond 10 % of trim it looks for something else', () => {
+    const j = judge({ readings: readings({ sc: 5 }), system: { ...SYSTEM, trimOz: 15 } });
+    expect(j.next.say).toMatch(/leak/);
+  });
+  it('high subcooling with high superheat is a restriction, nothing is recovered', () => {
+    const j = judge({ readings: readings({ sc: 16, sh: 30 }) });
+    expect(j.findings.some((f) => f.next?.action.kind === 'recover')).toBe(false);
+  });
+  it('an orifice is judged by superheat: high adds, low recovers', () => {
+    const system = { ...SYSTEM, metering: 'fixed-orifice' as const };
+    // WB 63.5, outdoor 94 → target 8.25 °F
+    expect(judge({ system, readings: readings({ sh: 16 }) }).next.action.kind).toBe('weigh-in');
+    expect(judge({ system, readings: readings({ sh: 2.8 }) }).next.action.kind).toBe('recover');
+  });
+});
+
+describe('never a confident wrong answer', () => {
+  it.each<[string, Partial<Record<Quantity, number>>, Quantity]>([
+    ['wet bulb above dry bulb', { returnWetBulbF: 79 }, 'returnWetBulbF'],
+    ['liquid line hotter than saturation', { liquidLineF: 125 }, 'liquidLineF'],
+    ['suction above liquid pressure', { suctionPsig: 299, liquidPsig: 120 }, 'suctionPsig'],
+    ['liquid line colder than its air', { liquidLineF: 88 }, 'liquidLineF'],
+    ['suction line far below its dew point', { suctionLineF: 30 }, 'suctionLineF'],
+    ['supply warmer than return', { supplyDryBulbF: 80 }, 'supplyDryBulbF'],
+    ['a gauge outside the refrigerant', { liquidPsig: 690 }, 'liquidPsig'],
+  ])('%s: not proven, the suspect probe named, nothing to add', (_name, change, probe) => {
+    const r = readings();
+    for (const [k, value] of Object.entries(change)) r[k as Quantity] = { ...r[k as Quantity]!, value };
+    const j = judge({ readings: r });
+    expect(j.verdict(`probe-${probe}`)).toBe('not-proven');
+    expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in' || f.next?.action.kind === 'recover')).toBe(false);
+    expect(j.next.action.kind).not.toBe('sign');
+  });
+  it('a lost or stale instrument is named', () => {
+    const r = readings();
+    r.liquidPsig = { ...r.liquidPsig!, trouble: 'lost' };
+    expect(judge({ readings: r }).verdict('probe-liquidPsig')).toBe('not-proven');
+    r.liquidPsig = { ...r.liquidPsig!, trouble: 'stale' };
+    expect(judge({ readings: r }).verdict('probe-liquidPsig')).toBe('not-proven');
+  });
+  it('a technician’s own target can never be good', () => {
+    expect(judge({ system: { ...SYSTEM, targetSource: 'technician' } }).verdict('subcooling')).toBe('not-proven');
+  });
+  it('no target, heating, an inverter or a cold day give no cooling verdict', () => {
+    expect(judge({ system: { ...SYSTEM, targetSubcoolingF: undefined } }).verdict('subcooling')).toBe('not-proven');
+    expect(judge({ mode: 'heating' }).verdict('conditions')).toBe('not-proven');
+    expect(judge({ system: { ...SYSTEM, inverter: true } }).verdict('conditions')).toBe('not-proven');
+    expect(judge({ readings: readings({ outdoorF: 60 }) }).verdict('conditions')).toBe('not-proven');
+  });
+  it('above 110 % of RLA stops, before anything else', () => {
+    const j = judge({ readings: readings({ amps: 15.8 }) });
+    expect(j.findings[0]).toMatchObject({ id: 'over-rla', verdict: 'stop' });
+    expect(j.next.action.kind).toBe('stop');
+  });
+  it('without a reading at all it asks for the first one', () => {
+    expect(judge({ readings: {} }).next.action.kind).toBe('enter-reading');
+  });
+
+  it('over random readings: no exception, no sign-off with a suspect, never both add and recover', () => {
+    const names = Object.keys(readings()) as Quantity[];
+    const value = fc.double({ min: -100, max: 800, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.constantFrom(...names), value), { minLength: 1, maxLength: 6 }), (changes) => {
+        const r = readings();
+        for (const [name, v] of changes) r[name] = { ...r[name]!, value: v };
+        const j = judge({ readings: r });
+        const kinds = new Set(j.findings.map((f) => f.next?.action.kind));
+        expect(kinds.has('weigh-in') && kinds.has('recover')).toBe(false);
+        if (j.findings.some((f) => f.id.startsWith('probe-'))) {
+          expect(kinds.has('weigh-in') || kinds.has('recover')).toBe(false);
+          expect(j.next.action.kind).not.toBe('sign');
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('order of findings', () => {
+  it('stop, then the ladder, then not-proven before look-again, then the larger miss; good last', () => {
+    const base = { evidence: [], because: '', source: '', confidence: 'high' as const, claim: '' };
+    const list = orderFindings([
+      { ...base, id: 'd', step: 'compare', verdict: 'look-again', miss: 3 },
+      { ...base, id: 'g', step: 'power', verdict: 'good', miss: 0 },
+      { ...base, id: 'c', step: 'compare', verdict: 'not-proven', miss: 1 },
+      { ...base, id: 'e', step: 'compare', verdict: 'look-again', miss: 1 },
+      { ...base, id: 'b', step: 'airflow', verdict: 'look-again', miss: 1 },
+      { ...base, id: 'a', step: 'charge', verdict: 'stop', miss: 1 },
+    ]);
+    expect(list.map((f) => f.id).join('')).toBe('abcdeg');
+  });
+});

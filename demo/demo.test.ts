@@ -1,0 +1,88 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { migrate, migrations } from '@/server/db/migrate';
+import { type Database, openDatabase } from '@/server/db/pool';
+import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
+import { summaryOf } from '@/server/features/jobs/job-summary';
+import { peopleStore } from '@/server/features/people/people-store';
+import { reportPdf } from '@/server/features/reports/report-pdf';
+import { reportOf } from '@/server/features/reports/reports-service';
+import { freshSchema } from '@/server/testing/harness';
+import { DEMO_COMPANY } from './company';
+import { DEMO_JOBS } from './jobs';
+import { loadDemo } from './load-demo';
+
+let database: Database;
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  const schema = await freshSchema();
+  drop = schema.drop;
+  database = openDatabase(schema.uri);
+  await migrate(database, migrations());
+  await loadDemo({ database }, () => undefined);
+});
+afterAll(async () => {
+  await database.close();
+  await drop();
+});
+
+const rows = () =>
+  database.rows<{ jobId: string; number: number; state: string; phase: string; waitsFor: string }>(
+    'select job_id as jobId, number, state, phase, waits_for as waitsFor from job_summary order by number',
+  );
+
+describe('the demo', () => {
+  it('has jobs in every state: to charge, mid-start-up with a wrong charge, finished', async () => {
+    const list = await rows();
+    expect(list.length).toBe(DEMO_JOBS.length);
+    expect(list.length).toBeGreaterThanOrEqual(12);
+    expect(list.filter((r) => r.state === 'done').length).toBeGreaterThanOrEqual(2);
+    expect(list.some((r) => r.phase === 'charge' && /still to weigh in/.test(r.waitsFor))).toBe(true);
+    const running = await database.rows('select id from runs where state = :state', { state: 'running' });
+    expect(running.length).toBeGreaterThanOrEqual(1);
+  });
+  it('every reading comes from the plant, not from the air', async () => {
+    const sources = await database.rows<{ source: string; runId: string | null }>(
+      'select source, run_id as runId from measurements',
+    );
+    expect(sources.length).toBeGreaterThan(40);
+    expect(sources.every((s) => s.source === 'simulated' && s.runId !== null)).toBe(true);
+  });
+  it('loads once only', async () => {
+    expect(await loadDemo({ database }, () => undefined)).toBe(false);
+    expect((await rows()).length).toBe(DEMO_JOBS.length);
+  });
+  it('the list’s projection is what a rebuild gives', async () => {
+    for (const row of await rows()) {
+      const sheet = (await readJobSheet(database, DEMO_COMPANY.id, row.jobId, 'none'))!;
+      expect(await summaryOf(database, DEMO_COMPANY.id, sheet)).toMatchObject(row);
+    }
+  });
+  it('a finished job prints a PDF with readings, targets, verdicts, sources, simulated marks and overrides', async () => {
+    const done = (await rows()).find((r) => r.number === 2138)!;
+    const lead = (await peopleStore.bySignIn(database, 'jory'))!.person;
+    const pdf = await reportPdf(await reportOf(database, lead, done.jobId));
+    const file = path.join(mkdtempSync(path.join(tmpdir(), 'mb-pdf-')), 'report.pdf');
+    writeFileSync(file, pdf);
+    const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+    for (const wanted of [
+      'Commissioning report',
+      'Contains simulated readings',
+      'Subcooling',
+      '°F',
+      'Good',
+      "the unit's plate",
+      'Overrides',
+      'Gauge battery died',
+      'Jory Vance',
+      'TC-38206',
+      'Refrigerant movements',
+      'simulated suction pressure probe',
+    ]) {
+      expect(text.replace(/\s+/g, ' ')).toContain(wanted);
+    }
+  });
+});

@@ -1,0 +1,153 @@
+import { v7 as uuid } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { movementsOf } from '@/core/job/charge-sheet';
+import {
+  type Client,
+  movement,
+  newJob,
+  passVacuum,
+  startServer,
+  type TestServer,
+  until,
+} from '@/server/testing/harness';
+import { readRunData } from './run-data';
+
+let server: TestServer;
+let lead: Client;
+beforeAll(async () => {
+  server = await startServer();
+  lead = await server.as('alder-lead');
+});
+afterAll(() => server.stop());
+
+type StreamEvent = { event: string; data: Record<string, never> & { seq: number; durableSeq: number } };
+
+/** Reads server-sent events until `enough` says so. */
+async function listen(
+  client: Client,
+  runId: string,
+  enough: (events: StreamEvent[]) => boolean,
+): Promise<StreamEvent[]> {
+  const abort = new AbortController();
+  const response = await fetch(`${client.origin}/api/runs/${runId}/stream`, {
+    headers: { cookie: client.cookie },
+    signal: abort.signal,
+  });
+  expect(response.headers.get('content-type')).toContain('text/event-stream');
+  const events: StreamEvent[] = [];
+  let text = '';
+  const decoder = new TextDecoder();
+  for await (const part of response.body!) {
+    text += decoder.decode(part as Uint8Array, { stream: true });
+    const blocks = text.split('\n\n');
+    text = blocks.pop()!;
+    for (const block of blocks) {
+      const event = /^event: (.*)$/m.exec(block)?.[1];
+      const data = /^data: (.*)$/m.exec(block)?.[1];
+      if (event && data) events.push({ event, data: JSON.parse(data) as StreamEvent['data'] });
+    }
+    if (enough(events)) break;
+  }
+  abort.abort();
+  return events;
+}
+
+async function startedJob(phase: 'charge' | 'start-up', speed = 60): Promise<{ id: string; run: string }> {
+  const { id } = await newJob(lead);
+  await passVacuum(lead, id);
+  if (phase === 'start-up') {
+    await lead.post(`/jobs/${id}/measurements`, { measurements: [movement(25.7)] });
+    await lead.post(`/jobs/${id}/phases/charge/sign-offs`, { id: uuid() });
+  }
+  const run = uuid();
+  await lead.post(`/jobs/${id}/runs`, { id: run, phase, speed });
+  return { id, run };
+}
+
+describe('a streamed run', () => {
+  it('streams history first, then batches with seq and durableSeq, and stores every sample once, without a hole', async () => {
+    const { run } = await startedJob('start-up');
+    await lead.post(`/runs/${run}/commands`, { kind: 'start' });
+    const events = await listen(lead, run, (all) => all.filter((e) => e.event === 'batch').length >= 25);
+    expect(events[0]!.event).toBe('history');
+    const last = events.at(-1)!.data;
+    expect(last.seq).toBeGreaterThan(last.durableSeq);
+    expect(last.durableSeq).toBeGreaterThanOrEqual(1);
+    await lead.post(`/runs/${run}/stop`);
+    const [{ companyId } = { companyId: '' }] = await server.database.rows<{ companyId: string }>(
+      'select company_id as companyId from runs where id = :run',
+      { run },
+    );
+    const stored = await readRunData(server.database, companyId, run);
+    const seconds = stored.samples.map((s) => s.runSeconds);
+    expect(seconds.length).toBeGreaterThan(100);
+    expect(seconds).toEqual(seconds.map((_, i) => seconds[0]! + i));
+    expect(stored.events[0]).toMatchObject({ kind: 'compressor-start' });
+  });
+
+  it('a weighing is stored by the server with what the scale read, marked simulated; the cylinder lost what the sheet gained', async () => {
+    const { id, run } = await startedJob('charge');
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 12.9 })).status).toBe(200);
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 5 })).body).toMatchObject({
+      code: 'run-state',
+    });
+    const [m] = await until(async () => {
+      const found = movementsOf((await lead.sheet(id)).measurements);
+      return found.length > 0 && found;
+    });
+    expect(m).toMatchObject({ source: 'simulated', stage: 'weigh-in' });
+    expect(Math.abs(m!.oz - 12.9)).toBeLessThan(0.3);
+    expect(Number(m!.detail!.startOz) - Number(m!.detail!.endOz)).toBeCloseTo(m!.oz, 6);
+    await lead.post(`/runs/${run}/stop`);
+    const [rig] = await server.database.rows<{ state: { rig: { chargeOz: number } } }>(
+      'select state from rigs where job_id = :id',
+      { id },
+    );
+    expect(Math.abs(rig!.state.rig.chargeOz - (118 + m!.oz))).toBeLessThan(0.2);
+  });
+
+  it('one tap records the mean of every channel, marked simulated, once', async () => {
+    const { id, run } = await startedJob('start-up');
+    await lead.post(`/runs/${run}/commands`, { kind: 'start' });
+    await new Promise((r) => setTimeout(r, 1500));
+    const body = { setId: uuid(), stage: 'reading' };
+    await lead.post(`/runs/${run}/readings`, body);
+    expect((await lead.post(`/runs/${run}/readings`, body)).status).toBe(201);
+    const readings = (await lead.sheet(id)).measurements.filter((m) => m.setId === body.setId);
+    expect(readings.map((r) => r.quantity)).toEqual(
+      expect.arrayContaining(['suctionPsig', 'liquidLineF', 'compressorA']),
+    );
+    expect(readings.map((r) => r.quantity)).not.toContain('airflowCfm');
+    expect(readings.every((r) => r.source === 'simulated' && r.runId === run)).toBe(true);
+    await lead.post(`/runs/${run}/readings`, { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] });
+    expect((await lead.sheet(id)).measurements.find((m) => m.quantity === 'airflowCfm')?.detail).toMatchObject({
+      method: 'flow grid or hood',
+    });
+    await lead.post(`/runs/${run}/stop`);
+  });
+
+  it('a run of another company is not there; a stopped run takes no commands; an unknown refrigerant is refused plainly', async () => {
+    const { run } = await startedJob('charge');
+    const stranger = await server.as('birch-lead');
+    for (const path of [`/runs/${run}/stop`, `/runs/${run}/resume`])
+      expect((await stranger.post(path)).status).toBe(404);
+    expect((await stranger.post(`/runs/${run}/commands`, { kind: 'stop' })).status).toBe(404);
+    expect((await stranger.get(`/runs/${run}/history`)).status).toBe(404);
+    await lead.post(`/runs/${run}/stop`);
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'stop' })).body).toMatchObject({ code: 'run-state' });
+    const { id, sheet } = await newJob(lead);
+    await lead.put(`/jobs/${id}/plate`, { version: 1, plate: { ...sheet.circuit.plate, refrigerant: 'R-32' } });
+    expect((await lead.post(`/jobs/${id}/runs`, { id: uuid(), phase: 'charge', speed: 1 })).body).toMatchObject({
+      code: 'bad-input',
+      field: 'refrigerant',
+    });
+  });
+
+  it('the speed of a run is on record', async () => {
+    const { id, run } = await startedJob('charge', 10);
+    await lead.post(`/runs/${run}/commands`, { kind: 'speed', speed: 60 });
+    expect((await lead.sheet(id)).runs.at(-1)!.speed).toBe(60);
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'speed', speed: 7 })).status).toBe(400);
+    await lead.post(`/runs/${run}/stop`);
+  });
+});

@@ -1,0 +1,59 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { startServer, type TestServer } from '@/server/testing/harness';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startServer();
+});
+afterAll(() => server.stop());
+
+describe('signing in', () => {
+  it('says who is signed in and forgets on sign-out', async () => {
+    const lead = await server.as('alder-lead');
+    expect((await lead.get('/me')).body.person).toMatchObject({
+      fullName: 'alder lead',
+      role: 'lead',
+      companyName: 'alder',
+    });
+    await lead.post('/sign-out');
+    expect((await lead.get('/me')).status).toBe(401);
+  });
+  it('a wrong password and an unknown name get the same answer', async () => {
+    const wrong = await server.anyone().post('/sign-in', { signIn: 'alder-lead', password: 'nope' });
+    const nobody = await server.anyone().post('/sign-in', { signIn: 'nobody', password: 'nope' });
+    expect(wrong.status).toBe(401);
+    expect(wrong.body).toEqual(nobody.body);
+    expect(wrong.type).toContain('application/problem+json');
+  });
+  it('passwords are stored as argon2id and never leave', async () => {
+    const [row] = await server.database.rows<{ passwordHash: string }>(
+      "select password_hash as passwordHash from people where sign_in = 'alder-lead'",
+    );
+    expect(row!.passwordHash).toMatch(/^\$argon2id\$/);
+    const lead = await server.as('alder-lead');
+    expect(JSON.stringify((await lead.get('/me')).body) + JSON.stringify((await lead.get('/people')).body)).not.toMatch(
+      /argon2|password/,
+    );
+  });
+  it('everything but signing in and the calculations asks for a session', async () => {
+    for (const path of ['/jobs', '/people', '/me', '/jobs/x', '/runs/x/stream', '/jobs/x/report.pdf']) {
+      expect((await server.anyone().get(path)).status, path).toBe(401);
+    }
+  });
+  it('a write from another origin is refused', async () => {
+    const lead = await server.as('alder-lead');
+    const reply = await lead.call('POST', '/sign-out', {}, { origin: 'https://elsewhere.example' });
+    expect(reply).toMatchObject({ status: 403, body: { code: 'wrong-origin' } });
+    expect((await lead.call('POST', '/sign-out', {}, { origin: server.origin })).status).toBe(200);
+  });
+  it('no demo people are listed where there is no demo company', async () => {
+    expect((await server.anyone().get('/sign-in')).body).toEqual({ demo: [], demoPassword: null });
+  });
+  it('after many wrong tries it asks to wait', async () => {
+    const client = server.anyone();
+    let status = 0;
+    for (let i = 0; i < 25 && status !== 429; i++)
+      status = (await client.post('/sign-in', { signIn: 'alder-owner', password: `x${i}` })).status;
+    expect(status).toBe(429);
+  });
+});

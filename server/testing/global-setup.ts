@@ -1,0 +1,25 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { build } from 'vite';
+import type { TestProject } from 'vitest/node';
+import { startDatabase } from '../../scripts/database.mjs';
+
+declare module 'vitest' {
+  export interface ProvidedContext {
+    databaseUri: string;
+  }
+}
+
+/** A private MariaDB of its own for the tests; DATABASE_URL is never looked at. */
+export default async function setup(project: TestProject): Promise<() => Promise<void>> {
+  // The plant worker and the restart test run the bundled server, as a user does.
+  await build({ configFile: 'vite.server.config.ts', logLevel: 'error' });
+  const folder = mkdtempSync(path.join(tmpdir(), 'mb-test-'));
+  const database = await startDatabase(folder, [], 'mb\\_test\\_%');
+  project.provide('databaseUri', database.uri('SCHEMA'));
+  return async () => {
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+}

@@ -1,0 +1,201 @@
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import { pathToFileURL } from 'node:url';
+import mysql from 'mysql2/promise';
+import { v7 as uuid } from 'uuid';
+import { inject } from 'vitest';
+import type { NewJob } from '@/contract/requests';
+import type { JobSheet } from '@/core/job/sheet';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { createApp } from '../app';
+import { migrate, migrations } from '../db/migrate';
+import { type Database, openDatabase } from '../db/pool';
+import { InstrumentHall } from '../features/instruments/instrument-hall';
+import { hashPassword } from '../features/people/people-service';
+
+const NAME = /^mb_test_[0-9a-f]{12}$/;
+
+/** A fresh schema for one test file; any other name is refused. */
+export async function freshSchema(): Promise<{ uri: string; drop: () => Promise<void> }> {
+  const name = `mb_test_${randomBytes(6).toString('hex')}`;
+  if (!NAME.test(name)) throw new Error('tests use schemas named mb_test_<random> only');
+  const base = inject('databaseUri').replace('/SCHEMA', '/');
+  const connection = await mysql.createConnection({ uri: base });
+  await connection.query(`create database \`${name}\` character set utf8mb4 collate utf8mb4_unicode_ci`);
+  await connection.end();
+  return {
+    uri: base + name,
+    drop: async () => {
+      const again = await mysql.createConnection({ uri: base });
+      await again.query(`drop database \`${name}\``);
+      await again.end();
+    },
+  };
+}
+
+export type Reply = { status: number; body: Record<string, never> & Record<string, unknown>; type: string };
+
+/** One signed-in person talking to the server over HTTP. */
+export class Client {
+  cookie = '';
+  constructor(readonly origin: string) {}
+
+  async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Reply> {
+    const response = await fetch(`${this.origin}/api${path}`, {
+      method,
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...headers,
+      },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set) this.cookie = set.split(';')[0]!;
+    const text = await response.text();
+    let parsed: Reply['body'] = {};
+    try {
+      parsed = JSON.parse(text) as Reply['body'];
+    } catch {
+      parsed = { text } as Reply['body'];
+    }
+    return { status: response.status, body: parsed, type: response.headers.get('content-type') ?? '' };
+  }
+  get = (path: string): Promise<Reply> => this.call('GET', path);
+  post = (path: string, body: unknown = {}): Promise<Reply> => this.call('POST', path, body);
+  put = (path: string, body: unknown): Promise<Reply> => this.call('PUT', path, body);
+  async sheet(jobId: string): Promise<JobSheet> {
+    return (await this.get(`/jobs/${jobId}`)).body as unknown as JobSheet;
+  }
+}
+
+export type TestServer = {
+  database: Database;
+  hall: InstrumentHall;
+  origin: string;
+  as: (signIn: string) => Promise<Client>;
+  anyone: () => Client;
+  stop: () => Promise<void>;
+  log: string[];
+};
+
+const PASSWORD = 'a long test password';
+let hash: Promise<string> | undefined;
+
+/** Two companies, so that every test can look over the fence. */
+export async function startServer(): Promise<TestServer> {
+  const schema = await freshSchema();
+  const database = openDatabase(schema.uri);
+  await migrate(database, migrations());
+  hash ??= hashPassword(PASSWORD);
+  const passwordHash = await hash;
+  for (const company of ['alder', 'birch']) {
+    const companyId = uuid();
+    await database.run("insert into companies (id, name, settings) values (:companyId, :company, '{}')", {
+      companyId,
+      company,
+    });
+    const people = [
+      ['lead', 'universal'],
+      ['helper', 'none'],
+      ['office', 'none'],
+      ['owner', 'none'],
+    ] as const;
+    for (const [role, certification] of people) {
+      await database.run(
+        `insert into people (id, company_id, full_name, sign_in, password_hash, role, certification, certificate_number)
+         values (:id, :companyId, :name, :signIn, :passwordHash, :role, :certification, 'T-1')`,
+        {
+          id: uuid(),
+          companyId,
+          name: `${company} ${role}`,
+          signIn: `${company}-${role}`,
+          passwordHash,
+          role,
+          certification,
+        },
+      );
+    }
+  }
+  const log: string[] = [];
+  const hall = new InstrumentHall(database, (line) => log.push(line), pathToFileURL('dist/server/plant-worker.js'));
+  const app = createApp({
+    database,
+    hall,
+    log: (line) => log.push(line),
+    options: { demoSignIn: true, sessionSecret: 'test' },
+  });
+  const server = app.listen(0, '127.0.0.1');
+  await new Promise((done) => server.once('listening', done));
+  const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  return {
+    database,
+    hall,
+    origin,
+    log,
+    anyone: () => new Client(origin),
+    as: async (signIn) => {
+      const client = new Client(origin);
+      const reply = await client.post('/sign-in', { signIn, password: PASSWORD });
+      if (reply.status !== 200) throw new Error(`cannot sign in ${signIn}: ${JSON.stringify(reply.body)}`);
+      return client;
+    },
+    stop: async () => {
+      await hall.close();
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await database.close();
+      await schema.drop();
+    },
+  };
+}
+
+export async function newJob(
+  client: Client,
+  change: Partial<NewJob> = {},
+): Promise<{ id: string; body: NewJob; sheet: JobSheet }> {
+  const people = (await client.get('/people')).body.people as unknown as { id: string; role: string }[];
+  const demo = DEMO_JOBS[0]!;
+  const body: NewJob = {
+    id: uuid(),
+    customerName: 'Wren cottage',
+    phone: null,
+    address: '3 Test Row',
+    town: 'Harrow Mill',
+    elevationFt: 1180,
+    systemName: 'Upstairs',
+    leadId: people.find((p) => p.role === 'lead')!.id,
+    scheduledFor: '2026-06-01',
+    plate: demo.plate,
+    ...change,
+  };
+  const reply = await client.post('/jobs', body);
+  if (reply.status !== 201) throw new Error(JSON.stringify(reply.body));
+  return { id: body.id, body, sheet: reply.body as unknown as JobSheet };
+}
+
+export const passVacuum = (client: Client, jobId: string): Promise<Reply> =>
+  client.put(`/jobs/${jobId}/vacuum`, { version: 0, endMicrons: 310, heldMin: 12 });
+
+export function movement(oz: number, phase: 'charge' | 'start-up' = 'charge') {
+  const id = uuid();
+  return {
+    id,
+    setId: id,
+    phase,
+    stage: 'weigh-in',
+    quantity: 'chargeMovementOz',
+    value: oz,
+    occurredAt: new Date().toISOString(),
+  };
+}
+
+export async function until<T>(what: () => Promise<T | undefined | false>, ms = 20_000): Promise<T> {
+  const end = Date.now() + ms;
+  for (;;) {
+    const value = await what();
+    if (value) return value;
+    if (Date.now() > end) throw new Error('waited too long');
+    await new Promise((r) => setTimeout(r, 100));
+  }
+}
