@@ -25,7 +25,7 @@ const CONFIG: RigConfig = {
   probeFaults: {},
 };
 
-function after(seconds: number, config: RigConfig, state: RigState): RigState {
+function ranFor(seconds: number, config: RigConfig, state: RigState): RigState {
   for (let i = 0; i < seconds; i++) advance(config, state, 1);
   return state;
 }
@@ -46,46 +46,46 @@ describe('the simulated rig', () => {
   it('rests at one pressure, pulls apart when started, comes together when stopped', () => {
     const rest = newRig(CONFIG, 131);
     expect(truth(CONFIG, rest).suctionPsig).toBeCloseTo(truth(CONFIG, rest).liquidPsig, 6);
-    const on = after(900, CONFIG, started());
+    const on = ranFor(900, CONFIG, started());
     expect(truth(CONFIG, on).liquidPsig - truth(CONFIG, on).suctionPsig).toBeGreaterThan(200);
-    const off = after(900, CONFIG, command(CONFIG, on, { kind: 'stop' }).state);
+    const off = ranFor(900, CONFIG, command(CONFIG, on, { kind: 'stop' }).state);
     expect(Math.abs(truth(CONFIG, off).liquidPsig - truth(CONFIG, off).suctionPsig)).toBeLessThan(2);
   });
 
   it('the same seed gives the same readings, another seed others; a saved state goes on exactly', () => {
-    const a = after(60, CONFIG, started());
-    const b = after(60, CONFIG, started());
+    const a = ranFor(60, CONFIG, started());
+    const b = ranFor(60, CONFIG, started());
     expect(sample(CONFIG, a)).toEqual(sample(CONFIG, b));
     const saved = structuredClone(a);
-    expect(sample(CONFIG, after(30, CONFIG, saved))).toEqual(sample(CONFIG, after(30, CONFIG, a)));
+    expect(sample(CONFIG, ranFor(30, CONFIG, saved))).toEqual(sample(CONFIG, ranFor(30, CONFIG, a)));
     const other = { ...CONFIG, seed: 8 };
-    expect(sample(other, after(60, other, started(other)))).not.toEqual(sample(CONFIG, after(60, CONFIG, started())));
+    expect(sample(other, ranFor(60, other, started(other)))).not.toEqual(sample(CONFIG, ranFor(60, CONFIG, started())));
   });
 
   it('refrigerant is conserved: what leaves the cylinder is in the system, and back', () => {
     let { state } = command(CONFIG, newRig(CONFIG, 118), { kind: 'weigh-in', oz: 13 });
     const gross = state.cylinder.grossOz;
-    after(120, CONFIG, state);
+    ranFor(120, CONFIG, state);
     expect(state.cylinder.valveOpen).toBe(false);
     expect(state.chargeOz + state.cylinder.grossOz).toBeCloseTo(118 + gross, 9);
     expect(Math.abs(state.chargeOz - 131)).toBeLessThan(0.2);
     state = command(CONFIG, state, { kind: 'recover', oz: 6 }).state;
     const recovery = state.cylinder.grossOz;
     const before = state.chargeOz;
-    after(120, CONFIG, state);
+    ranFor(120, CONFIG, state);
     expect(state.cylinder.grossOz - recovery).toBeCloseTo(before - state.chargeOz, 9);
   });
 
   it('adding 4 oz to a short system raises its subcooling', () => {
-    const state = after(1500, CONFIG, started(CONFIG, 118));
+    const state = ranFor(1500, CONFIG, started(CONFIG, 118));
     const before = scOf(CONFIG, state);
-    const more = after(900, CONFIG, command(CONFIG, state, { kind: 'weigh-in', oz: 4 }).state);
+    const more = ranFor(900, CONFIG, command(CONFIG, state, { kind: 'weigh-in', oz: 4 }).state);
     expect(scOf(CONFIG, more) - before).toBeGreaterThan(1);
   });
 
   it('a blocked condenser on a hot day trips the high-pressure switch', () => {
     const config = { ...CONFIG, outdoorF: 118, outdoorAir: 0.4, condenserClean: 0.5 };
-    const state = after(900, config, started(config));
+    const state = ranFor(900, config, started(config));
     expect(state.cutout).toBe('high-pressure');
     expect(state.running).toBe(false);
   });
@@ -95,20 +95,20 @@ describe('the simulated rig', () => {
       ...CONFIG,
       probeFaults: { liquidPsig: 'lost', suctionPsig: 'stuck', liquidLineF: 'sun', suctionLineF: 'loose' },
     };
-    const good = after(600, CONFIG, started());
+    const good = ranFor(600, CONFIG, started());
     const bad = started(config);
-    after(600, config, bad);
+    ranFor(600, config, bad);
     const s = sample(config, bad);
     expect(s.liquidPsig).toBeNull();
     expect(s.liquidLineF! - truth(CONFIG, good).liquidLineF).toBeGreaterThan(4.5);
     expect(s.suctionLineF! - truth(CONFIG, good).suctionLineF).toBeGreaterThan(8);
     const stuck = s.suctionPsig;
-    after(60, config, bad);
+    ranFor(60, config, bad);
     expect(sample(config, bad).suctionPsig).toBe(stuck);
   });
 
   it('publishes every channel, finite', () => {
-    const s = sample(CONFIG, after(10, CONFIG, started()));
+    const s = sample(CONFIG, ranFor(10, CONFIG, started()));
     for (const channel of CHANNELS) expect(Number.isFinite(s[channel]), channel).toBe(true);
   });
 });

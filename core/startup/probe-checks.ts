@@ -103,6 +103,8 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
       );
     }
   }
+  // With the pressures themselves impossible, saturation from them would only accuse the clamps.
+  const crossed = suction !== undefined && liquid !== undefined && suction > liquid + EQUAL_PRESSURE_PSI;
   const liquidLine = v('liquidLineF');
   const outdoor = v('outdoorDryBulbF');
   if (liquidLine !== undefined && outdoor !== undefined && liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F) {
@@ -115,7 +117,7 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
       outdoor - liquidLine,
     );
   }
-  if (liquidLine !== undefined && liquid !== undefined) {
+  if (liquidLine !== undefined && liquid !== undefined && !crossed) {
     const bubble = bubbleF(system.refrigerant, liquid + system.barometerPsia);
     if (!Number.isFinite(bubble)) outOfRange('liquidPsig', liquid);
     else if (liquidLine > bubble + LIQUID_ABOVE_SATURATION_F) {
@@ -130,7 +132,7 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
     }
   }
   const suctionLine = v('suctionLineF');
-  if (suctionLine !== undefined && suction !== undefined) {
+  if (suctionLine !== undefined && suction !== undefined && !crossed) {
     const dew = dewF(system.refrigerant, suction + system.barometerPsia);
     if (!Number.isFinite(dew)) outOfRange('suctionPsig', suction);
     else if (suctionLine < dew - SUCTION_BELOW_SATURATION_F) {

@@ -33,7 +33,7 @@ export async function freshSchema(): Promise<{ uri: string; drop: () => Promise<
   };
 }
 
-export type Reply = { status: number; body: Record<string, never> & Record<string, unknown>; type: string };
+export type Reply = { status: number; body: Record<string, unknown>; type: string };
 
 /** One signed-in person talking to the server over HTTP. */
 export class Client {

@@ -31,7 +31,9 @@ const FAULTS = [
 
 /** The simulated bench: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
 export function BenchDrawer({ view, onClose }: { view: JobView; onClose: () => void }) {
-  const { sheet, run, feed } = view;
+  const { sheet, feed } = view;
+  // The scale of the charge phase may still stream; it is not this phase's bench.
+  const run = view.run?.phase === 'start-up' ? view.run : undefined;
   const { busy, problem, act } = useAct();
   const rig = feed.rig;
   const [probe, setProbe] = useState<Quantity>('liquidLineF');

@@ -7,6 +7,7 @@ import type { Gate } from '@/core/job/gates';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
 import { confirmationsOf } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
+import { STALE_S } from '@/core/startup/live';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
@@ -36,6 +37,9 @@ import { useTyped } from './use-typed';
 import { Working } from './Working';
 
 const Trend = lazy(() => import('@/web/bench/Trend'));
+/** A compressor that draws less than this is not running. */
+const RUNNING_A = 0.5;
+
 type Tab = 'ladder' | 'trend' | 'readings';
 type Open = 'bench' | 'airflow' | 'typed' | 'working' | undefined;
 
@@ -64,8 +68,11 @@ export default function StartUpPage(view: JobView) {
   );
   const figure = judgement.figures.byId[selected];
   const live = run?.phase === 'start-up' ? liveMovement(view) : undefined;
+  const running = (readings.compressorA?.value ?? 0) > RUNNING_A;
   const lead = me.role === 'lead' || me.role === 'owner';
-  const stale = streaming && (staleForS > 10 || feed.state === 'lost');
+  const stale = streaming
+    ? staleForS > STALE_S || feed.state === 'lost'
+    : run?.phase === 'start-up' && feed.state === 'lost';
   const suspects = new Set(judgement.findings.flatMap((f) => (f.id.startsWith('probe-') ? [f.id.slice(6)] : [])));
 
   async function record(stage: 'reading' | 'final'): Promise<void> {
@@ -132,7 +139,7 @@ export default function StartUpPage(view: JobView) {
     if (stale)
       return {
         kind: 'not-proven',
-        say: `Instruments silent for ${staleForS} s. Reconnecting by itself.`,
+        say: `Instruments silent${staleForS ? ` for ${staleForS} s` : ''}. Reconnecting by itself.`,
         because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.',
         label: 'Type readings',
         press: () => setTab('readings'),
@@ -145,6 +152,9 @@ export default function StartUpPage(view: JobView) {
         label: 'Go to charge',
         press: () => navigate('../charge', { relative: 'path' }),
       };
+    if (run?.phase === 'start-up' && !streaming) {
+      return { kind: 'now', say: 'Connecting to the instruments …', because: 'The first reading comes within a second or two.' };
+    }
     if (!streaming && Object.keys(readings).length === 0) {
       const rounds = sheet.measurements.some(
         (m) => m.phase === 'start-up' && m.stage !== 'airflow' && m.quantity in QUANTITIES,
@@ -343,7 +353,7 @@ export default function StartUpPage(view: JobView) {
                 verdicts={verdicts}
                 selected={selected}
                 onSelect={select}
-                dim={stale}
+                dim={stale || !running}
               />
             ) : (
               <Before />

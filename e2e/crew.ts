@@ -1,0 +1,88 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** The language of a crew at work: what a person does with the sheet, on a desk or a phone. */
+export class Crew {
+  readonly next: Locator;
+  constructor(readonly page: Page) {
+    this.next = page.getByTestId('next-move');
+  }
+
+  async signIn(name = 'Tess Orlan'): Promise<void> {
+    await this.page.goto('/');
+    await this.page.getByRole('button', { name: new RegExp(name) }).click();
+    await expect(this.page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+  }
+
+  async openJob(number: number): Promise<void> {
+    await this.page.getByRole('tab', { name: 'all' }).click();
+    await this.page.getByRole('searchbox').fill(String(number));
+    await this.page.getByRole('link', { name: new RegExp(`^${number}`) }).click();
+    await expect(this.next).toBeVisible();
+  }
+
+  phase(name: string): Locator {
+    return this.page.getByRole('navigation', { name: 'Phases' }).getByRole('link', { name: new RegExp(name) });
+  }
+
+  say(text: string | RegExp): Promise<void> {
+    return expect(this.next).toContainText(text);
+  }
+
+  /** Presses the one button of the next move. */
+  press(label: string | RegExp): Promise<void> {
+    return this.next.getByRole('button', { name: label }).click();
+  }
+
+  tab(name: string): Promise<void> {
+    return this.page.getByRole('tab', { name }).click();
+  }
+
+  closeSheet(): Promise<void> {
+    return this.page.getByRole('button', { name: 'Close', exact: true }).click();
+  }
+
+  /** The scale at rest and the movement on the sheet. */
+  async waitForScale(): Promise<void> {
+    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeVisible();
+    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeHidden({ timeout: 120_000 });
+  }
+
+  async weighIn(): Promise<void> {
+    await this.press(/^Weigh in/);
+    await this.waitForScale();
+  }
+
+  /** Does what the sheet says, one move after the other, until the start-up is signed. Returns the moves made. */
+  async followToSignature(most = 60): Promise<string[]> {
+    const moves: string[] = [];
+    for (let i = 0; i < most; i++) {
+      await expect(this.next).not.toContainText(/Instruments silent/);
+      const text = ((await this.next.textContent()) ?? '').replace(/\s+/g, ' ');
+      if (/Start-up signed/.test(text)) return moves;
+      const label = await this.pressed(text);
+      if (label && moves.at(-1) !== label) moves.push(label);
+      await this.page.waitForTimeout(label ? 500 : 1200);
+    }
+    throw new Error(`not signed after: ${moves.join(' → ')}`);
+  }
+
+  private async pressed(text: string): Promise<string | undefined> {
+    const button = this.next.getByRole('button').first();
+    if (!(await button.isVisible())) return undefined;
+    const label = ((await button.textContent()) ?? '').trim();
+    if (label === 'Close the valve') return undefined;
+    await button.click({ timeout: 3000 }).catch(() => undefined);
+    if (label === 'Prove the airflow') await this.page.getByRole('button', { name: /simulated flow grid/ }).click();
+    if (label === 'Connect instruments') {
+      await this.page.getByRole('button', { name: 'Connect simulated instruments' }).click();
+      await expect(this.page.getByRole('radio', { name: '60×' })).toBeVisible();
+      await this.closeSheet();
+    }
+    return /^Record and sign/.test(label) ? `${label} (${text.slice(0, 40)})` : label;
+  }
+}
+
+/** Reports a figure in the test's output, as one JSON line. */
+export function figure(what: string, value: number, unit: string): void {
+  process.stdout.write(`${JSON.stringify({ what, value: Math.round(value * 10) / 10, unit })}\n`);
+}

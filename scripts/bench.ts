@@ -1,0 +1,111 @@
+import { solveCycle } from '@/core/plant/cycle';
+import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
+import { bubbleF, bubblePsia, dewF, liquidLbFt3 } from '@/core/refrigerant/lookup';
+import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import { saturatedStates, singlePhase } from '@/core/refrigerant/state';
+import { type RunSample, steadySamples } from '@/core/startup/live';
+import { steadyState } from '@/core/startup/steady-state';
+
+/** npm run bench: one JSON line a figure. Speed is shown here, never asserted in a test. */
+const line = (what: string, value: number, unit: string): void => {
+  process.stdout.write(`${JSON.stringify({ what, value: Number(value.toPrecision(4)), unit })}\n`);
+};
+
+/** Median of five rounds, per call, in ns. */
+function perCall(calls: number, work: (i: number) => void): number {
+  for (let i = 0; i < calls / 10; i++) work(i);
+  const rounds = Array.from({ length: 5 }, () => {
+    const at = performance.now();
+    for (let i = 0; i < calls; i++) work(i);
+    return ((performance.now() - at) / calls) * 1e6;
+  }).sort((a, b) => a - b);
+  return rounds[2]!;
+}
+
+let sink = 0;
+for (const r of REFRIGERANTS) {
+  const at = performance.now();
+  bubblePsia(r, 40);
+  line(`table build ${r}`, performance.now() - at, 'ms');
+  line(
+    `lookup bubble °F → psia ${r}`,
+    perCall(200_000, (i) => (sink += bubblePsia(r, 30 + (i % 90)))),
+    'ns',
+  );
+  line(
+    `lookup dew psia → °F ${r}`,
+    perCall(200_000, (i) => (sink += dewF(r, 60 + (i % 60)))),
+    'ns',
+  );
+  line(
+    `lookup liquid density ${r}`,
+    perCall(200_000, (i) => (sink += liquidLbFt3(r, 30 + (i % 90)))),
+    'ns',
+  );
+  line(
+    `full saturated solve ${r}`,
+    perCall(400, (i) => (sink += saturatedStates(r, 30 + (i % 90)).bubblePa)) / 1000,
+    'µs',
+  );
+  line(
+    `full superheated solve ${r}`,
+    perCall(400, (i) => (sink += singlePhase(r, 60 + (i % 20), 60, 'vapour')!.lbFt3)) / 1000,
+    'µs',
+  );
+}
+sink += bubbleF('R-410A', 300);
+
+const config: RigConfig = {
+  seed: 1,
+  refrigerant: 'R-454B',
+  metering: 'txv',
+  tons: 3,
+  volts: 240,
+  elevationFt: 1000,
+  outdoorF: 94,
+  indoorF: 79,
+  indoorWetBulbF: 66,
+  indoorEndF: 76,
+  nominalChargeOz: 131,
+  outdoorFanA: 1.1,
+  indoorAir: 1,
+  outdoorAir: 1,
+  condenserClean: 1,
+  meterOpening: 1,
+  compressorHealth: 1,
+  nonCondensablePsi: 0,
+  probeFaults: {},
+};
+const cold = performance.now();
+const COLD = 50;
+for (let i = 0; i < COLD; i++)
+  sink += solveCycle({
+    ...config,
+    chargeRatio: 0.9 + i / 500,
+    outdoorF: 95,
+    returnF: 80,
+    returnWetBulbF: 67,
+    barometerPsia: 14.7,
+  }).netBtuh;
+line('plant cold solve', (performance.now() - cold) / COLD, 'ms');
+
+let { state } = command(config, newRig(config, 118), { kind: 'start' });
+const samples: RunSample[] = [];
+const HOUR = 3600;
+const start = performance.now();
+for (let t = 1; t <= HOUR; t++) {
+  // Something happens every ten minutes, so that the solver is not idle.
+  if (t % 600 === 0) state = command(config, state, { kind: 'weigh-in', oz: 3 }).state;
+  advance(config, state, 1);
+  samples.push({ runSeconds: t, values: sample(config, state) });
+}
+const seconds = (performance.now() - start) / 1000;
+line('plant, one hour at 1 Hz with six charge steps', HOUR / seconds, '× real time');
+
+const derived = steadySamples(samples, { refrigerant: 'R-454B', barometerPsia: 14.1 });
+line(
+  'steady-state judgement of a 1 h run',
+  perCall(10, () => (sink += steadyState(derived, [{ runSeconds: 0, kind: 'compressor-start' }]).steadyForS)) / 1e6,
+  'ms',
+);
+if (!Number.isFinite(sink)) process.exit(1);

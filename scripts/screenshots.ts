@@ -1,0 +1,54 @@
+import { chromium, type Page } from '@playwright/test';
+import { Crew } from '../e2e/crew';
+
+/** npm run screenshots: one current picture of each main view, from fresh demo data. */
+const origin = process.argv[2]!;
+const DIR = 'docs/screenshots';
+const DESK = { width: 1280, height: 800 };
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--no-first-run'] });
+
+async function person(name: string, viewport = DESK, theme = 'paper'): Promise<{ page: Page; crew: Crew }> {
+  const context = await browser.newContext({ viewport, baseURL: origin });
+  await context.addInitScript((t) => localStorage.setItem('mb-theme', t), theme);
+  const page = await context.newPage();
+  const crew = new Crew(page);
+  await crew.signIn(name);
+  return { page, crew };
+}
+const shoot = async (page: Page, name: string): Promise<void> => {
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: `${DIR}/${name}.png` });
+};
+const at = async (crew: Crew, number: number, phase: string): Promise<void> => {
+  await crew.page.goto('/jobs');
+  await crew.openJob(number);
+  await crew.phase(phase).click();
+};
+
+const { page, crew } = await person('Tess Orlan');
+await shoot(page, 'jobs');
+await at(crew, 2146, 'Start-up');
+await page.getByTestId('ladder').waitFor();
+await shoot(page, 'start-up');
+await crew.tab('trend');
+await shoot(page, 'trend');
+await crew.tab('readings');
+await shoot(page, 'readings');
+await at(crew, 2139, 'Hand-over');
+await page.getByText('Commissioning report').waitFor();
+await shoot(page, 'hand-over');
+await at(crew, 2147, 'Equipment');
+await shoot(page, 'equipment');
+await page.goto('/formulas');
+await shoot(page, 'formulas');
+await at(crew, 2147, 'Charge');
+await crew.press(/^Weigh in/);
+await page.waitForTimeout(14_000);
+await shoot(page, 'charge');
+
+const phone = await person('Jory Vance', { width: 390, height: 844 });
+await at(phone.crew, 2146, 'Start-up');
+await phone.page.getByTestId('ladder').waitFor();
+await shoot(phone.page, 'phone');
+await browser.close();
