@@ -104,16 +104,3 @@ export const recordReadingSchema = z.strictObject({
 export const overrideSchema = z.strictObject({ id: idSchema, gate: text(1, 40), reason: text(10, 500) });
 export const signOffSchema = z.strictObject({ id: idSchema });
 export const amendmentSchema = z.strictObject({ id: idSchema, note: text(5, 1000) });
-
-const sampleBlock = z.object({
-  runSeconds: z.array(z.number().min(0)).max(4000),
-  values: z.record(z.string(), z.array(z.number().nullable()).max(4000)),
-});
-export const chunkUploadSchema = z.strictObject({
-  seq: z.number().int().min(1).describe('1 or more'),
-  samples: sampleBlock.describe('columns of samples'),
-  events: z
-    .array(z.object({ runSeconds: z.number(), kind: z.string().max(30) }))
-    .max(200)
-    .describe('run events'),
-});

@@ -6,7 +6,11 @@ const origin = process.argv[2]!;
 const DIR = 'docs/screenshots';
 const DESK = { width: 1280, height: 800 };
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--no-first-run'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  chromiumSandbox: false,
+  args: ['--disable-gpu', '--no-first-run'],
+});
 
 async function person(name: string, viewport = DESK, theme = 'paper'): Promise<{ page: Page; crew: Crew }> {
   const context = await browser.newContext({ viewport, baseURL: origin });

@@ -7,7 +7,10 @@ const port = await freePort();
 const app = await startApp(port);
 const origin = `http://127.0.0.1:${port}`;
 for (let i = 0; i < 300; i++) {
-  const ok = await fetch(`${origin}/api/health`).then((r) => r.ok, () => false);
+  const ok = await fetch(`${origin}/api/health`).then(
+    (r) => r.ok,
+    () => false,
+  );
   if (ok) break;
   await new Promise((r) => setTimeout(r, 100));
 }

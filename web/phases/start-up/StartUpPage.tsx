@@ -153,7 +153,11 @@ export default function StartUpPage(view: JobView) {
         press: () => navigate('../charge', { relative: 'path' }),
       };
     if (run?.phase === 'start-up' && !streaming) {
-      return { kind: 'now', say: 'Connecting to the instruments …', because: 'The first reading comes within a second or two.' };
+      return {
+        kind: 'now',
+        say: 'Connecting to the instruments …',
+        because: 'The first reading comes within a second or two.',
+      };
     }
     if (!streaming && Object.keys(readings).length === 0) {
       const rounds = sheet.measurements.some(
