@@ -1,7 +1,7 @@
 import './node-check.mjs';
 import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { DatabaseTrouble, startDatabase } from './database.mjs';
 import { installDebian, installPackages } from './install.mjs';
@@ -10,6 +10,17 @@ import { installDebian, installPackages } from './install.mjs';
 process.chdir(path.resolve(import.meta.dirname, '..'));
 const say = (line) => process.stdout.write(`${line}\n`);
 const external = process.env.DATABASE_URL;
+
+// A second start in the same folder must not take the first one's database away.
+const RUNNING = '.data/running.json';
+if (existsSync(RUNNING)) {
+  const { pid, port } = JSON.parse(readFileSync(RUNNING, 'utf8'));
+  const line = existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, 'utf8') : '';
+  if (line.includes('start.mjs')) {
+    say(`Mill Bridge already runs here: http://127.0.0.1:${port}\nStop that one with Ctrl-C first to start it again.`);
+    process.exit(0);
+  }
+}
 
 if (!external) await installDebian(['database']);
 installPackages();
@@ -35,6 +46,7 @@ if (Math.min(...built) < sources) {
 }
 
 mkdirSync('.data', { recursive: true, mode: 0o700 });
+writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, port: Number(process.env.PORT ?? 4680) }));
 const secretFile = '.data/session-secret';
 if (!existsSync(secretFile)) writeFileSync(secretFile, randomBytes(32).toString('hex'), { mode: 0o600 });
 
@@ -68,6 +80,7 @@ async function stop(code) {
     await new Promise((done) => server.on('exit', done));
   }
   await database?.stop();
+  rmSync(RUNNING, { force: true });
   process.exit(code);
 }
 server.on('exit', (code) => void stop(code ?? 0));

@@ -32,11 +32,19 @@ export function confirmationsOf(sheet: JobSheet): Confirmations {
   };
 }
 
-/** The newest airflow on record, with its method. */
-export function airflowOf(sheet: JobSheet): (Airflow & { at: string }) | undefined {
-  const found = standing(sheet.measurements).filter((m) => m.quantity === 'airflowCfm');
-  const last = found[found.length - 1];
+/**
+ * The newest airflow on record, with its method. A change of the blower after it was measured voids the proof: then
+ * there is none until it is measured again.
+ */
+export function airflowOf(sheet: JobSheet, run?: RunData): (Airflow & { at: string }) | undefined {
+  const last = standing(sheet.measurements)
+    .filter((m) => m.quantity === 'airflowCfm')
+    .at(-1);
   if (!last) return undefined;
+  const changed = run?.events.some(
+    (e) => e.kind === 'setting' && e.change?.indoorAir !== undefined && e.runSeconds > (last.runSeconds ?? -1),
+  );
+  if (changed && last.runId !== null) return undefined;
   return {
     cfm: last.value,
     method: String(last.detail?.method ?? 'flow grid or hood'),
@@ -94,6 +102,10 @@ export function startUpSystem(sheet: JobSheet, run?: RunData): StartUpSystem {
     chargeInOz: inUnitOz + sum('charge') + trimOz,
     trimOz,
     learned: learnedSteps(trims, samples, key),
+    unknownLine:
+      build.ok && build.value.lengthUnknown
+        ? { includedFt: plate.includedLineFt, ozPerFt: build.value.ozPerFt, trims: trims.length }
+        : undefined,
   };
 }
 
@@ -102,7 +114,7 @@ export function judgeSheet(sheet: JobSheet, readings: Readings, steady: SteadyRe
     system: startUpSystem(sheet, run),
     readings,
     steady,
-    airflow: airflowOf(sheet),
+    airflow: airflowOf(sheet, run),
     confirmations: confirmationsOf(sheet),
     schools: sheet.schools,
     mode: sheet.job.mode,

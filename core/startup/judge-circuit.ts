@@ -257,7 +257,17 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
     learned: [...system.learned],
   });
   if (!step.ok) return finding;
-  const oz = Math.abs(step.value.stepOz);
+  const line = system.unknownLine;
+  // Unknown line length: half the estimated shortfall first, then half of what is left within the ordinary step.
+  const half = Math.abs(step.value.askOz) / 2;
+  const oz =
+    line && wantsMore > 0
+      ? line.trims === 0
+        ? half
+        : Math.min(half, Math.abs(step.value.stepOz))
+      : Math.abs(step.value.stepOz);
+  const impliedFt = line ? line.includedFt + Math.max(0, system.trimOz + (wantsMore > 0 ? oz : 0)) / line.ozPerFt : 0;
+  const implied = line ? ` With it the charge implies a line of about ${impliedFt.toFixed(0)} ft: can that be?` : '';
   const moves = oz * step.value.degreesPerOz;
   const add = step.value.stepOz > 0;
   const far = Math.abs(missOf(figure)) > TWICE ? ' This is one of several steps.' : '';
@@ -267,7 +277,7 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
       say: add
         ? `Add ${fmt(oz)} oz as liquid, then wait ${step.value.waitMin} min.`
         : `Recover ${fmt(oz)} oz, then wait ${step.value.waitMin} min.`,
-      because: `${figure.label} is ${fmt(Math.abs(wantsMore))} °F ${add === valve ? 'under' : 'over'} its target; airflow, coils and steadiness are proven. ${fmt(oz)} oz moves it about ${fmt(moves)} °F (${step.value.how}).${far}`,
+      because: `${figure.label} is ${fmt(Math.abs(wantsMore))} °F ${add === valve ? 'under' : 'over'} its target; airflow, coils and steadiness are proven. ${fmt(oz)} oz moves it about ${fmt(moves)} °F (${step.value.how}).${far}${implied}`,
       action: add ? { kind: 'weigh-in', oz } : { kind: 'recover', oz },
       waitMin: step.value.waitMin,
     },

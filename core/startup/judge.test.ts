@@ -132,6 +132,18 @@ describe('charge advice', () => {
   it('floodback stops', () => {
     expect(judge({ readings: readings({ sc: 4, sh: 0.5 }) }).verdict('subcooling')).toBe('stop');
   });
+  it('with an unknown line length the first step is half the shortfall, and the length it implies is said', () => {
+    const unknownLine = { includedFt: 15, ozPerFt: 0.6, trims: 0 };
+    const j = judge({ readings: readings({ sc: 4 }), system: { ...SYSTEM, unknownLine } });
+    // 6 °F at 2 % of 131 oz a degree is 15.7 oz short; half of it is 7.9 oz, 13 ft of line.
+    expect(j.next.say).toBe('Add 7.9 oz as liquid, then wait 10 min.');
+    expect(j.next.because).toMatch(/a line of about 28 ft: can that be/);
+    const later = judge({
+      readings: readings({ sc: 6 }),
+      system: { ...SYSTEM, unknownLine: { ...unknownLine, trims: 1 } },
+    });
+    expect(later.next.say).toBe('Add 3.9 oz as liquid, then wait 10 min.');
+  });
   it('beyond 10 % of trim it looks for something else', () => {
     const j = judge({ readings: readings({ sc: 5 }), system: { ...SYSTEM, trimOz: 15 } });
     expect(j.next.say).toMatch(/leak/);

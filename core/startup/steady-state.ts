@@ -21,6 +21,8 @@ export type SteadySample = { runSeconds: number } & Partial<Record<SteadyChannel
 export type RunEvent = {
   runSeconds: number;
   kind: 'compressor-start' | 'compressor-stop' | 'refrigerant' | 'setting' | 'gap';
+  /** What a setting changed, by name. */
+  change?: Record<string, unknown>;
 };
 
 export type SteadySettings = { minRunMin: number; recheckMin: number };

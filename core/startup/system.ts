@@ -25,6 +25,8 @@ export type StartUpSystem = {
   /** Net ounces added by trim after the weigh-in. */
   trimOz: number;
   learned: readonly { oz: number; changeF: number }[];
+  /** Set when nobody knows the line length: the charge is found by halving steps, and implies a length. */
+  unknownLine?: { includedFt: number; ozPerFt: number; trims: number };
 };
 
 export type Confirmations = {
