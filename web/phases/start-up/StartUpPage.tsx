@@ -2,19 +2,17 @@ import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import type { NextMove } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
-import { confirmationsOf } from '@/core/job/start-up-sheet';
+import { confirmationsOf, roundsOf } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { STALE_S } from '@/core/startup/live';
-import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import type { Quantity } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
 import { get, post } from '@/web/api/http';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { Button } from '@/web/kit/Button';
-import type { MarkKind } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
@@ -32,6 +30,7 @@ import { BenchDrawer } from './BenchDrawer';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
 import { ReadingsTable } from './ReadingsTable';
+import { type Open, startUpBar, type Tab } from './start-up-bar';
 import { useStartUp } from './use-start-up';
 import { useTyped } from './use-typed';
 import { Working } from './Working';
@@ -39,12 +38,6 @@ import { Working } from './Working';
 const Trend = lazy(() => import('@/web/bench/Trend'));
 /** A compressor that draws less than this is not running. */
 const RUNNING_A = 0.5;
-
-type Tab = 'ladder' | 'trend' | 'readings';
-type Open = 'bench' | 'airflow' | 'typed' | 'working' | undefined;
-
-/** What the bar says and what its one button does. */
-type Bar = { kind: MarkKind; say: string; because: string; label?: string; press?: () => void; wait?: string };
 
 export default function StartUpPage(view: JobView) {
   const { sheet, me, run, feed } = view;
@@ -55,7 +48,7 @@ export default function StartUpPage(view: JobView) {
     sheet.circuit.plate.metering === 'fixed-orifice' ? 'superheat' : 'subcooling',
   );
   const [tab, setTab] = useState<Tab>('ladder');
-  const [open, setOpen] = useState<Open>();
+  const [open, setOpen] = useState<Open | undefined>();
   const { busy, problem, act } = useAct();
   const desk = useDesk();
   const navigate = useNavigate();
@@ -69,7 +62,6 @@ export default function StartUpPage(view: JobView) {
   const figure = judgement.figures.byId[selected];
   const live = run?.phase === 'start-up' ? liveMovement(view) : undefined;
   const running = (readings.compressorA?.value ?? 0) > RUNNING_A;
-  const lead = me.role === 'lead' || me.role === 'owner';
   const stale = streaming
     ? staleForS > STALE_S || feed.state === 'lost'
     : run?.phase === 'start-up' && feed.state === 'lost';
@@ -103,151 +95,49 @@ export default function StartUpPage(view: JobView) {
     return Object.keys(readings).filter((name) => !replaced.includes(name) && name !== 'airflowCfm');
   }
 
-  const command = (body: unknown): void => void act(() => post(`/runs/${run?.id}/commands`, body));
   const select = (id: FigureId): void => {
     setSelected(id);
     if (!desk) setOpen('working');
   };
-  const bar = barOf();
+  const bar = startUpBar(
+    {
+      signedBy: signed?.by,
+      overridden: sheet.overrides.some((o) => o.phase === 'start-up'),
+      live,
+      stale,
+      staleForS,
+      chargeCleared: mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']),
+      connecting: run?.phase === 'start-up' && !streaming,
+      streaming,
+      speed: feed.rig?.speed,
+      anyReading: Object.keys(readings).length > 0,
+      anyRound: roundsOf(sheet).length > 0,
+      judgement,
+      selected,
+      lead: me.role === 'lead' || me.role === 'owner',
+    },
+    {
+      command: (body) => void act(() => post(`/runs/${run?.id}/commands`, body)),
+      open: setOpen,
+      tab: setTab,
+      go: (phase) => void navigate(`../${phase}`, { relative: 'path' }),
+      record: (stage) => void act(() => record(stage)),
+      confirm: (confirmation) =>
+        void act(() => view.actions.send(`${jobPath}/confirmations`, { confirmation, confirmed: true })),
+      recordAndSign: () =>
+        void act(async () => {
+          await record('final');
+          await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
+        }),
+      select,
+    },
+  );
   useKeys({
     n: () => !busy && bar.press?.(),
     r: () => !busy && !signed && void act(() => record('reading')),
     w: () =>
       desk ? document.querySelector<HTMLElement>('[data-testid=working]')?.scrollIntoView() : setOpen('working'),
   });
-
-  function barOf(): Bar {
-    if (signed)
-      return {
-        kind: sheet.overrides.some((o) => o.phase === 'start-up') ? 'override' : 'good',
-        say: 'Start-up signed. Go on to the hand-over.',
-        because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`,
-        label: 'Go to hand-over',
-        press: () => navigate('../hand-over', { relative: 'path' }),
-      };
-    if (live)
-      return {
-        kind: 'now',
-        say: live.recovering
-          ? `Recovering: ${(-live.oz).toFixed(1)} oz so far.`
-          : `Adding: ${live.oz.toFixed(1)} oz so far, ${live.leftOz.toFixed(1)} oz to go.`,
-        because:
-          'Throttle liquid through the suction so that it flashes; never a slug of liquid into a running compressor.',
-        label: 'Close the valve',
-        press: () => command({ kind: 'close-valve' }),
-      };
-    if (stale)
-      return {
-        kind: 'not-proven',
-        say: `Instruments silent${staleForS ? ` for ${staleForS} s` : ''}. Reconnecting by itself.`,
-        because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.',
-        label: 'Type readings',
-        press: () => setTab('readings'),
-      };
-    if (!mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']))
-      return {
-        kind: 'not-proven',
-        say: 'Sign the weighed charge first.',
-        because: 'A system is not started before its charge is weighed in.',
-        label: 'Go to charge',
-        press: () => navigate('../charge', { relative: 'path' }),
-      };
-    if (run?.phase === 'start-up' && !streaming) {
-      return {
-        kind: 'now',
-        say: 'Connecting to the instruments …',
-        because: 'The first reading comes within a second or two.',
-      };
-    }
-    if (!streaming && Object.keys(readings).length === 0) {
-      const rounds = sheet.measurements.some(
-        (m) => m.phase === 'start-up' && m.stage !== 'airflow' && m.quantity in QUANTITIES,
-      );
-      return {
-        kind: 'now',
-        say: rounds
-          ? 'Connect the instruments, or type the next round.'
-          : 'Connect the instruments, or type the readings.',
-        because:
-          'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
-        label: 'Connect instruments',
-        press: () => setOpen('bench'),
-      };
-    }
-    return fromMove(judgement.next);
-  }
-
-  function fromMove(move: NextMove): Bar {
-    const first = judgement.findings.find((f) => f.verdict !== 'good');
-    const base = {
-      kind: (first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good')) as MarkKind,
-      say: move.say,
-      because: move.because,
-    };
-    const { action } = move;
-    switch (action.kind) {
-      case 'wait':
-        return {
-          ...base,
-          wait: move.waitMin ? `about ${move.waitMin} min` : '',
-          ...(streaming && feed.rig && feed.rig.speed < 60
-            ? { label: 'Run at 60×', press: () => command({ kind: 'speed', speed: 60 }) }
-            : streaming
-              ? {}
-              : { label: 'Record this round', press: () => void act(() => record('reading')) }),
-        };
-      case 'weigh-in':
-      case 'recover':
-        return streaming
-          ? {
-              ...base,
-              label: `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${action.oz.toFixed(1)} oz`,
-              press: () => command({ kind: action.kind, oz: Math.round(action.oz * 10) / 10 }),
-            }
-          : { ...base, label: 'Type the amount', press: () => setOpen('typed') };
-      case 'prove-airflow':
-        return { ...base, label: 'Prove the airflow', press: () => setOpen('airflow') };
-      case 'confirm':
-        return {
-          ...base,
-          label: 'I looked: confirm',
-          press: () =>
-            void act(() =>
-              view.actions.send(`${jobPath}/confirmations`, { confirmation: action.confirmation, confirmed: true }),
-            ),
-        };
-      case 'start':
-        return streaming
-          ? { ...base, label: 'Call for cooling', press: () => command({ kind: 'start' }) }
-          : { ...base, label: 'Type readings', press: () => setTab('readings') };
-      case 'stop':
-        return streaming ? { ...base, label: 'Stop the system', press: () => command({ kind: 'stop' }) } : base;
-      case 'enter-reading':
-        return { ...base, label: 'Type readings', press: () => setTab('readings') };
-      case 'check':
-        return action.what in QUANTITIES
-          ? { ...base, label: 'Open the readings', press: () => setTab('readings') }
-          : {
-              ...base,
-              label: 'Show the working',
-              press: () => (action.what in judgement.figures.byId ? select(action.what as FigureId) : select(selected)),
-            };
-      case 'sign':
-        return lead
-          ? {
-              ...base,
-              label: 'Record and sign',
-              press: () =>
-                void act(async () => {
-                  await record('final');
-                  await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
-                }),
-            }
-          : { ...base, label: 'Record the final reading', press: () => void act(() => record('final')) };
-      default:
-        return base;
-    }
-  }
 
   const mainFigure = (
     <div className="grid gap-5 p-4 lg:p-5">

@@ -1,0 +1,155 @@
+import type { NextMove } from '@/core/finding/finding';
+import type { Judgement } from '@/core/job/start-up-sheet';
+import type { FigureId } from '@/core/startup/figures';
+import { QUANTITIES } from '@/core/startup/quantities';
+import type { MarkKind } from '@/web/kit/Mark';
+import type { LiveMovement } from '../live-movement';
+
+export type Tab = 'ladder' | 'trend' | 'readings';
+export type Open = 'bench' | 'airflow' | 'typed' | 'working';
+
+/** What the bar says, and what its one button does. */
+export type Bar = { kind: MarkKind; say: string; because: string; label?: string; press?: () => void; wait?: string };
+
+export type BarFacts = {
+  signedBy: string | undefined;
+  overridden: boolean;
+  live: LiveMovement | undefined;
+  stale: boolean;
+  staleForS: number;
+  /** The charge is signed, or a lead has overridden that. */
+  chargeCleared: boolean;
+  connecting: boolean;
+  streaming: boolean;
+  speed: number | undefined;
+  anyReading: boolean;
+  anyRound: boolean;
+  judgement: Judgement;
+  selected: FigureId;
+  lead: boolean;
+};
+
+export type BarActs = {
+  command: (body: { kind: string; oz?: number; speed?: number }) => void;
+  open: (sheet: Open) => void;
+  tab: (tab: Tab) => void;
+  go: (phase: 'charge' | 'hand-over') => void;
+  record: (stage: 'reading' | 'final') => void;
+  confirm: (confirmation: string) => void;
+  recordAndSign: () => void;
+  select: (figure: FigureId) => void;
+};
+
+const FASTEST = 60;
+
+/** The bar of a start-up: what stands in the way of judging first, then the judgement's own next move. */
+export function startUpBar(f: BarFacts, act: BarActs): Bar {
+  if (f.signedBy) {
+    return {
+      kind: f.overridden ? 'override' : 'good',
+      say: 'Start-up signed. Go on to the hand-over.',
+      because: `Signed by ${f.signedBy}. The record is frozen; corrections stand beside it.`,
+      label: 'Go to hand-over',
+      press: () => act.go('hand-over'),
+    };
+  }
+  if (f.live) {
+    return {
+      kind: 'now',
+      say: f.live.recovering
+        ? `Recovering: ${(-f.live.oz).toFixed(1)} oz so far.`
+        : `Adding: ${f.live.oz.toFixed(1)} oz so far, ${f.live.leftOz.toFixed(1)} oz to go.`,
+      because:
+        'Throttle liquid through the suction so that it flashes; never a slug of liquid into a running compressor.',
+      label: 'Close the valve',
+      press: () => act.command({ kind: 'close-valve' }),
+    };
+  }
+  if (f.stale) {
+    return {
+      kind: 'not-proven',
+      say: `Instruments silent${f.staleForS ? ` for ${f.staleForS} s` : ''}. Reconnecting by itself.`,
+      because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.',
+      label: 'Type readings',
+      press: () => act.tab('readings'),
+    };
+  }
+  if (!f.chargeCleared) {
+    return {
+      kind: 'not-proven',
+      say: 'Sign the weighed charge first.',
+      because: 'A system is not started before its charge is weighed in.',
+      label: 'Go to charge',
+      press: () => act.go('charge'),
+    };
+  }
+  if (f.connecting) {
+    return {
+      kind: 'now',
+      say: 'Connecting to the instruments …',
+      because: 'The first reading comes within a second or two.',
+    };
+  }
+  if (!f.streaming && !f.anyReading) {
+    return {
+      kind: 'now',
+      say: `Connect the instruments, or type the ${f.anyRound ? 'next round' : 'readings'}.`,
+      because:
+        'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
+      label: 'Connect instruments',
+      press: () => act.open('bench'),
+    };
+  }
+  return fromMove(f.judgement.next, f, act);
+}
+
+function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
+  const first = f.judgement.findings.find((x) => x.verdict !== 'good');
+  const base: Bar = {
+    kind: first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good'),
+    say: move.say,
+    because: move.because,
+  };
+  const { action } = move;
+  const button = (label: string, press: () => void): Bar => ({ ...base, label, press });
+  switch (action.kind) {
+    case 'wait': {
+      const waiting = { wait: move.waitMin ? `about ${move.waitMin} min` : '' };
+      if (!f.streaming) return { ...button('Record this round', () => act.record('reading')), ...waiting };
+      if (f.speed !== undefined && f.speed < FASTEST) {
+        return { ...button('Run at 60×', () => act.command({ kind: 'speed', speed: FASTEST })), ...waiting };
+      }
+      return { ...base, ...waiting };
+    }
+    case 'weigh-in':
+    case 'recover': {
+      if (!f.streaming) return button('Type the amount', () => act.open('typed'));
+      const word = action.kind === 'weigh-in' ? 'Weigh in' : 'Recover';
+      const oz = Math.round(action.oz * 10) / 10;
+      return button(`${word} ${oz.toFixed(1)} oz`, () => act.command({ kind: action.kind, oz }));
+    }
+    case 'prove-airflow':
+      return button('Prove the airflow', () => act.open('airflow'));
+    case 'confirm':
+      return button('I looked: confirm', () => act.confirm(action.confirmation));
+    case 'start':
+      return f.streaming
+        ? button('Call for cooling', () => act.command({ kind: 'start' }))
+        : button('Type readings', () => act.tab('readings'));
+    case 'stop':
+      return f.streaming ? button('Stop the system', () => act.command({ kind: 'stop' })) : base;
+    case 'enter-reading':
+      return button('Type readings', () => act.tab('readings'));
+    case 'check': {
+      if (action.what in QUANTITIES) return button('Open the readings', () => act.tab('readings'));
+      const figure = action.what in f.judgement.figures.byId ? (action.what as FigureId) : f.selected;
+      return button('Show the working', () => act.select(figure));
+    }
+    case 'sign':
+      return f.lead
+        ? button('Record and sign', () => act.recordAndSign())
+        : button('Record the final reading', () => act.record('final'));
+    default:
+      return base;
+  }
+}
