@@ -32,7 +32,7 @@ export function calculation<I extends z.ZodType, O extends Record<string, unknow
 ): Calculation<I, O> {
   const call = (input: z.input<I>): Outcome<O> => {
     const checked = spec.input.safeParse(input);
-    if (!checked.success) return { ok: false, refused: refusalFromZod(spec.input, checked.error) };
+    if (!checked.success) return { ok: false, refused: refusalFromZod(spec.input, checked.error, input) };
     return spec.compute(checked.data);
   };
   return Object.assign(call, { spec });

@@ -13,7 +13,7 @@ export const refuse = (field: string, message: string, allowed: string): { ok: f
 });
 
 /** Turns the first problem zod found into a refusal; the allowed text comes from the field's own description. */
-export function refusalFromZod(schema: z.ZodType, error: z.ZodError): Refusal {
+export function refusalFromZod(schema: z.ZodType, error: z.ZodError, input: unknown): Refusal {
   const issue = error.issues[0]!;
   if (issue.code === 'unrecognized_keys') {
     const field = issue.keys[0] ?? 'input';
@@ -21,7 +21,7 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError): Refusal {
   }
   const field = issue.path.map(String).join('.') || 'input';
   const described = allowedAt(schema, issue.path);
-  const missing = issue.code === 'invalid_type' && /undefined/.test(issue.message);
+  const missing = issue.path.length > 0 && valueAt(input, issue.path) === undefined;
   return {
     field,
     message: missing ? `${field} is missing.` : `${field}: ${plain(issue)}`,
@@ -31,7 +31,7 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError): Refusal {
 
 function plain(issue: z.core.$ZodIssue): string {
   if (issue.code === 'too_small' || issue.code === 'too_big') return 'outside the allowed range.';
-  if (issue.code === 'invalid_type') return `needs a ${issue.expected}.`;
+  if (issue.code === 'invalid_type') return `needs ${article(issue.expected)}.`;
   if (issue.code === 'invalid_value') return 'not one of the allowed values.';
   return issue.message;
 }
@@ -41,13 +41,32 @@ function fieldNames(schema: z.ZodType): string[] {
   return shape ? Object.keys(shape) : [];
 }
 
+type SchemaNode = {
+  shape?: Record<string, SchemaNode>;
+  element?: SchemaNode;
+  unwrap?: () => SchemaNode;
+  description?: string;
+};
+
+/** The description of the field at a path: through objects, arrays, and optional or defaulted wrappers. */
 function allowedAt(schema: z.ZodType, path: PropertyKey[]): string | undefined {
-  let at: unknown = schema;
+  let at: SchemaNode | undefined = schema as unknown as SchemaNode;
   for (const key of path) {
-    const node = at as { shape?: Record<string, unknown>; unwrap?: () => unknown };
-    const inner = node.shape ?? (node.unwrap?.() as { shape?: Record<string, unknown> } | undefined)?.shape;
-    if (!inner) break;
-    at = inner[String(key)];
+    while (at && !at.shape && !at.element && at.unwrap) at = at.unwrap();
+    at = typeof key === 'number' ? at?.element : at?.shape?.[String(key)];
+    if (!at) return undefined;
   }
-  return (at as z.ZodType | undefined)?.description;
+  while (at && at.description === undefined && at.unwrap && !at.element) at = at.unwrap();
+  return at?.description;
 }
+
+function valueAt(input: unknown, path: PropertyKey[]): unknown {
+  let at = input;
+  for (const key of path) {
+    if (typeof at !== 'object' || at === null) return undefined;
+    at = (at as Record<PropertyKey, unknown>)[key];
+  }
+  return at;
+}
+
+const article = (word: string): string => `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;

@@ -20,7 +20,7 @@ export function badInput(refusal: Refusal): Problem {
 /** Checks a body once, at the route; a refusal names the field, what is wrong and what is allowed. */
 export function parseBody<S extends z.ZodType>(schema: S, body: unknown): z.output<S> {
   const checked = schema.safeParse(body);
-  if (!checked.success) throw badInput(refusalFromZod(schema, checked.error));
+  if (!checked.success) throw badInput(refusalFromZod(schema, checked.error, body));
   return checked.data;
 }
 
