@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { CATALOG } from '@/core/catalog';
+import { fieldsOf } from '@/core/finding/schema-fields';
 import { REFRIGERANT_FACTS, REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
 /** Writes docs/sources.md from the catalogue; with --check only says whether it is current. */
@@ -27,13 +28,7 @@ export function sourcesText(): string {
     '',
   ];
   for (const { spec } of CATALOG) {
-    const fields = Object.entries(
-      (
-        spec.input as unknown as {
-          shape: Record<string, { description?: string; safeParse(v: unknown): { success: boolean } }>;
-        }
-      ).shape,
-    );
+    const fields = fieldsOf(spec.input);
     lines.push(
       `### ${spec.title} (\`${spec.id}\`)`,
       '',
@@ -42,7 +37,7 @@ export function sourcesText(): string {
       `- Formula: ${spec.formula}`,
       `- Source: ${spec.source}`,
       `- Not covered: ${spec.notCovered}`,
-      `- Takes: ${fields.map(([name, f]) => `\`${name}\`${f.safeParse(undefined).success ? ' (optional)' : ''} ${f.description ?? ''}`.trim()).join('; ')}`,
+      `- Takes: ${fields.map((f) => `\`${f.name}\`${f.optional ? ' (optional)' : ''} ${f.allowed}`.trim()).join('; ')}`,
       `- Example: \`${JSON.stringify(spec.example.input)}\` gives \`${JSON.stringify(spec.example.expected)}\` (± ${spec.example.tolerance})`,
       '',
     );

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { allowedAt, fieldsOf } from './schema-fields';
 
 /** Why an input cannot be used: which field, what is wrong, what is allowed. The same shape everywhere. */
 export type Refusal = { field: string; message: string; allowed: string };
@@ -37,27 +38,7 @@ function plain(issue: z.core.$ZodIssue): string {
 }
 
 function fieldNames(schema: z.ZodType): string[] {
-  const shape = (schema as unknown as { shape?: Record<string, unknown> }).shape;
-  return shape ? Object.keys(shape) : [];
-}
-
-type SchemaNode = {
-  shape?: Record<string, SchemaNode>;
-  element?: SchemaNode;
-  unwrap?: () => SchemaNode;
-  description?: string;
-};
-
-/** The description of the field at a path: through objects, arrays, and optional or defaulted wrappers. */
-function allowedAt(schema: z.ZodType, path: PropertyKey[]): string | undefined {
-  let at: SchemaNode | undefined = schema as unknown as SchemaNode;
-  for (const key of path) {
-    while (at && !at.shape && !at.element && at.unwrap) at = at.unwrap();
-    at = typeof key === 'number' ? at?.element : at?.shape?.[String(key)];
-    if (!at) return undefined;
-  }
-  while (at && at.description === undefined && at.unwrap && !at.element) at = at.unwrap();
-  return at?.description;
+  return 'shape' in schema ? fieldsOf(schema).map((f) => f.name) : [];
 }
 
 function valueAt(input: unknown, path: PropertyKey[]): unknown {

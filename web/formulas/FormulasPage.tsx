@@ -1,8 +1,7 @@
 import { useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { CATALOG } from '@/core/catalog';
-
-type Shape = Record<string, { description?: string; safeParse(value: unknown): { success: boolean } }>;
+import { fieldsOf } from '@/core/finding/schema-fields';
 
 /** Every calculation of the product: what it says, its formula, its source, what it does not cover, a worked example. */
 export default function FormulasPage() {
@@ -28,12 +27,12 @@ export default function FormulasPage() {
             <dd className="font-[600]">{spec.formula}</dd>
             <dt className="text-ink2">Takes</dt>
             <dd>
-              {Object.entries((spec.input as unknown as { shape: Shape }).shape).map(([name, field]) => (
-                <span key={name} className="mr-4 inline-block">
-                  <b className="font-[600]">{name}</b>{' '}
+              {fieldsOf(spec.input).map((f) => (
+                <span key={f.name} className="mr-4 inline-block">
+                  <b className="font-[600]">{f.name}</b>{' '}
                   <span className="text-ink2">
-                    {field.description ?? ''}
-                    {field.safeParse(undefined).success ? ', optional' : ''}
+                    {f.allowed}
+                    {f.optional ? ', optional' : ''}
                   </span>
                 </span>
               ))}

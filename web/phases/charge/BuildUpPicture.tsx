@@ -5,7 +5,10 @@ import { useSize } from '@/web/bench/use-size';
 
 type Props = { build: BuildUp; state: WeighInState; moving: boolean };
 
-const ROW = 72;
+/** A row is as tall as the window leaves room for, between these; the rest of the page needs about 430 px. */
+const LEAST_ROW = 72;
+const MOST_ROW = 104;
+const REST_PX = 430;
 const TOP = 8;
 
 /**
@@ -21,7 +24,9 @@ export function BuildUpPicture({ build, state, moving }: Props) {
   const right = narrow ? 4 : 92;
   const x = (oz: number): number => left + (Math.max(0, oz) / full) * Math.max(1, width - left - right);
   const rows = parts.length;
-  const ruleY = TOP + rows * ROW + (narrow ? 26 : 6);
+  const row = narrow ? LEAST_ROW : Math.min(MOST_ROW, Math.max(LEAST_ROW, (window.innerHeight - REST_PX) / rows));
+  const bar = Math.round(row * 0.38);
+  const ruleY = TOP + rows * row + (narrow ? 26 : 6);
   const height = ruleY + 124;
   const step = full > 320 ? 64 : full > 120 ? 32 : 16;
   let start = 0;
@@ -37,7 +42,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
           {parts.map((p, i) => {
             const from = start;
             start += p.oz;
-            const y = TOP + i * ROW + (narrow ? 20 : 0);
+            const y = TOP + i * row + (narrow ? 20 : 0);
             return (
               <g key={p.id}>
                 <text x={0} y={narrow ? y - 5 : y + 16} fontSize={15} fontWeight={620} fill="var(--ink)">
@@ -60,13 +65,13 @@ export function BuildUpPicture({ build, state, moving }: Props) {
                   x={Math.min(x(from), x(start))}
                   y={y + 4}
                   width={Math.max(2, Math.abs(x(start) - x(from)))}
-                  height={26}
+                  height={bar}
                   fill={p.id === 'factory' ? 'url(#held)' : 'var(--ink)'}
                   stroke="var(--ink)"
                   strokeWidth={1.4}
                 />
                 <path
-                  d={`M${x(start)} ${y + 4}V${y + ROW + 4}`}
+                  d={`M${x(start)} ${y + 4}V${y + row + 4}`}
                   stroke="var(--ink2)"
                   strokeWidth={0.9}
                   strokeDasharray="1.5 3"
@@ -75,7 +80,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
                   x={
                     narrow ? 0 : x(from) > width * 0.55 ? x(from) - 8 : x(start) > width * 0.6 ? x(from) : x(start) + 8
                   }
-                  y={narrow || x(start) > width * 0.6 ? y + 45 : y + 22}
+                  y={narrow || x(start) > width * 0.6 ? y + bar + 19 : y + 4 + bar / 2 + 4}
                   textAnchor={!narrow && x(from) > width * 0.55 ? 'end' : 'start'}
                   fontSize={12.5}
                   fill="var(--ink2)"

@@ -225,7 +225,7 @@ export default function StartUpPage(view: JobView) {
                     disabled={busy || Object.keys(readings).length === 0}
                     onClick={() => void act(() => record('reading'))}
                   >
-                    Record<span className="max-sm:hidden"> reading</span>
+                    {desk ? 'Record reading' : 'Record'}
                   </Button>
                 </>
               ) : null}
