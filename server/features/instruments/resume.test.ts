@@ -1,0 +1,97 @@
+import { pathToFileURL } from 'node:url';
+import { v7 as uuid } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Client, newJob, passVacuum, startServer, type TestServer, until } from '@/server/testing/harness';
+import { InstrumentHall } from './instrument-hall';
+import { readRunData } from './run-data';
+import { runsStore } from './runs-store';
+
+let server: TestServer;
+let lead: Client;
+beforeAll(async () => {
+  server = await startServer();
+  lead = await server.as('alder-lead');
+});
+afterAll(() => server.stop());
+
+const MINUTE = 60_000;
+
+/** A run that was streaming when its server went away, as the store would hold it. */
+async function abandoned(): Promise<{ id: string; run: string; companyId: string }> {
+  const { id } = await newJob(lead);
+  await passVacuum(lead, id);
+  const run = uuid();
+  await lead.post(`/jobs/${id}/runs`, { id: run, phase: 'charge', speed: 60 });
+  await new Promise((r) => setTimeout(r, 800));
+  await server.hall.stop(run, 'interrupted');
+  const row = (await runsStore.byId(server.database, run))!;
+  expect(row.state).toBe('running');
+  return { id, run, companyId: row.companyId };
+}
+
+describe('after a restart', () => {
+  it('a run left alone for long waits for a person as interrupted, and goes on when asked', async () => {
+    const { id, run, companyId } = await abandoned();
+    const hall = new InstrumentHall(server.database, () => undefined, pathToFileURL('dist/server/plant-worker.js'));
+    await hall.resumeAll(false, Date.now() + 31 * MINUTE);
+    expect(hall.get(run)).toBeUndefined();
+    expect((await lead.sheet(id)).runs[0]).toMatchObject({ state: 'interrupted' });
+    await hall.close();
+
+    expect((await lead.post(`/runs/${run}/resume`)).status).toBe(200);
+    expect((await lead.sheet(id)).runs[0]).toMatchObject({ state: 'running' });
+    await until(async () => (await readRunData(server.database, companyId, run)).events.some((e) => e.kind === 'gap'));
+    await lead.post(`/runs/${run}/stop`);
+    expect((await lead.sheet(id)).runs[0]).toMatchObject({ state: 'stopped' });
+  });
+
+  it('a run left a moment ago goes on by itself, with seconds that never run backwards', async () => {
+    const { run, companyId } = await abandoned();
+    const lines: string[] = [];
+    const hall = new InstrumentHall(
+      server.database,
+      (line) => lines.push(line),
+      pathToFileURL('dist/server/plant-worker.js'),
+    );
+    await hall.resumeAll();
+    expect(hall.get(run)).toBeDefined();
+    expect(lines.join()).toMatch(/goes on after a gap/);
+    await new Promise((r) => setTimeout(r, 700));
+    await hall.stop(run);
+    const seconds = (await readRunData(server.database, companyId, run)).samples.map((s) => s.runSeconds);
+    for (let i = 1; i < seconds.length; i++) expect(seconds[i]!).toBeGreaterThan(seconds[i - 1]!);
+    await hall.close();
+  });
+
+  it('a chunk stored twice is one chunk', async () => {
+    const { run, companyId } = await abandoned();
+    const last = (await runsStore.lastChunk(server.database, run))!;
+    const before = (await readRunData(server.database, companyId, run)).samples.length;
+    await runsStore.addChunk(server.database, {
+      runId: run,
+      seq: last.seq,
+      companyId,
+      samples: { runSeconds: [9999], values: {} },
+      events: [],
+      feed: last.feed,
+    });
+    expect((await readRunData(server.database, companyId, run)).samples.length).toBe(before);
+    await lead.post(`/runs/${run}/stop`);
+  });
+
+  it('starting another run of the same job stops the first, so that one system has one stream', async () => {
+    const { id } = await newJob(lead);
+    const first = uuid();
+    const second = uuid();
+    await lead.post(`/jobs/${id}/runs`, { id: first, phase: 'charge', speed: 1 });
+    await lead.post(`/jobs/${id}/runs`, { id: second, phase: 'charge', speed: 1 });
+    const runs = (await lead.sheet(id)).runs;
+    expect(runs.map((r) => [r.id, r.state])).toEqual([
+      [first, 'stopped'],
+      [second, 'running'],
+    ]);
+    expect((await lead.post(`/jobs/${id}/runs`, { id: second, phase: 'charge', speed: 1 })).status).toBe(201);
+    expect((await lead.sheet(id)).runs.length).toBe(2);
+    await lead.post(`/runs/${second}/stop`);
+  });
+});
