@@ -7,7 +7,7 @@ const origin = `http://127.0.0.1:${process.env.MB_E2E_PORT}`;
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/browser',
-  timeout: 180_000,
+  timeout: 240_000,
   expect: { timeout: 15_000 },
   fullyParallel: false,
   workers: 1,

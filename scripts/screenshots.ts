@@ -48,7 +48,7 @@ await page.goto('/formulas');
 await shoot(page, 'formulas');
 await at(crew, 2147, 'Charge');
 await crew.press(/^Weigh in/);
-await page.waitForTimeout(14_000);
+await page.waitForTimeout(8_000);
 await shoot(page, 'charge');
 
 const phone = await person('Jory Vance', { width: 390, height: 844 });

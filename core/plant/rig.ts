@@ -67,7 +67,7 @@ export type RigCommand =
 /** Time constants of the system itself, s. Design defaults. */
 const TAU = { pressure: 25, amps: 8, superheat: 60, subcooling: 150, supply: 90, off: 90, house: 2400 };
 /** Liquid into the high side of a stopped system, and throttled into the suction of a running one, oz a minute. */
-const FILL_OZ_PER_MIN = 24;
+const FILL_OZ_PER_MIN = 48;
 const THROTTLED_OZ_PER_MIN = 4;
 const RECOVER_OZ_PER_MIN = 6;
 /** Set below the top of the saturation range (150 °F), so that the rig trips before its model ends. Invented. */

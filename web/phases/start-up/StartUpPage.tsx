@@ -119,7 +119,10 @@ export default function StartUpPage(view: JobView) {
     {
       command: (body) => void act(() => post(`/runs/${run?.id}/commands`, body)),
       open: setOpen,
-      tab: setTab,
+      tab: (to, quantity) => {
+        setTab(to);
+        if (quantity) setTimeout(() => document.querySelector<HTMLElement>(`input[name=${quantity}]`)?.focus(), 0);
+      },
       go: (phase) => void navigate(`../${phase}`, { relative: 'path' }),
       record: (stage) => void act(() => record(stage)),
       confirm: (confirmation) =>

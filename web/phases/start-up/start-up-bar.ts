@@ -32,7 +32,8 @@ export type BarFacts = {
 export type BarActs = {
   command: (body: { kind: string; oz?: number; speed?: number }) => void;
   open: (sheet: Open) => void;
-  tab: (tab: Tab) => void;
+  /** Opens a view; with a quantity, puts the cursor in its field. */
+  tab: (tab: Tab, quantity?: string) => void;
   go: (phase: 'charge' | 'hand-over') => void;
   record: (stage: 'reading' | 'final') => void;
   confirm: (confirmation: string) => void;
@@ -139,9 +140,9 @@ function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
     case 'stop':
       return f.streaming ? button('Stop the system', () => act.command({ kind: 'stop' })) : base;
     case 'enter-reading':
-      return button('Type readings', () => act.tab('readings'));
+      return button('Type readings', () => act.tab('readings', action.quantity));
     case 'check': {
-      if (action.what in QUANTITIES) return button('Open the readings', () => act.tab('readings'));
+      if (action.what in QUANTITIES) return button('Open the readings', () => act.tab('readings', action.what));
       const figure = action.what in f.judgement.figures.byId ? (action.what as FigureId) : f.selected;
       return button('Show the working', () => act.select(figure));
     }
