@@ -22,7 +22,7 @@ describe('saturated states against CoolProp 8.0.0 (saturation-check-points.json)
       within(psiaFromPa(s.dewPa), point.dewPsia, 1e-3);
       within(s.liquid.lbFt3, point.liquidLbFt3, 1e-3);
       within(s.vapour.lbFt3, point.vapourLbFt3, 1e-3);
-      // The R-454B enthalpies come from the mixture model: decisions allow 1.5 %.
+      // The R-454B enthalpies come from the mixture model, which is good to 1.5 %.
       const share = r === 'R-454B' ? 0.015 : 1e-3;
       within(s.vapour.btuLb - s.liquid.btuLb, point.latentBtuLb, share);
       within(s.vapour.btuLbR - s.liquid.btuLbR, point.sv_minus_sl_BtuLbR, share);

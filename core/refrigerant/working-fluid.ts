@@ -29,7 +29,7 @@ export function pureFluid(fluid: FluidEquation): WorkingFluid {
   };
 }
 
-/** GERG-form reducing functions (β = 1) over the pure equations; the fluid of decisions' "mixture model". */
+/** GERG-form reducing functions (β = 1) over the two pure equations. */
 export function mixture(blend: BlendEquation): WorkingFluid {
   const moles = blend.parts.map((part) => part.massFraction / part.fluid.molarMassGMol);
   const total = moles.reduce((sum, n) => sum + n, 0);

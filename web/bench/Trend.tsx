@@ -15,7 +15,8 @@ type Props = {
 
 /** At most this many points a line: a phone draws them without a stutter. */
 const MOST_POINTS = 360;
-const BREAK_S = 10;
+/** The server thins old samples to every tenth: only a wider hole than that, or a gap the run names, breaks the line. */
+const THINNED_S = 15;
 
 type Series = { name: string; data: { x: number; y: number | null }[] };
 
@@ -23,7 +24,10 @@ type Series = { name: string; data: { x: number; y: number | null }[] };
 export default function Trend({ samples, refrigerant, barometerPsia, target, targetOf, gaps }: Props) {
   const ref = useRef<HTMLDivElement>(null);
   const chart = useRef<ApexCharts>(undefined);
-  const series = useMemo(() => makeSeries(samples, refrigerant, barometerPsia), [samples, refrigerant, barometerPsia]);
+  const series = useMemo(
+    () => makeSeries(samples, refrigerant, barometerPsia, gaps),
+    [samples, refrigerant, barometerPsia, gaps],
+  );
   const band = `${target?.low.toFixed(1)}-${target?.high.toFixed(1)}`;
   // biome-ignore lint/correctness/useExhaustiveDependencies: made once; data and marks are updated in place below
   useEffect(() => {
@@ -43,7 +47,12 @@ export default function Trend({ samples, refrigerant, barometerPsia, target, tar
   return <div ref={ref} className="h-full min-h-[400px] w-full" data-testid="trend" />;
 }
 
-function makeSeries(samples: readonly RunSample[], refrigerant: Refrigerant, barometerPsia: number): Series[] {
+function makeSeries(
+  samples: readonly RunSample[],
+  refrigerant: Refrigerant,
+  barometerPsia: number,
+  gaps: readonly number[],
+): Series[] {
   const every = Math.max(1, Math.ceil(samples.length / MOST_POINTS));
   const thin = samples.filter((_, i) => i % every === 0 || i === samples.length - 1);
   const derived = steadySamples(thin, { refrigerant, barometerPsia });
@@ -55,8 +64,11 @@ function makeSeries(samples: readonly RunSample[], refrigerant: Refrigerant, bar
   derived.forEach((s, i) => {
     const before = derived[i - 1];
     const x = s.runSeconds / 60;
-    if (before && s.runSeconds - before.runSeconds > BREAK_S + every)
-      for (const l of lines) l.data.push({ x: x - 0.01, y: null });
+    const broken =
+      before &&
+      (s.runSeconds - before.runSeconds > THINNED_S * every ||
+        gaps.some((g) => g > before.runSeconds && g <= s.runSeconds));
+    if (broken) for (const l of lines) l.data.push({ x: x - 0.01, y: null });
     const split =
       typeof s.returnDryBulbF === 'number' && typeof s.supplyDryBulbF === 'number'
         ? s.returnDryBulbF - s.supplyDryBulbF

@@ -30,7 +30,8 @@ export default function JobPage() {
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const run = sheet?.runs.find((r) => r.state === 'running');
-  const feed = useFeed(run?.id, generation);
+  const pastRun = run ? undefined : sheet?.runs.filter((r) => r.phase === 'start-up').at(-1);
+  const feed = useFeed(run?.id ?? pastRun?.id, generation);
   const waiting = sheet && run ? unsheetedOz({ feed, run, sheet }) !== 0 : false;
   // The server stores a finished weighing at once; the sheet is read again until it holds it.
   useEffect(() => {
@@ -70,6 +71,7 @@ export default function JobPage() {
     actions: { send, replace, reload },
     run,
     feed,
+    pastRun,
     rejoin: () => setGeneration((g) => g + 1),
   };
   return (

@@ -11,6 +11,8 @@ export type JobView = {
   /** The run that is running now, if any, and its live readings. */
   run: SheetRun | undefined;
   feed: FeedSnapshot;
+  /** When nothing runs: the last start-up run, whose history the feed then holds. */
+  pastRun: SheetRun | undefined;
   /** Join the stream again, after a resume. */
   rejoin: () => void;
 };

@@ -197,7 +197,7 @@ export default function StartUpPage(view: JobView) {
               data-state={steady.state}
               data-latency-ms={feed.latencyMs}
             >
-              {stale ? `Stale: ${staleForS} s` : statusOf(steady)}
+              {signed ? `Signed: ${steady.say.toLowerCase()}` : stale ? `Stale: ${staleForS} s` : statusOf(steady)}
             </span>
           </div>
           <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label="Views">
@@ -250,7 +250,7 @@ export default function StartUpPage(view: JobView) {
                 verdicts={verdicts}
                 selected={selected}
                 onSelect={select}
-                dim={stale || !running}
+                dim={!signed && (stale || !running)}
               />
             ) : (
               <Before />

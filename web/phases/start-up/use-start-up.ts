@@ -1,9 +1,18 @@
 import { useMemo, useRef } from 'react';
 import type { Verdict } from '@/core/finding/finding';
-import { type Judgement, judgeSheet, steadinessOf, typedSteadiness } from '@/core/job/start-up-sheet';
+import {
+  type Judgement,
+  judgeSheet,
+  type RunData,
+  readingsOfRound,
+  recordedStartUp,
+  steadinessOf,
+  typedSteadiness,
+} from '@/core/job/start-up-sheet';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
 import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
+import type { FeedSnapshot } from '@/web/api/instrument-feed';
 import { useNow } from '@/web/api/use-now';
 import type { JobView } from '../job-context';
 import type { Typed } from './use-typed';
@@ -20,9 +29,26 @@ export type StartUpView = {
 /** Steadiness looks at minutes; once a second of run time is often enough. */
 const STEADY_EVERY_MS = 900;
 
-/** The live judgement of a start-up: readings of the run (typed ones replace them), steadiness, figures, findings. */
+function verdictsOf(judgement: Judgement): StartUpView['verdicts'] {
+  return Object.fromEntries(judgement.findings.map((f) => [f.id, f.verdict]));
+}
+
+/** The part of a run that a recorded reading rests on. */
+function upTo(feed: FeedSnapshot, seconds: number): RunData {
+  return {
+    samples: feed.samples.filter((s) => s.runSeconds <= seconds),
+    events: feed.events.filter((e) => e.runSeconds <= seconds),
+  };
+}
+
+/**
+ * Once signed, the recorded reading stands on the screen. Before that, the live judgement: readings of the run (typed
+ * ones replace them), steadiness, figures, findings.
+ */
 export function useStartUp(view: JobView, typed: Typed): StartUpView {
   const { sheet, feed, run } = view;
+  const feedRunId = (run ?? view.pastRun)?.id;
+  const signed = sheet.signOffs.some((s) => s.phase === 'start-up');
   const now = useNow();
   const streaming = run?.phase === 'start-up' && feed.samples.length > 0;
   const staleForS = streaming ? Math.max(0, Math.floor((now - feed.lastAt) / 1000)) : 0;
@@ -39,6 +65,19 @@ export function useStartUp(view: JobView, typed: Typed): StartUpView {
   }, [streaming, sheet, run?.id, feed.samples, feed.events]);
 
   return useMemo(() => {
+    const recorded = signed
+      ? recordedStartUp(sheet, (runId, seconds) => (runId === feedRunId ? upTo(feed, seconds) : undefined))
+      : undefined;
+    if (recorded) {
+      return {
+        readings: readingsOfRound(recorded.measurements),
+        steady: recorded.steady,
+        judgement: recorded.judgement,
+        verdicts: verdictsOf(recorded.judgement),
+        streaming: false,
+        staleForS: 0,
+      };
+    }
     const live = streaming ? readingsFromRun(feed.samples, run?.source ?? 'simulated', staleForS) : {};
     const readings = withTyped(live, typed.values);
     const judgement = judgeSheet(
@@ -47,8 +86,6 @@ export function useStartUp(view: JobView, typed: Typed): StartUpView {
       steady,
       streaming ? { samples: feed.samples, events: feed.events } : undefined,
     );
-    const verdicts: Partial<Record<string, Verdict>> = {};
-    for (const f of judgement.findings) verdicts[f.id] = f.verdict;
-    return { readings, steady, judgement, verdicts, streaming, staleForS };
-  }, [streaming, feed.samples, feed.events, run?.source, staleForS, typed.values, sheet, steady]);
+    return { readings, steady, judgement, verdicts: verdictsOf(judgement), streaming, staleForS };
+  }, [streaming, feed, run?.source, feedRunId, staleForS, typed.values, sheet, steady, signed]);
 }
