@@ -50,6 +50,31 @@ describe('jobs', () => {
     expect(await find('heron nothing')).toBe(0);
     expect((await alder.get('/jobs?today=yesterday')).body).toMatchObject({ code: 'bad-input', field: 'today' });
   });
+  it('hundreds come in pages, each job once, today first', async () => {
+    const today = '2026-07-15';
+    for (let i = 0; i < 240; i += 20) {
+      await Promise.all(
+        Array.from({ length: 20 }, (_, k) =>
+          newJob(birch, { customerName: `Customer ${i + k}`, scheduledFor: k % 4 === 0 ? today : '2026-07-20' }),
+        ),
+      );
+    }
+    const seen: { jobId: string; scheduledFor: string }[] = [];
+    for (let offset = 0; ; offset += 100) {
+      const page = (await birch.get(`/jobs?today=${today}&offset=${offset}`)).body as unknown as {
+        jobs: typeof seen;
+        total: number;
+        openToday: number;
+      };
+      expect(page.total).toBe(240);
+      expect(page.openToday).toBe(60);
+      seen.push(...page.jobs);
+      if (page.jobs.length < 100) break;
+    }
+    expect(new Set(seen.map((j) => j.jobId)).size).toBe(240);
+    expect(seen.slice(0, 60).every((j) => j.scheduledFor === today)).toBe(true);
+    expect(seen.slice(60).some((j) => j.scheduledFor === today)).toBe(false);
+  });
   it('a stale plate is 409 with what is stored, and the next write with the new version holds', async () => {
     const { id, sheet } = await newJob(alder);
     const plate = sheet.circuit.plate;
