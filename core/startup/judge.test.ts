@@ -177,12 +177,15 @@ describe('never a confident wrong answer', () => {
     expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in' || f.next?.action.kind === 'recover')).toBe(false);
     expect(j.next.action.kind).not.toBe('sign');
   });
-  it('a lost or stale instrument is named', () => {
+  it('a lost, stale or stuck instrument is named, and its figure is not proven', () => {
     const r = readings();
     r.liquidPsig = { ...r.liquidPsig!, trouble: 'lost' };
     expect(judge({ readings: r }).verdict('probe-liquidPsig')).toBe('not-proven');
     r.liquidPsig = { ...r.liquidPsig!, trouble: 'stale' };
     expect(judge({ readings: r }).verdict('probe-liquidPsig')).toBe('not-proven');
+    r.liquidPsig = { ...r.liquidPsig!, trouble: 'stuck' };
+    expect(judge({ readings: r }).verdict('probe-liquidPsig')).toBe('not-proven');
+    expect(judge({ readings: r }).verdict('subcooling')).toBe('not-proven');
   });
   it('a technician’s own target can never be good', () => {
     expect(judge({ system: { ...SYSTEM, targetSource: 'technician' } }).verdict('subcooling')).toBe('not-proven');

@@ -23,6 +23,13 @@ describe('readings of a run', () => {
     expect(readingsFromRun(samples, 'simulated', 11).liquidLineF).toMatchObject({ trouble: 'stale' });
     expect(readingsFromRun([], 'simulated', 0)).toEqual({});
   });
+  it('a probe that gives the very same value for a minute is stuck; one that scatters is not', () => {
+    const samples = Array.from({ length: 90 }, (_, i) => sample(i, 370 + (i % 3) / 10));
+    const r = readingsFromRun(samples, 'simulated', 0);
+    expect(r.liquidLineF).toMatchObject({ trouble: 'stuck' });
+    expect(r.liquidPsig).toMatchObject({ trouble: undefined });
+    expect(readingsFromRun(samples.slice(0, 50), 'simulated', 0).liquidLineF).toMatchObject({ trouble: undefined });
+  });
   it('a typed value replaces its instrument and says so', () => {
     const r = withTyped(readingsFromRun([sample(1, null)], 'simulated', 0), { liquidPsig: 365 });
     expect(r.liquidPsig).toEqual({ value: 365, uncertainty: 2, source: 'typed' });

@@ -18,6 +18,33 @@ export const READING_MEAN_S = 15;
 /** No new sample for this long: the reading is stale. */
 export const STALE_S = 10;
 
+/** A live probe always scatters: one that gives the very same value for this long is disconnected or frozen. */
+export const STUCK_S = 60;
+const STUCK_SAMPLES = 30;
+/** Probes in or on a running system; a current of nothing may well stand still. */
+const MOVING: readonly Quantity[] = [
+  'suctionPsig',
+  'liquidPsig',
+  'suctionLineF',
+  'liquidLineF',
+  'outdoorDryBulbF',
+  'returnDryBulbF',
+  'returnWetBulbF',
+  'supplyDryBulbF',
+];
+
+function stuck(samples: readonly RunSample[], name: Quantity): boolean {
+  const last = samples[samples.length - 1]!;
+  const value = last.values[name];
+  if (typeof value !== 'number' || !MOVING.includes(name)) return false;
+  for (let i = samples.length - 1; i >= 0; i--) {
+    const sample = samples[i]!;
+    if (sample.values[name] !== value) return false;
+    if (last.runSeconds - sample.runSeconds >= STUCK_S) return samples.length - i >= STUCK_SAMPLES;
+  }
+  return false;
+}
+
 /**
  * The readings of a run now: mean of the last 15 s of each channel, marked lost when the instrument gives no signal.
  * `staleForS` is how long ago the last sample came by the device's own clock.
@@ -36,7 +63,7 @@ export function readingsFromRun(samples: readonly RunSample[], source: ReadingSo
     const lost = last.values[name] === null;
     if (recent.length === 0 && !lost) continue;
     const value = recent.length ? recent.reduce((a, b) => a + b, 0) / recent.length : Number.NaN;
-    const trouble = lost ? 'lost' : staleForS > STALE_S ? 'stale' : undefined;
+    const trouble = lost ? 'lost' : staleForS > STALE_S ? 'stale' : stuck(samples, name) ? 'stuck' : undefined;
     out[name] = { value, uncertainty: QUANTITIES[name].uncertainty, source, trouble };
   }
   return out;

@@ -9,6 +9,16 @@ const LIQUID_ABOVE_SATURATION_F = 1;
 const SUCTION_BELOW_SATURATION_F = 2;
 const EQUAL_PRESSURE_PSI = 5;
 const WET_BULB_SLACK_F = 0.3;
+/** What is wrong with an instrument, before its value is looked at. */
+const TROUBLES = {
+  lost: { claim: 'instrument lost', because: 'No signal from the instrument.', miss: 9 },
+  stale: { claim: 'reading is stale', because: 'No new value came in the last 10 s.', miss: 8 },
+  stuck: {
+    claim: 'reading is stuck',
+    because: 'The very same value for a minute: a live probe always scatters.',
+    miss: 7,
+  },
+} as const;
 const SOURCE = 'probe rejection rules, common practice';
 
 /**
@@ -47,13 +57,14 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
     const trouble = r[name]?.trouble;
     const label = QUANTITIES[name].label;
     if (trouble) {
+      const { claim, because, miss } = TROUBLES[trouble];
       suspect(
         name,
-        `${label}: ${trouble === 'lost' ? 'instrument lost' : 'reading is stale'}.`,
-        trouble === 'lost' ? 'No signal from the instrument.' : 'No new value came in the last 10 s.',
+        `${label}: ${claim}.`,
+        because,
         `Reconnect the ${label.toLowerCase()} probe, or type the reading.`,
         [name],
-        trouble === 'lost' ? 9 : 8,
+        miss,
       );
     }
   }

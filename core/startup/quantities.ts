@@ -51,7 +51,7 @@ export type Reading = {
   value: number;
   uncertainty: number;
   source: ReadingSource;
-  /** Set when the instrument went silent or its last value is old. */
-  trouble?: 'stale' | 'lost';
+  /** Set when the instrument went silent, its last value is old, or it has not moved at all for a minute. */
+  trouble?: 'stale' | 'lost' | 'stuck';
 };
 export type Readings = Partial<Record<Quantity, Reading>>;

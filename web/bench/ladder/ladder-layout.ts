@@ -70,7 +70,7 @@ const NARROW = 560;
 const GLYPH = 0.57;
 const NAME_GLYPH = 0.5;
 
-type Source = { id: string; column: number; f: number; name: string; derived: boolean; trouble: boolean };
+type Source = { id: string; column: number; f: number; name: string; derived: boolean; trouble: string | undefined };
 
 export function layoutLadder({ width, height, readings, figures, verdicts }: LadderInput): Ladder {
   const narrow = width < NARROW;
@@ -92,7 +92,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
     x2: centre(s.column) + half,
     y: y(s.f),
     derived: s.derived,
-    trouble: s.trouble,
+    trouble: s.trouble !== undefined,
     offScale: s.f < low || s.f > high,
   }));
   const rungOf = (id: string): Rung | undefined => rungs.find((r) => r.id === id);
@@ -179,10 +179,10 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       x: rung.x1,
       y: 0,
       value,
-      name: s.trouble ? `${s.name}: no signal` : s.name,
+      name: s.trouble ? `${s.name}: ${s.trouble}` : s.name,
       anchor: 'start',
       stacked: narrow,
-      trouble: s.trouble,
+      trouble: s.trouble !== undefined,
     });
   }
   for (const g of gapSpecs) {
@@ -265,11 +265,11 @@ function collect(r: Readings, figures: Figures): Source[] {
     f: number | undefined,
     name: string,
     derived: boolean,
-    trouble: boolean,
+    trouble: string | undefined,
   ): void => {
     if (f !== undefined && Number.isFinite(f)) out.push({ id, column, f, name, derived, trouble });
   };
-  const bad = (...names: (keyof Readings)[]): boolean => names.some((n) => r[n]?.trouble !== undefined);
+  const bad = (name: keyof Readings): string | undefined => r[name]?.trouble;
   put('outdoor', 0, r.outdoorDryBulbF?.value, 'entering', false, bad('outdoorDryBulbF'));
   put('condensing', 1, figures.saturation.condensingF, 'condensing', true, bad('liquidPsig'));
   put('liquid', 1, r.liquidLineF?.value, 'liquid line', false, bad('liquidLineF'));

@@ -53,9 +53,11 @@ function Entry({
   const hint = streamed
     ? streamed.trouble === 'lost'
       ? 'instrument lost: type the reading'
-      : streamed.trouble === 'stale'
-        ? `stale for ${staleForS} s`
-        : `${streamed.source}, ${spec.location}`
+      : streamed.trouble === 'stuck'
+        ? 'has not moved for a minute: type the reading'
+        : streamed.trouble === 'stale'
+          ? `stale for ${staleForS} s`
+          : `${streamed.source}, ${spec.location}`
     : text && !trouble
       ? 'typed'
       : spec.location;
