@@ -52,7 +52,9 @@ test('typed readings: nonsense is told at its field, impossible pairs become not
   await expect(field('Compressor run time')).toHaveValue('24');
 });
 
-test('without instruments: a typed weigh-in, refused when it runs the wrong way, leads to a typed start-up', async ({ page }) => {
+test('without instruments: a typed weigh-in, refused when it runs the wrong way, leads to a typed start-up', async ({
+  page,
+}) => {
   test.setTimeout(60_000);
   const crew = new Crew(page);
   await crew.signIn();
