@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
 import { num, oneOf } from '@/core/finding/quantity-field';
-import { BUILT_PHASES } from '@/core/job/phases';
+import { READING_PHASES } from '@/core/job/phases';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
 
@@ -25,7 +25,8 @@ export const newJobSchema = z.strictObject({
   systemName: text(1, 80),
   leadId: idSchema,
   scheduledFor: z.iso.date().describe('a date, YYYY-MM-DD'),
-  plate: plateSchema,
+  /** Null: the survey comes first and the equipment follows from the scope. */
+  plate: plateSchema.nullable(),
 });
 export type NewJob = z.infer<typeof newJobSchema>;
 
@@ -50,7 +51,7 @@ export const confirmationSchema = z.strictObject({
 export const typedMeasurementSchema = z.strictObject({
   id: idSchema,
   setId: idSchema,
-  phase: z.enum(BUILT_PHASES).describe(BUILT_PHASES.join(', ')),
+  phase: z.enum(READING_PHASES).describe(READING_PHASES.join(', ')),
   stage: oneOf(['reading', 'final', 'weigh-in', 'trim', 'recover', 'airflow']),
   quantity: z.string().max(40).describe('a known quantity'),
   value: z.number().describe('a number'),

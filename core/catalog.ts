@@ -1,7 +1,36 @@
+import { ductCapacity, systemAirflow } from '@/core/air/duct/airflow-per-ton';
+import { flexMultiplier } from '@/core/air/duct/flex';
+import { roundDuctFriction } from '@/core/air/duct/friction';
+import { frictionRate } from '@/core/air/duct/friction-rate';
+import { furnaceRise } from '@/core/air/duct/furnace-rise';
+import { equivalentDiameter, rectangularDuctSize } from '@/core/air/duct/rectangular';
+import { filterFace, returnArea } from '@/core/air/duct/return-filter';
+import { roundDuctSize } from '@/core/air/duct/round-size';
+import { trunkSections } from '@/core/air/duct/trunk';
+import { zoneBypass, zoneMinimum } from '@/core/air/duct/zoning';
 import { moistAir } from '@/core/air/moist-air';
+import { linePressureDrop } from '@/core/circuit/line/line-pressure-drop';
+import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
+import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
+import { holdVerdict, nitrogenHold } from '@/core/circuit/pressure/nitrogen-hold';
+import { cylinderFill } from '@/core/circuit/recovery/cylinder-fill';
+import { pumpDownStorage } from '@/core/circuit/recovery/pump-down-storage';
+import { recoveryLevel } from '@/core/circuit/recovery/recovery-level';
+import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
+import { pullDown } from '@/core/circuit/vacuum/pull-down';
+import { standingTest } from '@/core/circuit/vacuum/standing-test';
+import { waterSaturation } from '@/core/circuit/vacuum/water-saturation';
 import type { AnyCalculation } from '@/core/finding/calculation';
+import { corridorCorner } from '@/core/fit/access/corridor-corner';
+import { faceThroughOpening } from '@/core/fit/access/face-through-opening';
+import { hatchPass } from '@/core/fit/access/hatch-pass';
+import { curbOverlap, transitionSlope } from '@/core/fit/curb/curb-overlap';
+import { condensate, condensatePump, furnaceCondensate } from '@/core/fit/drain/condensate';
+import { drainSlope, drainTrap, floatTrip } from '@/core/fit/drain/drain-line';
+import { floodStand, padSlope, snowStand } from '@/core/fit/outdoor/stand';
+import { crossoverBox } from '@/core/fit/packaged/crossover-box';
 import {
   liquidDensity,
   saturationPressure,
@@ -9,6 +38,9 @@ import {
   subcooling,
   superheat,
 } from '@/core/refrigerant/saturation-calculations';
+import { tonnageEstimate } from '@/core/scope/tonnage/tonnage-estimate';
+import { balancePoint } from '@/core/sizing/balance-point';
+import { sizeCheck } from '@/core/sizing/size-check';
 import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
 import { chargeStep } from '@/core/startup/charge-step';
 import {
@@ -42,6 +74,50 @@ export const CATALOG: readonly AnyCalculation[] = [
   totalCharge,
   toWeighIn,
   chargeStep,
+  tonnageEstimate,
+  systemAirflow,
+  roundDuctFriction,
+  roundDuctSize,
+  equivalentDiameter,
+  rectangularDuctSize,
+  flexMultiplier,
+  ductCapacity,
+  trunkSections,
+  frictionRate,
+  returnArea,
+  filterFace,
+  zoneMinimum,
+  zoneBypass,
+  furnaceRise,
+  faceThroughOpening,
+  hatchPass,
+  corridorCorner,
+  crossoverBox,
+  curbOverlap,
+  transitionSlope,
+  floodStand,
+  snowStand,
+  padSlope,
+  condensate,
+  furnaceCondensate,
+  condensatePump,
+  drainSlope,
+  drainTrap,
+  floatTrip,
+  sizeCheck,
+  balancePoint,
+  cylinderFill,
+  recoveryLevel,
+  pumpDownStorage,
+  linePressureDrop,
+  riserMinimum,
+  nitrogenHold,
+  holdVerdict,
+  nitrogenBudget,
+  pullDown,
+  standingTest,
+  waterSaturation,
+  roomChargeLimit,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

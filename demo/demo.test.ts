@@ -3,10 +3,12 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { scopeOf, surveyOf } from '@/core/job/before';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { summaryOf } from '@/server/features/jobs/job-summary';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { peopleStore } from '@/server/features/people/people-store';
 import { reportPdf } from '@/server/features/reports/report-pdf';
 import { reportOf } from '@/server/features/reports/reports-service';
@@ -14,6 +16,7 @@ import { freshSchema } from '@/server/testing/harness';
 import { DEMO_COMPANY } from './company';
 import { DEMO_JOBS } from './jobs';
 import { loadDemo } from './load-demo';
+import { DEMO_SURVEYS } from './surveys';
 
 let database: Database;
 let drop: () => Promise<void>;
@@ -37,12 +40,24 @@ const rows = () =>
 describe('the demo', () => {
   it('has jobs in every state: to charge, mid-start-up with a wrong charge, finished', async () => {
     const list = await rows();
-    expect(list.length).toBe(DEMO_JOBS.length);
+    expect(list.length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length);
     expect(list.length).toBeGreaterThanOrEqual(12);
     expect(list.filter((r) => r.state === 'done').length).toBeGreaterThanOrEqual(2);
     expect(list.some((r) => r.phase === 'charge' && /still to weigh in/.test(r.waitsFor))).toBe(true);
     const running = await database.rows('select id from runs where state = :state', { state: 'running' });
     expect(running.length).toBeGreaterThanOrEqual(1);
+  });
+  it('has surveyed sites of different kinds, one a rooftop without a nameplate, one with a change the customer has not answered', async () => {
+    const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
+    const sheets = await Promise.all(
+      (await rows()).filter((r) => r.number >= 2148).map((r) => sheetFor(database, lead, r.jobId)),
+    );
+    expect(new Set(sheets.map((s) => surveyOf(s).systemType)).size).toBeGreaterThanOrEqual(3);
+    const roof = sheets.find((s) => surveyOf(s).systemType === 'rooftop')!;
+    expect(surveyOf(roof).known.outdoorPlate).toBe('missing');
+    expect(surveyOf(roof).tonnage).toMatchObject({ confidence: 'high', conflict: false });
+    expect(sheets.some((s) => scopeOf(s).change !== undefined)).toBe(true);
+    expect(sheets.some((s) => surveyOf(s).stops.length > 0)).toBe(true);
   });
   it('every reading comes from the plant, not from the air', async () => {
     const sources = await database.rows<{ source: string; runId: string | null }>(
@@ -53,7 +68,7 @@ describe('the demo', () => {
   });
   it('loads once only', async () => {
     expect(await loadDemo({ database }, () => undefined)).toBe(false);
-    expect((await rows()).length).toBe(DEMO_JOBS.length);
+    expect((await rows()).length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length);
   });
   it('the list’s projection is what a rebuild gives', async () => {
     for (const row of await rows()) {

@@ -1,12 +1,13 @@
 import { v7 as uuid } from 'uuid';
 import { CONFIRMATIONS } from '@/contract/requests';
+import type { Plate } from '@/core/equipment/plate';
 import { buildUp } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { rigFor } from '@/server/features/instruments/rig-setup';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
@@ -14,7 +15,9 @@ import { type Person, peopleStore } from '@/server/features/people/people-store'
 import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
 import { DEMO_JOBS, type DemoJob } from './jobs';
+import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
+import { DEMO_SURVEYS } from './surveys';
 
 const DAY_MS = 86_400_000;
 const READY_MICRONS = { endMicrons: 298, heldMin: 12 };
@@ -36,12 +39,26 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
       { ...person, companyId: DEMO_COMPANY.id, passwordHash },
     );
   }
-  for (const job of DEMO_JOBS) await loadJob(database, job);
-  say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length} jobs`);
+  await loadLibrary(database, DEMO_COMPANY.id);
+  for (const job of DEMO_JOBS) {
+    const { lead, id } = await insertJob(database, job, job.plate);
+    await tell(database, lead, id, job);
+    await refreshSummary(database, DEMO_COMPANY.id, id);
+  }
+  for (const survey of DEMO_SURVEYS) {
+    const { lead, id } = await insertJob(database, survey, null);
+    await loadSurvey(database, lead, id, survey);
+  }
+  say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length + DEMO_SURVEYS.length} jobs`);
   return true;
 }
 
-async function loadJob(database: Database, demo: DemoJob): Promise<void> {
+type Head = Pick<
+  DemoJob,
+  'number' | 'customer' | 'phone' | 'address' | 'town' | 'elevationFt' | 'system' | 'lead' | 'day'
+>;
+
+async function insertJob(database: Database, demo: Head, plate: Plate | null): Promise<{ lead: Person; id: string }> {
   const lead = (await peopleStore.byId(database, DEMO_PEOPLE.find((p) => p.signIn === demo.lead)!.id))!;
   const id = uuid();
   await database.transaction(async (db) => {
@@ -59,14 +76,13 @@ async function loadJob(database: Database, demo: DemoJob): Promise<void> {
         systemName: demo.system,
         leadId: lead.id,
         scheduledFor: new Date(Date.now() + demo.day * DAY_MS).toISOString().slice(0, 10),
-        plate: demo.plate,
+        plate,
       },
       { customerId: uuid(), siteId: uuid(), systemId: uuid(), equipmentId: uuid(), circuitId: uuid() },
     );
     await refreshSummary(db, DEMO_COMPANY.id, id);
   });
-  await tell(database, lead, id, demo);
-  await refreshSummary(database, DEMO_COMPANY.id, id);
+  return { lead, id };
 }
 
 async function tell(database: Database, lead: Person, jobId: string, { story }: DemoJob): Promise<void> {
@@ -146,7 +162,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */
 async function weighIn(database: Database, lead: Person, sheet: JobSheet, missingOz: number) {
-  const build = buildUp(sheet.circuit.plate);
+  const build = buildUp(mustBeEquipped(sheet).circuit.plate);
   if (!build.ok) throw new Error(`demo job ${sheet.job.number}: ${build.refused.message}`);
   const { totalOz, toWeighInOz } = build.value;
   const feed = rigFor(sheet, {

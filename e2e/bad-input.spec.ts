@@ -145,6 +145,7 @@ test('a new job from an empty form', async ({ page }) => {
     ['Target subcooling', '10'],
     ['Line length, one way', '30'],
   ];
+  await page.getByRole('radio', { name: 'Known already, type its plate' }).click();
   for (const [label, text] of fill) await page.getByLabel(label, { exact: true }).fill(text);
   await expect(page.getByText(/Pounds typed as ounces/)).toBeVisible();
   await page.getByLabel('Factory charge').fill('80');

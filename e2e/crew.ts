@@ -82,6 +82,66 @@ export class Crew {
   }
 }
 
+/** What an estimator or lead does before the work. */
+export class Surveyor extends Crew {
+  fact(key: string): Locator {
+    return this.page.getByTestId(`fact-${key}`);
+  }
+
+  /** Taps an answer, types a number, or says it could not be seen; waits until it stands. */
+  async answer(key: string, value: string | number | null): Promise<void> {
+    const row = this.fact(key);
+    if (value === null) {
+      await row.getByRole('button', { name: 'Not seen' }).click();
+      await expect(row.getByRole('button', { name: 'Not seen' })).toHaveAttribute('aria-pressed', 'true');
+    } else if (typeof value === 'number') {
+      const field = row.getByRole('textbox').first();
+      await field.fill(String(value));
+      await field.press('Enter');
+      await expect(row).toContainText(/Orlan|Vance/);
+    } else {
+      const tap = row.getByRole('button', { name: value, exact: true });
+      await tap.click();
+      await expect(tap).toHaveAttribute('aria-pressed', 'true');
+    }
+  }
+
+  place(name: string): Promise<void> {
+    return this.page
+      .getByRole('navigation', { name: 'Places' })
+      .getByRole('link', { name: new RegExp(`^${name}`) })
+      .click();
+  }
+
+  /** Every question of the place on screen that nobody answered yet: not seen. */
+  async restNotSeen(): Promise<void> {
+    const rows = this.page.locator('[data-testid^="fact-"]');
+    for (let i = 0; i < (await rows.count()); i++) {
+      const row = rows.nth(i);
+      if (/how it is known/.test((await row.textContent()) ?? ''))
+        await row.getByRole('button', { name: 'Not seen' }).click();
+    }
+  }
+
+  /** Draws a signature with the finger. */
+  async sign(): Promise<void> {
+    const pad = this.page.getByTestId('signature');
+    await pad.scrollIntoViewIfNeeded();
+    const box = (await pad.boundingBox())!;
+    await this.page.mouse.move(box.x + 30, box.y + 90);
+    await this.page.mouse.down();
+    for (let i = 1; i < 9; i++)
+      await this.page.mouse.move(box.x + 30 + i * 25, box.y + (i % 2 ? 50 : 95), { steps: 3 });
+    await this.page.mouse.up();
+  }
+
+  async openPart(number: number, part: string): Promise<void> {
+    await this.openJob(number);
+    await this.page.goto(`${this.page.url().replace(/(\/jobs\/[^/]+).*/, '$1')}/${part}`);
+    await expect(this.next).toBeVisible();
+  }
+}
+
 /** Reports a figure in the test's output, as one JSON line. */
 export function figure(what: string, value: number, unit: string): void {
   process.stdout.write(`${JSON.stringify({ what, value: Math.round(value * 10) / 10, unit })}\n`);

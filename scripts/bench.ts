@@ -1,8 +1,11 @@
+import { FIT_EMPTY, FIT_KINDS, judgeFit } from '@/core/fit/sheets';
 import { solveCycle } from '@/core/plant/cycle';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
 import { bubbleF, bubblePsia, dewF, liquidLbFt3 } from '@/core/refrigerant/lookup';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { saturatedStates, singlePhase } from '@/core/refrigerant/state';
+import { scopeItems } from '@/core/scope/scope';
+import { sampleScope } from '@/core/scope/testing/sample-scope';
 import { type RunSample, steadySamples } from '@/core/startup/live';
 import { steadyState } from '@/core/startup/steady-state';
 
@@ -108,4 +111,11 @@ line(
   perCall(10, () => (sink += steadyState(derived, [{ runSeconds: 0, kind: 'compressor-start' }]).steadyForS)) / 1e6,
   'ms',
 );
+const scope = sampleScope({ known: { ...sampleScope().known, coilAgeYr: 12, liquidOdIn: '0.25', overFinished: true } });
+line('scope rules over a surveyed job', perCall(2000, () => (sink += scopeItems(scope).length)) / 1000, 'µs');
+for (const kind of FIT_KINDS) {
+  const sheet = { kind, record: FIT_EMPTY[kind], measured: [] };
+  const context = { elevationFt: 0, ductTons: 3, standIn: 0 };
+  line(`fit sheet judged: ${kind}`, perCall(200, () => (sink += judgeFit(sheet, context).length)) / 1000, 'µs');
+}
 if (!Number.isFinite(sink)) process.exit(1);

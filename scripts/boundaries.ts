@@ -26,7 +26,10 @@ const FLOORS: Record<string, number> = {
   equipment: 3,
   startup: 3,
   plant: 3,
-  job: 4,
+  fit: 3,
+  sizing: 3,
+  scope: 4,
+  job: 5,
 };
 
 const IMPORT = /(?:^|\n)\s*(?:import|export)\s(?:[^'";]*?\sfrom\s)?['"]([^'"]+)['"]|import\(\s*['"]([^'"]+)['"]\s*\)/g;

@@ -1,5 +1,5 @@
 import { chromium, type Page } from '@playwright/test';
-import { Crew } from '../e2e/crew';
+import { Surveyor } from '../e2e/crew';
 
 /** npm run screenshots: one current picture of each main view, from fresh demo data. */
 const origin = process.argv[2]!;
@@ -12,11 +12,11 @@ const browser = await chromium.launch({
   args: ['--disable-gpu', '--no-first-run'],
 });
 
-async function person(name: string, viewport = DESK, theme = 'paper'): Promise<{ page: Page; crew: Crew }> {
+async function person(name: string, viewport = DESK, theme = 'paper'): Promise<{ page: Page; crew: Surveyor }> {
   const context = await browser.newContext({ viewport, baseURL: origin });
   await context.addInitScript((t) => localStorage.setItem('mb-theme', t), theme);
   const page = await context.newPage();
-  const crew = new Crew(page);
+  const crew = new Surveyor(page);
   await crew.signIn(name);
   return { page, crew };
 }
@@ -24,10 +24,15 @@ const shoot = async (page: Page, name: string): Promise<void> => {
   await page.waitForTimeout(900);
   await page.screenshot({ path: `${DIR}/${name}.png` });
 };
-const at = async (crew: Crew, number: number, phase: string): Promise<void> => {
+const at = async (crew: Surveyor, number: number, phase: string): Promise<void> => {
   await crew.page.goto('/jobs');
   await crew.openJob(number);
   await crew.phase(phase).click();
+};
+const part = async (c: Surveyor, number: number, where: string): Promise<void> => {
+  await c.page.goto('/jobs');
+  await c.openPart(number, where);
+  await c.page.waitForTimeout(700);
 };
 
 const { page, crew } = await person('Tess Orlan');
@@ -39,6 +44,24 @@ await crew.tab('trend');
 await shoot(page, 'trend');
 await crew.tab('readings');
 await shoot(page, 'readings');
+await part(crew, 2148, 'survey/outdoor');
+await shoot(page, 'survey');
+await part(crew, 2149, 'scope');
+await shoot(page, 'scope');
+await part(crew, 2149, 'fit/placement');
+await shoot(page, 'fit-place');
+await part(crew, 2149, 'fit/route');
+await shoot(page, 'fit-way-in');
+await part(crew, 2148, 'fit/curb');
+await shoot(page, 'fit-curb');
+await part(crew, 2151, 'fit/stack');
+await shoot(page, 'fit-stack');
+await part(crew, 2149, 'fit/air');
+await shoot(page, 'fit-air');
+await page.goto('/library');
+await page.getByRole('tab', { name: 'Outdoor units' }).waitFor();
+await shoot(page, 'library');
+await page.goto('/jobs');
 await at(crew, 2139, 'Hand-over');
 await page.getByText('Commissioning report').waitFor();
 await shoot(page, 'hand-over');
@@ -55,4 +78,6 @@ const phone = await person('Jory Vance', { width: 390, height: 844 });
 await at(phone.crew, 2146, 'Start-up');
 await phone.page.getByTestId('ladder').waitFor();
 await shoot(phone.page, 'phone');
+await part(phone.crew, 2151, 'survey/ducts');
+await shoot(phone.page, 'survey-phone');
 await browser.close();

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOG } from '@/core/catalog';
+import { FIT_KINDS } from '@/core/fit/sheets';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
 
@@ -29,6 +30,18 @@ const writes = (): [string, string][] => [
   ['POST', `/runs/${uuid()}/commands`],
   ['POST', '/runs/not-an-id/readings'],
   ['POST', '/sign-offs/x/amendments'],
+  ['POST', `/jobs/${jobId}/observations`],
+  ['POST', `/jobs/${jobId}/waivers`],
+  ['POST', `/jobs/${jobId}/photos`],
+  ['PUT', `/jobs/${jobId}/choice`],
+  ['POST', `/jobs/${jobId}/decisions`],
+  ['POST', `/jobs/${jobId}/customer-signatures`],
+  ['POST', `/jobs/${jobId}/removal`],
+  ['POST', `/jobs/${jobId}/phases/recover/overrides`],
+  ...FIT_KINDS.map((kind): [string, string] => ['PUT', `/jobs/${jobId}/fits/${kind}`]),
+  ['POST', '/library/items'],
+  ['POST', '/library/pairs'],
+  ['PUT', '/settings'],
   ['POST', '/sign-in'],
   ...CATALOG.map((c): [string, string] => ['POST', `/calculations/${c.spec.id}`]),
   ['POST', '/calculations/nothing'],
@@ -41,7 +54,16 @@ describe('bad input', () => {
       fc.array(fc.anything()),
       fc.string(),
       fc.constant(null),
-      fc.record({ id: fc.uuid(), version: fc.integer(), plate: fc.object(), measurements: fc.array(fc.object()) }),
+      fc.record({
+        id: fc.uuid(),
+        version: fc.integer(),
+        plate: fc.object(),
+        measurements: fc.array(fc.object()),
+        record: fc.object(),
+        measured: fc.array(fc.string()),
+        settings: fc.object(),
+        choice: fc.object(),
+      }),
     );
     await fc.assert(
       fc.asyncProperty(fc.nat(), body, async (n, value) => {

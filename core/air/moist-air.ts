@@ -54,6 +54,11 @@ export function saturatedHumidityRatio(dryBulbF: number, psia: number): number {
   return psychrolib.GetSatHumRatio(dryBulbF, psia);
 }
 
+/** Saturation pressure of water, over ice below 32 °F, psia. Valid -148 to 392 °F. */
+export function waterSaturationPsia(temperatureF: number): number {
+  return psychrolib.GetSatVapPres(temperatureF);
+}
+
 export const moistAir = calculation({
   id: 'moist-air',
   title: 'Moist air',

@@ -12,6 +12,7 @@ declare module 'psychrolib' {
     GetMoistAirVolume(t: number, w: number, p: number): number;
     GetStandardAtmPressure(altitudeFt: number): number;
     GetSatHumRatio(t: number, p: number): number;
+    GetSatVapPres(t: number): number;
   };
   export default psychrolib;
 }

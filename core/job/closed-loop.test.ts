@@ -4,7 +4,7 @@ import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/r
 import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
 import { buildUp } from './charge-sheet';
-import type { JobSheet } from './sheet';
+import type { EquippedSheet } from './sheet';
 import { judgeSheet, steadinessOf } from './start-up-sheet';
 import { measured, moved, sampleSheet } from './testing/sample-sheet';
 
@@ -45,7 +45,7 @@ function follow({ plate: change, errorOz, outdoorF = 94, indoorWetBulbF = 65 }: 
     nonCondensablePsi: 0,
     probeFaults: {},
   };
-  const sheet: JobSheet = {
+  const sheet: EquippedSheet = {
     ...base,
     circuit: { ...base.circuit, plate },
     startUp: {

@@ -9,6 +9,7 @@ const FACTS: GateFacts = {
   weighSay: 'Weighed in',
   certification: 'universal',
   signed: {},
+  hasCircuit: true,
   overrides: [],
 };
 const held = (facts: Partial<GateFacts>): string[] =>

@@ -15,7 +15,19 @@ export type GateId =
   | 'no-stop'
   | 'all-good'
   | 'enclosure'
-  | 'start-up-signed';
+  | 'start-up-signed'
+  | 'system-type'
+  | 'survey-asked'
+  | 'survey-signed'
+  | 'new-unit'
+  | 'items-decided'
+  | 'customer-agreed'
+  | 'no-hazard-stop'
+  | 'scope-signed'
+  | 'before-list'
+  | 'disclosures'
+  | 'change-answered'
+  | 'musts-in';
 
 export type Override = { gate: string; reason: string; by: string; at: string };
 
@@ -43,7 +55,7 @@ export function certificationCovers(certification: Certification): boolean {
 }
 
 export type GateFacts = {
-  phase: BuiltPhase;
+  phase: Exclude<BuiltPhase, 'survey' | 'scope'>;
   vacuum?: VacuumRecord;
   /** Why the build-up has no total, when it has none. */
   plateTrouble: string | null;
@@ -51,6 +63,8 @@ export type GateFacts = {
   weighSay: string;
   certification: Certification;
   signed: Partial<Record<BuiltPhase, boolean>>;
+  /** False for a furnace alone: nothing is charged, nothing runs on refrigerant. */
+  hasCircuit: boolean;
   /** Start-up only. */
   startUp?: {
     steady: boolean;
@@ -64,12 +78,16 @@ export type GateFacts = {
 
 /** Gates of one phase, in the order they should be cleared. */
 export function gatesOf(facts: GateFacts): Gate[] {
-  const gates = rawGates(facts);
-  return gates.map((gate) => {
-    const override = gate.overridable && !gate.holds ? facts.overrides.find((o) => o.gate === gate.id) : undefined;
-    return override ? { ...gate, override } : gate;
-  });
+  return rawGates(facts).map(withOverrides(facts.overrides));
 }
+
+/** Lays a lead's override beside the gate it passes. */
+export const withOverrides =
+  (overrides: readonly Override[]) =>
+  (gate: Gate): Gate => {
+    const override = gate.overridable && !gate.holds ? overrides.find((o) => o.gate === gate.id) : undefined;
+    return override ? { ...gate, override } : gate;
+  };
 
 export const passes = (gate: Gate): boolean => gate.holds || gate.override !== undefined;
 
@@ -128,6 +146,7 @@ function rawGates(f: GateFacts): Gate[] {
       certified,
     ];
   }
+  if (!f.hasCircuit) return [];
   return [
     gate(
       'charge-signed',

@@ -6,21 +6,15 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { FIGURE_IDS } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { shown, withUnit } from '@/core/units/format';
+import { beforeTables } from './before-report';
 import { PHASE_WORDS } from './phases';
+import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
+
+export type { Report, ReportTable } from './report-parts';
+export { moment } from './report-parts';
+
 import type { SheetSignOff } from './sheet';
 import type { Snapshot } from './snapshot';
-
-export type ReportTable = { title: string; note?: string; columns: string[]; rows: string[][] };
-export type Report = {
-  title: string;
-  status: 'signed' | 'draft';
-  statusSay: string;
-  /** Set when any value came from a simulated or replayed instrument. */
-  simulated: string | null;
-  facts: [string, string][];
-  tables: ReportTable[];
-  notes: string[];
-};
 
 export type ReportInput = {
   company: string;
@@ -28,12 +22,6 @@ export type ReportInput = {
   signOffs: readonly SheetSignOff[];
   amendments: readonly { phase: string; by: string; note: string; at: string }[];
 };
-
-/** A moment as the report prints it: UTC, to the minute, and said to be so. */
-export const moment = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
-
-const DISCLAIMER =
-  'This record states what was read and how it was judged. The maker’s instructions, local code and licensed practice come before it.';
 
 /** The commissioning report of a job from its snapshot: the same tables on screen and on paper. */
 export function buildReport(input: ReportInput): Report {
@@ -58,6 +46,7 @@ export function buildReport(input: ReportInput): Report {
       chargeTable(s),
       movementTable(s),
       ...(s.startUp ? [figureTable(s), readingTable(s), findingTable(s)] : []),
+      ...beforeTables(s.before),
       gateTable(s),
       signTable(input),
     ].filter((t) => t.rows.length > 0),

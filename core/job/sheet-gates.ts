@@ -1,12 +1,27 @@
+import { beganWithSurvey, hasCircuit, scopeOf } from './before';
+import { laterGates, scopeGates, surveyGates } from './before-gates';
+import { scopeMove, surveyMove } from './before-move';
 import { buildUp, judgeCharge } from './charge-sheet';
-import { type Gate, type GateFacts, gatesOf, passes } from './gates';
+import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_WORDS } from './phases';
 import type { JobSheet } from './sheet';
 import type { recordedStartUp } from './start-up-sheet';
 
+const NO_PLATE = {
+  ok: false,
+  refused: {
+    field: 'plate',
+    message: 'The new equipment is not entered yet',
+    allowed: 'choose it in the scope, or enter it',
+  },
+} as const;
+
 /** The gates of a phase of this job. */
 export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: ReturnType<typeof recordedStartUp>): Gate[] {
-  const build = buildUp(sheet.circuit.plate);
+  const overrides = sheet.overrides.filter((o) => o.phase === phase);
+  if (phase === 'survey') return surveyGates(sheet).map(withOverrides(overrides));
+  if (phase === 'scope') return scopeGates(sheet).map(withOverrides(overrides));
+  const build = sheet.circuit.plate ? buildUp(sheet.circuit.plate) : NO_PLATE;
   const charge = build.ok ? judgeCharge(sheet, build.value) : undefined;
   const facts: GateFacts = {
     phase,
@@ -16,6 +31,7 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
     weighSay: charge?.finding.claim ?? 'No charge build-up',
     certification: sheet.certification,
     signed: signedPhases(sheet),
+    hasCircuit: hasCircuit(sheet),
     startUp: {
       steady: recorded?.steady.state === 'steady',
       steadySay: recorded ? recorded.steady.say : 'No reading recorded',
@@ -23,9 +39,9 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
       findings: recorded?.judgement.findings ?? [],
       enclosureRestored: sheet.startUp.confirmations.enclosureRestored !== undefined,
     },
-    overrides: sheet.overrides.filter((o) => o.phase === phase),
+    overrides,
   };
-  return gatesOf(facts);
+  return [...laterGates(sheet, phase).map(withOverrides(overrides)), ...gatesOf(facts)];
 }
 
 export function signedPhases(sheet: JobSheet): Partial<Record<BuiltPhase, boolean>> {
@@ -42,11 +58,29 @@ export type Standing = {
   waitsFor: string;
 };
 
+/** The phases this job goes through: survey and scope only when it began with them, charge and start-up only with refrigerant. */
+export function phasesOf(sheet: JobSheet): readonly BuiltPhase[] {
+  const surveyed = beganWithSurvey(sheet);
+  const circuit = hasCircuit(sheet);
+  return BUILT_PHASES.filter(
+    (p) => (surveyed || (p !== 'survey' && p !== 'scope')) && (circuit || (p !== 'charge' && p !== 'start-up')),
+  );
+}
+
 /** Where a job stands and what it waits for: one sentence for the lists. */
 export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recordedStartUp>): Standing {
   const signed = signedPhases(sheet);
-  const phase = BUILT_PHASES.find((p) => !signed[p]);
+  // A scope that waits for an answer, or whose removal is not released, comes before the work.
+  if (signed.scope && !signed.charge && !signed['hand-over'] && (scopeOf(sheet).change || !sheet.removal)) {
+    const move = scopeMove(sheet);
+    return { phase: 'scope', state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+  }
+  const phase = phasesOf(sheet).find((p) => !signed[p]);
   if (!phase) return { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
+  if (phase === 'survey' || phase === 'scope') {
+    const move = phase === 'survey' ? surveyMove(sheet) : scopeMove(sheet);
+    return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+  }
   if (phase === 'start-up' && recorded) {
     const first = recorded.judgement.findings.find((f) => f.verdict !== 'good');
     return {

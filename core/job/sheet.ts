@@ -1,6 +1,13 @@
+import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
+import type { FitSheets } from '@/core/fit/sheets';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
+import type { Choice } from '@/core/scope/choice';
+import type { Decision, ScopeItem } from '@/core/scope/item';
+import type { ScopeSchools } from '@/core/scope/schools';
+import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
+import type { Observation } from '@/core/scope/survey/survey';
 import type { ReadingSource } from '@/core/startup/quantities';
 import type { Confirmations, StartUpSchools } from '@/core/startup/system';
 
@@ -44,6 +51,35 @@ export type SheetSignOff = {
 
 export type StartUpRecord = { confirmations: Partial<Record<keyof Confirmations, { by: string; at: string }>> };
 
+/** What a customer said yes or no to, in these words, with a hand-drawn signature. */
+export type CustomerSignature = {
+  id: string;
+  /** scope, change, or disclosure:<part>. */
+  subject: string;
+  answer: 'yes' | 'no';
+  reason: string | null;
+  text: string;
+  customer: string;
+  /** The pen's path on a 400 by 140 field; null for an answer given aloud. */
+  ink: string | null;
+  /** The items as they stood at this answer, for scope and change. */
+  items: ScopeItem[] | null;
+  witness: string;
+  at: string;
+};
+
+export type SurveyRecord = { observations: Observation[]; waivers: Waiver[]; photos: PhotoMeta[] };
+export type ScopeRecord = {
+  choice: Choice;
+  version: number;
+  decisions: Decision[];
+  signatures: CustomerSignature[];
+  outdoor: LibraryItem | null;
+  indoor: LibraryItem | null;
+  /** Null while one of the two is not chosen. */
+  pairListed: boolean | null;
+};
+
 /** Everything that one job's screens and judgements need, except the samples of its runs. */
 export type JobSheet = {
   job: {
@@ -59,7 +95,19 @@ export type JobSheet = {
   site: { id: string; address: string; town: string; elevationFt: number; barometerPsia: number };
   system: { id: string; name: string; kind: string };
   equipmentId: string;
-  circuit: { id: string; name: string; version: number; plate: Plate };
+  circuit: {
+    id: string;
+    name: string;
+    version: number;
+    /** Null until the new equipment is entered or follows from the signed scope. */
+    plate: Plate | null;
+  };
+  survey: SurveyRecord;
+  scope: ScopeRecord;
+  fits: FitSheets;
+  /** The release to take the old equipment out. */
+  removal: { by: string; at: string } | null;
+  scopeSchools: ScopeSchools;
   vacuum: (VacuumRecord & { version: number }) | null;
   startUp: StartUpRecord;
   measurements: SheetMeasurement[];
@@ -69,3 +117,11 @@ export type JobSheet = {
   schools: StartUpSchools;
   certification: Certification;
 };
+
+/** A sheet whose new equipment is known: what charge and start-up work on. */
+export type EquippedSheet = JobSheet & { circuit: { plate: Plate } };
+export const isEquipped = (sheet: JobSheet): sheet is EquippedSheet => sheet.circuit.plate !== null;
+
+/** Handed over: the sheet is closed, and only an amendment adds to it. */
+export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>
+  sheet.signOffs.some((s) => s.phase === 'hand-over');

@@ -1,15 +1,16 @@
+import { beganWithSurvey, scopeOf, surveyOf } from './before';
 import { type BuildUp, buildUp, judgeCharge, movementsOf } from './charge-sheet';
 import type { Gate } from './gates';
 import type { BuiltPhase } from './phases';
-import type { JobSheet, SheetMeasurement } from './sheet';
+import type { EquippedSheet, JobSheet, SheetMeasurement } from './sheet';
 import { airflowOf, type recordedStartUp, startUpSystem } from './start-up-sheet';
 
 /** Raised whenever a formula, table or threshold changes what a snapshot would say. */
-export const FORMULA_VERSION = '1';
+export const FORMULA_VERSION = '2';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(
-  sheet: JobSheet,
+  sheet: EquippedSheet,
   phase: BuiltPhase,
   gates: Gate[],
   recorded: ReturnType<typeof recordedStartUp>,
@@ -33,6 +34,7 @@ export function snapshotOf(
     movements: movementsOf(sheet.measurements) as SheetMeasurement[],
     charge,
     runs: sheet.runs,
+    before: beganWithSurvey(sheet) ? beforeOf(sheet) : null,
   };
   if (phase === 'charge') return { ...base, startUp: null };
   return {
@@ -48,6 +50,47 @@ export function snapshotOf(
           measurements: recorded.measurements,
         }
       : null,
+  };
+}
+
+/** What was found, chosen and agreed before the work. */
+function beforeOf(sheet: JobSheet) {
+  const survey = surveyOf(sheet);
+  const scope = scopeOf(sheet);
+  return {
+    observations: sheet.survey.observations,
+    photos: sheet.survey.photos,
+    waivers: sheet.survey.waivers,
+    hazards: survey.hazards,
+    tonnage: survey.tonnage ?? null,
+    story: survey.story,
+    choice: sheet.scope.choice,
+    outdoor: sheet.scope.outdoor,
+    indoor: sheet.scope.indoor,
+    items: scope.items,
+    total: scope.total,
+    disclosures: scope.disclosures,
+    answers: scope.answers,
+    fits: sheet.fits,
+    scopeSchools: sheet.scopeSchools,
+    removal: sheet.removal,
+  };
+}
+export type BeforeSnapshot = ReturnType<typeof beforeOf>;
+
+/** What a signature under survey or scope freezes, or under the hand-over of a furnace alone: no refrigerant circuit in it. */
+export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'hand-over', gates: Gate[]) {
+  const { job, customer, site, system } = sheet;
+  return {
+    phase,
+    formulaVersion: FORMULA_VERSION,
+    job,
+    customer,
+    site,
+    system,
+    gates,
+    overrides: sheet.overrides,
+    before: beforeOf(sheet),
   };
 }
 

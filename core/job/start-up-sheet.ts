@@ -15,7 +15,7 @@ import {
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
 import { buildUp, movementsOf, standing } from './charge-sheet';
 import { nextMove, orderFindings } from './order-findings';
-import type { JobSheet, SheetMeasurement } from './sheet';
+import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 
 /** Figures, findings in the order of the ladder, and the one next move. */
 export type Judgement = StartUpFindings & { next: NextMove };
@@ -54,7 +54,7 @@ export function airflowOf(sheet: JobSheet, run?: RunData): (Airflow & { at: stri
 }
 
 /** Steadiness of a streamed run at its end, or of the samples given. */
-export function steadinessOf(sheet: JobSheet, run: RunData): SteadyResult {
+export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
   const { refrigerant } = sheet.circuit.plate;
   const samples = steadySamples(run.samples, { refrigerant, barometerPsia: sheet.site.barometerPsia });
   const build = buildUp(sheet.circuit.plate);
@@ -69,7 +69,7 @@ export function steadinessOf(sheet: JobSheet, run: RunData): SteadyResult {
   );
 }
 
-export function startUpSystem(sheet: JobSheet, run?: RunData): StartUpSystem {
+export function startUpSystem(sheet: EquippedSheet, run?: RunData): StartUpSystem {
   const { plate } = sheet.circuit;
   const build = buildUp(plate);
   const movements = movementsOf(sheet.measurements);
@@ -109,7 +109,7 @@ export function startUpSystem(sheet: JobSheet, run?: RunData): StartUpSystem {
   };
 }
 
-export function judgeSheet(sheet: JobSheet, readings: Readings, steady: SteadyResult, run?: RunData): Judgement {
+export function judgeSheet(sheet: EquippedSheet, readings: Readings, steady: SteadyResult, run?: RunData): Judgement {
   const input: JudgeInput = {
     system: startUpSystem(sheet, run),
     readings,
@@ -181,7 +181,7 @@ export function recordedStartUp(
   | undefined {
   const rounds = roundsOf(sheet);
   const last = rounds[rounds.length - 1];
-  if (!last) return undefined;
+  if (!last || !isEquipped(sheet)) return undefined;
   const streamed = last.measurements.find((m) => m.runId !== null && m.runSeconds !== null);
   const run = streamed ? runUpTo(streamed.runId!, streamed.runSeconds!) : undefined;
   const steady = run ? steadinessOf(sheet, run) : typedSteadiness(sheet);

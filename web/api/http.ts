@@ -39,6 +39,16 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   return data as T;
 }
 
+/** A last write while the page goes away: the browser finishes it alone, nobody reads the answer. */
+export function putAndLeave(path: string, body: unknown): void {
+  void fetch(`/api${path}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+    keepalive: true,
+  }).catch(() => undefined);
+}
+
 export const get = <T>(path: string): Promise<T> => call<T>('GET', path);
 export const post = <T>(path: string, body: unknown = {}): Promise<T> => call<T>('POST', path, body);
 export const put = <T>(path: string, body: unknown): Promise<T> => call<T>('PUT', path, body);

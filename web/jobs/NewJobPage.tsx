@@ -7,6 +7,7 @@ import { v7 as uuid } from 'uuid';
 import { get, post } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
+import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
@@ -16,7 +17,7 @@ import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
 
 type Person = { id: string; fullName: string; role: string };
 
-/** A new job: who, where, when, and the short equipment form. */
+/** A new job: who, where, when; the survey comes first, or the short equipment form when the unit is known. */
 export default function NewJobPage() {
   const { me } = useMe();
   const { data } = useSWR<{ people: Person[] }>('/people', get);
@@ -32,6 +33,7 @@ export default function NewJobPage() {
     leadId: '',
     scheduledFor: format(new Date(), 'yyyy-MM-dd'),
   });
+  const [known, setKnown] = useState<'survey' | 'plate'>('survey');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
@@ -45,14 +47,14 @@ export default function NewJobPage() {
 
   async function save(text: PlateText): Promise<void> {
     setAsked(true);
-    const plate = showProblems(form, text);
+    const plate = known === 'plate' ? showProblems(form, text) : null;
     const incomplete =
       !head.customerName.trim() ||
       !head.address.trim() ||
       !head.town.trim() ||
       !head.systemName.trim() ||
       typedTrouble(head.elevationFt, -1000, 15000, 'ft');
-    if (!plate || incomplete) return;
+    if (plate === undefined || incomplete) return;
     const done = await act(() =>
       post('/jobs', {
         ...head,
@@ -63,7 +65,7 @@ export default function NewJobPage() {
         plate,
       }),
     );
-    if (done) navigate(`/jobs/${id.current}/charge`);
+    if (done) navigate(`/jobs/${id.current}/${plate ? 'charge' : 'survey'}`);
   }
 
   return (
@@ -135,8 +137,21 @@ export default function NewJobPage() {
         </div>
       </fieldset>
       <div className="mt-6">
-        <PlateFields form={form} />
+        <Choice
+          label="New equipment"
+          value={known}
+          options={[
+            { value: 'survey', label: 'Survey first, it follows from the scope' },
+            { value: 'plate', label: 'Known already, type its plate' },
+          ]}
+          onChange={setKnown}
+        />
       </div>
+      {known === 'plate' ? (
+        <div className="mt-5">
+          <PlateFields form={form} />
+        </div>
+      ) : null}
       <div className="sticky bottom-0 mt-6 grid gap-2 border-t-[1.5px] border-ink bg-paper py-3">
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>

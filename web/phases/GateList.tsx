@@ -1,16 +1,14 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { type Gate, passes } from '@/core/job/gates';
-import type { BuiltPhase } from '@/core/job/phases';
+import type { Phase } from '@/core/job/phases';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
-import { Trouble } from '@/web/kit/Notice';
-import { Sheet } from '@/web/kit/Sheet';
-import { useAct } from '@/web/kit/use-act';
+import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import type { JobView } from './job-context';
 
 /** What must hold before this phase is signed, and the lead's way past with a written reason. */
-export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase: BuiltPhase; view: JobView }) {
+export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase: Phase; view: JobView }) {
   const [asked, setAsked] = useState<Gate>();
   const may = view.me.role === 'lead' || view.me.role === 'owner';
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
@@ -39,60 +37,29 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
           </li>
         ))}
       </ul>
-      {asked ? <OverrideSheet gate={asked} phase={phase} view={view} onClose={() => setAsked(undefined)} /> : null}
-    </section>
-  );
-}
-
-function OverrideSheet({
-  gate,
-  phase,
-  view,
-  onClose,
-}: {
-  gate: Gate;
-  phase: BuiltPhase;
-  view: JobView;
-  onClose: () => void;
-}) {
-  const [reason, setReason] = useState('');
-  const { busy, problem, act } = useAct();
-  return (
-    <Sheet open onClose={onClose} title="Override a gate">
-      <p className="mt-2 text-[17px] font-[620]">Without {gate.asks}</p>
-      <p className="mt-1 text-ink2">
-        {gate.say}. The override and its reason show on every later screen and in the report.
-      </p>
-      <label className="mt-4 block text-[13px] font-[600]" htmlFor="reason">
-        Reason, in your words
-      </label>
-      <textarea
-        id="reason"
-        rows={4}
-        value={reason}
-        onChange={(e) => setReason(e.target.value)}
-        className="mt-1 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px]"
-      />
-      <p className="text-[12.5px] text-ink2">10 to 500 characters.</p>
-      <div className="mt-3 grid gap-3">
-        <Trouble problem={problem} />
-        <Button
+      {asked ? (
+        <ReasonSheet
+          title="Override a gate"
+          label="Reason, in your words"
+          least={10}
+          send="Override with this reason"
           tone="stop"
-          disabled={busy || reason.trim().length < 10}
-          onClick={async () => {
-            const done = await act(() =>
-              view.actions.send(`/jobs/${view.sheet.job.id}/phases/${phase}/overrides`, {
-                id: uuid(),
-                gate: gate.id,
-                reason,
-              }),
-            );
-            if (done) onClose();
-          }}
+          rows={4}
+          onSend={(reason) =>
+            view.actions.send(`/jobs/${view.sheet.job.id}/phases/${phase}/overrides`, {
+              id: uuid(),
+              gate: asked.id,
+              reason,
+            })
+          }
+          onClose={() => setAsked(undefined)}
         >
-          Override with this reason
-        </Button>
-      </div>
-    </Sheet>
+          <p className="text-[17px] font-[620]">Without {asked.asks}</p>
+          <p className="mt-1 text-ink2">
+            {asked.say}. The override and its reason show on every later screen and in the report.
+          </p>
+        </ReasonSheet>
+      ) : null}
+    </section>
   );
 }

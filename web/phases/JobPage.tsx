@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { isEquipped } from '@/core/job/sheet';
 import { standingOf } from '@/core/job/sheet-gates';
 import { useFeed } from '@/web/api/use-feed';
 import { useJobSheet } from '@/web/api/use-job-sheet';
@@ -9,18 +10,25 @@ import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
 import type { JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
+import { NoEquipment } from './NoEquipment';
 
 const ChargePage = lazy(() => import('./charge/ChargePage'));
 const StartUpPage = lazy(() => import('./start-up/StartUpPage'));
 const HandOverPage = lazy(() => import('./hand-over/HandOverPage'));
+const SurveyPage = lazy(() => import('./survey/SurveyPage'));
+const ScopePage = lazy(() => import('./scope/ScopePage'));
+const FitPage = lazy(() => import('./fit/FitPage'));
 const EquipmentPage = lazy(() => import('./system/EquipmentPage'));
 
 const PAGES = {
-  charge: ChargePage,
-  'start-up': StartUpPage,
+  survey: SurveyPage,
+  scope: ScopePage,
+  fit: FitPage,
   'hand-over': HandOverPage,
   equipment: EquipmentPage,
 } as const;
+/** Pages that work on the new equipment; without it they say what to do first. */
+const EQUIPPED_PAGES = { charge: ChargePage, 'start-up': StartUpPage } as const;
 
 export default function JobPage() {
   const { jobId = '', phase } = useParams();
@@ -44,6 +52,10 @@ export default function JobPage() {
     'g j': () => navigate('/jobs'),
     'g f': () => navigate('/formulas'),
     'g e': () => go('equipment'),
+    'g v': () => go('survey'),
+    'g o': () => go('scope'),
+    'g t': () => go('fit'),
+    'g l': () => navigate('/library'),
     'g c': () => go('charge'),
     'g s': () => go('start-up'),
     'g h': () => go('hand-over'),
@@ -64,7 +76,8 @@ export default function JobPage() {
     );
   }
   const Page = PAGES[phase as keyof typeof PAGES];
-  if (!Page) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
+  const Equipped = EQUIPPED_PAGES[phase as keyof typeof EQUIPPED_PAGES];
+  if (!Page && !Equipped) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
   const view: JobView = {
     sheet,
     me,
@@ -76,7 +89,13 @@ export default function JobPage() {
   };
   return (
     <Suspense fallback={<Waiting />}>
-      <Page key={`${jobId}-${phase}`} {...view} />
+      {Page ? (
+        <Page key={`${jobId}-${phase}`} {...view} />
+      ) : isEquipped(sheet) ? (
+        <Equipped key={`${jobId}-${phase}`} {...view} sheet={sheet} />
+      ) : (
+        <NoEquipment sheet={sheet} active={phase as keyof typeof EQUIPPED_PAGES} />
+      )}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </Suspense>
   );

@@ -9,6 +9,8 @@ import { Waiting } from './Waiting';
 
 const NewJobPage = lazy(() => import('@/web/jobs/NewJobPage'));
 const JobPage = lazy(() => import('@/web/phases/JobPage'));
+const LibraryPage = lazy(() => import('@/web/library/LibraryPage'));
+const SettingsPage = lazy(() => import('@/web/settings/SettingsPage'));
 const FormulasPage = lazy(() => import('@/web/formulas/FormulasPage'));
 
 export function App() {
@@ -22,7 +24,9 @@ export function App() {
               <Route element={<SignedIn />}>
                 <Route path="/jobs" element={<JobsPage />} />
                 <Route path="/jobs/new" element={<NewJobPage />} />
-                <Route path="/jobs/:jobId/:phase?" element={<JobPage />} />
+                <Route path="/jobs/:jobId/:phase?/:part?" element={<JobPage />} />
+                <Route path="/library" element={<LibraryPage />} />
+                <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
               </Route>
               <Route path="*" element={<Navigate to="/jobs" replace />} />

@@ -1,20 +1,24 @@
 import { ArrowLeft } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { METERING_WORDS } from '@/core/equipment/plate';
+import { worstOf } from '@/core/finding/check';
+import { type FitSheet, judgeFit } from '@/core/fit/sheets';
+import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf, systemWords } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
 import { passes } from '@/core/job/gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
-import { sheetGates, signedPhases } from '@/core/job/sheet-gates';
+import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import { startUpSystem } from '@/core/job/start-up-sheet';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { useShowCurrent } from '@/web/kit/use-show-current';
 import { PersonMenu } from './TopBar';
 
 type Props = {
   sheet: JobSheet;
-  active: BuiltPhase | 'equipment';
+  active: BuiltPhase | 'equipment' | 'fit';
   simulated: boolean;
   /** The bench: the picture of the work. */
   children: ReactNode;
@@ -41,7 +45,9 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
           </span>
         </span>
         <span className="ml-auto hidden shrink-0 font-[600] xl:block">
-          {plate.nominalTons}-ton {sheet.system.kind} · {plate.refrigerant} · {METERING_WORDS[plate.metering]}
+          {plate
+            ? `${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant} · ${METERING_WORDS[plate.metering]}`
+            : systemWords(sheet)}
         </span>
         {simulated ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
@@ -62,13 +68,17 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
   );
 }
 
-function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
+/** Drawn anew only when the sheet is another one: a live reading does not judge the fit sheets again. */
+const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
+  const strip = useShowCurrent<HTMLElement>(active);
   const signed = signedPhases(sheet);
-  const current = BUILT_PHASES.find((p) => !signed[p]);
+  const circuit = hasCircuit(sheet);
+  const current = phasesOf(sheet).find((p) => !signed[p]);
   const item =
     'relative flex shrink-0 items-center gap-1.5 px-2 py-2 max-lg:text-[14.5px] lg:gap-2.5 lg:px-3 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
   return (
     <nav
+      ref={strip}
       aria-label="Phases"
       className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
@@ -78,7 +88,10 @@ function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
         <span className="hidden lg:inline">Equipment</span>
       </NavLink>
       {PHASE_GROUPS.map(({ group, phases }) => {
-        const built = phases.filter((p): p is BuiltPhase => (BUILT_PHASES as readonly string[]).includes(p));
+        const built = phases.filter(
+          (p): p is BuiltPhase =>
+            (BUILT_PHASES as readonly string[]).includes(p) && (circuit || (p !== 'charge' && p !== 'start-up')),
+        );
         if (built.length === 0) return null;
         return (
           <div key={group} className="flex lg:block">
@@ -99,11 +112,42 @@ function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
                 </span>
               </NavLink>
             ))}
+            {group === 'Before' ? (
+              <NavLink
+                to={`/jobs/${sheet.job.id}/fit`}
+                aria-current={active === 'fit' ? 'page' : undefined}
+                className={item}
+              >
+                <Mark kind={fitMark(sheet)} />
+                <span className="leading-tight">
+                  Fit <span className="hidden lg:inline">sheets</span>
+                  <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{fitNote(sheet)}</span>
+                </span>
+              </NavLink>
+            ) : null}
           </div>
         );
       })}
     </nav>
   );
+});
+
+const fitChecks = (sheet: JobSheet) => {
+  const context = fitContextOf(sheet);
+  return Object.values(sheet.fits).flatMap((f) => judgeFit(f as FitSheet, context));
+};
+
+function fitMark(sheet: JobSheet): MarkKind {
+  const checks = fitChecks(sheet);
+  return checks.length ? worstOf(checks) : 'to-come';
+}
+
+/** How many sheets are filled in, or the first thing that does not fit. */
+function fitNote(sheet: JobSheet): string {
+  const n = Object.keys(sheet.fits).length;
+  if (n === 0) return 'nothing measured';
+  const look = fitChecks(sheet).filter((c) => c.verdict === 'look-again' || c.verdict === 'stop').length;
+  return look ? `${look} to look at` : `${n} filled in`;
 }
 
 function markOf(
@@ -112,6 +156,7 @@ function markOf(
   signed: Partial<Record<BuiltPhase, boolean>>,
   current: BuiltPhase | undefined,
 ): MarkKind {
+  if (phase === 'scope' && signed.scope && scopeOf(sheet).change) return 'look-again';
   if (signed[phase]) return sheet.overrides.some((o) => o.phase === phase) ? 'override' : 'good';
   return phase === current ? 'now' : 'to-come';
 }
@@ -119,11 +164,17 @@ function markOf(
 /** Under each phase: what it holds when signed, or the gate that holds it. */
 function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>): string {
   if (signed[phase]) {
-    if (phase === 'charge') return lbOz(startUpSystem(sheet).chargeInOz);
+    if (phase === 'scope' && scopeOf(sheet).change) return 'changed, not answered';
+    if (phase === 'charge' && isEquipped(sheet)) return lbOz(startUpSystem(sheet).chargeInOz);
     return `signed ${sheet.signOffs.find((s) => s.phase === phase)?.at.slice(11, 16)} UTC`;
   }
   if (phase === 'charge' && movementsOf(sheet.measurements).length) return 'weighing in';
   if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running')) return 'running';
+  if ((phase === 'survey' || phase === 'scope') && !beganWithSurvey(sheet)) return 'none on this job';
+  if (phase === 'survey') {
+    const open = surveyOf(sheet).neverAsked.length;
+    return open ? `${open} to ask` : 'ready to sign';
+  }
   const held = sheetGates(sheet, phase).find((g) => !passes(g));
   if (!held) return 'ready to sign';
   return `waits for ${phase === 'start-up' && held.id !== 'charge-signed' ? 'a steady reading' : held.asks}`;

@@ -2,10 +2,14 @@ import { Sheet } from '@/web/kit/Sheet';
 
 const LIST: [string, string][] = [
   ['g j', 'Jobs'],
+  ['g v', 'Survey'],
+  ['g o', 'Scope'],
+  ['g t', 'Fit sheets'],
   ['g e', 'Equipment'],
   ['g c', 'Charge'],
   ['g s', 'Start-up'],
   ['g h', 'Hand-over'],
+  ['g l', 'Equipment library'],
   ['g f', 'Formulas and sources'],
   ['n', 'Do the next move'],
   ['r', 'Record a reading'],

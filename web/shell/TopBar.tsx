@@ -52,7 +52,17 @@ export function PersonMenu() {
           </MenuItem>
         ))}
         <MenuItem>
-          <Link to="/formulas" className={`${row} border-t border-rule`}>
+          <Link to="/library" className={`${row} border-t border-rule`}>
+            Equipment library
+          </Link>
+        </MenuItem>
+        <MenuItem>
+          <Link to="/settings" className={row}>
+            Schools and settings
+          </Link>
+        </MenuItem>
+        <MenuItem>
+          <Link to="/formulas" className={row}>
             Formulas and sources
           </Link>
         </MenuItem>

@@ -1,10 +1,12 @@
 import { barometerPsia } from '@/core/air/moist-air';
+import { EMPTY_CHOICE } from '@/core/scope/choice';
+import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { DEFAULT_SCHOOLS } from '@/core/startup/system';
-import type { JobSheet, SheetMeasurement } from '../sheet';
+import type { EquippedSheet, SheetMeasurement } from '../sheet';
 
 /** A made-up job sheet for tests: vacuum passed, nothing weighed yet. */
-export function sampleSheet(change: Partial<JobSheet> = {}): JobSheet {
+export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet {
   return {
     job: {
       id: 'job',
@@ -62,6 +64,19 @@ export function sampleSheet(change: Partial<JobSheet> = {}): JobSheet {
     runs: [],
     schools: DEFAULT_SCHOOLS,
     certification: 'universal',
+    survey: { observations: [], waivers: [], photos: [] },
+    scope: {
+      choice: EMPTY_CHOICE,
+      version: 0,
+      decisions: [],
+      signatures: [],
+      outdoor: null,
+      indoor: null,
+      pairListed: null,
+    },
+    fits: {},
+    removal: null,
+    scopeSchools: DEFAULT_SCOPE_SCHOOLS,
     ...change,
   };
 }

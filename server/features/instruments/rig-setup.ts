@@ -3,6 +3,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/parameters';
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';
+import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import type { FeedState } from './feed-protocol';
 
 /** Weather and house of a fresh simulated system, on a plain cooling day. */
@@ -10,7 +11,7 @@ const FRESH = { outdoorF: 92, indoorF: 79, indoorWetBulbF: 65.5, indoorEndF: 76 
 
 /** A simulated stand-in for the system of this job, from its plate. */
 export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): FeedState {
-  const { plate } = sheet.circuit;
+  const { plate } = mustBeEquipped(sheet).circuit;
   const refrigerant = MODELLED_REFRIGERANTS.find((r) => r === plate.refrigerant) as ModelledRefrigerant | undefined;
   if (!refrigerant) {
     throw new Problem('bad-input', {

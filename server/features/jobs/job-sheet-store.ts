@@ -3,8 +3,13 @@ import type { Plate } from '@/core/equipment/plate';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord } from '@/core/job/sheet';
+import type { Choice } from '@/core/scope/choice';
+import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
 import type { Db } from '@/server/db/pool';
+import { fitsStore } from '@/server/features/fits/fits-store';
+import { scopesStore } from '@/server/features/scopes/scopes-store';
+import { surveysStore } from '@/server/features/surveys/surveys-store';
 
 type HeadRow = {
   id: string;
@@ -28,8 +33,8 @@ type HeadRow = {
   circuitName: string;
   circuitVersion: number;
   equipmentId: string;
-  plate: Plate;
-  settings: Partial<StartUpSchools>;
+  plate: Plate | null;
+  settings: Partial<StartUpSchools & ScopeSchools>;
 };
 
 const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.lead_id as leadId, l.full_name as lead, j.version,
@@ -58,6 +63,9 @@ export async function readJobSheet(
   );
   const evacuate = records.find((r) => r.phase === 'evacuate');
   const startUp = records.find((r) => r.phase === 'start-up');
+  const removal = records.find((r) => r.phase === 'recover');
+  const chosen = records.find((r) => r.phase === 'scope') as { record: Choice; version: number } | undefined;
+  const { settings } = head;
   return {
     job: {
       id: head.id,
@@ -85,7 +93,16 @@ export async function readJobSheet(
     overrides: await readOverrides(db, companyId, jobId),
     signOffs: await readSignOffs(db, companyId, jobId),
     runs: await readRuns(db, companyId, jobId),
-    schools: { ...DEFAULT_SCHOOLS, ...head.settings },
+    schools: {
+      subcoolingToleranceF: settings.subcoolingToleranceF ?? DEFAULT_SCHOOLS.subcoolingToleranceF,
+      superheatToleranceF: settings.superheatToleranceF ?? DEFAULT_SCHOOLS.superheatToleranceF,
+      splitToleranceF: settings.splitToleranceF ?? DEFAULT_SCHOOLS.splitToleranceF,
+    },
+    survey: await surveysStore.read(db, key),
+    scope: await scopesStore.read(db, key, chosen),
+    fits: await fitsStore.read(db, key),
+    removal: (removal?.record as JobSheet['removal']) ?? null,
+    scopeSchools: scopeSchools(settings),
     certification,
   };
 }

@@ -1,3 +1,4 @@
+import { systemWords } from '@/core/job/before';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingOf } from '@/core/job/sheet-gates';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
@@ -21,7 +22,9 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   const standing = standingOf(sheet, await loadRecorded(db, companyId, sheet));
   const { plate } = sheet.circuit;
   const address = `${sheet.site.address}, ${sheet.site.town}`;
-  const systemName = `${sheet.system.name} · ${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant}`;
+  const systemName = plate
+    ? `${sheet.system.name} · ${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant}`
+    : `${sheet.system.name} · ${systemWords(sheet)}`;
   return {
     jobId: sheet.job.id,
     companyId,
@@ -36,7 +39,7 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
     mark: standing.mark,
     waitsFor: standing.waitsFor.slice(0, 250),
     searchText:
-      `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate.maker} ${plate.model} ${sheet.job.lead}`
+      `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
         .slice(0, 600),
   };

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
-import type { JobSheet } from '@/core/job/sheet';
+import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
@@ -15,6 +15,21 @@ export async function sheetFor(db: Db, person: Person, jobId: string): Promise<J
   const sheet = await readJobSheet(db, person.companyId, jobId, person.certification);
   if (!sheet) throw new Problem('not-found', { message: 'No such job in your company.' });
   return sheet;
+}
+
+/** The sheet of a job whose new equipment is known; without it there is nothing to weigh or judge. */
+export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
+  if (isEquipped(sheet)) return sheet;
+  throw new Problem('gate-held', {
+    field: 'plate',
+    message: 'The new equipment is not entered yet.',
+    allowed: 'choose it in the scope and sign, or enter it under Equipment',
+  });
+}
+
+export function mustNotBeHandedOver(sheet: JobSheet): void {
+  if (isHandedOver(sheet))
+    throw new Problem('already-signed', { message: 'The job is handed over; add an amendment instead.' });
 }
 
 export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {

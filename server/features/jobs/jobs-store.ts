@@ -77,6 +77,11 @@ export const jobsStore = {
     return row;
   },
 
+  /** Nothing else that locks the job goes on before this transaction ends. */
+  async lock(db: Db, companyId: string, jobId: string): Promise<void> {
+    await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', { companyId, jobId });
+  },
+
   async nextNumber(db: Db, companyId: string): Promise<number> {
     await db.rows('select id from companies where id = :companyId for update', { companyId });
     const [row] = await db.rows<{ next: number }>(
@@ -87,7 +92,7 @@ export const jobsStore = {
   },
 
   async insert(db: Db, companyId: string, number: number, job: NewJob, ids: NewJobIds): Promise<void> {
-    const values = { companyId, number, ...ids, ...job, plate: JSON.stringify(job.plate) };
+    const values = { companyId, number, ...ids, ...job, plate: job.plate ? JSON.stringify(job.plate) : null };
     await db.run(
       'insert into customers (id, company_id, name, phone) values (:customerId, :companyId, :customerName, :phone)',
       values,
@@ -100,17 +105,27 @@ export const jobsStore = {
       'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
       {
         ...values,
-        kind: job.plate.heatPump ? 'split heat pump' : 'split air conditioner',
+        kind: !job.plate ? 'system' : job.plate.heatPump ? 'split heat pump' : 'split air conditioner',
       },
     );
     await db.run(
       "insert into equipment (id, company_id, system_id, kind, maker, model, serial) values (:equipmentId, :companyId, :systemId, 'outdoor', :maker, :model, :serial)",
-      { ...values, maker: job.plate.maker, model: job.plate.model, serial: job.plate.serial },
+      {
+        ...values,
+        maker: job.plate?.maker ?? null,
+        model: job.plate?.model ?? null,
+        serial: job.plate?.serial ?? null,
+      },
     );
     await db.run(
       `insert into circuits (id, company_id, system_id, equipment_id, name, refrigerant, metering, nominal_tons, plate)
        values (:circuitId, :companyId, :systemId, :equipmentId, 'Circuit 1', :refrigerant, :metering, :tons, :plate)`,
-      { ...values, refrigerant: job.plate.refrigerant, metering: job.plate.metering, tons: job.plate.nominalTons },
+      {
+        ...values,
+        refrigerant: job.plate?.refrigerant ?? null,
+        metering: job.plate?.metering ?? null,
+        tons: job.plate?.nominalTons ?? null,
+      },
     );
     await db.run(
       `insert into jobs (id, company_id, number, system_id, circuit_id, lead_id, scheduled_for)
@@ -150,6 +165,11 @@ export const jobsStore = {
         model: plate.model,
         serial: plate.serial,
       },
+    );
+    // The kind follows the first plate; a kind that was given before stays.
+    await db.run(
+      "update systems y join circuits k on k.system_id = y.id set y.kind = :kind where k.company_id = :companyId and k.id = :circuitId and y.kind = 'system'",
+      { companyId, circuitId, kind: plate.heatPump ? 'split heat pump' : 'split air conditioner' },
     );
     return true;
   },

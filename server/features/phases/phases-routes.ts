@@ -5,13 +5,23 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBe, who } from '@/server/who';
-import { amend, confirm, gatesWithRecorded, override, recordVacuum, signPhase } from './phases-service';
+import {
+  amend,
+  confirm,
+  type GatedPhase,
+  gatesWithRecorded,
+  override,
+  recordVacuum,
+  signPhase,
+} from './phases-service';
 
 function phaseOf(name: string): BuiltPhase {
   const phase = BUILT_PHASES.find((p) => p === name);
   if (!phase) throw new Problem('not-found', { message: 'No such phase.' });
   return phase;
 }
+
+const gatedPhaseOf = (name: string): GatedPhase => (name === 'recover' ? name : phaseOf(name));
 
 export function phasesRoutes({ database }: Deps): Router {
   const router = Router();
@@ -44,7 +54,7 @@ export function phasesRoutes({ database }: Deps): Router {
           database,
           person,
           request.params.jobId,
-          phaseOf(request.params.phase),
+          gatedPhaseOf(request.params.phase),
           parseBody(overrideSchema, request.body),
         ),
       );
@@ -52,7 +62,9 @@ export function phasesRoutes({ database }: Deps): Router {
 
   router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'lead', 'owner');
+    // An estimator signs what is found and agreed; what is done and proven is signed by a lead.
+    const before = request.params.phase === 'survey' || request.params.phase === 'scope';
+    mustBe(person, 'lead', 'owner', ...(before ? (['office'] as const) : []));
     const { id } = parseBody(signOffSchema, request.body);
     response
       .status(201)

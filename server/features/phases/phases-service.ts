@@ -1,19 +1,28 @@
 import { createHash } from 'node:crypto';
 import type { VacuumRequest } from '@/contract/requests';
+import { hasCircuit } from '@/core/job/before';
+import { removalGates } from '@/core/job/before-gates';
 import type { Gate, VacuumRecord } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
 import type { BuiltPhase } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
-import { snapshotOf } from '@/core/job/snapshot';
+import { beforeSnapshotOf, snapshotOf } from '@/core/job/snapshot';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
 import { loadRecorded, refreshSummary } from '@/server/features/jobs/job-summary';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
+import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
 import { phasesStore } from './phases-store';
+
+/** Phases with gates: those with a screen, and the removal, whose release the scope page gives. */
+export type GatedPhase = BuiltPhase | 'recover';
+
+const NEEDS_READINGS: ReadonlySet<BuiltPhase> = new Set(['start-up', 'hand-over']);
 
 export async function recordVacuum(
   database: Database,
@@ -74,8 +83,9 @@ export async function confirm(
   return sheetFor(database, person, jobId);
 }
 
-export async function gatesWithRecorded(database: Database, person: Person, sheet: JobSheet, phase: BuiltPhase) {
-  const recorded = phase === 'charge' ? undefined : await loadRecorded(database, person.companyId, sheet);
+export async function gatesWithRecorded(database: Database, person: Person, sheet: JobSheet, phase: GatedPhase) {
+  if (phase === 'recover') return { gates: removalGates(sheet), recorded: undefined };
+  const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(database, person.companyId, sheet) : undefined;
   return { gates: sheetGates(sheet, phase, recorded), recorded };
 }
 
@@ -83,7 +93,7 @@ export async function override(
   database: Database,
   person: Person,
   jobId: string,
-  phase: BuiltPhase,
+  phase: GatedPhase,
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
   const sheet = await sheetFor(database, person, jobId);
@@ -140,18 +150,17 @@ export async function signPhase(
   }
   await database.transaction(async (db) => {
     // Lock the job so that no reading slips in between the judgement and the signature.
-    await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', {
-      companyId: person.companyId,
-      jobId,
-    });
+    await jobsStore.lock(db, person.companyId, jobId);
     const sheet = await sheetFor(db, person, jobId);
     mustBeOpen(sheet, phase);
-    const recorded = phase === 'charge' ? undefined : await loadRecorded(db, person.companyId, sheet);
+    const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(db, person.companyId, sheet) : undefined;
     const gates = sheetGates(sheet, phase, recorded);
     if (!gates.every(passes)) throw held(gates);
     const signedAt = new Date();
     const content = {
-      ...snapshotOf(sheet, phase, gates, recorded),
+      ...(phase === 'survey' || phase === 'scope' || (phase === 'hand-over' && !hasCircuit(sheet))
+        ? beforeSnapshotOf(sheet, phase, gates)
+        : snapshotOf(mustBeEquipped(sheet), phase, gates, recorded)),
       signedBy: person.fullName,
       certificate: person.certificateNumber,
       certification: person.certification,
@@ -170,6 +179,7 @@ export async function signPhase(
       contentHash,
     });
     await audit(db, person, jobId, 'phase signed', { phase, contentHash });
+    if (phase === 'scope') await equipFromScope(db, person, sheet);
     await refreshSummary(db, person.companyId, jobId);
   });
   return sheetFor(database, person, jobId);

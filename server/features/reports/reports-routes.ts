@@ -1,5 +1,7 @@
 import { Router } from 'express';
+import { scopeReport } from '@/core/job/before-report';
 import type { Deps } from '@/server/deps';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { reportOf } from './reports-service';
 
@@ -16,6 +18,16 @@ export function reportsRoutes({ database }: Deps): Router {
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
+    response.send(pdf);
+  });
+  router.get('/jobs/:jobId/scope.pdf', async (request, response) => {
+    const person = who(request);
+    const sheet = await sheetFor(database, person, request.params.jobId);
+    const { reportPdf } = await import('./report-pdf');
+    const pdf = await reportPdf({ ...scopeReport(sheet, person.companyName), number: sheet.job.number });
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-scope.pdf"`);
     response.send(pdf);
   });
   return router;

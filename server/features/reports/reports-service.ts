@@ -3,7 +3,7 @@ import { sheetGates } from '@/core/job/sheet-gates';
 import { type Snapshot, snapshotOf } from '@/core/job/snapshot';
 import type { Db } from '@/server/db/pool';
 import { loadRecorded } from '@/server/features/jobs/job-summary';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 
@@ -11,7 +11,7 @@ import { phasesStore } from '@/server/features/phases/phases-store';
 export async function reportOf(db: Db, person: Person, jobId: string): Promise<Report & { number: number }> {
   const sheet = await sheetFor(db, person, jobId);
   const frozen = await phasesStore.signOffsOf(db, person.companyId, jobId);
-  const newest = [...frozen].reverse().find((s) => s.phase !== 'charge');
+  const newest = [...frozen].reverse().find((s) => s.phase === 'start-up' || s.phase === 'hand-over');
   const snapshot = newest ? (newest.snapshot as Snapshot) : await draft();
   const amendments = (await phasesStore.amendments(db, person.companyId, jobId)).map((a) => ({
     ...a,
@@ -24,6 +24,6 @@ export async function reportOf(db: Db, person: Person, jobId: string): Promise<R
 
   async function draft(): Promise<Snapshot> {
     const recorded = await loadRecorded(db, person.companyId, sheet);
-    return snapshotOf(sheet, 'start-up', sheetGates(sheet, 'start-up', recorded), recorded);
+    return snapshotOf(mustBeEquipped(sheet), 'start-up', sheetGates(sheet, 'start-up', recorded), recorded);
   }
 }

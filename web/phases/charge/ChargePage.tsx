@@ -21,14 +21,14 @@ import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { GateList } from '../GateList';
-import type { JobView } from '../job-context';
+import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
 import { MovementLog } from '../MovementLog';
 import { BuildUpPicture } from './BuildUpPicture';
 import { TypedMovement } from './TypedMovement';
 import { VacuumForm } from './VacuumForm';
 
-export default function ChargePage(view: JobView) {
+export default function ChargePage(view: EquippedView) {
   const { sheet } = view;
   const navigate = useNavigate();
   const build = buildUp(sheet.circuit.plate);
@@ -55,7 +55,7 @@ export default function ChargePage(view: JobView) {
   return <ChargeBench view={view} build={build.value} />;
 }
 
-function ChargeBench({ view, build }: { view: JobView; build: BuildUp }) {
+function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const { sheet, feed, run } = view;
   const { plate } = sheet.circuit;
   const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed'>();

@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import { passes } from '@/core/job/gates';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { Report } from '@/core/job/report';
+import { isEquipped } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { get, post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
@@ -18,10 +19,13 @@ import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { ReportSheet } from './ReportSheet';
 
+/** Gates of the hand-over that are cleared on the scope page. */
+const BEFORE_GATES: ReadonlySet<string> = new Set(['no-hazard-stop', 'disclosures', 'change-answered', 'musts-in']);
+
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
   const jobPath = `/jobs/${sheet.job.id}`;
-  const { data: report, mutate } = useSWR<Report>(`${jobPath}/report`, get);
+  const { data: report, mutate } = useSWR<Report>(isEquipped(sheet) ? `${jobPath}/report` : null, get);
   const { busy, problem, act } = useAct();
   const [amending, setAmending] = useState(false);
   const navigate = useNavigate();
@@ -30,7 +34,7 @@ export default function HandOverPage(view: JobView) {
   const barred = gates.find((g) => !passes(g));
   const lead = me.role === 'lead' || me.role === 'owner';
   const simulated = sheet.measurements.some((m) => m.source === 'simulated');
-  const back = barred?.id === 'charge-signed' ? 'charge' : 'start-up';
+  const back = barred && BEFORE_GATES.has(barred.id) ? 'scope' : barred?.id === 'charge-signed' ? 'charge' : 'start-up';
   const pdf = `/api${jobPath}/report.pdf`;
 
   const bar = signed
@@ -110,7 +114,15 @@ export default function HandOverPage(view: JobView) {
     >
       <div className="px-4 py-3.5 lg:px-7">
         <Trouble problem={problem} />
-        {report ? <ReportSheet report={report} /> : <p className="text-ink2">Writing the report …</p>}
+        {report ? (
+          <ReportSheet report={report} />
+        ) : isEquipped(sheet) ? (
+          <p className="text-ink2">Writing the report …</p>
+        ) : (
+          <p className="text-ink2">
+            The report is written once the new equipment is known. The survey and scope have a document of their own.
+          </p>
+        )}
       </div>
       {amending ? (
         <AmendSheet

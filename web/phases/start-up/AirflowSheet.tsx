@@ -9,7 +9,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import type { JobView } from '../job-context';
+import type { EquippedView } from '../job-context';
 
 type Method = 'grid' | 'strips' | 'static';
 const METHODS = [
@@ -47,7 +47,7 @@ function compute(method: Method, values: Record<string, number>, elevationFt: nu
 }
 
 /** Proving the airflow: the quickest way first. The number and its method go on record together. */
-export function AirflowSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
+export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: () => void }) {
   const { sheet, run, feed } = view;
   const [method, setMethod] = useState<Method>('grid');
   const [texts, setTexts] = useState<Record<string, string>>({});

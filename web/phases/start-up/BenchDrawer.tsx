@@ -9,7 +9,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import type { JobView } from '../job-context';
+import type { EquippedView } from '../job-context';
 
 const PROBES: Quantity[] = [
   'suctionPsig',
@@ -30,7 +30,7 @@ const FAULTS = [
 ] as const;
 
 /** The simulated bench: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
-export function BenchDrawer({ view, onClose }: { view: JobView; onClose: () => void }) {
+export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: () => void }) {
   const { sheet, feed } = view;
   // The scale of the charge phase may still stream; it is not this phase's bench.
   const run = view.run?.phase === 'start-up' ? view.run : undefined;

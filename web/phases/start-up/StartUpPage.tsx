@@ -22,7 +22,7 @@ import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { TypedMovement } from '../charge/TypedMovement';
 import { GateList } from '../GateList';
-import type { JobView } from '../job-context';
+import type { EquippedView } from '../job-context';
 import { liveMovement } from '../live-movement';
 import { MovementLog } from '../MovementLog';
 import { AirflowSheet } from './AirflowSheet';
@@ -39,7 +39,7 @@ const Trend = lazy(() => import('@/web/bench/Trend'));
 /** A compressor that draws less than this is not running. */
 const RUNNING_A = 0.5;
 
-export default function StartUpPage(view: JobView) {
+export default function StartUpPage(view: EquippedView) {
   const { sheet, me, run, feed } = view;
   const typed = useTyped(sheet.job.id);
   const start = useStartUp(view, typed);

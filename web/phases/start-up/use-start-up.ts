@@ -14,7 +14,7 @@ import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import type { FeedSnapshot } from '@/web/api/instrument-feed';
 import { useNow } from '@/web/api/use-now';
-import type { JobView } from '../job-context';
+import type { EquippedView } from '../job-context';
 import type { Typed } from './use-typed';
 
 export type StartUpView = {
@@ -45,7 +45,7 @@ function upTo(feed: FeedSnapshot, seconds: number): RunData {
  * Once signed, the recorded reading stands on the screen. Before that, the live judgement: readings of the run (typed
  * ones replace them), steadiness, figures, findings.
  */
-export function useStartUp(view: JobView, typed: Typed): StartUpView {
+export function useStartUp(view: EquippedView, typed: Typed): StartUpView {
   const { sheet, feed, run } = view;
   const feedRunId = (run ?? view.pastRun)?.id;
   const signed = sheet.signOffs.some((s) => s.phase === 'start-up');

@@ -10,14 +10,14 @@ import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import type { JobView } from '../job-context';
 import { PlateFields, showProblems } from './PlateFields';
-import { type PlateText, textOf } from './plate-form';
+import { EMPTY_PLATE, type PlateText, textOf } from './plate-form';
 
 type Stored = { version: number; plate: Plate };
 
 export default function EquipmentPage(view: JobView) {
   const { sheet } = view;
   const { circuit } = sheet;
-  const form = useForm<PlateText>({ defaultValues: textOf(circuit.plate) });
+  const form = useForm<PlateText>({ defaultValues: circuit.plate ? textOf(circuit.plate) : EMPTY_PLATE });
   // The version that was read when the form was filled: a stale write must be noticed, not hidden by a refresh.
   const [version, setVersion] = useState(circuit.version);
   const [stored, setStored] = useState<Stored>();

@@ -1,0 +1,113 @@
+import { z } from 'zod';
+import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-item';
+import { oneOf } from '@/core/finding/quantity-field';
+import { FIT_KINDS } from '@/core/fit/sheets';
+import { choiceSchema } from '@/core/scope/choice';
+import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
+import { FACTS } from '@/core/scope/survey/facts';
+import { CONFIDENCES, METHODS } from '@/core/scope/survey/survey';
+import { idSchema } from './requests';
+
+/** Bodies of the writes before the work: survey, scope, fit, equipment library, settings. */
+const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
+const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
+const version = z.number().int().min(0).describe('the version you read, 0 for none');
+
+export const observationSchema = z.strictObject({
+  id: idSchema,
+  fact: oneOf(FACTS.map((f) => f.key) as [string, ...string[]]),
+  /** Null: looked, and not to be seen. What else is allowed depends on the question. */
+  value: z
+    .union([z.string().max(200), z.number(), z.boolean(), z.null()])
+    .describe('an answer of this question, or null'),
+  method: z.enum(METHODS).describe(METHODS.join(', ')),
+  source: text(1, 120),
+  confidence: z.enum(CONFIDENCES).describe(CONFIDENCES.join(', ')),
+  note: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+  photoId: idSchema.nullable(),
+  occurredAt: instant,
+});
+export const observationsSchema = z.strictObject({
+  observations: z.array(observationSchema).min(1).max(100).describe('1 to 100 observations'),
+});
+export type NewObservation = z.infer<typeof observationSchema>;
+
+export const waiverSchema = z.strictObject({ id: idSchema, item: oneOf(BEFORE_IDS), reason: text(10, 500) });
+
+/** A picture is about a question, an item of the list before dismantling, or a fit sheet. */
+export const photoSubjectSchema = z
+  .string()
+  .regex(/^(fact|before|fit):[a-zA-Z0-9-]{1,40}$/)
+  .describe('fact:<question>, before:<item> or fit:<sheet>');
+export const photoSchema = z.strictObject({
+  id: idSchema,
+  subject: photoSubjectSchema,
+  caption: z.string().trim().max(200).nullable().describe('up to 200 characters'),
+  takenAt: instant,
+});
+
+export const choiceUpdateSchema = z.strictObject({ version, choice: choiceSchema });
+export const decisionSchema = z
+  .strictObject({
+    id: idSchema,
+    itemId: text(1, 60),
+    decision: oneOf(['in', 'out']),
+    reason: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+  })
+  .refine((d) => d.decision === 'in' || (d.reason ?? '').length >= 5, {
+    path: ['reason'],
+    message: 'A declined item needs a reason of at least 5 characters.',
+  });
+export type NewDecision = z.infer<typeof decisionSchema>;
+
+/** The pen's path: only moves and lines on the 400 by 140 field. */
+const ink = z
+  .string()
+  .max(40_000)
+  .regex(/^(M-?\d{1,3} -?\d{1,3}(L-?\d{1,3} -?\d{1,3})+)+$/)
+  .describe('a pen path of moves and lines');
+export const customerSignatureSchema = z
+  .strictObject({
+    id: idSchema,
+    subject: z
+      .string()
+      .regex(/^(scope|change|disclosure:[a-z-]{1,30})$/)
+      .describe('scope, change or disclosure:<part>'),
+    answer: oneOf(['yes', 'no']),
+    reason: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+    /** The words that stood on the screen; they must be the ones that stand on the sheet now. */
+    text: text(1, 20_000),
+    customer: text(2, 120),
+    ink: ink.nullable(),
+  })
+  .refine((s) => s.answer === 'no' || s.ink !== null, { path: ['ink'], message: 'A yes needs a signature.' })
+  .refine((s) => s.answer === 'yes' || (s.reason ?? '').length >= 3, {
+    path: ['reason'],
+    message: 'A no needs the customer’s reason.',
+  });
+export type NewCustomerSignature = z.infer<typeof customerSignatureSchema>;
+
+export const fitUpdateSchema = z.strictObject({
+  version,
+  /** Checked again by the sheet’s own schema. */
+  record: z.record(z.string(), z.unknown()).describe('the figures of the sheet'),
+  measured: z.array(z.string().max(60)).max(200).describe('paths of the measured figures'),
+});
+export const fitKindSchema = z.enum(FIT_KINDS);
+
+export const libraryItemsSchema = z.strictObject({
+  items: z
+    .array(z.strictObject({ id: idSchema, fields: libraryItemSchema }))
+    .min(1)
+    .max(100)
+    .describe('1 to 100 items'),
+});
+export type NewLibraryItem = z.infer<typeof libraryItemsSchema>['items'][number];
+export const pairsSchema = z.strictObject({
+  pairs: z.array(matchedPairSchema).min(1).max(200).describe('1 to 200 pairs'),
+});
+
+export const settingsSchema = z.strictObject({
+  version: z.number().int().min(1).describe('the version you read'),
+  settings: z.record(z.string().max(40), z.union([z.string().max(40), z.number()])).describe('settings by name'),
+});

@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { num, oneOf } from '@/core/finding/quantity-field';
+import { cfmPerTonField, STANDARD_CFM_PER_TON, tonsField } from './airflow-per-ton';
+
+const name = z.string().trim().min(1).max(60).describe('1 to 60 characters');
+const id = z.string().trim().min(1).max(40).describe('1 to 40 characters');
+const flow = num(10, 20000, 'CFM');
+const loss = num(0, 3, 'in. w.c.');
+
+/** One run off the plenum or the trunk, as it is there or as it will be made. */
+const branch = z.strictObject({
+  id,
+  name,
+  cfm: flow,
+  kind: oneOf(['flex', 'metal']),
+  /** What hangs there now; null: to be made. */
+  existingIn: num(3, 60, 'in').nullable(),
+  slackPct: num(0, 30, '%'),
+});
+export type Branch = z.infer<typeof branch>;
+
+/** The air side of a system: flow, budget, trunk with its branches, returns, zones. */
+export const airSheetSchema = z.strictObject({
+  tons: tonsField,
+  cfmPerTon: cfmPerTonField,
+  budget: z.strictObject({
+    ratedEspInWc: num(0.05, 3, 'in. w.c.'),
+    coilInWc: loss,
+    filterInWc: loss,
+    grilleInWc: loss,
+    registerInWc: loss,
+    dampersInWc: loss,
+    longestFt: num(20, 1000, 'ft'),
+  }),
+  plenum: z.array(branch).max(24).describe('up to 24 branches'),
+  trunk: z.array(branch).max(24).describe('up to 24 branches'),
+  trunkExistingIn: num(4, 60, 'in').nullable(),
+  /** Height there is for a rectangular trunk; null: round. */
+  trunkHeightIn: num(4, 40, 'in').nullable(),
+  returns: z
+    .array(
+      z.strictObject({
+        id,
+        name,
+        widthIn: num(4, 60, 'in'),
+        heightIn: num(4, 60, 'in'),
+        filter: z.boolean().describe('true or false'),
+        freeShare: num(0.3, 1, 'of the gross area'),
+      }),
+    )
+    .max(12)
+    .describe('up to 12 returns'),
+  /** A media cabinet at the unit, when there is one. */
+  cabinet: z.strictObject({ widthIn: num(4, 60, 'in'), heightIn: num(4, 60, 'in') }).nullable(),
+  zoning: z
+    .strictObject({
+      smallestZoneCfm: flow,
+      equipmentMinCfm: flow.nullable(),
+      bypassShare: num(0, 0.8, 'of the air'),
+      returnF: num(55, 95, '°F'),
+      coilDropF: num(5, 35, '°F'),
+    })
+    .nullable(),
+});
+export type AirSheet = z.infer<typeof airSheetSchema>;
+
+export const EMPTY_AIR: AirSheet = {
+  tons: 3,
+  cfmPerTon: STANDARD_CFM_PER_TON,
+  budget: {
+    ratedEspInWc: 0.5,
+    coilInWc: 0.18,
+    filterInWc: 0.1,
+    grilleInWc: 0.03,
+    registerInWc: 0.03,
+    dampersInWc: 0,
+    longestFt: 220,
+  },
+  plenum: [],
+  trunk: [],
+  trunkExistingIn: null,
+  trunkHeightIn: null,
+  returns: [],
+  cabinet: null,
+  zoning: null,
+};

@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { ACR_INSIDE_IN, ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { calculation } from '@/core/finding/calculation';
+import { ok, refuse } from '@/core/finding/outcome';
+import { num } from '@/core/finding/quantity-field';
+import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
+import { lineState } from './transport';
+
+/** Jacobs' entrainment coefficient and the density of oil (ASHRAE Handbook Refrigeration, from memory). */
+const JACOBS = 0.7225;
+const OIL_LB_FT3 = 60;
+const GRAVITY_FT_S2 = 32.174;
+const SECONDS_PER_H = 3600;
+const INCHES_PER_FT = 12;
+const CONDENSING_F = 105;
+
+/**
+ * Least capacity at which suction vapour still carries oil up a riser.
+ *
+ * @param odIn nominal OD in the tube table · @param evaporatingF -20 to 60; 105 °F condensing and 95 °F liquid are assumed
+ * @example riserMinimum({ refrigerant: 'R-410A', odIn: 0.875, evaporatingF: 45 }) // 0.91 tons
+ */
+export const riserMinimum = calculation({
+  id: 'riser-minimum',
+  title: 'Oil return in a suction riser',
+  what: 'The smallest capacity at which oil still climbs a vertical suction line.',
+  formula: 'Gmin = 0.7225 √(ρv g D (ρoil − ρv)); tons = Gmin × area / flow per ton',
+  source: 'Jacobs, in ASHRAE Handbook Refrigeration, from memory',
+  notCovered: 'Traps and double risers; the maker’s drawing rules. Velocity rules of thumb are another school.',
+  input: z.strictObject({
+    refrigerant: refrigerantField,
+    odIn: z.number().describe(ACR_SIZES_TEXT),
+    evaporatingF: num(-20, 60, '°F'),
+  }),
+  compute: ({ refrigerant, odIn, evaporatingF }) => {
+    const insideIn = ACR_INSIDE_IN.get(odIn);
+    const areaFt2 = boreFt2(odIn);
+    if (insideIn === undefined || areaFt2 === undefined)
+      return refuse('odIn', `${odIn} is not an ACR tube size.`, ACR_SIZES_TEXT);
+    const state = lineState(refrigerant, evaporatingF, CONDENSING_F);
+    if (!state) return refuse('evaporatingF', 'The properties are not defined here.', '-20 to 60 °F');
+    const massFlux =
+      JACOBS *
+      Math.sqrt(state.vapourLbFt3 * GRAVITY_FT_S2 * (insideIn / INCHES_PER_FT) * (OIL_LB_FT3 - state.vapourLbFt3));
+    return ok({ minimumTons: (massFlux * areaFt2 * SECONDS_PER_H) / state.lbPerHPerTon });
+  },
+  example: {
+    input: { refrigerant: 'R-410A', odIn: 0.875, evaporatingF: 45 },
+    expected: { minimumTons: 0.91 },
+    tolerance: 0.02,
+  },
+});

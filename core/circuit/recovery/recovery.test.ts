@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import { cylinderFill } from './cylinder-fill';
+import { pumpDownStorage } from './pump-down-storage';
+import { pressureClass, recoveryLevel } from './recovery-level';
+
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
+  if (!r.ok) throw new Error(r.refused.message);
+  return r.value;
+}
+
+describe('cylinder fill (80 %, basis 77 °F: AHRI Guideline K, from memory)', () => {
+  it.each([
+    ['R-410A', 40.4, 97],
+    ['R-32', 36.7, 95],
+    ['R-22', 45.5, 90],
+    ['R-134a', 46.1, 89],
+  ] as const)('%s in a 47.7 lb cylinder: %d lb, %d %% full at 130 °F', (refrigerant, lb, full) => {
+    const r = value(cylinderFill({ refrigerant, waterCapacityLb: 47.7, tareLb: 28, temperatureF: 77 }));
+    expect(r.maxRefrigerantLb).toBeCloseTo(lb, 0.5);
+    expect(Math.abs(r.fullAt130Pct - full)).toBeLessThan(1);
+    expect(r.maxGrossLb - r.maxRefrigerantLb).toBeCloseTo(28, 9);
+  });
+  it('on the 130 °F basis R-410A is 33.2 lb', () =>
+    expect(
+      value(cylinderFill({ refrigerant: 'R-410A', waterCapacityLb: 47.7, tareLb: 28, temperatureF: 130 }))
+        .maxRefrigerantLb,
+    ).toBeCloseTo(33.2, 1));
+  it('a hotter basis never allows more, whatever the refrigerant', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...REFRIGERANTS),
+        fc.double({ min: 32, max: 130, noNaN: true }),
+        fc.double({ min: 0.5, max: 9, noNaN: true }),
+        (refrigerant, f, more) => {
+          const at = (temperatureF: number) =>
+            value(cylinderFill({ refrigerant, waterCapacityLb: 50, tareLb: 28, temperatureF })).maxRefrigerantLb;
+          expect(at(f + more)).toBeLessThan(at(f));
+        },
+      ),
+    );
+  });
+});
+
+describe('recovery level (40 CFR 82.156 Table 1, from memory)', () => {
+  it.each([
+    ['R-410A', 9, 'high', 0],
+    ['R-32', 9, 'very high', 0],
+    ['R-454B', 9, 'high', 0],
+    ['R-134a', 12, 'medium', 10],
+    ['R-22', 210, 'high', 10],
+    ['R-22', 199, 'high', 0],
+    ['R-134a', 250, 'medium', 15],
+    ['R-410A', 900, 'high', 10],
+  ] as const)('%s, %d lb: %s pressure, %d inHg', (refrigerant, chargeLb, kind, inHg) => {
+    expect(pressureClass(refrigerant)).toBe(kind);
+    expect(value(recoveryLevel({ applianceClass: 'comfort', refrigerant, chargeLb })).requiredInHg).toBe(inHg);
+  });
+  it('a small appliance: 4 inHg; more than 5 lb is none', () => {
+    expect(value(recoveryLevel({ applianceClass: 'small', refrigerant: 'R-134a', chargeLb: 2 })).requiredInHg).toBe(4);
+    expect(recoveryLevel({ applianceClass: 'small', refrigerant: 'R-134a', chargeLb: 6 })).toMatchObject({
+      ok: false,
+      refused: { field: 'chargeLb' },
+    });
+  });
+});
+
+describe('room for a pump-down', () => {
+  it.each([
+    [0.12, 5.8, false, false],
+    [0.2, 9.7, true, true],
+    [0.3, 14.6, true, false],
+  ])('%d ft³ holds %d lb of R-410A', (outdoorFt3, storageLb, holds, narrow) => {
+    const r = value(pumpDownStorage({ refrigerant: 'R-410A', chargeLb: 9.4, outdoorFt3 }));
+    expect(r.storageLb).toBeCloseTo(storageLb, 1);
+    expect([r.holds, r.narrow]).toEqual([holds, narrow]);
+  });
+});

@@ -1,0 +1,167 @@
+import { z } from 'zod';
+import { calculation } from '@/core/finding/calculation';
+import { ok, refuse } from '@/core/finding/outcome';
+import { num } from '@/core/finding/quantity-field';
+import { fitWindow } from '@/core/numeric/window';
+import { fitDecay } from './decay-fit';
+import { waterMicrons } from './water-saturation';
+
+/** A standing test shorter than this proves nothing; its first minute is pressure evening out (common practice), min. */
+const LEAST_MIN = 10;
+const SETTLE_MIN = 1;
+/** Windows of the early and the late slope (trade practice), min. */
+const EARLY = { from: 1, to: 4 } as const;
+const LATE_MIN = 3;
+/** A test this long is compared with its own middle: what moved early has settled by then (design default), min. */
+const LONG_MIN = 20;
+/** Rise that still counts as holding, µm/min; and how the late slope compares with the early one (design defaults). */
+const HOLDS_PER_MIN = 5;
+const LEAK_RATIO = 0.7;
+const MOISTURE_RATIO = 0.3;
+/** Scatter beyond the larger of these makes the gauge unreliable. */
+const SCATTER = { microns: 25, share: 0.1 } as const;
+const DEFAULT_LIMIT_MICRONS = 500;
+const ROOM_F = 70;
+/** Colder pipes may hide ice: the vacuum then looks tight and is not, °F. */
+const ICE_DOUBT_F = 40;
+const LEAST_SAMPLES = 8;
+const SECONDS = 60;
+
+const sample = z.tuple([num(0, 3000, 'min'), num(1, 800_000, 'µm')]);
+
+export type Standing = {
+  classification: 'tight' | 'moisture' | 'leak' | 'inconclusive';
+  why: string;
+  endMicrons: number;
+  leakMicronsPerMin?: number;
+  plateauMicrons?: number;
+  earlyMicronsPerMin?: number;
+  lateMicronsPerMin?: number;
+  scatterMicrons?: number;
+  model?: string;
+};
+const found = (standing: Standing) => ok(standing);
+
+/**
+ * What a standing-vacuum test shows: tight, moisture, a leak, or nothing certain.
+ *
+ * @param samples [minute, microns], in order, the pump valved off at minute 0; at least 8 over 10 minutes
+ * @param limitMicrons the pressure it must stay under, default 500 · @param coldestPipeF default 70
+ * @returns classification; leakMicronsPerMin for a leak; plateauMicrons where it levels off; slopes, scatter, why
+ * @example standingTest({ samples: [[0, 300], [1, 355], … [10, 850]] }) // leak, 55 µm/min
+ */
+export const standingTest = calculation({
+  id: 'standing-test',
+  title: 'Standing-vacuum test',
+  what: 'Tells a leak from moisture by the shape of the rise after the pump is valved off.',
+  formula: 'least-squares slopes at 1–4 min and over the last 3 min; line, plateau and both fitted, best by AICc',
+  source: 'least squares; corrected Akaike criterion; thresholds common practice and design defaults',
+  notCovered:
+    'A vacuum tests one atmosphere only: it never replaces the pressure test. A valve or hose that leaks by itself.',
+  input: z.strictObject({
+    samples: z.array(sample).min(1).max(100_000).describe('pairs of minutes (0 to 3000) and microns (1 to 800000)'),
+    limitMicrons: num(50, 2000, 'µm').default(DEFAULT_LIMIT_MICRONS),
+    coldestPipeF: num(-40, 150, '°F').default(ROOM_F),
+  }),
+  compute: ({ samples, limitMicrons, coldestPipeF }) => {
+    for (let i = 1; i < samples.length; i++) {
+      if (samples[i]![0] < samples[i - 1]![0])
+        return refuse(`samples.${i}.0`, 'Minutes run backwards.', 'minutes in order');
+    }
+    const end = samples[samples.length - 1]![0];
+    const settled = thin(samples.filter(([t]) => t >= SETTLE_MIN));
+    const last = samples[samples.length - 1]![1];
+    const nothing = (why: string) => found({ classification: 'inconclusive', why, endMicrons: last });
+    if (end < LEAST_MIN) return nothing(`Only ${end.toFixed(1)} min: at least ${LEAST_MIN} are asked for.`);
+    if (settled.length < LEAST_SAMPLES) return nothing(`Only ${settled.length} samples after the first minute.`);
+    const early =
+      end < LONG_MIN
+        ? slopeOf(settled, EARLY.from, EARLY.to)
+        : slopeOf(settled, (end - LATE_MIN) / 2, (end + LATE_MIN) / 2);
+    const late = slopeOf(settled, end - LATE_MIN, end);
+    const fits = fitDecay(settled);
+    const [best] = fits;
+    const mean = settled.reduce((s, [, y]) => s + y, 0) / settled.length;
+    const figures = {
+      earlyMicronsPerMin: early,
+      lateMicronsPerMin: late,
+      scatterMicrons: best!.sd,
+      endMicrons: last,
+      model: best!.model,
+    };
+    if (best!.sd > Math.max(SCATTER.microns, SCATTER.share * mean))
+      return found({
+        classification: 'inconclusive',
+        why: 'The gauge wanders: clean it, prove it by blank-off, test again.',
+        ...figures,
+      });
+    const boils = waterMicrons(coldestPipeF);
+    if (last > boils)
+      return found({
+        classification: 'leak',
+        why: 'It rose past what water at this temperature can give: air comes in.',
+        leakMicronsPerMin: late,
+        ...figures,
+      });
+    if (last <= limitMicrons && late <= HOLDS_PER_MIN) {
+      return coldestPipeF < ICE_DOUBT_F
+        ? found({
+            classification: 'inconclusive',
+            why: `Pipes at ${coldestPipeF} °F may hide ice: warm them or sweep with nitrogen, then test again.`,
+            ...figures,
+          })
+        : found({
+            classification: 'tight',
+            why: 'It stays under the limit and hardly rises.',
+            plateauMicrons: best!.plateauMicrons ?? last,
+            ...figures,
+          });
+    }
+    const ratio = early > 1e-6 ? late / early : late > HOLDS_PER_MIN ? Number.POSITIVE_INFINITY : 1;
+    if (late > HOLDS_PER_MIN && ratio >= LEAK_RATIO)
+      return found({
+        classification: 'leak',
+        why: 'It rises as fast at the end as at the start: air comes in.',
+        leakMicronsPerMin: late,
+        ...figures,
+      });
+    // The level is read off the plateau model even where a small slope fits a hair better.
+    const level = fits.find((f) => f.model === 'plateau');
+    const plateau =
+      level && level.sd <= Math.max(SCATTER.microns, SCATTER.share * mean) ? level.plateauMicrons : undefined;
+    if (ratio <= MOISTURE_RATIO && plateau !== undefined && plateau > limitMicrons && plateau < boils) {
+      return found({
+        classification: 'moisture',
+        why: 'It slows down towards a level below the boiling point of water here: moisture or outgassing.',
+        plateauMicrons: plateau,
+        ...figures,
+      });
+    }
+    return found({
+      classification: 'inconclusive',
+      why: 'Neither a steady rise nor a clear level: hold it longer, sweep with nitrogen, test again.',
+      ...figures,
+    });
+  },
+  example: {
+    input: { samples: Array.from({ length: 41 }, (_, i): [number, number] => [i / 4, 300 + (55 * i) / 4]) },
+    expected: { classification: 'leak', leakMicronsPerMin: 55 },
+    tolerance: 0.5,
+  },
+});
+
+const slopeOf = (points: readonly (readonly [number, number])[], from: number, to: number): number => {
+  const inside = points.filter(([t]) => t >= from && t <= to);
+  return fitWindow(
+    inside.map(([t]) => t * SECONDS),
+    inside.map(([, y]) => y),
+  ).slopePerMin;
+};
+
+/** Enough points for a fit; a day at 1 Hz says no more about the shape than these. */
+const MOST_POINTS = 600;
+function thin(points: readonly (readonly [number, number])[]): readonly (readonly [number, number])[] {
+  if (points.length <= MOST_POINTS) return points;
+  const step = (points.length - 1) / (MOST_POINTS - 1);
+  return Array.from({ length: MOST_POINTS }, (_, i) => points[Math.round(i * step)]!);
+}

@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { headerTrouble, LIBRARY_COLUMNS, PAIR_COLUMNS, readLibraryRow, readPairRow, writeRow } from './library-csv';
+import { EQUIPMENT_KINDS, type LibraryFields } from './library-item';
+import { plateFromLibrary } from './plate-from-library';
+
+describe('equipment as rows of words', () => {
+  it('what is written is read back the same, whatever the figures', () => {
+    const item = fc.record({
+      kind: fc.constantFrom(...EQUIPMENT_KINDS),
+      tons: fc.option(fc.double({ min: 0.75, max: 50, noNaN: true })),
+      heatPump: fc.boolean(),
+      widthIn: fc.double({ min: 4, max: 400, noNaN: true }),
+      model: fc.string({ minLength: 1, maxLength: 60 }).filter((s) => s.trim().length > 0),
+      vaporOdIn: fc.constantFrom(null, 0.75, 0.875),
+    });
+    fc.assert(
+      fc.property(item, (change) => {
+        // A cell has no exponents; equipment has none either.
+        fc.pre(!/e/.test(String(change.tons ?? '')) && !/e/.test(String(change.widthIn)));
+        const fields: LibraryFields = { ...SAMPLE_OUTDOOR, ...change, model: change.model.trim() };
+        expect(readLibraryRow(writeRow(fields, LIBRARY_COLUMNS), 2)).toEqual({ ok: true, value: fields });
+      }),
+    );
+  });
+  it.each([
+    ['heatPump', 'maybe', 'yes or no'],
+    ['weightLb', '12 lb', '5 to 10000 lb, with packaging'],
+    ['vaporOdIn', '0.8', expect.stringMatching(/0\.75/)],
+    ['refrigerant', 'R-999', expect.stringMatching(/R-410A/)],
+  ])('%s: “%s” is told with what is allowed', (field, text, allowed) => {
+    const read = readLibraryRow({ ...writeRow(SAMPLE_OUTDOOR, LIBRARY_COLUMNS), [field]: text }, 7);
+    expect(read).toMatchObject({ ok: false, troubles: [{ row: 7, field, allowed }] });
+  });
+  it('a pair needs its reference', () => {
+    expect(readPairRow({ outdoorModel: 'A', indoorModel: 'B', coolingBtuh: '36000' }, 3)).toMatchObject({
+      ok: false,
+      troubles: [{ field: 'reference', message: 'reference is missing.' }],
+    });
+    expect(headerTrouble(['outdoorModel', 'x'], PAIR_COLUMNS)).toEqual({
+      missing: ['indoorModel', 'reference', 'coolingBtuh'],
+      unknown: ['x'],
+    });
+  });
+});
+
+describe('the plate of the chosen unit', () => {
+  it('comes from the library, its line set from the survey; the lines found rule over the lines wanted', () => {
+    expect(plateFromLibrary(SAMPLE_OUTDOOR, { vaporLineOdIn: 0.75, lineLengthFt: 31 })).toMatchObject({
+      model: 'OHP-36T',
+      vaporLineOdIn: 0.75,
+      liquidLineOdIn: 0.375,
+      lineLengthFt: 31,
+      unitState: 'factory-held',
+      targetSource: 'plate',
+    });
+    expect(plateFromLibrary(SAMPLE_OUTDOOR, {})!.lineLengthFt).toBeNull();
+  });
+  it('is not made up when a figure is missing', () => {
+    expect(plateFromLibrary({ ...SAMPLE_OUTDOOR, factoryChargeOz: null }, {})).toBeNull();
+    expect(plateFromLibrary({ ...SAMPLE_OUTDOOR, liquidOdIn: null }, {})).toBeNull();
+  });
+});

@@ -1,0 +1,88 @@
+import type { z } from 'zod';
+import { type LibraryFields, libraryItemSchema, type MatchedPair, matchedPairSchema } from './library-item';
+
+/** Columns of the equipment file, in order: the names of the fields, units in them. */
+export const LIBRARY_COLUMNS = Object.keys(libraryItemSchema.shape) as (keyof LibraryFields)[];
+export const PAIR_COLUMNS = Object.keys(matchedPairSchema.shape) as (keyof MatchedPair)[];
+
+export type RowTrouble = { row: number; field: string; message: string; allowed: string };
+export type ReadRow<T> = { ok: true; value: T } | { ok: false; troubles: RowTrouble[] };
+
+type Node = { type?: string; def?: { type?: string; innerType?: Node }; description?: string };
+
+/** What a cell of a column is read as, from the schema itself. */
+function cellKind(schema: z.ZodType): 'number' | 'yes-no' | 'text' {
+  let at = schema as unknown as Node;
+  while (at.def?.innerType) at = at.def.innerType;
+  const type = at.def?.type;
+  return type === 'number' ? 'number' : type === 'boolean' ? 'yes-no' : 'text';
+}
+
+function cell(kind: ReturnType<typeof cellKind>, text: string, nullable: boolean): unknown {
+  const t = text.trim();
+  if (t === '') return nullable ? null : undefined;
+  if (kind === 'number') return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(t) ? Number(t) : t;
+  if (kind === 'yes-no') return /^(yes|true|1)$/i.test(t) ? true : /^(no|false|0)$/i.test(t) ? false : t;
+  return t;
+}
+
+/** Reads one row of cells by column name; every trouble names its row, column, and what is allowed. */
+function readRow<S extends z.ZodObject>(schema: S, cells: Record<string, string>, row: number): ReadRow<z.output<S>> {
+  const raw: Record<string, unknown> = {};
+  for (const [column, field] of Object.entries(schema.shape) as [string, z.ZodType][]) {
+    raw[column] = cell(cellKind(field), cells[column] ?? '', field.safeParse(null).success);
+  }
+  const checked = schema.safeParse(raw);
+  if (checked.success) return { ok: true, value: checked.data };
+  const seen = new Set<string>();
+  const troubles: RowTrouble[] = [];
+  for (const issue of checked.error.issues) {
+    const field = String(issue.path[0] ?? 'row');
+    if (seen.has(field)) continue;
+    seen.add(field);
+    const described = allowedOf((schema.shape as Record<string, z.ZodType>)[field]);
+    const typed = (cells[field] ?? '').trim();
+    troubles.push({
+      row,
+      field,
+      message: typed === '' ? `${field} is missing.` : `${field}: “${typed}” cannot be used.`,
+      allowed: described,
+    });
+  }
+  return { ok: false, troubles };
+}
+
+function allowedOf(field: z.ZodType | undefined): string {
+  let at = field as unknown as Node | undefined;
+  while (at) {
+    if (at.description) return at.description;
+    at = at.def?.innerType;
+  }
+  return 'a known column';
+}
+
+export const readLibraryRow = (cells: Record<string, string>, row: number): ReadRow<LibraryFields> =>
+  readRow(libraryItemSchema, cells, row);
+export const readPairRow = (cells: Record<string, string>, row: number): ReadRow<MatchedPair> =>
+  readRow(matchedPairSchema, cells, row);
+
+/** A row as it is written: empty for nothing, yes and no in words. */
+export function writeRow<T extends Record<string, unknown>>(
+  value: T,
+  columns: readonly (keyof T & string)[],
+): Record<string, string> {
+  return Object.fromEntries(
+    columns.map((c) => {
+      const v = value[c];
+      return [c, v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v)];
+    }),
+  );
+}
+
+/** Columns that a file lacks, and that we do not know. */
+export function headerTrouble(
+  header: readonly string[],
+  columns: readonly string[],
+): { missing: string[]; unknown: string[] } {
+  return { missing: columns.filter((c) => !header.includes(c)), unknown: header.filter((h) => !columns.includes(h)) };
+}

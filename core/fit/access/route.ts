@@ -1,0 +1,219 @@
+import { z } from 'zod';
+import { type Check, orderChecks } from '@/core/finding/check';
+import { num } from '@/core/finding/quantity-field';
+import { cornerLimit } from './corridor-corner';
+import { neededShortSide } from './face-through-opening';
+import { hatchRange } from './hatch-pass';
+
+const size = num(1, 300, 'in');
+const name = z.string().trim().min(1).max(60).describe('1 to 60 characters');
+const id = z.string().trim().min(1).max(40).describe('1 to 40 characters');
+
+const opening = z.strictObject({ kind: z.literal('opening'), id, label: name, widthIn: size, heightIn: size });
+const corner = z.strictObject({ kind: z.literal('corner'), id, label: name, aIn: size, bIn: size });
+const hatch = z.strictObject({
+  kind: z.literal('hatch'),
+  id,
+  label: name,
+  lengthIn: size,
+  widthIn: size,
+  curbIn: num(0, 60, 'in'),
+  headroomIn: size,
+});
+
+/** The way in: what is carried, and every narrow place on the way. */
+export const routeSchema = z.strictObject({
+  piece: z.strictObject({ label: name, lengthIn: size, widthIn: size, heightIn: size }),
+  /** A unit whose compressor oil must stay where it is may not be laid down. */
+  keepUpright: z.boolean().describe('true or false'),
+  /** Room for hands and packaging on each side. */
+  handlingIn: num(0, 6, 'in'),
+  stages: z
+    .array(z.discriminatedUnion('kind', [opening, corner, hatch]))
+    .max(20)
+    .describe('up to 20 stages'),
+});
+export type Route = z.infer<typeof routeSchema>;
+export type RouteStage = Route['stages'][number];
+
+export const USUAL_HANDLING_IN = 0.5;
+export const EMPTY_ROUTE: Route = {
+  piece: { label: 'Air handler', lengthIn: 49, widthIn: 21, heightIn: 22 },
+  keepUpright: false,
+  handlingIn: USUAL_HANDLING_IN,
+  stages: [],
+};
+
+/** How one stage goes: room to spare (negative: missing) in the best way to carry it, and how that is. */
+export type StageFit = {
+  stage: RouteStage;
+  spareIn: number;
+  how: string;
+  /** The piece as it goes through: along the way, across it, up. */
+  held: { l: number; w: number; h: number };
+  tiltDeg?: { from: number; to: number };
+};
+
+type Way = { l: number; w: number; h: number; how: string };
+
+/** Every way to hold the piece: l along the way, w across, h up. */
+function ways({ piece: p, keepUpright }: Route): Way[] {
+  const upright: Way[] = [
+    { l: p.lengthIn, w: p.widthIn, h: p.heightIn, how: 'standing, long side first' },
+    { l: p.widthIn, w: p.lengthIn, h: p.heightIn, how: 'standing, broad side first' },
+  ];
+  if (keepUpright) return upright;
+  return [
+    ...upright,
+    { l: p.heightIn, w: p.widthIn, h: p.lengthIn, how: 'on end' },
+    { l: p.widthIn, w: p.heightIn, h: p.lengthIn, how: 'on end, turned' },
+    { l: p.lengthIn, w: p.heightIn, h: p.widthIn, how: 'on its side' },
+    { l: p.heightIn, w: p.lengthIn, h: p.widthIn, how: 'on its side, broad first' },
+  ];
+}
+
+const best = (fits: StageFit[]): StageFit => fits.reduce((a, b) => (b.spareIn > a.spareIn ? b : a));
+
+export function stageFit(route: Route, stage: RouteStage): StageFit {
+  const hand = 2 * route.handlingIn;
+  if (stage.kind === 'opening') {
+    const a = Math.max(stage.widthIn, stage.heightIn) - hand;
+    const b = Math.min(stage.widthIn, stage.heightIn) - hand;
+    return best(
+      ways(route).map((w) => {
+        if (route.keepUpright) {
+          return {
+            stage,
+            spareIn: Math.min(stage.widthIn - hand - w.w, stage.heightIn - hand - w.h),
+            how: w.how,
+            held: w,
+          };
+        }
+        const p = Math.max(w.w, w.h);
+        const q = Math.min(w.w, w.h);
+        const needed = a > 0 ? neededShortSide(p, q, a) : p;
+        return { stage, spareIn: b - needed, how: p > a ? `${w.how}, tilted in the frame` : w.how, held: w };
+      }),
+    );
+  }
+  if (stage.kind === 'corner') {
+    return best(
+      ways(route).map((w) => {
+        const length = Math.max(w.l, w.w);
+        const thick = Math.min(w.l, w.w);
+        const { limitIn } = cornerLimit(stage.aIn - hand, stage.bIn - hand, length);
+        return { stage, spareIn: limitIn - thick, how: w.how, held: w };
+      }),
+    );
+  }
+  return best(ways(route).map((w) => hatchFit(route, stage, w, hand)));
+}
+
+/** Through a hatch: the third side against the hatch's width, and the tilt between roof and frame. */
+function hatchFit(route: Route, stage: Extract<RouteStage, { kind: 'hatch' }>, w: Way, hand: number): StageFit {
+  const across = stage.widthIn - hand - w.w;
+  const box = { lengthIn: w.h, thicknessIn: w.l, curbIn: stage.curbIn, headroomIn: stage.headroomIn };
+  if (route.keepUpright) {
+    const spare = Math.min(across, stage.lengthIn - hand - w.l, stage.headroomIn - w.h);
+    return { stage, spareIn: spare, how: w.how, held: w };
+  }
+  const range = hatchRange({ ...box, openingIn: stage.lengthIn - hand });
+  if (!range) {
+    const least = leastOpening(box);
+    return {
+      stage,
+      spareIn: Math.min(across, stage.lengthIn - hand - least),
+      how: `${w.how}: the roof is too low to tilt it through`,
+      held: w,
+    };
+  }
+  const spareIn = Math.min(across, stage.lengthIn - hand - leastOpening(box));
+  return {
+    stage,
+    spareIn,
+    how:
+      range.fromDeg === 0
+        ? `${w.how}, upright or tilted to ${range.toDeg.toFixed(0)}°`
+        : `${w.how}, tilted ${range.fromDeg.toFixed(0)} to ${range.toDeg.toFixed(0)}°`,
+    held: w,
+    tiltDeg: { from: range.fromDeg, to: range.toDeg },
+  };
+}
+
+/** The shortest opening through which the box still passes under this roof; long when the roof alone forbids it. */
+function leastOpening(box: { lengthIn: number; thicknessIn: number; curbIn: number; headroomIn: number }): number {
+  let low = 0;
+  let high = 600;
+  if (!hatchRange({ ...box, openingIn: high })) return high;
+  for (let k = 0; k < 24; k++) {
+    const middle = (low + high) / 2;
+    if (hatchRange({ ...box, openingIn: middle })) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+export const fitsOf = (route: Route): StageFit[] => route.stages.map((stage) => stageFit(route, stage));
+
+/** Ways out when a piece does not pass, in the order they are tried (common practice). */
+const WAYS_OUT = {
+  opening: 'Take the packaging, door or jamb off, split the unit into modules, take another route, or open the wall.',
+  corner: 'Stand it on end, split it into modules, or take another route.',
+  hatch: 'Split it into modules, choose a shorter unit, enlarge the hatch where the roof is higher, or open the gable.',
+} as const;
+
+export function judgeRoute(route: Route): Check[] {
+  if (route.stages.length === 0) {
+    return [
+      {
+        id: 'route',
+        verdict: 'not-proven',
+        claim: 'The way in is not measured.',
+        because: 'A unit that does not pass the hatch is found out on the day, with the old one already out.',
+        source: 'common practice',
+        next: 'Measure every gate, door, corner, stair and hatch on the way.',
+      },
+    ];
+  }
+  const fits = fitsOf(route);
+  const tightest = best(fits.map((f) => ({ ...f, spareIn: -f.spareIn })));
+  const checks = fits.map((f): Check => {
+    const short = f.spareIn < 0;
+    const close = f.spareIn < 1;
+    return {
+      id: `stage-${f.stage.id}`,
+      verdict: close ? 'look-again' : 'good',
+      claim: short
+        ? f.spareIn < -100
+          ? `${f.stage.label}: ${route.piece.label} cannot pass.`
+          : `${f.stage.label}: ${(-f.spareIn).toFixed(1)} in short.`
+        : `${f.stage.label}: ${f.spareIn.toFixed(1)} in to spare${f.stage === tightest.stage ? ', the tightest' : ''}.`,
+      because: `Best way: ${f.how}. ${route.handlingIn} in a side kept for hands.`,
+      source: 'plane geometry',
+      next: short ? WAYS_OUT[f.stage.kind] : close ? 'Measure again, with trim and handles.' : undefined,
+      miss: -f.spareIn,
+    };
+  });
+  for (const stage of route.stages) if (stage.kind === 'hatch') checks.push(atticAccess(stage));
+  return orderChecks(checks);
+}
+
+/** Least opening to an attic with equipment (IMC 306, from memory; the adopted code rules), in. */
+const ATTIC_OPENING_IN = { short: 20, long: 30 } as const;
+
+function atticAccess(hatch: Extract<RouteStage, { kind: 'hatch' }>): Check {
+  const short = Math.min(hatch.lengthIn, hatch.widthIn);
+  const long = Math.max(hatch.lengthIn, hatch.widthIn);
+  const small = short < ATTIC_OPENING_IN.short || long < ATTIC_OPENING_IN.long;
+  return {
+    id: `access-${hatch.id}`,
+    verdict: small ? 'look-again' : 'good',
+    claim: small
+      ? `${hatch.label}: smaller than an attic opening must be.`
+      : `${hatch.label}: large enough for service.`,
+    because: `${ATTIC_OPENING_IN.short} by ${ATTIC_OPENING_IN.long} in at least, and large enough for the largest appliance; walkway, light and service platform belong to it.`,
+    source: 'IMC 306, from memory; the adopted code rules',
+    next: small ? 'Enlarge the opening, or say in the scope that the attic cannot be served as it is.' : undefined,
+    miss: Math.max(ATTIC_OPENING_IN.short - short, ATTIC_OPENING_IN.long - long, 0),
+  };
+}

@@ -1,0 +1,180 @@
+import type { LineFound } from '@/core/equipment/plate-from-library';
+import type { FitContext } from '@/core/fit/sheets';
+import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
+import { signsOf } from '@/core/scope/fit-signs';
+import { type GetLine, getList } from '@/core/scope/get-list';
+import type { ScopeItem } from '@/core/scope/item';
+import {
+  type DecidedItem,
+  decideItems,
+  isEmptyDelta,
+  replacedParts,
+  type ScopeDelta,
+  type ScopeTotal,
+  scopeDelta,
+  scopeItems,
+  totalOf,
+} from '@/core/scope/scope';
+import type { ScopeInput } from '@/core/scope/scope-input';
+import { storyOf } from '@/core/scope/story';
+import { beforeList, beforeSubject } from '@/core/scope/survey/before-dismantling';
+import { COOLED, SYSTEM_TYPE_WORDS } from '@/core/scope/survey/fact';
+import { numberOf, systemTypeOf } from '@/core/scope/survey/facts';
+import { hazardsOf, workStops } from '@/core/scope/survey/hazards';
+import { knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
+import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
+import type { CustomerSignature, JobSheet } from './sheet';
+
+/** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
+export const beganWithSurvey = (sheet: JobSheet): boolean =>
+  sheet.survey.observations.length > 0 || sheet.circuit.plate === null;
+
+/** The system in words: by its plate's kind, else by what the survey found. */
+export function systemWords(sheet: JobSheet): string {
+  if (sheet.circuit.plate) return sheet.system.kind;
+  const type = systemTypeOf(knownFacts(sheet.survey.observations));
+  return type ? SYSTEM_TYPE_WORDS[type].toLowerCase() : 'not surveyed yet';
+}
+
+/** Whether there is a refrigerant circuit to charge and start: not with a furnace alone. */
+export function hasCircuit(sheet: JobSheet): boolean {
+  if (sheet.circuit.plate) return true;
+  const type = systemTypeOf(knownFacts(sheet.survey.observations));
+  return type === undefined || (COOLED as readonly string[]).includes(type);
+}
+
+/** Everything the survey says, computed from its observations. */
+export function surveyOf(sheet: JobSheet) {
+  const known = knownFacts(sheet.survey.observations);
+  const before = beforeList(known, sheet.survey.photos, sheet.survey.waivers);
+  return {
+    known,
+    systemType: systemTypeOf(known),
+    places: placeStates(known),
+    unknowns: unknowns(known),
+    neverAsked: neverAsked(known),
+    hazards: hazardsOf(known),
+    stops: workStops(known),
+    tonnage: surveyTonnage(known),
+    story: storyOf(known),
+    before,
+    beforeMissing: before.filter((b) => b.state === 'missing'),
+  };
+}
+export type SurveyView = ReturnType<typeof surveyOf>;
+export { beforeSubject };
+
+/** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
+export function lineFoundOf(sheet: JobSheet): LineFound {
+  const known = knownFacts(sheet.survey.observations);
+  if (!sheet.scope.choice.keepLineSet) return {};
+  const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);
+  return {
+    liquidLineOdIn: size(known.liquidOdIn),
+    vaporLineOdIn: size(known.vaporOdIn),
+    lineLengthFt: numberOf(known, 'lineLengthFt'),
+  };
+}
+
+export function scopeInputOf(sheet: JobSheet): ScopeInput {
+  const { choice, outdoor, indoor, pairListed } = sheet.scope;
+  return {
+    known: knownFacts(sheet.survey.observations),
+    choice,
+    outdoor: outdoor ?? undefined,
+    indoor: indoor ?? undefined,
+    pairListed: pairListed ?? undefined,
+    signs: signsOf(sheet.fits),
+    schools: sheet.scopeSchools,
+    decided: new Map(sheet.scope.decisions.map((d) => [d.itemId, d.decision])),
+  };
+}
+
+/** What the fit sheets are judged in: the site, the ducts, the stand that the scope chose. */
+export function fitContextOf(sheet: JobSheet): FitContext {
+  return {
+    elevationFt: sheet.site.elevationFt,
+    ductTons: signsOf(sheet.fits).ductTons,
+    standIn: sheet.scope.choice.standIn,
+  };
+}
+
+export type DisclosureView = ReturnType<typeof disclosuresOf>[number] & {
+  text: string;
+  signature: CustomerSignature | undefined;
+};
+
+export type ScopeView = {
+  input: ScopeInput;
+  items: DecidedItem[];
+  total: ScopeTotal;
+  disclosures: DisclosureView[];
+  /** The words the customer signs under: every item that is in, the total, what was declined. */
+  text: string;
+  /** The newest yes to the whole scope, whatever changed since. */
+  agreed: CustomerSignature | undefined;
+  /** What changed since the customer last answered; undefined when nothing did, or nothing was agreed yet. */
+  change: { delta: ScopeDelta; text: string } | undefined;
+  answers: CustomerSignature[];
+  /** What must be bought or made for it. */
+  get: GetLine[];
+};
+
+export function scopeOf(sheet: JobSheet): ScopeView {
+  const input = scopeInputOf(sheet);
+  const labour = sheet.scopeSchools.labourPerHour;
+  const raw = scopeItems(input);
+  const items = decideItems(raw, sheet.scope.decisions);
+  const total = totalOf(items, labour);
+  const { signatures } = sheet.scope;
+  const answers = signatures.filter((s) => s.subject === 'scope' || s.subject === 'change');
+  const agreed = answers.find((s) => s.subject === 'scope' && s.answer === 'yes');
+  const last = answers.at(-1);
+  const delta = agreed && last?.items ? scopeDelta(last.items, raw, labour) : undefined;
+  return {
+    input,
+    items,
+    total,
+    disclosures: disclosuresOf(input, replacedParts(raw, input.decided)).map((d) => {
+      const text = disclosureText(d);
+      return { ...d, text, signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && s.text === text) };
+    }),
+    text: scopeText(items, total, labour),
+    agreed,
+    change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta) } : undefined,
+    answers,
+    get: getList({ items, outdoor: input.outdoor, indoor: input.indoor, fits: sheet.fits, known: input.known }),
+  };
+}
+
+const money = (x: number): string => x.toFixed(0);
+
+export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): string {
+  const lines = (standing: DecidedItem['standing']): string[] =>
+    items.filter((i) => i.standing === standing).map((i) => `- ${i.say}`);
+  const declined = items
+    .filter((i) => i.decision?.decision === 'out')
+    .map((i) => `- ${i.say}: declined, ${i.decision?.reason ?? 'no reason given'}`);
+  return [
+    'Work agreed:',
+    ...lines('in'),
+    ...(declined.length ? ['Offered and declined:', ...declined] : []),
+    `Estimate: ${total.hours.toFixed(1)} hours at ${labourPerHour}, ${money(total.price)} in all, equipment not included.`,
+  ].join('\n');
+}
+
+/** The price lines of a change, as the customer answers them. */
+export function changeText(delta: ScopeDelta): string {
+  const signed = (x: number, digits: number): string => `${x >= 0 ? '+' : '−'}${Math.abs(x).toFixed(digits)}`;
+  return [
+    'Found on the day, changes to the work:',
+    ...delta.added.map((i) => `+ ${i.say}. ${i.reason}`),
+    ...delta.removed.map((i) => `− ${i.say}`),
+    ...delta.changed.map((c) => `~ ${c.say}: ${c.from} → ${c.to}`),
+    `${signed(delta.hours, 1)} hours, ${signed(delta.price, 0)} in all.`,
+  ].join('\n');
+}
+
+/** Items a customer answers to: what an answer must remember so that the next change can be told from it. */
+export const itemsToRemember = (view: ScopeView): ScopeItem[] =>
+  view.items.map(({ standing: _s, decision: _d, ...item }) => item);

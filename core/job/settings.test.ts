@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_SCOPE_SCHOOLS, SCOPE_SCHOOLS, schoolWords, scopeSchools } from '@/core/scope/schools';
+import { checkSettings, TOLERANCES } from './settings';
+
+describe('schools and settings of a company', () => {
+  it('defaults are one of their own options, and each has a reason', () => {
+    for (const s of SCOPE_SCHOOLS) {
+      expect(s.options.map(([v]) => v as string)).toContain(s.standard);
+      expect(s.reason.length).toBeGreaterThan(10);
+      expect(schoolWords(DEFAULT_SCOPE_SCHOOLS, s.id)).toMatch(/^school: /);
+    }
+    for (const t of TOLERANCES) expect(t.standard).toBeGreaterThanOrEqual(t.low);
+    expect(checkSettings(DEFAULT_SCOPE_SCHOOLS)).toBeUndefined();
+  });
+  it('what was stored wrongly is left at its default, never used', () => {
+    expect(scopeSchools({ bothCoils: 'by-age', kink: 'weld it', labourPerHour: 99 })).toMatchObject({
+      bothCoils: 'by-age',
+      kink: 'replace',
+      labourPerHour: 99,
+    });
+    expect(scopeSchools({ labourPerHour: -5 }).labourPerHour).toBe(120);
+    expect(scopeSchools(undefined)).toEqual(DEFAULT_SCOPE_SCHOOLS);
+  });
+  it.each([
+    [{ kink: 'weld it' }, 'kink', 'replace, cut-out'],
+    [{ labourPerHour: 5 }, 'labourPerHour', '10 to 1000 an hour'],
+    [{ labourPerHour: '120' }, 'labourPerHour', '10 to 1000 an hour'],
+    [{ splitToleranceF: 60 }, 'splitToleranceF', '1 to 6 °F'],
+  ])('%j is refused at its field', (settings, field, allowed) => {
+    expect(checkSettings(settings as Record<string, string | number>)).toMatchObject({ field, allowed });
+  });
+});

@@ -1,0 +1,164 @@
+import { systemAirflow } from '@/core/air/duct/airflow-per-ton';
+import type { LibraryFields } from '@/core/equipment/library-item';
+import { SLIM_REAR_IN } from '@/core/fit/outdoor/placement';
+import { FIT_EMPTY, FIT_KINDS, type FitKind, type FitRecord, type FitRecords } from '@/core/fit/sheets';
+import type { ScopeSchools } from './schools';
+import { PACKAGES, SPLITS } from './survey/fact';
+import { is, type KnownFacts, numberOf, systemTypeOf } from './survey/facts';
+
+/** Sheets that make sense for this kind of system. */
+export function fitKindsFor(known: KnownFacts): FitKind[] {
+  const type = systemTypeOf(known);
+  if (type === undefined) return [...FIT_KINDS];
+  const split = (SPLITS as readonly string[]).includes(type);
+  const packaged = (PACKAGES as readonly string[]).includes(type);
+  return FIT_KINDS.filter((k) => {
+    if (k === 'curb') return type === 'rooftop';
+    if (k === 'packaged') return packaged && type !== 'rooftop';
+    if (k === 'stack') return !packaged;
+    if (k === 'placement') return type !== 'rooftop' && (split || packaged);
+    if (k === 'drain') return split || packaged;
+    return true;
+  });
+}
+
+export type FitStart = {
+  known: KnownFacts;
+  outdoor: LibraryFields | undefined;
+  indoor: LibraryFields | undefined;
+  schools: ScopeSchools;
+};
+
+/** Sensible share of cooling taken for the condensate until the load is known (common practice). */
+const LATENT_SHARE = 0.25;
+const BTUH_PER_TON = 12_000;
+/** A cabinet taller than this many times its narrow side, blowing sideways, is a slim unit (design default). */
+const SLIM_RATIO = 2;
+
+type Started = { record: FitRecord; measured: string[] };
+
+/** A sheet's first figures: from the chosen equipment and the survey where they are known, assumed where they are not. */
+export function startFit(kind: FitKind, from: FitStart): Started {
+  const record = structuredClone(FIT_EMPTY[kind]);
+  const measured: string[] = [];
+  const put = (path: string, value: number | undefined | null): void => {
+    if (value === undefined || value === null) return;
+    const keys = path.split('.');
+    let at = record as unknown as Record<string, unknown>;
+    for (const key of keys.slice(0, -1)) at = at[key] as Record<string, unknown>;
+    at[keys[keys.length - 1]!] = value;
+    measured.push(path);
+  };
+  FILL[kind]?.(from, put, record as never);
+  return { record, measured };
+}
+
+type Put = (path: string, value: number | undefined | null) => void;
+const unitOf = (i: FitStart): LibraryFields | undefined =>
+  i.indoor ?? (i.outdoor?.kind === 'package' ? i.outdoor : undefined);
+const tonsOf = (i: FitStart): number | undefined => i.outdoor?.tons ?? numberOf(i.known, 'oldTons');
+
+const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) => void } = {
+  placement: (i, put, record) => {
+    const o = i.outdoor;
+    if (!o) return;
+    put('unit.widthIn', o.widthIn);
+    put('unit.depthIn', o.depthIn);
+    put('unit.heightIn', o.heightIn);
+    put('weightLb', o.weightLb);
+    record.heatPump = o.heatPump;
+    if (o.heightIn > SLIM_RATIO * Math.min(o.widthIn, o.depthIn)) {
+      record.unit.discharge = 'side';
+      record.required.rearIn = SLIM_REAR_IN;
+    }
+    // Not on top of the wall: the rear keeps what it needs.
+    record.yIn = Math.ceil(o.depthIn / 2 + record.required.rearIn + 1);
+  },
+  route: (i, put, record) => {
+    const u = unitOf(i);
+    if (!u) return;
+    record.piece.label = `${u.maker} ${u.model}`.slice(0, 60);
+    put('piece.lengthIn', u.depthIn);
+    put('piece.widthIn', u.widthIn);
+    put('piece.heightIn', u.heightIn);
+  },
+  stack: (i, put, record) => {
+    record.coilOnOilFurnace = is(i.known, 'indoorType', 'oil-furnace');
+    const u = i.indoor;
+    if (!u) return;
+    put('new.widthIn', u.widthIn);
+    put('new.depthIn', u.depthIn);
+    put('new.heightIn', u.heightIn);
+    put('new.supply.widthIn', u.supplyWidthIn);
+    put('new.supply.depthIn', u.supplyDepthIn);
+    put('new.return.widthIn', u.returnWidthIn);
+    put('new.return.depthIn', u.returnDepthIn);
+  },
+  packaged: (i, put) => {
+    const tons = tonsOf(i);
+    const flow = tons === undefined ? undefined : systemAirflow({ tons, cfmPerTon: Number(i.schools.cfmPerTon) });
+    put('cfm', flow?.ok ? flow.value.cfm : undefined);
+  },
+  curb: (i, put) => {
+    const o = i.outdoor;
+    if (!o) return;
+    put('unitBase.x1', o.widthIn);
+    put('unitBase.y1', o.depthIn);
+    put('unitBase.x0', 0);
+    put('unitBase.y0', 0);
+    put('cfm', o.tons === null ? undefined : o.tons * Number(i.schools.cfmPerTon));
+    put('newWeightLb', o.weightLb);
+  },
+  air: (i, put, record) => {
+    put('tons', tonsOf(i));
+    record.cfmPerTon = Number(i.schools.cfmPerTon);
+    put('trunkExistingIn', numberOf(i.known, 'trunkIn'));
+    put('budget.ratedEspInWc', unitOf(i)?.maxEspInWc);
+    const zones = numberOf(i.known, 'zones') ?? 1;
+    if (zones > 1) {
+      record.zoning = {
+        smallestZoneCfm: (record.tons * record.cfmPerTon) / zones,
+        equipmentMinCfm: unitOf(i)?.minCfm ?? null,
+        bypassShare: 0,
+        returnF: 75,
+        coilDropF: 18,
+      };
+    }
+  },
+  drain: (i, _put, record) => {
+    const tons = tonsOf(i);
+    // A share of the size is no load: it stands in the sheet as assumed.
+    if (tons !== undefined) record.latentBtuh = tons * BTUH_PER_TON * LATENT_SHARE;
+    record.overFinishedSpace = is(i.known, 'overFinished', true);
+    record.hotAttic = (numberOf(i.known, 'atticF') ?? 0) > 0;
+    record.sags = is(i.known, 'drainState', 'sags');
+    record.primaryFloat = is(i.known, 'floatState', 'tested')
+      ? 'tested with water'
+      : is(i.known, 'floatState', 'wired')
+        ? 'wired'
+        : 'none';
+    if (i.indoor?.kind === 'furnace') record.arrangement = 'blow-through';
+  },
+  selection: (i, put, record) => {
+    put('tons', tonsOf(i));
+    record.stages = i.outdoor?.stages ?? 'single';
+    const o = i.outdoor;
+    if (o && !o.heatPump) record.heatPump = null;
+    if (record.heatPump) {
+      put('heatPump.capacity47Btuh', o?.capacity47Btuh);
+      put('heatPump.capacity17Btuh', o?.capacity17Btuh);
+    }
+    const f = [i.indoor, i.outdoor].find(
+      (u) => u?.kind === 'furnace' || (u?.kind === 'package' && u.outputBtuh !== null),
+    );
+    if (f?.outputBtuh && f.riseLowF && f.riseHighF) {
+      record.furnace = {
+        outputBtuh: f.outputBtuh,
+        cfm: record.tons * Number(i.schools.cfmPerTon),
+        riseLowF: f.riseLowF,
+        riseHighF: f.riseHighF,
+      };
+      for (const k of ['outputBtuh', 'cfm', 'riseLowF', 'riseHighF'] as const) put(`furnace.${k}`, record.furnace[k]);
+    }
+  },
+};

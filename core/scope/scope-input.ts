@@ -1,0 +1,31 @@
+import type { LibraryFields } from '@/core/equipment/library-item';
+import type { Choice } from './choice';
+import type { ScopeSchools } from './schools';
+import type { KnownFacts } from './survey/facts';
+
+/** What the other sheets of the job say that the scope must act on; undefined where nobody worked them out. */
+export type SheetSigns = {
+  systemCfm?: number;
+  ductTons?: number;
+  returnShortIn2?: number;
+  filterFpm?: number;
+  zoneRatio?: number;
+  stackEnds?: readonly { end: 'plenum' | 'return'; closing: string }[];
+  ductsCrossed?: boolean;
+  curbOverlapPct?: number;
+  drainTooFlat?: boolean;
+};
+
+/** Everything a scope rule may look at. */
+export type ScopeInput = {
+  known: KnownFacts;
+  choice: Choice;
+  outdoor: LibraryFields | undefined;
+  indoor: LibraryFields | undefined;
+  /** Undefined while one of the two is not chosen. */
+  pairListed: boolean | undefined;
+  signs: SheetSigns;
+  schools: ScopeSchools;
+  /** What people decided so far, by item; the last word counts. */
+  decided: ReadonlyMap<string, 'in' | 'out'>;
+};

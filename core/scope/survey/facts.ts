@@ -1,0 +1,79 @@
+import type { FactDef, FactValue, Place, SystemType } from './fact';
+import { INSIDE_FACTS } from './facts-inside';
+import { OUTSIDE_FACTS } from './facts-outside';
+
+const ALL = [...OUTSIDE_FACTS, ...INSIDE_FACTS] as const;
+export type FactKey = (typeof ALL)[number]['key'];
+export type Fact = FactDef & { key: FactKey };
+/** Every question of the survey, in walking order. */
+export const FACTS: readonly Fact[] = ALL;
+
+const BY_KEY = new Map<string, Fact>(FACTS.map((f) => [f.key, f]));
+export const factOf = (key: string): Fact | undefined => BY_KEY.get(key);
+
+/** What is known: a value; null when someone looked and could not see it; absent when nobody asked yet. */
+export type KnownFacts = { readonly [K in FactKey]?: FactValue | null };
+
+export const systemTypeOf = (known: KnownFacts): SystemType | undefined =>
+  (known.systemType as SystemType | null | undefined) ?? undefined;
+
+export function applies(fact: Fact, known: KnownFacts): boolean {
+  if (!fact.only) return true;
+  const type = systemTypeOf(known);
+  return type !== undefined && fact.only.includes(type);
+}
+
+export const factsAt = (place: Place, known: KnownFacts): Fact[] =>
+  FACTS.filter((f) => f.place === place && applies(f, known));
+
+export const numberOf = (known: KnownFacts, key: FactKey): number | undefined => {
+  const v = known[key];
+  return typeof v === 'number' ? v : undefined;
+};
+export const is = (known: KnownFacts, key: FactKey, ...values: FactValue[]): boolean => {
+  const v = known[key];
+  return v !== null && v !== undefined && values.includes(v);
+};
+
+/** Why a value cannot be the answer to this question, or undefined. */
+export function valueTrouble(fact: Fact, value: unknown): { message: string; allowed: string } | undefined {
+  if (value === null) return undefined;
+  switch (fact.kind) {
+    case 'choice': {
+      const allowed = fact.options.map(([v]) => v).join(', ');
+      return typeof value === 'string' && fact.options.some(([v]) => v === value)
+        ? undefined
+        : { message: `${fact.label}: not one of the answers.`, allowed };
+    }
+    case 'number': {
+      const allowed = `${fact.low} to ${fact.high} ${fact.unit}`;
+      if (typeof value !== 'number' || !Number.isFinite(value))
+        return { message: `${fact.label}: needs a number.`, allowed };
+      return value >= fact.low && value <= fact.high
+        ? undefined
+        : { message: `${fact.label}: outside the allowed range.`, allowed };
+    }
+    case 'yes-no':
+      return typeof value === 'boolean'
+        ? undefined
+        : { message: `${fact.label}: yes or no.`, allowed: 'true or false' };
+    case 'text':
+      return typeof value === 'string' && value.trim().length > 0 && value.length <= 200
+        ? undefined
+        : { message: `${fact.label}: needs some words.`, allowed: '1 to 200 characters' };
+  }
+}
+
+/** A fact as a person reads it: "Refrigerant on the plate: R-22". */
+export function factSentence(key: FactKey, value: FactValue | null): string {
+  const fact = BY_KEY.get(key)!;
+  return `${fact.label}: ${valueWords(fact, value)}`;
+}
+
+export function valueWords(fact: Fact, value: FactValue | null): string {
+  if (value === null) return 'not seen';
+  if (fact.kind === 'choice') return fact.options.find(([v]) => v === value)?.[1] ?? String(value);
+  if (fact.kind === 'yes-no') return value ? 'yes' : 'no';
+  if (fact.kind === 'number' && fact.unit !== 'year') return `${value} ${fact.unit}`;
+  return String(value);
+}

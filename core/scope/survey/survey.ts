@@ -1,0 +1,69 @@
+import { type FactValue, PLACES, type Place } from './fact';
+import { applies, FACTS, type Fact, type FactKey, factsAt, type KnownFacts } from './facts';
+
+export const METHODS = ['seen', 'plate', 'measured', 'asked', 'papers'] as const;
+export type Method = (typeof METHODS)[number];
+export const METHOD_WORDS: Record<Method, string> = {
+  seen: 'seen',
+  plate: 'read off a plate',
+  measured: 'measured',
+  asked: 'asked',
+  papers: 'from papers',
+};
+export const CONFIDENCES = ['high', 'medium', 'low'] as const;
+export type Confidence = (typeof CONFIDENCES)[number];
+
+/** One answer, as it was given: never changed, only followed by a later one. */
+export type Observation = {
+  id: string;
+  fact: FactKey;
+  /** Null: looked, and not to be seen. */
+  value: FactValue | null;
+  unit: string;
+  method: Method;
+  /** Who or what said it: the plate, the owner, a submittal. */
+  source: string;
+  confidence: Confidence;
+  note: string | null;
+  photoId: string | null;
+  /** Found after the scope was signed. */
+  foundOnTheDay: boolean;
+  by: string;
+  at: string;
+};
+
+/** The last answer to each question. */
+export function latest(observations: readonly Observation[]): Map<FactKey, Observation> {
+  return new Map(observations.map((o) => [o.fact, o]));
+}
+
+export function knownFacts(observations: readonly Observation[]): KnownFacts {
+  const out: Record<string, FactValue | null> = {};
+  for (const o of observations) out[o.fact] = o.value;
+  return out;
+}
+
+export type PlaceState = { place: Place; asked: number; answered: number; notSeen: number; applies: boolean };
+
+export function placeStates(known: KnownFacts): PlaceState[] {
+  return PLACES.map((place) => {
+    const facts = factsAt(place, known);
+    return {
+      place,
+      applies: facts.length > 0,
+      asked: facts.length,
+      answered: facts.filter((f) => known[f.key] !== undefined && known[f.key] !== null).length,
+      notSeen: facts.filter((f) => known[f.key] === null).length,
+    };
+  });
+}
+
+/** Questions without an answer, the heaviest first; one that was looked for and not seen comes after one never asked. */
+export function unknowns(known: KnownFacts): Fact[] {
+  const rank = (f: Fact): number => f.weight + (known[f.key] === null ? 0 : 0.5);
+  return FACTS.filter((f) => applies(f, known) && (known[f.key] === undefined || known[f.key] === null)).sort(
+    (a, b) => rank(b) - rank(a),
+  );
+}
+
+export const neverAsked = (known: KnownFacts): Fact[] => unknowns(known).filter((f) => known[f.key] === undefined);

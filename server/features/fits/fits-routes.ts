@@ -1,0 +1,21 @@
+import { Router } from 'express';
+import { fitKindSchema, fitUpdateSchema } from '@/contract/before';
+import { FIT_SCHEMAS } from '@/core/fit/sheets';
+import type { Deps } from '@/server/deps';
+import { Problem, parseBody } from '@/server/errors/problem';
+import { who } from '@/server/who';
+import { putFit } from './fits-service';
+
+export function fitsRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.put('/jobs/:jobId/fits/:kind', async (request, response) => {
+    const person = who(request);
+    const kind = fitKindSchema.safeParse(request.params.kind);
+    if (!kind.success) throw new Problem('not-found', { message: 'No such fit sheet.' });
+    const body = parseBody(fitUpdateSchema, request.body);
+    const record = parseBody(FIT_SCHEMAS[kind.data], body.record);
+    response.json(await putFit(database, person, request.params.jobId, kind.data, { ...body, record }));
+  });
+  return router;
+}

@@ -1,0 +1,77 @@
+import { Router } from 'express';
+import Papa from 'papaparse';
+import { libraryItemsSchema, pairsSchema } from '@/contract/before';
+import { LIBRARY_COLUMNS, PAIR_COLUMNS, writeRow } from '@/core/equipment/library-csv';
+import { audit } from '@/server/audit';
+import type { Deps } from '@/server/deps';
+import { Problem, parseBody } from '@/server/errors/problem';
+import { mustBe, who } from '@/server/who';
+import { libraryStore } from './library-store';
+
+/** CSV with a byte-order mark, so that a spreadsheet reads ° and – rightly. */
+const csv = (fields: readonly string[], data: Record<string, string>[]): string =>
+  `\ufeff${Papa.unparse({ fields: [...fields], data }, { newline: '\r\n' })}\r\n`;
+
+export function libraryRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.get('/library', async (request, response) => {
+    const { companyId } = who(request);
+    response.json({
+      items: await libraryStore.list(database, companyId),
+      pairs: await libraryStore.pairs(database, companyId),
+    });
+  });
+
+  router.post('/library/items', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office', 'lead');
+    const { items } = parseBody(libraryItemsSchema, request.body);
+    const counts = { added: 0, updated: 0, unchanged: 0 };
+    await database.transaction(async (db) => {
+      for (const one of items) {
+        const owner = await libraryStore.ownerOf(db, one.id);
+        if (owner && owner !== person.companyId) throw new Problem('not-found');
+        counts[await libraryStore.put(db, person.companyId, one)] += 1;
+      }
+      await audit(db, person, null, 'library changed', counts);
+    });
+    response.status(201).json(counts);
+  });
+
+  router.post('/library/pairs', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office', 'lead');
+    const { pairs } = parseBody(pairsSchema, request.body);
+    await database.transaction(async (db) => {
+      for (const pair of pairs) await libraryStore.putPair(db, person.companyId, pair);
+      await audit(db, person, null, 'pairs changed', { pairs: pairs.length });
+    });
+    response.status(201).json({ added: pairs.length });
+  });
+
+  router.get('/library/:what.csv', async (request, response) => {
+    const { companyId } = who(request);
+    const files: Record<string, () => Promise<string>> = {
+      equipment: async () =>
+        csv(
+          LIBRARY_COLUMNS,
+          (await libraryStore.list(database, companyId)).map((i) => writeRow(i, LIBRARY_COLUMNS)),
+        ),
+      'equipment-template': async () => csv(LIBRARY_COLUMNS, []),
+      pairs: async () =>
+        csv(
+          PAIR_COLUMNS,
+          (await libraryStore.pairs(database, companyId)).map((p) => writeRow(p, PAIR_COLUMNS)),
+        ),
+      'pairs-template': async () => csv(PAIR_COLUMNS, []),
+    };
+    const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
+    if (!file) throw new Problem('not-found', { message: 'No such file.' });
+    response
+      .attachment(`${request.params.what}.csv`)
+      .type('text/csv; charset=utf-8')
+      .send(await file());
+  });
+  return router;
+}

@@ -1,0 +1,195 @@
+import { createHash } from 'node:crypto';
+import { v7 as uuid } from 'uuid';
+import type { NewCustomerSignature, NewDecision } from '@/contract/before';
+import { itemsToRemember, scopeOf } from '@/core/job/before';
+import { removalGates } from '@/core/job/before-gates';
+import { passes } from '@/core/job/gates';
+import type { JobSheet } from '@/core/job/sheet';
+import type { Choice } from '@/core/scope/choice';
+import type { ScopeItem } from '@/core/scope/item';
+import { audit } from '@/server/audit';
+import type { Database } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { libraryStore } from '@/server/features/library/library-store';
+import type { Person } from '@/server/features/people/people-store';
+import { phasesStore } from '@/server/features/phases/phases-store';
+import { equipFromScope } from './equip-from-scope';
+import { scopesStore } from './scopes-store';
+
+/** What is chosen and what stays. After the scope is signed a change here is a change found on the day: the customer answers it. */
+export async function choose(
+  database: Database,
+  person: Person,
+  jobId: string,
+  version: number,
+  choice: Choice,
+): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const sheet = await sheetFor(db, person, jobId);
+    mustNotBeHandedOver(sheet);
+    for (const [field, id] of [
+      ['choice.outdoorId', choice.outdoorId],
+      ['choice.indoorId', choice.indoorId],
+    ] as const) {
+      if (id && !(await libraryStore.byId(db, person.companyId, id)))
+        throw badInput({
+          field,
+          message: 'There is no such equipment in your library.',
+          allowed: 'an item of your library, or null',
+        });
+    }
+    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'scope', choice, version, person.id);
+    if (!done) {
+      throw new Problem('stale-version', {
+        message: 'Someone changed the choice after you read it.',
+        yours: { version, choice },
+        stored: { version: sheet.scope.version, choice: sheet.scope.choice },
+      });
+    }
+    await audit(db, person, jobId, 'scope chosen', { from: sheet.scope.choice, to: choice });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+/** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
+export async function decide(database: Database, person: Person, jobId: string, body: NewDecision): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const there = await scopesStore.findDecision(db, body.id);
+    if (there) {
+      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+      if (there.itemId !== body.itemId || there.decision !== body.decision)
+        throw new Problem('other-body', { field: 'id', message: 'This id already holds another decision.' });
+      return;
+    }
+    const sheet = await sheetFor(db, person, jobId);
+    mustNotBeHandedOver(sheet);
+    const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
+    if (!item)
+      throw badInput({
+        field: 'itemId',
+        message: 'This item is not in the scope.',
+        allowed: 'an item of the scope as it stands',
+      });
+    if (body.decision === 'out') {
+      if (item.safety)
+        throw new Problem('not-allowed', { field: 'itemId', message: 'Safety or law: this item cannot be taken out.' });
+      if (item.level === 'must' && person.role !== 'lead' && person.role !== 'owner')
+        throw new Problem('not-allowed', {
+          field: 'itemId',
+          message: 'A must goes out only by a lead or the owner, with a reason.',
+        });
+    }
+    await scopesStore.addDecision(db, { companyId: person.companyId, jobId }, { ...body, personId: person.id });
+    await audit(db, person, jobId, 'scope decided', {
+      item: body.itemId,
+      decision: body.decision,
+      reason: body.reason,
+    });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+/** The words a signature of this subject must stand under, as the sheet has them now. */
+function wordsOf(sheet: JobSheet, subject: string): string | undefined {
+  const scope = scopeOf(sheet);
+  if (subject === 'scope') return scope.text;
+  if (subject === 'change') return scope.change?.text;
+  return scope.disclosures.find((d) => `disclosure:${d.id}` === subject)?.text;
+}
+
+/** A no takes what was offered out, except for safety; a yes takes in what was only advised. */
+function decisionOf(item: ScopeItem, answer: 'yes' | 'no'): 'in' | 'out' | undefined {
+  if (answer === 'no') return item.safety ? undefined : 'out';
+  return item.level === 'should' ? 'in' : undefined;
+}
+
+/** The customer's answer on screen. The words signed must be the words that stand on the sheet: anything else is 409. */
+export async function customerSigns(
+  database: Database,
+  person: Person,
+  jobId: string,
+  body: NewCustomerSignature,
+): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const there = await scopesStore.findSignature(db, body.id);
+    if (there) {
+      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+      if (there.subject !== body.subject || there.text !== body.text)
+        throw new Problem('other-body', { field: 'id', message: 'This id already holds another signature.' });
+      return;
+    }
+    await jobsStore.lock(db, person.companyId, jobId);
+    const sheet = await sheetFor(db, person, jobId);
+    mustNotBeHandedOver(sheet);
+    const words = wordsOf(sheet, body.subject);
+    if (words === undefined)
+      throw badInput({
+        field: 'subject',
+        message: 'There is nothing to sign under this name now.',
+        allowed: 'scope, an open change, or a kept part',
+      });
+    if (words !== body.text)
+      throw new Problem('stale-version', {
+        field: 'text',
+        message: 'The words changed after they were shown. Read them again before signing.',
+        yours: { text: body.text },
+        stored: { text: words },
+      });
+    const scope = scopeOf(sheet);
+    const key = { companyId: person.companyId, jobId };
+    const remembers = body.subject === 'scope' || body.subject === 'change';
+    if (body.subject === 'change') {
+      for (const item of scope.change!.delta.added) {
+        const decision = decisionOf(item, body.answer);
+        if (!decision) continue;
+        const reason = decision === 'out' ? body.reason : null;
+        await scopesStore.addDecision(db, key, { id: uuid(), itemId: item.id, decision, reason, personId: person.id });
+      }
+    }
+    await scopesStore.addSignature(db, key, {
+      ...body,
+      textHash: createHash('sha256').update(body.text).digest('hex'),
+      items: remembers ? itemsToRemember(scopeOf(await sheetFor(db, person, jobId))) : null,
+      personId: person.id,
+    });
+    if (body.subject === 'change' && body.answer === 'yes')
+      await equipFromScope(db, person, await sheetFor(db, person, jobId));
+    await audit(db, person, jobId, 'customer answered', {
+      subject: body.subject,
+      answer: body.answer,
+      reason: body.reason,
+    });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+/** Releases the removal of the old equipment: no hazard, signed scope, pictures taken or waived. */
+export async function releaseRemoval(database: Database, person: Person, jobId: string): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const sheet = await sheetFor(db, person, jobId);
+    if (sheet.removal) return;
+    const gates = removalGates(sheet);
+    const held = gates.find((g) => !passes(g));
+    if (held)
+      throw new Problem('gate-held', {
+        field: held.id,
+        message: `Held: ${held.asks}. ${held.say}.`,
+        allowed: held.overridable
+          ? 'clear it, or a lead overrides it with a written reason'
+          : 'clear it; it can never be overridden',
+        gates,
+      });
+    const record = { by: person.fullName, at: new Date().toISOString() };
+    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'recover', record, 0, person.id);
+    if (!done) throw new Problem('stale-version', { message: 'Someone released it at the same moment.' });
+    await audit(db, person, jobId, 'removal released', record);
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}

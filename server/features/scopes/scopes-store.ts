@@ -1,0 +1,75 @@
+import type { NewCustomerSignature, NewDecision } from '@/contract/before';
+import type { CustomerSignature, ScopeRecord } from '@/core/job/sheet';
+import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
+import type { Decision, ScopeItem } from '@/core/scope/item';
+import type { Db } from '@/server/db/pool';
+import { libraryStore } from '@/server/features/library/library-store';
+
+type Key = { companyId: string; jobId: string };
+
+export const scopesStore = {
+  async read(db: Db, key: Key, stored: { record: Choice; version: number } | undefined): Promise<ScopeRecord> {
+    const choice = stored ? { ...EMPTY_CHOICE, ...stored.record } : EMPTY_CHOICE;
+    const decisions = await db.rows<Omit<Decision, 'at'> & { at: Date }>(
+      `select d.item as itemId, d.decision, d.reason, p.full_name as \`by\`, p.role, d.created_at as at from scope_decisions d
+       join people p on p.id = d.person_id where d.company_id = :companyId and d.job_id = :jobId order by d.seq`,
+      key,
+    );
+    const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
+      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.customer, s.ink, s.items, p.full_name as witness, s.signed_at as at
+       from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId order by s.seq`,
+      key,
+    );
+    const outdoor = choice.outdoorId ? await libraryStore.byId(db, key.companyId, choice.outdoorId) : undefined;
+    const indoor = choice.indoorId ? await libraryStore.byId(db, key.companyId, choice.indoorId) : undefined;
+    return {
+      choice,
+      version: stored?.version ?? 0,
+      decisions: decisions.map((d) => ({ ...d, at: d.at.toISOString() })),
+      signatures: signatures.map((s) => ({ ...s, at: s.at.toISOString() })),
+      outdoor: outdoor ?? null,
+      indoor: indoor ?? null,
+      pairListed:
+        outdoor && indoor ? await libraryStore.pairListed(db, key.companyId, outdoor.model, indoor.model) : null,
+    };
+  },
+
+  async addDecision(db: Db, key: Key, d: NewDecision & { personId: string }): Promise<void> {
+    await db.run(
+      `insert into scope_decisions (id, company_id, job_id, item, decision, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :itemId, :decision, :reason, :personId, :now)`,
+      { ...key, ...d, now: new Date() },
+    );
+  },
+
+  async findDecision(
+    db: Db,
+    id: string,
+  ): Promise<(Key & { itemId: string; decision: string; reason: string | null }) | undefined> {
+    const [row] = await db.rows<Key & { itemId: string; decision: string; reason: string | null }>(
+      'select company_id as companyId, job_id as jobId, item as itemId, decision, reason from scope_decisions where id = :id',
+      { id },
+    );
+    return row;
+  },
+
+  async addSignature(
+    db: Db,
+    key: Key,
+    s: NewCustomerSignature & { textHash: string; items: ScopeItem[] | null; personId: string },
+  ): Promise<void> {
+    await db.run(
+      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, customer, ink, items, witness_id, signed_at)
+       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :customer, :ink, :json, :personId, :now)`,
+      { ...key, ...s, json: s.items ? JSON.stringify(s.items) : null, now: new Date() },
+    );
+  },
+
+  async findSignature(db: Db, id: string): Promise<(Key & { subject: string; text: string }) | undefined> {
+    const [row] = await db.rows<Key & { subject: string; text: string }>(
+      'select company_id as companyId, job_id as jobId, subject, text_signed as text from customer_signatures where id = :id',
+      { id },
+    );
+    return row;
+  },
+};

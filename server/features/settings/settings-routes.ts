@@ -1,0 +1,36 @@
+import { Router } from 'express';
+import { settingsSchema } from '@/contract/before';
+import { checkSettings } from '@/core/job/settings';
+import { audit } from '@/server/audit';
+import type { Deps } from '@/server/deps';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { mustBe, who } from '@/server/who';
+import { settingsStore } from './settings-store';
+
+export function settingsRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.get('/settings', async (request, response) => {
+    response.json(await settingsStore.read(database, who(request).companyId));
+  });
+
+  router.put('/settings', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office');
+    const body = parseBody(settingsSchema, request.body);
+    const refused = checkSettings(body.settings);
+    if (refused) throw badInput(refused);
+    await database.transaction(async (db) => {
+      const before = await settingsStore.read(db, person.companyId);
+      if (!(await settingsStore.put(db, person.companyId, body)))
+        throw new Problem('stale-version', {
+          message: 'Someone changed the settings after you read them.',
+          yours: body,
+          stored: before,
+        });
+      await audit(db, person, null, 'settings changed', { from: before.settings, to: body.settings });
+    });
+    response.json(await settingsStore.read(database, person.companyId));
+  });
+  return router;
+}

@@ -1,0 +1,150 @@
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import type { NewObservation } from '@/contract/before';
+import type { JobSheet } from '@/core/job/sheet';
+import { factOf, valueTrouble } from '@/core/scope/survey/facts';
+import { audit } from '@/server/audit';
+import type { Database } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import type { Person } from '@/server/features/people/people-store';
+import { surveysStore } from './surveys-store';
+
+/** Long side of a stored picture and of its thumbnail, px: a plate stays readable, a roof stays uploadable. */
+const PICTURE_PX = 1600;
+const THUMBNAIL_PX = 320;
+/** A picture that unpacks to more than this is no photograph. */
+const MOST_PIXELS = 120_000_000;
+
+/** Stores answers; sending the same ids again changes nothing. After the scope is signed an answer counts as found on the day. */
+export async function recordObservations(
+  database: Database,
+  person: Person,
+  jobId: string,
+  observations: NewObservation[],
+): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    const sheet = await sheetFor(db, person, jobId);
+    const stored = new Map(
+      (
+        await surveysStore.findObservations(
+          db,
+          observations.map((o) => o.id),
+        )
+      ).map((o) => [o.id, o]),
+    );
+    const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
+    mustNotBeHandedOver(sheet);
+    for (const o of observations) {
+      const there = stored.get(o.id);
+      if (there) {
+        if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+        if (there.fact !== o.fact || JSON.stringify(there.value) !== JSON.stringify(o.value))
+          throw new Problem('other-body', { field: 'id', message: 'This id already holds another answer.' });
+        continue;
+      }
+      const fact = factOf(o.fact)!;
+      const trouble = valueTrouble(fact, o.value);
+      if (trouble) throw badInput({ field: o.fact, ...trouble });
+      if (o.photoId !== null) {
+        const photo = await surveysStore.findPhoto(db, o.photoId);
+        if (!photo || photo.companyId !== person.companyId || photo.jobId !== jobId)
+          throw badInput({
+            field: 'photoId',
+            message: 'There is no such picture on this job.',
+            allowed: 'a picture of this job, or null',
+          });
+      }
+      await surveysStore.addObservation(
+        db,
+        { companyId: person.companyId, jobId },
+        { ...o, unit: fact.kind === 'number' ? fact.unit : '', foundOnTheDay, personId: person.id },
+      );
+    }
+    const fresh = observations.filter((o) => !stored.has(o.id));
+    if (fresh.length)
+      await audit(db, person, jobId, foundOnTheDay ? 'found on the day' : 'surveyed', {
+        facts: fresh.map((o) => o.fact),
+      });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+/** A picture of the list before dismantling that will not be taken, with the reason. */
+export async function waive(
+  database: Database,
+  person: Person,
+  jobId: string,
+  body: { id: string; item: string; reason: string },
+): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    await sheetFor(db, person, jobId);
+    const key = { companyId: person.companyId, jobId };
+    const there = await surveysStore.waiverOf(db, { ...key, item: body.item });
+    if (there) {
+      if (there.id === body.id && there.reason === body.reason) return;
+      throw new Problem('other-body', { field: 'item', message: 'This picture is already waived.' });
+    }
+    await surveysStore.addWaiver(db, key, { ...body, personId: person.id });
+    await audit(db, person, jobId, 'picture waived', { item: body.item, reason: body.reason });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+export type Upload = { id: string; subject: string; caption: string | null; takenAt: string; file: Buffer };
+
+/** Turns a picture upright, makes it small, drops its place and camera data, and keeps it beside the job. */
+export async function addPhoto(database: Database, person: Person, jobId: string, upload: Upload): Promise<JobSheet> {
+  const there = await surveysStore.findPhoto(database, upload.id);
+  if (there) {
+    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+    if (there.subject !== upload.subject)
+      throw new Problem('other-body', { field: 'id', message: 'This id already holds another picture.' });
+    return sheetFor(database, person, jobId);
+  }
+  await sheetFor(database, person, jobId);
+  const picture = await resized(upload.file);
+  await database.transaction(async (db) => {
+    await surveysStore.addPhoto(
+      db,
+      { companyId: person.companyId, jobId },
+      { ...upload, ...picture, personId: person.id, takenAt: new Date(upload.takenAt) },
+    );
+    await audit(db, person, jobId, 'picture taken', { subject: upload.subject, contentHash: picture.contentHash });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+async function resized(file: Buffer) {
+  try {
+    const upright = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate();
+    const { data: image, info } = await upright
+      .clone()
+      .resize({ width: PICTURE_PX, height: PICTURE_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 80, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true });
+    const thumbnail = await upright
+      .clone()
+      .resize({ width: THUMBNAIL_PX, height: THUMBNAIL_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 72 })
+      .toBuffer();
+    return {
+      image,
+      thumbnail,
+      widthPx: info.width,
+      heightPx: info.height,
+      bytes: image.length,
+      contentHash: createHash('sha256').update(image).digest('hex'),
+    };
+  } catch {
+    throw badInput({
+      field: 'photo',
+      message: 'The file is not a picture that can be read.',
+      allowed: 'JPEG, PNG, WebP, AVIF or TIFF, up to 20 MB',
+    });
+  }
+}

@@ -1,0 +1,118 @@
+import type { NewObservation } from '@/contract/before';
+import type { SurveyRecord } from '@/core/job/sheet';
+import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
+import type { FactValue } from '@/core/scope/survey/fact';
+import type { Observation } from '@/core/scope/survey/survey';
+import type { Db } from '@/server/db/pool';
+
+type Key = { companyId: string; jobId: string };
+export type PhotoRow = { id: string; companyId: string; jobId: string; subject: string; contentHash: string };
+export type NewPhoto = {
+  id: string;
+  subject: string;
+  caption: string | null;
+  widthPx: number;
+  heightPx: number;
+  bytes: number;
+  contentHash: string;
+  image: Buffer;
+  thumbnail: Buffer;
+  personId: string;
+  takenAt: Date;
+};
+
+export const surveysStore = {
+  async read(db: Db, key: Key): Promise<SurveyRecord> {
+    const observations = await db.rows<
+      Omit<Observation, 'at' | 'foundOnTheDay' | 'value'> & { at: Date; foundOnTheDay: number; value: unknown }
+    >(
+      `select o.id, o.fact, o.value, o.unit, o.method, o.source, o.confidence, o.note, o.photo_id as photoId, o.found_on_the_day as foundOnTheDay,
+       p.full_name as \`by\`, o.occurred_at as at from observations o join people p on p.id = o.person_id
+       where o.company_id = :companyId and o.job_id = :jobId order by o.seq`,
+      key,
+    );
+    const waivers = await db.rows<Omit<Waiver, 'at'> & { at: Date }>(
+      `select w.item, w.reason, p.full_name as \`by\`, w.created_at as at from before_waivers w join people p on p.id = w.person_id
+       where w.company_id = :companyId and w.job_id = :jobId order by w.created_at`,
+      key,
+    );
+    const photos = await db.rows<Omit<PhotoMeta, 'at'> & { at: Date }>(
+      `select f.id, f.subject, f.caption, f.width_px as widthPx, f.height_px as heightPx, f.bytes, p.full_name as \`by\`, f.taken_at as at
+       from photos f join people p on p.id = f.person_id where f.company_id = :companyId and f.job_id = :jobId order by f.taken_at, f.id`,
+      key,
+    );
+    return {
+      observations: observations.map((o) => ({
+        ...o,
+        value: o.value as FactValue | null,
+        foundOnTheDay: o.foundOnTheDay === 1,
+        at: o.at.toISOString(),
+      })),
+      waivers: waivers.map((w) => ({ ...w, at: w.at.toISOString() })),
+      photos: photos.map((p) => ({ ...p, at: p.at.toISOString() })),
+    };
+  },
+
+  async findObservations(db: Db, ids: string[]): Promise<(Key & { id: string; fact: string; value: unknown })[]> {
+    return db.rows(
+      'select id, company_id as companyId, job_id as jobId, fact, value from observations where id in (:ids)',
+      { ids },
+    );
+  },
+
+  async addObservation(
+    db: Db,
+    key: Key,
+    o: NewObservation & { unit: string; foundOnTheDay: boolean; personId: string },
+  ): Promise<void> {
+    await db.run(
+      `insert into observations (id, company_id, job_id, fact, value, unit, method, source, confidence, note, photo_id, found_on_the_day, person_id, occurred_at)
+       values (:id, :companyId, :jobId, :fact, :json, :unit, :method, :source, :confidence, :note, :photoId, :foundOnTheDay, :personId, :when)`,
+      { ...key, ...o, json: o.value === null ? null : JSON.stringify(o.value), when: new Date(o.occurredAt) },
+    );
+  },
+
+  async addWaiver(
+    db: Db,
+    key: Key,
+    waiver: { id: string; item: string; reason: string; personId: string },
+  ): Promise<void> {
+    await db.run(
+      `insert into before_waivers (id, company_id, job_id, item, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :item, :reason, :personId, :now)`,
+      { ...key, ...waiver, now: new Date() },
+    );
+  },
+
+  async waiverOf(db: Db, key: Key & { item: string }): Promise<{ id: string; reason: string } | undefined> {
+    const [row] = await db.rows<{ id: string; reason: string }>(
+      'select id, reason from before_waivers where company_id = :companyId and job_id = :jobId and item = :item',
+      key,
+    );
+    return row;
+  },
+
+  async findPhoto(db: Db, id: string): Promise<PhotoRow | undefined> {
+    const [row] = await db.rows<PhotoRow>(
+      'select id, company_id as companyId, job_id as jobId, subject, content_hash as contentHash from photos where id = :id',
+      { id },
+    );
+    return row;
+  },
+
+  async addPhoto(db: Db, key: Key, photo: NewPhoto): Promise<void> {
+    await db.run(
+      `insert into photos (id, company_id, job_id, subject, caption, width_px, height_px, bytes, content_hash, image, thumbnail, person_id, taken_at)
+       values (:id, :companyId, :jobId, :subject, :caption, :widthPx, :heightPx, :bytes, :contentHash, :image, :thumbnail, :personId, :takenAt)`,
+      { ...key, ...photo },
+    );
+  },
+
+  async picture(db: Db, companyId: string, id: string, size: 'image' | 'thumbnail'): Promise<Buffer | undefined> {
+    const [row] = await db.rows<{ data: Buffer }>(
+      `select ${size === 'image' ? 'image' : 'thumbnail'} as data from photos where company_id = :companyId and id = :id`,
+      { companyId, id },
+    );
+    return row?.data;
+  },
+};

@@ -1,0 +1,11 @@
+import useSWR from 'swr';
+import type { LibraryItem, MatchedPair } from '@/core/equipment/library-item';
+import { type ApiProblem, get } from './http';
+
+export type Library = { items: LibraryItem[]; pairs: MatchedPair[] };
+
+/** The company's equipment library. */
+export function useLibrary() {
+  const { data, error, mutate } = useSWR<Library, ApiProblem>('/library', get, { revalidateOnFocus: false });
+  return { library: data, trouble: error, reload: mutate };
+}

@@ -1,0 +1,98 @@
+import { useEffect, useId, useState } from 'react';
+import { numberFromText } from './number-text';
+
+type Props = {
+  label: string;
+  unit?: string;
+  value: number | null | undefined;
+  /** Null when the cell is emptied and that is allowed. */
+  onCommit: (value: number | null) => string | undefined;
+  nullable?: boolean;
+  /** Nobody measured it: drawn with a dashed edge. */
+  assumed?: boolean;
+  hideLabel?: boolean;
+  disabled?: boolean;
+  hint?: string;
+};
+
+const text = (v: number | null | undefined): string =>
+  v === null || v === undefined ? '' : String(Math.round(v * 1000) / 1000);
+
+/** One number that is taken when the field is left or Enter is pressed; what cannot be used stays, with what is allowed. */
+export function NumberCell({
+  label,
+  unit,
+  value,
+  onCommit,
+  nullable = false,
+  assumed = false,
+  hideLabel = false,
+  disabled = false,
+  hint,
+}: Props) {
+  const id = useId();
+  const [typed, setTyped] = useState(text(value));
+  const [error, setError] = useState<string>();
+  const [editing, setEditing] = useState(false);
+  useEffect(() => {
+    if (!editing && !error) setTyped(text(value));
+  }, [value, editing, error]);
+
+  function commit(): void {
+    setEditing(false);
+    if (typed.trim() === '') {
+      if (nullable) setError(onCommit(null));
+      else if (value !== null && value !== undefined) setTyped(text(value));
+      return;
+    }
+    const number = numberFromText(typed);
+    if (number === undefined) {
+      setError(`“${typed}” is not a plain number; leave the unit out.`);
+      return;
+    }
+    setError(onCommit(number));
+  }
+
+  return (
+    <div>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'block truncate text-[13px] font-[600]'} title={label}>
+        {label}
+      </label>
+      <div
+        className={`flex items-center border-[1.5px] bg-sheet ${hideLabel ? '' : 'mt-0.5'} ${error ? 'border-oxide' : assumed ? 'border-dashed border-ink2' : 'border-rule focus-within:border-ink'}`}
+      >
+        <input
+          id={id}
+          value={typed}
+          disabled={disabled}
+          inputMode="decimal"
+          autoComplete="off"
+          placeholder={nullable ? '–' : ''}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={`${id}-say`}
+          onChange={(e) => {
+            setEditing(true);
+            setError(undefined);
+            setTyped(e.target.value);
+          }}
+          onBlur={() => editing && commit()}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') {
+              e.preventDefault();
+              commit();
+            }
+          }}
+          className={`touch w-full min-w-0 bg-transparent px-2.5 text-[16px] outline-none placeholder:text-faint disabled:opacity-60 ${assumed ? 'font-[450] text-ink2 italic' : 'font-[620]'}`}
+        />
+        {unit ? <span className="pr-2 text-[12.5px] whitespace-nowrap text-ink2">{unit}</span> : null}
+      </div>
+      <p
+        id={`${id}-say`}
+        role={error ? 'alert' : undefined}
+        className="text-[12.5px] leading-snug text-ink2 empty:hidden"
+      >
+        {error ? <span className="font-[600] text-oxide">{error}</span> : hint}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,184 @@
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { odText } from '@/core/circuit/acr-tube';
+import {
+  EQUIPMENT_KIND_WORDS,
+  EQUIPMENT_KINDS,
+  type EquipmentKind,
+  type LibraryItem,
+} from '@/core/equipment/library-item';
+import { METERING_WORDS } from '@/core/equipment/plate';
+import { useLibrary } from '@/web/api/use-library';
+import { useMe } from '@/web/api/use-me';
+import { Button } from '@/web/kit/Button';
+import { PersonMenu } from '@/web/shell/TopBar';
+import { useKeys } from '@/web/shell/use-keys';
+import { ImportPanel } from './ImportPanel';
+import { useImport } from './use-import';
+
+/** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
+export default function LibraryPage() {
+  const { me } = useMe();
+  const { library, trouble, reload } = useLibrary();
+  const [kind, setKind] = useState<EquipmentKind | 'pairs'>('outdoor');
+  const [text, setText] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const work = useImport(() => void reload());
+  useKeys({ 'g j': () => navigate('/jobs'), 'g f': () => navigate('/formulas') });
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  const match = (s: string): boolean => words.every((w) => s.toLowerCase().includes(w));
+  const items =
+    library?.items.filter(
+      (i) => i.kind === kind && match(`${i.maker} ${i.model} ${i.tons ?? ''} ${i.refrigerant ?? ''}`),
+    ) ?? [];
+  const pairs = library?.pairs.filter((p) => match(`${p.outdoorModel} ${p.indoorModel} ${p.reference}`)) ?? [];
+  const may = me && me.role !== 'helper';
+  const download = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
+
+  return (
+    <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
+      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
+        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
+          Jobs
+        </Link>
+        <span className="ml-auto" />
+        <PersonMenu />
+      </header>
+      <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-2">
+        <h1 className="text-[26px]">Equipment library</h1>
+        <input
+          type="search"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          placeholder="Maker, model, tons"
+          aria-label="Search equipment"
+          className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
+        />
+        <span className="ml-auto flex flex-wrap items-center">
+          <a className={download} href={kind === 'pairs' ? '/api/library/pairs.csv' : '/api/library/equipment.csv'}>
+            Export CSV
+          </a>
+          <a
+            className={download}
+            href={kind === 'pairs' ? '/api/library/pairs-template.csv' : '/api/library/equipment-template.csv'}
+          >
+            Template
+          </a>
+          {may ? (
+            <>
+              <input
+                ref={file}
+                type="file"
+                accept=".csv,text/csv"
+                hidden
+                data-testid="csv-file"
+                onChange={(e) => {
+                  const [chosen] = e.target.files ?? [];
+                  e.target.value = '';
+                  if (chosen) void work.read(chosen);
+                }}
+              />
+              <Button tone="primary" className="ml-2" onClick={() => file.current?.click()}>
+                Import CSV
+              </Button>
+            </>
+          ) : null}
+        </span>
+      </div>
+      <ImportPanel work={work} />
+      <div role="tablist" aria-label="Kind" className="mt-2 flex overflow-x-auto border-b border-rule">
+        {([...EQUIPMENT_KINDS, 'pairs'] as const).map((k) => (
+          <button
+            key={k}
+            type="button"
+            role="tab"
+            aria-selected={k === kind}
+            onClick={() => setKind(k)}
+            className={`touch shrink-0 cursor-pointer border-b-[3px] px-4 font-[600] ${k === kind ? 'border-copper' : 'border-transparent text-ink2'}`}
+          >
+            {k === 'pairs' ? 'Matched pairs' : `${EQUIPMENT_KIND_WORDS[k]}s`}
+          </button>
+        ))}
+      </div>
+      {trouble ? <p className="mt-4 text-oxide">The library could not be loaded; trying again.</p> : null}
+      {kind === 'pairs' ? (
+        <table className="mt-2 w-full max-w-[760px] text-[14.5px]">
+          <thead>
+            <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">
+              {['Outdoor', 'Indoor', 'Reference', 'Cooling, Btu/h'].map((h) => (
+                <th key={h} className="py-1 pr-4 font-[550]">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {pairs.map((p) => (
+              <tr key={`${p.outdoorModel}/${p.indoorModel}`} className="border-b border-rule">
+                <td className="py-2 pr-4 font-[640]">{p.outdoorModel}</td>
+                <td className="py-2 pr-4">{p.indoorModel}</td>
+                <td className="py-2 pr-4">{p.reference}</td>
+                <td className="py-2">{p.coolingBtuh.toLocaleString('en-US')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : (
+        <ul className="mt-1">
+          {items.map((i) => (
+            <ItemLine key={i.id} item={i} />
+          ))}
+        </ul>
+      )}
+      {library && (kind === 'pairs' ? pairs.length : items.length) === 0 ? (
+        <p className="mt-6 text-[16px] text-ink2">
+          {text ? `Nothing matches “${text}”.` : 'None yet. Take the template, fill it in, import it.'}
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+const unit = (value: number | null, words: string): string | undefined =>
+  value === null ? undefined : `${value} ${words}`;
+
+function ItemLine({ item: i }: { item: LibraryItem }) {
+  const circuit = [
+    i.refrigerant,
+    i.metering && METERING_WORDS[i.metering],
+    i.liquidOdIn && i.vaporOdIn ? `${odText(i.liquidOdIn)} × ${odText(i.vaporOdIn)}` : undefined,
+    unit(i.factoryChargeOz, 'oz'),
+    i.longestLineFt ? `to ${i.longestLineFt} ft` : undefined,
+  ];
+  const power = [
+    `${i.volts} V ${i.phases}-phase`,
+    i.mcaA ? `MCA ${i.mcaA} A` : undefined,
+    i.mocpA ? `MOCP ${i.mocpA} A` : undefined,
+  ];
+  const heat = [
+    i.outputBtuh ? `${i.outputBtuh.toLocaleString('en-US')} Btu/h` : undefined,
+    i.riseLowF ? `rise ${i.riseLowF}–${i.riseHighF} °F` : undefined,
+  ];
+  const line = (parts: (string | undefined | null)[]): string => parts.filter(Boolean).join(' · ');
+  return (
+    <li className="grid gap-x-5 border-b border-rule py-2.5 md:grid-cols-[0.9fr_0.85fr_1.35fr_1.6fr] md:items-baseline">
+      <span>
+        <b className="text-[16px] font-[660]">{i.model}</b> <span className="text-ink2">{i.maker}</span>
+      </span>
+      <span className="text-[14.5px]">
+        {line([unit(i.tons, 'tons'), i.stages === 'variable' ? 'inverter' : `${i.stages}-stage`])}
+        <span className="block text-[13px] text-ink2">
+          {i.widthIn} × {i.depthIn} × {i.heightIn} in, {i.weightLb} lb
+        </span>
+      </span>
+      <span className="text-[14px]">{line([...circuit, ...heat])}</span>
+      <span className="text-[14px] text-ink2">
+        {line([
+          ...power,
+          i.controls === 'either' ? '24 V or communicating' : i.controls === '24v' ? '24 V' : i.controls,
+        ])}
+      </span>
+    </li>
+  );
+}

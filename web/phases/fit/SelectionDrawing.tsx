@@ -1,0 +1,144 @@
+import { scaleLinear } from 'd3-scale';
+import { balancePoint, capacityAt, type HeatPumpLines, lossAt } from '@/core/sizing/balance-point';
+import type { Selection } from '@/core/sizing/selection';
+import { Label } from '@/web/bench/sheet/Dim';
+import { Paper } from '@/web/bench/sheet/Paper';
+
+/** What the pump gives against what the house loses, over outdoor temperature: where they cross, and what is missing at design. */
+export function SelectionDrawing({ record }: { record: Selection }) {
+  const h = record.heatPump;
+  if (!h || !record.load) {
+    return (
+      <p className="py-6 text-ink2">
+        {record.load
+          ? 'No heat pump in this selection.'
+          : 'Enter the load calculation and its source: the picture of capacity against house needs it.'}
+      </p>
+    );
+  }
+  const lines: HeatPumpLines = {
+    capacity47Btuh: h.capacity47Btuh,
+    capacity17Btuh: h.capacity17Btuh,
+    heatLossBtuh: record.load.heatLossBtuh,
+    designF: record.load.winterDesignF,
+    noLoadF: h.noLoadF,
+    frostDent: h.frostDent,
+  };
+  const result = balancePoint(lines);
+  if (!result.ok)
+    return (
+      <p className="py-6 font-[600] text-oxide">{`${result.refused.message} Allowed: ${result.refused.allowed}.`}</p>
+    );
+  const { balanceF, auxKw, auxLockoutF } = result.value;
+  const lowF = Math.min(lines.designF, 10, balanceF) - 5;
+  const highF = h.noLoadF + 2;
+  return (
+    <Paper id="selection" label="Balance point" height={360}>
+      {(width, height) => {
+        const x = scaleLinear()
+          .domain([lowF, highF])
+          .range([54, width - 20]);
+        const most = Math.max(lossAt(lines, lowF), capacityAt(lines, highF)) * 1.08;
+        const y = scaleLinear()
+          .domain([0, most])
+          .range([height - 44, 20]);
+        const steps = Array.from({ length: 61 }, (_, i) => lowF + ((highF - lowF) * i) / 60);
+        const path = (f: (t: number) => number): string =>
+          `M${steps.map((t) => `${x(t).toFixed(1)} ${y(f(t)).toFixed(1)}`).join('L')}`;
+        const short = steps.filter((t) => t <= balanceF && t >= lines.designF - 0.01);
+        const area =
+          short.length > 1
+            ? `M${short.map((t) => `${x(t)} ${y(lossAt(lines, t))}`).join('L')}L${[...short]
+                .reverse()
+                .map((t) => `${x(t)} ${y(capacityAt(lines, t))}`)
+                .join('L')}Z`
+            : '';
+        const design = lines.designF;
+        return (
+          <g>
+            {x.ticks(8).map((t) => (
+              <g key={t}>
+                <line x1={x(t)} x2={x(t)} y1={20} y2={height - 44} stroke="var(--rule)" />
+                <Label x={x(t)} y={height - 26} size={12.5} tone="var(--ink2)">
+                  {`${t}`}
+                </Label>
+              </g>
+            ))}
+            {y.ticks(5).map((t) => (
+              <g key={t}>
+                <line x1={54} x2={width - 20} y1={y(t)} y2={y(t)} stroke="var(--rule2)" />
+                <Label x={48} y={y(t) + 4} anchor="end" size={12.5} tone="var(--ink2)">
+                  {`${t / 1000}`}
+                </Label>
+              </g>
+            ))}
+            <Label x={54} y={14} anchor="start" size={12.5} tone="var(--ink2)">
+              thousand Btu/h
+            </Label>
+            <Label x={width - 20} y={height - 8} anchor="end" size={12.5} tone="var(--ink2)">
+              outdoor °F
+            </Label>
+            {lowF < 17 ? (
+              <rect x={x(lowF)} width={x(17) - x(lowF)} y={20} height={height - 64} fill="url(#selection-soft)" />
+            ) : null}
+            {area ? <path d={area} fill="url(#selection-copper)" /> : null}
+            <path d={path((t) => lossAt(lines, t))} fill="none" stroke="var(--ink)" strokeWidth={3} />
+            <path d={path((t) => capacityAt(lines, t))} fill="none" stroke="var(--copper)" strokeWidth={3} />
+            <line
+              x1={x(design)}
+              x2={x(design)}
+              y1={20}
+              y2={height - 44}
+              stroke="var(--ink2)"
+              strokeWidth={1.5}
+              strokeDasharray="6 4"
+            />
+            <Label x={x(design) + 6} y={34} anchor="start" size={12.5}>
+              {`design ${design} °F: ${auxKw.toFixed(1)} kW missing`}
+            </Label>
+            <rect
+              x={x(balanceF) - 6}
+              y={y(capacityAt(lines, balanceF)) - 6}
+              width={12}
+              height={12}
+              fill="var(--paper)"
+              stroke="var(--pine)"
+              strokeWidth={3}
+            />
+            <Label
+              x={x(balanceF) - 4}
+              y={y(capacityAt(lines, balanceF)) + 46}
+              anchor="end"
+              bold
+              size={17}
+              tone="var(--pine)"
+            >
+              {`${balanceF.toFixed(0)} °F balance`}
+            </Label>
+            <Label x={x(balanceF) - 4} y={y(capacityAt(lines, balanceF)) + 64} anchor="end" size={12.5}>
+              {`strips off above ${auxLockoutF} °F`}
+            </Label>
+            <Label
+              x={x(highF - 4)}
+              y={y(capacityAt(lines, highF - 4)) - 10}
+              anchor="end"
+              size={13}
+              tone="var(--copper)"
+              bold
+            >
+              pump gives
+            </Label>
+            <Label x={x(highF - 12)} y={y(lossAt(lines, highF - 12)) + 22} anchor="end" size={13} bold>
+              house loses
+            </Label>
+            {lowF < 15 ? (
+              <Label x={x(lowF) + 6} y={height - 54} anchor="start" size={12} tone="var(--ink2)">
+                below 17 °F: not proven
+              </Label>
+            ) : null}
+          </g>
+        );
+      }}
+    </Paper>
+  );
+}

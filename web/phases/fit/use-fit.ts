@@ -1,0 +1,168 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { refusalFromZod } from '@/core/finding/outcome';
+import {
+  FIT_SCHEMAS,
+  type FitKind,
+  type FitRecord,
+  type FitRecords,
+  type FitSheet,
+  figurePaths,
+} from '@/core/fit/sheets';
+import { scopeInputOf } from '@/core/job/before';
+import { startFit } from '@/core/scope/fit-start';
+import { type ApiProblem, putAndLeave } from '@/web/api/http';
+import type { JobView } from '../job-context';
+import { withValue } from './record-path';
+
+type Local = { record: FitRecord; measured: string[] };
+export type FitEdit<K extends FitKind = FitKind> = {
+  record: FitRecords[K];
+  measured: readonly string[];
+  stored: boolean;
+  saving: 'no' | 'waits' | 'sends';
+  problem: ApiProblem | undefined;
+  conflict: FitSheet | undefined;
+  /** Puts a value; returns why it cannot be used, or undefined. */
+  put: (path: string, value: unknown) => string | undefined;
+  /** Several at once, as a drag does. */
+  putAll: (values: Record<string, unknown>) => string | undefined;
+  confirmAll: () => void;
+  takeStored: () => void;
+  keepMine: () => void;
+};
+
+const SAVE_AFTER_MS = 500;
+
+/** One fit sheet being edited: every change is checked at once, kept on screen, and saved a moment later. */
+export function useFit(view: JobView, kind: FitKind): FitEdit {
+  const { sheet, actions } = view;
+  const stored = sheet.fits[kind];
+  const [local, setLocal] = useState<Local>(() => stored ?? startOf(view, kind));
+  const [saving, setSaving] = useState<FitEdit['saving']>('no');
+  const [problem, setProblem] = useState<ApiProblem>();
+  const [conflict, setConflict] = useState<FitSheet>();
+  const latest = useRef(local);
+  const version = useRef(stored?.version ?? 0);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const dirty = useRef(false);
+  const sending = useRef(false);
+
+  // Someone else's change, while nothing of mine waits, is simply taken.
+  useEffect(() => {
+    if (!stored || dirty.current || sending.current || stored.version <= version.current) return;
+    version.current = stored.version;
+    latest.current = stored;
+    setLocal(stored);
+  }, [stored]);
+
+  const save = useCallback(async (): Promise<void> => {
+    if (sending.current || !dirty.current) return;
+    sending.current = true;
+    dirty.current = false;
+    setSaving('sends');
+    try {
+      await actions.replace(`/jobs/${sheet.job.id}/fits/${kind}`, {
+        version: version.current,
+        record: latest.current.record,
+        measured: latest.current.measured,
+      });
+      version.current += 1;
+      setProblem(undefined);
+    } catch (error) {
+      const p = error as ApiProblem;
+      if (p.code === 'stale-version' && p.stored) setConflict(p.stored as FitSheet);
+      setProblem(p);
+      if (p.code === 'offline') dirty.current = true;
+    } finally {
+      sending.current = false;
+      setSaving('no');
+    }
+    if (dirty.current) timer.current = setTimeout(() => void save(), 2000);
+  }, [actions, kind, sheet.job.id]);
+
+  // A page that is closed or reloaded sends what still waits, too.
+  useEffect(() => {
+    const leave = (): void => {
+      if (!dirty.current) return;
+      dirty.current = false;
+      putAndLeave(`/jobs/${sheet.job.id}/fits/${kind}`, {
+        version: version.current,
+        record: latest.current.record,
+        measured: latest.current.measured,
+      });
+    };
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, [kind, sheet.job.id]);
+
+  // Leaving the page inside the application sends it as well.
+  useEffect(
+    () => () => {
+      clearTimeout(timer.current);
+      void save();
+    },
+    [save],
+  );
+
+  const keep = useCallback(
+    (next: Local): void => {
+      latest.current = next;
+      setLocal(next);
+      dirty.current = true;
+      setSaving('waits');
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void save(), SAVE_AFTER_MS);
+    },
+    [save],
+  );
+
+  const putAll = useCallback(
+    (values: Record<string, unknown>): string | undefined => {
+      let record = latest.current.record;
+      for (const [path, value] of Object.entries(values)) record = withValue(record, path, value);
+      const checked = FIT_SCHEMAS[kind].safeParse(record);
+      if (!checked.success) {
+        const refused = refusalFromZod(FIT_SCHEMAS[kind], checked.error, record);
+        return `${refused.message.replace(/^[\w.]+:\s*/, '').replace(/^./, (c) => c.toUpperCase())} Allowed: ${refused.allowed}.`;
+      }
+      const typed = Object.entries(values).flatMap(([path, value]) =>
+        typeof value === 'number' ? [path] : figurePaths(kind, value, `${path}.`),
+      );
+      keep({ record: checked.data, measured: [...new Set([...latest.current.measured, ...typed])] });
+      return undefined;
+    },
+    [keep, kind],
+  );
+
+  return {
+    record: local.record as FitRecords[FitKind],
+    measured: local.measured,
+    stored: stored !== undefined,
+    saving,
+    problem,
+    conflict,
+    put: (path, value) => putAll({ [path]: value }),
+    putAll,
+    confirmAll: () => keep({ ...latest.current, measured: figurePaths(kind, latest.current.record) }),
+    takeStored: () => {
+      if (!conflict) return;
+      version.current = conflict.version;
+      latest.current = conflict;
+      setLocal(conflict);
+      setConflict(undefined);
+      setProblem(undefined);
+    },
+    keepMine: () => {
+      if (!conflict) return;
+      version.current = conflict.version;
+      setConflict(undefined);
+      setProblem(undefined);
+      keep(latest.current);
+    },
+  };
+}
+
+function startOf(view: JobView, kind: FitKind): Local {
+  const { known, outdoor, indoor, schools } = scopeInputOf(view.sheet);
+  return startFit(kind, { known, outdoor, indoor, schools });
+}

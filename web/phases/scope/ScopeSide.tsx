@@ -1,0 +1,136 @@
+import { Link } from 'react-router';
+import { worstOf } from '@/core/finding/check';
+import { assumedPaths, FIT_WORDS, judgeFit } from '@/core/fit/sheets';
+import { fitContextOf, type ScopeView } from '@/core/job/before';
+import type { Gate } from '@/core/job/gates';
+import type { Phase } from '@/core/job/phases';
+import { fitKindsFor } from '@/core/scope/fit-start';
+import { Button } from '@/web/kit/Button';
+import { Mark } from '@/web/kit/Mark';
+import { Ink } from '@/web/kit/Signature';
+import { GateList } from '../GateList';
+import type { JobView } from '../job-context';
+
+/** Beside the items: what must be signed, the fit sheets behind the scope, what the customer answered. */
+export function ScopeSide({
+  view,
+  scope,
+  gates,
+  gatesPhase,
+  onSign,
+}: {
+  view: JobView;
+  scope: ScopeView;
+  gates: Gate[];
+  gatesPhase: Phase;
+  onSign: (subject: string) => void;
+}) {
+  const { sheet } = view;
+  const context = fitContextOf(sheet);
+  return (
+    <div className="grid gap-5 p-4 lg:p-5">
+      {scope.disclosures.length ? (
+        <section aria-label="Kept parts">
+          <h2 className="text-[15px] font-[680]">Kept parts, to be disclosed</h2>
+          <ul>
+            {scope.disclosures.map((d) => (
+              <li
+                key={d.id}
+                className="grid grid-cols-[22px_1fr_auto] items-center border-b border-rule2 py-1.5 leading-snug"
+              >
+                <Mark kind={d.signature ? (d.signature.answer === 'yes' ? 'good' : 'look-again') : 'to-come'} />
+                <span>
+                  <b className="font-[640]">{d.part}</b>
+                  <span className="block text-[13px] text-ink2">
+                    {d.signature
+                      ? d.signature.answer === 'yes'
+                        ? `Signed by ${d.signature.customer}`
+                        : `Refused by ${d.signature.customer}: ${d.signature.reason}`
+                      : `Not signed. Instead: ${d.alternative.say.toLowerCase()}, ${d.alternative.price.toFixed(0)}`}
+                  </span>
+                </span>
+                {d.signature ? null : (
+                  <Button tone="quiet" className="text-[13px]" onClick={() => onSign(`disclosure:${d.id}`)}>
+                    Sign
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      <section aria-label="Fit">
+        <h2 className="text-[15px] font-[680]">Fit sheets</h2>
+        <ul>
+          {fitKindsFor(scope.input.known).map((kind) => {
+            const fit = sheet.fits[kind];
+            const checks = fit ? judgeFit(fit, context) : [];
+            const first = checks.find((c) => c.verdict !== 'good');
+            return (
+              <li key={kind} className="border-b border-rule2 py-1.5">
+                <Link to={`/jobs/${sheet.job.id}/fit/${kind}`} className="grid grid-cols-[22px_1fr] leading-snug">
+                  <Mark kind={fit ? worstOf(checks) : 'to-come'} />
+                  <span>
+                    <b className="font-[640]">{FIT_WORDS[kind]}</b>
+                    <span className="block text-[13px] text-ink2">
+                      {fit
+                        ? (first?.claim ?? (assumedPaths(fit).length ? 'Figures assumed' : 'Everything holds'))
+                        : 'Not measured'}
+                    </span>
+                  </span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      {scope.get.length ? (
+        <section aria-label="To buy or make">
+          <h2 className="text-[15px] font-[680]">To buy or make</h2>
+          <ul>
+            {scope.get.map((g) => (
+              <li
+                key={g.id}
+                className="grid grid-cols-[52px_1fr] border-b border-rule2 py-1.5 text-[14px] leading-snug"
+              >
+                <span className="text-[13px] text-ink2">{g.how}</span>
+                <span className="font-[560]">{g.what}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      <GateList gates={gates} phase={gatesPhase} view={view} />
+      <a
+        href={`/api/jobs/${sheet.job.id}/scope.pdf`}
+        target="_blank"
+        rel="noreferrer"
+        className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+      >
+        Survey and scope as PDF
+      </a>
+      {scope.answers.length ? (
+        <section aria-label="Customer">
+          <h2 className="text-[15px] font-[680]">What the customer answered</h2>
+          <ul>
+            {scope.answers.map((a) => (
+              <li key={a.id} className="border-b border-rule2 py-1.5 leading-snug">
+                <div className="flex items-center gap-2">
+                  <Mark kind={a.answer === 'yes' ? 'good' : 'look-again'} />
+                  <span className="min-w-0 flex-1">
+                    <b className="font-[640]">{a.subject === 'scope' ? 'Scope' : 'Change'}:</b> {a.answer}
+                    {a.reason ? `, ${a.reason}` : ''}
+                    <span className="block text-[13px] text-ink2">
+                      {a.customer}, {a.at.slice(0, 16).replace('T', ' ')} UTC
+                    </span>
+                  </span>
+                  {a.ink ? <Ink ink={a.ink} /> : null}
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+    </div>
+  );
+}

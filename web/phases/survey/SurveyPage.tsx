@@ -1,0 +1,172 @@
+import { useEffect, useRef, useState } from 'react';
+import { Navigate, useLocation, useNavigate, useParams } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { scopeInputOf, surveyOf } from '@/core/job/before';
+import { surveyMove } from '@/core/job/before-move';
+import { sheetGates } from '@/core/job/sheet-gates';
+import { scopeDelta, scopeItems } from '@/core/scope/scope';
+import { type FactValue, PLACE_WORDS, PLACES, type Place } from '@/core/scope/survey/fact';
+import { type Fact, factsAt } from '@/core/scope/survey/facts';
+import { latest } from '@/core/scope/survey/survey';
+import { Button } from '@/web/kit/Button';
+import { Notice, Trouble } from '@/web/kit/Notice';
+import { useAct } from '@/web/kit/use-act';
+import { JobFrame } from '@/web/shell/JobFrame';
+import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { useKeys } from '@/web/shell/use-keys';
+import type { JobView } from '../job-context';
+import { DeltaList } from '../scope/DeltaList';
+import { BeforeList } from './BeforeList';
+import { FactRow, type How } from './FactRow';
+import { SizeEstimate } from './SizeEstimate';
+import { SurveySide } from './SurveySide';
+import { useAnswers } from './use-answers';
+import { Walk } from './Walk';
+
+/** The survey: one screen a place, in the order a person walks the house. */
+export default function SurveyPage(given: JobView) {
+  const answers = useAnswers(given);
+  const { sheet } = answers;
+  const view: JobView = { ...given, sheet };
+  const { me } = view;
+  const { part } = useParams();
+  const { hash } = useLocation();
+  const navigate = useNavigate();
+  const { busy, problem, act } = useAct();
+  const [changed, setChanged] = useState<{ what: string; delta: ReturnType<typeof scopeDelta> }>();
+  const survey = surveyOf(sheet);
+  const move = surveyMove(sheet);
+  const gates = sheetGates(sheet, 'survey');
+  const seen = latest(sheet.survey.observations);
+  const items = useRef(scopeItems(scopeInputOf(sheet)));
+  const lit = hash.slice(1);
+  const path = `/jobs/${sheet.job.id}`;
+
+  useEffect(() => {
+    if (lit) document.getElementById(lit)?.scrollIntoView({ block: 'center' });
+  }, [lit]);
+
+  /** What the last answer did to the scope is told at once. */
+  const waiting = useRef<string>(undefined);
+  useEffect(() => {
+    const now = scopeItems(scopeInputOf(sheet));
+    const delta = scopeDelta(items.current, now, sheet.scopeSchools.labourPerHour);
+    if (waiting.current && delta.added.length + delta.removed.length + delta.changed.length > 0)
+      setChanged({ what: waiting.current, delta });
+    else if (waiting.current) setChanged(undefined);
+    waiting.current = undefined;
+    items.current = now;
+  }, [sheet]);
+
+  const press = (): void => {
+    if (move.action.kind === 'go') navigate(`${path}/${move.action.to}`);
+    if (move.action.kind === 'sign')
+      void act(() => view.actions.send(`${path}/phases/survey/sign-offs`, { id: uuid() }));
+  };
+  useKeys({ n: () => !busy && press() });
+
+  function answer(fact: Fact, value: FactValue | null, how: How): void {
+    waiting.current = fact.label;
+    answers.answer(fact, value, how);
+  }
+
+  const place = part === 'before' ? 'before' : PLACES.find((p) => p === part);
+  if (!place) return <Navigate to={`${path}/survey/${survey.neverAsked[0]?.place ?? 'start'}`} replace />;
+  const facts = place === 'before' ? [] : factsAt(place, survey.known);
+  const here = survey.hazards.filter((h) => h.place === place);
+  const stations = survey.places.filter((p) => p.applies).map((p) => p.place);
+  const following = place === 'before' ? undefined : (stations[stations.indexOf(place as Place) + 1] ?? 'before');
+  const onPlace = move.action.kind === 'go' && move.action.to.startsWith(`survey/${place}`);
+  const done = place !== 'before' && facts.every((f) => survey.known[f.key] !== undefined);
+  const bar =
+    move.kind === 'now' && move.action.kind === 'go' && done && following
+      ? {
+          kind: 'now' as const,
+          say: `Done here. Go on: ${following === 'before' ? 'before dismantling' : PLACE_WORDS[following].toLowerCase()}.`,
+          because: move.say,
+          label: 'Next place',
+          press: () => navigate(`${path}/survey/${following}`),
+        }
+      : {
+          kind: move.kind,
+          say: move.say,
+          because: move.because,
+          label: move.action.kind === 'none' ? undefined : onPlace ? 'Show it' : move.action.label,
+          press,
+        };
+  const maySign = me.role !== 'helper';
+
+  return (
+    <JobFrame
+      sheet={sheet}
+      active="survey"
+      simulated={false}
+      side={<SurveySide view={view} survey={survey} gates={gates} sizeInBench={place === 'outdoor'} />}
+      next={
+        <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
+          {following && !done && onPlace ? (
+            <Button onClick={() => navigate(`${path}/survey/${following}`)}>
+              Skip to {following === 'before' ? 'pictures' : PLACE_WORDS[following].toLowerCase()}
+            </Button>
+          ) : null}
+          {bar.label && (move.action.kind !== 'sign' || maySign) ? (
+            <Button tone="primary" disabled={busy} onClick={bar.press}>
+              {bar.label}
+            </Button>
+          ) : null}
+        </NextMoveBar>
+      }
+    >
+      <div className="px-4 pb-6 lg:px-7">
+        <Walk
+          jobId={sheet.job.id}
+          places={survey.places}
+          active={place}
+          before={{ done: survey.before.length - survey.beforeMissing.length, all: survey.before.length }}
+        />
+        <h1 className="mt-3 text-[23px]">{place === 'before' ? 'Before dismantling' : PLACE_WORDS[place]}</h1>
+        <div className="mt-2 grid gap-2">
+          <Trouble problem={problem ?? answers.problem} />
+          {answers.unsent ? (
+            <Notice kind="not-proven">
+              <b className="font-[680]">No connection.</b> {answers.unsent}{' '}
+              {answers.unsent === 1 ? 'answer waits' : 'answers wait'} on this device and will be sent by itself. Go on.
+            </Notice>
+          ) : null}
+          {here.map((h) => (
+            <Notice key={h.id} kind={h.verdict}>
+              <b className="font-[680]">{h.say}</b> {h.act} <span className="text-ink2">({h.source})</span>
+            </Notice>
+          ))}
+          {changed ? (
+            <Notice kind="now">
+              <b className="font-[680]">“{changed.what}” changes the scope:</b>
+              <DeltaList delta={changed.delta} />
+            </Notice>
+          ) : null}
+        </div>
+        {place === 'outdoor' && survey.tonnage && survey.known.outdoorPlate !== 'readable' ? (
+          <section aria-label="Size" className="mt-2 border-[1.5px] border-rule bg-sheet/60 px-3 pt-2 pb-1">
+            <SizeEstimate tonnage={survey.tonnage} />
+          </section>
+        ) : null}
+        {place === 'before' ? (
+          <BeforeList view={view} survey={survey} />
+        ) : (
+          <ul className="mt-1">
+            {facts.map((f) => (
+              <FactRow
+                key={f.key}
+                view={view}
+                fact={f}
+                seen={seen.get(f.key)}
+                lit={lit === f.key}
+                onAnswer={(value, how) => answer(f, value, how)}
+              />
+            ))}
+          </ul>
+        )}
+      </div>
+    </JobFrame>
+  );
+}

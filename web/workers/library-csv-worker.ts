@@ -1,0 +1,3 @@
+import { readCsv } from './library-csv';
+
+self.onmessage = (e: MessageEvent<string>) => self.postMessage(readCsv(e.data));
