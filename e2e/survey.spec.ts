@@ -135,6 +135,7 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await crew.say('Take the pictures before anything is taken apart');
     await crew.press('Take pictures');
     const items = page.locator('[data-testid^="before-"]');
+    await expect(items.first()).toBeVisible();
     const count = await items.count();
     for (let i = 0; i < count; i++) {
       const item = items.nth(i);
