@@ -9,14 +9,25 @@ import { roundDuctSize } from '@/core/air/duct/round-size';
 import { trunkSections } from '@/core/air/duct/trunk';
 import { zoneBypass, zoneMinimum } from '@/core/air/duct/zoning';
 import { moistAir } from '@/core/air/moist-air';
+import { a2lRoom } from '@/core/circuit/a2l-room';
+import { sectionVolume } from '@/core/circuit/hold-volume';
+import { brazeClearance } from '@/core/circuit/join/braze-clearance';
+import { flareTorque } from '@/core/circuit/join/flare-torque';
+import { lineInsulation } from '@/core/circuit/join/line-insulation';
+import { liquidMargin } from '@/core/circuit/join/liquid-margin';
 import { linePressureDrop } from '@/core/circuit/line/line-pressure-drop';
 import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
 import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import { holdVerdict, nitrogenHold } from '@/core/circuit/pressure/nitrogen-hold';
+import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { cylinderFill } from '@/core/circuit/recovery/cylinder-fill';
+import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import { pumpDownStorage } from '@/core/circuit/recovery/pump-down-storage';
+import { pumpDownRebound } from '@/core/circuit/recovery/rebound';
+import { recoveredShare } from '@/core/circuit/recovery/recovered-share';
 import { recoveryLevel } from '@/core/circuit/recovery/recovery-level';
+import { removalMethod } from '@/core/circuit/recovery/removal-method';
 import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
 import { pullDown } from '@/core/circuit/vacuum/pull-down';
@@ -108,6 +119,17 @@ export const CATALOG: readonly AnyCalculation[] = [
   balancePoint,
   cylinderFill,
   recoveryLevel,
+  removalMethod,
+  pumpDownRebound,
+  recoveredShare,
+  cylinderIdentity,
+  chillIce,
+  sectionVolume,
+  brazeClearance,
+  flareTorque,
+  liquidMargin,
+  lineInsulation,
+  a2lRoom,
   pumpDownStorage,
   linePressureDrop,
   riserMinimum,

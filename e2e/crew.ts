@@ -70,8 +70,9 @@ export class Crew {
     const button = this.next.getByRole('button').first();
     if (!(await button.isVisible())) return undefined;
     const label = ((await button.textContent()) ?? '').trim();
-    if (label === 'Close the valve') return undefined;
-    await button.click({ timeout: 3000 }).catch(() => undefined);
+    // Signed between the reading of the text and here: the next loop sees it.
+    if (label === 'Close the valve' || label === 'Go to hand-over') return undefined;
+    await this.next.getByRole('button', { name: label, exact: true }).click({ timeout: 3000 }).catch(() => undefined);
     if (label === 'Prove the airflow') await this.page.getByRole('button', { name: /simulated flow grid/ }).click();
     if (label === 'Connect instruments') {
       await this.page.getByRole('button', { name: 'Connect simulated instruments' }).click();

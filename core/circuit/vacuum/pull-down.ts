@@ -7,7 +7,7 @@ import { num } from '@/core/finding/quantity-field';
 const AIR_VISCOSITY = 1.82e-5;
 const ATMOSPHERE_MICRONS = 760_000;
 /** A pump in good order ends here (common practice), µm. */
-const PUMP_ULTIMATE_MICRONS = 15;
+export const PUMP_ULTIMATE_MICRONS = 15;
 /** Share of the flow that a core left in its fitting lets through (design default). */
 const CORE_SHARE = 0.5;
 const PA_PER_MICRON = 0.133322;

@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { calculation } from '@/core/finding/calculation';
+import { ok, refuse } from '@/core/finding/outcome';
+import { num } from '@/core/finding/quantity-field';
+
+/** Filler is drawn in across a gap of this width a side (common practice), in. */
+const GAP_IN = { low: 0.001, high: 0.006 } as const;
+
+/**
+ * Gap between a tube and the socket it is brazed into.
+ * @returns radialIn, joinable, say
+ * @example brazeClearance({ tubeOdIn: 0.75, socketIdIn: 0.875 }) // 0.0625 in a side: use a reducer
+ */
+export const brazeClearance = calculation({
+  id: 'braze-clearance',
+  title: 'Brazed clearance',
+  what: 'Whether a tube and its socket can be brazed, or need a reducer.',
+  formula: '(socket inside − tube outside) / 2, wanted 0.001 to 0.006 in',
+  source: 'common practice; decisions of the design',
+  notCovered: 'Depth of the joint, cleanliness, heat.',
+  input: z.strictObject({ tubeOdIn: num(0.1, 3, 'in'), socketIdIn: num(0.1, 3, 'in') }),
+  compute: ({ tubeOdIn, socketIdIn }) => {
+    const radialIn = (socketIdIn - tubeOdIn) / 2;
+    if (radialIn < 0) return refuse('socketIdIn', 'The tube is larger than its socket.', `above ${tubeOdIn} in`);
+    const rounded = Math.round(radialIn * 1e6) / 1e6;
+    return ok({
+      radialIn: rounded,
+      joinable: rounded >= GAP_IN.low && rounded <= GAP_IN.high,
+      say:
+        rounded > GAP_IN.high
+          ? 'Loose: use a reducer or a fitting of this size; filler does not bridge the gap.'
+          : rounded < GAP_IN.low
+            ? 'Too tight: filler cannot run in.'
+            : 'Filler runs in.',
+    });
+  },
+  example: {
+    input: { tubeOdIn: 0.75, socketIdIn: 0.875 },
+    expected: { radialIn: 0.0625, joinable: false },
+    tolerance: 1e-6,
+  },
+});

@@ -1,0 +1,45 @@
+import type { EntryBody, EntryKind, EntryPhase } from './entry-bodies';
+
+type Head = {
+  id: string;
+  phase: EntryPhase;
+  /** Where the figures in it came from; simulated and replayed ones are marked wherever they show. */
+  source: 'typed' | 'instrument' | 'simulated' | 'replayed';
+  supersedesId: string | null;
+  by: string;
+  at: string;
+};
+
+export type EntryOf<K extends EntryKind> = Head & { kind: K; body: EntryBody<K> };
+/** One thing written down of the circuit. Entries are only ever added; a correction supersedes, a mistake is withdrawn. */
+export type CircuitEntry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
+
+/** Entries that nothing later replaced or withdrew, oldest first. */
+export function standingEntries(log: readonly CircuitEntry[]): CircuitEntry[] {
+  const replaced = new Set(log.flatMap((e) => (e.supersedesId === null ? [] : [e.supersedesId])));
+  return log.filter((e) => !replaced.has(e.id) && e.kind !== 'withdrawn');
+}
+
+export function entriesOf<K extends EntryKind>(log: readonly CircuitEntry[], kind: K): EntryOf<K>[] {
+  return standingEntries(log).filter((e): e is EntryOf<K> & CircuitEntry => e.kind === kind);
+}
+
+/** The newest entry of a kind. */
+export function latestOf<K extends EntryKind>(log: readonly CircuitEntry[], kind: K): EntryOf<K> | undefined {
+  return entriesOf(log, kind).at(-1);
+}
+
+/** Whether one entry came after another in the log; times of two devices are not compared. */
+export function isAfter(log: readonly CircuitEntry[], later: { id: string }, earlier: { id: string }): boolean {
+  return log.findIndex((e) => e.id === later.id) > log.findIndex((e) => e.id === earlier.id);
+}
+
+/** Entries after one, in order; all of them when there is none. */
+export function entriesAfter(log: readonly CircuitEntry[], mark: { id: string } | undefined): CircuitEntry[] {
+  const standing = standingEntries(log);
+  if (!mark) return standing;
+  const at = log.findIndex((e) => e.id === mark.id);
+  return standing.filter((e) => log.indexOf(e) > at);
+}
+
+export const isMarked = (source: CircuitEntry['source']): boolean => source === 'simulated' || source === 'replayed';

@@ -1,0 +1,144 @@
+import { fitWindow } from '@/core/numeric/window';
+import { effectiveCfm, type Hoses, PUMP_ULTIMATE_MICRONS, pullDownMinutes } from './pull-down';
+import { waterMicrons } from './water-saturation';
+
+/** The speed of the fall is read over this long, and a stall is told after twice that, min. */
+const WINDOW_MIN = 2;
+const STALL_MIN = 4;
+/** Falling by less than this share over the stall time is standing still (design default). */
+const STALL_SHARE = 0.06;
+/** Water shows when the pressure stands within this factor of its boiling pressure (design default). */
+const NEAR_WATER = 1.35;
+/** Above this the first rush of air is still going; nothing is fitted, µm. */
+const FIT_BELOW_MICRONS = 100_000;
+const ICE_MICRONS = 4_600;
+const ICE_FROM_MICRONS = 1_000;
+const SECONDS = 60;
+const LEAST_SAMPLES = 6;
+/** Predictions beyond this are no use to a crew, min. */
+const MOST_MIN = 24 * 60;
+
+type Point = readonly [minute: number, microns: number];
+
+export type StallCause = 'water' | 'ice' | 'hoses' | 'leak or outgassing' | 'pump oil';
+
+export type PumpProgress = {
+  nowMicrons: number;
+  /** Share of the pressure that goes each minute, from the last two minutes; undefined while too little is known. */
+  fallPerMin?: number;
+  /** What keeps coming in against the pump, as the figures tell it, µm·CFM. */
+  gasLoadMicronCfm?: number;
+  /** Minutes from now to the target; undefined when the figures say it is not reached, or nothing is known. */
+  minutesToTarget?: number;
+  /** Where the pump comes to a stand with this gas load, µm. */
+  endsAtMicrons?: number;
+  stalled: boolean;
+  /** Likely causes of a stall, the likeliest first. */
+  causes: { cause: StallCause; why: string; act: string }[];
+};
+
+export type PumpSetup = {
+  volumeFt3: number;
+  pumpCfm: number;
+  hoses: Hoses;
+  targetMicrons: number;
+  coldestPipeF: number;
+};
+
+/**
+ * How an evacuation goes, from the falling gauge: the gas that still comes in, the time left, and why it stands still.
+ *
+ * The pull-down model (pull-down.ts) says how fast pump and hoses would lower a dry, tight volume here; what the gauge
+ * falls slower is gas coming in: Q = S_eff (P − P_ult) + V dP/dt. The time left is the model's with that gas load held.
+ * A wet system gives off less as it dries: the time told is then too long at first, never too short.
+ */
+export function pumpProgress(points: readonly Point[], setup: PumpSetup): PumpProgress | undefined {
+  const last = points[points.length - 1];
+  if (!last) return undefined;
+  const [nowMin, nowMicrons] = last;
+  const recent = points.filter(([t]) => nowMin - t <= WINDOW_MIN);
+  const none: PumpProgress = { nowMicrons, stalled: false, causes: [] };
+  const span = nowMin - (recent[0]?.[0] ?? nowMin);
+  if (recent.length < LEAST_SAMPLES || span < WINDOW_MIN / 2 || nowMicrons > FIT_BELOW_MICRONS) return none;
+  const fit = fitWindow(
+    recent.map(([t]) => t * SECONDS),
+    recent.map(([, y]) => Math.log(y)),
+  );
+  const fallPerMin = -fit.slopePerMin;
+  const smooth = Math.exp(recent.reduce((s, [, y]) => s + Math.log(y), 0) / recent.length);
+  // The mean of the window stands in its middle; brought forward to now by the slope.
+  const level = smooth * Math.exp((-fallPerMin * span) / 2);
+  const speed = effectiveCfm(setup.pumpCfm, setup.hoses, level);
+  const gasLoad = Math.max(0, speed * (level - PUMP_ULTIMATE_MICRONS) - setup.volumeFt3 * level * fallPerMin);
+  const before = points.find(([t]) => nowMin - t <= STALL_MIN);
+  const stalled =
+    nowMicrons > setup.targetMicrons &&
+    before !== undefined &&
+    nowMin - before[0] > 0.9 * STALL_MIN &&
+    fallPerMin * STALL_MIN < STALL_SHARE;
+  const known = { nowMicrons, fallPerMin, gasLoadMicronCfm: gasLoad };
+  if (nowMicrons <= setup.targetMicrons) return { ...known, minutesToTarget: 0, stalled: false, causes: [] };
+  const left = pullDownMinutes({
+    volumeFt3: setup.volumeFt3,
+    pumpCfm: setup.pumpCfm,
+    targetMicrons: setup.targetMicrons,
+    startMicrons: nowMicrons,
+    hoses: setup.hoses,
+    gasLoad,
+  });
+  return {
+    ...known,
+    ...('minutes' in left
+      ? left.minutes <= MOST_MIN
+        ? { minutesToTarget: left.minutes }
+        : {}
+      : { endsAtMicrons: left.endsAtMicrons }),
+    stalled,
+    causes: stalled ? stallCauses(nowMicrons, setup) : [],
+  };
+}
+
+/** Why a vacuum stands still, the likeliest first: what the pressure itself points at, then what is quick to try. */
+export function stallCauses(microns: number, setup: PumpSetup): PumpProgress['causes'] {
+  const water = waterMicrons(setup.coldestPipeF);
+  const causes: PumpProgress['causes'] = [];
+  const near = microns < water * NEAR_WATER && microns > water / NEAR_WATER;
+  if (near)
+    causes.push({
+      cause: 'water',
+      why: `Water boils at ${water.toFixed(0)} µm where the pipes are ${setup.coldestPipeF.toFixed(0)} °F: that is where it stands.`,
+      act: 'Warm the low places, sweep with dry nitrogen, change the pump oil; liquid water cannot be hurried.',
+    });
+  else if (microns <= ICE_MICRONS && microns >= ICE_FROM_MICRONS)
+    causes.push({
+      cause: 'ice',
+      why: 'Between 1,000 and 4,600 µm water freezes and gives off its vapour slowly.',
+      act: 'Break with dry nitrogen to 2 psig, warm the cold spot, let it soak, pull again.',
+    });
+  const dry = pullDownMinutes({
+    volumeFt3: setup.volumeFt3,
+    pumpCfm: setup.pumpCfm,
+    targetMicrons: setup.targetMicrons,
+    startMicrons: Math.max(microns, setup.targetMicrons + 1),
+    hoses: setup.hoses,
+    gasLoad: 0,
+  });
+  const speed = effectiveCfm(setup.pumpCfm, setup.hoses, microns);
+  if (setup.hoses.coresIn || !('minutes' in dry) || speed < setup.pumpCfm * 0.15)
+    causes.push({
+      cause: 'hoses',
+      why: `Through these hoses${setup.hoses.coresIn ? ' and cores' : ''} only ${speed.toFixed(2)} of ${setup.pumpCfm} CFM reach the system.`,
+      act: 'Take the cores out, use a short wide hose on each side.',
+    });
+  causes.push({
+    cause: 'leak or outgassing',
+    why: 'Gas comes in as fast as the pump takes it out.',
+    act: 'Valve the pump off and watch the rise: a straight rise is a leak, one that levels off is moisture.',
+  });
+  causes.push({
+    cause: 'pump oil',
+    why: 'Wet oil gives its own vapour back.',
+    act: 'Blank the pump off: above 100 µm change the oil.',
+  });
+  return causes;
+}
