@@ -68,7 +68,7 @@ export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
 export const newRunSchema = z.strictObject({
   id: idSchema,
-  phase: z.enum(['charge', 'start-up']).describe('charge, start-up'),
+  phase: oneOf(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']),
   speed,
 });
 
@@ -84,13 +84,44 @@ export const rigChangeSchema = z.strictObject({
   probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
 });
 
+/** What may be changed on the benches of the circuit: weather, leaks, water, the gauge. */
+export const benchChangeSchema = z.strictObject({
+  airF: num(-20, 130, '°F').optional(),
+  swingFPerH: num(-40, 40, '°F/h').optional(),
+  sunF: num(0, 60, '°F').optional(),
+  leakScfh: num(0, 60, 'ft³/h').optional(),
+  pipeF: num(0, 120, '°F').optional(),
+  leakMicronCfm: num(0, 100_000, 'µm·CFM').optional(),
+  gauge: oneOf(['right', 'fouled', 'lost']).optional(),
+  waterOz: num(0, 8, 'oz').optional(),
+  coresIn: z.boolean().describe('true or false').optional(),
+  valveLeaks: num(0, 20, 'of a tight valve').optional(),
+  chilled: z.boolean().describe('true or false').optional(),
+});
+const open = z.boolean().describe('true or false');
+
 export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('start') }),
   z.strictObject({ kind: z.literal('stop') }),
   z.strictObject({ kind: z.literal('weigh-in'), oz: num(0.1, 2000, 'oz') }),
   z.strictObject({ kind: z.literal('recover'), oz: num(0.1, 2000, 'oz') }),
   z.strictObject({ kind: z.literal('close-valve') }),
-  z.strictObject({ kind: z.literal('configure'), change: rigChangeSchema }),
+  z.strictObject({
+    kind: z.literal('configure'),
+    change: rigChangeSchema.or(benchChangeSchema).describe('what the bench drawer may change'),
+  }),
+  z.strictObject({ kind: z.literal('pressurise'), psig: num(1, 1000, 'psig') }),
+  z.strictObject({ kind: z.literal('close-source') }),
+  z.strictObject({ kind: z.literal('release'), psig: num(0, 1000, 'psig') }),
+  z.strictObject({ kind: z.literal('pump'), on: open }),
+  z.strictObject({ kind: z.literal('valve'), open }),
+  z.strictObject({ kind: z.literal('sweep'), psig: num(-5, 15, 'psig') }),
+  z.strictObject({ kind: z.literal('break'), psig: num(0, 15, 'psig') }),
+  z.strictObject({ kind: z.literal('oil') }),
+  z.strictObject({ kind: z.literal('call'), on: open }),
+  z.strictObject({ kind: z.literal('liquid-valve'), open }),
+  z.strictObject({ kind: z.literal('vapour-valve'), open }),
+  z.strictObject({ kind: z.literal('machine'), on: open }),
   z.strictObject({ kind: z.literal('speed'), speed }),
 ]);
 export type RunCommand = z.infer<typeof runCommandSchema>;

@@ -5,6 +5,7 @@ import { buildUp } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { rigFor } from '@/server/features/instruments/rig-setup';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
@@ -13,8 +14,11 @@ import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
+import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
+import { DEMO_CYLINDERS } from './cylinders';
 import { DEMO_JOBS, type DemoJob } from './jobs';
+import { loadCircuit } from './load-circuits';
 import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
 import { DEMO_SURVEYS } from './surveys';
@@ -40,6 +44,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
     );
   }
   await loadLibrary(database, DEMO_COMPANY.id);
+  await loadCylinders(database);
   for (const job of DEMO_JOBS) {
     const { lead, id } = await insertJob(database, job, job.plate);
     await tell(database, lead, id, job);
@@ -49,8 +54,37 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
     const { lead, id } = await insertJob(database, survey, null);
     await loadSurvey(database, lead, id, survey);
   }
-  say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length + DEMO_SURVEYS.length} jobs`);
+  for (const circuit of DEMO_CIRCUITS) {
+    const { lead, id } = await insertJob(database, circuit, circuit.plate);
+    await loadCircuit(database, lead, id, circuit);
+    await refreshSummary(database, DEMO_COMPANY.id, id);
+  }
+  say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length} jobs`);
   return true;
+}
+
+async function loadCylinders(database: Database): Promise<void> {
+  const owner = DEMO_PEOPLE.find((p) => p.role === 'owner')!;
+  const opened = new Date(Date.now() - 30 * DAY_MS);
+  for (const { body, contentsOz } of DEMO_CYLINDERS) {
+    await cylindersStore.insert(database, DEMO_COMPANY.id, { ...body, version: 0 });
+    if (contentsOz > 0)
+      await cylindersStore.addMovement(database, DEMO_COMPANY.id, {
+        id: uuid(),
+        cylinderId: body.id,
+        kind: 'opening',
+        oz: contentsOz,
+        grossOz: contentsOz + body.tareOz,
+        refrigerant: body.refrigerant,
+        jobId: null,
+        personId: owner.id,
+        certificate: owner.certificateNumber,
+        source: 'typed',
+        recipient: null,
+        note: null,
+        occurredAt: opened,
+      });
+  }
 }
 
 type Head = Pick<

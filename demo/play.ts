@@ -1,9 +1,10 @@
 import { v7 as uuid } from 'uuid';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { JobSheet } from '@/core/job/sheet';
-import type { RigCommand } from '@/core/plant/rig';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import type { FeedState } from '@/server/features/instruments/feed-protocol';
+import type { FeedOrder, FeedState } from '@/server/features/instruments/feed-protocol';
+import type { RunPhase } from '@/server/features/instruments/instruments-service';
 import { recordMovement } from '@/server/features/instruments/movement-record';
 import { insertReadings, type ReadingRequest } from '@/server/features/instruments/reading-record';
 import { rowsOfBlock, type StoredEvent } from '@/server/features/instruments/run-data';
@@ -11,7 +12,21 @@ import { type RunRow, runsStore } from '@/server/features/instruments/runs-store
 import { emptyBlock, orderFeed, runFeed } from '@/server/features/instruments/simulated-feed';
 
 /** One step of a played run: an order to the system, time passing, or a tap that records. */
-export type PlayStep = { order: RigCommand } | { wait: number } | { record: Omit<ReadingRequest, 'setId'> };
+export type PlayStep =
+  | { order: FeedOrder }
+  | { wait: number }
+  | { record: Omit<ReadingRequest, 'setId'> }
+  | { write: (read: PlayReading) => { kind: EntryKind; body: Record<string, unknown> } };
+
+/** What the instruments read at a step, for an entry of the circuit log. */
+export type PlayReading = {
+  runId: string;
+  runSeconds: number;
+  value: (channel: string) => number;
+  /** Minutes and values of a channel since a second of the run. */
+  since: (channel: string, fromS: number) => [number, number][];
+};
+export type WriteStep = (entry: { kind: EntryKind; body: Record<string, unknown> }, at: Date) => Promise<void>;
 
 const CHUNK_S = 60;
 
@@ -22,9 +37,10 @@ export async function playRun(
   sheet: JobSheet,
   companyId: string,
   feed: FeedState,
-  phase: 'charge' | 'start-up',
+  phase: RunPhase,
   steps: readonly PlayStep[],
   leave: 'running' | 'stopped',
+  write?: WriteStep,
 ): Promise<FeedState> {
   const total = steps.reduce((sum, s) => sum + ('wait' in s ? s.wait : 0), 0);
   const startedAt = new Date(Date.now() - total * 1000);
@@ -46,6 +62,7 @@ export async function playRun(
   let seq = 0;
   let waiting: StoredEvent[] = [];
   const recent: RunSample[] = [];
+  const all: RunSample[] = [];
   const at = (): Date => new Date(startedAt.getTime() + runSeconds * 1000);
   for (const step of steps) {
     if ('order' in step) {
@@ -54,12 +71,16 @@ export async function playRun(
       waiting.push(...done.events);
     } else if ('record' in step) {
       await insertReadings(database, run, sheet, personId, recent, { ...step.record, setId: uuid() }, at());
+    } else if ('write' in step) {
+      await write?.(step.write(readingOf(run.id, runSeconds, all)), at());
     } else {
       for (let left = step.wait; left > 0; left -= CHUNK_S) {
-        const out = { block: emptyBlock(), events: waiting };
+        const out = { block: emptyBlock(now), events: waiting };
         waiting = [];
         runSeconds = runFeed(now, Math.min(CHUNK_S, left), runSeconds, out);
-        recent.push(...rowsOfBlock(out.block));
+        const rows = rowsOfBlock(out.block);
+        recent.push(...rows);
+        all.push(...rows);
         recent.splice(0, Math.max(0, recent.length - 120));
         seq += 1;
         await runsStore.addChunk(database, {
@@ -77,4 +98,20 @@ export async function playRun(
   await runsStore.saveRig(database, companyId, sheet.job.id, now);
   if (leave === 'stopped') await runsStore.setState(database, run.id, 'stopped');
   return now;
+}
+
+function readingOf(runId: string, runSeconds: number, all: readonly RunSample[]): PlayReading {
+  const value = (channel: string): number => {
+    const v = all.at(-1)?.values[channel];
+    if (typeof v !== 'number') throw new Error(`demo: no reading of ${channel}`);
+    return v;
+  };
+  const since = (channel: string, fromS: number): [number, number][] =>
+    all.flatMap((s): [number, number][] => {
+      const v = s.values[channel];
+      return s.runSeconds >= fromS && s.runSeconds % 3 === 0 && typeof v === 'number'
+        ? [[(s.runSeconds - fromS) / 60, v]]
+        : [];
+    });
+  return { runId, runSeconds, value, since };
 }

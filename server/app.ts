@@ -6,6 +6,8 @@ import helmet from 'helmet';
 import type { Deps } from './deps';
 import { errorHandler, Problem, sendProblem } from './errors/problem';
 import { calculationsRoutes } from './features/calculations/calculations-routes';
+import { circuitRoutes } from './features/circuit/circuit-routes';
+import { cylindersRoutes } from './features/cylinders/cylinders-routes';
 import { fitsRoutes } from './features/fits/fits-routes';
 import { instrumentsRoutes } from './features/instruments/instruments-routes';
 import { jobsRoutes } from './features/jobs/jobs-routes';
@@ -92,6 +94,8 @@ export function createApp(deps: Deps): Express {
   api.use(settingsRoutes(deps));
   api.use(measurementsRoutes(deps));
   api.use(phasesRoutes(deps));
+  api.use(circuitRoutes(deps));
+  api.use(cylindersRoutes(deps));
   api.use(instrumentsRoutes(deps));
   api.use(reportsRoutes(deps));
   api.use((_request, response) => sendProblem(response, new Problem('not-found', { message: 'No such address.' })));

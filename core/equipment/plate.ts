@@ -19,6 +19,8 @@ export const plateSchema = z
     metering: oneOf(['txv', 'eev', 'fixed-orifice']),
     heatPump: z.boolean().describe('true or false'),
     inverter: z.boolean().describe('true or false'),
+    /** Everything in one sealed cabinet: no line set, no field charge. */
+    packaged: z.boolean().describe('true or false').optional(),
     nominalTons: num(0.75, 25, 'tons'),
     plateVolts: oneOf(['208/230', '240', '208', '460']),
     compressorRlaA: num(1, 200, 'A'),

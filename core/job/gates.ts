@@ -27,7 +27,27 @@ export type GateId =
   | 'before-list'
   | 'disclosures'
   | 'change-answered'
-  | 'musts-in';
+  | 'musts-in'
+  | 'removal-released'
+  | 'dead-proof'
+  | 'recovered-level'
+  | 'recover-signed'
+  | 'line-drawn'
+  | 'joints-logged'
+  | 'join-checks'
+  | 'join-signed'
+  | 'plate-limit'
+  | 'expansion-open'
+  | 'pressure-held'
+  | 'bubbled'
+  | 'pressure-signed'
+  | 'compressor-locked'
+  | 'gauge-proven'
+  | 'deep-enough'
+  | 'evacuate-signed'
+  | 'vacuum-broken'
+  | 'room'
+  | 'cylinder';
 
 export type Override = { gate: string; reason: string; by: string; at: string };
 
@@ -55,8 +75,12 @@ export function certificationCovers(certification: Certification): boolean {
 }
 
 export type GateFacts = {
-  phase: Exclude<BuiltPhase, 'survey' | 'scope'>;
+  phase: 'charge' | 'start-up' | 'hand-over';
   vacuum?: VacuumRecord;
+  /** The standing test on the circuit's own record; it goes before a typed figure. */
+  standing?: Gate;
+  /** What the circuit's record asks of the charge besides. */
+  circuit?: readonly Gate[];
   /** Why the build-up has no total, when it has none. */
   plateTrouble: string | null;
   weighedIn: boolean;
@@ -103,7 +127,8 @@ function rawGates(f: GateFacts): Gate[] {
   };
   if (f.phase === 'charge') {
     return [
-      vacuumGate(f.vacuum),
+      f.standing ?? vacuumGate(f.vacuum),
+      ...(f.circuit ?? []),
       plateGate(f),
       gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay),
       certified,

@@ -1,3 +1,4 @@
+import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import type { Refusal } from '@/core/finding/outcome';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
@@ -41,20 +42,21 @@ export const TOLERANCES: readonly {
   },
 ];
 
+/** Every school a company chooses, in the order of the work. */
+export const SCHOOLS = [...SCOPE_SCHOOLS, ...CIRCUIT_SCHOOLS];
+
 /** Why settings cannot be stored, or undefined. */
 export function checkSettings(settings: Readonly<Record<string, string | number>>): Refusal | undefined {
   for (const [field, value] of Object.entries(settings)) {
-    const school = SCOPE_SCHOOLS.find((s) => s.id === field);
+    const school = SCHOOLS.find((s) => s.id === field);
     const tolerance = [...TOLERANCES, ...SCOPE_FIGURES].find((t) => t.id === field);
     if (!school && !tolerance)
       return {
         field,
         message: `${field} is not a setting.`,
-        allowed: [
-          ...SCOPE_SCHOOLS.map((s) => s.id),
-          ...TOLERANCES.map((t) => t.id),
-          ...SCOPE_FIGURES.map((t) => t.id),
-        ].join(', '),
+        allowed: [...SCHOOLS.map((s) => s.id), ...TOLERANCES.map((t) => t.id), ...SCOPE_FIGURES.map((t) => t.id)].join(
+          ', ',
+        ),
       };
     if (school) {
       const options = school.options.map(([v]) => v as string);

@@ -2,6 +2,9 @@ import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
 import { buildUp, judgeCharge } from './charge-sheet';
+import { chargeGates, circuitGates, standingGate } from './circuit/circuit-gates';
+import { circuitMove } from './circuit/circuit-moves';
+import { circuitPhasesOf, isCircuitPhase } from './circuit/circuit-views';
 import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_WORDS } from './phases';
 import type { JobSheet } from './sheet';
@@ -18,14 +21,24 @@ const NO_PLATE = {
 
 /** The gates of a phase of this job. */
 export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: ReturnType<typeof recordedStartUp>): Gate[] {
-  const overrides = sheet.overrides.filter((o) => o.phase === phase);
+  const overrides = sheet.overrides.filter(
+    (o) =>
+      o.phase === phase ||
+      // What a lead let pass for the evacuation stands for the charge that rests on it.
+      (phase === 'charge' && o.phase === 'evacuate' && o.gate === 'standing-vacuum'),
+  );
   if (phase === 'survey') return surveyGates(sheet).map(withOverrides(overrides));
   if (phase === 'scope') return scopeGates(sheet).map(withOverrides(overrides));
+  if (isCircuitPhase(phase)) return circuitGates(sheet, phase).map(withOverrides(overrides));
   const build = sheet.circuit.plate ? buildUp(sheet.circuit.plate) : NO_PLATE;
   const charge = build.ok ? judgeCharge(sheet, build.value) : undefined;
   const facts: GateFacts = {
     phase,
     vacuum: sheet.vacuum ?? undefined,
+    ...(sheet.circuitLog.length > 0 && circuitPhasesOf(sheet).includes('evacuate')
+      ? { standing: standingGate(sheet) }
+      : {}),
+    circuit: phase === 'charge' ? chargeGates(sheet) : [],
     plateTrouble: build.ok ? null : build.refused.message,
     weighedIn: charge?.state.done ?? false,
     weighSay: charge?.finding.claim ?? 'No charge build-up',
@@ -58,12 +71,16 @@ export type Standing = {
   waitsFor: string;
 };
 
-/** The phases this job goes through: survey and scope only when it began with them, charge and start-up only with refrigerant. */
+/** The phases this job goes through: survey and scope only when it began with them, charge and start-up only with refrigerant, its circuit phases where they are written down. */
 export function phasesOf(sheet: JobSheet): readonly BuiltPhase[] {
   const surveyed = beganWithSurvey(sheet);
   const circuit = hasCircuit(sheet);
+  const kept = circuitPhasesOf(sheet);
   return BUILT_PHASES.filter(
-    (p) => (surveyed || (p !== 'survey' && p !== 'scope')) && (circuit || (p !== 'charge' && p !== 'start-up')),
+    (p) =>
+      (surveyed || (p !== 'survey' && p !== 'scope')) &&
+      (circuit || (p !== 'charge' && p !== 'start-up')) &&
+      (!isCircuitPhase(p) || kept.includes(p)),
   );
 }
 
@@ -75,10 +92,15 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
     const move = scopeMove(sheet);
     return { phase: 'scope', state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
   }
-  const phase = phasesOf(sheet).find((p) => !signed[p]);
+  // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
+  const phase = phasesOf(sheet).find((p) => !signed[p] && !(signed.charge && isCircuitPhase(p)));
   if (!phase) return { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
   if (phase === 'survey' || phase === 'scope') {
     const move = phase === 'survey' ? surveyMove(sheet) : scopeMove(sheet);
+    return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+  }
+  if (isCircuitPhase(phase)) {
+    const move = circuitMove(sheet, phase, sheetGates(sheet, phase));
     return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
   }
   if (phase === 'start-up' && recorded) {

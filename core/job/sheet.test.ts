@@ -89,8 +89,8 @@ describe('plate warnings', () => {
 describe('where a job stands', () => {
   it('walks through its phases with what it waits for', () => {
     expect(standingOf(sampleSheet({ vacuum: null }))).toMatchObject({
-      phase: 'charge',
-      waitsFor: 'No standing-vacuum test on record',
+      phase: 'recover',
+      waitsFor: 'Write down what the old system should hold.',
     });
     expect(standingOf(sampleSheet())).toMatchObject({
       phase: 'charge',

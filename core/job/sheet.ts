@@ -1,3 +1,6 @@
+import type { CircuitEntry } from '@/core/circuit/log/circuit-log';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import type { CircuitSchools } from '@/core/circuit/schools';
 import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
@@ -108,6 +111,11 @@ export type JobSheet = {
   /** The release to take the old equipment out. */
   removal: { by: string; at: string } | null;
   scopeSchools: ScopeSchools;
+  circuitSchools: CircuitSchools;
+  /** What the crew wrote down of the refrigerant circuit, oldest first. */
+  circuitLog: CircuitEntry[];
+  /** The cylinders this job used, as the ledger has them now. */
+  cylinders: Cylinder[];
   vacuum: (VacuumRecord & { version: number }) | null;
   startUp: StartUpRecord;
   measurements: SheetMeasurement[];

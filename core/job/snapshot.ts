@@ -1,12 +1,13 @@
 import { beganWithSurvey, scopeOf, surveyOf } from './before';
 import { type BuildUp, buildUp, judgeCharge, movementsOf } from './charge-sheet';
+import { type CircuitPhase, evacuationView, joinView, pressureView, recoveryView } from './circuit/circuit-views';
 import type { Gate } from './gates';
 import type { BuiltPhase } from './phases';
-import type { EquippedSheet, JobSheet, SheetMeasurement } from './sheet';
+import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 import { airflowOf, type recordedStartUp, startUpSystem } from './start-up-sheet';
 
 /** Raised whenever a formula, table or threshold changes what a snapshot would say. */
-export const FORMULA_VERSION = '2';
+export const FORMULA_VERSION = '3';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(
@@ -35,6 +36,7 @@ export function snapshotOf(
     charge,
     runs: sheet.runs,
     before: beganWithSurvey(sheet) ? beforeOf(sheet) : null,
+    circuitRecord: sheet.circuitLog.length ? circuitRecordOf(sheet) : null,
   };
   if (phase === 'charge') return { ...base, startUp: null };
   return {
@@ -50,6 +52,38 @@ export function snapshotOf(
           measurements: recorded.measurements,
         }
       : null,
+  };
+}
+
+/** What was written down of the refrigerant circuit, and how each phase of it is judged. */
+function circuitRecordOf(sheet: JobSheet) {
+  return {
+    log: sheet.circuitLog,
+    schools: sheet.circuitSchools,
+    cylinders: sheet.cylinders,
+    recovery: recoveryView(sheet),
+    joining: isEquipped(sheet) ? joinView(sheet) : null,
+    pressure: pressureView(sheet),
+    evacuation: evacuationView(sheet),
+  };
+}
+export type CircuitRecord = ReturnType<typeof circuitRecordOf>;
+
+/** What a signature under a phase of the circuit freezes. */
+export function circuitSnapshotOf(sheet: JobSheet, phase: CircuitPhase, gates: Gate[]) {
+  const { job, customer, site, system, circuit } = sheet;
+  return {
+    phase,
+    formulaVersion: FORMULA_VERSION,
+    job,
+    customer,
+    site,
+    system,
+    circuit,
+    gates,
+    overrides: sheet.overrides,
+    runs: sheet.runs,
+    circuitRecord: circuitRecordOf(sheet),
   };
 }
 

@@ -22,11 +22,15 @@ export type RigView = {
   };
 };
 
+/** The switches of a simulated bench of the circuit, and how fast it runs. */
+export type BenchView = { kind: string; speed: number; switches: Record<string, number | boolean | string | null> };
+
 export type FeedSnapshot = {
   state: 'connecting' | 'live' | 'lost' | 'ended';
   samples: RunSample[];
   events: RunEvent[];
   rig: RigView | null;
+  bench: BenchView | null;
   /** Device clock when the last batch came, ms. */
   lastAt: number;
   /** From the making of the last sample to its arrival here, ms. */
@@ -51,6 +55,7 @@ export const EMPTY_FEED: FeedSnapshot = {
   samples: [],
   events: [],
   rig: null,
+  bench: null,
   lastAt: 0,
   latencyMs: 0,
   seq: 0,

@@ -1,20 +1,32 @@
 import type { RunSample } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
-import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from './instrument-feed';
+import { type BenchView, EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from './instrument-feed';
 
 type Block = { runSeconds: number[]; values: Record<string, (number | null)[]> };
-type Batch = { seq: number; durableSeq: number; producedAt: number; samples: Block; events: RunEvent[]; rig: RigView };
+type Batch = {
+  seq: number;
+  durableSeq: number;
+  producedAt: number;
+  samples: Block;
+  events: RunEvent[];
+  rig: RigView | null;
+  bench: BenchView | null;
+};
 type History = {
   seq: number;
   durableSeq: number;
   samples: RunSample[];
   events: RunEvent[];
   rig: RigView | null;
+  bench: BenchView | null;
   state: string;
 };
 
-/** Kept on this device: a little more than the judgement looks back. */
+/** Kept whole on this device: a little more than the judgement looks back. Older samples are thinned for the picture. */
 const KEEP_S = 60 * 60;
+const THINNED_EVERY_S = 10;
+/** Thinning walks the whole list, so it waits until this many samples are due. */
+const THIN_BATCH = 600;
 /** The screen is told at most this often, however fast a run plays. */
 const TELL_EVERY_MS = 180;
 
@@ -32,6 +44,8 @@ export class SseFeed implements InstrumentFeed {
   private readonly source: EventSource;
   private now: FeedSnapshot = EMPTY_FEED;
   private told = 0;
+  /** Samples before this place are thinned already. */
+  private thinFrom = 0;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(runId: string) {
@@ -58,12 +72,14 @@ export class SseFeed implements InstrumentFeed {
   private history(h: History): void {
     const ended = h.state !== 'running';
     if (ended) this.source.close();
+    this.thinFrom = 0;
     this.set(
       {
         state: ended ? 'ended' : 'live',
         samples: h.samples,
         events: h.events,
         rig: h.rig,
+        bench: h.bench ?? null,
         seq: h.seq,
         durableSeq: h.durableSeq,
         lastAt: Date.now(),
@@ -76,18 +92,30 @@ export class SseFeed implements InstrumentFeed {
     const last = this.now.samples.at(-1)?.runSeconds ?? -1;
     const fresh = rows(b.samples).filter((s) => s.runSeconds > last);
     const end = fresh.at(-1)?.runSeconds ?? last;
-    const kept = this.now.samples.filter((s) => end - s.runSeconds <= KEEP_S);
+    const kept = this.thinned(end);
     const known = new Set(this.now.events.map((e) => `${e.kind}@${e.runSeconds}`));
     this.set({
       state: 'live',
       samples: [...kept, ...fresh],
       events: [...this.now.events, ...b.events.filter((e) => !known.has(`${e.kind}@${e.runSeconds}`))],
       rig: b.rig,
+      bench: b.bench ?? null,
       seq: b.seq,
       durableSeq: b.durableSeq,
       lastAt: Date.now(),
       latencyMs: Date.now() - b.producedAt,
     });
+  }
+
+  /** A day at 1 Hz stays a list of some ten thousand: full rate for the last hour, every tenth second before. */
+  private thinned(end: number): RunSample[] {
+    const { samples } = this.now;
+    const first = samples[this.thinFrom];
+    if (!first || end - first.runSeconds <= KEEP_S + THIN_BATCH) return samples;
+    const old = samples.findIndex((s) => end - s.runSeconds <= KEEP_S);
+    const kept = samples.filter((s, i) => i < this.thinFrom || i >= old || s.runSeconds % THINNED_EVERY_S === 0);
+    this.thinFrom = kept.findIndex((s) => end - s.runSeconds <= KEEP_S);
+    return kept;
   }
 
   private set(change: Partial<FeedSnapshot>, atOnce = false): void {

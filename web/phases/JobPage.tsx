@@ -18,17 +18,31 @@ const HandOverPage = lazy(() => import('./hand-over/HandOverPage'));
 const SurveyPage = lazy(() => import('./survey/SurveyPage'));
 const ScopePage = lazy(() => import('./scope/ScopePage'));
 const FitPage = lazy(() => import('./fit/FitPage'));
+const RecoverPage = lazy(() => import('./recover/RecoverPage'));
+const JoinPage = lazy(() => import('./join/JoinPage'));
+const PressurePage = lazy(() => import('./pressure-test/PressurePage'));
+const EvacuatePage = lazy(() => import('./evacuate/EvacuatePage'));
 const EquipmentPage = lazy(() => import('./system/EquipmentPage'));
+
+/** Phases of the circuit that stream: their pages show their own last run. */
+const RECORDED = { recover: true, 'pressure-test': true, evacuate: true } as const;
 
 const PAGES = {
   survey: SurveyPage,
   scope: ScopePage,
   fit: FitPage,
+  recover: RecoverPage,
   'hand-over': HandOverPage,
   equipment: EquipmentPage,
 } as const;
 /** Pages that work on the new equipment; without it they say what to do first. */
-const EQUIPPED_PAGES = { charge: ChargePage, 'start-up': StartUpPage } as const;
+const EQUIPPED_PAGES = {
+  join: JoinPage,
+  'pressure-test': PressurePage,
+  evacuate: EvacuatePage,
+  charge: ChargePage,
+  'start-up': StartUpPage,
+} as const;
 
 export default function JobPage() {
   const { jobId = '', phase } = useParams();
@@ -38,8 +52,11 @@ export default function JobPage() {
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const run = sheet?.runs.find((r) => r.state === 'running');
-  const pastRun = run ? undefined : sheet?.runs.filter((r) => r.phase === 'start-up').at(-1);
-  const feed = useFeed(run?.id ?? pastRun?.id, generation);
+  const ownPhase = phase && phase in RECORDED ? phase : 'start-up';
+  // On a page that streams, its own run is shown, even while that of another phase goes on.
+  const shown = run && (run.phase === ownPhase || !(phase && phase in RECORDED)) ? run : undefined;
+  const pastRun = shown ? undefined : sheet?.runs.filter((r) => r.phase === ownPhase).at(-1);
+  const feed = useFeed(shown?.id ?? pastRun?.id, generation);
   const waiting = sheet && run ? unsheetedOz({ feed, run, sheet }) !== 0 : false;
   // The server stores a finished weighing at once; the sheet is read again until it holds it.
   useEffect(() => {
@@ -56,6 +73,11 @@ export default function JobPage() {
     'g o': () => go('scope'),
     'g t': () => go('fit'),
     'g l': () => navigate('/library'),
+    'g r': () => go('recover'),
+    'g n': () => go('join'),
+    'g p': () => go('pressure-test'),
+    'g u': () => go('evacuate'),
+    'g y': () => navigate('/cylinders'),
     'g c': () => go('charge'),
     'g s': () => go('start-up'),
     'g h': () => go('hand-over'),

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import useSWR from 'swr';
+import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { TOLERANCES } from '@/core/job/settings';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { type ApiProblem, get, put } from '@/web/api/http';
@@ -45,20 +46,14 @@ export default function SettingsPage() {
         <>
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Scope</h2>
           {SCOPE_SCHOOLS.map((s) => (
-            <div key={s.id} className="grid gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
-              <Choice
-                label={s.label}
-                value={String(data.settings[s.id] ?? s.standard)}
-                options={s.options.map(([value, label]) => ({ value, label }))}
-                onChange={(v) => may && save({ [s.id]: v })}
-              />
-              <p className="text-[13.5px] leading-snug text-ink2">
-                Default: {s.options.find(([v]) => v === s.standard)?.[1]}. {s.reason}
-              </p>
-            </div>
+            <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
           ))}
           {SCOPE_FIGURES.map((f) => (
             <Figure key={f.id} figure={f} sign="" stored={data.settings[f.id]} may={may} onSave={save} />
+          ))}
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Refrigerant circuit</h2>
+          {CIRCUIT_SCHOOLS.map((s) => (
+            <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Start-up</h2>
           {TOLERANCES.map((t) => (
@@ -66,6 +61,41 @@ export default function SettingsPage() {
           ))}
         </>
       ) : null}
+    </div>
+  );
+}
+
+type SchoolSpec = {
+  id: string;
+  label: string;
+  options: readonly (readonly [string, string])[];
+  standard: string;
+  reason: string;
+};
+
+/** One school: its options, the default and why. */
+function School({
+  school: s,
+  stored,
+  may,
+  onSave,
+}: {
+  school: SchoolSpec;
+  stored: string | number | undefined;
+  may: boolean;
+  onSave: (change: Record<string, string>) => void;
+}) {
+  return (
+    <div className="grid gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
+      <Choice
+        label={s.label}
+        value={String(stored ?? s.standard)}
+        options={s.options.map(([value, label]) => ({ value, label }))}
+        onChange={(v) => may && onSave({ [s.id]: v })}
+      />
+      <p className="text-[13.5px] leading-snug text-ink2">
+        Default: {s.options.find(([v]) => v === s.standard)?.[1]}. {s.reason}
+      </p>
     </div>
   );
 }

@@ -10,6 +10,7 @@ import { Waiting } from './Waiting';
 const NewJobPage = lazy(() => import('@/web/jobs/NewJobPage'));
 const JobPage = lazy(() => import('@/web/phases/JobPage'));
 const LibraryPage = lazy(() => import('@/web/library/LibraryPage'));
+const CylindersPage = lazy(() => import('@/web/cylinders/CylindersPage'));
 const SettingsPage = lazy(() => import('@/web/settings/SettingsPage'));
 const FormulasPage = lazy(() => import('@/web/formulas/FormulasPage'));
 
@@ -26,6 +27,7 @@ export function App() {
                 <Route path="/jobs/new" element={<NewJobPage />} />
                 <Route path="/jobs/:jobId/:phase?/:part?" element={<JobPage />} />
                 <Route path="/library" element={<LibraryPage />} />
+                <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
               </Route>

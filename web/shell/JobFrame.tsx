@@ -7,6 +7,7 @@ import { worstOf } from '@/core/finding/check';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
 import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf, systemWords } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
+import { circuitPhasesOf, isCircuitPhase } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
@@ -73,6 +74,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
   const strip = useShowCurrent<HTMLElement>(active);
   const signed = signedPhases(sheet);
   const circuit = hasCircuit(sheet);
+  const kept = circuitPhasesOf(sheet);
   const current = phasesOf(sheet).find((p) => !signed[p]);
   const item =
     'relative flex shrink-0 items-center gap-1.5 px-2 py-2 max-lg:text-[14.5px] lg:gap-2.5 lg:px-3 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
@@ -90,7 +92,9 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
       {PHASE_GROUPS.map(({ group, phases }) => {
         const built = phases.filter(
           (p): p is BuiltPhase =>
-            (BUILT_PHASES as readonly string[]).includes(p) && (circuit || (p !== 'charge' && p !== 'start-up')),
+            (BUILT_PHASES as readonly string[]).includes(p) &&
+            (circuit || (p !== 'charge' && p !== 'start-up')) &&
+            (!isCircuitPhase(p) || kept.includes(p) || p === active),
         );
         if (built.length === 0) return null;
         return (
@@ -131,6 +135,13 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
     </nav>
   );
 });
+
+const RUNNING_WORDS: Partial<Record<BuiltPhase, string>> = {
+  recover: 'recovering',
+  'pressure-test': 'under nitrogen',
+  evacuate: 'on the pump',
+  charge: 'weighing in',
+};
 
 const fitChecks = (sheet: JobSheet) => {
   const context = fitContextOf(sheet);
@@ -175,6 +186,7 @@ function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<Built
     const open = surveyOf(sheet).neverAsked.length;
     return open ? `${open} to ask` : 'ready to sign';
   }
+  if (sheet.runs.some((r) => r.phase === phase && r.state === 'running')) return RUNNING_WORDS[phase] ?? 'running';
   const held = sheetGates(sheet, phase).find((g) => !passes(g));
   if (!held) return 'ready to sign';
   return `waits for ${phase === 'start-up' && held.id !== 'charge-signed' ? 'a steady reading' : held.asks}`;

@@ -57,6 +57,11 @@ export function PersonMenu() {
           </Link>
         </MenuItem>
         <MenuItem>
+          <Link to="/cylinders" className={row}>
+            Cylinders
+          </Link>
+        </MenuItem>
+        <MenuItem>
           <Link to="/settings" className={row}>
             Schools and settings
           </Link>

@@ -103,9 +103,11 @@ export function pressureOf(log: readonly CircuitEntry[], context: PressureContex
   const bubbles = entriesAfter(log, holds.at(-1)?.start).filter((e) => e.kind === 'bubble');
   const joints = entriesOf(log, 'joint').map((joint) => ({
     joint,
-    result: (bubbles.filter((b) => b.kind === 'bubble' && b.body.jointId === joint.id).at(-1)?.body as
-      | EntryBody<'bubble'>
-      | undefined)?.result,
+    result: (
+      bubbles.filter((b) => b.kind === 'bubble' && b.body.jointId === joint.id).at(-1)?.body as
+        | EntryBody<'bubble'>
+        | undefined
+    )?.result,
   }));
   const checks = checksOf({ plan, limit, hold, holdMin, joints }, context);
   const held = checks.find((c) => c.id === 'hold')?.verdict;

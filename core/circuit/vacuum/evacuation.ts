@@ -1,4 +1,4 @@
-import { type EntryOf, entriesAfter, entriesOf, latestOf, type CircuitEntry } from '@/core/circuit/log/circuit-log';
+import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Check } from '@/core/finding/check';
 import { type Standing, standingTest } from './standing-test';
@@ -78,7 +78,9 @@ export function evacuationOf(log: readonly CircuitEntry[], context: EvacuationCo
 
 function judged(log: readonly CircuitEntry[], entry: EntryOf<'standing'>, limitMicrons: number) {
   const result = standingTest({ samples: entry.body.samples, limitMicrons, coldestPipeF: entry.body.coldestPipeF });
-  const isolated = entriesOf(log, 'isolated').filter((i) => log.indexOf(i) < log.indexOf(entry)).at(-1);
+  const isolated = entriesOf(log, 'isolated')
+    .filter((i) => log.indexOf(i) < log.indexOf(entry))
+    .at(-1);
   const startMicrons = isolated?.body.microns ?? entry.body.samples[0]?.[1] ?? Number.POSITIVE_INFINITY;
   if (result.ok) return { entry, result: result.value, startMicrons };
   const nothing: Standing = { classification: 'inconclusive', why: result.refused.message, endMicrons: startMicrons };

@@ -13,6 +13,8 @@ const NEAR_WATER = 1.35;
 const FIT_BELOW_MICRONS = 100_000;
 const ICE_MICRONS = 4_600;
 const ICE_FROM_MICRONS = 1_000;
+/** Where the gauge falls at more than this share of the dry pace, what comes in is taken to fade with the pressure. */
+const FADING_SHARE = 0.35;
 const SECONDS = 60;
 const LEAST_SAMPLES = 6;
 /** Predictions beyond this are no use to a crew, min. */
@@ -49,8 +51,9 @@ export type PumpSetup = {
  * How an evacuation goes, from the falling gauge: the gas that still comes in, the time left, and why it stands still.
  *
  * The pull-down model (pull-down.ts) says how fast pump and hoses would lower a dry, tight volume here; what the gauge
- * falls slower is gas coming in: Q = S_eff (P − P_ult) + V dP/dt. The time left is the model's with that gas load held.
- * A wet system gives off less as it dries: the time told is then too long at first, never too short.
+ * falls slower is gas coming in: Q = S_eff (P − P_ult) + V dP/dt. While it falls at a fair share of the dry pace that gas
+ * is taken to fade as the pressure does (corners and oil emptying); once it falls slower, to come in steadily (a leak,
+ * water), and the time left, or the pressure where it ends, is the model's with that load held.
  */
 export function pumpProgress(points: readonly Point[], setup: PumpSetup): PumpProgress | undefined {
   const last = points[points.length - 1];
@@ -78,13 +81,16 @@ export function pumpProgress(points: readonly Point[], setup: PumpSetup): PumpPr
     fallPerMin * STALL_MIN < STALL_SHARE;
   const known = { nowMicrons, fallPerMin, gasLoadMicronCfm: gasLoad };
   if (nowMicrons <= setup.targetMicrons) return { ...known, minutesToTarget: 0, stalled: false, causes: [] };
+  const pace = (setup.volumeFt3 * level * fallPerMin) / Math.max(1e-9, speed * (level - PUMP_ULTIMATE_MICRONS));
+  const fading = pace > FADING_SHARE;
   const left = pullDownMinutes({
-    volumeFt3: setup.volumeFt3,
+    // Corners that empty along with it make the volume look larger by the share it falls slower.
+    volumeFt3: fading ? setup.volumeFt3 / Math.min(1, pace) : setup.volumeFt3,
     pumpCfm: setup.pumpCfm,
     targetMicrons: setup.targetMicrons,
     startMicrons: nowMicrons,
     hoses: setup.hoses,
-    gasLoad,
+    gasLoad: fading ? 0 : gasLoad,
   });
   return {
     ...known,

@@ -1,4 +1,5 @@
 import { barometerPsia } from '@/core/air/moist-air';
+import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -77,6 +78,9 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     fits: {},
     removal: null,
     scopeSchools: DEFAULT_SCOPE_SCHOOLS,
+    circuitSchools: DEFAULT_CIRCUIT_SCHOOLS,
+    circuitLog: [],
+    cylinders: [],
     ...change,
   };
 }

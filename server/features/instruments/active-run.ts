@@ -1,6 +1,6 @@
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import type { Batch, FeedState } from './feed-protocol';
+import { type Batch, type FeedState, isBench, type SystemFeed } from './feed-protocol';
 import { recordMovement } from './movement-record';
 import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
 import { type RunRow, runsStore } from './runs-store';
@@ -15,8 +15,12 @@ export type StreamMessage = {
   producedAt: number;
   samples: SampleBlock;
   events: StoredEvent[];
-  rig: RigView;
+  rig: RigView | null;
+  bench: BenchView | null;
 };
+
+/** The switches of a simulated bench, and how fast it runs. */
+export type BenchView = { kind: string; speed: number; switches: Record<string, number | boolean | string | null> };
 
 /** What the screen may know of the simulated system: its switches, not its secrets. */
 export type RigView = {
@@ -28,7 +32,7 @@ export type RigView = {
   movementStartOz: number | null;
   speed: number;
   conditions: Pick<
-    FeedState['config'],
+    SystemFeed['config'],
     | 'outdoorF'
     | 'indoorEndF'
     | 'indoorAir'
@@ -40,7 +44,8 @@ export type RigView = {
   >;
 };
 
-export function rigView(feed: FeedState, speed: number): RigView {
+export function rigView(feed: FeedState, speed: number): RigView | null {
+  if (isBench(feed)) return null;
   const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } =
     feed.config;
   return {
@@ -64,11 +69,56 @@ export function rigView(feed: FeedState, speed: number): RigView {
   };
 }
 
+export function benchView(feed: FeedState, speed: number): BenchView | null {
+  if (!isBench(feed)) return null;
+  const { bench } = feed;
+  switch (bench.kind) {
+    case 'nitrogen':
+      return {
+        kind: bench.kind,
+        speed,
+        switches: {
+          sourceOpen: bench.state.sourceOpen,
+          regulatorPsig: bench.state.regulatorPsig,
+          leakScfh: bench.config.leakScfh,
+          swingFPerH: bench.config.swingFPerH,
+          sunF: bench.config.sunF,
+        },
+      };
+    case 'vacuum':
+      return {
+        kind: bench.kind,
+        speed,
+        switches: {
+          pumpOn: bench.state.pumpOn,
+          open: bench.state.open,
+          leakMicronCfm: bench.config.leakMicronCfm,
+          gauge: bench.config.gauge,
+          coresIn: bench.config.hoses.coresIn,
+        },
+      };
+    case 'recovery':
+      return {
+        kind: bench.kind,
+        speed,
+        switches: {
+          running: bench.state.running,
+          machineOn: bench.state.machineOn,
+          liquidOpen: bench.state.liquidOpen,
+          vapourOpen: bench.state.vapourOpen,
+          startGrossOz: bench.state.startGrossOz,
+          chilled: bench.config.chilled,
+          valveLeaks: bench.config.valveLeaks,
+        },
+      };
+  }
+}
+
 /** One running feed on the server: gathers samples into chunks, commits them, tells listeners at once. */
 export class ActiveRun {
   readonly listeners = new Set<(message: StreamMessage) => void>();
   recent: RunSample[] = [];
-  private pending: { samples: SampleBlock; events: StoredEvent[] } = { samples: emptyBlock(), events: [] };
+  private pending: { samples: SampleBlock; events: StoredEvent[] };
   private committing: Promise<void> = Promise.resolve();
 
   constructor(
@@ -78,7 +128,9 @@ export class ActiveRun {
     private durableSeq: number,
     private readonly database: Database,
     private readonly log: (line: string) => void,
-  ) {}
+  ) {
+    this.pending = { samples: emptyBlock(feed), events: [] };
+  }
 
   get speed(): number {
     return this.run.speed;
@@ -98,6 +150,7 @@ export class ActiveRun {
       samples: batch.block,
       events: batch.events,
       rig: rigView(this.feed, this.speed),
+      bench: benchView(this.feed, this.speed),
     };
     for (const listener of this.listeners) listener(message);
     if (batch.events.some((e) => e.kind === 'scale-movement')) void this.commit();
@@ -114,7 +167,7 @@ export class ActiveRun {
     const chunk = this.pending;
     const seq = this.seq;
     const feed = structuredClone(this.feed);
-    this.pending = { samples: emptyBlock(), events: [] };
+    this.pending = { samples: emptyBlock(this.feed), events: [] };
     this.seq += 1;
     try {
       await this.database.transaction(async (db) => {

@@ -1,15 +1,22 @@
+import type { Bench, BenchOrder } from '@/core/plant/bench/bench';
 import type { RigCommand, RigConfig, RigState } from '@/core/plant/rig';
 import type { SampleBlock, StoredEvent } from './run-data';
 
 /** A weighing that is going on: cylinder weight when the valve opened, and when it closed. */
 export type OpenMovement = { on: 'charge' | 'recovery'; startOz: number; startS: number; closedS: number | null };
 
+/** The whole system with its scale, of the charge and the start-up. */
+export type SystemFeed = { config: RigConfig; rig: RigState; movement: OpenMovement | null };
+/** The bench of one earlier phase. */
+export type BenchFeed = { bench: Bench };
 /** All that a simulated feed needs to go on exactly where it stood. */
-export type FeedState = { config: RigConfig; rig: RigState; movement: OpenMovement | null };
+export type FeedState = SystemFeed | BenchFeed;
+export const isBench = (feed: FeedState): feed is BenchFeed => 'bench' in feed;
+export type FeedOrder = RigCommand | BenchOrder;
 
 export type ToWorker =
   | { type: 'open'; runId: string; feed: FeedState; speed: number; runSeconds: number }
-  | { type: 'command'; runId: string; command: RigCommand }
+  | { type: 'command'; runId: string; command: FeedOrder }
   | { type: 'speed'; runId: string; speed: number }
   | { type: 'close'; runId: string };
 

@@ -1,8 +1,7 @@
 import { Worker } from 'node:worker_threads';
-import type { RigCommand } from '@/core/plant/rig';
 import type { Database } from '@/server/db/pool';
 import { ActiveRun } from './active-run';
-import type { FeedState, FromWorker, ToWorker } from './feed-protocol';
+import type { FeedOrder, FeedState, FromWorker, ToWorker } from './feed-protocol';
 import { type RunRow, runsStore } from './runs-store';
 
 /** Chunks are stored at least this often: a crash loses less than 2 s of samples, never an acknowledged one. */
@@ -38,7 +37,7 @@ export class InstrumentHall {
     return activeRun;
   }
 
-  command(runId: string, order: RigCommand): void {
+  command(runId: string, order: FeedOrder): void {
     this.send({ type: 'command', runId, command: order });
   }
 

@@ -4,7 +4,7 @@ import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
-import { rigView, type StreamMessage } from './active-run';
+import { benchView, rigView, type StreamMessage } from './active-run';
 import { historyOf } from './history';
 import { commandRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 
@@ -76,6 +76,7 @@ export function instrumentsRoutes(deps: Deps): Router {
     send('history', {
       ...history,
       rig: active ? rigView(active.feed, active.speed) : null,
+      bench: active ? benchView(active.feed, active.speed) : null,
       state: active ? 'running' : run.state,
     });
     ready = true;

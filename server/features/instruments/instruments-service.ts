@@ -1,7 +1,10 @@
 import type { RunCommand } from '@/contract/requests';
+import { passes } from '@/core/job/gates';
+import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
-import type { RigConfig } from '@/core/plant/rig';
+import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchOrder, type BenchPhase } from '@/core/plant/bench/bench';
+import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
@@ -11,11 +14,13 @@ import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measu
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import type { Person } from '@/server/features/people/people-store';
 import type { ActiveRun } from './active-run';
+import { benchFor } from './bench-setup';
+import { type FeedState, isBench } from './feed-protocol';
 import { insertReadings } from './reading-record';
 import { rigFor } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 
-export async function runFor(deps: Deps, person: Person, runId: string): Promise<RunRow> {
+export async function runFor(deps: Pick<Deps, 'database'>, person: Person, runId: string): Promise<RunRow> {
   const run = await runsStore.byId(deps.database, runId);
   if (!run || run.companyId !== person.companyId)
     throw new Problem('not-found', { message: 'No such run in your company.' });
@@ -28,11 +33,13 @@ function activeOf(deps: Deps, run: RunRow): ActiveRun {
   return active;
 }
 
+export type RunPhase = 'charge' | 'start-up' | BenchPhase;
+
 export async function startRun(
   deps: Deps,
   person: Person,
   jobId: string,
-  body: { id: string; phase: 'charge' | 'start-up'; speed: number },
+  body: { id: string; phase: RunPhase; speed: number },
 ): Promise<RunRow> {
   const { database, hall } = deps;
   const there = await runsStore.byId(database, body.id);
@@ -46,7 +53,7 @@ export async function startRun(
   mustBeOpen(sheet, body.phase);
   const other = await runsStore.runningOfJob(database, person.companyId, jobId);
   if (other) await hall.stop(other.id);
-  const feed = (await runsStore.rig(database, person.companyId, jobId)) ?? rigFor(sheet);
+  const feed = await feedFor(deps, person, sheet, body.phase);
   const run = {
     id: body.id,
     companyId: person.companyId,
@@ -71,9 +78,27 @@ export async function startRun(
   const row = (await runsStore.byId(database, body.id))!;
   hall.open(row, feed, { runSeconds: 0, seq: 0 });
   // A system that is still running from an earlier run counts as started now: nobody watched it in between.
-  if (feed.rig.running) hall.command(row.id, { kind: 'start' });
+  if (!isBench(feed) && feed.rig.running) hall.command(row.id, { kind: 'start' });
   return row;
 }
+
+/** The simulated system or bench as it stood, or a fresh one; a bench waits for the phase before it. */
+async function feedFor({ database }: Deps, person: Person, sheet: JobSheet, phase: RunPhase): Promise<FeedState> {
+  if (!(phase in BENCH_OF_PHASE))
+    return (await runsStore.rig(database, person.companyId, sheet.job.id)) ?? rigFor(sheet);
+  const first = sheetGates(sheet, phase as BuiltPhase)[0];
+  if (first && FIRST_GATES.has(first.id) && !passes(first))
+    throw new Problem('gate-held', {
+      field: first.id,
+      message: `${PHASE_WORDS[phase]} waits: ${first.say}.`,
+      allowed: first.overridable ? 'clear it, or a lead overrides it with a written reason' : 'clear it first',
+      job: sheet.job.id,
+    });
+  const bench = BENCH_OF_PHASE[phase as BenchPhase];
+  return (await runsStore.rig(database, person.companyId, sheet.job.id, bench)) ?? benchFor(sheet, bench);
+}
+/** The phase before: nothing of the next one runs until it is signed. */
+const FIRST_GATES = new Set(['removal-released', 'join-signed', 'pressure-signed']);
 
 export async function stopRun(deps: Deps, person: Person, runId: string): Promise<void> {
   const run = await runFor(deps, person, runId);
@@ -100,9 +125,28 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   const active = activeOf(deps, run);
   const sheet = await sheetFor(deps.database, person, run.jobId);
   mustBeOpen(sheet, run.phase);
+  const { feed } = active;
+  if (isBench(feed) && command.kind !== 'speed') {
+    const known = BENCH_ORDERS[feed.bench.kind];
+    if (!known.includes(command.kind))
+      throw new Problem('bad-input', {
+        field: 'kind',
+        message: 'This bench does not know that order.',
+        allowed: known.join(', '),
+      });
+    await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
+    deps.hall.command(run.id, command as BenchOrder);
+    return;
+  }
+  if (BENCH_ONLY.has(command.kind))
+    throw new Problem('bad-input', {
+      field: 'kind',
+      message: 'This system does not know that order.',
+      allowed: 'start, stop, weigh-in, recover, close-valve, configure, speed',
+    });
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
-    if (active.feed.movement)
+    if (!isBench(feed) && feed.movement)
       throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
   }
   if (command.kind === 'start') mustHaveCharge(sheet);
@@ -110,8 +154,13 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   if (command.kind === 'speed') await deps.hall.speed(active, command.speed);
   else if (command.kind === 'configure')
     deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
-  else deps.hall.command(run.id, command);
+  else deps.hall.command(run.id, command as RigCommand);
 }
+const BENCH_ONLY: ReadonlySet<string> = new Set(
+  Object.values(BENCH_ORDERS)
+    .flat()
+    .filter((k) => k !== 'configure'),
+);
 
 /** A system is not started before its charge is weighed in and signed, or a lead has overridden that. */
 function mustHaveCharge(sheet: JobSheet): void {

@@ -1,9 +1,11 @@
 import { v5 as uuidv5 } from 'uuid';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { Db } from '@/server/db/pool';
+import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import { peopleStore } from '@/server/features/people/people-store';
 import type { StoredEvent } from './run-data';
 import type { RunRow } from './runs-store';
 
@@ -46,6 +48,15 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
     runSeconds: event.runSeconds,
     detail: { startOz, endOz, startS },
     supersedesId: null,
+    occurredAt,
+  });
+  const person = await peopleStore.byId(db, run.startedBy);
+  await moveWithSystem(db, run.companyId, sheet, {
+    cause: id,
+    oz: value,
+    personId: run.startedBy,
+    certificate: person?.certificateNumber ?? null,
+    source: run.source,
     occurredAt,
   });
   await refreshSummary(db, run.companyId, run.jobId);

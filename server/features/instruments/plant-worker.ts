@@ -41,14 +41,14 @@ port.on('message', (message: ToWorker) => {
     const done = orderFeed(slot.feed, message.command, slot.runSeconds);
     slot.feed = done.feed;
     slot.waiting.push(...done.events);
-    flush(message.runId, slot, { block: emptyBlock(), events: [] });
+    flush(message.runId, slot, { block: emptyBlock(slot.feed), events: [] });
   } else if (message.type === 'speed') {
     slot.speed = message.speed;
     slot.waiting.push({ runSeconds: slot.runSeconds, kind: 'speed', speed: message.speed });
     restart(slot);
   } else {
     slots.delete(message.runId);
-    flush(message.runId, slot, { block: emptyBlock(), events: [] });
+    flush(message.runId, slot, { block: emptyBlock(slot.feed), events: [] });
     send({ type: 'closed', runId: message.runId });
   }
 });
@@ -62,7 +62,7 @@ function tick(runId: string, slot: Slot): void {
   const due = slot.baseSeconds + ((Date.now() - slot.wallMs) / 1000) * slot.speed;
   const seconds = Math.min(MOST_SECONDS_A_TICK, Math.floor(due - slot.runSeconds));
   if (seconds < 1) return;
-  const out: FeedOutput = { block: emptyBlock(), events: [] };
+  const out: FeedOutput = { block: emptyBlock(slot.feed), events: [] };
   slot.runSeconds = runFeed(slot.feed, seconds, slot.runSeconds, out);
   if (due - slot.runSeconds > MOST_SECONDS_A_TICK) restart(slot);
   flush(runId, slot, out);

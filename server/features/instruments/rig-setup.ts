@@ -4,13 +4,13 @@ import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/pa
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';
 import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
-import type { FeedState } from './feed-protocol';
+import type { SystemFeed } from './feed-protocol';
 
 /** Weather and house of a fresh simulated system, on a plain cooling day. */
 const FRESH = { outdoorF: 92, indoorF: 79, indoorWetBulbF: 65.5, indoorEndF: 76 };
 
 /** A simulated stand-in for the system of this job, from its plate. */
-export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): FeedState {
+export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): SystemFeed {
   const { plate } = mustBeEquipped(sheet).circuit;
   const refrigerant = MODELLED_REFRIGERANTS.find((r) => r === plate.refrigerant) as ModelledRefrigerant | undefined;
   if (!refrigerant) {

@@ -1,5 +1,5 @@
 import type { Db } from '@/server/db/pool';
-import type { FeedState } from './feed-protocol';
+import { type FeedState, isBench } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
 
 export type RunRow = {
@@ -89,18 +89,25 @@ export const runsStore = {
     );
     return row;
   },
-  async rig(db: Db, companyId: string, jobId: string): Promise<FeedState | undefined> {
+  /** What stands simulated on a job: the whole system, or the bench of one phase. */
+  async rig(db: Db, companyId: string, jobId: string, bench = 'system'): Promise<FeedState | undefined> {
     const [row] = await db.rows<{ state: FeedState }>(
-      'select state from rigs where company_id = :companyId and job_id = :jobId',
-      { companyId, jobId },
+      'select state from rigs where company_id = :companyId and job_id = :jobId and bench = :bench',
+      { companyId, jobId, bench },
     );
     return row?.state;
   },
   async saveRig(db: Db, companyId: string, jobId: string, feed: FeedState): Promise<void> {
     await db.run(
-      `insert into rigs (job_id, company_id, config, state) values (:jobId, :companyId, :config, :state)
+      `insert into rigs (job_id, bench, company_id, config, state) values (:jobId, :bench, :companyId, :config, :state)
        on duplicate key update config = values(config), state = values(state)`,
-      { companyId, jobId, config: JSON.stringify(feed.config), state: JSON.stringify(feed) },
+      {
+        companyId,
+        jobId,
+        bench: isBench(feed) ? feed.bench.kind : 'system',
+        config: JSON.stringify(isBench(feed) ? feed.bench.config : feed.config),
+        state: JSON.stringify(feed),
+      },
     );
   },
 };

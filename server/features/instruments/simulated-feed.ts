@@ -1,6 +1,7 @@
+import { BENCH_CHANNELS, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import { CHANNELS } from '@/core/plant/channels';
 import { advance, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
-import type { FeedState } from './feed-protocol';
+import { type BenchFeed, type FeedOrder, type FeedState, isBench, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
 
 /** After a valve closes the scale is read this much later, when it has come to rest. */
@@ -8,13 +9,26 @@ const SCALE_REST_S = 4;
 
 export type FeedOutput = { block: SampleBlock; events: StoredEvent[] };
 
-export function emptyBlock(): SampleBlock {
-  return { runSeconds: [], values: Object.fromEntries(CHANNELS.map((c) => [c, []])) };
+export function emptyBlock(feed?: FeedState): SampleBlock {
+  const channels: readonly string[] = feed && isBench(feed) ? BENCH_CHANNELS[feed.bench.kind] : CHANNELS;
+  return { runSeconds: [], values: Object.fromEntries(channels.map((c) => [c, []])) };
 }
 
 /** A command to the simulated system, with the run events it makes. */
 export function orderFeed(
   feed: FeedState,
+  order: FeedOrder,
+  runSeconds: number,
+): { feed: FeedState; events: StoredEvent[] } {
+  if (isBench(feed)) {
+    const event: StoredEvent = { ...order, runSeconds, kind: 'order', order: order.kind };
+    return { feed: { bench: orderBench(feed.bench, order as BenchOrder) }, events: [event] };
+  }
+  return orderSystem(feed, order as RigCommand, runSeconds);
+}
+
+function orderSystem(
+  feed: SystemFeed,
   order: RigCommand,
   runSeconds: number,
 ): { feed: FeedState; events: StoredEvent[] } {
@@ -43,6 +57,19 @@ function sampledScale(state: RigState): number {
 
 /** Moves a feed on by whole seconds and appends a sample for each. */
 export function runFeed(feed: FeedState, seconds: number, runSeconds: number, out: FeedOutput): number {
+  return isBench(feed) ? runBench(feed, seconds, runSeconds, out) : runSystem(feed, seconds, runSeconds, out);
+}
+
+function runBench(feed: BenchFeed, seconds: number, runSeconds: number, out: FeedOutput): number {
+  for (let i = 1; i <= seconds; i++) {
+    const values = stepBench(feed.bench, 1);
+    out.block.runSeconds.push(runSeconds + i);
+    for (const channel of BENCH_CHANNELS[feed.bench.kind]) out.block.values[channel]!.push(values[channel] ?? null);
+  }
+  return runSeconds + seconds;
+}
+
+function runSystem(feed: SystemFeed, seconds: number, runSeconds: number, out: FeedOutput): number {
   let now = runSeconds;
   for (let i = 0; i < seconds; i++) {
     const ran = feed.rig.running;

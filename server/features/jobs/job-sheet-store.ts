@@ -1,4 +1,5 @@
 import { barometerPsia } from '@/core/air/moist-air';
+import { circuitSchools } from '@/core/circuit/schools';
 import type { Plate } from '@/core/equipment/plate';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
@@ -7,6 +8,8 @@ import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
 import type { Db } from '@/server/db/pool';
+import { circuitStore } from '@/server/features/circuit/circuit-store';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { fitsStore } from '@/server/features/fits/fits-store';
 import { scopesStore } from '@/server/features/scopes/scopes-store';
 import { surveysStore } from '@/server/features/surveys/surveys-store';
@@ -103,6 +106,9 @@ export async function readJobSheet(
     fits: await fitsStore.read(db, key),
     removal: (removal?.record as JobSheet['removal']) ?? null,
     scopeSchools: scopeSchools(settings),
+    circuitSchools: circuitSchools(settings),
+    circuitLog: await circuitStore.read(db, key),
+    cylinders: await cylindersStore.ofJob(db, key),
     certification,
   };
 }

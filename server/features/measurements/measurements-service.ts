@@ -5,6 +5,7 @@ import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/qua
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
@@ -124,6 +125,15 @@ export async function recordTyped(
         supersedesId: m.supersedesId ?? null,
         occurredAt: new Date(m.occurredAt),
       });
+      if (m.quantity === 'chargeMovementOz')
+        await moveWithSystem(db, person.companyId, sheet, {
+          cause: m.id,
+          oz: m.value,
+          personId: person.id,
+          certificate: person.certificateNumber,
+          source: 'typed',
+          occurredAt: new Date(m.occurredAt),
+        });
     }
     if (fresh.length) {
       await audit(db, person, jobId, 'readings typed', {

@@ -5,23 +5,13 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBe, who } from '@/server/who';
-import {
-  amend,
-  confirm,
-  type GatedPhase,
-  gatesWithRecorded,
-  override,
-  recordVacuum,
-  signPhase,
-} from './phases-service';
+import { amend, confirm, gatesWithRecorded, override, recordVacuum, signPhase } from './phases-service';
 
 function phaseOf(name: string): BuiltPhase {
   const phase = BUILT_PHASES.find((p) => p === name);
   if (!phase) throw new Problem('not-found', { message: 'No such phase.' });
   return phase;
 }
-
-const gatedPhaseOf = (name: string): GatedPhase => (name === 'recover' ? name : phaseOf(name));
 
 export function phasesRoutes({ database }: Deps): Router {
   const router = Router();
@@ -54,7 +44,7 @@ export function phasesRoutes({ database }: Deps): Router {
           database,
           person,
           request.params.jobId,
-          gatedPhaseOf(request.params.phase),
+          phaseOf(request.params.phase),
           parseBody(overrideSchema, request.body),
         ),
       );

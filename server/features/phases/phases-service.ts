@@ -2,12 +2,13 @@ import { createHash } from 'node:crypto';
 import type { VacuumRequest } from '@/contract/requests';
 import { hasCircuit } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
+import { isCircuitPhase } from '@/core/job/circuit/circuit-views';
 import type { Gate, VacuumRecord } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
 import type { BuiltPhase } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
-import { beforeSnapshotOf, snapshotOf } from '@/core/job/snapshot';
+import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snapshot';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
@@ -19,8 +20,8 @@ import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
 import { phasesStore } from './phases-store';
 
-/** Phases with gates: those with a screen, and the removal, whose release the scope page gives. */
-export type GatedPhase = BuiltPhase | 'recover';
+/** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
+export type GatedPhase = BuiltPhase;
 
 const NEEDS_READINGS: ReadonlySet<BuiltPhase> = new Set(['start-up', 'hand-over']);
 
@@ -84,7 +85,8 @@ export async function confirm(
 }
 
 export async function gatesWithRecorded(database: Database, person: Person, sheet: JobSheet, phase: GatedPhase) {
-  if (phase === 'recover') return { gates: removalGates(sheet), recorded: undefined };
+  // A lead may override what holds the release of the removal as well as what holds the signature under it.
+  if (phase === 'recover') return { gates: [...removalGates(sheet), ...sheetGates(sheet, phase)], recorded: undefined };
   const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(database, person.companyId, sheet) : undefined;
   return { gates: sheetGates(sheet, phase, recorded), recorded };
 }
@@ -160,7 +162,9 @@ export async function signPhase(
     const content = {
       ...(phase === 'survey' || phase === 'scope' || (phase === 'hand-over' && !hasCircuit(sheet))
         ? beforeSnapshotOf(sheet, phase, gates)
-        : snapshotOf(mustBeEquipped(sheet), phase, gates, recorded)),
+        : isCircuitPhase(phase)
+          ? circuitSnapshotOf(sheet, phase, gates)
+          : snapshotOf(mustBeEquipped(sheet), phase, gates, recorded)),
       signedBy: person.fullName,
       certificate: person.certificateNumber,
       certification: person.certification,

@@ -18,6 +18,7 @@ const yesNo = [
 export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   const values = form.watch();
   const { plate } = plateOf(values);
+  const packaged = values.packaged === 'yes';
   const warnings = new Map((plate ? plateWarnings(plate) : []).map((w) => [w.field, w.say]));
   const field = (name: keyof Plate, label: string, unit?: string, hint?: string) => {
     const error = form.formState.errors[name];
@@ -68,6 +69,10 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
             'Plate voltage',
             ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
           )}
+          {choice('packaged', 'Built as', [
+            { value: 'no', label: 'Split' },
+            { value: 'yes', label: 'Packaged, sealed' },
+          ])}
           {choice('heatPump', 'Heat pump', yesNo)}
           {choice('inverter', 'Inverter', yesNo)}
         </div>
@@ -88,7 +93,7 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         </div>
         <div className={group}>
           {field('factoryChargeOz', 'Factory charge', 'oz', '16 oz to the pound')}
-          {field('includedLineFt', 'Line length it includes', 'ft')}
+          {packaged ? null : field('includedLineFt', 'Line length it includes', 'ft')}
           {field(
             'targetSubcoolingF',
             'Target subcooling',
@@ -103,15 +108,27 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
             { value: 'technician', label: 'My own choice' },
           ])}
         </div>
-        <div className="mt-3">
-          {choice(
-            'unitState',
-            'What is in the unit before weighing',
-            UNIT_STATES.map((s) => ({ value: s, label: UNIT_STATE_WORDS[s] })),
-            true,
-          )}
-        </div>
+        {packaged ? (
+          <p className="mt-3 text-[14px] text-ink2">
+            A packaged unit comes sealed with its whole charge: no line set is joined, tested or evacuated here.
+          </p>
+        ) : (
+          <div className="mt-3">
+            {choice(
+              'unitState',
+              'What is in the unit before weighing',
+              UNIT_STATES.map((s) => ({ value: s, label: UNIT_STATE_WORDS[s] })),
+              true,
+            )}
+          </div>
+        )}
       </fieldset>
+      {packaged ? null : lineFields()}
+    </div>
+  );
+
+  function lineFields() {
+    return (
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">Line set and additions</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
@@ -130,8 +147,8 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {field('coilOz', 'Indoor coil adder', 'oz')}
         </div>
       </fieldset>
-    </div>
-  );
+    );
+  }
 }
 
 /** Puts every problem under its field and goes to the first. */

@@ -28,6 +28,7 @@ export const EMPTY_PLATE: PlateText = {
   metering: 'txv',
   heatPump: 'yes',
   inverter: 'no',
+  packaged: 'no',
   nominalTons: '',
   plateVolts: '208/230',
   compressorRlaA: '',
@@ -48,29 +49,43 @@ export const EMPTY_PLATE: PlateText = {
 export function textOf(plate: Plate): PlateText {
   const text = (v: unknown): string =>
     v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v);
-  return Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])) as PlateText;
+  return { packaged: 'no', ...Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])) } as PlateText;
 }
+
+/** A packaged unit has no line set: what the form then does not ask stands at these. */
+const SEALED: Partial<PlateText> = {
+  includedLineFt: '0',
+  liquidLineOdIn: '0.375',
+  vaporLineOdIn: '0.75',
+  lineLengthFt: '0',
+  makerOzPerFt: '',
+  drierOz: '0',
+  coilOz: '0',
+  unitState: 'factory-held',
+};
 
 export type PlateProblem = { field: keyof Plate; message: string; allowed: string };
 
 /** Reads the whole form: a plate, or every problem with its field and what is allowed. */
-export function plateOf(text: PlateText): { plate?: Plate; problems: PlateProblem[] } {
+export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProblem[] } {
+  const text: PlateText = typed.packaged === 'yes' ? { ...typed, ...SEALED } : typed;
   const problems: PlateProblem[] = [];
   const raw: Record<string, unknown> = {
     ...text,
     heatPump: text.heatPump === 'yes',
     inverter: text.inverter === 'yes',
+    packaged: text.packaged === 'yes' ? true : undefined,
   };
   const allowedOf = (field: string): string =>
     (plateSchema.shape as Record<string, { description?: string }>)[field]?.description ?? '';
   for (const field of NUMBER_FIELDS) {
-    const typed = text[field].trim();
-    const value = numberFromText(typed);
-    if (typed === '') {
+    const entered = text[field].trim();
+    const value = numberFromText(entered);
+    if (entered === '') {
       if (OPTIONAL.includes(field)) raw[field] = null;
       else problems.push({ field, message: 'Missing.', allowed: allowedOf(field) });
     } else if (value === undefined)
-      problems.push({ field, message: `“${typed}” is not a plain number.`, allowed: allowedOf(field) });
+      problems.push({ field, message: `“${entered}” is not a plain number.`, allowed: allowedOf(field) });
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;

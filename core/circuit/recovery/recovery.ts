@@ -1,0 +1,315 @@
+import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
+import type { CircuitSchools } from '@/core/circuit/schools';
+import type { Check } from '@/core/finding/check';
+import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
+import { OZ_PER_LB } from '@/core/units/units';
+import { pumpDownRebound } from './rebound';
+import { recoveredShare } from './recovered-share';
+import { recoveryLevel } from './recovery-level';
+import { removalMethod } from './removal-method';
+
+export const PSI_PER_INHG = 0.491154;
+/** A recovered circuit is watched this long before its level counts (common practice), min. */
+export const LEVEL_WAIT_MIN = 5;
+/** A compound gauge is read to this, psi. */
+const READ_PSI = 0.3;
+/** Volts that still count as dead on a tester (common practice). */
+const DEAD_V = 3;
+/** A pump-down never goes below this, psig: −10 inHg, and only where the school and the refrigerant allow it. */
+const DEEP_PSIG = -10 * PSI_PER_INHG;
+const COMMON = 'common practice';
+
+export type PumpDownAttempt = {
+  stop: EntryOf<'pump-down'>;
+  rebound: EntryOf<'rebound'> | undefined;
+  verdict: { reboundPsi: number; holds: boolean; next: string } | undefined;
+};
+
+export type RecoveryView = {
+  old: EntryOf<'old-charge'> | undefined;
+  expectedOz: number | undefined;
+  facts: EntryOf<'removal-facts'> | undefined;
+  advice: { method: string; reasons: string; narrow: boolean } | undefined;
+  method: EntryOf<'method'> | undefined;
+  attempts: PumpDownAttempt[];
+  dead: EntryOf<'dead-proof'> | undefined;
+  level: {
+    legalInHg: number;
+    wantedInHg: number;
+    basis: string;
+    reachedInHg: number | undefined;
+    heldInHg: number | undefined;
+    waitMin: number | undefined;
+  };
+  recoveredOz: number;
+  /** Charge that a pump-down left in the old unit; null when its amount is not known. */
+  heldInUnit: EntryOf<'held-in-unit'> | undefined;
+  share: { pct: number; reading: string } | undefined;
+  checks: Check[];
+};
+
+/** Full charge when the plate is unreadable and the level depends on it only beyond 200 lb. */
+const UNKNOWN_CHARGE_LB = 10;
+
+export function expectedOz(old: EntryOf<'old-charge'>['body']): number | undefined {
+  if (old.factoryOz === null) return undefined;
+  const beyondFt = Math.max(0, (old.lineLengthFt ?? old.includedFt) - old.includedFt);
+  return old.factoryOz + beyondFt * (old.ozPerFt ?? 0) + old.extraOz;
+}
+
+export const inHgOf = (psig: number): number => -psig / PSI_PER_INHG;
+
+export function recoveryOf(log: readonly CircuitEntry[], { schools }: { schools: CircuitSchools }): RecoveryView {
+  const old = latestOf(log, 'old-charge');
+  const facts = latestOf(log, 'removal-facts');
+  const expected = old ? expectedOz(old.body) : undefined;
+  const asked =
+    old && facts
+      ? removalMethod({
+          refrigerant: old.body.refrigerant,
+          ...(expected === undefined ? {} : { chargeOz: expected }),
+          ...(old.body.outdoorFt3 === null ? {} : { outdoorFt3: old.body.outdoorFt3 }),
+          ...omitKind(facts.body),
+        })
+      : undefined;
+  const recoveredOz = entriesOf(log, 'recovered').reduce((s, e) => s + e.body.endGrossOz - e.body.startGrossOz, 0);
+  const heldInUnit = latestOf(log, 'held-in-unit');
+  const method = latestOf(log, 'method');
+  const whole = !(method?.body.method === 'pump-down');
+  const share =
+    expected !== undefined && recoveredOz > 0 && whole && !heldInUnit
+      ? recoveredShare({ expectedOz: expected, recoveredOz })
+      : undefined;
+  const view: Omit<RecoveryView, 'checks'> = {
+    old,
+    expectedOz: expected,
+    facts,
+    advice: asked?.ok ? asked.value : undefined,
+    method,
+    attempts: attemptsOf(log),
+    dead: latestOf(log, 'dead-proof'),
+    level: levelOf(log, old, expected, schools),
+    recoveredOz,
+    heldInUnit,
+    share: share?.ok ? share.value : undefined,
+  };
+  return { ...view, checks: checksOf(log, view, schools) };
+}
+
+function omitKind({ compressorKind: _, ...rest }: EntryOf<'removal-facts'>['body']) {
+  return rest;
+}
+
+function attemptsOf(log: readonly CircuitEntry[]): PumpDownAttempt[] {
+  const rebounds = entriesOf(log, 'rebound');
+  return entriesOf(log, 'pump-down').map((stop, i, all) => {
+    const next = all[i + 1];
+    const rebound = rebounds
+      .filter((r) => log.indexOf(r) > log.indexOf(stop) && (!next || log.indexOf(r) < log.indexOf(next)))
+      .at(-1);
+    const judged = rebound
+      ? pumpDownRebound({ stopPsig: rebound.body.stopPsig, afterPsig: rebound.body.afterPsig, attempt: i + 1 })
+      : undefined;
+    return { stop, rebound, verdict: judged?.ok ? judged.value : undefined };
+  });
+}
+
+function levelOf(
+  log: readonly CircuitEntry[],
+  old: EntryOf<'old-charge'> | undefined,
+  expected: number | undefined,
+  schools: CircuitSchools,
+): RecoveryView['level'] {
+  const required = old
+    ? recoveryLevel({
+        applianceClass: old.body.applianceClass,
+        refrigerant: old.body.refrigerant,
+        chargeLb: Math.min(
+          old.body.applianceClass === 'small' ? 5 : 5000,
+          Math.max(0.1, (expected ?? UNKNOWN_CHARGE_LB * OZ_PER_LB) / OZ_PER_LB),
+        ),
+      })
+    : undefined;
+  const legalInHg = required?.ok ? required.value.requiredInHg : 0;
+  const company = schools.companyLevel === 'legal' || old?.body.leaker ? 0 : Number(schools.companyLevel);
+  const reading = latestOf(log, 'level');
+  return {
+    legalInHg,
+    wantedInHg: Math.max(legalInHg, company),
+    basis: required?.ok ? required.value.basis : 'the old refrigerant is not known',
+    reachedInHg: reading ? inHgOf(reading.body.reachedPsig) : undefined,
+    heldInHg: reading ? inHgOf(reading.body.afterPsig) : undefined,
+    waitMin: reading?.body.waitMin,
+  };
+}
+
+function checksOf(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>, schools: CircuitSchools): Check[] {
+  const nothing = v.method?.body.method === 'nothing';
+  const checks: Check[] = [deadCheck(v.dead)];
+  if (!nothing) {
+    checks.push(levelCheck(log, v));
+    if (v.advice && v.method?.body.method === 'pump-down' && v.advice.method === 'machine')
+      checks.push({
+        id: 'method',
+        verdict: 'look-again',
+        claim: 'Pumped down where a machine was called for.',
+        because: v.advice.reasons,
+        source: COMMON,
+        next: 'Use the recovery machine.',
+      });
+    const low = v.attempts.at(-1);
+    if (low && v.old) {
+      const a2l = REFRIGERANT_FACTS[v.old.body.refrigerant].safetyGroup === 'A2L';
+      const scroll = v.facts === undefined || ['scroll', 'unknown'].includes(v.facts.body.compressorKind);
+      const floor = schools.pumpDownEnd === 'deep' && !a2l && !scroll ? DEEP_PSIG : 0;
+      if (low.stop.body.stopPsig < floor - READ_PSI)
+        checks.push({
+          id: 'too-deep',
+          verdict: a2l ? 'stop' : 'look-again',
+          claim: `Pumped down to ${inHgOf(low.stop.body.stopPsig).toFixed(0)} inHg.`,
+          because: a2l
+            ? 'Air drawn in with A2L and oil vapour under compression can explode.'
+            : 'A compressor in deep vacuum arcs or overheats.',
+          source: COMMON,
+          next: 'Stop at 0 psig; finish the low side with the machine.',
+          miss: 1,
+        });
+      if (low.verdict && !low.verdict.holds)
+        checks.push({
+          id: 'rebound',
+          verdict: 'look-again',
+          claim: `The low side came back ${low.verdict.reboundPsi.toFixed(0)} psi.`,
+          because: 'Liquid still boils out, or a service valve leaks through.',
+          source: COMMON,
+          next:
+            low.verdict.next === 'repeat'
+              ? 'Wait out the restart delay and pump down once more.'
+              : 'Recover the low side with the machine.',
+          miss: low.verdict.reboundPsi / 5,
+        });
+    }
+  }
+  if (v.share) {
+    const says: Record<string, string> = {
+      consistent: 'The system held its charge.',
+      'slightly short': 'A little short of what it should have held.',
+      'probable leak': 'It had probably leaked. A kept coil or line set is pressure-tested and searched before reuse.',
+      over: 'More than expected: overcharged, another line length, or air.',
+    };
+    checks.push({
+      id: 'share',
+      verdict: v.share.reading === 'consistent' ? 'good' : 'look-again',
+      claim: `${v.share.pct.toFixed(0)} % of the expected charge came back: ${v.share.reading}.`,
+      because: says[v.share.reading]!,
+      source: `mass balance; bands ${COMMON}`,
+    });
+  }
+  if (v.heldInUnit)
+    checks.push({
+      id: 'held-in-unit',
+      verdict: 'look-again',
+      claim:
+        v.heldInUnit.body.oz === null
+          ? 'The old unit still holds its charge.'
+          : `The old unit still holds about ${(v.heldInUnit.body.oz / OZ_PER_LB).toFixed(1)} lb.`,
+      because: 'A pump-down is not a recovery: it is evacuated before the unit is scrapped.',
+      source: '40 CFR 82 subpart F, from memory',
+      next: 'Recover it before the unit goes to scrap.',
+    });
+  return checks;
+}
+
+export const provesDead = (d: EntryOf<'dead-proof'>['body']): boolean =>
+  d.liveBefore &&
+  d.liveAfter &&
+  d.lockedOut &&
+  [d.lineToLineV, d.lineToGroundV, d.otherToGroundV].every((v) => v <= DEAD_V);
+
+function deadCheck(dead: EntryOf<'dead-proof'> | undefined): Check {
+  const base = {
+    id: 'dead',
+    because: 'Tester on a known live source, then dead line to line and each to ground, then live again; locked out.',
+    source: 'live-dead-live, NFPA 70E, from memory',
+  };
+  if (!dead)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: 'Not proven dead.',
+      next: 'Lock out and prove it dead before a pipe is cut.',
+    };
+  const b = dead.body;
+  if (provesDead(b)) return { ...base, verdict: 'good', claim: `Proven dead and locked out by ${dead.by}.` };
+  const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV);
+  if (volts > DEAD_V)
+    return {
+      ...base,
+      verdict: 'stop',
+      claim: `${volts.toFixed(0)} V still on it.`,
+      next: 'Find the source that feeds it; lock it out; prove again.',
+      miss: volts,
+    };
+  return {
+    ...base,
+    verdict: 'not-proven',
+    claim: b.lockedOut ? 'The tester was not proven before and after.' : 'Dead, but not locked out.',
+    next: b.lockedOut ? 'Prove the tester on a live source before and after.' : 'Lock and tag it, then prove again.',
+  };
+}
+
+function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>): Check {
+  const { legalInHg, wantedInHg, basis, heldInHg, waitMin } = v.level;
+  const say = (inHg: number): string => (inHg > 0 ? `${inHg.toFixed(0)} inHg` : '0 psig');
+  const base = {
+    id: 'level',
+    because:
+      `The rule asks ${say(legalInHg)}: ${basis}. ${wantedInHg > legalInHg ? `The company asks ${say(wantedInHg)}.` : ''}`.trim(),
+    source: '40 CFR 82.156 Table 1, from memory: check the current rule',
+  };
+  const exception = latestOf(log, 'leak-exception');
+  if (exception)
+    return {
+      ...base,
+      verdict: 'look-again',
+      claim: `Opened at ${exception.body.psig.toFixed(1)} psig for a leak: ${exception.body.reason}`,
+    };
+  if (heldInHg === undefined)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: 'No recovery level on record.',
+      next: `Pull to ${say(wantedInHg)}, machine off, wait ${LEVEL_WAIT_MIN} min, read again.`,
+    };
+  const slack = READ_PSI / PSI_PER_INHG;
+  if ((waitMin ?? 0) < LEVEL_WAIT_MIN)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: `Watched only ${(waitMin ?? 0).toFixed(0)} of ${LEVEL_WAIT_MIN} min.`,
+      next: `Leave the machine off for ${LEVEL_WAIT_MIN} min and read again: liquid in oil boils out.`,
+    };
+  if (heldInHg < legalInHg - slack)
+    return {
+      ...base,
+      verdict: 'look-again',
+      claim:
+        heldInHg < 0
+          ? `${(-heldInHg * PSI_PER_INHG).toFixed(0)} psig still in it.`
+          : `Only ${heldInHg.toFixed(0)} inHg held.`,
+      next: `Start the machine again: ${say(wantedInHg)} is asked for.`,
+      miss: 1 + (legalInHg - heldInHg),
+    };
+  if (heldInHg < wantedInHg - slack)
+    return {
+      ...base,
+      verdict: 'look-again',
+      claim: `${say(Math.max(0, heldInHg))} held: enough by the rule, not for the company.`,
+      next: `Pull on to ${say(wantedInHg)}.`,
+      miss: 0.5,
+    };
+  return {
+    ...base,
+    verdict: 'good',
+    claim: `${say(Math.max(0, heldInHg))} held for ${waitMin?.toFixed(0)} min; ${say(wantedInHg)} asked for.`,
+  };
+}

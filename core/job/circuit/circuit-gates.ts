@@ -1,0 +1,228 @@
+import { latestOf } from '@/core/circuit/log/circuit-log';
+import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import type { Check } from '@/core/finding/check';
+import { beganWithSurvey } from '@/core/job/before';
+import { buildUp } from '@/core/job/charge-sheet';
+import { certificationCovers, type Gate, type GateId } from '@/core/job/gates';
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import {
+  type CircuitPhase,
+  circuitPhasesOf,
+  evacuationView,
+  joinView,
+  keepsCircuitLog,
+  pressureView,
+  recoveryView,
+  roomView,
+} from './circuit-views';
+
+const gate = (id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate => ({
+  id,
+  asks,
+  holds,
+  say,
+  overridable,
+});
+
+const claimOf = (checks: readonly Check[], id: string): Check | undefined => checks.find((c) => c.id === id);
+
+function signedGate(sheet: JobSheet, phase: Phase, id: GateId): Gate {
+  const signed = sheet.signOffs.some((s) => s.phase === phase);
+  const word = PHASE_WORDS[phase];
+  return gate(
+    id,
+    `a signed ${word.toLowerCase()}`,
+    signed,
+    signed ? `${word} signed` : `Sign the ${word.toLowerCase()} first`,
+  );
+}
+
+function certificationGate(sheet: JobSheet): Gate {
+  const covers = certificationCovers(sheet.certification);
+  return gate(
+    'certification',
+    'refrigerant certification',
+    covers,
+    covers
+      ? `Certified ${sheet.certification}`
+      : 'Signing needs a stored Type II or Universal refrigerant certification',
+    false,
+  );
+}
+
+/** Gates of a phase of the refrigerant circuit, in the order they are cleared. */
+export function circuitGates(sheet: JobSheet, phase: CircuitPhase): Gate[] {
+  switch (phase) {
+    case 'recover':
+      return recoverGates(sheet);
+    case 'join':
+      return joinGates(sheet);
+    case 'pressure-test':
+      return pressureGates(sheet);
+    case 'evacuate':
+      return evacuateGates(sheet);
+  }
+}
+
+function recoverGates(sheet: JobSheet): Gate[] {
+  const view = recoveryView(sheet);
+  const dead = claimOf(view.checks, 'dead');
+  const level = claimOf(view.checks, 'level');
+  const stop = view.checks.find((c) => c.verdict === 'stop' && c.id !== 'dead');
+  const nothing = view.method?.body.method === 'nothing';
+  const levelHolds = nothing || level?.verdict === 'good' || latestOf(sheet.circuitLog, 'leak-exception') !== undefined;
+  return [
+    ...(beganWithSurvey(sheet)
+      ? [
+          gate(
+            'removal-released',
+            'the removal released',
+            sheet.removal !== null,
+            sheet.removal ? `Released by ${sheet.removal.by}` : 'The scope page releases it',
+            false,
+          ),
+        ]
+      : []),
+    gate('dead-proof', 'the proof of dead', dead?.verdict === 'good', dead?.claim ?? 'Not proven dead', false),
+    gate(
+      'recovered-level',
+      'the refrigerant recovered to its level',
+      levelHolds,
+      nothing ? `Nothing to recover: ${view.method?.body.reason}` : (level?.claim ?? 'No level on record'),
+    ),
+    ...(stop ? [gate('no-stop', 'no stop finding', false, stop.claim, false)] : []),
+    certificationGate(sheet),
+  ];
+}
+
+function joinGates(sheet: JobSheet): Gate[] {
+  if (!isEquipped(sheet))
+    return [gate('plate', 'the new equipment', false, 'Choose it in the scope, or enter it', false)];
+  const view = joinView(sheet);
+  const joined = view.preCharged || view.joints.length > 0;
+  const open = view.checks.filter((c) => c.verdict !== 'good');
+  return [
+    signedGate(sheet, 'recover', 'recover-signed'),
+    gate(
+      'line-drawn',
+      'the line set drawn',
+      view.run !== undefined,
+      view.run ? `${view.figures?.lengthFt.toFixed(0)} ft` : 'Not drawn yet',
+    ),
+    gate(
+      'joints-logged',
+      'every joint logged',
+      joined,
+      view.preCharged
+        ? 'Pre-charged set: no field joints'
+        : view.joints.length
+          ? `${view.joints.length} logged`
+          : 'None logged',
+    ),
+    gate('join-checks', 'every check of the joining good', open.length === 0, open[0]?.claim ?? 'All good'),
+  ];
+}
+
+function pressureGates(sheet: JobSheet): Gate[] {
+  const view = pressureView(sheet);
+  const target = claimOf(view.checks, 'target');
+  const hold = claimOf(view.checks, 'hold');
+  const bubbles = claimOf(view.checks, 'bubbles');
+  const expansion = claimOf(view.checks, 'expansion');
+  return [
+    signedGate(sheet, 'join', 'join-signed'),
+    ...(target?.verdict === 'stop'
+      ? [gate('plate-limit', 'a test within the plate limit', false, target.claim, false)]
+      : []),
+    gate('expansion-open', 'the expansion valve open', expansion?.verdict === 'good', expansion?.claim ?? ''),
+    gate('pressure-held', 'a held pressure test', hold?.verdict === 'good', hold?.claim ?? 'No hold on record'),
+    ...(bubbles ? [gate('bubbled', 'every joint bubbled', bubbles.verdict === 'good', bubbles.claim)] : []),
+  ];
+}
+
+function evacuateGates(sheet: JobSheet): Gate[] {
+  const view = evacuationView(sheet);
+  const locked = claimOf(view.checks, 'compressor-locked');
+  const place = claimOf(view.checks, 'gauge-place');
+  const blank = claimOf(view.checks, 'blank-off');
+  const depth = claimOf(view.checks, 'depth');
+  const sweeps = claimOf(view.checks, 'sweeps');
+  const gaugeHolds = place?.verdict === 'good' && (blank?.verdict === 'good' || blank?.verdict === 'look-again');
+  return [
+    signedGate(sheet, 'pressure-test', 'pressure-signed'),
+    gate(
+      'compressor-locked',
+      'the compressor locked out',
+      locked?.verdict === 'good',
+      locked?.claim ?? 'Not said yet',
+      false,
+    ),
+    gate(
+      'gauge-proven',
+      'gauge and pump proven',
+      gaugeHolds,
+      gaugeHolds
+        ? 'Proven by blank-off'
+        : place && place.verdict !== 'good'
+          ? place.claim
+          : (blank?.claim ?? 'Not proven'),
+    ),
+    gate(
+      'deep-enough',
+      `a vacuum of ${view.targetMicrons} µm`,
+      depth?.verdict === 'good' && (!sweeps || sweeps.verdict === 'good'),
+      sweeps && sweeps.verdict !== 'good' ? sweeps.claim : (depth?.claim ?? 'Not reached yet'),
+    ),
+    standingGate(sheet),
+  ];
+}
+
+/** The standing test as the later phases read it. */
+export function standingGate(sheet: JobSheet): Gate {
+  const view = evacuationView(sheet);
+  const standing = claimOf(view.checks, 'standing');
+  return gate(
+    'standing-vacuum',
+    'a passed standing-vacuum test',
+    standing?.verdict === 'good',
+    standing?.claim ?? 'No standing test yet',
+  );
+}
+
+/** What the circuit's record adds to the gates of the charge. */
+export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Gate[] {
+  if (!isEquipped(sheet)) return [];
+  const build = buildUp(sheet.circuit.plate);
+  const room = build.ok ? roomView(sheet, build.value.totalOz) : undefined;
+  const gates: Gate[] = [];
+  if (keepsCircuitLog(sheet) && circuitPhasesOf(sheet).includes('evacuate')) {
+    gates.push(signedGate(sheet, 'evacuate', 'evacuate-signed'));
+    const broken = evacuationView(sheet).broken;
+    gates.push(
+      gate(
+        'vacuum-broken',
+        'the vacuum broken with refrigerant',
+        broken !== undefined,
+        broken ? `Broken by the ${broken.body.by} to ${broken.body.toPsig.toFixed(0)} psig` : 'Still in vacuum',
+      ),
+    );
+  }
+  if (room && sheet.circuitLog.length > 0)
+    gates.push(gate('room', 'a charge the room allows', room.verdict === 'good', room.claim, room.verdict !== 'stop'));
+  const used = latestOf(sheet.circuitLog, 'cylinder-used');
+  const cylinder = used ? sheet.cylinders.find((c) => c.id === used.body.cylinderId) : undefined;
+  if (cylinder) {
+    const refused = refusesCylinder(cylinderChecks(cylinder, sheet.circuit.plate.refrigerant, undefined, today));
+    gates.push(
+      gate(
+        'cylinder',
+        'the right cylinder',
+        !refused,
+        refused?.claim ?? `Cylinder ${cylinder.tag}, ${cylinder.refrigerant}`,
+        false,
+      ),
+    );
+  }
+  return gates;
+}

@@ -1,0 +1,197 @@
+import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
+import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
+import { testLimit } from '@/core/circuit/pressure/pressure-test';
+import { type Cylinder, cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { recoveryOf } from '@/core/circuit/recovery/recovery';
+import type { Refusal } from '@/core/finding/outcome';
+import { certificationCovers, passes, withOverrides } from '@/core/job/gates';
+import type { JobSheet } from '@/core/job/sheet';
+import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
+import { standingGate } from './circuit-gates';
+
+/**
+ * Why an entry must not be written, or undefined: the rules that nobody overrides (plate limit, fill limit, mixing,
+ * certification), and what makes no sense.
+ */
+export function circuitMoveGuard(
+  sheet: JobSheet,
+  kind: EntryKind,
+  body: EntryBody<EntryKind>,
+  with_: { cylinder: Cylinder | undefined; today: string },
+): Refusal | undefined {
+  switch (kind) {
+    case 'recovered':
+      return recovered(sheet, body as EntryBody<'recovered'>, with_);
+    case 'cylinder-used':
+      return cylinderUsed(sheet, body as EntryBody<'cylinder-used'>, with_);
+    case 'test-plan':
+      return testPlan(body as EntryBody<'test-plan'>);
+    case 'hold-start':
+      return latestOf(sheet.circuitLog, 'test-plan')
+        ? overLimit(sheet, (body as EntryBody<'hold-start'>).psig)
+        : {
+            field: 'psig',
+            message: 'Plan the test first: the section’s limit is not known.',
+            allowed: 'a planned test',
+          };
+    case 'hold-end':
+      return holdEnd(sheet, body as EntryBody<'hold-end'>);
+    case 'bubble': {
+      const { jointId } = body as EntryBody<'bubble'>;
+      return entriesOf(sheet.circuitLog, 'joint').some((j) => j.id === jointId)
+        ? undefined
+        : { field: 'jointId', message: 'There is no such joint on this job.', allowed: 'a logged joint' };
+    }
+    case 'level': {
+      const { reachedPsig, afterPsig } = body as EntryBody<'level'>;
+      return afterPsig < reachedPsig - 1
+        ? {
+            field: 'afterPsig',
+            message: 'Lower after the machine stopped than while it ran.',
+            allowed: 'at or above what was reached',
+          }
+        : undefined;
+    }
+    case 'standing':
+      return (body as EntryBody<'standing'>).samples.length < 2
+        ? {
+            field: 'samples',
+            message: 'A standing test needs at least two readings.',
+            allowed: 'pairs of minutes and microns',
+          }
+        : undefined;
+    case 'vacuum-broken': {
+      const gate = withOverrides(sheet.overrides.filter((o) => o.phase === 'evacuate'))(standingGate(sheet));
+      if (!passes(gate))
+        return {
+          field: 'by',
+          message: `No refrigerant before a passed standing-vacuum test. ${gate.say}`,
+          allowed: 'a passed test, or a lead’s override with a reason',
+        };
+      return (body as EntryBody<'vacuum-broken'>).gaugeProtected
+        ? undefined
+        : {
+            field: 'gaugeProtected',
+            message: 'Close the vacuum gauge off before pressure reaches it.',
+            allowed: 'gauge valved off, or rated for the pressure',
+          };
+    }
+    default:
+      return undefined;
+  }
+}
+
+function recovered(
+  sheet: JobSheet,
+  body: EntryBody<'recovered'>,
+  { cylinder, today }: { cylinder: Cylinder | undefined; today: string },
+): Refusal | undefined {
+  const old = latestOf(sheet.circuitLog, 'old-charge');
+  if (!old)
+    return {
+      field: 'cylinderId',
+      message: 'Say first what the old system holds.',
+      allowed: 'the old charge on record',
+    };
+  if (!certificationCovers(sheet.certification))
+    return {
+      field: 'cylinderId',
+      message: 'Refrigerant is recovered only by someone certified Type II or Universal.',
+      allowed: 'a certified person',
+    };
+  if (body.endGrossOz < body.startGrossOz)
+    return {
+      field: 'endGrossOz',
+      message: 'The cylinder weighs less after than before.',
+      allowed: `at least ${body.startGrossOz} oz`,
+    };
+  if (!cylinder) return undefined;
+  if (cylinder.use !== 'recovery')
+    return {
+      field: 'cylinderId',
+      message: `Cylinder ${cylinder.tag} is a supply cylinder.`,
+      allowed: 'a recovery cylinder',
+    };
+  const amount = body.endGrossOz - body.startGrossOz;
+  const refused = refusesCylinder(cylinderChecks(cylinder, old.body.refrigerant, amount, today));
+  return refused
+    ? {
+        field: 'cylinderId',
+        message: `${refused.claim} ${refused.because}`,
+        allowed: refused.next ?? 'another cylinder',
+      }
+    : undefined;
+}
+
+function cylinderUsed(
+  sheet: JobSheet,
+  body: EntryBody<'cylinder-used'>,
+  { cylinder, today }: { cylinder: Cylinder | undefined; today: string },
+): Refusal | undefined {
+  const refrigerant: Refrigerant | undefined = sheet.circuit.plate?.refrigerant;
+  if (!refrigerant || !cylinder) return undefined;
+  if (cylinder.use === 'recovery')
+    return {
+      field: 'cylinderId',
+      message: `Cylinder ${cylinder.tag} holds recovered refrigerant.`,
+      allowed: 'a supply cylinder',
+    };
+  if (cylinder.refrigerant === null)
+    return {
+      field: 'cylinderId',
+      message: `Cylinder ${cylinder.tag} is empty.`,
+      allowed: `a cylinder of ${refrigerant}`,
+    };
+  const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
+  if (refused)
+    return {
+      field: 'cylinderId',
+      message: `${refused.claim} ${refused.because}`,
+      allowed: refused.next ?? 'another cylinder',
+    };
+  if (REFRIGERANT_FACTS[refrigerant].blend && body.leavesAs === 'vapour')
+    return {
+      field: 'leavesAs',
+      message: `${refrigerant} is a blend: as vapour its make-up changes.`,
+      allowed: 'liquid',
+    };
+  return undefined;
+}
+
+function testPlan(body: EntryBody<'test-plan'>): Refusal | undefined {
+  const limit = testLimit(body);
+  if (body.targetPsig > limit.psig)
+    return {
+      field: 'targetPsig',
+      message: `Above what may be put on: ${limit.by}.`,
+      allowed: `up to ${limit.psig} psig`,
+    };
+  return undefined;
+}
+
+/** A gauge may stand a little over while it settles. */
+const OVER_LIMIT_PSI = 5;
+function overLimit(sheet: JobSheet, psig: number): Refusal | undefined {
+  const limit = testLimit(latestOf(sheet.circuitLog, 'test-plan')!.body);
+  return psig > limit.psig + OVER_LIMIT_PSI
+    ? {
+        field: 'psig',
+        message: `Above what may be put on: ${limit.by}. Release it now.`,
+        allowed: `up to ${limit.psig} psig`,
+      }
+    : undefined;
+}
+
+function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>): Refusal | undefined {
+  const start = entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId);
+  if (!start)
+    return { field: 'startId', message: 'There is no such hold on this job.', allowed: 'a hold that was started' };
+  const ended = entriesOf(sheet.circuitLog, 'hold-end').some((e) => e.body.startId === body.startId);
+  return ended ? { field: 'startId', message: 'This hold is already ended.', allowed: 'a hold that runs' } : undefined;
+}
+
+/** Where the recovery stands, for a cylinder that is chosen: how much is still expected. */
+export function stillExpectedOz(sheet: JobSheet): number | undefined {
+  const view = recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools });
+  return view.expectedOz === undefined ? undefined : Math.max(0, view.expectedOz - view.recoveredOz);
+}

@@ -1,0 +1,312 @@
+import { createHash } from 'node:crypto';
+import { v7 as uuid } from 'uuid';
+import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/circuit/log/entry-bodies';
+import { evacuationView, volumeOf } from '@/core/job/circuit/circuit-views';
+import type { BenchPhase } from '@/core/plant/bench/bench';
+import { BENCH_OF_PHASE } from '@/core/plant/bench/bench';
+import type { Database } from '@/server/db/pool';
+import { circuitStore } from '@/server/features/circuit/circuit-store';
+import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import { type BenchChange, benchFor } from '@/server/features/instruments/bench-setup';
+import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
+import type { Person } from '@/server/features/people/people-store';
+import { signPhase } from '@/server/features/phases/phases-service';
+import { DEMO_JOINTS, type DemoCircuit } from './circuits';
+import { type PlayStep, playRun } from './play';
+
+/** Outside of the pump-down that the demo's old units could not do: nobody knows their inside volume. */
+const FACTS: EntryBody<'removal-facts'> = {
+  compressorRuns: 'yes',
+  valvesWork: 'yes',
+  blowerRuns: 'yes',
+  heldInCooling: 'yes',
+  burnout: 'no',
+  mixture: 'no',
+  lowSideLeak: 'no',
+  makerForbids: 'no',
+  compressorKind: 'scroll',
+};
+const PUMP = { pumpCfm: 6, hoseBoreIn: 0.31, hoseLengthIn: 36, hoseCount: 1, coresIn: false };
+const COLDEST_F = 68;
+
+/** Plays a demo job through the phases of its circuit, as far as it reaches. */
+export async function loadCircuit(database: Database, lead: Person, jobId: string, demo: DemoCircuit): Promise<void> {
+  const joints: string[] = [];
+  const write = async (
+    kind: EntryKind,
+    body: Record<string, unknown>,
+    source = 'typed',
+    at = new Date(),
+  ): Promise<string> => {
+    const id = uuid();
+    const sheet = await sheetFor(database, lead, jobId);
+    await circuitStore.add(database, {
+      id,
+      companyId: lead.companyId,
+      jobId,
+      circuitId: sheet.circuit.id,
+      phase: phaseOfKind(kind)!,
+      kind,
+      body,
+      bodyHash: createHash('sha256').update(JSON.stringify(body)).digest('hex'),
+      source,
+      supersedesId: null,
+      personId: lead.id,
+      occurredAt: at,
+    });
+    return id;
+  };
+  const play = async (
+    phase: BenchPhase,
+    change: BenchChange,
+    steps: PlayStep[],
+    leave: 'running' | 'stopped',
+  ): Promise<void> => {
+    const sheet = await sheetFor(database, lead, jobId);
+    const feed = benchFor(sheet, BENCH_OF_PHASE[phase], change);
+    await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, leave, async (entry, at) => {
+      await write(entry.kind, entry.body, 'simulated', at);
+    });
+  };
+  const sign = (phase: 'recover' | 'join' | 'pressure-test' | 'evacuate') =>
+    signPhase(database, lead, jobId, phase, uuid());
+
+  await write('old-charge', {
+    refrigerant: demo.old.refrigerant,
+    factoryOz: demo.old.factoryOz,
+    includedFt: 15,
+    lineLengthFt: demo.old.lineLengthFt,
+    ozPerFt: 0.54,
+    extraOz: 0,
+    applianceClass: 'comfort',
+    outdoorFt3: null,
+    leaker: false,
+  });
+  await write('removal-facts', FACTS);
+  await write('method', { method: 'machine', reason: 'inside volume of the outdoor unit not known' });
+  await write('dead-proof', {
+    liveBefore: true,
+    lineToLineV: 0.2,
+    lineToGroundV: 0.1,
+    otherToGroundV: 0.1,
+    liveAfter: true,
+    lockedOut: true,
+  });
+  if (demo.reach === 'recovering') {
+    await play('recover', {}, [{ wait: 60 }, { order: { kind: 'machine', on: true } }, { wait: 100 }], 'running');
+    return;
+  }
+  await recovered();
+  await sign('recover');
+  await joined();
+  await sign('join');
+  await planned();
+  if (demo.reach === 'holding') {
+    await play('pressure-test', { swingFPerH: -9 }, [...fill(), { write: startHold }, { wait: 17 * 60 }], 'running');
+    for (const id of joints.slice(0, 3)) await write('bubble', { jointId: id, result: 'no bubbles' });
+    return;
+  }
+  let startId = '';
+  await play(
+    'pressure-test',
+    {},
+    [...fill(), { write: startHold }, { wait: demo.kept ? 61 * 60 : 31 * 60 }],
+    'stopped',
+  );
+  startId = (await sheetFor(database, lead, jobId)).circuitLog.filter((e) => e.kind === 'hold-start').at(-1)!.id;
+  await endHold(startId);
+  for (const id of joints) await write('bubble', { jointId: id, result: 'no bubbles' });
+  await write('released', { outdoors: true });
+  await sign('pressure-test');
+  await write('pump-setup', {
+    ...PUMP,
+    method: demo.kept ? 'triple' : 'single-deep',
+    gaugePlace: 'far from the pump',
+    volumeFt3: await volume(),
+    coldestPipeF: COLDEST_F,
+    compressorLocked: true,
+  });
+  await write('blank-off', { microns: 34 });
+  const pump: PlayStep[] = [{ wait: 20 }, { order: { kind: 'pump', on: true } }];
+  if (demo.reach === 'wet') {
+    await play('evacuate', { waterOz: 0.34 }, [...pump, { wait: 16 * 60 }], 'running');
+    return;
+  }
+  let fromS = 0;
+  await play(
+    'evacuate',
+    {},
+    [
+      ...pump,
+      { wait: 7 * 60 },
+      { order: { kind: 'valve', open: false } },
+      {
+        write: (r) => {
+          fromS = r.runSeconds;
+          return {
+            kind: 'isolated',
+            body: { microns: Math.round(r.value('microns')), runId: r.runId, runSeconds: r.runSeconds },
+          };
+        },
+      },
+      { wait: 11 * 60 },
+      {
+        write: (r) => ({
+          kind: 'standing',
+          body: {
+            samples: r.since('microns', fromS),
+            coldestPipeF: COLDEST_F,
+            runId: r.runId,
+            fromS,
+            toS: r.runSeconds,
+          },
+        }),
+      },
+    ],
+    'stopped',
+  );
+  if (demo.reach === 'standing') return;
+  if (evacuationView(await sheetFor(database, lead, jobId)).stage === 'proven') await sign('evacuate');
+
+  async function volume(): Promise<number> {
+    return Math.round(1000 * (volumeOf(mustBeEquipped(await sheetFor(database, lead, jobId))) ?? 0.35)) / 1000;
+  }
+
+  async function recovered(): Promise<void> {
+    const list = await cylindersStore.list(database, lead.companyId);
+    const cylinder =
+      list.find((c) => c.use === 'recovery' && c.refrigerant === demo.old.refrigerant && c.tag !== 'RC-07') ??
+      list.find((c) => c.use === 'recovery' && c.refrigerant === null)!;
+    const oz = Math.round(demo.old.factoryOz * 1.05 * 2) / 2;
+    const startGrossOz = cylinder.tareOz + cylinder.contentsOz;
+    const body: EntryBody<'recovered'> = {
+      cylinderId: cylinder.id,
+      startGrossOz,
+      endGrossOz: startGrossOz + oz,
+      oily: false,
+      scale: 'refrigerant scale',
+      runId: null,
+    };
+    const at = new Date();
+    const id = await write('recovered', body, 'simulated', at);
+    await recoverInto(
+      database,
+      lead,
+      await sheetFor(database, lead, jobId),
+      cylinder,
+      id,
+      body,
+      'simulated',
+      at.toISOString(),
+    );
+    await write('level', { reachedPsig: -5.6, afterPsig: -5.1, waitMin: 6 }, 'simulated');
+  }
+
+  async function joined(): Promise<void> {
+    const { plate } = demo;
+    const length = plate.lineLengthFt ?? 30;
+    await write('line-run', {
+      setType: 'field-charged',
+      kept: demo.kept,
+      flushed: demo.kept,
+      liquidOdIn: plate.liquidLineOdIn,
+      vaporOdIn: plate.vaporLineOdIn,
+      pieces: [
+        { ft: 4, way: 'along' },
+        { ft: 9, way: 'up' },
+        { ft: length - 19, way: 'along' },
+        { ft: 6, way: 'down' },
+      ],
+      elbows: 6,
+      vaporWallIn: 0.75,
+      leastTons: null,
+      troubles: [],
+      serial: null,
+    });
+    for (const j of DEMO_JOINTS)
+      joints.push(
+        await write('joint', {
+          ...j,
+          method: 'braze',
+          odIn: j.line === 'liquid' ? plate.liquidLineOdIn : plate.vaporLineOdIn,
+          socketIn: null,
+          metals: j.place.startsWith('unit') ? 'copper to brass' : 'copper to copper',
+          alloy: j.place.startsWith('unit') ? 'silver with flux' : 'copper-phosphorus',
+          nitrogenScfh: 4,
+          heatShield: true,
+          torqueFtLb: null,
+          orificeStamp: null,
+          newRing: null,
+        }),
+      );
+    await write('coil-hiss', { hiss: 'yes' });
+    await write('drier', {
+      line: 'liquid',
+      direction: 'both ways',
+      arrowToMeter: true,
+      ratedTons: 5,
+      oldOneCut: 'cut out cold',
+      factoryDrierToo: false,
+    });
+    await write('expansion-open', { how: 'not needed' });
+    await write('nitrogen-cylinder', { nominalScf: 40, gaugePsig: 1750, purgeScfh: 4, purgeMin: 18 });
+    await write('fire-watch', { minutes: 60, extinguisher: true });
+  }
+
+  async function planned(): Promise<void> {
+    await write('test-plan', {
+      section: 'lines and coil',
+      lowSidePsig: 450,
+      highSidePsig: null,
+      gearPsig: 800,
+      targetPsig: 450,
+      reducedBecause: null,
+      volumeFt3: await volume(),
+      gaugePsi: 0.5,
+      thermometerF: 0.5,
+    });
+  }
+
+  function fill(): PlayStep[] {
+    return [
+      { wait: 10 },
+      { order: { kind: 'pressurise', psig: 50 } },
+      { wait: 90 },
+      { order: { kind: 'pressurise', psig: 150 } },
+      { wait: 90 },
+      { order: { kind: 'pressurise', psig: 450 } },
+      { wait: 120 },
+      { order: { kind: 'close-source' } },
+      { wait: 610 },
+    ];
+  }
+
+  function startHold(r: { value: (c: string) => number; runId: string; runSeconds: number }) {
+    return {
+      kind: 'hold-start' as const,
+      body: { psig: r.value('testPsig'), pipeF: r.value('pipeF'), runId: r.runId, runSeconds: r.runSeconds },
+    };
+  }
+
+  async function endHold(id: string): Promise<void> {
+    const sheet = await sheetFor(database, lead, jobId);
+    const start = sheet.circuitLog.find((e) => e.id === id) as { body: EntryBody<'hold-start'> };
+    const runId = start.body.runId!;
+    const [last] = await database.rows<{
+      samples: { runSeconds: number[]; values: Record<string, (number | null)[]> };
+    }>('select samples from run_chunks where run_id = :runId order by seq desc limit 1', { runId });
+    const { samples } = last!;
+    await write(
+      'hold-end',
+      {
+        startId: id,
+        psig: samples.values.testPsig!.at(-1),
+        pipeF: samples.values.pipeF!.at(-1),
+        runId,
+        runSeconds: samples.runSeconds.at(-1),
+      },
+      'simulated',
+    );
+  }
+}

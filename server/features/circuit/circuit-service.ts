@@ -1,0 +1,143 @@
+import { createHash } from 'node:crypto';
+import type { NewCircuitEntry } from '@/contract/circuit';
+import { standingEntries } from '@/core/circuit/log/circuit-log';
+import {
+  ENTRY_BODIES,
+  type EntryBody,
+  type EntryKind,
+  type EntryPhase,
+  phaseOfKind,
+} from '@/core/circuit/log/entry-bodies';
+import { circuitMoveGuard } from '@/core/job/circuit/entry-rules';
+import type { JobSheet } from '@/core/job/sheet';
+import { audit } from '@/server/audit';
+import type { Deps } from '@/server/deps';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { mustBeOpen } from '@/server/features/measurements/measurements-service';
+import type { Person } from '@/server/features/people/people-store';
+import { recoverInto } from '../cylinders/cylinder-moves';
+import { circuitStore } from './circuit-store';
+import { readFromRun } from './read-from-run';
+
+const hashOf = (body: unknown): string => createHash('sha256').update(JSON.stringify(body)).digest('hex');
+
+/** Adds one entry to a job's circuit log; the same id with the same body again changes nothing. */
+export async function writeEntry(
+  deps: Pick<Deps, 'database' | 'hall'>,
+  person: Person,
+  jobId: string,
+  sent: NewCircuitEntry,
+): Promise<JobSheet> {
+  const { database } = deps;
+  const asked = parseBody(ENTRY_BODIES[sent.kind], sent.body) as EntryBody<EntryKind>;
+  // What was sent is what makes an id the same or another one; figures read off a run come after.
+  const bodyHash = hashOf(asked);
+  const there = await circuitStore.find(database, sent.id);
+  if (there) {
+    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+    if (there.kind !== sent.kind || there.bodyHash !== bodyHash)
+      throw new Problem('other-body', {
+        field: 'id',
+        message: 'This id already holds another entry.',
+        allowed: 'a new id',
+      });
+    return sheetFor(database, person, jobId);
+  }
+  const read = await readFromRun(deps, person, jobId, sent.kind, asked);
+  await database.transaction(async (db) => {
+    await jobsStore.lock(db, person.companyId, jobId);
+    const sheet = await sheetFor(db, person, jobId);
+    mustNotBeHandedOver(sheet);
+    const phase = phaseOf(sheet, sent);
+    mustBeOpen(sheet, phase);
+    const cylinderId = 'cylinderId' in read.body ? (read.body.cylinderId as string) : undefined;
+    const cylinder = cylinderId ? await cylindersStore.byId(db, person.companyId, cylinderId, true) : undefined;
+    if (cylinderId && !cylinder)
+      throw badInput({
+        field: 'cylinderId',
+        message: 'There is no such cylinder.',
+        allowed: 'a cylinder of your company',
+      });
+    const refused = circuitMoveGuard(sheet, sent.kind, read.body, {
+      cylinder,
+      today: new Date().toISOString().slice(0, 10),
+    });
+    if (refused) throw badInput(refused);
+    await circuitStore.add(db, {
+      id: sent.id,
+      companyId: person.companyId,
+      jobId,
+      circuitId: sheet.circuit.id,
+      phase,
+      kind: sent.kind,
+      body: read.body,
+      bodyHash,
+      source: read.source,
+      supersedesId: sent.supersedesId,
+      personId: person.id,
+      occurredAt: new Date(sent.occurredAt),
+    });
+    if (sent.kind === 'recovered' && cylinder)
+      await recoverInto(
+        db,
+        person,
+        sheet,
+        cylinder,
+        sent.id,
+        read.body as EntryBody<'recovered'>,
+        read.source,
+        sent.occurredAt,
+      );
+    await audit(db, person, jobId, `circuit: ${sent.kind}`, {
+      id: sent.id,
+      supersedes: sent.supersedesId,
+      body: brief(read.body),
+    });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
+/** The phase an entry belongs to; what it supersedes must stand in the same job, and only once. */
+function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
+  const earlier = sent.supersedesId
+    ? standingEntries(sheet.circuitLog).find((e) => e.id === sent.supersedesId)
+    : undefined;
+  if (sent.supersedesId && !earlier)
+    throw badInput({
+      field: 'supersedesId',
+      message: 'That entry does not stand on this job, or is already replaced.',
+      allowed: 'an entry of this job that stands',
+    });
+  if (sent.kind === 'withdrawn') {
+    if (!earlier)
+      throw badInput({
+        field: 'supersedesId',
+        message: 'Say which entry is withdrawn.',
+        allowed: 'an entry of this job that stands',
+      });
+    if (earlier.kind === 'recovered')
+      throw badInput({
+        field: 'supersedesId',
+        message: 'A weighed recovery stands in the cylinder ledger; it is not withdrawn.',
+        allowed: 'a new weighing, or a weighing of the cylinder in the ledger',
+      });
+    return earlier.phase;
+  }
+  if (earlier && earlier.kind !== sent.kind)
+    throw badInput({
+      field: 'supersedesId',
+      message: `That entry is a ${earlier.kind}, not a ${sent.kind}.`,
+      allowed: 'an entry of the same kind',
+    });
+  return phaseOfKind(sent.kind)!;
+}
+
+/** The audit trail keeps the figures, not a thousand samples. */
+function brief(body: object): object {
+  return 'samples' in body ? { ...body, samples: (body.samples as unknown[]).length } : body;
+}

@@ -1,0 +1,111 @@
+import { type EntryBody, type EntryKind, MOST_STANDING_SAMPLES } from '@/core/circuit/log/entry-bodies';
+import type { RunSample } from '@/core/startup/live';
+import type { Deps } from '@/server/deps';
+import { badInput, Problem } from '@/server/errors/problem';
+import type { ActiveRun } from '@/server/features/instruments/active-run';
+import { runFor } from '@/server/features/instruments/instruments-service';
+import { readRunData } from '@/server/features/instruments/run-data';
+import type { Person } from '@/server/features/people/people-store';
+
+/** A reading is the mean of this long, s. */
+const MEAN_S = 15;
+const S_PER_MIN = 60;
+
+export type ReadEntry = { body: EntryBody<EntryKind>; source: 'typed' | 'instrument' | 'simulated' | 'replayed' };
+
+/**
+ * An entry that names a run takes its figures from that run's stored samples, not from the screen that sent it: one tap
+ * records what the instruments read. Without a run it is what a person typed.
+ */
+export async function readFromRun(
+  { database, hall }: Pick<Deps, 'database' | 'hall'>,
+  person: Person,
+  jobId: string,
+  kind: EntryKind,
+  body: EntryBody<EntryKind>,
+): Promise<ReadEntry> {
+  const runId = 'runId' in body ? (body.runId as string | null) : null;
+  if (runId === null) return { body, source: 'typed' };
+  const run = await runFor({ database }, person, runId);
+  if (run.jobId !== jobId) throw new Problem('not-found', { message: 'No such run on this job.' });
+  const active = hall.get(runId);
+  await active?.commit();
+  if (kind === 'standing') {
+    const { fromS, toS, ...rest } = body as EntryBody<'standing'>;
+    const { samples } = await readRunData(database, person.companyId, runId);
+    const from = fromS ?? 0;
+    const to = toS ?? samples.at(-1)?.runSeconds ?? 0;
+    const inside = samples.flatMap((s): [number, number][] =>
+      s.runSeconds >= from && s.runSeconds <= to && typeof s.values.microns === 'number'
+        ? [[(s.runSeconds - from) / S_PER_MIN, s.values.microns]]
+        : [],
+    );
+    if (inside.length === 0)
+      throw badInput({
+        field: 'fromS',
+        message: 'The run has no readings in this time.',
+        allowed: 'a time within the run',
+      });
+    return { body: { ...rest, fromS: from, toS: to, samples: thinned(inside) }, source: run.source };
+  }
+  if (!active)
+    throw new Problem('run-state', { message: 'The instruments are not running; resume them or type the figures.' });
+  return { body: withReadings(kind, body, active), source: run.source };
+}
+
+function thinned(points: [number, number][]): [number, number][] {
+  if (points.length <= MOST_STANDING_SAMPLES) return points;
+  const step = (points.length - 1) / (MOST_STANDING_SAMPLES - 1);
+  return Array.from({ length: MOST_STANDING_SAMPLES }, (_, i) => points[Math.round(i * step)]!);
+}
+
+function withReadings(kind: EntryKind, body: EntryBody<EntryKind>, active: ActiveRun): EntryBody<EntryKind> {
+  const { recent } = active;
+  const runSeconds = recent.at(-1)?.runSeconds ?? 0;
+  const read = (channel: string): number => meanOf(recent, channel, runSeconds);
+  switch (kind) {
+    case 'hold-start':
+    case 'hold-end':
+      return {
+        ...(body as EntryBody<'hold-end'>),
+        psig: tenth(read('testPsig')),
+        pipeF: tenth(read('pipeF')),
+        runSeconds,
+      };
+    case 'isolated':
+      return { ...(body as EntryBody<'isolated'>), microns: Math.round(last(recent, 'microns')), runSeconds };
+    case 'pump-down':
+      return { ...(body as EntryBody<'pump-down'>), stopPsig: tenth(last(recent, 'suctionPsig')), runSeconds };
+    case 'recovered': {
+      const bench = 'bench' in active.feed && active.feed.bench.kind === 'recovery' ? active.feed.bench : undefined;
+      const start = bench?.state.startGrossOz;
+      const sent = body as EntryBody<'recovered'>;
+      return {
+        ...sent,
+        startGrossOz: start ?? sent.startGrossOz,
+        endGrossOz: last(recent, 'scaleOz'),
+      };
+    }
+    default:
+      return body;
+  }
+}
+
+const tenth = (v: number): number => Math.round(v * 10) / 10;
+
+function valuesOf(samples: readonly RunSample[], channel: string, fromS: number): number[] {
+  return samples.flatMap((s) => {
+    const v = s.values[channel];
+    return s.runSeconds >= fromS && typeof v === 'number' ? [v] : [];
+  });
+}
+
+function meanOf(samples: readonly RunSample[], channel: string, nowS: number): number {
+  const values = valuesOf(samples, channel, nowS - MEAN_S);
+  if (values.length === 0)
+    throw new Problem('run-state', { field: channel, message: 'This instrument gives no signal; type the figure.' });
+  return values.reduce((s, v) => s + v, 0) / values.length;
+}
+
+const last = (samples: readonly RunSample[], channel: string): number =>
+  meanOf(samples, channel, (samples.at(-1)?.runSeconds ?? 0) + MEAN_S - 2);

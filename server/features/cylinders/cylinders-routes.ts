@@ -1,0 +1,93 @@
+import { Router } from 'express';
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import {
+  applianceRecords,
+  LEDGER_COLUMNS,
+  ledgerRow,
+  MONTHLY_COLUMNS,
+  monthlyTotals,
+  RECORD_COLUMNS,
+} from '@/core/circuit/recovery/ledger-records';
+import type { Deps } from '@/server/deps';
+import { Problem, parseBody } from '@/server/errors/problem';
+import { mustBe, who } from '@/server/who';
+import { moveCylinder, putCylinder } from './cylinders-service';
+import { cylindersStore } from './cylinders-store';
+
+const csv = (fields: readonly string[], data: Record<string, string>[]): string =>
+  `\ufeff${Papa.unparse({ fields: [...fields], data }, { newline: '\r\n' })}\r\n`;
+
+const yearSchema = z.strictObject({
+  year: z.coerce.number().int().min(2000).max(2100).describe('a year, 2000 to 2100').optional(),
+});
+
+export function cylindersRoutes({ database }: Deps): Router {
+  const router = Router();
+
+  router.get('/cylinders', async (request, response) => {
+    response.json({ cylinders: await cylindersStore.list(database, who(request).companyId) });
+  });
+
+  router.put('/cylinders/:cylinderId', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office', 'lead');
+    const body = parseBody(cylinderSchema, request.body);
+    if (body.id !== request.params.cylinderId)
+      throw new Problem('bad-input', {
+        field: 'id',
+        message: 'The id differs from the address.',
+        allowed: request.params.cylinderId,
+      });
+    response.json(await putCylinder(database, person, body));
+  });
+
+  router.get('/cylinders/:cylinderId/movements', async (request, response) => {
+    const { companyId } = who(request);
+    const cylinder = await cylindersStore.byId(database, companyId, request.params.cylinderId);
+    if (!cylinder) throw new Problem('not-found', { message: 'No such cylinder in your company.' });
+    response.json({
+      cylinder,
+      movements: await cylindersStore.movements(database, companyId, { cylinderId: cylinder.id }),
+    });
+  });
+
+  router.post('/cylinders/:cylinderId/movements', async (request, response) => {
+    const person = who(request);
+    mustBe(person, 'owner', 'office', 'lead');
+    response
+      .status(201)
+      .json(
+        await moveCylinder(
+          database,
+          person,
+          request.params.cylinderId,
+          parseBody(cylinderMovementSchema, request.body),
+        ),
+      );
+  });
+
+  /** The records the regulation asks for: the whole ledger, each appliance, and a month's totals by refrigerant. */
+  router.get('/refrigerant/:what.csv', async (request, response) => {
+    const person = who(request);
+    const { year } = parseBody(yearSchema, request.query);
+    const range = year === undefined ? {} : { from: `${year}-01-01`, to: `${year + 1}-01-01` };
+    const rows = await cylindersStore.movements(database, person.companyId, range);
+    const files: Record<string, () => string> = {
+      ledger: () => csv(LEDGER_COLUMNS, rows.map(ledgerRow)),
+      appliances: () => csv(RECORD_COLUMNS, applianceRecords(person.companyName, rows)),
+      monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(rows)),
+    };
+    const file = files[request.params.what];
+    if (!file) throw new Problem('not-found', { message: 'No such record.' });
+    response
+      .type('text/csv; charset=utf-8')
+      .setHeader(
+        'Content-Disposition',
+        `attachment; filename="refrigerant-${request.params.what}${year ? `-${year}` : ''}.csv"`,
+      );
+    response.send(file());
+  });
+  return router;
+}

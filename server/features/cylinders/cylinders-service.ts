@@ -1,0 +1,116 @@
+import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
+import { audit } from '@/server/audit';
+import type { Database } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import type { Person } from '@/server/features/people/people-store';
+import { type CylinderRow, cylindersStore } from './cylinders-store';
+
+/** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
+export async function putCylinder(database: Database, person: Person, body: CylinderBody): Promise<CylinderRow> {
+  await database.transaction(async (db) => {
+    const owner = await cylindersStore.ownerOf(db, body.id);
+    if (owner && owner !== person.companyId) throw new Problem('not-found');
+    if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))
+      throw badInput({
+        field: 'tag',
+        message: `There is already a cylinder ${body.tag}.`,
+        allowed: 'a tag of its own',
+      });
+    const before = await cylindersStore.byId(db, person.companyId, body.id, true);
+    if (!before) await cylindersStore.insert(db, person.companyId, body);
+    else {
+      if (before.contentsOz > 0 && before.refrigerant !== null && before.refrigerant !== body.refrigerant)
+        throw badInput({
+          field: 'refrigerant',
+          message: `It holds ${(before.contentsOz / 16).toFixed(1)} lb of ${before.refrigerant}.`,
+          allowed: 'its refrigerant, until it is empty; or quarantine it',
+        });
+      if (same(before, body)) return;
+      if (!(await cylindersStore.update(db, person.companyId, body)))
+        throw new Problem('stale-version', {
+          message: 'Someone changed this cylinder after you read it.',
+          yours: body,
+          stored: before,
+        });
+    }
+    await audit(db, person, null, before ? 'cylinder changed' : 'cylinder added', { tag: body.tag, id: body.id });
+  });
+  return (await cylindersStore.byId(database, person.companyId, body.id))!;
+}
+
+function same(before: CylinderRow, body: CylinderBody): boolean {
+  const { contentsOz: _c, version: _v, ...stored } = before;
+  const { version: _w, ...sent } = body;
+  return JSON.stringify(sorted(stored)) === JSON.stringify(sorted(sent));
+}
+const sorted = (o: object): object => Object.fromEntries(Object.entries(o).sort(([a], [b]) => a.localeCompare(b)));
+
+/** Writes a movement by hand: opening, received, sent away, or a weighing that corrects the ledger to what is there. */
+export async function moveCylinder(
+  database: Database,
+  person: Person,
+  cylinderId: string,
+  body: NewCylinderMovement,
+): Promise<CylinderRow> {
+  await database.transaction(async (db) => {
+    const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
+    if (!cylinder) throw new Problem('not-found', { message: 'No such cylinder in your company.' });
+    const there = await cylindersStore.findMovement(db, body.id);
+    if (there) {
+      if (there.companyId !== person.companyId || there.cylinderId !== cylinderId) throw new Problem('not-found');
+      if (there.kind !== body.kind)
+        throw new Problem('other-body', { field: 'id', message: 'This id already holds another movement.' });
+      return;
+    }
+    const oz = signed(cylinder, body);
+    await cylindersStore.addMovement(db, person.companyId, {
+      ...body,
+      cylinderId,
+      oz,
+      refrigerant: cylinder.refrigerant,
+      jobId: null,
+      personId: person.id,
+      certificate: person.certificateNumber,
+      source: 'typed',
+      occurredAt: new Date(body.occurredAt),
+    });
+    await audit(db, person, null, `cylinder ${body.kind}`, { tag: cylinder.tag, oz });
+  });
+  return (await cylindersStore.byId(database, person.companyId, cylinderId))!;
+}
+
+function signed(cylinder: CylinderRow, body: NewCylinderMovement): number {
+  if (body.kind === 'weighed') {
+    if (body.grossOz === null)
+      throw badInput({ field: 'grossOz', message: 'A weighing needs the gross weight.', allowed: '0 to 40000 oz' });
+    if (body.grossOz < cylinder.tareOz - 1)
+      throw badInput({
+        field: 'grossOz',
+        message: 'Lighter than its tare.',
+        allowed: `at least ${cylinder.tareOz} oz`,
+      });
+    return body.grossOz - cylinder.tareOz - cylinder.contentsOz;
+  }
+  if (body.kind === 'sent away') {
+    if (!body.recipient)
+      throw badInput({
+        field: 'recipient',
+        message: 'Say who received it.',
+        allowed: 'a reclaimer or a destruction facility',
+      });
+    if (body.oz > cylinder.contentsOz + 1)
+      throw badInput({
+        field: 'oz',
+        message: 'More than the ledger says is in it.',
+        allowed: `up to ${cylinder.contentsOz.toFixed(1)} oz`,
+      });
+    return -body.oz;
+  }
+  if (cylinder.refrigerant === null && body.oz > 0)
+    throw badInput({
+      field: 'oz',
+      message: 'Say first which refrigerant the cylinder holds.',
+      allowed: 'a cylinder with its refrigerant',
+    });
+  return body.oz;
+}

@@ -1,0 +1,97 @@
+import { latestOf } from '@/core/circuit/log/circuit-log';
+import { expectedOz } from '@/core/circuit/recovery/recovery';
+import { recoveryView, volumeOf } from '@/core/job/circuit/circuit-views';
+import type { JobSheet } from '@/core/job/sheet';
+import { type Bench, type BenchKind, nitrogenBench, recoveryBench, vacuumBench } from '@/core/plant/bench/bench';
+import type { NitrogenConfig } from '@/core/plant/bench/nitrogen-bench';
+import type { RecoveryConfig } from '@/core/plant/bench/recovery-bench';
+import type { VacuumConfig } from '@/core/plant/bench/vacuum-bench';
+import { OZ_PER_LB } from '@/core/units/units';
+import { badInput } from '@/server/errors/problem';
+import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
+import type { BenchFeed } from './feed-protocol';
+
+/** Weather and gear of a fresh simulated bench. Invented. */
+const DAY = { outdoorF: 88, pipeF: 78, swingFPerH: -6 };
+const NITROGEN = { cylinderScf: 40, cylinderPsig: 1750 };
+const PUMP = { pumpCfm: 6, hoses: { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false } };
+/** A recovery cylinder for the bench when none is chosen. */
+const CYLINDER = { tareOz: 452, waterCapacityLb: 47.7 };
+/** Inside volumes of an old system a ton, ft³. */
+const OLD = { lowFt3PerTon: 0.11, outdoorFt3PerTon: 0.075, tons: 3 };
+/** Where nothing is known of the old charge, lb. */
+const UNKNOWN_LB = 7.5;
+const DRY_OZ = 0.004;
+
+export type BenchChange = Partial<NitrogenConfig & VacuumConfig & RecoveryConfig> & {
+  waterOz?: number;
+  chargeOz?: number;
+};
+
+/** A simulated bench for a phase of this job, from what its log says of hoses, volumes and the old charge. */
+export function benchFor(sheet: JobSheet, kind: BenchKind, change: BenchChange = {}): BenchFeed {
+  return { bench: makeBench(sheet, kind, change) };
+}
+
+function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange): Bench {
+  const seed = sheet.job.number;
+  const { barometerPsia } = sheet.site;
+  if (kind === 'recovery') {
+    const old = recoveryView(sheet).old;
+    if (!old)
+      throw badInput({
+        field: 'old-charge',
+        message: 'Say first what the old system holds; the simulated one is made from it.',
+        allowed: 'the old charge on record',
+      });
+    const cylinder = sheet.cylinders.find((c) => c.use === 'recovery');
+    const { chargeOz, ...rest } = change;
+    return recoveryBench(
+      {
+        seed,
+        refrigerant: old.body.refrigerant,
+        barometerPsia,
+        outdoorF: DAY.outdoorF,
+        lowFt3: OLD.lowFt3PerTon * OLD.tons,
+        outdoorFt3: old.body.outdoorFt3 ?? OLD.outdoorFt3PerTon * OLD.tons,
+        valveLeaks: 0,
+        cylinderTareOz: cylinder?.tareOz ?? CYLINDER.tareOz,
+        waterCapacityLb: cylinder?.waterCapacityLb ?? CYLINDER.waterCapacityLb,
+        chilled: false,
+        ...rest,
+      },
+      (chargeOz ?? expectedOz(old.body) ?? UNKNOWN_LB * OZ_PER_LB) / OZ_PER_LB,
+      Math.max(0, cylinder?.contentsOz ?? 0) / OZ_PER_LB,
+    );
+  }
+  const volumeFt3 = volumeOf(mustBeEquipped(sheet)) ?? 0.35;
+  if (kind === 'nitrogen')
+    return nitrogenBench({
+      seed,
+      volumeFt3: latestOf(sheet.circuitLog, 'test-plan')?.body.volumeFt3 ?? volumeFt3,
+      barometerPsia,
+      airF: DAY.outdoorF,
+      swingFPerH: DAY.swingFPerH,
+      sunF: 0,
+      leakScfh: 0,
+      ...NITROGEN,
+      ...change,
+    });
+  const setup = latestOf(sheet.circuitLog, 'pump-setup')?.body;
+  const { waterOz, ...rest } = change;
+  return vacuumBench(
+    {
+      seed,
+      volumeFt3: setup?.volumeFt3 ?? volumeFt3,
+      pumpCfm: setup?.pumpCfm ?? PUMP.pumpCfm,
+      hoses: setup
+        ? { boreIn: setup.hoseBoreIn, lengthIn: setup.hoseLengthIn, count: setup.hoseCount, coresIn: setup.coresIn }
+        : PUMP.hoses,
+      pipeF: setup?.coldestPipeF ?? DAY.pipeF,
+      leakMicronCfm: 0,
+      gauge: 'right',
+      ...rest,
+    },
+    waterOz ?? DRY_OZ,
+  );
+}

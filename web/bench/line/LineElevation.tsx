@@ -1,0 +1,204 @@
+import { useState } from 'react';
+import { odText } from '@/core/circuit/acr-tube';
+import type { Verdict } from '@/core/finding/finding';
+import { Label } from '../sheet/Dim';
+import { Paper } from '../sheet/Paper';
+import { useDrag } from '../sheet/use-drag';
+import { verdictColour } from '../verdict-colour';
+import { draggedFt, jointPlaces, lineShape, type Piece } from './line-layout';
+
+export type LineJoint = { id: string; place: string; method: string; verdict: Verdict };
+type Props = {
+  pieces: readonly Piece[];
+  liquidOdIn: number;
+  vaporOdIn: number;
+  suctionVerdict: Verdict;
+  liquidVerdict: Verdict;
+  joints: readonly LineJoint[];
+  height: number;
+  /** The new length of a piece whose end was dragged; undefined where it cannot be changed. */
+  onPiece?: (index: number, ft: number) => void;
+};
+
+const PAD = { left: 96, right: 104, top: 46, bottom: 40 };
+const UNIT = { w: 66, h: 62 };
+const COIL = { w: 62, h: 46 };
+const LINE_GAP = 7;
+
+/** The line set in elevation, outdoor unit left, coil right: heights to scale, joints on it, ends to drag. */
+export function LineElevation(props: Props) {
+  return (
+    <Paper id="line" label="Line set in elevation" height={props.height}>
+      {(width, height) => <Drawing {...props} width={width} paperHeight={height} />}
+    </Paper>
+  );
+}
+
+function Drawing({
+  pieces,
+  liquidOdIn,
+  vaporOdIn,
+  suctionVerdict,
+  liquidVerdict,
+  joints,
+  onPiece,
+  width,
+  paperHeight,
+}: Props & { width: number; paperHeight: number }) {
+  const [dragged, setDragged] = useState<{ index: number; ft: number }>();
+  const drawn = pieces.map((p, i) => (dragged?.index === i ? { ...p, ft: dragged.ft } : p));
+  const shape = lineShape(drawn);
+  const tall = Math.max(8, shape.highFt - shape.lowFt);
+  const perFt = Math.min(
+    (width - PAD.left - PAD.right) / Math.max(6, shape.widthFt),
+    (paperHeight - PAD.top - PAD.bottom - UNIT.h) / tall,
+  );
+  const x = (ft: number): number => PAD.left + ft * perFt;
+  const y = (ft: number): number => PAD.top + UNIT.h / 2 + (shape.highFt - ft) * perFt;
+  const path = (offset: number): string =>
+    shape.corners.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a) + offset} ${y(b) + offset}`).join('');
+  const [endX, endY] = shape.corners[shape.corners.length - 1]!;
+  const ground = y(Math.min(0, shape.lowFt)) + UNIT.h / 2 + 6;
+  return (
+    <g>
+      <path d={`M8 ${Math.min(paperHeight - 8, ground)}H${width - 8}`} stroke="var(--rule)" strokeWidth={1.4} />
+      <rect
+        x={x(0) - UNIT.w - 14}
+        y={y(0) - UNIT.h / 2}
+        width={UNIT.w}
+        height={UNIT.h}
+        fill="url(#line-soft)"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <Label x={x(0) - UNIT.w / 2 - 14} y={y(0) + UNIT.h / 2 + 17} size={13}>
+        outdoor
+      </Label>
+      <path
+        d={`M${x(endX) + 16} ${y(endY) + COIL.h / 2}l${COIL.w / 2} ${-COIL.h}l${COIL.w / 2} ${COIL.h}z`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+      />
+      <Label x={x(endX) + 16 + COIL.w / 2} y={y(endY) + COIL.h / 2 + 17} size={13}>
+        coil
+      </Label>
+      <path d={`M${x(0) - 14} ${y(0)}H${x(0)}`} stroke="var(--ink)" strokeWidth={3} />
+      <path
+        d={path(LINE_GAP)}
+        fill="none"
+        stroke={verdictColour(suctionVerdict)}
+        strokeWidth={5}
+        strokeLinejoin="round"
+      />
+      <path
+        d={path(-LINE_GAP / 2)}
+        fill="none"
+        stroke={verdictColour(liquidVerdict)}
+        strokeWidth={2.2}
+        strokeLinejoin="round"
+      />
+      <path d={`M${x(endX)} ${y(endY)}h16`} stroke="var(--ink)" strokeWidth={3} />
+      {drawn.map((p, i) => {
+        const [x0, y0] = shape.corners[i]!;
+        const [x1, y1] = shape.corners[i + 1]!;
+        const flat = p.way === 'along';
+        const tight = Math.abs(x1 - x0) * perFt < 44 && flat;
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a piece has no name but its place
+          <g key={i}>
+            {tight ? null : (
+              <Label
+                x={(x(x0) + x(x1)) / 2 + (flat ? 0 : 14)}
+                y={(y(y0) + y(y1)) / 2 + (flat ? -13 : 5)}
+                anchor={flat ? 'middle' : 'start'}
+                bold
+                size={15}
+              >
+                {`${Number.isInteger(p.ft) ? p.ft : p.ft.toFixed(1)} ft${flat ? '' : p.way === 'up' ? ' up' : ' down'}`}
+              </Label>
+            )}
+            {onPiece ? (
+              <Handle
+                x={x(x1)}
+                y={y(y1)}
+                perFt={perFt}
+                label={`End of piece ${i + 1}`}
+                onMove={(dx, dy, done) => {
+                  const ft = draggedFt(pieces[i]!, dx, dy);
+                  if (done) {
+                    setDragged(undefined);
+                    if (ft !== pieces[i]!.ft) onPiece(i, ft);
+                  } else setDragged({ index: i, ft });
+                }}
+              />
+            ) : null}
+          </g>
+        );
+      })}
+      {jointPlaces(shape, joints.length).map(([a, b], i) => {
+        const j = joints[i]!;
+        return (
+          <g key={j.id} data-testid="drawn-joint">
+            <title>{`${j.place}: ${j.method}`}</title>
+            <rect
+              x={x(a) - 6}
+              y={y(b) - 6 + LINE_GAP / 2}
+              width={12}
+              height={12}
+              fill="var(--paper)"
+              stroke={verdictColour(j.verdict)}
+              strokeWidth={2.4}
+              transform={j.method === 'flare' ? `rotate(45 ${x(a)} ${y(b) + LINE_GAP / 2})` : undefined}
+              rx={j.method === 'press' ? 6 : 0}
+            />
+            <text
+              x={x(a)}
+              y={y(b) + 27}
+              textAnchor="middle"
+              fontSize={12.5}
+              fill="var(--ink2)"
+              stroke="var(--paper)"
+              strokeWidth={4}
+              paintOrder="stroke"
+            >
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
+      <Label x={8} y={18} anchor="start" size={14} tone={verdictColour(suctionVerdict)} bold>
+        {`vapour ${odText(vaporOdIn)}`}
+      </Label>
+      <Label x={130} y={18} anchor="start" size={14} tone={verdictColour(liquidVerdict)} bold>
+        {`liquid ${odText(liquidOdIn)}`}
+      </Label>
+      <Label x={width - 8} y={18} anchor="end" size={14}>
+        {`${shape.lengthFt.toFixed(0)} ft in all`}
+      </Label>
+    </g>
+  );
+}
+
+function Handle({
+  x,
+  y,
+  perFt,
+  label,
+  onMove,
+}: {
+  x: number;
+  y: number;
+  perFt: number;
+  label: string;
+  onMove: (dxFt: number, dyFt: number, done: boolean) => void;
+}) {
+  const drag = useDrag(perFt, true, (by, done) => onMove(by.x, by.y, done));
+  return (
+    <g {...drag} className="cursor-grab touch-none" aria-label={label}>
+      <circle cx={x} cy={y} r={20} fill="transparent" />
+      <circle cx={x} cy={y} r={6} fill="var(--copper)" />
+    </g>
+  );
+}

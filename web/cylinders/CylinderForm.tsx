@@ -1,0 +1,150 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { CYLINDER_STATES, CYLINDER_USES } from '@/core/circuit/recovery/cylinder';
+import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import { put } from '@/web/api/http';
+import { Button } from '@/web/kit/Button';
+import { Choice } from '@/web/kit/Choice';
+import { Field } from '@/web/kit/Field';
+import { Trouble } from '@/web/kit/Notice';
+import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { Sheet } from '@/web/kit/Sheet';
+import { useAct } from '@/web/kit/use-act';
+import type { CylinderRow } from './cylinder-row';
+
+const NUMBERS = [
+  { name: 'waterCapacityLb', label: 'Water capacity, stamped WC', unit: 'lb', low: 1, high: 2000 },
+  { name: 'tareOz', label: 'Tare, stamped TW', unit: 'oz', low: 8, high: 32_000 },
+  { name: 'ratingPsig', label: 'Service pressure', unit: 'psig', low: 100, high: 1000 },
+] as const;
+
+/** What is stamped on a cylinder. Its contents come from its movements only. */
+export function CylinderForm({
+  cylinder,
+  onClose,
+  onDone,
+}: {
+  cylinder?: CylinderRow;
+  onClose: () => void;
+  onDone: () => void;
+}) {
+  const [id] = useState(cylinder?.id ?? uuid());
+  const [tag, setTag] = useState(cylinder?.tag ?? '');
+  const [use, setUse] = useState(cylinder?.use ?? 'recovery');
+  const [refrigerant, setRefrigerant] = useState<string>(cylinder?.refrigerant ?? 'empty');
+  const [typed, setTyped] = useState<Record<string, string>>({
+    waterCapacityLb: cylinder ? String(cylinder.waterCapacityLb) : '',
+    tareOz: cylinder ? String(cylinder.tareOz) : '',
+    ratingPsig: cylinder ? String(cylinder.ratingPsig) : '400',
+  });
+  const [retestOn, setRetestOn] = useState(cylinder?.retestOn ?? '');
+  const [disposable, setDisposable] = useState(cylinder?.disposable ?? false);
+  const [flammableMark, setFlammable] = useState(cylinder?.flammableMark ?? false);
+  const [dipTube, setDipTube] = useState(cylinder?.dipTube ?? false);
+  const [state, setState] = useState(cylinder?.state ?? 'in use');
+  const [asked, setAsked] = useState(false);
+  const { busy, problem, act } = useAct();
+  const wrong = (n: (typeof NUMBERS)[number]) => typedTrouble(typed[n.name] ?? '', n.low, n.high, n.unit);
+  const yesNo = [
+    { value: 'yes', label: 'Yes' },
+    { value: 'no', label: 'No' },
+  ];
+  return (
+    <Sheet open onClose={onClose} title={cylinder ? `Cylinder ${cylinder.tag}` : 'A new cylinder'}>
+      <form
+        className="mt-3 grid gap-3"
+        onSubmit={async (e) => {
+          e.preventDefault();
+          setAsked(true);
+          if (!tag.trim() || NUMBERS.some(wrong)) return;
+          const done = await act(() =>
+            put(`/cylinders/${id}`, {
+              id,
+              version: cylinder?.version ?? 0,
+              tag,
+              use,
+              refrigerant: refrigerant === 'empty' ? null : refrigerant,
+              ...Object.fromEntries(NUMBERS.map((n) => [n.name, numberFromText(typed[n.name]!)])),
+              retestOn: retestOn || null,
+              disposable,
+              flammableMark,
+              dipTube,
+              state,
+            }),
+          );
+          if (done) {
+            onDone();
+            onClose();
+          }
+        }}
+      >
+        <Field
+          label="Tag or serial"
+          value={tag}
+          onChange={(e) => setTag(e.target.value)}
+          error={asked && !tag.trim() ? 'Missing.' : undefined}
+          allowed="1 to 40 characters"
+        />
+        <Choice
+          label="Used for"
+          value={use}
+          options={CYLINDER_USES.map((u) => ({ value: u, label: u === 'recovery' ? 'Recovery' : 'Supply' }))}
+          onChange={setUse}
+        />
+        <Choice
+          label="Refrigerant"
+          value={refrigerant}
+          options={['empty', ...REFRIGERANTS].map((r) => ({ value: r, label: r === 'empty' ? 'Empty, evacuated' : r }))}
+          onChange={setRefrigerant}
+        />
+        {NUMBERS.map((n) => (
+          <Field
+            key={n.name}
+            label={n.label}
+            unit={n.unit}
+            inputMode="decimal"
+            value={typed[n.name]}
+            onChange={(e) => setTyped((t) => ({ ...t, [n.name]: e.target.value }))}
+            error={asked ? wrong(n)?.message : undefined}
+            allowed={wrong(n)?.allowed}
+          />
+        ))}
+        <Field
+          label="Retest due"
+          type="date"
+          value={retestOn}
+          onChange={(e) => setRetestOn(e.target.value)}
+          hint="five years after the stamp, usually"
+        />
+        <Choice
+          label="Marked for flammable refrigerant"
+          value={flammableMark ? 'yes' : 'no'}
+          options={yesNo}
+          onChange={(v) => setFlammable(v === 'yes')}
+        />
+        <Choice
+          label="Dip tube"
+          value={dipTube ? 'yes' : 'no'}
+          options={yesNo}
+          onChange={(v) => setDipTube(v === 'yes')}
+        />
+        <Choice
+          label="Disposable"
+          value={disposable ? 'yes' : 'no'}
+          options={yesNo}
+          onChange={(v) => setDisposable(v === 'yes')}
+        />
+        <Choice
+          label="It is"
+          value={state}
+          options={CYLINDER_STATES.map((s) => ({ value: s, label: s }))}
+          onChange={setState}
+        />
+        <Trouble problem={problem} />
+        <Button type="submit" tone="primary" disabled={busy}>
+          Keep it
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,62 @@
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { type CircuitEntry, standingEntries } from '@/core/circuit/log/circuit-log';
+import type { EntryPhase } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES, entryWords } from '@/core/circuit/log/entry-words';
+import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import type { JobView } from '../job-context';
+import { useEntries } from './use-entries';
+
+/** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
+export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) {
+  const write = useEntries(view);
+  const [taking, setTaking] = useState<CircuitEntry>();
+  const list = standingEntries(view.sheet.circuitLog)
+    .filter((e) => e.phase === phase)
+    .reverse();
+  const signed = view.sheet.signOffs.some((s) => s.phase === phase);
+  if (list.length === 0) return null;
+  return (
+    <section aria-label="Log">
+      <h2 className="text-[15px] font-[680]">Written down</h2>
+      <ul className="mt-1">
+        {list.map((e) => (
+          <li
+            key={e.id}
+            data-testid={`entry-${e.kind}`}
+            className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5"
+          >
+            <span className="leading-snug">
+              <b className="font-[620]">{ENTRY_TITLES[e.kind]}</b> {entryWords(e)}
+              <span className="block text-[13px] text-ink2">
+                {format(parseISO(e.at), 'HH:mm')}, {e.by}, {e.source}
+              </span>
+            </span>
+            {signed || e.kind === 'recovered' ? null : (
+              <button
+                type="button"
+                onClick={() => setTaking(e)}
+                className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
+              >
+                Withdraw
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {taking ? (
+        <ReasonSheet
+          title={`Withdraw: ${ENTRY_TITLES[taking.kind]}`}
+          label="Why it does not hold"
+          least={5}
+          send="Withdraw it"
+          tone="stop"
+          onSend={(reason) => write('withdrawn', { reason }, taking.id)}
+          onClose={() => setTaking(undefined)}
+        >
+          <p className="text-ink2">{entryWords(taking)}. It stays in the record, marked as withdrawn.</p>
+        </ReasonSheet>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,245 @@
+import { useState } from 'react';
+import useSWR from 'swr';
+import { latestOf } from '@/core/circuit/log/circuit-log';
+import { type EntryKind, REUSE_TROUBLES } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { get } from '@/web/api/http';
+import { Button } from '@/web/kit/Button';
+import { Choice } from '@/web/kit/Choice';
+import { Field } from '@/web/kit/Field';
+import { Notice, Trouble } from '@/web/kit/Notice';
+import { numberFromText } from '@/web/kit/number-text';
+import { Sheet } from '@/web/kit/Sheet';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from '../job-context';
+import { CAUTIONS } from './cautions';
+import { type CylinderUse, refusalOf } from './entry-check';
+import { EDITED, entryDefaults, HIDDEN } from './entry-defaults';
+import { ENTRY_FIELDS, type EntryField, type FieldValues } from './entry-fields';
+import { PairsField } from './PairsField';
+import { PiecesField } from './PiecesField';
+import { useEntries } from './use-entries';
+
+type Props = {
+  view: JobView;
+  kind: EntryKind;
+  /** Fields that the page knows already. */
+  preset?: FieldValues;
+  onClose: () => void;
+};
+
+const shownText = (v: unknown): string => (v === null || v === undefined ? '' : String(v));
+
+/** The form of one entry of the circuit log: what is asked, the caution that belongs there, one button. */
+export function EntrySheet({ view, kind, preset, onClose }: Props) {
+  const write = useEntries(view);
+  const [values, setValues] = useState<FieldValues>(() => ({ ...entryDefaults(kind, view.sheet), ...preset }));
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [asked, setAsked] = useState(false);
+  const { busy, problem, act } = useAct();
+  const fields = (ENTRY_FIELDS[kind] ?? []).filter((f) => !f.when || f.when(values));
+  const set = (name: string, value: unknown): void => setValues((v) => ({ ...v, [name]: value }));
+
+  /** What would be sent: every number read from its text, hidden fields filled in. */
+  function body(): { body: FieldValues; unreadable: Record<string, string> } {
+    const unreadable: Record<string, string> = {};
+    const out: FieldValues = { ...HIDDEN[kind] };
+    for (const f of ENTRY_FIELDS[kind] ?? []) {
+      const value = values[f.name];
+      const text = typed[f.name];
+      if (f.kind === 'number' && text !== undefined) {
+        const number = numberFromText(text);
+        if (text.trim() === '') out[f.name] = f.nullable ? null : undefined;
+        else if (number === undefined) unreadable[f.name] = `“${text}” is not a plain number; leave the unit out.`;
+        else out[f.name] = number;
+      } else if (value === undefined && (f.kind === 'number' || f.kind === 'text') && f.nullable) out[f.name] = null;
+      else if (f.kind === 'yes') out[f.name] = value === true;
+      else if (f.kind === 'text') out[f.name] = f.nullable && !value ? null : (value ?? '');
+      else out[f.name] = value ?? (f.name === 'newRing' ? null : value);
+    }
+    return { body: { ...out, ...hiddenOf(preset) }, unreadable };
+  }
+  const hiddenOf = (p: FieldValues | undefined): FieldValues =>
+    Object.fromEntries(Object.entries(p ?? {}).filter(([k]) => !(ENTRY_FIELDS[kind] ?? []).some((f) => f.name === k)));
+
+  const checked = body();
+  const refusals = refusalOf(kind, checked.body, checked.unreadable);
+
+  async function send(): Promise<void> {
+    setAsked(true);
+    if (Object.keys(refusals).length) return;
+    const newest = EDITED.has(kind) ? latestOf(view.sheet.circuitLog, kind) : undefined;
+    if (await act(() => write(kind, checked.body, newest?.id ?? null))) onClose();
+  }
+
+  return (
+    <Sheet open onClose={onClose} title={ENTRY_TITLES[kind]}>
+      <form
+        className="mt-3 grid gap-3"
+        data-testid={`entry-form-${kind}`}
+        onSubmit={(e) => {
+          e.preventDefault();
+          void send();
+        }}
+      >
+        {CAUTIONS[kind] ? <Notice kind="look-again">{CAUTIONS[kind]}</Notice> : null}
+        {fields.map((f) => (
+          <FieldOf
+            key={f.name}
+            field={f}
+            value={values[f.name]}
+            text={typed[f.name] ?? shownText(values[f.name])}
+            error={asked ? refusals[f.name] : undefined}
+            onText={(t) => setTyped((all) => ({ ...all, [f.name]: t }))}
+            onValue={(v) => set(f.name, v)}
+          />
+        ))}
+        {asked && refusals[''] ? <p className="text-[13px] font-[600] text-oxide">{refusals['']}</p> : null}
+        <Trouble problem={problem} />
+        <Button type="submit" tone="primary" disabled={busy}>
+          Write it down
+        </Button>
+      </form>
+    </Sheet>
+  );
+}
+
+type FieldProps = {
+  field: EntryField;
+  value: unknown;
+  text: string;
+  error: string | undefined;
+  onText: (text: string) => void;
+  onValue: (value: unknown) => void;
+};
+
+function FieldOf({ field, value, text, error, onText, onValue }: FieldProps) {
+  switch (field.kind) {
+    case 'number':
+      return (
+        <Field
+          label={field.label}
+          unit={field.unit}
+          hint={field.hint}
+          inputMode="decimal"
+          value={text}
+          onChange={(e) => onText(e.target.value)}
+          error={error}
+        />
+      );
+    case 'text':
+      return (
+        <Field
+          label={field.label}
+          hint={field.hint}
+          value={shownText(value)}
+          onChange={(e) => onValue(e.target.value)}
+          error={error}
+        />
+      );
+    case 'yes':
+      return (
+        <Asked error={error} hint={field.hint}>
+          <Choice
+            label={field.label}
+            value={value === undefined ? 'open' : value === true ? 'yes' : 'no'}
+            options={[
+              { value: 'yes', label: field.yes ?? 'Yes' },
+              { value: 'no', label: field.no ?? 'No' },
+            ]}
+            onChange={(v) => onValue(v === 'yes')}
+          />
+        </Asked>
+      );
+    case 'choice':
+      return (
+        <Asked error={error} hint={field.hint}>
+          <Choice
+            label={field.label}
+            stacked={field.stacked}
+            value={shownText(value)}
+            options={field.options.map(([v, label]) => ({ value: String(v), label }))}
+            onChange={(v) => onValue(field.options.find(([o]) => String(o) === v)?.[0])}
+          />
+        </Asked>
+      );
+    case 'cylinder':
+      return <CylinderField field={field} value={shownText(value)} error={error} onValue={onValue} />;
+    case 'pieces':
+      return <PiecesField label={field.label} value={value} error={error} onValue={onValue} />;
+    case 'pairs':
+      return <PairsField label={field.label} value={value} error={error} onValue={onValue} />;
+    case 'troubles':
+      return (
+        <fieldset>
+          <legend className="text-[13px] font-[600]">{field.label}</legend>
+          {REUSE_TROUBLES.map((t) => {
+            const on = Array.isArray(value) && value.includes(t);
+            return (
+              <button
+                key={t}
+                type="button"
+                aria-pressed={on}
+                onClick={() =>
+                  onValue(on ? (value as string[]).filter((x) => x !== t) : [...((value as string[]) ?? []), t])
+                }
+                className={`touch mt-1 mr-1 cursor-pointer border-[1.5px] px-3 text-[14px] ${on ? 'border-oxide font-[650] text-oxide' : 'border-rule'}`}
+              >
+                {t}
+              </button>
+            );
+          })}
+        </fieldset>
+      );
+  }
+}
+
+function Asked({ error, hint, children }: { error: string | undefined; hint?: string; children: React.ReactNode }) {
+  return (
+    <div>
+      {children}
+      {error ? (
+        <p role="alert" className="mt-0.5 text-[12.5px] font-[600] text-oxide">
+          {error}
+        </p>
+      ) : hint ? (
+        <p className="mt-0.5 text-[12.5px] text-ink2">{hint}</p>
+      ) : null}
+    </div>
+  );
+}
+
+function CylinderField({
+  field,
+  value,
+  error,
+  onValue,
+}: {
+  field: Extract<EntryField, { kind: 'cylinder' }>;
+  value: string;
+  error: string | undefined;
+  onValue: (v: string) => void;
+}) {
+  const { data } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
+  const use: CylinderUse = field.use;
+  const list = (data?.cylinders ?? []).filter((c) => c.use === use && c.state === 'in use');
+  return (
+    <Asked
+      error={error}
+      hint={data && list.length === 0 ? `No ${use} cylinder is on the ledger; add one under Cylinders.` : undefined}
+    >
+      <Choice
+        stacked
+        label={field.label}
+        value={value}
+        options={list.map((c) => ({
+          value: c.id,
+          label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}`,
+        }))}
+        onChange={onValue}
+      />
+    </Asked>
+  );
+}

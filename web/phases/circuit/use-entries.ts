@@ -1,0 +1,16 @@
+import { v7 as uuid } from 'uuid';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { JobView } from '../job-context';
+
+/** Writes into the circuit log of this job. */
+export function useEntries(view: Pick<JobView, 'sheet' | 'actions'>) {
+  return (kind: EntryKind, body: Record<string, unknown>, supersedesId: string | null = null) =>
+    view.actions.send(`/jobs/${view.sheet.job.id}/circuit-entries`, {
+      id: uuid(),
+      kind,
+      body,
+      supersedesId,
+      occurredAt: new Date().toISOString(),
+    });
+}
+export type WriteEntry = ReturnType<typeof useEntries>;

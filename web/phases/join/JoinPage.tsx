@@ -1,0 +1,132 @@
+import { worstOf } from '@/core/finding/check';
+import type { Verdict } from '@/core/finding/finding';
+import { joinView, volumeOf } from '@/core/job/circuit/circuit-views';
+import { LineElevation } from '@/web/bench/line/LineElevation';
+import { Mark } from '@/web/kit/Mark';
+import { Notice } from '@/web/kit/Notice';
+import { useAct } from '@/web/kit/use-act';
+import { useDesk } from '@/web/kit/use-media';
+import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
+import { useEntries } from '../circuit/use-entries';
+import type { EquippedView } from '../job-context';
+
+export default function JoinPage(view: EquippedView) {
+  const { sheet } = view;
+  const desk = useDesk();
+  const write = useEntries(view);
+  const { act } = useAct();
+  const join = joinView(sheet);
+  const { run, figures } = join;
+  const signed = sheet.signOffs.some((s) => s.phase === 'join');
+  const of = (...ids: string[]): Verdict => worstOf(join.checks.filter((c) => ids.includes(c.id)));
+  const volume = volumeOf(sheet);
+  return (
+    <CircuitFrame
+      view={view}
+      phase="join"
+      about={
+        figures
+          ? `${figures.lengthFt.toFixed(0)} ft, ${figures.equivalentFt.toFixed(0)} ft with elbows · coil ${figures.liftFt === 0 ? 'level with the unit' : `${Math.abs(figures.liftFt).toFixed(0)} ft ${figures.liftFt > 0 ? 'above' : 'below'} the unit`}`
+          : 'line set, brazing under nitrogen'
+      }
+      checks={join.checks}
+      offers={['line-run', 'joint', 'coil-hiss', 'drier', 'expansion-open', 'nitrogen-cylinder', 'fire-watch']}
+      figures={
+        figures?.suction ? (
+          <BigFigure
+            label="Vapour line costs"
+            testId="suction-loss"
+            value={figures.suction.saturationLossF.toFixed(2)}
+            unit="°F"
+            note={`${figures.suction.psi.toFixed(2)} psi, ${(Math.round(figures.suction.velocityFpm / 10) * 10).toFixed(0)} fpm · section ${volume?.toFixed(2) ?? '–'} ft³`}
+          />
+        ) : undefined
+      }
+      below={
+        <>
+          {join.joints.length ? <JointLog view={view} /> : null}
+          {signed ? null : (
+            <Notice kind="look-again">
+              Recover and evacuate before any flame; nitrogen flowing with the far end open; regulator and relief on it;
+              heat kept off valves; extinguisher and fire watch; ventilate. Hot work needs its permit; local rules come
+              first.
+            </Notice>
+          )}
+        </>
+      }
+    >
+      {run ? (
+        <LineElevation
+          pieces={run.body.pieces}
+          liquidOdIn={run.body.liquidOdIn}
+          vaporOdIn={run.body.vaporOdIn}
+          suctionVerdict={of('suction', 'riser')}
+          liquidVerdict={of('liquid')}
+          joints={join.joints.map(({ joint, checks }) => ({
+            id: joint.id,
+            place: joint.body.place,
+            method: joint.body.method,
+            verdict: checks.length ? worstOf(checks) : 'good',
+          }))}
+          height={desk ? 330 : 260}
+          onPiece={
+            signed
+              ? undefined
+              : (index, ft) =>
+                  void act(() =>
+                    write(
+                      'line-run',
+                      { ...run.body, pieces: run.body.pieces.map((p, i) => (i === index ? { ...p, ft } : p)) },
+                      run.id,
+                    ),
+                  )
+          }
+        />
+      ) : (
+        <p className="max-w-[60ch] py-3 text-[16px]">
+          Write the line set down from the outdoor unit to the coil: each piece with its length, along, up or down. It
+          is drawn to scale, and the charge, the test volume and the pull-down follow from it.
+        </p>
+      )}
+    </CircuitFrame>
+  );
+}
+
+/** The joints in the order they were made, with what is wrong with each. */
+function JointLog({ view }: { view: EquippedView }) {
+  const { joints } = joinView(view.sheet);
+  return (
+    <section aria-label="Joint log">
+      <h2 className="text-[15px] font-[680]">Joint log</h2>
+      <ol className="mt-1">
+        {joints.map(({ joint, checks }, i) => {
+          const b = joint.body;
+          const how =
+            b.method === 'braze'
+              ? `${b.alloy}, ${b.nitrogenScfh ? `nitrogen ${b.nitrogenScfh} ft³/h` : 'no nitrogen'}, ${b.heatShield ? 'heat kept off' : 'no heat shield'}`
+              : b.method === 'flare'
+                ? `${b.torqueFtLb ?? '?'} ft·lb`
+                : 'pressed';
+          return (
+            <li
+              key={joint.id}
+              data-testid="joint-row"
+              className="grid grid-cols-[26px_22px_1fr] border-b border-rule2 py-1.5 leading-snug"
+            >
+              <b className="font-[680]">{i + 1}</b>
+              <Mark kind={checks.length ? worstOf(checks) : 'good'} />
+              <span>
+                <b className="font-[620]">{b.place}</b> {b.method}, {b.line} line
+                <span className="block text-[13px] text-ink2">
+                  {how}
+                  {b.orificeStamp ? `, orifice ${b.orificeStamp}` : ''}
+                  {b.newRing ? ', new O-ring' : ''} · {joint.by}
+                </span>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,322 @@
+import { useMemo } from 'react';
+import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
+import { SETTLE_MIN, STAGES_PSIG } from '@/core/circuit/pressure/pressure-test';
+import type { Verdict } from '@/core/finding/finding';
+import { pressureView } from '@/core/job/circuit/circuit-views';
+import { post } from '@/web/api/http';
+import { HoldChart } from '@/web/bench/hold/HoldChart';
+import { holdPoints } from '@/web/bench/hold/hold-layout';
+import { Button } from '@/web/kit/Button';
+import { Mark } from '@/web/kit/Mark';
+import { Notice } from '@/web/kit/Notice';
+import { useAct } from '@/web/kit/use-act';
+import { useDesk } from '@/web/kit/use-media';
+import { BigFigure, CircuitFrame, type LiveMove } from '../circuit/CircuitFrame';
+import { ordersOf } from '../circuit/orders';
+import { useEntries } from '../circuit/use-entries';
+import type { EquippedView } from '../job-context';
+
+const S_PER_MIN = 60;
+/** A stage counts as reached this close below it, psi. */
+const STAGE_SLACK_PSI = 4;
+
+export default function PressurePage(view: EquippedView) {
+  const { sheet, feed } = view;
+  const desk = useDesk();
+  const write = useEntries(view);
+  const test = pressureView(sheet);
+  const run = view.run?.phase === 'pressure-test' ? view.run : undefined;
+  const shownRun = run ?? view.pastRun;
+  const { hold, plan } = test;
+  const startHere = hold && hold.start.body.runId === shownRun?.id ? hold.start : undefined;
+  const gear = {
+    volumeFt3: plan?.body.volumeFt3 ?? 0.35,
+    gaugePsi: plan?.body.gaugePsi ?? 0.5,
+    thermometerF: plan?.body.thermometerF ?? 0.5,
+    barometerPsia: sheet.site.barometerPsia,
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the gear changes only with the plan
+  const points = useMemo(
+    () =>
+      holdPoints(
+        feed.samples,
+        startHere
+          ? { psig: startHere.body.psig, pipeF: startHere.body.pipeF, runSeconds: startHere.body.runSeconds ?? 0 }
+          : undefined,
+        gear,
+      ),
+    [feed.samples, startHere, plan],
+  );
+  const last = feed.samples.at(-1);
+  const now = typeof last?.values.testPsig === 'number' ? last.values.testPsig : undefined;
+  const pipeF = typeof last?.values.pipeF === 'number' ? last.values.pipeF : undefined;
+  const order = (body: unknown): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
+  const switches = run ? feed.bench?.switches : undefined;
+  const live = run && plan ? liveMove() : undefined;
+
+  function liveMove(): LiveMove | undefined {
+    if (now === undefined || !switches || !last) return undefined;
+    const target = plan!.body.targetPsig;
+    if (test.stage === 'holding' && startHere) {
+      const minutes = (last.runSeconds - (startHere.body.runSeconds ?? 0)) / S_PER_MIN;
+      const left = test.holdMin - minutes;
+      const delta = deltaNow();
+      const over = left <= 0;
+      return {
+        kind: over ? 'good' : 'now',
+        say: over
+          ? `${test.holdMin} min are over: read it and end the hold.`
+          : `Hold: ${Math.ceil(left)} min to go. Bubble the joints meanwhile.`,
+        because: delta ?? 'Measured is held against what the temperature explains.',
+        label: over ? 'End the hold' : undefined,
+        wait: over ? undefined : `${Math.ceil(left)} min`,
+        press: () =>
+          write('hold-end', { startId: startHere.id, psig: now, pipeF: pipeF ?? 70, runId: run!.id, runSeconds: null }),
+      };
+    }
+    if (test.stage !== 'pressurise' && test.stage !== 'failed') return undefined;
+    if (test.stage === 'failed' && now > STAGES_PSIG[0]) {
+      const again = test.checks.find((c) => c.id === 'hold');
+      if (again?.verdict === 'not-proven') return startMove();
+      return undefined;
+    }
+    const next = [...STAGES_PSIG, target].find((s) => s <= target && now < s - STAGE_SLACK_PSI);
+    if (next !== undefined) {
+      const filling = switches.sourceOpen === true && Number(switches.regulatorPsig) >= next - 0.1;
+      return filling
+        ? { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' }
+        : {
+            kind: 'now',
+            say:
+              now < STAGE_SLACK_PSI
+                ? `Open the nitrogen: first stage ${next} psig.`
+                : `Listen at ${Math.round(now)} psig. Quiet: go on to ${next} psig.`,
+            because: 'Dry nitrogen, regulator and relief. A big leak is heard long before the target.',
+            label: `Fill to ${next} psig`,
+            press: () => order({ kind: 'pressurise', psig: next }),
+          };
+    }
+    if (switches.sourceOpen)
+      return {
+        kind: 'now',
+        say: 'Shut the nitrogen cylinder and let it settle.',
+        because: 'A valve that passes would hide a leak.',
+        label: 'Shut the nitrogen',
+        press: () => order({ kind: 'close-source' }),
+      };
+    return startMove();
+  }
+
+  function startMove(): LiveMove {
+    const shut = ordersOf(feed.events)
+      .filter((o) => o.order === 'close-source' || o.order === 'pressurise')
+      .at(-1);
+    const settled = last && shut ? (last.runSeconds - shut.runSeconds) / S_PER_MIN : SETTLE_MIN;
+    const left = SETTLE_MIN - settled;
+    return {
+      kind: 'now',
+      say: left > 0 ? `Settling: ${Math.ceil(left)} min before the hold.` : 'Settled. Start the hold.',
+      because: 'Brazing heat and the gas itself come to the pipe’s temperature first.',
+      label: left > 0 ? 'Start it now' : 'Start the hold',
+      press: () => write('hold-start', { psig: now ?? 0, pipeF: pipeF ?? 70, runId: run!.id, runSeconds: null }),
+    };
+  }
+
+  function deltaNow(): string | undefined {
+    if (!startHere || now === undefined || pipeF === undefined || !last) return undefined;
+    const judged = holdVerdict({
+      startPsig: startHere.body.psig,
+      startF: startHere.body.pipeF,
+      endPsig: now,
+      endF: pipeF,
+      minutes: Math.max(1, (last.runSeconds - (startHere.body.runSeconds ?? 0)) / S_PER_MIN),
+      ...gear,
+    });
+    if (!judged.ok) return undefined;
+    const { deltaPsi, uncertaintyPsi, expectedPsig } = judged.value;
+    return `Expected ${expectedPsig.toFixed(1)} psig at ${pipeF.toFixed(1)} °F; ${deltaPsi >= 0 ? '+' : '−'}${Math.abs(deltaPsi).toFixed(1)} measured, ± ${uncertaintyPsi.toFixed(1)} is noise.`;
+  }
+
+  const verdict: Verdict =
+    test.stage === 'failed' ? (test.checks.find((c) => c.id === 'hold')?.verdict ?? 'look-again') : liveVerdict();
+  function liveVerdict(): Verdict {
+    const p = points.at(-1);
+    if (!p || p.expectedPsig === undefined) return 'not-proven';
+    const d = p.psig - p.expectedPsig;
+    return d < -p.uncertaintyPsi! ? 'look-again' : d > p.uncertaintyPsi! ? 'not-proven' : 'good';
+  }
+  const running = hold && !hold.end && startHere;
+  const nextJoint = test.joints.find((j) => j.result === undefined)?.joint;
+  return (
+    <CircuitFrame
+      view={view}
+      phase="pressure-test"
+      about={
+        plan
+          ? `${plan.body.section} · ${plan.body.targetPsig} psig, ${test.limit?.psig} allowed by ${test.limit?.by} · hold ${test.holdMin} min`
+          : 'nitrogen, by stages'
+      }
+      checks={test.checks}
+      live={live}
+      presets={{
+        'hold-end': hold ? { startId: hold.start.id } : {},
+        bubble: nextJoint ? { jointId: nextJoint.id } : {},
+      }}
+      offers={['test-plan', 'stage-listen', 'hold-start', 'hold-end', 'released']}
+      figures={
+        <BigFigure
+          label="Pressure now"
+          testId="psig-now"
+          value={now !== undefined && run ? now.toFixed(1) : hold ? (hold.end ?? hold.start).body.psig.toFixed(1) : '–'}
+          unit="psig"
+          note={
+            pipeF !== undefined && run
+              ? `pipe ${pipeF.toFixed(1)} °F`
+              : hold
+                ? `pipe ${(hold.end ?? hold.start).body.pipeF.toFixed(1)} °F, last read`
+                : undefined
+          }
+        />
+      }
+      below={
+        <>
+          <JointList view={view} />
+          {sheet.signOffs.some((s) => s.phase === 'pressure-test') ? null : (
+            <Notice kind="look-again">
+              Dry nitrogen only, regulator and relief on it: oxygen or compressed air with oil explodes. Outdoor service
+              valves stay shut on a factory charge. Local code may state pressure and time.
+            </Notice>
+          )}
+        </>
+      }
+    >
+      {points.length > 1 ? (
+        <HoldChart
+          points={points}
+          target={test.target}
+          untilMin={running ? (startHere.body.runSeconds ?? 0) / S_PER_MIN + test.holdMin : undefined}
+          verdict={verdict}
+          height={desk ? Math.max(320, Math.min(480, window.innerHeight - 420)) : 280}
+        />
+      ) : hold ? (
+        <TypedHold test={test} />
+      ) : (
+        <Before />
+      )}
+    </CircuitFrame>
+  );
+}
+
+/** A hold that was read by hand: its two readings, and what lies between them. */
+function TypedHold({ test }: { test: ReturnType<typeof pressureView> }) {
+  const { start, end, minutes, clock, verdict } = test.hold!;
+  return (
+    <table className="max-w-[620px]">
+      <tbody>
+        <Row
+          label="Started"
+          value={`${start.body.psig.toFixed(1)} psig`}
+          note={`pipe ${start.body.pipeF.toFixed(1)} °F`}
+        />
+        {end ? (
+          <Row label="Ended" value={`${end.body.psig.toFixed(1)} psig`} note={`pipe ${end.body.pipeF.toFixed(1)} °F`} />
+        ) : null}
+        {verdict ? (
+          <>
+            <Row label="Temperature explains" value={`${verdict.expectedPsig.toFixed(1)} psig`} note="real gas" />
+            <Row
+              label="Difference"
+              value={`${verdict.deltaPsi >= 0 ? '+' : '−'}${Math.abs(verdict.deltaPsi).toFixed(1)} psi`}
+              note={`± ${verdict.uncertaintyPsi.toFixed(1)} psi by gauge and thermometer`}
+            />
+            <Row
+              label="Held"
+              value={`${minutes?.toFixed(0)} min`}
+              note={clock === 'clock' ? 'by the clocks of the two readings' : ''}
+            />
+          </>
+        ) : null}
+      </tbody>
+    </table>
+  );
+}
+
+function Row({ label, value, note }: { label: string; value: string; note: string }) {
+  return (
+    <tr className="border-b border-rule2">
+      <td className="py-1.5 pr-4">{label}</td>
+      <td className="py-1.5 pr-4 text-right text-[20px] font-[660]">{value}</td>
+      <td className="py-1.5 text-[13.5px] text-ink2">{note}</td>
+    </tr>
+  );
+}
+
+/** Every logged joint with its bubble result: two taps each, in the order they were made. */
+function JointList({ view }: { view: EquippedView }) {
+  const write = useEntries(view);
+  const { busy, act } = useAct();
+  const test = pressureView(view.sheet);
+  const signed = view.sheet.signOffs.some((s) => s.phase === 'pressure-test');
+  if (test.joints.length === 0) return null;
+  return (
+    <section aria-label="Bubble check">
+      <h2 className="text-[15px] font-[680]">Bubble check, joint by joint</h2>
+      <ul className="mt-1">
+        {test.joints.map(({ joint, result }) => (
+          <li
+            key={joint.id}
+            data-testid="bubble-row"
+            className="flex flex-wrap items-center gap-x-3 border-b border-rule2 py-1"
+          >
+            <Mark kind={result === 'bubbles' ? 'look-again' : result ? 'good' : 'to-come'} />
+            <span className="mr-auto">
+              {joint.body.place}{' '}
+              <small className="text-ink2">
+                {joint.body.method}, {joint.body.line} line
+              </small>
+            </span>
+            {signed ? (
+              <span>{result ?? 'not bubbled'}</span>
+            ) : (
+              <span className="flex gap-1">
+                {(['no bubbles', 'bubbles'] as const).map((r) => (
+                  <Button
+                    key={r}
+                    tone={result === r ? 'plain' : 'quiet'}
+                    disabled={busy || !test.hold}
+                    aria-pressed={result === r}
+                    onClick={() => void act(() => write('bubble', { jointId: joint.id, result: r }))}
+                  >
+                    {r === 'bubbles' ? 'Bubbles' : 'None'}
+                  </Button>
+                ))}
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Before() {
+  const list = [
+    'Every joint made and cool, cores out or core tools on',
+    'Expansion valve open, service valves of a factory-charged unit shut',
+    'Read the low-side limit on the coil’s plate: it sets the pressure',
+    'Regulator and relief on the nitrogen; gauge and hoses rated for it',
+    'Thermometer on a shaded pipe',
+  ];
+  return (
+    <div className="max-w-[640px] py-2">
+      <h2 className="text-[19px]">Before the nitrogen is opened</h2>
+      <ul className="mt-2">
+        {list.map((text) => (
+          <li key={text} className="border-b border-rule py-2 text-[16px]">
+            {text}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import { provesDead, type RecoveryView } from '@/core/circuit/recovery/recovery';
+import { Mark, type MarkKind } from '@/web/kit/Mark';
+
+type Switches = Record<string, number | boolean | string | null> | undefined;
+type Step = { say: string; mark: MarkKind; note?: string };
+
+/** The way from a charged system to an open pipe, step by step, each with where it stands. */
+export function PumpDownGuide({
+  view,
+  suctionPsig,
+  switches,
+}: {
+  view: RecoveryView;
+  suctionPsig: number | undefined;
+  switches: Switches;
+}) {
+  const steps = stepsOf(view, suctionPsig, switches);
+  return (
+    <section aria-label="Steps" className="min-w-0">
+      <h2 className="text-[15px] font-[680]">
+        {view.method
+          ? {
+              'pump-down': 'Pump-down, then the machine for the rest',
+              machine: 'Recovery by machine',
+              nothing: 'Nothing to recover',
+            }[view.method.body.method]
+          : 'From charged to open'}
+      </h2>
+      <ol className="mt-1">
+        {steps.map((s) => (
+          <li
+            key={s.say}
+            className="grid min-h-[40px] grid-cols-[26px_1fr] items-center border-b border-rule2 py-1.5 leading-snug"
+          >
+            <Mark kind={s.mark} />
+            <span className={s.mark === 'now' ? 'font-[680]' : ''}>
+              {s.say}
+              {s.note ? <span className="block text-[13px] font-[450] text-ink2">{s.note}</span> : null}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: Switches): Step[] {
+  const of = (id: string): MarkKind => view.checks.find((c) => c.id === id)?.verdict ?? 'to-come';
+  const done = (yes: boolean): MarkKind => (yes ? 'good' : 'to-come');
+  const last = view.attempts.at(-1);
+  const pumped = view.method?.body.method === 'pump-down';
+  const nothing = view.method?.body.method === 'nothing';
+  const suction = suctionPsig === undefined ? '' : `${suctionPsig.toFixed(1)} psig on the suction`;
+  const steps: Step[] = [
+    {
+      say: 'Old charge known',
+      mark: done(view.old !== undefined),
+      note: view.old ? undefined : 'plate, line length, adder',
+    },
+    {
+      say: 'Way chosen',
+      mark: done(view.method !== undefined),
+      note: view.advice
+        ? view.advice.method === 'machine'
+          ? `machine: ${view.advice.reasons}`
+          : 'pump-down: every condition is met'
+        : undefined,
+    },
+  ];
+  if (pumped)
+    steps.push(
+      {
+        say: 'Cooling called at the thermostat, run 2 min',
+        mark: done(last !== undefined || switches?.running === true),
+      },
+      {
+        say: 'Liquid valve closed',
+        mark: done(last !== undefined || switches?.liquidOpen === false),
+        note: last ? undefined : suction,
+      },
+      {
+        say: 'Vapour valve closed from 5–10 psig, power off at 0–2',
+        mark: done(last !== undefined),
+        note: last ? `stopped at ${last.stop.body.stopPsig.toFixed(1)} psig` : undefined,
+      },
+      {
+        say: 'Rebound watched 10 min',
+        mark: last?.verdict ? (last.verdict.holds ? 'good' : 'look-again') : 'to-come',
+        note: last?.verdict ? `${last.verdict.reboundPsi.toFixed(1)} psi came back` : undefined,
+      },
+    );
+  const dead: Step = {
+    say: 'Live, dead, live; locked out',
+    mark: view.dead ? (provesDead(view.dead.body) ? 'good' : of('dead')) : 'to-come',
+  };
+  if (nothing) return [...steps, dead].map(first());
+  steps.push(dead);
+  steps.push({
+    say: pumped ? 'Low side finished by machine' : 'Recovered into the cylinder',
+    mark: done(view.recoveredOz > 0),
+    note: switches?.machineOn ? suction : view.recoveredOz > 0 ? `${(view.recoveredOz / 16).toFixed(2)} lb` : undefined,
+  });
+  steps.push({
+    say: `Level held: ${view.level.wantedInHg > 0 ? `${view.level.wantedInHg.toFixed(0)} inHg` : '0 psig'}`,
+    mark: of('level') === 'not-proven' ? 'to-come' : of('level'),
+    note: view.level.basis,
+  });
+  return steps.map(first());
+}
+
+/** The first step that is still to come is the one to do now. */
+function first(): (s: Step) => Step {
+  let found = false;
+  return (s) => {
+    if (found || s.mark !== 'to-come') return s;
+    found = true;
+    return { ...s, mark: 'now' };
+  };
+}

@@ -1,0 +1,3 @@
+import { analyseVacuum, type VacuumQuestion } from './vacuum-analysis';
+
+self.onmessage = (message: MessageEvent<VacuumQuestion>) => self.postMessage(analyseVacuum(message.data));
