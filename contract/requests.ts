@@ -84,6 +84,12 @@ export const rigChangeSchema = z.strictObject({
   probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
 });
 
+export const portRunSchema = z.strictObject({
+  id: idSchema,
+  phase: oneOf(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']),
+  source: oneOf(['instrument', 'replayed']),
+});
+
 /** What may be changed on the benches of the circuit: weather, leaks, water, the gauge. */
 export const benchChangeSchema = z.strictObject({
   airF: num(-20, 130, '°F').optional(),

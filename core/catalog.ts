@@ -10,6 +10,7 @@ import { trunkSections } from '@/core/air/duct/trunk';
 import { zoneBypass, zoneMinimum } from '@/core/air/duct/zoning';
 import { moistAir } from '@/core/air/moist-air';
 import { a2lRoom } from '@/core/circuit/a2l-room';
+import { co2Equivalent } from '@/core/circuit/co2-equivalent';
 import { sectionVolume } from '@/core/circuit/hold-volume';
 import { brazeClearance } from '@/core/circuit/join/braze-clearance';
 import { flareTorque } from '@/core/circuit/join/flare-torque';
@@ -130,6 +131,7 @@ export const CATALOG: readonly AnyCalculation[] = [
   liquidMargin,
   lineInsulation,
   a2lRoom,
+  co2Equivalent,
   pumpDownStorage,
   linePressureDrop,
   riserMinimum,

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { CONFIRMATIONS } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
-import { buildUp } from '@/core/job/charge-sheet';
+import { buildUpOf } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
@@ -196,7 +196,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */
 async function weighIn(database: Database, lead: Person, sheet: JobSheet, missingOz: number) {
-  const build = buildUp(mustBeEquipped(sheet).circuit.plate);
+  const build = buildUpOf(mustBeEquipped(sheet));
   if (!build.ok) throw new Error(`demo job ${sheet.job.number}: ${build.refused.message}`);
   const { totalOz, toWeighInOz } = build.value;
   const feed = rigFor(sheet, {

@@ -3,7 +3,7 @@ import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { JobSheet } from '@/core/job/sheet';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import type { FeedOrder, FeedState } from '@/server/features/instruments/feed-protocol';
+import type { BenchFeed, FeedOrder, SystemFeed } from '@/server/features/instruments/feed-protocol';
 import type { RunPhase } from '@/server/features/instruments/instruments-service';
 import { recordMovement } from '@/server/features/instruments/movement-record';
 import { insertReadings, type ReadingRequest } from '@/server/features/instruments/reading-record';
@@ -36,12 +36,12 @@ export async function playRun(
   personId: string,
   sheet: JobSheet,
   companyId: string,
-  feed: FeedState,
+  feed: SystemFeed | BenchFeed,
   phase: RunPhase,
   steps: readonly PlayStep[],
   leave: 'running' | 'stopped',
   write?: WriteStep,
-): Promise<FeedState> {
+): Promise<SystemFeed> {
   const total = steps.reduce((sum, s) => sum + ('wait' in s ? s.wait : 0), 0);
   const startedAt = new Date(Date.now() - total * 1000);
   const run: RunRow = {
@@ -67,7 +67,7 @@ export async function playRun(
   for (const step of steps) {
     if ('order' in step) {
       const done = orderFeed(now, step.order, runSeconds);
-      now = done.feed;
+      now = done.feed as SystemFeed | BenchFeed;
       waiting.push(...done.events);
     } else if ('record' in step) {
       await insertReadings(database, run, sheet, personId, recent, { ...step.record, setId: uuid() }, at());
@@ -97,7 +97,7 @@ export async function playRun(
   }
   await runsStore.saveRig(database, companyId, sheet.job.id, now);
   if (leave === 'stopped') await runsStore.setState(database, run.id, 'stopped');
-  return now;
+  return now as SystemFeed;
 }
 
 function readingOf(runId: string, runSeconds: number, all: readonly RunSample[]): PlayReading {

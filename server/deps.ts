@@ -15,4 +15,6 @@ export type Deps = {
   hall: InstrumentHall;
   options: ServerOptions;
   log: (line: string) => void;
+  /** Where instruments of the crew's own connect; none in most tests. */
+  instrumentPort?: { address: () => { host: string; port: number } | undefined };
 };

@@ -7,6 +7,7 @@ import { createApp } from './app';
 import { migrate, migrations } from './db/migrate';
 import { openDatabase } from './db/pool';
 import { InstrumentHall } from './features/instruments/instrument-hall';
+import { InstrumentPort } from './features/instruments/instrument-port';
 
 const env = process.env;
 const say = (line: string): void => {
@@ -52,6 +53,9 @@ const deps = {
     sessionSecret: env.MB_SESSION_SECRET ?? randomBytes(32).toString('hex'),
   },
 };
+const instrumentPort = new InstrumentPort(hall, say);
+await instrumentPort.listen(Number(env.INSTRUMENT_PORT ?? 0));
+Object.assign(deps, { instrumentPort });
 const justPlayed = wantDemo && (await loadDemo(deps, say));
 await hall.resumeAll(justPlayed);
 const server = createApp(deps).listen(port, host);
@@ -76,6 +80,7 @@ async function stop(): Promise<void> {
   say('Stopping …');
   server.close();
   server.closeAllConnections();
+  instrumentPort.close();
   await hall.close();
   await database.close();
   process.exit(0);

@@ -1,16 +1,23 @@
+import { lengthOf } from '@/core/circuit/join/joining';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
+import { latestOf } from '@/core/circuit/log/circuit-log';
 import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
 import { type ChargeMovement, judgeWeighIn } from '@/core/circuit/weigh-in';
 import type { Plate } from '@/core/equipment/plate';
 import type { Refusal } from '@/core/finding/outcome';
-import type { JobSheet, SheetMeasurement } from './sheet';
+import type { EquippedSheet, JobSheet, SheetMeasurement } from './sheet';
 
 /** A field scale: ± oz (trade practice, resolution 0.1 oz). */
 export const SCALE_UNCERTAINTY_OZ = 0.3;
 /** Weighed to this share first when the line length is unknown; the rest is trimmed at start-up. */
 export const UNKNOWN_LINE_HOLDBACK = 0.15;
 
-export type BuildUpPart = { id: 'factory' | 'line-set' | 'drier' | 'coil'; label: string; oz: number; how: string };
+export type BuildUpPart = {
+  id: 'factory' | 'line-set' | 'drier' | 'coil' | 'trim';
+  label: string;
+  oz: number;
+  how: string;
+};
 
 export type BuildUp = {
   parts: BuildUpPart[];
@@ -82,6 +89,28 @@ export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: fals
   };
 }
 
+/** The plate as the charge reads it: the line set that was drawn goes before what was typed; a pre-charged set adds nothing. */
+export function chargePlateOf(sheet: EquippedSheet): Plate {
+  const { plate } = sheet.circuit;
+  const run = latestOf(sheet.circuitLog, 'line-run')?.body;
+  if (!run) return plate;
+  if (run.setType === 'pre-charged') return { ...plate, lineLengthFt: plate.includedLineFt };
+  return {
+    ...plate,
+    liquidLineOdIn: run.liquidOdIn,
+    vaporLineOdIn: run.vaporOdIn,
+    lineLengthFt: Math.min(400, lengthOf(run)),
+  };
+}
+
+export const buildUpOf = (sheet: EquippedSheet) => buildUp(chargePlateOf(sheet));
+
+/** Held back at first: an unknown length, or a kept line set whose oil and dirt nobody knows. */
+function holdbackOf(sheet: JobSheet, build: BuildUp): number {
+  const kept = latestOf(sheet.circuitLog, 'line-run')?.body.kept === true;
+  return build.lengthUnknown || kept ? UNKNOWN_LINE_HOLDBACK : 0;
+}
+
 /** Measurements that a later one has not replaced. */
 export function standing(measurements: readonly SheetMeasurement[]): SheetMeasurement[] {
   const replaced = new Set(measurements.map((m) => m.supersedesId).filter((id) => id !== null));
@@ -104,6 +133,6 @@ export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
     movements,
     liveOz,
     scaleUncertaintyOz: SCALE_UNCERTAINTY_OZ,
-    holdback: build.lengthUnknown ? UNKNOWN_LINE_HOLDBACK : 0,
+    holdback: holdbackOf(sheet, build),
   });
 }

@@ -47,7 +47,8 @@ export type GateId =
   | 'evacuate-signed'
   | 'vacuum-broken'
   | 'room'
-  | 'cylinder';
+  | 'cylinder'
+  | 'label';
 
 export type Override = { gate: string; reason: string; by: string; at: string };
 

@@ -46,6 +46,24 @@ export const PHASE_WORDS: Record<Phase, string> = {
   'hand-over': 'Hand-over',
 };
 
+/** The work of a phase as a noun, where "sign the …" asks for one. */
+export const PHASE_NOUNS: Record<Phase, string> = {
+  survey: 'survey',
+  scope: 'scope',
+  plan: 'day plan',
+  recover: 'recovery',
+  set: 'setting',
+  wire: 'wiring',
+  join: 'joining',
+  'pressure-test': 'pressure test',
+  evacuate: 'evacuation',
+  charge: 'charge',
+  'start-up': 'start-up',
+  'hand-over': 'hand-over',
+};
+const capital = (word: string): string => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
+export const phaseNoun = (phase: Phase): string => capital(PHASE_NOUNS[phase]);
+
 export const PHASE_GROUPS: readonly { group: string; phases: readonly Phase[] }[] = [
   { group: 'Before', phases: ['survey', 'scope', 'plan'] },
   { group: 'Out', phases: ['recover'] },

@@ -1,13 +1,13 @@
 import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
-import { buildUp, judgeCharge } from './charge-sheet';
-import { chargeGates, circuitGates, standingGate } from './circuit/circuit-gates';
+import { buildUpOf, judgeCharge } from './charge-sheet';
+import { chargeGates, circuitGates, sealedGate, standingGate } from './circuit/circuit-gates';
 import { circuitMove } from './circuit/circuit-moves';
-import { circuitPhasesOf, isCircuitPhase } from './circuit/circuit-views';
+import { circuitPhasesOf, isCircuitPhase, sealedWhy } from './circuit/circuit-views';
 import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
-import { BUILT_PHASES, type BuiltPhase, PHASE_WORDS } from './phases';
-import type { JobSheet } from './sheet';
+import { BUILT_PHASES, type BuiltPhase, PHASE_NOUNS } from './phases';
+import { isEquipped, type JobSheet } from './sheet';
 import type { recordedStartUp } from './start-up-sheet';
 
 const NO_PLATE = {
@@ -30,11 +30,12 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
   if (phase === 'survey') return surveyGates(sheet).map(withOverrides(overrides));
   if (phase === 'scope') return scopeGates(sheet).map(withOverrides(overrides));
   if (isCircuitPhase(phase)) return circuitGates(sheet, phase).map(withOverrides(overrides));
-  const build = sheet.circuit.plate ? buildUp(sheet.circuit.plate) : NO_PLATE;
+  const build = isEquipped(sheet) ? buildUpOf(sheet) : NO_PLATE;
   const charge = build.ok ? judgeCharge(sheet, build.value) : undefined;
   const facts: GateFacts = {
     phase,
     vacuum: sheet.vacuum ?? undefined,
+    ...(sealedWhy(sheet) !== undefined ? { standing: sealedGate(sealedWhy(sheet)!) } : {}),
     ...(sheet.circuitLog.length > 0 && circuitPhasesOf(sheet).includes('evacuate')
       ? { standing: standingGate(sheet) }
       : {}),
@@ -125,6 +126,6 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
           ? 'Running: waits for a steady reading'
           : 'Start the system'
         : first.say
-      : `Sign the ${PHASE_WORDS[phase].toLowerCase()}`,
+      : `Sign the ${PHASE_NOUNS[phase]}`,
   };
 }

@@ -1,5 +1,5 @@
 import { beganWithSurvey, scopeOf, surveyOf } from './before';
-import { type BuildUp, buildUp, judgeCharge, movementsOf } from './charge-sheet';
+import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from './charge-sheet';
 import { type CircuitPhase, evacuationView, joinView, pressureView, recoveryView } from './circuit/circuit-views';
 import type { Gate } from './gates';
 import type { BuiltPhase } from './phases';
@@ -16,7 +16,7 @@ export function snapshotOf(
   gates: Gate[],
   recorded: ReturnType<typeof recordedStartUp>,
 ) {
-  const build = buildUp(sheet.circuit.plate);
+  const build = buildUpOf(sheet);
   const charge: { build: BuildUp; finding: unknown; state: unknown } | null = build.ok
     ? { build: build.value, ...pick(judgeCharge(sheet, build.value)) }
     : null;

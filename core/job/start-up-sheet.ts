@@ -13,7 +13,7 @@ import {
   steadyState,
 } from '@/core/startup/steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
-import { buildUp, movementsOf, standing } from './charge-sheet';
+import { buildUpOf, movementsOf, standing } from './charge-sheet';
 import { nextMove, orderFindings } from './order-findings';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 
@@ -57,7 +57,7 @@ export function airflowOf(sheet: JobSheet, run?: RunData): (Airflow & { at: stri
 export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
   const { refrigerant } = sheet.circuit.plate;
   const samples = steadySamples(run.samples, { refrigerant, barometerPsia: sheet.site.barometerPsia });
-  const build = buildUp(sheet.circuit.plate);
+  const build = buildUpOf(sheet);
   const total = build.ok ? build.value.totalOz : Number.POSITIVE_INFINITY;
   const large = movementsOf(sheet.measurements).some(
     (m) => m.phase === 'start-up' && Math.abs(m.oz) > LARGE_STEP_SHARE * total,
@@ -71,7 +71,7 @@ export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
 
 export function startUpSystem(sheet: EquippedSheet, run?: RunData): StartUpSystem {
   const { plate } = sheet.circuit;
-  const build = buildUp(plate);
+  const build = buildUpOf(sheet);
   const movements = movementsOf(sheet.measurements);
   const sum = (phase: string): number => movements.filter((m) => m.phase === phase).reduce((s, m) => s + m.oz, 0);
   const totalOz = build.ok ? build.value.totalOz : plate.factoryChargeOz;

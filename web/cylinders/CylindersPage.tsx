@@ -118,7 +118,7 @@ function Row({ cylinder: c }: { cylinder: CylinderRow }) {
             y={2}
             width={173 * shown}
             height={12}
-            fill={share > 1 ? 'var(--oxide)' : share > 0.9 ? 'var(--ochre)' : 'var(--ink)'}
+            fill={share > 1 ? 'var(--oxide)' : share > 0.9 && c.use === 'recovery' ? 'var(--ochre)' : 'var(--ink)'}
           />
         </svg>
       </span>

@@ -13,8 +13,8 @@ const NEAR_WATER = 1.35;
 const FIT_BELOW_MICRONS = 100_000;
 const ICE_MICRONS = 4_600;
 const ICE_FROM_MICRONS = 1_000;
-/** Where the gauge falls at more than this share of the dry pace, what comes in is taken to fade with the pressure. */
-const FADING_SHARE = 0.35;
+/** Falling slower than this a minute, what comes in is taken to come steadily; faster, to fade with the pressure (design default). */
+const STEADY_PER_MIN = 0.1;
 const SECONDS = 60;
 const LEAST_SAMPLES = 6;
 /** Predictions beyond this are no use to a crew, min. */
@@ -51,9 +51,10 @@ export type PumpSetup = {
  * How an evacuation goes, from the falling gauge: the gas that still comes in, the time left, and why it stands still.
  *
  * The pull-down model (pull-down.ts) says how fast pump and hoses would lower a dry, tight volume here; what the gauge
- * falls slower is gas coming in: Q = S_eff (P − P_ult) + V dP/dt. While it falls at a fair share of the dry pace that gas
- * is taken to fade as the pressure does (corners and oil emptying); once it falls slower, to come in steadily (a leak,
- * water), and the time left, or the pressure where it ends, is the model's with that load held.
+ * falls slower is gas coming in: Q = S_eff (P − P_ult) + V dP/dt. While it still falls by a tenth a minute that gas is
+ * taken to fade with the pressure (corners and oil emptying), and the time left is the longer of the dry model's and the
+ * present fall going on. Once it falls slower, the gas is taken to come in steadily (a leak, water), and the time left, or
+ * the pressure where it ends, is the model's with that load held.
  */
 export function pumpProgress(points: readonly Point[], setup: PumpSetup): PumpProgress | undefined {
   const last = points[points.length - 1];
@@ -81,22 +82,21 @@ export function pumpProgress(points: readonly Point[], setup: PumpSetup): PumpPr
     fallPerMin * STALL_MIN < STALL_SHARE;
   const known = { nowMicrons, fallPerMin, gasLoadMicronCfm: gasLoad };
   if (nowMicrons <= setup.targetMicrons) return { ...known, minutesToTarget: 0, stalled: false, causes: [] };
-  const pace = (setup.volumeFt3 * level * fallPerMin) / Math.max(1e-9, speed * (level - PUMP_ULTIMATE_MICRONS));
-  const fading = pace > FADING_SHARE;
+  const fading = fallPerMin > STEADY_PER_MIN;
   const left = pullDownMinutes({
-    // Corners that empty along with it make the volume look larger by the share it falls slower.
-    volumeFt3: fading ? setup.volumeFt3 / Math.min(1, pace) : setup.volumeFt3,
+    volumeFt3: setup.volumeFt3,
     pumpCfm: setup.pumpCfm,
     targetMicrons: setup.targetMicrons,
     startMicrons: nowMicrons,
     hoses: setup.hoses,
     gasLoad: fading ? 0 : gasLoad,
   });
+  const asNow = fading ? Math.log(nowMicrons / setup.targetMicrons) / fallPerMin : 0;
   return {
     ...known,
     ...('minutes' in left
-      ? left.minutes <= MOST_MIN
-        ? { minutesToTarget: left.minutes }
+      ? Math.max(left.minutes, asNow) <= MOST_MIN
+        ? { minutesToTarget: Math.max(left.minutes, asNow) }
         : {}
       : { endsAtMicrons: left.endsAtMicrons }),
     stalled,

@@ -2,9 +2,9 @@ import { latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import type { Check } from '@/core/finding/check';
 import { beganWithSurvey } from '@/core/job/before';
-import { buildUp } from '@/core/job/charge-sheet';
+import { buildUpOf } from '@/core/job/charge-sheet';
 import { certificationCovers, type Gate, type GateId } from '@/core/job/gates';
-import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import { PHASE_NOUNS, type Phase, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import {
   type CircuitPhase,
@@ -29,12 +29,11 @@ const claimOf = (checks: readonly Check[], id: string): Check | undefined => che
 
 function signedGate(sheet: JobSheet, phase: Phase, id: GateId): Gate {
   const signed = sheet.signOffs.some((s) => s.phase === phase);
-  const word = PHASE_WORDS[phase];
   return gate(
     id,
-    `a signed ${word.toLowerCase()}`,
+    `a signed ${PHASE_NOUNS[phase]}`,
     signed,
-    signed ? `${word} signed` : `Sign the ${word.toLowerCase()} first`,
+    signed ? `${phaseNoun(phase)} signed` : `Sign the ${PHASE_NOUNS[phase]} first`,
   );
 }
 
@@ -190,10 +189,13 @@ export function standingGate(sheet: JobSheet): Gate {
   );
 }
 
+/** In place of a standing test where nothing was opened. */
+export const sealedGate = (why: string): Gate => gate('standing-vacuum', 'a sealed circuit', true, why);
+
 /** What the circuit's record adds to the gates of the charge. */
 export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Gate[] {
   if (!isEquipped(sheet)) return [];
-  const build = buildUp(sheet.circuit.plate);
+  const build = buildUpOf(sheet);
   const room = build.ok ? roomView(sheet, build.value.totalOz) : undefined;
   const gates: Gate[] = [];
   if (keepsCircuitLog(sheet) && circuitPhasesOf(sheet).includes('evacuate')) {
@@ -221,6 +223,17 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
         !refused,
         refused?.claim ?? `Cylinder ${cylinder.tag}, ${cylinder.refrigerant}`,
         false,
+      ),
+    );
+  }
+  if (keepsCircuitLog(sheet) && sheet.circuitLog.length > 0) {
+    const label = latestOf(sheet.circuitLog, 'label');
+    gates.push(
+      gate(
+        'label',
+        'the total charge marked at the unit',
+        label !== undefined,
+        label ? `Marked: ${label.body.place}` : 'Not marked yet',
       ),
     );
   }

@@ -4,10 +4,18 @@ import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
 import { type Check, orderChecks } from '@/core/finding/check';
 import type { Verdict } from '@/core/finding/finding';
 import { type Gate, passes } from '@/core/job/gates';
-import { PHASE_WORDS } from '@/core/job/phases';
+import { PHASE_NOUNS, PHASE_WORDS, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { circuitGates } from './circuit-gates';
-import { type CircuitPhase, evacuationView, joinView, pressureView, recoveryView } from './circuit-views';
+import {
+  type CircuitPhase,
+  circuitPhasesOf,
+  evacuationView,
+  isCircuitPhase,
+  joinView,
+  pressureView,
+  recoveryView,
+} from './circuit-views';
 
 /** The next move of a phase of the circuit: one sentence, why, and what its button does. */
 export type CircuitMove = {
@@ -36,12 +44,14 @@ export function circuitMove(
   gates: readonly Gate[] = circuitGates(sheet, phase),
 ): CircuitMove {
   const signed = sheet.signOffs.find((s) => s.phase === phase);
-  const packaged = sheet.circuit.plate?.packaged === true;
-  const to = packaged && phase === 'recover' ? 'charge' : NEXT_PHASE[phase];
+  const kept = circuitPhasesOf(sheet);
+  const after = NEXT_PHASE[phase];
+  // What came sealed is neither tested nor evacuated here.
+  const to = isCircuitPhase(after) && !kept.includes(after) ? 'charge' : after;
   if (signed)
     return {
       kind: 'good',
-      say: `${PHASE_WORDS[phase]} signed. Go on to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}.`,
+      say: `${phaseNoun(phase)} signed. Go on to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}.`,
       because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`,
       action: { kind: 'go', to, label: `Go to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}` },
     };
@@ -60,9 +70,9 @@ export function circuitMove(
   if (held) return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say, action: { kind: 'none' } };
   return {
     kind: 'good',
-    say: `Everything holds. Sign the ${PHASE_WORDS[phase].toLowerCase()}.`,
+    say: `Everything holds. Sign the ${PHASE_NOUNS[phase]}.`,
     because: 'Signing freezes what was read and judged.',
-    action: { kind: 'sign', label: `Sign the ${PHASE_WORDS[phase].toLowerCase()}` },
+    action: { kind: 'sign', label: `Sign the ${PHASE_NOUNS[phase]}` },
   };
 }
 

@@ -36,7 +36,16 @@ export function keepsCircuitLog(sheet: JobSheet): boolean {
 /** Circuit phases of this job: a packaged unit comes sealed, so nothing is joined, tested or evacuated. */
 export function circuitPhasesOf(sheet: JobSheet): readonly CircuitPhase[] {
   if (!keepsCircuitLog(sheet)) return [];
-  return sheet.circuit.plate?.packaged ? ['recover'] : CIRCUIT_PHASES;
+  if (sheet.circuit.plate?.packaged) return ['recover'];
+  return sealedWhy(sheet) ? ['recover', 'join'] : CIRCUIT_PHASES;
+}
+
+/** Why nothing of this circuit is evacuated here: it came sealed. A set that was cut or vented is entered as field-charged. */
+export function sealedWhy(sheet: JobSheet): string | undefined {
+  if (sheet.circuit.plate?.packaged) return 'A packaged unit comes sealed with its charge';
+  if (latestOf(sheet.circuitLog, 'line-run')?.body.setType === 'pre-charged')
+    return 'A pre-charged line set is connected once and never opened';
+  return undefined;
 }
 
 export const recoveryView = (sheet: JobSheet): RecoveryView =>

@@ -1,6 +1,6 @@
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import { type Batch, type FeedState, isBench, type SystemFeed } from './feed-protocol';
+import { type Batch, type FeedState, isBench, isPort, isSystem, type SystemFeed } from './feed-protocol';
 import { recordMovement } from './movement-record';
 import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
 import { type RunRow, runsStore } from './runs-store';
@@ -45,7 +45,7 @@ export type RigView = {
 };
 
 export function rigView(feed: FeedState, speed: number): RigView | null {
-  if (isBench(feed)) return null;
+  if (!isSystem(feed)) return null;
   const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } =
     feed.config;
   return {
@@ -179,7 +179,7 @@ export class ActiveRun {
           events: chunk.events,
           feed,
         });
-        await runsStore.saveRig(db, this.run.companyId, this.run.jobId, feed);
+        if (!isPort(feed)) await runsStore.saveRig(db, this.run.companyId, this.run.jobId, feed);
         for (const event of chunk.events)
           if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
       });

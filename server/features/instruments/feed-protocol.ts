@@ -9,9 +9,13 @@ export type OpenMovement = { on: 'charge' | 'recovery'; startOz: number; startS:
 export type SystemFeed = { config: RigConfig; rig: RigState; movement: OpenMovement | null };
 /** The bench of one earlier phase. */
 export type BenchFeed = { bench: Bench };
-/** All that a simulated feed needs to go on exactly where it stood. */
-export type FeedState = SystemFeed | BenchFeed;
+/** Instruments of the crew's own on the instrument port: what they may send, and the hash of their token. */
+export type PortFeed = { port: { channels: string[]; tokenHash: string } };
+/** All that a feed needs to go on exactly where it stood. */
+export type FeedState = SystemFeed | BenchFeed | PortFeed;
 export const isBench = (feed: FeedState): feed is BenchFeed => 'bench' in feed;
+export const isPort = (feed: FeedState): feed is PortFeed => 'port' in feed;
+export const isSystem = (feed: FeedState): feed is SystemFeed => 'rig' in feed;
 export type FeedOrder = RigCommand | BenchOrder;
 
 export type ToWorker =

@@ -1,7 +1,7 @@
 import { Worker } from 'node:worker_threads';
 import type { Database } from '@/server/db/pool';
 import { ActiveRun } from './active-run';
-import type { FeedOrder, FeedState, FromWorker, ToWorker } from './feed-protocol';
+import { type FeedOrder, type FeedState, type FromWorker, isPort, type ToWorker } from './feed-protocol';
 import { type RunRow, runsStore } from './runs-store';
 
 /** Chunks are stored at least this often: a crash loses less than 2 s of samples, never an acknowledged one. */
@@ -33,8 +33,13 @@ export class InstrumentHall {
     this.timer ??= setInterval(() => {
       for (const one of this.active.values()) void one.commit();
     }, COMMIT_EVERY_MS);
-    this.send({ type: 'open', runId: run.id, feed, speed: run.speed, runSeconds: at.runSeconds });
+    if (!isPort(feed)) this.send({ type: 'open', runId: run.id, feed, speed: run.speed, runSeconds: at.runSeconds });
     return activeRun;
+  }
+
+  /** The running port run that a token opens. */
+  byToken(hash: string): ActiveRun | undefined {
+    return [...this.active.values()].find((r) => isPort(r.feed) && r.feed.port.tokenHash === hash);
   }
 
   command(runId: string, order: FeedOrder): void {
@@ -51,9 +56,11 @@ export class InstrumentHall {
   async stop(runId: string, state: 'stopped' | 'interrupted' = 'stopped'): Promise<void> {
     const run = this.active.get(runId);
     if (!run) return;
-    const closed = new Promise<void>((done) => this.closing.set(runId, done));
-    this.send({ type: 'close', runId });
-    await closed;
+    if (!isPort(run.feed)) {
+      const closed = new Promise<void>((done) => this.closing.set(runId, done));
+      this.send({ type: 'close', runId });
+      await closed;
+    }
     await run.commit();
     this.active.delete(runId);
     if (state === 'stopped') await runsStore.setState(this.database, runId, 'stopped');

@@ -1,12 +1,12 @@
 import { Router } from 'express';
-import { newRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
+import { newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { benchView, rigView, type StreamMessage } from './active-run';
 import { historyOf } from './history';
-import { commandRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
+import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 
 const HEARTBEAT_MS = 5000;
 
@@ -17,6 +17,11 @@ export function instrumentsRoutes(deps: Deps): Router {
     const person = who(request);
     await startRun(deps, person, request.params.jobId, parseBody(newRunSchema, request.body));
     response.status(201).json(await sheetFor(deps.database, person, request.params.jobId));
+  });
+
+  router.post('/jobs/:jobId/instrument-runs', async (request, response) => {
+    const opened = await openPortRun(deps, who(request), request.params.jobId, parseBody(portRunSchema, request.body));
+    response.status(201).json({ ...opened, ...(deps.instrumentPort?.address() ?? {}) });
   });
 
   router.post('/runs/:runId/commands', async (request, response) => {

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import type { RunCommand } from '@/contract/requests';
 import { passes } from '@/core/job/gates';
 import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
@@ -15,7 +16,8 @@ import { measurementsStore } from '@/server/features/measurements/measurements-s
 import type { Person } from '@/server/features/people/people-store';
 import type { ActiveRun } from './active-run';
 import { benchFor } from './bench-setup';
-import { type FeedState, isBench } from './feed-protocol';
+import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
+import { channelsOf, tokenHash } from './port-protocol';
 import { insertReadings } from './reading-record';
 import { rigFor } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
@@ -78,14 +80,27 @@ export async function startRun(
   const row = (await runsStore.byId(database, body.id))!;
   hall.open(row, feed, { runSeconds: 0, seq: 0 });
   // A system that is still running from an earlier run counts as started now: nobody watched it in between.
-  if (!isBench(feed) && feed.rig.running) hall.command(row.id, { kind: 'start' });
+  if (isSystem(feed) && feed.rig.running) hall.command(row.id, { kind: 'start' });
   return row;
 }
 
 /** The simulated system or bench as it stood, or a fresh one; a bench waits for the phase before it. */
-async function feedFor({ database }: Deps, person: Person, sheet: JobSheet, phase: RunPhase): Promise<FeedState> {
+async function feedFor(
+  { database }: Deps,
+  person: Person,
+  sheet: JobSheet,
+  phase: RunPhase,
+): Promise<SystemFeed | BenchFeed> {
   if (!(phase in BENCH_OF_PHASE))
-    return (await runsStore.rig(database, person.companyId, sheet.job.id)) ?? rigFor(sheet);
+    return ((await runsStore.rig(database, person.companyId, sheet.job.id)) as SystemFeed | undefined) ?? rigFor(sheet);
+  mustHavePhaseBefore(sheet, phase);
+  const bench = BENCH_OF_PHASE[phase as BenchPhase];
+  return (
+    ((await runsStore.rig(database, person.companyId, sheet.job.id, bench)) as BenchFeed | undefined) ??
+    benchFor(sheet, bench)
+  );
+}
+function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
   const first = sheetGates(sheet, phase as BuiltPhase)[0];
   if (first && FIRST_GATES.has(first.id) && !passes(first))
     throw new Problem('gate-held', {
@@ -94,11 +109,54 @@ async function feedFor({ database }: Deps, person: Person, sheet: JobSheet, phas
       allowed: first.overridable ? 'clear it, or a lead overrides it with a written reason' : 'clear it first',
       job: sheet.job.id,
     });
-  const bench = BENCH_OF_PHASE[phase as BenchPhase];
-  return (await runsStore.rig(database, person.companyId, sheet.job.id, bench)) ?? benchFor(sheet, bench);
 }
 /** The phase before: nothing of the next one runs until it is signed. */
 const FIRST_GATES = new Set(['removal-released', 'join-signed', 'pressure-signed']);
+
+/** A run for instruments of the crew's own: they find it by the token, which is told once. */
+export async function openPortRun(
+  deps: Deps,
+  person: Person,
+  jobId: string,
+  body: { id: string; phase: RunPhase; source: 'instrument' | 'replayed' },
+): Promise<{ token: string; channels: string[] }> {
+  const { database, hall } = deps;
+  if (await runsStore.byId(database, body.id))
+    throw new Problem('other-body', { field: 'id', message: 'This id already holds a run.', allowed: 'a new id' });
+  const sheet = await sheetFor(database, person, jobId);
+  mustBeOpen(sheet, body.phase);
+  mustHavePhaseBefore(sheet, body.phase);
+  const other = await runsStore.runningOfJob(database, person.companyId, jobId);
+  if (other) await hall.stop(other.id);
+  const token = randomBytes(18).toString('base64url');
+  const feed: PortFeed = { port: { channels: channelsOf(body.phase), tokenHash: tokenHash(token) } };
+  await database.transaction(async (db) => {
+    await runsStore.insert(db, {
+      id: body.id,
+      companyId: person.companyId,
+      jobId,
+      circuitId: sheet.circuit.id,
+      phase: body.phase,
+      source: body.source,
+      speed: 1,
+      startedBy: person.id,
+    });
+    await audit(db, person, jobId, 'run started', { runId: body.id, phase: body.phase, source: body.source });
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  const active = hall.open((await runsStore.byId(database, body.id))!, feed, { runSeconds: 0, seq: 0 });
+  // Stored at once, so that the token still finds its run after a restart.
+  active.accept({
+    type: 'batch',
+    runId: body.id,
+    producedAt: Date.now(),
+    block: { runSeconds: [], values: {} },
+    events: [{ runSeconds: 0, kind: 'port-open' }],
+    feed,
+  });
+  await active.commit();
+  return { token, channels: feed.port.channels };
+}
 
 export async function stopRun(deps: Deps, person: Person, runId: string): Promise<void> {
   const run = await runFor(deps, person, runId);
@@ -138,6 +196,8 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     deps.hall.command(run.id, command as BenchOrder);
     return;
   }
+  if (isPort(feed))
+    throw new Problem('run-state', { message: 'These are instruments of your own: there is nothing to switch.' });
   if (BENCH_ONLY.has(command.kind))
     throw new Problem('bad-input', {
       field: 'kind',
@@ -146,7 +206,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     });
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
-    if (!isBench(feed) && feed.movement)
+    if (isSystem(feed) && feed.movement)
       throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
   }
   if (command.kind === 'start') mustHaveCharge(sheet);

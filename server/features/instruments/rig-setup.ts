@@ -1,4 +1,4 @@
-import { buildUp } from '@/core/job/charge-sheet';
+import { buildUpOf } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
 import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/parameters';
 import { newRig, type RigConfig } from '@/core/plant/rig';
@@ -20,7 +20,7 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
       allowed: MODELLED_REFRIGERANTS.join(', '),
     });
   }
-  const build = buildUp(plate);
+  const build = buildUpOf(mustBeEquipped(sheet));
   if (!build.ok) throw new Problem('bad-input', build.refused);
   const config: RigConfig = {
     seed: sheet.job.number,

@@ -1,5 +1,5 @@
 import type { Db } from '@/server/db/pool';
-import { type FeedState, isBench } from './feed-protocol';
+import { type BenchFeed, type FeedState, isBench, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
 
 export type RunRow = {
@@ -97,7 +97,7 @@ export const runsStore = {
     );
     return row?.state;
   },
-  async saveRig(db: Db, companyId: string, jobId: string, feed: FeedState): Promise<void> {
+  async saveRig(db: Db, companyId: string, jobId: string, feed: SystemFeed | BenchFeed): Promise<void> {
     await db.run(
       `insert into rigs (job_id, bench, company_id, config, state) values (:jobId, :bench, :companyId, :config, :state)
        on duplicate key update config = values(config), state = values(state)`,

@@ -1,7 +1,7 @@
 import { BENCH_CHANNELS, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import { CHANNELS } from '@/core/plant/channels';
 import { advance, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
-import { type BenchFeed, type FeedOrder, type FeedState, isBench, type SystemFeed } from './feed-protocol';
+import { type BenchFeed, type FeedOrder, type FeedState, isBench, isPort, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
 
 /** After a valve closes the scale is read this much later, when it has come to rest. */
@@ -10,7 +10,8 @@ const SCALE_REST_S = 4;
 export type FeedOutput = { block: SampleBlock; events: StoredEvent[] };
 
 export function emptyBlock(feed?: FeedState): SampleBlock {
-  const channels: readonly string[] = feed && isBench(feed) ? BENCH_CHANNELS[feed.bench.kind] : CHANNELS;
+  const channels: readonly string[] =
+    feed && isBench(feed) ? BENCH_CHANNELS[feed.bench.kind] : feed && isPort(feed) ? feed.port.channels : CHANNELS;
   return { runSeconds: [], values: Object.fromEntries(channels.map((c) => [c, []])) };
 }
 
@@ -24,6 +25,7 @@ export function orderFeed(
     const event: StoredEvent = { ...order, runSeconds, kind: 'order', order: order.kind };
     return { feed: { bench: orderBench(feed.bench, order as BenchOrder) }, events: [event] };
   }
+  if (isPort(feed)) return { feed, events: [] };
   return orderSystem(feed, order as RigCommand, runSeconds);
 }
 
@@ -57,6 +59,7 @@ function sampledScale(state: RigState): number {
 
 /** Moves a feed on by whole seconds and appends a sample for each. */
 export function runFeed(feed: FeedState, seconds: number, runSeconds: number, out: FeedOutput): number {
+  if (isPort(feed)) return runSeconds + seconds;
   return isBench(feed) ? runBench(feed, seconds, runSeconds, out) : runSystem(feed, seconds, runSeconds, out);
 }
 

@@ -89,12 +89,7 @@ export function CylinderPicture({
         {lbOz(contentsOz)}
       </text>
       {expectedOz && contentsOz + expectedOz < limitOz * 1.16 ? (
-        <text
-          x={text}
-          y={Math.min(y(contentsOz + expectedOz) + 5, y(contentsOz) - 6)}
-          fontSize={12.5}
-          fill="var(--ink2)"
-        >
+        <text x={text} y={Math.min(bottom - 46, y(contentsOz) + 34)} fontSize={12.5} fill="var(--ink2)">
           {lbOz(expectedOz)} to come
         </text>
       ) : null}

@@ -5,7 +5,7 @@ import { Label } from '../sheet/Dim';
 import { Paper } from '../sheet/Paper';
 import { useDrag } from '../sheet/use-drag';
 import { verdictColour } from '../verdict-colour';
-import { draggedFt, jointPlaces, lineShape, type Piece } from './line-layout';
+import { besideRun, draggedFt, jointPlaces, lineShape, type Piece } from './line-layout';
 
 export type LineJoint = { id: string; place: string; method: string; verdict: Verdict };
 type Props = {
@@ -28,10 +28,26 @@ const LINE_GAP = 7;
 /** The line set in elevation, outdoor unit left, coil right: heights to scale, joints on it, ends to drag. */
 export function LineElevation(props: Props) {
   return (
-    <Paper id="line" label="Line set in elevation" height={props.height}>
+    <Paper id="line" label="Line set in elevation" height={(width) => drawnHeight(props, width)}>
       {(width, height) => <Drawing {...props} width={width} paperHeight={height} />}
     </Paper>
   );
+}
+
+/** Feet to pixels: as large as width and height allow. */
+function scaleOf(pieces: readonly Piece[], width: number, most: number): number {
+  const shape = lineShape(pieces);
+  return Math.min(
+    (width - PAD.left - PAD.right) / Math.max(6, shape.widthFt),
+    (most - PAD.top - PAD.bottom - UNIT.h) / Math.max(8, shape.highFt - shape.lowFt),
+  );
+}
+
+/** No taller than the run needs. */
+function drawnHeight({ pieces, height }: Props, width: number): number {
+  const shape = lineShape(pieces);
+  const tall = (shape.highFt - shape.lowFt) * scaleOf(pieces, width, height);
+  return Math.min(height, PAD.top + UNIT.h + tall + PAD.bottom);
 }
 
 function Drawing({
@@ -43,20 +59,19 @@ function Drawing({
   joints,
   onPiece,
   width,
+  height,
   paperHeight,
 }: Props & { width: number; paperHeight: number }) {
   const [dragged, setDragged] = useState<{ index: number; ft: number }>();
   const drawn = pieces.map((p, i) => (dragged?.index === i ? { ...p, ft: dragged.ft } : p));
   const shape = lineShape(drawn);
-  const tall = Math.max(8, shape.highFt - shape.lowFt);
-  const perFt = Math.min(
-    (width - PAD.left - PAD.right) / Math.max(6, shape.widthFt),
-    (paperHeight - PAD.top - PAD.bottom - UNIT.h) / tall,
-  );
+  const perFt = scaleOf(drawn, width, height);
   const x = (ft: number): number => PAD.left + ft * perFt;
   const y = (ft: number): number => PAD.top + UNIT.h / 2 + (shape.highFt - ft) * perFt;
   const path = (offset: number): string =>
-    shape.corners.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a) + offset} ${y(b) + offset}`).join('');
+    besideRun(shape.corners, ([a, b]) => [x(a), y(b)], offset)
+      .map(([px, py], i) => `${i ? 'L' : 'M'}${px} ${py}`)
+      .join('');
   const [endX, endY] = shape.corners[shape.corners.length - 1]!;
   const ground = y(Math.min(0, shape.lowFt)) + UNIT.h / 2 + 6;
   return (

@@ -25,6 +25,24 @@ export function lineShape(pieces: readonly Piece[]): LineShape {
   };
 }
 
+/** A line beside the run, `by` px off it, corners mitred: horizontal stretches move down, upright ones to the right. */
+export function besideRun(
+  corners: readonly (readonly [number, number])[],
+  at: (corner: readonly [number, number]) => readonly [number, number],
+  by: number,
+): [number, number][] {
+  const upright = (i: number): boolean | undefined => {
+    const a = corners[i];
+    const b = corners[i + 1];
+    return a && b ? a[0] === b[0] : undefined;
+  };
+  return corners.map((c, i) => {
+    const [x, y] = at(c);
+    const sides = [upright(i - 1), upright(i)];
+    return [x + (sides.includes(true) ? by : 0), y + (sides.includes(false) ? by : 0)];
+  });
+}
+
 /** Lets joints stand along the run, evenly, in the order they were made; each with its place on the drawing. */
 export function jointPlaces(shape: LineShape, count: number): [number, number][] {
   const total = shape.lengthFt || 1;

@@ -120,8 +120,6 @@ function Strip({
           </text>
         </g>
       ) : null}
-      <Threshold y={y(limitMicrons)} width={width} word={`stands under ${micronText(limitMicrons)}`} above />
-      <Threshold y={y(targetMicrons)} width={width} word={`pull to ${micronText(targetMicrons)}`} copper />
       {tests.map((t) => (
         <g key={t.fromMin}>
           <rect
@@ -192,6 +190,8 @@ function Strip({
           strokeDasharray="3 3"
         />
       ))}
+      <Threshold y={y(limitMicrons)} width={width} word={`stands under ${micronText(limitMicrons)}`} above />
+      <Threshold y={y(targetMicrons)} width={width} word={`pull to ${micronText(targetMicrons)}`} copper />
       {last ? (
         <circle
           cx={x(last[0])}

@@ -2,11 +2,16 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { odText } from '@/core/circuit/acr-tube';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { plateWarnings } from '@/core/equipment/plate-checks';
+import { orderChecks } from '@/core/finding/check';
 import type { NextMove } from '@/core/finding/finding';
-import { type BuildUp, buildUp, judgeCharge } from '@/core/job/charge-sheet';
+import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
+import { type ChargeLabel, chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
+import { keepsCircuitLog, sealedWhy } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
@@ -20,6 +25,9 @@ import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { EntryLog } from '../circuit/EntryLog';
+import { EntrySheet } from '../circuit/EntrySheet';
+import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
@@ -31,7 +39,7 @@ import { VacuumForm } from './VacuumForm';
 export default function ChargePage(view: EquippedView) {
   const { sheet } = view;
   const navigate = useNavigate();
-  const build = buildUp(sheet.circuit.plate);
+  const build = buildUpOf(sheet);
   if (!build.ok) {
     return (
       <JobFrame
@@ -59,12 +67,17 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const { sheet, feed, run } = view;
   const { plate } = sheet.circuit;
   const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed'>();
+  const [entry, setEntry] = useState<EntryKind>();
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
   const signed = sheet.signOffs.find((s) => s.phase === 'charge');
   const live = run?.phase === 'charge' ? liveMovement(view) : undefined;
   const gates = sheetGates(sheet, 'charge');
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
+  const kept = keepsCircuitLog(sheet);
+  const sealed = sealedWhy(sheet) !== undefined;
+  const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
+  const label = chargeLabel(sheet, build);
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(plate.refrigerant);
 
   const judged = judgeCharge(sheet, build, (live?.oz ?? 0) + (run?.phase === 'charge' ? unsheetedOz(view) : 0));
@@ -109,6 +122,8 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         label: 'Close the valve',
         press: () => void act(() => post(`/runs/${run?.id}/commands`, { kind: 'close-valve' })),
       };
+    const record = recordMove();
+    if (record) return record;
     if (held('standing-vacuum'))
       return {
         kind: 'not-proven',
@@ -118,6 +133,45 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         press: () => setSheetOpen('vacuum'),
       };
     return fromMove(judged.next);
+  }
+
+  /** What the circuit's record asks before refrigerant moves: each with the form, or the page, that answers it. */
+  function recordMove(): ReturnType<typeof nextOf> | undefined {
+    const go = (to: string) => () => void navigate(`../${to}`, { relative: 'path' });
+    if (kept && !sealed && held('standing-vacuum') && sheet.circuitLog.length > 0)
+      return {
+        kind: 'not-proven',
+        say: 'No refrigerant before a passed standing-vacuum test.',
+        because: gates.find((g) => g.id === 'standing-vacuum')?.say ?? '',
+        label: 'Go to evacuate',
+        press: go('evacuate'),
+      };
+    if (held('evacuate-signed'))
+      return {
+        kind: 'not-proven',
+        say: 'Sign the evacuation first.',
+        because: 'Its standing test is what the charge rests on.',
+        label: 'Go to evacuate',
+        press: go('evacuate'),
+      };
+    if (held('vacuum-broken'))
+      return {
+        kind: 'now',
+        say: 'Break the vacuum with refrigerant to 1–5 psig; take the vacuum gauge off and cap it.',
+        because: 'Close the gauge off first: pressure ruins it, and taken off in vacuum it lets air in.',
+        label: 'Vacuum broken',
+        press: () => setEntry('vacuum-broken'),
+      };
+    const worst = orderChecks(checks).find((c) => c.verdict === 'stop' || c.verdict === 'not-proven');
+    if (!worst) return undefined;
+    const form = FORMS[worst.id];
+    return {
+      kind: worst.verdict,
+      say: worst.next ?? worst.claim,
+      because: `${worst.claim} ${worst.because}`,
+      label: form ? ENTRY_TITLES[form] : undefined,
+      press: form ? () => setEntry(form) : undefined,
+    };
   }
 
   function fromMove(move_: NextMove): ReturnType<typeof nextOf> {
@@ -134,6 +188,14 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       };
     }
     const barred = gates.find((g) => !passes(g));
+    if (barred?.id === 'label')
+      return {
+        kind: 'now',
+        say: `Mark the total at the unit: ${lbOz(label.totalOz)} of ${label.refrigerant}.`,
+        because: 'The next person charges by this label.',
+        label: 'It is marked',
+        press: () => setEntry('label'),
+      };
     if (barred) return { kind: 'not-proven', say: `Held: ${barred.asks}.`, because: barred.say };
     const may = view.me.role === 'lead' || view.me.role === 'owner';
     return {
@@ -147,6 +209,9 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     };
   }
 
+  const trimOz = movementsOf(sheet.measurements)
+    .filter((m) => m.phase === 'start-up')
+    .reduce((s, m) => s + m.oz, 0);
   const warning = plateWarnings(plate).filter((w) => w.field === 'lineLengthFt' || w.field === 'factoryChargeOz');
   const scale = feed.samples.at(-1)?.values.scaleOz;
   const simulated =
@@ -198,13 +263,30 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
               </button>
             </p>
           </section>
+          {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
+          {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
           <GateList gates={gates} phase="charge" view={view} />
+          {!signed && kept && sheet.circuitLog.length > 0 ? (
+            <section aria-label="Write down">
+              <h2 className="text-[15px] font-[680]">Write down</h2>
+              <div className="mt-1 flex flex-wrap gap-x-1">
+                {OFFERS.map((kind) => (
+                  <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
+                    {ENTRY_TITLES[kind]}
+                  </Button>
+                ))}
+              </div>
+            </section>
+          ) : null}
+          <EntryLog view={view} phase="charge" />
           {!signed ? (
             <div className="flex flex-wrap gap-3">
               <Button onClick={() => setSheetOpen('typed')} disabled={held('standing-vacuum')}>
                 Type a weighed amount
               </Button>
-              <Button onClick={() => setSheetOpen('vacuum')}>Vacuum test</Button>
+              {kept && sheet.circuitLog.length > 0 ? null : (
+                <Button onClick={() => setSheetOpen('vacuum')}>Vacuum test</Button>
+              )}
             </div>
           ) : null}
         </div>
@@ -244,7 +326,11 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           </span>
         </div>
         <div className="mt-4">
-          <BuildUpPicture build={build} state={judged.state} moving={!!live} />
+          <BuildUpPicture
+            build={withTrim(build, trimOz)}
+            state={{ ...judged.state, inSystemOz: judged.state.inSystemOz + trimOz }}
+            moving={!!live}
+          />
         </div>
         <div className="mt-4 grid gap-2.5">
           <Trouble problem={problem} />
@@ -271,11 +357,58 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           <MovementLog sheet={sheet} />
         </div>
       </div>
+      {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
       {sheetOpen === 'vacuum' ? <VacuumForm view={view} onClose={() => setSheetOpen(undefined)} /> : null}
       {sheetOpen === 'typed' ? (
         <TypedMovement view={view} phase="charge" onClose={() => setSheetOpen(undefined)} />
       ) : null}
     </JobFrame>
+  );
+}
+
+/** Which form answers a check of the record. */
+const FORMS: Partial<Record<string, EntryKind>> = {
+  cylinder: 'cylinder-used',
+  room: 'room',
+  scale: 'scale-drift',
+  pause: 'resumed',
+};
+const OFFERS: readonly EntryKind[] = [
+  'vacuum-broken',
+  'cylinder-used',
+  'scale-drift',
+  'paused',
+  'resumed',
+  'room',
+  'label',
+];
+
+/** What start-up added or took back stands on the build-up as its own part. */
+function withTrim(build: BuildUp, trimOz: number): BuildUp {
+  if (Math.abs(trimOz) < 0.05) return build;
+  return {
+    ...build,
+    totalOz: build.totalOz + trimOz,
+    parts: [
+      ...build.parts,
+      { id: 'trim', label: 'Trim at start-up', oz: trimOz, how: 'by superheat or subcooling, in small steps' },
+    ],
+  };
+}
+
+/** The label as it is written on the unit. */
+function LabelBlock({ label }: { label: ChargeLabel }) {
+  return (
+    <section aria-label="Label" className="border-[1.5px] border-ink px-3 py-2">
+      <h2 className="text-[15px] font-[680]">Label at the unit</h2>
+      <p className="text-[22px] font-[680]">
+        {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
+      </p>
+      <p className="text-[13.5px] text-ink2">
+        factory {lbOz(label.factoryOz)} · added here {lbOz(label.addedOz)}
+        {label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : ''}
+      </p>
+    </section>
   );
 }
 

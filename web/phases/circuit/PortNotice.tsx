@@ -1,11 +1,55 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
 import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
+import { post } from '@/web/api/http';
+import { Button } from '@/web/kit/Button';
+import { Trouble } from '@/web/kit/Notice';
+import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '../job-context';
 
-/** How an instrument of your own gets onto this page. */
-export function PortNotice(_: { view: JobView; phase: CircuitPhase }) {
+type Opened = { token: string; channels: string[]; host?: string; port?: number };
+
+/** How an instrument of the crew's own gets onto this page: a run that waits for it, and the token that opens it. */
+export function PortNotice({ view, phase }: { view: JobView; phase: CircuitPhase }) {
+  const [opened, setOpened] = useState<Opened>();
+  const { busy, problem, act } = useAct();
+  const open = (source: 'instrument' | 'replayed'): void =>
+    void act(async () => {
+      setOpened(await post<Opened>(`/jobs/${view.sheet.job.id}/instrument-runs`, { id: uuid(), phase, source }));
+      await view.actions.reload();
+    });
   return (
-    <p className="text-[13px] text-ink2">
-      Every reading can also be typed: the next move and the list “Write down” open the form for it.
-    </p>
+    <section aria-label="Instruments of your own" className="border-t border-rule pt-3">
+      <h3 className="text-[15px] font-[680]">Instruments of your own</h3>
+      <p className="text-[13px] text-ink2">
+        Anything that can send a line of JSON: a gauge bridge, or a recording played back. Every reading can also be
+        typed.
+      </p>
+      <Trouble problem={problem} />
+      {opened ? (
+        <dl className="mt-2 grid grid-cols-[70px_1fr] gap-y-1 text-[14px]" data-testid="port-open">
+          <dt className="text-ink2">Address</dt>
+          <dd className="font-[620]">{opened.port ? `${opened.host}:${opened.port}` : 'the port does not listen'}</dd>
+          <dt className="text-ink2">Token</dt>
+          <dd className="font-[620] break-all" data-testid="port-token">
+            {opened.token}
+          </dd>
+          <dt className="text-ink2">Channels</dt>
+          <dd>{opened.channels.join(', ')}</dd>
+          <dd className="col-span-2 text-[13px] text-ink2">
+            The token is told once and opens this run only. The format is in docs/formats.md.
+          </dd>
+        </dl>
+      ) : (
+        <div className="mt-1 flex flex-wrap gap-2">
+          <Button disabled={busy} onClick={() => open('instrument')}>
+            Wait for an instrument
+          </Button>
+          <Button disabled={busy} onClick={() => open('replayed')}>
+            Wait for a recording
+          </Button>
+        </div>
+      )}
+    </section>
   );
 }

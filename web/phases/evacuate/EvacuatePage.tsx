@@ -20,6 +20,8 @@ import { useVacuumAnalysis } from './use-vacuum-analysis';
 
 const S_PER_MIN = 60;
 const SWEEP_PSIG = 2;
+/** A fall slower than this a minute is told as standing still. */
+const STILL_PER_MIN = 0.01;
 /** A hand-typed reading is drawn this far from the one before when nothing streams, by its own clock. */
 const MS_PER_MIN = 60_000;
 
@@ -61,7 +63,9 @@ export default function EvacuatePage(view: EquippedView) {
   const switches = run ? feed.bench?.switches : undefined;
   const now = points.at(-1);
   const silent = run !== undefined && feed.samples.length > 0 && feed.samples.at(-1)?.values.microns === null;
-  const order = (body: unknown): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
+  // An instrument of one's own has no switches: the hand on the valve is the crew's.
+  const order = async (body: unknown): Promise<unknown> =>
+    switches ? post(`/runs/${run?.id}/commands`, body) : undefined;
 
   const live = run ? liveMove() : undefined;
   function liveMove(): LiveMove | undefined {
@@ -73,7 +77,7 @@ export default function EvacuatePage(view: EquippedView) {
           c.verdict === 'good' ||
           c.verdict === 'look-again',
       );
-    if (!ready || !now || !switches) return undefined;
+    if (!ready || !now) return undefined;
     if (silent)
       return {
         kind: 'not-proven',
@@ -82,7 +86,7 @@ export default function EvacuatePage(view: EquippedView) {
       };
     if (evac.stage === 'standing') return standingMove(evac.isolated!.id);
     if (evac.stage === 'proven' || evac.stage === 'broken') return undefined;
-    if (!switches.pumpOn)
+    if (switches && !switches.pumpOn)
       return {
         kind: 'now',
         say: 'Start the pump.',
@@ -90,7 +94,7 @@ export default function EvacuatePage(view: EquippedView) {
         label: 'Start the pump',
         press: () => order({ kind: 'pump', on: true }),
       };
-    if (!switches.open)
+    if (switches && !switches.open)
       return {
         kind: 'now',
         say: evac.sweeps.length ? 'Swept and soaked: open the pump and pull again.' : 'Open the pump and pull on.',
@@ -256,7 +260,9 @@ function figureNote(answer: VacuumAnswer | undefined, stage: string, running: bo
   if (stage === 'standing' && answer?.standing)
     return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : 'too early to say'}`;
   if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
-    return `${(100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0)} % less each minute; ${Math.round(p.gasLoadMicronCfm)} µm·CFM still come in`;
+    return p.fallPerMin < STILL_PER_MIN
+      ? 'stands still'
+      : `falls ${(100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0)} % a minute`;
   return undefined;
 }
 

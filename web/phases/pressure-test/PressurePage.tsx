@@ -55,7 +55,7 @@ export default function PressurePage(view: EquippedView) {
   const live = run && plan ? liveMove() : undefined;
 
   function liveMove(): LiveMove | undefined {
-    if (now === undefined || !switches || !last) return undefined;
+    if (now === undefined || !last) return undefined;
     const target = plan!.body.targetPsig;
     if (test.stage === 'holding' && startHere) {
       const minutes = (last.runSeconds - (startHere.body.runSeconds ?? 0)) / S_PER_MIN;
@@ -82,7 +82,7 @@ export default function PressurePage(view: EquippedView) {
     }
     const next = [...STAGES_PSIG, target].find((s) => s <= target && now < s - STAGE_SLACK_PSI);
     if (next !== undefined) {
-      const filling = switches.sourceOpen === true && Number(switches.regulatorPsig) >= next - 0.1;
+      const filling = switches?.sourceOpen === true && Number(switches.regulatorPsig) >= next - 0.1;
       return filling
         ? { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' }
         : {
@@ -92,11 +92,11 @@ export default function PressurePage(view: EquippedView) {
                 ? `Open the nitrogen: first stage ${next} psig.`
                 : `Listen at ${Math.round(now)} psig. Quiet: go on to ${next} psig.`,
             because: 'Dry nitrogen, regulator and relief. A big leak is heard long before the target.',
-            label: `Fill to ${next} psig`,
+            label: switches ? `Fill to ${next} psig` : undefined,
             press: () => order({ kind: 'pressurise', psig: next }),
           };
     }
-    if (switches.sourceOpen)
+    if (switches?.sourceOpen)
       return {
         kind: 'now',
         say: 'Shut the nitrogen cylinder and let it settle.',

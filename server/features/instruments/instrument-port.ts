@@ -1,0 +1,195 @@
+import { createServer, type Server, type Socket } from 'node:net';
+import { helloSchema, MOST_LINE_BYTES, MOST_LINES_PER_S, readingSchema } from '@/contract/instrument-port';
+import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import type { ActiveRun } from './active-run';
+import { isPort } from './feed-protocol';
+import type { InstrumentHall } from './instrument-hall';
+import { rangeOf, tokenHash } from './port-protocol';
+
+/** A channel not heard of for this long is told as no signal. */
+const STALE_MS = 5000;
+const TICK_MS = 1000;
+const HELLO_WITHIN_MS = 5000;
+
+type Latest = Map<string, { value: number | null; at: number }>;
+
+/**
+ * Where instruments of the crew's own send their readings: loopback only, one token a run, line by line. Several may share
+ * a run (a gauge and a thermometer): once a second the newest value of every channel becomes a sample. A replay brings its
+ * own seconds and is stored line by line, marked as replayed.
+ */
+export class InstrumentPort {
+  private server: Server | undefined;
+  private readonly latest = new Map<string, Latest>();
+  private timer: NodeJS.Timeout | undefined;
+
+  constructor(
+    private readonly hall: InstrumentHall,
+    private readonly log: (line: string) => void,
+  ) {}
+
+  async listen(port: number): Promise<void> {
+    const server = createServer((socket) => this.connected(socket));
+    this.server = server;
+    await new Promise<void>((done) => {
+      server.once('error', (error) => {
+        this.log(`instrument port: ${error.message}; instruments of your own cannot connect`);
+        this.server = undefined;
+        done();
+      });
+      server.listen(port, '127.0.0.1', () => done());
+    });
+    this.timer = setInterval(() => this.tick(), TICK_MS);
+  }
+
+  address = (): { host: string; port: number } | undefined => {
+    const at = this.server?.address();
+    return typeof at === 'object' && at ? { host: '127.0.0.1', port: at.port } : undefined;
+  };
+
+  close(): void {
+    clearInterval(this.timer);
+    this.server?.close();
+  }
+
+  private connected(socket: Socket): void {
+    let run: ActiveRun | undefined;
+    let text = '';
+    let lines: number[] = [];
+    socket.setEncoding('utf8');
+    socket.setTimeout(HELLO_WITHIN_MS, () => {
+      if (!run)
+        end({
+          field: 'token',
+          message: 'No greeting came.',
+          allowed: 'a first line with format, token and instrument',
+        });
+    });
+    const say = (answer: object): void => void socket.write(`${JSON.stringify(answer)}\n`);
+    const end = (refused: Refusal): void => void socket.end(`${JSON.stringify({ ok: false, ...refused })}\n`);
+    socket.on('error', () => socket.destroy());
+    socket.on('data', (data: string) => {
+      text += data;
+      for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n')) {
+        const line = text.slice(0, at).trim();
+        text = text.slice(at + 1);
+        if (!line || socket.writableEnded) continue;
+        const now = Date.now();
+        lines = [...lines.filter((t) => now - t < 1000), now];
+        if (lines.length > MOST_LINES_PER_S)
+          return end({ field: 'rate', message: 'Too many lines.', allowed: `${MOST_LINES_PER_S} lines a second` });
+        const answer = run ? this.reading(run, line) : greet(line);
+        if (answer) return 'run' in answer ? void 0 : end(answer);
+        if (run) say({ ok: true });
+      }
+      if (text.length > MOST_LINE_BYTES)
+        end({ field: 'line', message: 'The line is too long.', allowed: `${MOST_LINE_BYTES} characters` });
+    });
+    const greet = (line: string): Refusal | undefined => {
+      const found = this.greeting(line);
+      if ('refused' in found) return found.refused;
+      run = found.run;
+      socket.setTimeout(0);
+      say({ ok: true, phase: run.run.phase, channels: isPort(run.feed) ? run.feed.port.channels : [] });
+      return undefined;
+    };
+  }
+
+  private greeting(line: string): { run: ActiveRun } | { refused: Refusal } {
+    const hello = parsed(line, helloSchema);
+    if ('refused' in hello) return hello;
+    const run = this.hall.byToken(tokenHash(hello.value.token));
+    return run
+      ? { run }
+      : {
+          refused: {
+            field: 'token',
+            message: 'No run waits for this token.',
+            allowed: 'the token of a run that is open',
+          },
+        };
+  }
+
+  /** Takes one line of readings; why it cannot be taken, or undefined. */
+  private reading(run: ActiveRun, line: string): Refusal | undefined {
+    const read = parsed(line, readingSchema);
+    if ('refused' in read) return read.refused;
+    if (!isPort(run.feed) || this.hall.get(run.run.id) !== run)
+      return { field: 'run', message: 'The run was stopped.', allowed: 'a new token' };
+    const { channels } = run.feed.port;
+    for (const [channel, value] of Object.entries(read.value.values)) {
+      if (!channels.includes(channel))
+        return { field: channel, message: 'This run does not take that channel.', allowed: channels.join(', ') };
+      const [low, high, unit] = rangeOf(channel);
+      if (value !== null && !(value >= low && value <= high))
+        return { field: channel, message: 'Outside what this channel can be.', allowed: `${low} to ${high} ${unit}` };
+    }
+    if (run.run.source === 'replayed') return this.replayed(run, read.value);
+    const latest = this.latest.get(run.run.id) ?? new Map();
+    this.latest.set(run.run.id, latest);
+    const at = Date.now();
+    for (const [channel, value] of Object.entries(read.value.values)) latest.set(channel, { value, at });
+    return undefined;
+  }
+
+  private replayed(run: ActiveRun, read: { t?: number; values: Record<string, number | null> }): Refusal | undefined {
+    const last = run.recent.at(-1)?.runSeconds ?? -1;
+    if (read.t === undefined || read.t <= last)
+      return {
+        field: 't',
+        message: 'A replay brings its own seconds, each later than the last.',
+        allowed: `above ${Math.max(0, last)} s`,
+      };
+    this.add(run, read.t, (channel) => read.values[channel] ?? null);
+    return undefined;
+  }
+
+  /** Once a second: the newest value of each channel, or no signal. */
+  private tick(): void {
+    const now = Date.now();
+    for (const [runId, latest] of this.latest) {
+      const run = this.hall.get(runId);
+      if (!run) {
+        this.latest.delete(runId);
+        continue;
+      }
+      const runSeconds = Math.round((now - run.run.startedAt.getTime()) / 1000);
+      if (runSeconds <= (run.recent.at(-1)?.runSeconds ?? -1)) continue;
+      this.add(run, runSeconds, (channel) => {
+        const known = latest.get(channel);
+        return known && now - known.at <= STALE_MS ? known.value : null;
+      });
+    }
+  }
+
+  private add(run: ActiveRun, runSeconds: number, read: (channel: string) => number | null): void {
+    if (!isPort(run.feed)) return;
+    run.accept({
+      type: 'batch',
+      runId: run.run.id,
+      producedAt: Date.now(),
+      block: {
+        runSeconds: [runSeconds],
+        values: Object.fromEntries(run.feed.port.channels.map((c) => [c, [read(c)]])),
+      },
+      events: [],
+      feed: run.feed,
+    });
+  }
+}
+
+function parsed<T>(
+  line: string,
+  schema: { safeParse: (v: unknown) => { success: boolean; data?: T; error?: unknown } },
+): { value: T } | { refused: Refusal } {
+  let value: unknown;
+  try {
+    value = JSON.parse(line);
+  } catch {
+    return { refused: { field: 'line', message: 'The line is not JSON.', allowed: 'one JSON object a line' } };
+  }
+  const checked = schema.safeParse(value);
+  return checked.success
+    ? { value: checked.data as T }
+    : { refused: refusalFromZod(schema as never, checked.error as never, value) };
+}
