@@ -78,9 +78,14 @@ export class InstrumentPort {
         lines = [...lines.filter((t) => now - t < 1000), now];
         if (lines.length > MOST_LINES_PER_S)
           return end({ field: 'rate', message: 'Too many lines.', allowed: `${MOST_LINES_PER_S} lines a second` });
-        const answer = run ? this.reading(run, line) : greet(line);
-        if (answer) return 'run' in answer ? void 0 : end(answer);
-        if (run) say({ ok: true });
+        if (!run) {
+          const refused = greet(line);
+          if (refused) return end(refused);
+          continue;
+        }
+        const refused = this.reading(run, line);
+        if (refused) return end(refused);
+        say({ ok: true });
       }
       if (text.length > MOST_LINE_BYTES)
         end({ field: 'line', message: 'The line is too long.', allowed: `${MOST_LINE_BYTES} characters` });

@@ -1,0 +1,475 @@
+import { connect } from 'node:net';
+import { v7 as uuid } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import { evacuationView, pressureView, recoveryView } from '@/core/job/circuit/circuit-views';
+import type { JobSheet } from '@/core/job/sheet';
+import { InstrumentPort } from '@/server/features/instruments/instrument-port';
+import { type Client, newJob, type Reply, startServer, type TestServer, until } from '@/server/testing/harness';
+
+let server: TestServer;
+let lead: Client;
+beforeAll(async () => {
+  server = await startServer();
+  lead = await server.as('alder-lead');
+});
+afterAll(() => server.stop());
+
+const OLD = {
+  refrigerant: 'R-410A',
+  factoryOz: 134,
+  includedFt: 15,
+  lineLengthFt: 42,
+  ozPerFt: 0.6,
+  extraOz: 0,
+  applianceClass: 'comfort',
+  outdoorFt3: null,
+  leaker: false,
+};
+const DEAD = {
+  liveBefore: true,
+  lineToLineV: 0,
+  lineToGroundV: 0,
+  otherToGroundV: 0,
+  liveAfter: true,
+  lockedOut: true,
+};
+const PLAN = {
+  section: 'lines and coil',
+  lowSidePsig: 450,
+  highSidePsig: null,
+  gearPsig: 800,
+  targetPsig: 450,
+  reducedBecause: null,
+  volumeFt3: 0.35,
+  gaugePsi: 0.5,
+  thermometerF: 0.5,
+};
+const RUN = {
+  setType: 'field-charged',
+  kept: false,
+  flushed: false,
+  liquidOdIn: 0.375,
+  vaporOdIn: 0.875,
+  pieces: [{ ft: 40, way: 'along' }],
+  elbows: 4,
+  vaporWallIn: 0.75,
+  leastTons: null,
+  troubles: [],
+  serial: null,
+};
+const PUMP = {
+  method: 'single-deep',
+  pumpCfm: 6,
+  hoseBoreIn: 0.43,
+  hoseLengthIn: 36,
+  hoseCount: 1,
+  coresIn: false,
+  gaugePlace: 'far from the pump',
+  volumeFt3: 0.35,
+  coldestPipeF: 70,
+  compressorLocked: true,
+};
+
+const entry = (kind: EntryKind, body: object, change: object = {}) => ({
+  id: uuid(),
+  kind,
+  body,
+  supersedesId: null,
+  occurredAt: new Date().toISOString(),
+  ...change,
+});
+const write = (client: Client, jobId: string, kind: EntryKind, body: object, change: object = {}): Promise<Reply> =>
+  client.post(`/jobs/${jobId}/circuit-entries`, entry(kind, body, change));
+const must = async (jobId: string, kind: EntryKind, body: object): Promise<JobSheet> => {
+  const reply = await write(lead, jobId, kind, body);
+  expect(reply.body).toMatchObject({ circuitLog: expect.any(Array) });
+  return reply.body as unknown as JobSheet;
+};
+const cylinder = (change: object = {}) => ({
+  id: uuid(),
+  version: 0,
+  tag: `RC-${uuid().slice(-6)}`,
+  use: 'recovery',
+  refrigerant: null,
+  waterCapacityLb: 47.7,
+  tareOz: 452,
+  ratingPsig: 400,
+  retestOn: '2031-01-01',
+  disposable: false,
+  flammableMark: false,
+  dipTube: true,
+  state: 'in use',
+  ...change,
+});
+const addCylinder = async (change: object = {}) => {
+  const body = cylinder(change);
+  expect((await lead.put(`/cylinders/${body.id}`, body)).status).toBe(200);
+  return body;
+};
+const override = (jobId: string, phase: string, gate: string) =>
+  lead.post(`/jobs/${jobId}/phases/${phase}/overrides`, { id: uuid(), gate, reason: 'tested by hand for this test' });
+const run = async (jobId: string, phase: string): Promise<string> => {
+  const id = uuid();
+  const reply = await lead.post(`/jobs/${jobId}/runs`, { id, phase, speed: 60 });
+  if (reply.status !== 201) throw new Error(JSON.stringify(reply.body));
+  return id;
+};
+const order = (runId: string, body: object) => lead.post(`/runs/${runId}/commands`, body);
+const secondsOf = async (runId: string): Promise<number> =>
+  ((await lead.get(`/runs/${runId}/history`)).body.samples as { runSeconds: number }[]).at(-1)?.runSeconds ?? 0;
+
+describe('the circuit log', () => {
+  it('keeps an entry once, refuses another body under its id, and hides from other companies', async () => {
+    const job = await newJob(lead);
+    const body = entry('old-charge', OLD);
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, body)).status).toBe(201);
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, body)).status).toBe(201);
+    expect((await lead.sheet(job.id)).circuitLog).toHaveLength(1);
+    const other = await lead.post(`/jobs/${job.id}/circuit-entries`, { ...body, body: { ...OLD, factoryOz: 99 } });
+    expect(other).toMatchObject({ status: 409, body: { code: 'other-body' } });
+    const birch = await server.as('birch-lead');
+    expect((await birch.post(`/jobs/${job.id}/circuit-entries`, entry('old-charge', OLD))).status).toBe(404);
+    expect((await birch.post(`/jobs/${job.id}/circuit-entries`, body)).status).toBe(404);
+  });
+  it.each([
+    ['old-charge', { ...OLD, factoryOz: -3 }, 'factoryOz', '1 to 6000 oz'],
+    ['old-charge', { ...OLD, refrigerant: 'R-999' }, 'refrigerant', expect.stringContaining('R-410A')],
+    ['line-run', { ...RUN, pieces: [] }, 'pieces', expect.stringContaining('1 to 30')],
+    ['line-run', { ...RUN, pieces: [{ ft: 0, way: 'up' }] }, 'pieces.0.ft', '0.5 to 300 ft'],
+    ['pump-setup', { ...PUMP, pumpCfm: 'fast' }, 'pumpCfm', '0.5 to 60 CFM'],
+    ['test-plan', { ...PLAN, targetPsig: 600 }, 'targetPsig', 'up to 450 psig'],
+    ['nonsense', {}, 'kind', expect.any(String)],
+  ])('%s with bad input names the field and what is allowed', async (kind, body, field, allowed) => {
+    const job = await newJob(lead);
+    expect(await write(lead, job.id, kind as EntryKind, body)).toMatchObject({ status: 400, body: { field, allowed } });
+  });
+  it('a correction supersedes, a withdrawal leaves it standing no more, and each only once', async () => {
+    const job = await newJob(lead);
+    const first = entry('old-charge', OLD);
+    await lead.post(`/jobs/${job.id}/circuit-entries`, first);
+    await write(lead, job.id, 'old-charge', { ...OLD, factoryOz: 120 }, { supersedesId: first.id });
+    expect(recoveryView(await lead.sheet(job.id)).old!.body.factoryOz).toBe(120);
+    expect(await write(lead, job.id, 'old-charge', OLD, { supersedesId: first.id })).toMatchObject({
+      status: 400,
+      body: { field: 'supersedesId' },
+    });
+    const last = (await lead.sheet(job.id)).circuitLog.at(-1)!;
+    await write(lead, job.id, 'withdrawn', { reason: 'wrong unit' }, { supersedesId: last.id });
+    expect(recoveryView(await lead.sheet(job.id)).old).toBeUndefined();
+    expect((await lead.sheet(job.id)).circuitLog).toHaveLength(3);
+  });
+  it('is append-only in the database', async () => {
+    await expect(server.database.run("update circuit_entries set kind = 'x'")).rejects.toThrow(/append-only/);
+    await expect(server.database.run('delete from cylinder_movements')).resolves.toBeDefined();
+    const c = await addCylinder({ refrigerant: 'R-410A' });
+    await lead.post(`/cylinders/${c.id}/movements`, movementOf('opening', 20));
+    await expect(server.database.run('delete from cylinder_movements')).rejects.toThrow(/append-only/);
+  });
+  it('a signed phase takes nothing more', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'old-charge', OLD);
+    await must(job.id, 'method', { method: 'nothing', reason: 'the old unit was empty' });
+    await must(job.id, 'dead-proof', DEAD);
+    expect((await lead.post(`/jobs/${job.id}/phases/recover/sign-offs`, { id: uuid() })).status).toBe(201);
+    expect(await write(lead, job.id, 'dead-proof', DEAD)).toMatchObject({
+      status: 409,
+      body: { code: 'already-signed' },
+    });
+    const summary = (await lead.get('/jobs?state=open')).body as unknown as {
+      jobs: { jobId: string; phase: string }[];
+    };
+    expect(summary.jobs.find((j) => j.jobId === job.id)?.phase).toBe('join');
+  });
+  it('nobody signs the recovery without proof of dead, override or not', async () => {
+    const job = await newJob(lead);
+    expect((await lead.post(`/jobs/${job.id}/phases/recover/sign-offs`, { id: uuid() })).body).toMatchObject({
+      code: 'gate-held',
+      field: 'dead-proof',
+    });
+    expect(await override(job.id, 'recover', 'dead-proof')).toMatchObject({ status: 403 });
+  });
+});
+
+const movementOf = (kind: string, oz: number, change: object = {}) => ({
+  id: uuid(),
+  kind,
+  oz,
+  grossOz: null,
+  recipient: null,
+  note: null,
+  occurredAt: new Date().toISOString(),
+  ...change,
+});
+
+describe('the cylinder ledger', () => {
+  it('what is recovered is in its cylinder, and the sums agree', async () => {
+    const job = await newJob(lead);
+    const c = await addCylinder();
+    await must(job.id, 'old-charge', OLD);
+    const body = { cylinderId: c.id, startGrossOz: 452, endGrossOz: 590, oily: true, scale: 'scale 2', runId: null };
+    const sent = entry('recovered', body);
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, sent)).status).toBe(201);
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, sent)).status).toBe(201);
+    const ledger = (await lead.get(`/cylinders/${c.id}/movements`)).body as unknown as {
+      cylinder: { contentsOz: number; refrigerant: string };
+      movements: { oz: number; kind: string; jobNumber: number; certificate: string }[];
+    };
+    expect(ledger.cylinder).toMatchObject({ contentsOz: 138, refrigerant: 'R-410A' });
+    expect(ledger.movements).toMatchObject([{ oz: 138, kind: 'from system', certificate: 'T-1' }]);
+    const [sum] = await server.database.rows<{ oz: number }>(
+      'select sum(oz) as oz from cylinder_movements where cylinder_id = :id',
+      { id: c.id },
+    );
+    expect(Number(sum!.oz)).toBe(recoveryView(await lead.sheet(job.id)).recoveredOz);
+  });
+  it('refuses another refrigerant, too much, and someone uncertified, and moves nothing', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'old-charge', OLD);
+    const wrong = await addCylinder({ refrigerant: 'R-22' });
+    const weigh = (cylinderId: string, end: number) => ({
+      cylinderId,
+      startGrossOz: 452,
+      endGrossOz: end,
+      oily: false,
+      scale: '',
+      runId: null,
+    });
+    expect(await write(lead, job.id, 'recovered', weigh(wrong.id, 500))).toMatchObject({
+      status: 400,
+      body: { message: expect.stringContaining('R-22') },
+    });
+    const right = await addCylinder();
+    expect(await write(lead, job.id, 'recovered', weigh(right.id, 452 + 900))).toMatchObject({
+      status: 400,
+      body: { message: expect.stringContaining('Room for') },
+    });
+    const helper = await server.as('alder-helper');
+    expect(await write(helper, job.id, 'recovered', weigh(right.id, 500))).toMatchObject({
+      status: 400,
+      body: { message: expect.stringContaining('certified') },
+    });
+    expect((await lead.get(`/cylinders/${right.id}/movements`)).body).toMatchObject({
+      movements: [],
+      cylinder: { contentsOz: 0 },
+    });
+    expect(await write(lead, job.id, 'recovered', weigh(uuid(), 500))).toMatchObject({
+      status: 400,
+      body: { field: 'cylinderId' },
+    });
+  });
+  it('a weighing corrects it, a shipment needs its recipient and what is there', async () => {
+    const c = await addCylinder({ refrigerant: 'R-410A' });
+    const move = (body: object) => lead.post(`/cylinders/${c.id}/movements`, body);
+    expect((await move(movementOf('opening', 100))).body).toMatchObject({ contentsOz: 100 });
+    expect((await move(movementOf('weighed', 0, { grossOz: 550 }))).body).toMatchObject({ contentsOz: 98 });
+    expect(await move(movementOf('weighed', 0, { grossOz: 300 }))).toMatchObject({
+      status: 400,
+      body: { field: 'grossOz' },
+    });
+    expect(await move(movementOf('sent away', 50))).toMatchObject({ status: 400, body: { field: 'recipient' } });
+    expect(await move(movementOf('sent away', 500, { recipient: 'Senn Reclaim' }))).toMatchObject({
+      status: 400,
+      body: { field: 'oz' },
+    });
+    expect((await move(movementOf('sent away', 98, { recipient: 'Senn Reclaim' }))).body).toMatchObject({
+      contentsOz: 0,
+    });
+  });
+  it('two people change one cylinder: the second sees both; its refrigerant stays while it holds some', async () => {
+    const c = await addCylinder({ refrigerant: 'R-410A' });
+    await lead.post(`/cylinders/${c.id}/movements`, movementOf('opening', 40));
+    expect((await lead.put(`/cylinders/${c.id}`, { ...c, version: 1, ratingPsig: 350 })).status).toBe(200);
+    expect(await lead.put(`/cylinders/${c.id}`, { ...c, version: 1, tareOz: 460 })).toMatchObject({
+      status: 409,
+      body: { code: 'stale-version' },
+    });
+    expect(await lead.put(`/cylinders/${c.id}`, { ...c, version: 2, refrigerant: 'R-32' })).toMatchObject({
+      status: 400,
+      body: { field: 'refrigerant' },
+    });
+    const birch = await server.as('birch-lead');
+    expect((await birch.put(`/cylinders/${c.id}`, { ...c, version: 2 })).status).toBe(404);
+    expect((await birch.get(`/cylinders/${c.id}/movements`)).status).toBe(404);
+  });
+  it('the records come as CSV, by appliance and by month', async () => {
+    const appliances = (await lead.get('/refrigerant/appliances.csv')).body.text as string;
+    expect(appliances).toContain('recovered_lb');
+    expect(appliances).toMatch(/alder,\d{4}-\d\d-\d\d,"?3 Test Row, Harrow Mill"?,Wren cottage,\d+,R-410A,8\.63/);
+    expect((await lead.get('/refrigerant/monthly.csv')).body.text).toMatch(/\d{4}-\d\d,R-410A,8\.63/);
+    expect((await lead.get('/refrigerant/ledger.csv?year=1999')).status).toBe(400);
+    expect((await lead.get('/refrigerant/other.csv')).status).toBe(404);
+  });
+  it('what is weighed into a system leaves the cylinder in use', async () => {
+    const job = await newJob(lead);
+    const c = await addCylinder({ use: 'supply', refrigerant: 'R-454B', flammableMark: true });
+    await lead.post(`/cylinders/${c.id}/movements`, movementOf('opening', 200));
+    await must(job.id, 'cylinder-used', { cylinderId: c.id, leavesAs: 'liquid' });
+    await override(job.id, 'charge', 'standing-vacuum');
+    const id = uuid();
+    const moved = await lead.post(`/jobs/${job.id}/measurements`, {
+      measurements: [
+        {
+          id,
+          setId: id,
+          phase: 'charge',
+          stage: 'weigh-in',
+          quantity: 'chargeMovementOz',
+          value: 25.5,
+          occurredAt: new Date().toISOString(),
+        },
+      ],
+    });
+    expect(moved.status).toBe(201);
+    expect((await lead.get(`/cylinders/${c.id}/movements`)).body).toMatchObject({ cylinder: { contentsOz: 174.5 } });
+  });
+});
+
+describe('simulated benches', () => {
+  it('wait for the phase before, and know only their own orders', async () => {
+    const job = await newJob(lead);
+    expect(await lead.post(`/jobs/${job.id}/runs`, { id: uuid(), phase: 'evacuate', speed: 60 })).toMatchObject({
+      status: 409,
+      body: { field: 'pressure-signed' },
+    });
+    expect(await lead.post(`/jobs/${job.id}/runs`, { id: uuid(), phase: 'recover', speed: 60 })).toMatchObject({
+      status: 400,
+      body: { field: 'old-charge' },
+    });
+    await override(job.id, 'evacuate', 'pressure-signed');
+    const id = await run(job.id, 'evacuate');
+    expect(await order(id, { kind: 'pressurise', psig: 50 })).toMatchObject({ status: 400, body: { field: 'kind' } });
+    expect(await order(id, { kind: 'weigh-in', oz: 5 })).toMatchObject({ status: 400 });
+    expect((await order(id, { kind: 'pump', on: true })).status).toBe(200);
+    await lead.post(`/runs/${id}/stop`);
+  });
+  it('a hold is read off the run: marked simulated, with its own seconds, whatever was sent', async () => {
+    const job = await newJob(lead);
+    await override(job.id, 'pressure-test', 'join-signed');
+    await must(job.id, 'test-plan', PLAN);
+    const id = await run(job.id, 'pressure-test');
+    await order(id, { kind: 'pressurise', psig: 450 });
+    await until(async () => (await secondsOf(id)) > 120);
+    await order(id, { kind: 'close-source' });
+    const sheet = await must(job.id, 'hold-start', { psig: 7, pipeF: 0, runId: id, runSeconds: null });
+    const start = sheet.circuitLog.at(-1)! as unknown as {
+      id: string;
+      source: string;
+      body: { psig: number; runSeconds: number };
+    };
+    expect(start.source).toBe('simulated');
+    expect(start.body.psig).toBeGreaterThan(430);
+    expect(start.body.runSeconds).toBeGreaterThan(100);
+    await until(async () => (await secondsOf(id)) > start.body.runSeconds + 31 * 60, 60_000);
+    const ended = await must(job.id, 'hold-end', { startId: start.id, psig: 0, pipeF: 0, runId: id, runSeconds: null });
+    const view = pressureView(ended);
+    expect(view.hold).toMatchObject({ clock: 'run' });
+    expect(view.hold!.minutes).toBeGreaterThan(30);
+    expect(view.hold!.verdict!.classification).toBe('no leak detected');
+    await lead.post(`/runs/${id}/stop`);
+  }, 90_000);
+  it('a standing test takes its samples from the run; its bench goes on where it stood', async () => {
+    const job = await newJob(lead);
+    await override(job.id, 'evacuate', 'pressure-signed');
+    await must(job.id, 'pump-setup', PUMP);
+    await must(job.id, 'blank-off', { microns: 30 });
+    const id = await run(job.id, 'evacuate');
+    await order(id, { kind: 'pump', on: true });
+    await until(async () => (await secondsOf(id)) > 8 * 60, 30_000);
+    await order(id, { kind: 'valve', open: false });
+    await must(job.id, 'isolated', { microns: 9999, runId: id, runSeconds: null });
+    const from = await secondsOf(id);
+    await until(async () => (await secondsOf(id)) > from + 11 * 60, 40_000);
+    const sheet = await must(job.id, 'standing', { samples: [], coldestPipeF: 70, runId: id, fromS: from, toS: null });
+    const view = evacuationView(sheet);
+    expect(view.standing!.entry.source).toBe('simulated');
+    expect(view.standing!.entry.body.samples.length).toBeGreaterThan(300);
+    expect(view.standing!.startMicrons).toBeLessThan(300);
+    expect(view.standing!.result.classification).toBe('tight');
+    await lead.post(`/runs/${id}/stop`);
+    const again = await run(job.id, 'evacuate');
+    await until(async () => (await secondsOf(again)) > 5);
+    const [first] = (await lead.get(`/runs/${again}/history`)).body.samples as { values: { microns: number } }[];
+    expect(first!.values.microns).toBeLessThan(1000);
+    await lead.post(`/runs/${again}/stop`);
+  }, 120_000);
+});
+
+describe('the instrument port', () => {
+  let port: InstrumentPort;
+  beforeAll(async () => {
+    port = new InstrumentPort(server.hall, () => undefined);
+    await port.listen(0);
+  });
+  afterAll(() => port.close());
+
+  const talk = (lines: (object | string)[], answers: number): Promise<Record<string, unknown>[]> =>
+    new Promise((done, fail) => {
+      const got: Record<string, unknown>[] = [];
+      let text = '';
+      const socket = connect(port.address()!.port, '127.0.0.1', () => {
+        for (const line of lines) socket.write(`${typeof line === 'string' ? line : JSON.stringify(line)}\n`);
+      });
+      socket.setEncoding('utf8');
+      socket.on('data', (d) => {
+        text += d;
+        const parts = text.split('\n');
+        text = parts.pop()!;
+        got.push(...parts.filter(Boolean).map((p) => JSON.parse(p) as Record<string, unknown>));
+        if (got.length >= answers) {
+          socket.end();
+          done(got);
+        }
+      });
+      socket.on('error', fail);
+      socket.on('close', () => done(got));
+    });
+  const hello = (token: string) => ({ format: 'mill-bridge-instrument/1', token, instrument: 'bench gauge' });
+  const opened = async (source: string) => {
+    const job = await newJob(lead);
+    await override(job.id, 'evacuate', 'pressure-signed');
+    const id = uuid();
+    const reply = await lead.post(`/jobs/${job.id}/instrument-runs`, { id, phase: 'evacuate', source });
+    expect(reply.status).toBe(201);
+    return { jobId: job.id, id, token: reply.body.token as string };
+  };
+
+  it('turns strangers, nonsense and long lines away with what is allowed', async () => {
+    expect(await talk(['hello'], 1)).toMatchObject([{ ok: false, field: 'line' }]);
+    expect(await talk([hello('not-a-token-of-ours')], 1)).toMatchObject([{ ok: false, field: 'token' }]);
+    expect(await talk(['x'.repeat(5000)], 1)).toMatchObject([{ ok: false }]);
+    const { token } = await opened('instrument');
+    expect((await talk([hello(token), { values: { speed: 3 } }], 2))[1]).toMatchObject({
+      ok: false,
+      field: 'speed',
+      allowed: 'microns, pipeF',
+    });
+    expect((await talk([hello(token), { values: { microns: -5 } }], 2))[1]).toMatchObject({
+      ok: false,
+      field: 'microns',
+    });
+  });
+  it('a replay is stored second by second and marked as replayed', async () => {
+    const { jobId, id, token } = await opened('replayed');
+    const rows = Array.from({ length: 30 }, (_, i) => ({ t: i * 30, values: { microns: 300 + i, pipeF: 70 } }));
+    const answers = await talk([hello(token), ...rows], 31);
+    expect(answers.every((a) => a.ok)).toBe(true);
+    expect((await talk([hello(token), { t: 5, values: { microns: 300 } }], 2))[1]).toMatchObject({
+      ok: false,
+      field: 't',
+    });
+    const sheet = await must(jobId, 'standing', { samples: [], coldestPipeF: 70, runId: id, fromS: 0, toS: null });
+    expect(sheet.circuitLog.at(-1)).toMatchObject({ source: 'replayed' });
+    expect(evacuationView(sheet).standing!.result).toMatchObject({ classification: 'tight', endMicrons: 329 });
+  });
+  it('a live gauge becomes a sample a second, and no signal when it falls silent', async () => {
+    const { id, token } = await opened('instrument');
+    await talk([hello(token), { values: { microns: 512 } }], 2);
+    const samples = async () =>
+      (await lead.get(`/runs/${id}/history`)).body.samples as { values: Record<string, number | null> }[];
+    await until(async () => (await samples()).some((s) => s.values.microns === 512 && s.values.pipeF === null));
+    await until(async () => (await samples()).at(-1)?.values.microns === null, 15_000);
+    await lead.post(`/runs/${id}/stop`);
+    expect((await talk([hello(token)], 1))[0]).toMatchObject({ ok: false, field: 'token' });
+  }, 30_000);
+});
