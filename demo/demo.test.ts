@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { scopeOf, surveyOf } from '@/core/job/before';
+import { evacuationView, recoveryView } from '@/core/job/circuit/circuit-views';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
@@ -13,6 +14,7 @@ import { peopleStore } from '@/server/features/people/people-store';
 import { reportPdf } from '@/server/features/reports/report-pdf';
 import { reportOf } from '@/server/features/reports/reports-service';
 import { freshSchema } from '@/server/testing/harness';
+import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY } from './company';
 import { DEMO_JOBS } from './jobs';
 import { loadDemo } from './load-demo';
@@ -40,7 +42,7 @@ const rows = () =>
 describe('the demo', () => {
   it('has jobs in every state: to charge, mid-start-up with a wrong charge, finished', async () => {
     const list = await rows();
-    expect(list.length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length);
+    expect(list.length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length);
     expect(list.length).toBeGreaterThanOrEqual(12);
     expect(list.filter((r) => r.state === 'done').length).toBeGreaterThanOrEqual(2);
     expect(list.some((r) => r.phase === 'charge' && /still to weigh in/.test(r.waitsFor))).toBe(true);
@@ -58,6 +60,19 @@ describe('the demo', () => {
     expect(surveyOf(roof).tonnage).toMatchObject({ confidence: 'high', conflict: false });
     expect(sheets.some((s) => scopeOf(s).change !== undefined)).toBe(true);
     expect(sheets.some((s) => surveyOf(s).stops.length > 0)).toBe(true);
+  });
+  it('has jobs in every phase of the circuit, their ledger in balance', async () => {
+    const phases = (await rows()).map((r) => r.phase);
+    for (const phase of ['recover', 'pressure-test', 'evacuate']) expect(phases).toContain(phase);
+    const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
+    const sheets = await Promise.all((await rows()).map((r) => sheetFor(database, lead, r.jobId)));
+    const recovered = sheets.reduce((s, x) => s + recoveryView(x).recoveredOz, 0);
+    const [sum] = await database.rows<{ oz: number }>(
+      "select sum(oz) as oz from cylinder_movements where kind = 'from system'",
+    );
+    expect(recovered).toBeGreaterThan(0);
+    expect(Number(sum!.oz)).toBeCloseTo(recovered, 6);
+    expect(sheets.some((s) => evacuationView(s).stage === 'proven')).toBe(true);
   });
   it('every reading comes from the plant, not from the air', async () => {
     const sources = await database.rows<{ source: string; runId: string | null }>(

@@ -146,6 +146,58 @@ export class Surveyor extends Crew {
   }
 }
 
+/** Forms and instruments of the refrigerant circuit. */
+export class Fitter extends Surveyor {
+  form(kind: string): Locator {
+    return this.page.getByTestId(`entry-form-${kind}`);
+  }
+
+  /** Fills the open form: text into fields, "label: option" by tapping it; then writes it down. */
+  async write(
+    kind: string,
+    answers: Record<string, string | number>,
+    picks: Record<string, string> = {},
+  ): Promise<void> {
+    const form = this.form(kind);
+    await expect(form).toBeVisible();
+    for (const [label, option] of Object.entries(picks)) await this.pick(kind, label, option);
+    for (const [label, value] of Object.entries(answers))
+      await form.getByLabel(label, { exact: true }).fill(String(value));
+    await form.getByRole('button', { name: 'Write it down' }).click();
+    await expect(form).toBeHidden();
+  }
+
+  pick(kind: string, label: string, option: string): Promise<void> {
+    return this.form(kind)
+      .getByRole('radiogroup', { name: label, exact: true })
+      .getByRole('radio', { name: option, exact: true })
+      .click();
+  }
+
+  offer(title: string): Promise<void> {
+    return this.page
+      .getByRole('region', { name: 'Write down' })
+      .getByRole('button', { name: title, exact: true })
+      .click();
+  }
+
+  /** Connects the simulated bench and lets its time run. */
+  async connect(speed = '60×', more?: () => Promise<void>): Promise<void> {
+    await this.page.getByRole('button', { name: /^Instruments/ }).click();
+    await this.page.getByRole('button', { name: 'Connect simulated instruments' }).click();
+    await this.page.getByRole('radio', { name: speed }).click();
+    await more?.();
+    await this.closeSheet();
+  }
+
+  /** Presses the next move once it shows this label. */
+  async pressWhen(label: string | RegExp, timeout = 90_000): Promise<void> {
+    const button = this.next.getByRole('button', { name: label });
+    await expect(button).toBeVisible({ timeout });
+    await button.click();
+  }
+}
+
 /** Reports a figure in the test's output, as one JSON line. */
 export function figure(what: string, value: number, unit: string): void {
   process.stdout.write(`${JSON.stringify({ what, value: Math.round(value * 10) / 10, unit })}\n`);

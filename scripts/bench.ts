@@ -1,4 +1,7 @@
+import { pumpProgress } from '@/core/circuit/vacuum/pump-progress';
+import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { FIT_EMPTY, FIT_KINDS, judgeFit } from '@/core/fit/sheets';
+import { orderBench, stepBench, vacuumBench } from '@/core/plant/bench/bench';
 import { solveCycle } from '@/core/plant/cycle';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
 import { bubbleF, bubblePsia, dewF, liquidLbFt3 } from '@/core/refrigerant/lookup';
@@ -118,4 +121,51 @@ for (const kind of FIT_KINDS) {
   const context = { elevationFt: 0, ductTons: 3, standIn: 0 };
   line(`fit sheet judged: ${kind}`, perCall(200, () => (sink += judgeFit(sheet, context).length)) / 1000, 'µs');
 }
+// A day on the pump at 1 Hz, as the screen keeps it: the last hour whole, every tenth second before.
+const DAY_S = 86_400;
+let vacuum = orderBench(
+  vacuumBench(
+    {
+      seed: 1,
+      volumeFt3: 0.4,
+      pumpCfm: 6,
+      hoses: { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false },
+      pipeF: 70,
+      leakMicronCfm: 8,
+      gauge: 'right',
+    },
+    0.2,
+  ),
+  { kind: 'pump', on: true },
+);
+const day: [number, number][] = [];
+const dayStart = performance.now();
+for (let t = 1; t <= DAY_S; t++) {
+  const { microns } = stepBench(vacuum, 1);
+  if (typeof microns === 'number' && (t % 10 === 0 || DAY_S - t <= HOUR)) day.push([t / 60, microns]);
+}
+line('simulated vacuum, a day at 1 Hz', DAY_S / ((performance.now() - dayStart) / 1000), '× real time');
+const setup = {
+  volumeFt3: 0.4,
+  pumpCfm: 6,
+  hoses: { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false },
+  targetMicrons: 300,
+  coldestPipeF: 70,
+};
+line(
+  'vacuum after a day: progress told',
+  perCall(20, () => (sink += pumpProgress(day, setup)?.nowMicrons ?? 0)) / 1e6,
+  'ms',
+);
+vacuum = orderBench(vacuum, { kind: 'valve', open: false });
+const standing: [number, number][] = [];
+for (let t = 0; t <= DAY_S; t++) standing.push([t / 60, stepBench(vacuum, 1).microns ?? 1]);
+line(
+  'standing test of a day at 1 Hz, fitted and classified',
+  perCall(5, () => {
+    const r = standingTest({ samples: standing });
+    sink += r.ok ? r.value.endMicrons : 0;
+  }) / 1e6,
+  'ms',
+);
 if (!Number.isFinite(sink)) process.exit(1);

@@ -7,6 +7,7 @@ import { FIGURE_IDS } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { shown, withUnit } from '@/core/units/format';
 import { beforeTables } from './before-report';
+import { circuitSources, circuitTables } from './circuit-report';
 import { PHASE_WORDS } from './phases';
 import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
 
@@ -31,6 +32,7 @@ export function buildReport(input: ReportInput): Report {
     ...s.movements.map((m) => m.source),
     ...(s.startUp?.measurements.map((m) => m.source) ?? []),
     ...(s.startUp?.airflow ? [s.startUp.airflow.source] : []),
+    ...circuitSources(s.circuitRecord),
   ]);
   const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
   const speeds = [...new Set(s.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`))];
@@ -46,6 +48,7 @@ export function buildReport(input: ReportInput): Report {
       chargeTable(s),
       movementTable(s),
       ...(s.startUp ? [figureTable(s), readingTable(s), findingTable(s)] : []),
+      ...circuitTables(s.circuitRecord),
       ...beforeTables(s.before),
       gateTable(s),
       signTable(input),
@@ -87,11 +90,20 @@ function facts({ company, snapshot: s }: ReportInput): [string, string][] {
     ['Lead', s.job.lead],
     [
       'Standing vacuum',
-      s.vacuum
-        ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)})`
-        : 'not on record',
+      standingWords(s) ??
+        (s.vacuum
+          ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)})`
+          : 'not on record'),
     ],
   ];
+}
+
+/** The standing test on the circuit's own record, when there is one. */
+function standingWords(s: Snapshot): string | undefined {
+  const standing = s.circuitRecord?.evacuation.standing;
+  if (!standing) return undefined;
+  const { result, entry } = standing;
+  return `${result.classification}: ${result.endMicrons.toFixed(0)} µm after ${(entry.body.samples.at(-1)?.[0] ?? 0).toFixed(0)} min (${entry.source}, ${entry.by}, ${moment(entry.at)})`;
 }
 
 function chargeTable(s: Snapshot): ReportTable {

@@ -192,14 +192,14 @@ const evacuate = {
     fromS: runSeconds,
     toS: runSeconds,
   }),
+};
+
+const charge = {
   'vacuum-broken': z.strictObject({
     by: oneOf(['factory charge', 'cylinder']),
     toPsig: num(0, 200, 'psig'),
     gaugeProtected: yes,
   }),
-};
-
-const charge = {
   'cylinder-used': z.strictObject({ cylinderId: id, leavesAs: oneOf(['liquid', 'vapour']) }),
   'scale-drift': z.strictObject({ driftOz: num(-20, 20, 'oz'), minutes: num(0, 60, 'min') }),
   paused: z.strictObject({ grossOz: gross, valvesShut: yes, capsOn: yes }),

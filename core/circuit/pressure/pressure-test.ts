@@ -13,7 +13,8 @@ export const LONG_LINE_FT = 80;
 const COMMON = 'common practice';
 /** Nitrogen goes in by stages, with a stop to listen at each, psig (common practice). */
 export const STAGES_PSIG = [50, 150] as const;
-const TARGET_SLACK = 0.97;
+/** A hold counts as at its planned pressure down to this share of it: pipes cool while they settle. */
+export const TARGET_SLACK = 0.97;
 
 type Limits = Pick<EntryBody<'test-plan'>, 'section' | 'lowSidePsig' | 'highSidePsig' | 'gearPsig'>;
 

@@ -55,7 +55,8 @@ export function EntrySheet({ view, kind, preset, onClose }: Props) {
         else if (number === undefined) unreadable[f.name] = `“${text}” is not a plain number; leave the unit out.`;
         else out[f.name] = number;
       } else if (value === undefined && (f.kind === 'number' || f.kind === 'text') && f.nullable) out[f.name] = null;
-      else if (f.kind === 'yes') out[f.name] = value === true;
+      // A question that was not asked is no; one that was asked and not answered is missing, never a silent no.
+      else if (f.kind === 'yes') out[f.name] = f.when && !f.when(values) ? false : value;
       else if (f.kind === 'text') out[f.name] = f.nullable && !value ? null : (value ?? '');
       else out[f.name] = value ?? (f.name === 'newRing' ? null : value);
     }

@@ -3,6 +3,7 @@ import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { testTarget } from '@/core/circuit/pressure/pressure-test';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
+import { beganWithSurvey } from '@/core/job/before';
 import { oldChargeFromSurvey, volumeOf } from '@/core/job/circuit/circuit-views';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import type { FieldValues } from './entry-fields';
@@ -42,7 +43,7 @@ export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
     case 'line-run':
       return {
         setType: 'field-charged',
-        kept: sheet.scope.choice.keepLineSet === true,
+        kept: beganWithSurvey(sheet) ? sheet.scope.choice.keepLineSet === true : undefined,
         flushed: false,
         troubles: [],
         liquidOdIn: plate?.liquidLineOdIn,
@@ -62,7 +63,6 @@ export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
         alloy: 'copper-phosphorus',
         socketIn: null,
         nitrogenScfh: null,
-        heatShield: false,
         torqueFtLb: null,
         orificeStamp: null,
         newRing: null,

@@ -187,7 +187,7 @@ export default function EvacuatePage(view: EquippedView) {
       }
       checks={evac.checks}
       live={live}
-      offers={['pump-setup', 'blank-off', 'oil-change', 'microns', 'sweep', 'isolated', 'standing', 'vacuum-broken']}
+      offers={['pump-setup', 'blank-off', 'oil-change', 'microns', 'sweep', 'isolated', 'standing']}
       figures={
         <BigFigure
           label="Vacuum now"

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
-import { SETTLE_MIN, STAGES_PSIG } from '@/core/circuit/pressure/pressure-test';
+import { SETTLE_MIN, STAGES_PSIG, TARGET_SLACK } from '@/core/circuit/pressure/pressure-test';
 import type { Verdict } from '@/core/finding/finding';
 import { pressureView } from '@/core/job/circuit/circuit-views';
 import { post } from '@/web/api/http';
@@ -19,6 +19,10 @@ import type { EquippedView } from '../job-context';
 const S_PER_MIN = 60;
 /** A stage counts as reached this close below it, psi. */
 const STAGE_SLACK_PSI = 4;
+
+/** From here on a stage counts as reached. Shut in at the target it may cool a little without being filled again. */
+const reachedAt = (stage: number, target: number, open: boolean): number =>
+  stage === target && !open ? target * TARGET_SLACK : stage - STAGE_SLACK_PSI;
 
 export default function PressurePage(view: EquippedView) {
   const { sheet, feed } = view;
@@ -80,9 +84,10 @@ export default function PressurePage(view: EquippedView) {
       if (again?.verdict === 'not-proven') return startMove();
       return undefined;
     }
-    const next = [...STAGES_PSIG, target].find((s) => s <= target && now < s - STAGE_SLACK_PSI);
+    const open = switches?.sourceOpen === true;
+    const next = [...STAGES_PSIG, target].find((s) => s <= target && now < reachedAt(s, target, open));
     if (next !== undefined) {
-      const filling = switches?.sourceOpen === true && Number(switches.regulatorPsig) >= next - 0.1;
+      const filling = open && Number(switches?.regulatorPsig) >= next - 0.1;
       return filling
         ? { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' }
         : {

@@ -55,7 +55,7 @@ export default function RecoverPage(view: JobView) {
     if (pumping && rec.attempts.length === 0) return pumpDown(suction);
     if (pumping && rec.attempts.at(-1)?.rebound === undefined) return rebound(suction);
     if (rec.method.body.method === 'nothing') return undefined;
-    if (rec.checks.find((c) => c.id === 'dead')?.verdict !== 'good' && !pumping) return undefined;
+    if (rec.checks.find((c) => c.id === 'dead')?.verdict !== 'good') return undefined;
     return machine(suction);
   }
 
