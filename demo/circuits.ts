@@ -130,6 +130,29 @@ export const DEMO_CIRCUITS: readonly DemoCircuit[] = [
     old: { refrigerant: 'R-410A', factoryOz: 102, lineLengthFt: 36 },
     kept: false,
   },
+  {
+    number: 2156,
+    customer: 'Sluice Cottage',
+    phone: '555-0108',
+    address: '4 Sluice Lane',
+    town: 'Harrow Mill',
+    elevationFt: 1175,
+    system: 'Whole house',
+    lead: 'tess',
+    day: 0,
+    plate: circuitPlate({
+      maker: 'Ostrel',
+      model: 'OHP-36T',
+      serial: 'K7-20590',
+      nominalTons: 3,
+      factoryChargeOz: 118,
+      vaporLineOdIn: 0.875,
+      lineLengthFt: 58,
+    }),
+    reach: 'ready',
+    old: { refrigerant: 'R-410A', factoryOz: 120, lineLengthFt: 58 },
+    kept: false,
+  },
 ];
 
 /** Joints of a demo line set, in the order they were made. */

@@ -83,7 +83,7 @@ describe('the demo', () => {
   });
   it('loads once only', async () => {
     expect(await loadDemo({ database }, () => undefined)).toBe(false);
-    expect((await rows()).length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length);
+    expect((await rows()).length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length);
   });
   it('the list’s projection is what a rebuild gives', async () => {
     for (const row of await rows()) {

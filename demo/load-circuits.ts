@@ -167,7 +167,15 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     'stopped',
   );
   if (demo.reach === 'standing') return;
-  if (evacuationView(await sheetFor(database, lead, jobId)).stage === 'proven') await sign('evacuate');
+  if (evacuationView(await sheetFor(database, lead, jobId)).stage !== 'proven') return;
+  await sign('evacuate');
+  await write('vacuum-broken', { by: 'factory charge', toPsig: 2, gaugeProtected: true });
+  const supply = (await cylindersStore.list(database, lead.companyId)).find(
+    (c) => c.use === 'supply' && c.refrigerant === demo.plate.refrigerant,
+  )!;
+  await write('cylinder-used', { cylinderId: supply.id, leavesAs: 'liquid' });
+  await write('scale-drift', { driftOz: 0.1, minutes: 2 });
+  await write('room', { areaFt2: 310, releaseHeightFt: 7.2, detector: true, circulationCfm: 900 });
 
   async function volume(): Promise<number> {
     return Math.round(1000 * (volumeOf(mustBeEquipped(await sheetFor(database, lead, jobId))) ?? 0.35)) / 1000;

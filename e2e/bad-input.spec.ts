@@ -151,7 +151,9 @@ test('a new job from an empty form', async ({ page }) => {
   await page.getByLabel('Factory charge').fill('80');
   await page.getByLabel('Elevation').fill('1200');
   await page.getByRole('button', { name: 'Create the job' }).click();
-  await expect(page).toHaveURL(/\/charge$/);
+  await expect(page).toHaveURL(/\/recover$/);
+  await crew.say('Write down what the old system should hold');
+  await crew.phase('Charge').click();
   await expect(page.getByRole('img', { name: 'Charge build-up' })).toBeVisible();
-  await crew.say('Prove the vacuum first');
+  await crew.say('Sign the evacuation first');
 });

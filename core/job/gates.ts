@@ -129,9 +129,11 @@ function rawGates(f: GateFacts): Gate[] {
   if (f.phase === 'charge') {
     return [
       f.standing ?? vacuumGate(f.vacuum),
-      ...(f.circuit ?? []),
+      ...(f.circuit ?? []).filter((g) => g.id !== 'label'),
       plateGate(f),
       gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay),
+      // The label tells the total, so it comes after the weighing.
+      ...(f.circuit ?? []).filter((g) => g.id === 'label'),
       certified,
     ];
   }

@@ -123,13 +123,18 @@ describe('a feed over server-sent events', () => {
     FakeSource.last.onerror!();
     expect(feed.snapshot().state).toBe('ended');
   });
-  it('keeps an hour, not a day', () => {
+  it('keeps the last hour whole and thins the day before it, start to end', () => {
     const feed = new SseFeed('run-1');
     FakeSource.last.say('history', history());
-    for (let s = 2; s <= 5000; s += 100)
-      FakeSource.last.say('batch', batch(Array.from({ length: 100 }, (_, i) => s + i)));
+    const DAY = 86_400;
+    for (let s = 2; s < DAY; s += 300)
+      FakeSource.last.say('batch', batch(Array.from({ length: 300 }, (_, i) => s + i)));
     const seconds = feed.snapshot().samples.map((x) => x.runSeconds);
-    expect(seconds.at(-1)! - seconds[0]!).toBeLessThanOrEqual(3700);
+    expect(seconds[0]).toBeLessThanOrEqual(10);
+    expect(seconds.length).toBeLessThan(3600 + 900 + DAY / 10);
+    const hour = seconds.filter((s) => seconds.at(-1)! - s < 3600);
+    expect(hour.length).toBe(3600);
+    expect(seconds.every((s, i) => i === 0 || s > seconds[i - 1]!)).toBe(true);
   });
 });
 

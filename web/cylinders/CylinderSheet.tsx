@@ -5,7 +5,9 @@ import { v7 as uuid } from 'uuid';
 import { HAND_MOVEMENTS } from '@/contract/circuit';
 import { type CylinderMovement, cylinderChecks, cylinderFillOf, ledgerBalance } from '@/core/circuit/recovery/cylinder';
 import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
+import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import { lbOz } from '@/core/circuit/weigh-in';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { type ApiProblem, get, post } from '@/web/api/http';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
@@ -67,6 +69,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
       {cylinder.refrigerant ? (
         <CheckList checks={cylinderChecks(cylinder, cylinder.refrigerant, undefined, today())} />
       ) : null}
+      {cylinder.refrigerant && cylinder.contentsOz > 0 ? <Identity refrigerant={cylinder.refrigerant} /> : null}
       <MovementForm cylinder={cylinder} onDone={changed} />
       <Button tone="quiet" className="mt-1" onClick={() => setEditing(true)}>
         Change what is stamped on it
@@ -93,6 +96,55 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
       </ul>
       {movements.length === 0 ? <p className="text-ink2">Nothing moved yet.</p> : null}
     </Sheet>
+  );
+}
+
+/** Does the pressure of the cylinder at rest fit its label? */
+function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
+  const [temperature, setTemperature] = useState('');
+  const [pressure, setPressure] = useState('');
+  const temperatureF = numberFromText(temperature);
+  const psig = numberFromText(pressure);
+  const found =
+    temperatureF !== undefined && psig !== undefined
+      ? cylinderIdentity({ refrigerant, temperatureF, psig })
+      : undefined;
+  return (
+    <section aria-label="Pressure at rest" className="mt-4 border-t border-rule pt-3">
+      <h2 className="text-[15px] font-[680]">Does the pressure fit the label?</h2>
+      <p className="text-[13px] text-ink2">After hours at one temperature, valve shut.</p>
+      <div className="mt-1 grid grid-cols-2 gap-3">
+        <Field
+          label="Cylinder"
+          unit="°F"
+          inputMode="decimal"
+          value={temperature}
+          onChange={(e) => setTemperature(e.target.value)}
+        />
+        <Field
+          label="Its pressure"
+          unit="psig"
+          inputMode="decimal"
+          value={pressure}
+          onChange={(e) => setPressure(e.target.value)}
+        />
+      </div>
+      {found ? (
+        <p className="text-[14px] leading-snug" data-testid="identity">
+          {found.ok ? (
+            <>
+              <b className="font-[650] first-letter:uppercase inline-block">{found.value.reading}</b>: {refrigerant}{' '}
+              stands at {found.value.saturationPsig.toFixed(0)} ± {found.value.tolerancePsi.toFixed(0)} psig here.
+              {found.value.alsoFits
+                ? ` ${found.value.alsoFits} would fit as well: pressure cannot tell them apart.`
+                : ''}
+            </>
+          ) : (
+            `${found.refused.message} Allowed: ${found.refused.allowed}.`
+          )}
+        </p>
+      ) : null}
+    </section>
   );
 }
 

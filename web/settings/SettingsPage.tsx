@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
+import { TRANSITION_RULES } from '@/core/circuit/transition-rules';
 import { TOLERANCES } from '@/core/job/settings';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { type ApiProblem, get, put } from '@/web/api/http';
@@ -54,6 +55,19 @@ export default function SettingsPage() {
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Refrigerant circuit</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
+          ))}
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Rules of the refrigerant transition</h2>
+          <p className="mt-1 text-[13.5px] text-ink2">
+            In general terms and from memory: check the current rule before you rely on one.
+          </p>
+          {TRANSITION_RULES.map((r) => (
+            <div key={r.id} className="grid gap-x-6 border-b border-rule py-2.5 md:grid-cols-[1.5fr_1fr]">
+              <p className="text-[15px] leading-snug font-[560]">{r.rule}</p>
+              <p className="text-[13.5px] leading-snug text-ink2">
+                {r.from ? `From ${r.from}. ` : ''}
+                {r.source}. {r.verifiedOn ? `Verified ${r.verifiedOn}.` : 'Not verified.'}
+              </p>
+            </div>
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Start-up</h2>
           {TOLERANCES.map((t) => (

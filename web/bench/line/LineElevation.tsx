@@ -20,7 +20,7 @@ type Props = {
   onPiece?: (index: number, ft: number) => void;
 };
 
-const PAD = { left: 96, right: 104, top: 46, bottom: 40 };
+const PAD = { side: 100, top: 52, bottom: 40 };
 const UNIT = { w: 66, h: 62 };
 const COIL = { w: 62, h: 46 };
 const LINE_GAP = 7;
@@ -34,19 +34,25 @@ export function LineElevation(props: Props) {
   );
 }
 
-/** Feet to pixels: as large as width and height allow. */
-function scaleOf(pieces: readonly Piece[], width: number, most: number): number {
+type Scale = { acrossPx: number; upPx: number };
+/** Heights may be drawn this much larger than lengths, so that a short rise in a long run is seen. */
+const MOST_EXAGGERATED = 3;
+
+/** Feet to pixels: lengths as large as the width allows, heights as large as the paper allows up to three times that. */
+function scaleOf(pieces: readonly Piece[], width: number, most: number): Scale {
   const shape = lineShape(pieces);
-  return Math.min(
-    (width - PAD.left - PAD.right) / Math.max(6, shape.widthFt),
-    (most - PAD.top - PAD.bottom - UNIT.h) / Math.max(8, shape.highFt - shape.lowFt),
-  );
+  const pad = padOf(width);
+  const acrossPx = (width - 2 * pad) / Math.max(6, shape.widthFt);
+  const room = (most - PAD.top - PAD.bottom - UNIT.h) / Math.max(6, shape.highFt - shape.lowFt);
+  const upPx = Math.min(room, acrossPx * MOST_EXAGGERATED);
+  return { acrossPx: Math.min(acrossPx, upPx * MOST_EXAGGERATED), upPx };
 }
+const padOf = (width: number): number => (width < 560 ? 80 : PAD.side);
 
 /** No taller than the run needs. */
 function drawnHeight({ pieces, height }: Props, width: number): number {
   const shape = lineShape(pieces);
-  const tall = (shape.highFt - shape.lowFt) * scaleOf(pieces, width, height);
+  const tall = (shape.highFt - shape.lowFt) * scaleOf(pieces, width, height).upPx;
   return Math.min(height, PAD.top + UNIT.h + tall + PAD.bottom);
 }
 
@@ -65,9 +71,10 @@ function Drawing({
   const [dragged, setDragged] = useState<{ index: number; ft: number }>();
   const drawn = pieces.map((p, i) => (dragged?.index === i ? { ...p, ft: dragged.ft } : p));
   const shape = lineShape(drawn);
-  const perFt = scaleOf(drawn, width, height);
-  const x = (ft: number): number => PAD.left + ft * perFt;
-  const y = (ft: number): number => PAD.top + UNIT.h / 2 + (shape.highFt - ft) * perFt;
+  const { acrossPx, upPx } = scaleOf(drawn, width, height);
+  const pad = padOf(width);
+  const x = (ft: number): number => pad + ft * acrossPx;
+  const y = (ft: number): number => PAD.top + UNIT.h / 2 + (shape.highFt - ft) * upPx;
   const path = (offset: number): string =>
     besideRun(shape.corners, ([a, b]) => [x(a), y(b)], offset)
       .map(([px, py], i) => `${i ? 'L' : 'M'}${px} ${py}`)
@@ -119,15 +126,15 @@ function Drawing({
         const [x0, y0] = shape.corners[i]!;
         const [x1, y1] = shape.corners[i + 1]!;
         const flat = p.way === 'along';
-        const tight = Math.abs(x1 - x0) * perFt < 44 && flat;
+        const tight = Math.abs(x1 - x0) * acrossPx < 44 && flat;
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a piece has no name but its place
           <g key={i}>
             {tight ? null : (
               <Label
-                x={(x(x0) + x(x1)) / 2 + (flat ? 0 : 14)}
-                y={(y(y0) + y(y1)) / 2 + (flat ? -13 : 5)}
-                anchor={flat ? 'middle' : 'start'}
+                x={(x(x0) + x(x1)) / 2 + (flat ? 0 : p.way === 'down' && width < 560 ? -16 : 18)}
+                y={(y(y0) + y(y1)) / 2 + (flat ? -14 : 5)}
+                anchor={flat ? 'middle' : p.way === 'down' && width < 560 ? 'end' : 'start'}
                 bold
                 size={15}
               >
@@ -138,7 +145,8 @@ function Drawing({
               <Handle
                 x={x(x1)}
                 y={y(y1)}
-                perFt={perFt}
+                acrossPx={acrossPx}
+                upPx={upPx}
                 label={`End of piece ${i + 1}`}
                 onMove={(dx, dy, done) => {
                   const ft = draggedFt(pieces[i]!, dx, dy);
@@ -158,25 +166,23 @@ function Drawing({
           <g key={j.id} data-testid="drawn-joint">
             <title>{`${j.place}: ${j.method}`}</title>
             <rect
-              x={x(a) - 6}
-              y={y(b) - 6 + LINE_GAP / 2}
-              width={12}
-              height={12}
+              x={x(a) - 9}
+              y={y(b) - 9 + LINE_GAP / 2}
+              width={18}
+              height={18}
               fill="var(--paper)"
               stroke={verdictColour(j.verdict)}
-              strokeWidth={2.4}
+              strokeWidth={2.2}
               transform={j.method === 'flare' ? `rotate(45 ${x(a)} ${y(b) + LINE_GAP / 2})` : undefined}
-              rx={j.method === 'press' ? 6 : 0}
+              rx={j.method === 'press' ? 9 : 0}
             />
             <text
               x={x(a)}
-              y={y(b) + 27}
+              y={y(b) + LINE_GAP / 2 + 4.5}
               textAnchor="middle"
               fontSize={12.5}
-              fill="var(--ink2)"
-              stroke="var(--paper)"
-              strokeWidth={4}
-              paintOrder="stroke"
+              fontWeight={650}
+              fill="var(--ink)"
             >
               {i + 1}
             </text>
@@ -190,7 +196,7 @@ function Drawing({
         {`liquid ${odText(liquidOdIn)}`}
       </Label>
       <Label x={width - 8} y={18} anchor="end" size={14}>
-        {`${shape.lengthFt.toFixed(0)} ft in all`}
+        {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? `, heights ×${(upPx / acrossPx).toFixed(1)}` : ' in all'}`}
       </Label>
     </g>
   );
@@ -199,17 +205,19 @@ function Drawing({
 function Handle({
   x,
   y,
-  perFt,
+  acrossPx,
+  upPx,
   label,
   onMove,
 }: {
   x: number;
   y: number;
-  perFt: number;
+  acrossPx: number;
+  upPx: number;
   label: string;
-  onMove: (dxFt: number, dyFt: number, done: boolean) => void;
+  onMove: (acrossFt: number, upFt: number, done: boolean) => void;
 }) {
-  const drag = useDrag(perFt, true, (by, done) => onMove(by.x, by.y, done));
+  const drag = useDrag(1, true, (by, done) => onMove(by.x / acrossPx, by.y / upPx, done));
   return (
     <g {...drag} className="cursor-grab touch-none" aria-label={label}>
       <circle cx={x} cy={y} r={20} fill="transparent" />

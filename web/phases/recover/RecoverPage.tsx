@@ -1,9 +1,11 @@
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
+import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { type Cylinder, cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
+import { recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { orderChecks } from '@/core/finding/check';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
@@ -47,7 +49,6 @@ export default function RecoverPage(view: JobView) {
       : 0;
   const order = (body: unknown): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
   const pumping = rec.method?.body.method === 'pump-down';
-  const live = run ? liveMove() : undefined;
 
   function liveMove(): LiveMove | undefined {
     const suction = value('suctionPsig');
@@ -149,12 +150,25 @@ export default function RecoverPage(view: JobView) {
       return undefined;
     const wantedPsig = -rec.level.wantedInHg * 0.491154;
     if (switches!.machineOn) {
-      if (suction > wantedPsig - 0.5)
+      if (suction > wantedPsig - 0.5) {
+        const progress = progressNow(suction);
+        if (progress?.stalled)
+          return {
+            kind: 'look-again',
+            say: `It stands at ${suction.toFixed(0)} psig: ${progress.causes[0]}`,
+            because: `Then: ${progress.causes.slice(1).join(' ')}`,
+          };
+        const level = rec.level.wantedInHg > 0 ? `${rec.level.wantedInHg.toFixed(0)} inHg` : '0 psig';
+        const minutes = progress?.minutesLeft === undefined ? undefined : Math.max(1, Math.ceil(progress.minutesLeft));
         return {
           kind: 'now',
           say: `Recovering: ${lbOz(movedOz)} so far, suction ${suction.toFixed(0)} psig.`,
-          because: `Down to ${rec.level.wantedInHg > 0 ? `${rec.level.wantedInHg.toFixed(0)} inHg` : '0 psig'}. Watch the cylinder’s limit.`,
+          because: progress?.chill
+            ? `Down to ${level}. The cylinder is hot: ${iceWords()}lift it out and dry it before weighing.`
+            : `Down to ${level}${progress ? `, ${progress.lbPerMin.toFixed(2)} lb a minute` : ''}. Watch the cylinder’s limit.`,
+          wait: minutes === undefined ? undefined : `${minutes} min`,
         };
+      }
       return {
         kind: 'now',
         say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
@@ -222,8 +236,37 @@ export default function RecoverPage(view: JobView) {
     };
   }
 
+  function progressNow(suction: number) {
+    const started = ordersOf(feed.events)
+      .filter((o) => o.order === 'machine')
+      .at(-1);
+    return recoveryProgress(
+      feed.samples.flatMap((s): [number, number][] =>
+        typeof s.values.scaleOz === 'number' && s.runSeconds >= (started?.runSeconds ?? 0)
+          ? [[s.runSeconds / S_PER_MIN, s.values.scaleOz]]
+          : [],
+      ),
+      {
+        suctionPsig: suction,
+        cylinderF: value('cylinderF'),
+        leftOz: rec.expectedOz === undefined ? undefined : Math.max(0, rec.expectedOz - movedOz),
+        fillShare: fill?.share,
+      },
+    );
+  }
+
+  /** How much ice what is still to come would melt. */
+  function iceWords(): string {
+    const left = rec.expectedOz === undefined ? 0 : (rec.expectedOz - movedOz) / 16;
+    const ice = refrigerant && left > 0.1 ? chillIce({ refrigerant, recoverLb: left }) : undefined;
+    return ice?.ok
+      ? `about ${Math.ceil(ice.value.iceLb)} lb of ice takes up what is still to come; `
+      : 'chill it in ice water; ';
+  }
+
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;
-  const contents = (cylinder?.contentsOz ?? 0) + (used && cylinder?.id === used.body.cylinderId ? 0 : 0) + movedOz;
+  const live = run ? liveMove() : undefined;
+  const contents = (cylinder?.contentsOz ?? 0) + movedOz;
   const share =
     cylinder && refrigerant
       ? (f: number): number => contents / 16 / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
