@@ -1,9 +1,11 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/circuit/log/entry-bodies';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { evacuationView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { BenchPhase } from '@/core/plant/bench/bench';
 import { BENCH_OF_PHASE } from '@/core/plant/bench/bench';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import type { Database } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
@@ -64,7 +66,9 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     leave: 'running' | 'stopped',
   ): Promise<void> => {
     const sheet = await sheetFor(database, lead, jobId);
-    const feed = benchFor(sheet, BENCH_OF_PHASE[phase], change);
+    const list = await cylindersStore.list(database, lead.companyId);
+    const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
+    const feed = benchFor(sheet, BENCH_OF_PHASE[phase], change, cylinder);
     await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, leave, async (entry, at) => {
       await write(entry.kind, entry.body, 'simulated', at);
     });

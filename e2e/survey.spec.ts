@@ -154,8 +154,11 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await crew.press('Release the removal');
     await crew.say('Removal released');
     // The new unit's plate came with the scope: the charge knows it without typing.
-    await crew.press('Go to charge');
+    await crew.phase('Charge').click();
     await expect(page.getByTestId('left-oz')).toBeVisible();
+    // The old system comes first, with what the survey knows of it.
+    await crew.phase('Recover').click();
+    await crew.say('Write down what the old system should hold');
   });
   await context.close();
 });

@@ -135,9 +135,7 @@ function removalMove(sheet: JobSheet): BeforeMove {
       because: `${sheet.removal.by} released it. A fact found later changes the scope; answer it in the survey.`,
       action: !hasCircuit(sheet)
         ? { kind: 'go', to: 'hand-over', label: 'Go to hand-over' }
-        : sheet.circuit.plate
-          ? { kind: 'go', to: 'charge', label: 'Go to charge' }
-          : { kind: 'go', to: 'equipment', label: 'Enter the equipment' },
+        : { kind: 'go', to: 'recover', label: 'Go to recover' },
     };
   const held = removalGates(sheet).find((g) => !passes(g));
   if (held?.id === 'no-hazard-stop')

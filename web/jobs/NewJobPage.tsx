@@ -65,7 +65,7 @@ export default function NewJobPage() {
         plate,
       }),
     );
-    if (done) navigate(`/jobs/${id.current}/${plate ? 'charge' : 'survey'}`);
+    if (done) navigate(`/jobs/${id.current}/${plate ? 'recover' : 'survey'}`);
   }
 
   return (

@@ -1,4 +1,5 @@
 import { latestOf } from '@/core/circuit/log/circuit-log';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { expectedOz } from '@/core/circuit/recovery/recovery';
 import { recoveryView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
@@ -29,11 +30,17 @@ export type BenchChange = Partial<NitrogenConfig & VacuumConfig & RecoveryConfig
 };
 
 /** A simulated bench for a phase of this job, from what its log says of hoses, volumes and the old charge. */
-export function benchFor(sheet: JobSheet, kind: BenchKind, change: BenchChange = {}): BenchFeed {
-  return { bench: makeBench(sheet, kind, change) };
+export function benchFor(
+  sheet: JobSheet,
+  kind: BenchKind,
+  change: BenchChange = {},
+  /** The cylinder on the scale, for a recovery. */
+  cylinder?: Cylinder,
+): BenchFeed {
+  return { bench: makeBench(sheet, kind, change, cylinder) };
 }
 
-function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange): Bench {
+function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange, cylinder: Cylinder | undefined): Bench {
   const seed = sheet.job.number;
   const { barometerPsia } = sheet.site;
   if (kind === 'recovery') {
@@ -44,7 +51,6 @@ function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange): Bench
         message: 'Say first what the old system holds; the simulated one is made from it.',
         allowed: 'the old charge on record',
       });
-    const cylinder = sheet.cylinders.find((c) => c.use === 'recovery');
     const { chargeOz, ...rest } = change;
     return recoveryBench(
       {

@@ -1,5 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { RunCommand } from '@/contract/requests';
+import { type Cylinder, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
+import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
 import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -9,6 +11,7 @@ import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
@@ -97,9 +100,20 @@ async function feedFor(
   const bench = BENCH_OF_PHASE[phase as BenchPhase];
   return (
     ((await runsStore.rig(database, person.companyId, sheet.job.id, bench)) as BenchFeed | undefined) ??
-    benchFor(sheet, bench)
+    benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined)
   );
 }
+/** The cylinder a crew would put on the scale, as the page proposes it. */
+async function cylinderOnScale(
+  database: Deps['database'],
+  person: Person,
+  sheet: JobSheet,
+): Promise<Cylinder | undefined> {
+  const list = await cylindersStore.list(database, person.companyId);
+  const { old } = recoveryView(sheet);
+  return recoveryCylinder(list, old?.body.refrigerant, new Date().toISOString().slice(0, 10));
+}
+
 function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
   const first = sheetGates(sheet, phase as BuiltPhase)[0];
   if (first && FIRST_GATES.has(first.id) && !passes(first))

@@ -1,7 +1,7 @@
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import { chillIce } from '@/core/circuit/recovery/chill-ice';
-import { type Cylinder, cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderChecks, cylinderFillOf, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
@@ -41,7 +41,7 @@ export default function RecoverPage(view: JobView) {
   };
   const refrigerant = rec.old?.body.refrigerant;
   const used = latestOf(sheet.circuitLog, 'recovered');
-  const cylinder = pickCylinder(data?.cylinders ?? [], refrigerant, used?.body.cylinderId);
+  const cylinder = recoveryCylinder(data?.cylinders ?? [], refrigerant, today(), used?.body.cylinderId);
   const switches = run ? feed.bench?.switches : undefined;
   const movedOz =
     switches?.machineOn && typeof switches.startGrossOz === 'number' && value('scaleOz') !== undefined
@@ -365,20 +365,3 @@ export default function RecoverPage(view: JobView) {
 }
 
 const today = (): string => new Date().toISOString().slice(0, 10);
-
-/** The cylinder that was used, else the fullest that still takes it, else an empty one. */
-function pickCylinder(
-  list: readonly Cylinder[],
-  refrigerant: Refrigerant | undefined,
-  usedId: string | undefined,
-): Cylinder | undefined {
-  const used = list.find((c) => c.id === usedId);
-  if (used || !refrigerant) return used;
-  const fits = list.filter(
-    (c) => c.use === 'recovery' && c.state === 'in use' && (c.refrigerant === refrigerant || c.refrigerant === null),
-  );
-  const good = fits.filter(
-    (c) => !cylinderChecks(c, refrigerant, undefined, today()).some((k) => k.verdict === 'stop'),
-  );
-  return [...(good.length ? good : fits)].sort((a, b) => b.contentsOz - a.contentsOz)[0];
-}

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { buildUp } from '@/core/job/charge-sheet';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { EMPTY_PLATE, plateOf, textOf } from './plate-form';
@@ -25,6 +26,33 @@ describe('typed numbers', () => {
 });
 
 describe('equipment form', () => {
+  it('a packaged unit asks for no line set, and holds its whole charge', () => {
+    const text = {
+      ...EMPTY_PLATE,
+      maker: 'Vantry',
+      model: 'VP-36',
+      nominalTons: '3',
+      compressorRlaA: '14',
+      outdoorFanFlaA: '1.4',
+      factoryChargeOz: '96',
+      targetSubcoolingF: '10',
+      liquidLineOdIn: 'nonsense',
+      drierOz: '',
+      packaged: 'yes',
+    };
+    const { plate, problems } = plateOf(text);
+    expect(problems).toEqual([]);
+    expect(plate).toMatchObject({
+      packaged: true,
+      includedLineFt: 0,
+      lineLengthFt: 0,
+      coilOz: 0,
+      unitState: 'factory-held',
+    });
+    const built = buildUp(plate!);
+    expect(built.ok && built.value).toMatchObject({ totalOz: 96, toWeighInOz: 0 });
+    expect(plateOf({ ...text, packaged: 'no' }).problems.map((p) => p.field)).toContain('liquidLineOdIn');
+  });
   it('a plate turned to text and back is the same plate', () => {
     for (const job of DEMO_JOBS) expect(plateOf(textOf(job.plate))).toEqual({ plate: job.plate, problems: [] });
   });
