@@ -48,7 +48,7 @@ const supply = (
   );
 
 export const DEMO_CYLINDERS: readonly DemoCylinder[] = [
-  cylinder(1, 'RC-11', { refrigerant: 'R-410A' }, 214),
+  cylinder(1, 'RC-11', { refrigerant: 'R-410A' }, 60),
   cylinder(2, 'RC-12', { refrigerant: 'R-22', ratingPsig: 350 }, 596),
   cylinder(3, 'RC-14', { flammableMark: true }, 0),
   cylinder(4, 'RC-07', { refrigerant: 'R-410A', retestOn: retest(-40) }, 88),

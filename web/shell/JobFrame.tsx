@@ -20,7 +20,8 @@ import { PersonMenu } from './TopBar';
 type Props = {
   sheet: JobSheet;
   active: BuiltPhase | 'equipment' | 'fit';
-  simulated: boolean;
+  /** Marks what is read on this page, when it is no real instrument's. */
+  simulated: boolean | 'replayed';
   /** The bench: the picture of the work. */
   children: ReactNode;
   /** Right: the log and the working. */
@@ -52,7 +53,8 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
         </span>
         {simulated ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
-            Simulated<span className="hidden sm:inline"> instruments</span>
+            {simulated === 'replayed' ? 'Replayed' : 'Simulated'}
+            <span className="hidden sm:inline"> instruments</span>
           </span>
         ) : (
           <span className="ml-auto xl:hidden" />

@@ -145,13 +145,14 @@ export function recoveryCylinder<C extends Cylinder>(
   refrigerant: Refrigerant | undefined,
   today: string,
   usedId?: string,
+  expectedOz?: number,
 ): C | undefined {
   const used = list.find((c) => c.id === usedId);
   if (used || !refrigerant) return used;
   const fits = list.filter(
     (c) => c.use === 'recovery' && c.state === 'in use' && (c.refrigerant === refrigerant || c.refrigerant === null),
   );
-  const good = fits.filter((c) => !refusesCylinder(cylinderChecks(c, refrigerant, undefined, today)));
+  const good = fits.filter((c) => !refusesCylinder(cylinderChecks(c, refrigerant, expectedOz, today)));
   return [...(good.length ? good : fits)].sort((a, b) => b.contentsOz - a.contentsOz)[0];
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
-import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { phasesOf, sheetGates, standingOf } from '@/core/job/sheet-gates';
@@ -243,7 +243,7 @@ describe('what nobody may write', () => {
     ['a disposable cylinder', { ...recovery, disposable: true }, /disposable/],
     ['an overdue retest', { ...recovery, retestOn: '2025-01-01' }, /due for retest/],
     ['a rating too low', { ...recovery, ratingPsig: 350 }, /too weak/],
-    ['above its fill limit', { ...recovery, contentsOz: 600 }, /Room for/],
+    ['more than it can hold', { ...recovery, contentsOz: 700 }, /Room for/],
     ['a supply cylinder', { ...recovery, use: 'supply' as const }, /supply/],
     ['one in quarantine', { ...recovery, state: 'quarantined' as const }, /quarantined/],
   ])('recovering into %s', (_, cylinder, message) =>
@@ -253,6 +253,12 @@ describe('what nobody may write', () => {
     expect(guard({ ...old, certification: 'type-I' }, 'recovered', weigh, recovery)?.message).toMatch(/certified/);
     expect(guard(old, 'recovered', { ...weigh, endGrossOz: 500 }, recovery)).toMatchObject({ field: 'endGrossOz' });
     expect(guard(old, 'recovered', weigh, recovery)).toBeUndefined();
+  });
+  it('what went past the fill limit is still written down, and the cylinder says stop', () => {
+    const full = { ...recovery, contentsOz: 560 };
+    expect(guard(old, 'recovered', weigh, full)).toBeUndefined();
+    const after = cylinderChecks({ ...full, contentsOz: 698 }, 'R-410A', undefined, '2026-06-01');
+    expect(after.find((c) => c.id === 'fill')).toMatchObject({ verdict: 'stop', claim: '108 % of its limit.' });
   });
   it('A2L into an unmarked cylinder', () => {
     const a2l = sheet(log().add('old-charge', { ...OLD, refrigerant: 'R-32' }));

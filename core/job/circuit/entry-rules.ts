@@ -1,7 +1,8 @@
 import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
 import { testLimit } from '@/core/circuit/pressure/pressure-test';
-import { type Cylinder, cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
 import { recoveryOf } from '@/core/circuit/recovery/recovery';
 import type { Refusal } from '@/core/finding/outcome';
 import { certificationCovers, passes, withOverrides } from '@/core/job/gates';
@@ -113,7 +114,11 @@ function recovered(
       allowed: 'a recovery cylinder',
     };
   const amount = body.endGrossOz - body.startGrossOz;
-  const refused = refusesCylinder(cylinderChecks(cylinder, old.body.refrigerant, amount, today));
+  // What is on the scale is written down even when it went past the limit; only more than the cylinder can hold is refused.
+  const checks = cylinderChecks(cylinder, old.body.refrigerant, amount, today);
+  const fill = cylinderFillOf(cylinder, old.body.refrigerant);
+  const impossible = fill !== undefined && cylinder.contentsOz + amount > fill.limitOz / FILL_SHARE;
+  const refused = refusesCylinder(checks.filter((c) => c.id !== 'fill' || impossible));
   return refused
     ? {
         field: 'cylinderId',

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { RunCommand } from '@/contract/requests';
 import { type Cylinder, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
+import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { passes } from '@/core/job/gates';
 import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -111,7 +112,8 @@ async function cylinderOnScale(
 ): Promise<Cylinder | undefined> {
   const list = await cylindersStore.list(database, person.companyId);
   const { old } = recoveryView(sheet);
-  return recoveryCylinder(list, old?.body.refrigerant, new Date().toISOString().slice(0, 10));
+  const today = new Date().toISOString().slice(0, 10);
+  return recoveryCylinder(list, old?.body.refrigerant, today, undefined, stillExpectedOz(sheet));
 }
 
 function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {

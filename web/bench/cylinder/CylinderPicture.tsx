@@ -30,7 +30,7 @@ export function CylinderPicture({
   expectedOz,
   psig,
   temperatureF,
-  width = 250,
+  width = 280,
   height = 300,
 }: Props) {
   const left = 14;
@@ -42,6 +42,8 @@ export function CylinderPicture({
   const tone = over ? 'var(--oxide)' : contentsOz > 0.9 * limitOz ? 'var(--ochre)' : 'var(--ink)';
   const outline = `M${left} ${bottom}V${top + SHOULDER}Q${left} ${top} ${left + body / 2 - 12} ${top}H${left + body / 2 + 12}Q${left + body} ${top} ${left + body} ${top + SHOULDER}V${bottom}Z`;
   const text = left + body + 14;
+  // The amount stands beside its level, clear of the limit's own words.
+  const amountY = Math.abs(y(contentsOz) + 12 - y(limitOz)) < 20 ? y(limitOz) + 24 : y(contentsOz) + 16;
   return (
     <svg
       width={width}
@@ -85,11 +87,11 @@ export function CylinderPicture({
       <text x={text + 8} y={y(limitOz) + 4} fontSize={13} fontWeight={650} fill="var(--oxide)">
         stop {lbOz(limitOz)}
       </text>
-      <text x={text} y={y(contentsOz) + 16} fontSize={17} fontWeight={680} fill="var(--ink)">
+      <text x={text} y={amountY} fontSize={17} fontWeight={680} fill="var(--ink)">
         {lbOz(contentsOz)}
       </text>
       {expectedOz && contentsOz + expectedOz < limitOz * 1.16 ? (
-        <text x={text} y={Math.min(bottom - 46, y(contentsOz) + 34)} fontSize={12.5} fill="var(--ink2)">
+        <text x={text} y={Math.min(bottom - 46, amountY + 18)} fontSize={12.5} fill="var(--ink2)">
           {lbOz(expectedOz)} to come
         </text>
       ) : null}
@@ -103,7 +105,7 @@ export function CylinderPicture({
       ) : null}
       {hotShare !== undefined && liquidShare !== undefined ? (
         <text x={text} y={bottom - 12} fontSize={13} fill={hotShare > 0.95 ? 'var(--oxide)' : 'var(--ink2)'}>
-          {(100 * liquidShare).toFixed(0)} % liquid, {(100 * hotShare).toFixed(0)} at 130 °F
+          {(100 * liquidShare).toFixed(0)} % full, {(100 * hotShare).toFixed(0)} at 130 °F
         </text>
       ) : null}
     </svg>

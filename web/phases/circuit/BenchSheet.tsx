@@ -115,9 +115,17 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Cir
   const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
   return (
     <Sheet open onClose={onClose} title="Instruments">
-      <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
-        A physical model stands in for pipes, pump and gauges. Everything read from it is stored as simulated.
-      </p>
+      {run && run.source !== 'simulated' ? (
+        <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
+          {run.source === 'replayed'
+            ? 'A recording is played back: every figure of it is marked as replayed.'
+            : 'Instruments of your own are connected.'}
+        </p>
+      ) : (
+        <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
+          A physical model stands in for pipes, pump and gauges. Everything read from it is stored as simulated.
+        </p>
+      )}
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {!run ? (
@@ -159,7 +167,19 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Cir
               })
             }
           />
-        ) : null}
+        ) : (
+          <Button
+            disabled={busy}
+            onClick={() =>
+              act(async () => {
+                await post(`/runs/${run.id}/stop`);
+                await view.actions.reload();
+              })
+            }
+          >
+            Disconnect
+          </Button>
+        )}
         <PortNotice view={view} phase={phase} />
       </div>
     </Sheet>

@@ -84,8 +84,11 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
       ? undefined
       : move.action.label;
   useKeys({ n: () => !busy && label && press() });
-  const simulated =
-    running?.source === 'simulated' || sheet.circuitLog.some((e) => e.phase === phase && isMarked(e.source));
+  const sources = new Set([
+    ...(running ? [running.source] : []),
+    ...sheet.circuitLog.filter((e) => e.phase === phase && isMarked(e.source)).map((e) => e.source),
+  ]);
+  const simulated = sources.has('simulated') || (sources.has('replayed') ? 'replayed' : false);
   const shown = over ?? move;
   return (
     <JobFrame

@@ -47,5 +47,5 @@ export function useVacuumAnalysis(question: Omit<VacuumQuestion, 'id'>): VacuumA
     const timer = setTimeout(ask, due);
     return () => clearTimeout(timer);
   }, [count, isolatedMin]);
-  return answer;
+  return count > 0 ? answer : undefined;
 }

@@ -41,7 +41,13 @@ export default function RecoverPage(view: JobView) {
   };
   const refrigerant = rec.old?.body.refrigerant;
   const used = latestOf(sheet.circuitLog, 'recovered');
-  const cylinder = recoveryCylinder(data?.cylinders ?? [], refrigerant, today(), used?.body.cylinderId);
+  const cylinder = recoveryCylinder(
+    data?.cylinders ?? [],
+    refrigerant,
+    today(),
+    used?.body.cylinderId,
+    stillExpectedOz(sheet),
+  );
   const switches = run ? feed.bench?.switches : undefined;
   const movedOz =
     switches?.machineOn && typeof switches.startGrossOz === 'number' && value('scaleOz') !== undefined
@@ -150,6 +156,14 @@ export default function RecoverPage(view: JobView) {
       return undefined;
     const wantedPsig = -rec.level.wantedInHg * 0.491154;
     if (switches!.machineOn) {
+      if (fill && contents >= fill.limitOz)
+        return {
+          kind: 'stop',
+          say: 'Stop the machine: the cylinder is at its limit.',
+          because: 'Liquid that fills a cylinder bursts it as it warms. Change the cylinder and go on.',
+          label: 'Machine off, weigh',
+          press: machineOff,
+        };
       if (suction > wantedPsig - 0.5) {
         const progress = progressNow(suction);
         if (progress?.stalled)
@@ -174,18 +188,7 @@ export default function RecoverPage(view: JobView) {
         say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
         because: 'The cylinder is weighed at rest.',
         label: 'Machine off, weigh',
-        press: async () => {
-          await order({ kind: 'machine', on: false });
-          if (cylinder)
-            await write('recovered', {
-              cylinderId: cylinder.id,
-              startGrossOz: Number(switches!.startGrossOz ?? 0),
-              endGrossOz: value('scaleOz') ?? 0,
-              oily: false,
-              scale: 'simulated scale',
-              runId: run!.id,
-            });
-        },
+        press: machineOff,
       };
     }
     const off = ordersOf(feed.events)
@@ -253,6 +256,19 @@ export default function RecoverPage(view: JobView) {
         fillShare: fill?.share,
       },
     );
+  }
+
+  async function machineOff(): Promise<void> {
+    await order({ kind: 'machine', on: false });
+    if (!cylinder) return;
+    await write('recovered', {
+      cylinderId: cylinder.id,
+      startGrossOz: Number(switches?.startGrossOz ?? 0),
+      endGrossOz: value('scaleOz') ?? 0,
+      oily: false,
+      scale: 'simulated scale',
+      runId: run!.id,
+    });
   }
 
   /** How much ice what is still to come would melt. */
