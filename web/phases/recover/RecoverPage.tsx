@@ -281,13 +281,13 @@ export default function RecoverPage(view: JobView) {
   }
 
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;
-  const live = run ? liveMove() : undefined;
   const contents = (cylinder?.contentsOz ?? 0) + movedOz;
   const share =
     cylinder && refrigerant
       ? (f: number): number => contents / 16 / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
       : undefined;
   const expected = stillExpectedOz(sheet);
+  const live = run ? liveMove() : undefined;
   return (
     <CircuitFrame
       view={view}
