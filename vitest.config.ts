@@ -8,7 +8,13 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', include: ['{core,contract,web,scripts}/**/*.test.ts'], environment: 'node' },
+        test: {
+          name: 'unit',
+          include: ['{core,contract,web,scripts}/**/*.test.ts'],
+          environment: 'node',
+          // Error rates over hundreds of random systems take seconds, and more on a busy machine.
+          testTimeout: 60_000,
+        },
       },
       {
         resolve: { alias },

@@ -395,6 +395,60 @@ describe('simulated benches', () => {
   }, 120_000);
 });
 
+describe('interrupted work', () => {
+  it('a hold goes on after the server was away: the gap counts as time, and is shown as a gap', async () => {
+    const job = await newJob(lead);
+    await override(job.id, 'pressure-test', 'join-signed');
+    await must(job.id, 'test-plan', PLAN);
+    const id = await run(job.id, 'pressure-test');
+    await order(id, { kind: 'pressurise', psig: 450 });
+    await until(async () => (await secondsOf(id)) > 90);
+    await order(id, { kind: 'close-source' });
+    const sheet = await must(job.id, 'hold-start', { psig: 0, pipeF: 0, runId: id, runSeconds: null });
+    const start = sheet.circuitLog.at(-1)! as unknown as { id: string; body: { psig: number; runSeconds: number } };
+    await server.hall.stop(id, 'interrupted');
+    await new Promise((r) => setTimeout(r, 2000));
+    expect((await lead.post(`/runs/${id}/resume`)).status).toBe(200);
+    const history = await until(async () => {
+      const { events } = (await lead.get(`/runs/${id}/history`)).body as unknown as {
+        events: { kind: string; seconds?: number }[];
+      };
+      return events.find((e) => e.kind === 'gap');
+    });
+    expect(history.seconds).toBeGreaterThan(60);
+    await until(async () => (await secondsOf(id)) > start.body.runSeconds + 150);
+    const ended = await must(job.id, 'hold-end', { startId: start.id, psig: 0, pipeF: 0, runId: id, runSeconds: null });
+    const { hold } = pressureView(ended);
+    expect(hold!.minutes).toBeGreaterThan(2.4);
+    expect(hold!.end!.body.psig).toBeGreaterThan(start.body.psig - 15);
+    await lead.post(`/runs/${id}/stop`);
+  }, 40_000);
+  it('a hold started on one gauge and ended by hand is timed by the clocks of its two readings', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'test-plan', PLAN);
+    const at = (minutes: number): string => new Date(Date.now() - minutes * 60_000).toISOString();
+    const begun = entry('hold-start', { psig: 450, pipeF: 74, runId: null, runSeconds: null }, { occurredAt: at(45) });
+    await lead.post(`/jobs/${job.id}/circuit-entries`, begun);
+    const reply = await write(
+      lead,
+      job.id,
+      'hold-end',
+      { startId: begun.id, psig: 449.7, pipeF: 74, runId: null, runSeconds: null },
+      { occurredAt: at(3) },
+    );
+    expect(pressureView(reply.body as unknown as JobSheet).hold).toMatchObject({
+      clock: 'clock',
+      minutes: expect.closeTo(42, 1),
+    });
+    expect(
+      await write(lead, job.id, 'hold-end', { startId: begun.id, psig: 449, pipeF: 74, runId: null, runSeconds: null }),
+    ).toMatchObject({
+      status: 400,
+      body: { field: 'startId', message: 'This hold is already ended.' },
+    });
+  });
+});
+
 describe('the instrument port', () => {
   let port: InstrumentPort;
   beforeAll(async () => {
