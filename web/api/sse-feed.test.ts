@@ -123,6 +123,17 @@ describe('a feed over server-sent events', () => {
     FakeSource.last.onerror!();
     expect(feed.snapshot().state).toBe('ended');
   });
+  it('a long history that came thinned on odd seconds is not thinned away', () => {
+    const feed = new SseFeed('run-1');
+    const old = Array.from({ length: 8000 }, (_, i) => ({ runSeconds: 1 + i * 10, values: { microns: 400 } }));
+    FakeSource.last.say('history', { ...history(), samples: old });
+    const from = old.at(-1)!.runSeconds;
+    for (let s = from + 1; s < from + 6000; s += 300)
+      FakeSource.last.say('batch', batch(Array.from({ length: 300 }, (_, i) => s + i)));
+    const seconds = feed.snapshot().samples.map((x) => x.runSeconds);
+    expect(seconds[0]).toBe(1);
+    expect(seconds.filter((s) => s <= from).length).toBe(8000);
+  });
   it('keeps the last hour whole and thins the day before it, start to end', () => {
     const feed = new SseFeed('run-1');
     FakeSource.last.say('history', history());

@@ -113,7 +113,9 @@ export class SseFeed implements InstrumentFeed {
     const first = samples[this.thinFrom];
     if (!first || end - first.runSeconds <= KEEP_S + THIN_BATCH) return samples;
     const old = samples.findIndex((s) => end - s.runSeconds <= KEEP_S);
-    const kept = samples.filter((s, i) => i < this.thinFrom || i >= old || s.runSeconds % THINNED_EVERY_S === 0);
+    const bucket = (s: RunSample | undefined): number => (s ? Math.floor(s.runSeconds / THINNED_EVERY_S) : -1);
+    // The first of every ten seconds stays, whatever second it falls on: what came thinned is not thinned away.
+    const kept = samples.filter((s, i) => i < this.thinFrom || i >= old || bucket(s) !== bucket(samples[i - 1]));
     this.thinFrom = kept.findIndex((s) => end - s.runSeconds <= KEEP_S);
     return kept;
   }
