@@ -61,7 +61,8 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await crew.pressWhen('Write the level down');
     await crew.pressWhen('Sign the recovery');
     await crew.say('Recovery signed');
-    await expect(page.getByTestId('entry-pump-down')).toContainText('simulated');
+    for (const kind of ['pump-down', 'rebound', 'recovered', 'level'])
+      await expect(page.getByTestId(`entry-${kind}`)).toContainText('simulated');
   });
 
   await test.step('joined on its drawing', async () => {
@@ -173,7 +174,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
   });
 });
 
-test('on a phone: a wet system stands still, the likely cause is told, sweeps and fresh oil bring it down', async ({
+test('on a phone: a wet system stands still, the likely cause is told, a sweep goes on the record', async ({
   browser,
 }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });

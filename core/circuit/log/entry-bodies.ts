@@ -51,7 +51,12 @@ const recover = {
     runId,
     runSeconds,
   }),
-  rebound: z.strictObject({ stopPsig: psig(200), afterPsig: psig(600), minutes: num(0, 600, 'min') }),
+  rebound: z.strictObject({
+    stopPsig: psig(200),
+    afterPsig: psig(600),
+    minutes: num(0, 600, 'min'),
+    runId: runId.optional(),
+  }),
   'dead-proof': z.strictObject({
     liveBefore: yes,
     lineToLineV: num(0, 1000, 'V'),
@@ -60,7 +65,12 @@ const recover = {
     liveAfter: yes,
     lockedOut: yes,
   }),
-  level: z.strictObject({ reachedPsig: psig(600), afterPsig: psig(600), waitMin: num(0, 600, 'min') }),
+  level: z.strictObject({
+    reachedPsig: psig(600),
+    afterPsig: psig(600),
+    waitMin: num(0, 600, 'min'),
+    runId: runId.optional(),
+  }),
   'leak-exception': z.strictObject({ psig: psig(50), reason: words(300, 10) }),
   recovered: z.strictObject({
     cylinderId: id,
@@ -180,7 +190,12 @@ const evacuate = {
   'blank-off': z.strictObject({ microns: num(1, 20_000, 'µm') }),
   'oil-change': z.strictObject({ why: words(120) }),
   microns: z.strictObject({ microns }),
-  sweep: z.strictObject({ fromMicrons: microns, psig: num(-5, 15, 'psig'), soakMin: num(0, 240, 'min') }),
+  sweep: z.strictObject({
+    fromMicrons: microns,
+    psig: num(-5, 15, 'psig'),
+    soakMin: num(0, 240, 'min'),
+    runId: runId.optional(),
+  }),
   isolated: z.strictObject({ microns, runId, runSeconds }),
   standing: z.strictObject({
     samples: z

@@ -54,6 +54,8 @@ const UNKNOWN_CHARGE_LB = 10;
 export function expectedOz(old: EntryOf<'old-charge'>['body']): number | undefined {
   if (old.factoryOz === null) return undefined;
   const beyondFt = Math.max(0, (old.lineLengthFt ?? old.includedFt) - old.includedFt);
+  // A longer line without its adder is not known, never nothing.
+  if (beyondFt > 0 && old.ozPerFt === null) return undefined;
   return old.factoryOz + beyondFt * (old.ozPerFt ?? 0) + old.extraOz;
 }
 

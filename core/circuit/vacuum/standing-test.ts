@@ -25,6 +25,10 @@ const ROOM_F = 70;
 /** Colder pipes may hide ice: the vacuum then looks tight and is not, °F. */
 const ICE_DOUBT_F = 40;
 const LEAST_SAMPLES = 8;
+/** A live gauge always moves a little: so many readings of one and the same value are a frozen one (design default). */
+const FROZEN_SAMPLES = 60;
+/** A silence longer than the larger of these hides what the vacuum did (design defaults), min and share of the test. */
+const SILENCE = { min: 3, share: 0.1 } as const;
 const SECONDS = 60;
 
 const sample = z.tuple([num(0, 3000, 'min'), num(1, 800_000, 'µm')]);
@@ -74,6 +78,11 @@ export const standingTest = calculation({
     const nothing = (why: string) => found({ classification: 'inconclusive', why, endMicrons: last });
     if (end < LEAST_MIN) return nothing(`Only ${end.toFixed(1)} min: at least ${LEAST_MIN} are asked for.`);
     if (settled.length < LEAST_SAMPLES) return nothing(`Only ${settled.length} samples after the first minute.`);
+    if (settled.length >= FROZEN_SAMPLES && settled.every(([, v]) => v === settled[0]![1]))
+      return nothing('The gauge never moved: frozen or disconnected. Prove it by blank-off, test again.');
+    const silence = Math.max(...settled.slice(1).map(([t], i) => t - settled[i]![0]));
+    if (silence > Math.max(SILENCE.min, SILENCE.share * end))
+      return nothing(`The gauge was silent for ${silence.toFixed(0)} min: what happened then is not known.`);
     const early =
       end < LONG_MIN
         ? slopeOf(settled, EARLY.from, EARLY.to)

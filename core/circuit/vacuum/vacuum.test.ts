@@ -134,6 +134,15 @@ describe('the standing test, on the trade’s own curves', () => {
     ).toMatch(/Only 2 samples/);
     expect(judge(curve((t) => 400 + 250 * Math.sin(t * 9))).why).toMatch(/wanders/);
   });
+  it('a frozen gauge is never tight, a hand-read still one may be', () => {
+    expect(judge(curve(() => 300)).why).toMatch(/never moved/);
+    expect(judge(curve(() => 300, 12, 60)).classification).toBe('tight');
+  });
+  it('a silence in the middle proves nothing', () => {
+    const holed = curve((t) => 280 + t).filter(([t]) => t < 2 || t > 6.5);
+    expect(judge(holed).why).toMatch(/silent for [45] min/);
+    expect(judge(holed).classification).toBe('inconclusive');
+  });
   it('rising past the boiling point of water is a leak; cold pipes withhold tight', () => {
     expect(
       judge(

@@ -170,6 +170,12 @@ describe('recover', () => {
     expect(recoveryView(legal).level.wantedInHg).toBe(0);
     expect(recoveryView(sheet(log().add('old-charge', { ...OLD, leaker: true }))).level.wantedInHg).toBe(0);
   });
+  it('a longer line without its adder leaves the charge unknown', () => {
+    expect(recoveryView(sheet(log().add('old-charge', { ...OLD, ozPerFt: null }))).expectedOz).toBeUndefined();
+    expect(recoveryView(sheet(log().add('old-charge', { ...OLD, ozPerFt: null, lineLengthFt: 12 }))).expectedOz).toBe(
+      134,
+    );
+  });
   it('nothing is cut before it is proven dead, and nobody overrides that', () => {
     const bare = sheet(log().add('old-charge', OLD));
     const gate = circuitGates(bare, 'recover').find((g) => g.id === 'dead-proof')!;

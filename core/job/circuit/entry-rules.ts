@@ -54,13 +54,7 @@ export function circuitMoveGuard(
         : undefined;
     }
     case 'standing':
-      return (body as EntryBody<'standing'>).samples.length < 2
-        ? {
-            field: 'samples',
-            message: 'A standing test needs at least two readings.',
-            allowed: 'pairs of minutes and microns',
-          }
-        : undefined;
+      return standing(sheet, body as EntryBody<'standing'>);
     case 'vacuum-broken': {
       const gate = withOverrides(sheet.overrides.filter((o) => o.phase === 'evacuate'))(standingGate(sheet));
       if (!passes(gate))
@@ -80,6 +74,26 @@ export function circuitMoveGuard(
     default:
       return undefined;
   }
+}
+
+/** A test off a run begins where the pump was valved off, as the log has it; nobody picks a kinder window. */
+function standing(sheet: JobSheet, body: EntryBody<'standing'>): Refusal | undefined {
+  if (body.samples.length < 2)
+    return {
+      field: 'samples',
+      message: 'A standing test needs at least two readings.',
+      allowed: 'pairs of minutes and microns',
+    };
+  if (body.runId === null) return undefined;
+  const isolated = entriesOf(sheet.circuitLog, 'isolated')
+    .filter((e) => e.body.runId === body.runId)
+    .at(-1);
+  if (!isolated)
+    return { field: 'runId', message: 'The pump was not valved off in this run.', allowed: 'valve off first' };
+  const startS = isolated.body.runSeconds ?? 0;
+  return (body.fromS ?? 0) < startS
+    ? { field: 'fromS', message: 'The pump was still on it.', allowed: `from ${Math.round(startS)} s on` }
+    : undefined;
 }
 
 function recovered(

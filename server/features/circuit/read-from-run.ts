@@ -24,7 +24,7 @@ export async function readFromRun(
   kind: EntryKind,
   body: EntryBody<EntryKind>,
 ): Promise<ReadEntry> {
-  const runId = 'runId' in body ? (body.runId as string | null) : null;
+  const runId = 'runId' in body ? ((body.runId as string | null | undefined) ?? null) : null;
   if (runId === null) return { body, source: 'typed' };
   const run = await runFor({ database }, person, runId);
   if (run.jobId !== jobId) throw new Problem('not-found', { message: 'No such run on this job.' });
@@ -32,9 +32,16 @@ export async function readFromRun(
   await active?.commit();
   if (kind === 'standing') {
     const { fromS, toS, ...rest } = body as EntryBody<'standing'>;
-    const { samples } = await readRunData(database, person.companyId, runId);
+    const { samples, events } = await readRunData(database, person.companyId, runId);
     const from = fromS ?? 0;
     const to = toS ?? samples.at(-1)?.runSeconds ?? 0;
+    const touched = events.find((e) => isTouched(e) && e.runSeconds > from && e.runSeconds <= to);
+    if (touched)
+      throw badInput({
+        field: 'fromS',
+        message: `The pump or a valve was moved at ${Math.round(touched.runSeconds / S_PER_MIN)} min: that is no standing test.`,
+        allowed: 'a time in which nothing was touched',
+      });
     const inside = samples.flatMap((s): [number, number][] =>
       s.runSeconds >= from && s.runSeconds <= to && typeof s.values.microns === 'number'
         ? [[(s.runSeconds - from) / S_PER_MIN, s.values.microns]]
@@ -52,6 +59,13 @@ export async function readFromRun(
     throw new Problem('run-state', { message: 'The instruments are not running; resume them or type the figures.' });
   return { body: withReadings(kind, body, active), source: run.source };
 }
+
+/** Orders to a bench that end a standing test: the pump or its valve opened, gas let in. */
+const TOUCHES = new Set(['pump', 'sweep', 'break']);
+const isTouched = (event: { kind: string }): boolean => {
+  const e = event as { kind: string; order?: string; open?: boolean };
+  return e.kind === 'order' && (TOUCHES.has(e.order ?? '') || (e.order === 'valve' && e.open === true));
+};
 
 function thinned(points: [number, number][]): [number, number][] {
   if (points.length <= MOST_STANDING_SAMPLES) return points;
@@ -74,6 +88,13 @@ function withReadings(kind: EntryKind, body: EntryBody<EntryKind>, active: Activ
       };
     case 'isolated':
       return { ...(body as EntryBody<'isolated'>), microns: Math.round(last(recent, 'microns')), runSeconds };
+    case 'rebound':
+      return { ...(body as EntryBody<'rebound'>), afterPsig: tenth(read('suctionPsig')) };
+    case 'level': {
+      const sent = body as EntryBody<'level'>;
+      const afterPsig = tenth(read('suctionPsig'));
+      return { ...sent, afterPsig, reachedPsig: Math.min(sent.reachedPsig, afterPsig) };
+    }
     case 'pump-down':
       return { ...(body as EntryBody<'pump-down'>), stopPsig: tenth(last(recent, 'suctionPsig')), runSeconds };
     case 'recovered': {

@@ -9,7 +9,7 @@ import { lbOz } from '@/core/circuit/weigh-in';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { orderChecks } from '@/core/finding/check';
 import type { NextMove } from '@/core/finding/finding';
-import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
+import { type BuildUp, buildUpOf, chargePlateOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
 import { type ChargeLabel, chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
 import { keepsCircuitLog, sealedWhy } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
@@ -74,6 +74,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const live = run?.phase === 'charge' ? liveMovement(view) : undefined;
   const gates = sheetGates(sheet, 'charge');
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
+  const charged = chargePlateOf(sheet);
   const kept = keepsCircuitLog(sheet);
   const sealed = sealedWhy(sheet) !== undefined;
   const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
@@ -240,14 +241,14 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
               <tbody>
                 <Row
                   label="Scale now"
-                  note={run ? 'simulated' : 'not streaming'}
+                  note={run?.source ?? 'not streaming'}
                   value={typeof scale === 'number' && run ? withUnit(scale, 'oz') : '–'}
                 />
                 <Row label="Build-up" value={withUnit(build.totalOz, 'oz')} />
                 <Row label="Already in the unit" value={withUnit(build.alreadyInUnitOz, 'oz')} />
                 <Row
                   label="Liquid line"
-                  note={`${odText(plate.liquidLineOdIn)}, ${plate.lineLengthFt ?? '?'} ft`}
+                  note={`${odText(charged.liquidLineOdIn)}, ${charged.lineLengthFt ?? '?'} ft`}
                   value={withUnit(build.ozPerFt, 'oz/ft')}
                 />
               </tbody>

@@ -150,6 +150,9 @@ export const EDITED: ReadonlySet<EntryKind> = new Set([
 /** Fields a form does not ask but the entry carries. */
 export const HIDDEN: Partial<Record<EntryKind, FieldValues>> = {
   'pump-down': { liquidClosedPsig: null, runId: null, runSeconds: null },
+  rebound: { runId: null },
+  level: { runId: null },
+  sweep: { runId: null },
   recovered: { runId: null },
   'hold-start': { runId: null, runSeconds: null },
   'hold-end': { runId: null, runSeconds: null },

@@ -84,7 +84,7 @@ export default function EvacuatePage(view: EquippedView) {
         say: 'The gauge gives no signal.',
         because: 'Nothing is judged without it. Mend it, or type its reading.',
       };
-    if (evac.stage === 'standing') return standingMove(evac.isolated!.id);
+    if (evac.stage === 'standing') return standingMove();
     if (evac.stage === 'proven' || evac.stage === 'broken') return undefined;
     if (switches && !switches.pumpOn)
       return {
@@ -113,14 +113,17 @@ export default function EvacuatePage(view: EquippedView) {
         press: () => sweep(now[1]),
       };
     const p = answer?.progress;
-    if (p?.stalled && p.causes[0])
+    const [cause] = p?.stalled ? p.causes : [];
+    if (cause) {
+      const wet = cause.cause === 'water' || cause.cause === 'ice';
       return {
         kind: 'look-again',
-        say: `It stands at ${Math.round(p.nowMicrons).toLocaleString('en-US')} µm: ${p.causes[0].cause}.`,
-        because: `${p.causes[0].why} ${p.causes[0].act}`,
-        label: p.causes[0].cause === 'water' || p.causes[0].cause === 'ice' ? 'Sweep with nitrogen' : undefined,
-        press: () => sweep(now[1]),
+        say: `It stands at ${Math.round(now[1]).toLocaleString('en-US')} µm: ${cause.cause}.`,
+        because: `${cause.why} ${cause.act}`,
+        label: wet ? 'Sweep with nitrogen' : 'Pump oil changed',
+        press: () => (wet ? sweep(now[1]) : freshOil()),
       };
+    }
     if (now[1] <= evac.targetMicrons)
       return {
         kind: 'good',
@@ -137,14 +140,24 @@ export default function EvacuatePage(view: EquippedView) {
 
   async function sweep(fromMicrons: number): Promise<void> {
     await order({ kind: 'sweep', psig: SWEEP_PSIG });
-    await write('sweep', { fromMicrons: Math.max(1, Math.round(fromMicrons)), psig: SWEEP_PSIG, soakMin: 5 });
+    await write('sweep', {
+      fromMicrons: Math.max(1, Math.round(fromMicrons)),
+      psig: SWEEP_PSIG,
+      soakMin: 5,
+      runId: run!.id,
+    });
+  }
+
+  async function freshOil(): Promise<void> {
+    await order({ kind: 'oil' });
+    await write('oil-change', { why: 'the vacuum stood still' });
   }
 
   function standingSays(): string {
     return evac.standing ? evac.standing.result.why : 'The pump is valved off.';
   }
 
-  function standingMove(isolatedId: string): LiveMove {
+  function standingMove(): LiveMove {
     const startS = isolatedS ?? 0;
     const minutes = now ? now[0] - startS / S_PER_MIN : 0;
     const result = answer?.standing?.result;
@@ -169,7 +182,7 @@ export default function EvacuatePage(view: EquippedView) {
           runId: run!.id,
           fromS: startS,
           toS: null,
-        }).then(() => isolatedId),
+        }),
     };
   }
 

@@ -4,13 +4,14 @@ import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { type Cylinder, cylinderChecks, cylinderFillOf, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
-import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
+import { LEVEL_WAIT_MIN, PSI_PER_INHG } from '@/core/circuit/recovery/recovery';
 import { recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { orderChecks } from '@/core/finding/check';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { OZ_PER_LB } from '@/core/units/units';
 import { get, post } from '@/web/api/http';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Mark } from '@/web/kit/Mark';
@@ -147,14 +148,19 @@ export default function RecoverPage(view: JobView) {
       label: left > 0 ? undefined : 'Write it down',
       wait: left > 0 ? `${Math.ceil(left)} min` : undefined,
       press: () =>
-        write('rebound', { stopPsig: stopped.body.stopPsig, afterPsig: suction, minutes: Math.round(since) }),
+        write('rebound', {
+          stopPsig: stopped.body.stopPsig,
+          afterPsig: suction,
+          minutes: Math.round(since),
+          runId: run!.id,
+        }),
     };
   }
 
   function machine(suction: number): LiveMove | undefined {
     if (rec.level.heldInHg !== undefined && rec.checks.find((c) => c.id === 'level')?.verdict === 'good')
       return undefined;
-    const wantedPsig = -rec.level.wantedInHg * 0.491154;
+    const wantedPsig = -rec.level.wantedInHg * PSI_PER_INHG;
     if (switches!.machineOn) {
       if (fill && contents >= fill.limitOz)
         return {
@@ -216,6 +222,7 @@ export default function RecoverPage(view: JobView) {
                 reachedPsig: Math.min(reached, suction),
                 afterPsig: suction,
                 waitMin: Math.floor(waited),
+                runId: run!.id,
               }),
           };
     }
@@ -273,7 +280,7 @@ export default function RecoverPage(view: JobView) {
 
   /** How much ice what is still to come would melt. */
   function iceWords(): string {
-    const left = rec.expectedOz === undefined ? 0 : (rec.expectedOz - movedOz) / 16;
+    const left = rec.expectedOz === undefined ? 0 : (rec.expectedOz - movedOz) / OZ_PER_LB;
     const ice = refrigerant && left > 0.1 ? chillIce({ refrigerant, recoverLb: left }) : undefined;
     return ice?.ok
       ? `about ${Math.ceil(ice.value.iceLb)} lb of ice takes up what is still to come; `
@@ -284,7 +291,7 @@ export default function RecoverPage(view: JobView) {
   const contents = (cylinder?.contentsOz ?? 0) + movedOz;
   const share =
     cylinder && refrigerant
-      ? (f: number): number => contents / 16 / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
+      ? (f: number): number => contents / OZ_PER_LB / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
       : undefined;
   const expected = stillExpectedOz(sheet);
   const live = run ? liveMove() : undefined;
