@@ -7,6 +7,7 @@ export const J_KG_PER_BTU_LB = 2326;
 /** J/(kg·K) in one Btu/(lb·°R). */
 export const J_KGK_PER_BTU_LBR = 4186.8;
 export const OZ_PER_LB = 16;
+export const PSI_PER_INHG = 0.491154;
 export const BTUH_PER_W = 3.412141633;
 export const IN2_PER_FT2 = 144;
 /** Standard atmosphere, psia. */

@@ -1,3 +1,4 @@
+import type { Switches } from '@/core/job/circuit/live/told-switches';
 import type { RunSample } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
 
@@ -22,8 +23,8 @@ export type RigView = {
   };
 };
 
-/** The switches of a simulated bench of the circuit, and how fast it runs. */
-export type BenchView = { kind: string; speed: number; switches: Record<string, number | boolean | string | null> };
+/** The switches of a simulated bench of the circuit and how fast it runs; or, told, what the crew says of its own gear. */
+export type BenchView = { kind: string; speed: number; switches: Switches; told: boolean };
 
 export type FeedSnapshot = {
   state: 'connecting' | 'live' | 'lost' | 'ended';

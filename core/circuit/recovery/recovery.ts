@@ -2,21 +2,19 @@ import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/cir
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Check } from '@/core/finding/check';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
-import { OZ_PER_LB } from '@/core/units/units';
+import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
+import { pumpDownEnd } from './pump-down-end';
 import { pumpDownRebound } from './rebound';
 import { recoveredShare } from './recovered-share';
 import { recoveryLevel } from './recovery-level';
 import { removalMethod } from './removal-method';
 
-export const PSI_PER_INHG = 0.491154;
 /** A recovered circuit is watched this long before its level counts (common practice), min. */
 export const LEVEL_WAIT_MIN = 5;
 /** A compound gauge is read to this, psi. */
 const READ_PSI = 0.3;
 /** Volts that still count as dead on a tester (common practice). */
 const DEAD_V = 3;
-/** A pump-down never goes below this, psig: −10 inHg, and only where the school and the refrigerant allow it. */
-const DEEP_PSIG = -10 * PSI_PER_INHG;
 const COMMON = 'common practice';
 
 export type PumpDownAttempt = {
@@ -162,9 +160,12 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>,
     const low = v.attempts.at(-1);
     if (low && v.old) {
       const a2l = REFRIGERANT_FACTS[v.old.body.refrigerant].safetyGroup === 'A2L';
-      const scroll = v.facts === undefined || ['scroll', 'unknown'].includes(v.facts.body.compressorKind);
-      const floor = schools.pumpDownEnd === 'deep' && !a2l && !scroll ? DEEP_PSIG : 0;
-      if (low.stop.body.stopPsig < floor - READ_PSI)
+      const { floorPsig } = pumpDownEnd({
+        refrigerant: v.old.body.refrigerant,
+        compressorKind: v.facts?.body.compressorKind,
+        school: schools.pumpDownEnd,
+      });
+      if (low.stop.body.stopPsig < floorPsig - READ_PSI)
         checks.push({
           id: 'too-deep',
           verdict: a2l ? 'stop' : 'look-again',

@@ -2,7 +2,7 @@ import { type EntryBody, type EntryKind, MOST_STANDING_SAMPLES } from '@/core/ci
 import type { RunSample } from '@/core/startup/live';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';
-import type { ActiveRun } from '@/server/features/instruments/active-run';
+import { type ActiveRun, benchView } from '@/server/features/instruments/active-run';
 import { runFor } from '@/server/features/instruments/instruments-service';
 import { readRunData } from '@/server/features/instruments/run-data';
 import type { Person } from '@/server/features/people/people-store';
@@ -98,12 +98,11 @@ function withReadings(kind: EntryKind, body: EntryBody<EntryKind>, active: Activ
     case 'pump-down':
       return { ...(body as EntryBody<'pump-down'>), stopPsig: tenth(last(recent, 'suctionPsig')), runSeconds };
     case 'recovered': {
-      const bench = 'bench' in active.feed && active.feed.bench.kind === 'recovery' ? active.feed.bench : undefined;
-      const start = bench?.state.startGrossOz;
+      const start = benchView(active.feed, 1)?.switches.startGrossOz;
       const sent = body as EntryBody<'recovered'>;
       return {
         ...sent,
-        startGrossOz: start ?? sent.startGrossOz,
+        startGrossOz: typeof start === 'number' ? start : sent.startGrossOz,
         endGrossOz: last(recent, 'scaleOz'),
       };
     }

@@ -1,3 +1,5 @@
+import type { Switches } from '@/core/job/circuit/live/told-switches';
+import type { Bench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
 import { type Batch, type FeedState, isBench, isPort, isSystem, type SystemFeed } from './feed-protocol';
@@ -19,8 +21,8 @@ export type StreamMessage = {
   bench: BenchView | null;
 };
 
-/** The switches of a simulated bench, and how fast it runs. */
-export type BenchView = { kind: string; speed: number; switches: Record<string, number | boolean | string | null> };
+/** The switches of a simulated bench and how fast it runs; or, told, what the crew says of its own gear. */
+export type BenchView = { kind: string; speed: number; switches: Switches; told: boolean };
 
 /** What the screen may know of the simulated system: its switches, not its secrets. */
 export type RigView = {
@@ -70,46 +72,39 @@ export function rigView(feed: FeedState, speed: number): RigView | null {
 }
 
 export function benchView(feed: FeedState, speed: number): BenchView | null {
+  if (isPort(feed) && feed.port.told) return { kind: 'told', speed: 1, switches: feed.port.told, told: true };
   if (!isBench(feed)) return null;
   const { bench } = feed;
+  return { kind: bench.kind, speed, switches: switchesOf(bench), told: false };
+}
+
+function switchesOf(bench: Bench): Switches {
   switch (bench.kind) {
     case 'nitrogen':
       return {
-        kind: bench.kind,
-        speed,
-        switches: {
-          sourceOpen: bench.state.sourceOpen,
-          regulatorPsig: bench.state.regulatorPsig,
-          leakScfh: bench.config.leakScfh,
-          swingFPerH: bench.config.swingFPerH,
-          sunF: bench.config.sunF,
-        },
+        sourceOpen: bench.state.sourceOpen,
+        regulatorPsig: bench.state.regulatorPsig,
+        leakScfh: bench.config.leakScfh,
+        swingFPerH: bench.config.swingFPerH,
+        sunF: bench.config.sunF,
       };
     case 'vacuum':
       return {
-        kind: bench.kind,
-        speed,
-        switches: {
-          pumpOn: bench.state.pumpOn,
-          open: bench.state.open,
-          leakMicronCfm: bench.config.leakMicronCfm,
-          gauge: bench.config.gauge,
-          coresIn: bench.config.hoses.coresIn,
-        },
+        pumpOn: bench.state.pumpOn,
+        open: bench.state.open,
+        leakMicronCfm: bench.config.leakMicronCfm,
+        gauge: bench.config.gauge,
+        coresIn: bench.config.hoses.coresIn,
       };
     case 'recovery':
       return {
-        kind: bench.kind,
-        speed,
-        switches: {
-          running: bench.state.running,
-          machineOn: bench.state.machineOn,
-          liquidOpen: bench.state.liquidOpen,
-          vapourOpen: bench.state.vapourOpen,
-          startGrossOz: bench.state.startGrossOz,
-          chilled: bench.config.chilled,
-          valveLeaks: bench.config.valveLeaks,
-        },
+        running: bench.state.running,
+        machineOn: bench.state.machineOn,
+        liquidOpen: bench.state.liquidOpen,
+        vapourOpen: bench.state.vapourOpen,
+        startGrossOz: bench.state.startGrossOz,
+        chilled: bench.config.chilled,
+        valveLeaks: bench.config.valveLeaks,
       };
   }
 }

@@ -1,3 +1,4 @@
+import type { Switches } from '@/core/job/circuit/live/told-switches';
 import type { Bench, BenchOrder } from '@/core/plant/bench/bench';
 import type { RigCommand, RigConfig, RigState } from '@/core/plant/rig';
 import type { SampleBlock, StoredEvent } from './run-data';
@@ -9,8 +10,11 @@ export type OpenMovement = { on: 'charge' | 'recovery'; startOz: number; startS:
 export type SystemFeed = { config: RigConfig; rig: RigState; movement: OpenMovement | null };
 /** The bench of one earlier phase. */
 export type BenchFeed = { bench: Bench };
-/** Instruments of the crew's own on the instrument port: what they may send, and the hash of their token. */
-export type PortFeed = { port: { channels: string[]; tokenHash: string } };
+/**
+ * Instruments of the crew's own on the instrument port: what they may send, the hash of their token, and how valves and
+ * machine stand as the crew told it.
+ */
+export type PortFeed = { port: { channels: string[]; tokenHash: string; told?: Switches } };
 /** All that a feed needs to go on exactly where it stood. */
 export type FeedState = SystemFeed | BenchFeed | PortFeed;
 export const isBench = (feed: FeedState): feed is BenchFeed => 'bench' in feed;

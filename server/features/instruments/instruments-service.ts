@@ -25,6 +25,7 @@ import { channelsOf, tokenHash } from './port-protocol';
 import { insertReadings } from './reading-record';
 import { rigFor } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
+import { tellRun, toldOf } from './told-run';
 
 export async function runFor(deps: Pick<Deps, 'database'>, person: Person, runId: string): Promise<RunRow> {
   const run = await runsStore.byId(deps.database, runId);
@@ -145,7 +146,9 @@ export async function openPortRun(
   const other = await runsStore.runningOfJob(database, person.companyId, jobId);
   if (other) await hall.stop(other.id);
   const token = randomBytes(18).toString('base64url');
-  const feed: PortFeed = { port: { channels: channelsOf(body.phase), tokenHash: tokenHash(token) } };
+  const feed: PortFeed = {
+    port: { channels: channelsOf(body.phase), tokenHash: tokenHash(token), ...toldOf(body.phase) },
+  };
   await database.transaction(async (db) => {
     await runsStore.insert(db, {
       id: body.id,
@@ -212,8 +215,10 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     deps.hall.command(run.id, command as BenchOrder);
     return;
   }
-  if (isPort(feed))
-    throw new Problem('run-state', { message: 'These are instruments of your own: there is nothing to switch.' });
+  if (isPort(feed)) {
+    await tellRun(deps, person, active, command);
+    return;
+  }
   if (BENCH_ONLY.has(command.kind))
     throw new Problem('bad-input', {
       field: 'kind',

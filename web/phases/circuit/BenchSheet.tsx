@@ -109,7 +109,8 @@ const SWITCHES: Record<string, readonly Switch[]> = {
 export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: CircuitPhase; onClose: () => void }) {
   const { sheet, feed } = view;
   const run = view.run?.phase === phase ? view.run : undefined;
-  const bench = run ? feed.bench : null;
+  // What the crew tells of its own gear is told in the next move, not switched here.
+  const bench = run && !feed.bench?.told ? feed.bench : null;
   const { busy, problem, act } = useAct();
   const interrupted = sheet.runs.filter((r) => r.state === 'interrupted' && r.phase === phase).at(-1);
   const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));

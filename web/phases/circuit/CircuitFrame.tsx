@@ -5,10 +5,12 @@ import { isMarked } from '@/core/circuit/log/circuit-log';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { type Check, orderChecks } from '@/core/finding/check';
-import { type CircuitMove, circuitMove } from '@/core/job/circuit/circuit-moves';
+import { circuitMove } from '@/core/job/circuit/circuit-moves';
 import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
+import type { LiveMove } from '@/core/job/circuit/live/stream';
 import { PHASE_WORDS } from '@/core/job/phases';
 import { sheetGates } from '@/core/job/sheet-gates';
+import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
@@ -22,16 +24,7 @@ import { BenchSheet } from './BenchSheet';
 import { EntryLog } from './EntryLog';
 import { EntrySheet } from './EntrySheet';
 import type { FieldValues } from './entry-fields';
-
-/** A next move that a page lays over the phase's own, while instruments run. */
-export type LiveMove = {
-  kind: CircuitMove['kind'];
-  say: string;
-  because: string;
-  label?: string;
-  wait?: string;
-  press?: () => Promise<unknown> | undefined;
-};
+import { useEntries } from './use-entries';
 
 export type OpenEntry = { kind: EntryKind; preset?: FieldValues };
 
@@ -45,7 +38,8 @@ type Props = {
   figures?: ReactNode;
   /** Entries offered by hand. */
   offers: readonly EntryKind[];
-  live?: LiveMove;
+  /** The next move that lies over the phase's own while instruments run. */
+  live?: LiveMove | undefined;
   children: ReactNode;
   /** Shown under the picture. */
   below?: ReactNode;
@@ -54,7 +48,8 @@ type Props = {
 
 /** The page of one phase of the circuit: picture, figures, checks, gates, log, next move; the same on all four. */
 export function CircuitFrame({ view, phase, about, checks, figures, offers, live, children, below, presets }: Props) {
-  const { sheet } = view;
+  const { sheet, feed } = view;
+  const write = useEntries(view);
   const navigate = useNavigate();
   const [open, setOpen] = useState<OpenEntry>();
   const [bench, setBench] = useState(false);
@@ -69,7 +64,11 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
 
   function press(): void {
     if (over) {
-      void act(async () => over.press?.());
+      void act(async () => {
+        if (running && feed.bench)
+          for (const order of over.action?.orders ?? []) await post(`/runs/${running.id}/commands`, order);
+        if (over.action?.entry) await write(over.action.entry.kind, over.action.entry.body);
+      });
       return;
     }
     const { action } = move;
@@ -79,7 +78,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
       void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/${phase}/sign-offs`, { id: uuid() }));
   }
   const label = over
-    ? over.label
+    ? over.action?.label
     : move.action.kind === 'none' || (move.action.kind === 'sign' && !may)
       ? undefined
       : move.action.label;

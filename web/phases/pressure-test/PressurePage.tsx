@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
-import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
-import { SETTLE_MIN, STAGES_PSIG, TARGET_SLACK } from '@/core/circuit/pressure/pressure-test';
 import type { Verdict } from '@/core/finding/finding';
 import { pressureView } from '@/core/job/circuit/circuit-views';
-import { post } from '@/web/api/http';
+import { livePressure } from '@/core/job/circuit/live/live-pressure';
+import { S_PER_MIN } from '@/core/job/circuit/live/stream';
 import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { holdPoints } from '@/web/bench/hold/hold-layout';
 import { Button } from '@/web/kit/Button';
@@ -11,23 +10,14 @@ import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
-import { BigFigure, CircuitFrame, type LiveMove } from '../circuit/CircuitFrame';
-import { ordersOf } from '../circuit/orders';
+import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
+import { liveStream } from '../circuit/live-stream';
 import { useEntries } from '../circuit/use-entries';
 import type { EquippedView } from '../job-context';
-
-const S_PER_MIN = 60;
-/** A stage counts as reached this close below it, psi. */
-const STAGE_SLACK_PSI = 4;
-
-/** From here on a stage counts as reached. Shut in at the target it may cool a little without being filled again. */
-const reachedAt = (stage: number, target: number, open: boolean): number =>
-  stage === target && !open ? target * TARGET_SLACK : stage - STAGE_SLACK_PSI;
 
 export default function PressurePage(view: EquippedView) {
   const { sheet, feed } = view;
   const desk = useDesk();
-  const write = useEntries(view);
   const test = pressureView(sheet);
   const run = view.run?.phase === 'pressure-test' ? view.run : undefined;
   const shownRun = run ?? view.pastRun;
@@ -54,93 +44,8 @@ export default function PressurePage(view: EquippedView) {
   const last = feed.samples.at(-1);
   const now = typeof last?.values.testPsig === 'number' ? last.values.testPsig : undefined;
   const pipeF = typeof last?.values.pipeF === 'number' ? last.values.pipeF : undefined;
-  const order = (body: unknown): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
-  const switches = run ? feed.bench?.switches : undefined;
-  const live = run && plan ? liveMove() : undefined;
-
-  function liveMove(): LiveMove | undefined {
-    if (now === undefined || !last) return undefined;
-    const target = plan!.body.targetPsig;
-    if (test.stage === 'holding' && startHere) {
-      const minutes = (last.runSeconds - (startHere.body.runSeconds ?? 0)) / S_PER_MIN;
-      const left = test.holdMin - minutes;
-      const delta = deltaNow();
-      const over = left <= 0;
-      return {
-        kind: over ? 'good' : 'now',
-        say: over
-          ? `${test.holdMin} min are over: read it and end the hold.`
-          : `Hold: ${Math.ceil(left)} min to go. Bubble the joints meanwhile.`,
-        because: delta ?? 'Measured is held against what the temperature explains.',
-        label: over ? 'End the hold' : undefined,
-        wait: over ? undefined : `${Math.ceil(left)} min`,
-        press: () =>
-          write('hold-end', { startId: startHere.id, psig: now, pipeF: pipeF ?? 70, runId: run!.id, runSeconds: null }),
-      };
-    }
-    if (test.stage !== 'pressurise' && test.stage !== 'failed') return undefined;
-    if (test.stage === 'failed' && now > STAGES_PSIG[0]) {
-      const again = test.checks.find((c) => c.id === 'hold');
-      if (again?.verdict === 'not-proven') return startMove();
-      return undefined;
-    }
-    const open = switches?.sourceOpen === true;
-    const next = [...STAGES_PSIG, target].find((s) => s <= target && now < reachedAt(s, target, open));
-    if (next !== undefined) {
-      const filling = open && Number(switches?.regulatorPsig) >= next - 0.1;
-      return filling
-        ? { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' }
-        : {
-            kind: 'now',
-            say:
-              now < STAGE_SLACK_PSI
-                ? `Open the nitrogen: first stage ${next} psig.`
-                : `Listen at ${Math.round(now)} psig. Quiet: go on to ${next} psig.`,
-            because: 'Dry nitrogen, regulator and relief. A big leak is heard long before the target.',
-            label: switches ? `Fill to ${next} psig` : undefined,
-            press: () => order({ kind: 'pressurise', psig: next }),
-          };
-    }
-    if (switches?.sourceOpen)
-      return {
-        kind: 'now',
-        say: 'Shut the nitrogen cylinder and let it settle.',
-        because: 'A valve that passes would hide a leak.',
-        label: 'Shut the nitrogen',
-        press: () => order({ kind: 'close-source' }),
-      };
-    return startMove();
-  }
-
-  function startMove(): LiveMove {
-    const shut = ordersOf(feed.events)
-      .filter((o) => o.order === 'close-source' || o.order === 'pressurise')
-      .at(-1);
-    const settled = last && shut ? (last.runSeconds - shut.runSeconds) / S_PER_MIN : SETTLE_MIN;
-    const left = SETTLE_MIN - settled;
-    return {
-      kind: 'now',
-      say: left > 0 ? `Settling: ${Math.ceil(left)} min before the hold.` : 'Settled. Start the hold.',
-      because: 'Brazing heat and the gas itself come to the pipe’s temperature first.',
-      label: left > 0 ? 'Start it now' : 'Start the hold',
-      press: () => write('hold-start', { psig: now ?? 0, pipeF: pipeF ?? 70, runId: run!.id, runSeconds: null }),
-    };
-  }
-
-  function deltaNow(): string | undefined {
-    if (!startHere || now === undefined || pipeF === undefined || !last) return undefined;
-    const judged = holdVerdict({
-      startPsig: startHere.body.psig,
-      startF: startHere.body.pipeF,
-      endPsig: now,
-      endF: pipeF,
-      minutes: Math.max(1, (last.runSeconds - (startHere.body.runSeconds ?? 0)) / S_PER_MIN),
-      ...gear,
-    });
-    if (!judged.ok) return undefined;
-    const { deltaPsi, uncertaintyPsi, expectedPsig } = judged.value;
-    return `Expected ${expectedPsig.toFixed(1)} psig at ${pipeF.toFixed(1)} °F; ${deltaPsi >= 0 ? '+' : '−'}${Math.abs(deltaPsi).toFixed(1)} measured, ± ${uncertaintyPsi.toFixed(1)} is noise.`;
-  }
+  const stream = liveStream(view, 'pressure-test');
+  const live = stream ? livePressure(test, stream, gear) : undefined;
 
   const verdict: Verdict =
     test.stage === 'failed' ? (test.checks.find((c) => c.id === 'hold')?.verdict ?? 'look-again') : liveVerdict();

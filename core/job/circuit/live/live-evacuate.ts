@@ -1,0 +1,170 @@
+import { type EvacuationView, STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
+import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
+import type { Standing } from '@/core/circuit/vacuum/standing-test';
+import { byHand, type LiveMove, type LiveStream, newest, S_PER_MIN } from './stream';
+
+/** Dry nitrogen of a sweep goes in to this, and soaks this long (common practice). */
+const SWEEP_PSIG = 2;
+const SOAK_MIN = 5;
+/** Levels before the first and the second sweep of a triple evacuation (common practice), µm. */
+const FIRST_SWEEP_MICRONS = 2000;
+const LATER_SWEEP_MICRONS = 1000;
+/** From this many minutes on there is time for other work. */
+const TIME_FOR_WORK_MIN = 5;
+/** What must hold before the pump runs. */
+const BEFORE_PUMP = new Set(['compressor-locked', 'blank-off', 'gauge-place']);
+
+/** What the worker fitted of the newest readings. */
+export type VacuumFits = { progress: PumpProgress | undefined; standing: { result: Standing } | undefined };
+
+/** The live evacuation: pump, sweeps, stall, standing test. */
+export function liveEvacuate(
+  evac: EvacuationView,
+  stream: LiveStream,
+  fits: VacuumFits | undefined,
+): LiveMove | undefined {
+  const last = stream.samples.at(-1);
+  const ready =
+    evac.setup &&
+    evac.checks.every((c) => !BEFORE_PUMP.has(c.id) || c.verdict === 'good' || c.verdict === 'look-again');
+  if (!ready || !last) return undefined;
+  const microns = newest(stream, 'microns');
+  if (microns === undefined)
+    return stream.samples.some((s) => typeof s.values.microns === 'number')
+      ? {
+          kind: 'not-proven',
+          say: 'The gauge gives no signal.',
+          because: 'Nothing is judged without it. Mend it, or type its reading.',
+        }
+      : undefined;
+  if (evac.stage === 'standing') return standing(evac, stream, fits?.standing?.result);
+  if (evac.stage === 'proven' || evac.stage === 'broken') return undefined;
+  const { switches } = stream;
+  if (switches?.pumpOn === false)
+    return {
+      kind: 'now',
+      say: 'Start the pump.',
+      because: 'Gas ballast open for the first minutes, then shut.',
+      action: { label: byHand(stream, 'The pump runs', 'Start the pump'), orders: [{ kind: 'pump', on: true }] },
+    };
+  if (switches?.open === false)
+    return {
+      kind: 'now',
+      say: evac.sweeps.length ? 'Swept and soaked: open the pump and pull again.' : 'Open the pump and pull on.',
+      because: evac.standing?.result.why ?? 'The pump is valved off.',
+      action: { label: byHand(stream, 'Open, pulling', 'Open and pull'), orders: [{ kind: 'valve', open: true }] },
+    };
+  const said = Math.round(microns).toLocaleString('en-US');
+  if (evac.sweepsWanted > evac.sweeps.length && microns <= sweepBelow(evac))
+    return {
+      kind: 'now',
+      say: `At ${said} µm: sweep with dry nitrogen to ${SWEEP_PSIG} psig.`,
+      because: `Sweep ${evac.sweeps.length + 1} of ${evac.sweepsWanted}; it carries moisture out.`,
+      action: sweep(stream, microns, 'Sweep'),
+    };
+  const cause = fits?.progress?.stalled ? fits.progress.causes[0] : undefined;
+  if (cause) {
+    const wet = cause.cause === 'water' || cause.cause === 'ice';
+    return {
+      kind: 'look-again',
+      say: `It stands at ${said} µm: ${cause.cause}.`,
+      because: `${cause.why} ${cause.act}`,
+      action: wet
+        ? sweep(stream, microns, 'Sweep with nitrogen')
+        : {
+            label: 'Pump oil changed',
+            orders: [{ kind: 'oil' }],
+            entry: { kind: 'oil-change', body: { why: 'the vacuum stood still' } },
+          },
+    };
+  }
+  if (microns <= evac.targetMicrons)
+    return {
+      kind: 'good',
+      say: `${evac.targetMicrons} µm reached. Valve the pump off and let it stand.`,
+      because: 'Ten minutes at least; the gauge on the system tells the rest.',
+      action: {
+        label: byHand(stream, 'Valved off, test it', 'Valve off and test'),
+        orders: [{ kind: 'valve', open: false }],
+        entry: {
+          kind: 'isolated',
+          body: { microns: Math.max(1, Math.round(microns)), runId: stream.runId, runSeconds: null },
+        },
+      },
+    };
+  return { kind: 'now', ...pulling(fits?.progress, evac.targetMicrons) };
+}
+
+const sweepBelow = (evac: EvacuationView): number =>
+  evac.sweeps.length === 0 ? FIRST_SWEEP_MICRONS : LATER_SWEEP_MICRONS;
+
+const sweep = (stream: LiveStream, microns: number, label: string): LiveMove['action'] => ({
+  label: byHand(stream, 'Swept', label),
+  orders: [{ kind: 'sweep', psig: SWEEP_PSIG }],
+  entry: {
+    kind: 'sweep',
+    body: {
+      fromMicrons: Math.max(1, Math.round(microns)),
+      psig: SWEEP_PSIG,
+      soakMin: SOAK_MIN,
+      runId: stream.runId,
+    },
+  },
+});
+
+function pulling(p: PumpProgress | undefined, target: number): Pick<LiveMove, 'say' | 'because' | 'wait'> {
+  if (p?.minutesToTarget !== undefined && p.minutesToTarget > 0) {
+    const minutes = Math.max(1, Math.ceil(p.minutesToTarget));
+    return {
+      say:
+        minutes >= TIME_FOR_WORK_MIN
+          ? `Go wire the thermostat: about ${minutes} min to ${target} µm.`
+          : `About ${minutes} min to ${target} µm.`,
+      because: 'From the fall of the last two minutes, the hoses and the volume.',
+      wait: `${minutes} min`,
+    };
+  }
+  if (p?.endsAtMicrons !== undefined)
+    return {
+      say: `At this pace it ends near ${Math.round(p.endsAtMicrons).toLocaleString('en-US')} µm, above ${target}.`,
+      because: 'Gas still comes in: outgassing, moisture or a leak. Watch whether it goes on falling.',
+    };
+  return { say: `Pulling down to ${target} µm.`, because: 'The time left is told once the first rush of air is out.' };
+}
+
+function standing(evac: EvacuationView, stream: LiveStream, result: Standing | undefined): LiveMove {
+  const from = evac.isolated?.body;
+  const last = stream.samples.at(-1)!;
+  if (!from || from.runId !== stream.runId || from.runSeconds === null)
+    return {
+      kind: 'not-proven',
+      say: 'The test began on other instruments: type its readings.',
+      because: 'Minutes and microns from the gauge that was read.',
+    };
+  const left = STANDING_LEAST_MIN - (last.runSeconds - from.runSeconds) / S_PER_MIN;
+  if (left > 0)
+    return {
+      kind: 'now',
+      say: `Leave it alone: ${Math.ceil(left)} min to go.`,
+      because: 'Pump valved off. Wire the thermostat, bubble nothing, touch nothing.',
+    };
+  return {
+    kind: 'good',
+    say: 'Ten minutes are over: record the test.',
+    because: result?.why ?? 'The curve of the gauge tells tight, leak or moisture.',
+    action: {
+      label: 'Record the test',
+      orders: [],
+      entry: {
+        kind: 'standing',
+        body: {
+          samples: [],
+          coldestPipeF: evac.setup!.body.coldestPipeF,
+          runId: stream.runId,
+          fromS: from.runSeconds,
+          toS: null,
+        },
+      },
+    },
+  };
+}

@@ -1,0 +1,191 @@
+import { chillIce } from '@/core/circuit/recovery/chill-ice';
+import { type Cylinder, cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import { LEVEL_WAIT_MIN, type RecoveryView } from '@/core/circuit/recovery/recovery';
+import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { orderChecks } from '@/core/finding/check';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
+import { byHand, type LiveMove, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
+
+/** Pulled this far past the level before the machine is stopped: a little comes back out of the oil (design default), psi. */
+const PAST_LEVEL_PSI = 0.5;
+/** The lowest suction of the last quarter of an hour is what the machine reached, s. */
+const REACHED_WITHIN_S = 900;
+
+export type Recovering = {
+  rec: RecoveryView;
+  refrigerant: Refrigerant;
+  /** The cylinder on the scale. */
+  cylinder: Cylinder | undefined;
+  /** Still expected from this system, oz. */
+  stillOz: number | undefined;
+  today: string;
+};
+
+/** Ounces that came into the cylinder since the machine was started; 0 while it stands. */
+export function movedOz(stream: LiveStream): number {
+  const start = stream.switches?.startGrossOz;
+  const scale = newest(stream, 'scaleOz');
+  return stream.switches?.machineOn && typeof start === 'number' && scale !== undefined ? scale - start : 0;
+}
+
+/** The machine: cylinder, start, progress, level, five minutes of watching. Undefined without a suction reading. */
+export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | undefined {
+  const suction = newest(stream, 'suctionPsig');
+  const { rec } = on;
+  if (suction === undefined || !stream.switches) return undefined;
+  if (rec.level.heldInHg !== undefined && rec.checks.find((c) => c.id === 'level')?.verdict === 'good')
+    return undefined;
+  if (stream.switches.machineOn) return running(on, stream, suction);
+  const waited = minutesSince(stream, 'machine');
+  return rec.recoveredOz > 0 && waited !== undefined ? watching(stream, suction, waited) : starting(on, stream);
+}
+
+function running(on: Recovering, stream: LiveStream, suction: number): LiveMove {
+  const { rec, cylinder, refrigerant } = on;
+  const moved = movedOz(stream);
+  const fill = cylinder ? cylinderFillOf(cylinder, refrigerant) : undefined;
+  const off: LiveMove['action'] = {
+    label: byHand(stream, 'Machine is off, weigh', 'Machine off, weigh'),
+    orders: [{ kind: 'machine', on: false }],
+    ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder) } } : {}),
+  };
+  if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz)
+    return {
+      kind: 'stop',
+      say: 'Stop the machine: the cylinder is at its limit.',
+      because: 'Liquid that fills a cylinder bursts it as it warms. Change the cylinder and go on.',
+      action: off,
+    };
+  const wantedPsig = -rec.level.wantedInHg * PSI_PER_INHG;
+  if (suction <= wantedPsig - PAST_LEVEL_PSI)
+    return {
+      kind: 'now',
+      say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
+      because: 'The cylinder is weighed at rest.',
+      action: off,
+    };
+  const progress = progressOf(on, stream, suction, moved, fill?.share);
+  if (progress?.stalled)
+    return {
+      kind: 'look-again',
+      say: `It stands at ${suction.toFixed(0)} psig: ${progress.causes[0]}`,
+      because: `Then: ${progress.causes.slice(1).join(' ')}`,
+    };
+  const level = rec.level.wantedInHg > 0 ? `${rec.level.wantedInHg.toFixed(0)} inHg` : '0 psig';
+  const minutes = progress?.minutesLeft === undefined ? undefined : Math.max(1, Math.ceil(progress.minutesLeft));
+  return {
+    kind: 'now',
+    say: `Recovering: ${lbOz(moved)} so far, suction ${suction.toFixed(0)} psig.`,
+    because: progress?.chill
+      ? `Down to ${level}. The cylinder is hot: ${iceWords(on, moved)}lift it out and dry it before weighing.`
+      : `Down to ${level}${progress ? `, ${progress.lbPerMin.toFixed(2)} lb a minute` : ''}. Watch the cylinder’s limit.`,
+    wait: minutes === undefined ? undefined : `${minutes} min`,
+  };
+}
+
+function weighed(stream: LiveStream, cylinder: Cylinder): Record<string, unknown> {
+  const start = stream.switches?.startGrossOz;
+  return {
+    cylinderId: cylinder.id,
+    startGrossOz: typeof start === 'number' ? start : 0,
+    endGrossOz: newest(stream, 'scaleOz') ?? 0,
+    oily: false,
+    scale: stream.told ? 'own scale' : 'simulated scale',
+    runId: stream.runId,
+  };
+}
+
+/** Machine off: liquid in the oil boils out, then the level counts. */
+function watching(stream: LiveStream, suction: number, waitedMin: number): LiveMove {
+  const left = Math.ceil(LEVEL_WAIT_MIN - waitedMin);
+  if (waitedMin < LEVEL_WAIT_MIN)
+    return {
+      kind: 'now',
+      say: `Watching: ${suction.toFixed(1)} psig, ${left} min to go.`,
+      because: 'Liquid in the oil boils out; a rise means there is more.',
+      wait: `${left} min`,
+    };
+  const now = stream.samples.at(-1)!.runSeconds;
+  const reached = stream.samples.flatMap((s) =>
+    now - s.runSeconds <= REACHED_WITHIN_S && typeof s.values.suctionPsig === 'number' ? [s.values.suctionPsig] : [],
+  );
+  return {
+    kind: 'now',
+    say: `${LEVEL_WAIT_MIN} min are over: read the level.`,
+    because: `Suction ${suction.toFixed(1)} psig.`,
+    action: {
+      label: 'Write the level down',
+      orders: [],
+      entry: {
+        kind: 'level',
+        body: {
+          reachedPsig: Math.min(suction, ...reached),
+          afterPsig: suction,
+          waitMin: Math.floor(waitedMin),
+          runId: stream.runId,
+        },
+      },
+    },
+  };
+}
+
+function starting({ cylinder, refrigerant, stillOz, today }: Recovering, stream: LiveStream): LiveMove {
+  if (!cylinder)
+    return {
+      kind: 'not-proven',
+      say: 'No recovery cylinder fits this refrigerant.',
+      because: 'Add one under Cylinders, or bring another.',
+    };
+  const refused = orderChecks(cylinderChecks(cylinder, refrigerant, stillOz, today)).find((c) => c.verdict === 'stop');
+  if (refused)
+    return { kind: 'stop', say: refused.next ?? refused.claim, because: `${refused.claim} ${refused.because}` };
+  if (stream.told && newest(stream, 'scaleOz') === undefined)
+    return {
+      kind: 'not-proven',
+      say: 'The scale gives no signal: connect it, or weigh by hand.',
+      because: 'Without it nobody sees the cylinder’s limit come.',
+    };
+  return {
+    kind: 'now',
+    say: `Start the machine into cylinder ${cylinder.tag}.`,
+    because: 'Cores out, hoses purged, cylinder on the scale, both its valves known.',
+    action: {
+      label: byHand(stream, 'The machine runs', 'Start the machine'),
+      orders: [{ kind: 'machine', on: true }],
+    },
+  };
+}
+
+function progressOf(
+  { rec }: Recovering,
+  stream: LiveStream,
+  suctionPsig: number,
+  moved: number,
+  fillShare: number | undefined,
+): RecoveryProgress | undefined {
+  const startS = stream.orders.filter((o) => o.order === 'machine').at(-1)?.runSeconds ?? 0;
+  return recoveryProgress(
+    stream.samples.flatMap((s): [number, number][] =>
+      typeof s.values.scaleOz === 'number' && s.runSeconds >= startS
+        ? [[s.runSeconds / S_PER_MIN, s.values.scaleOz]]
+        : [],
+    ),
+    {
+      suctionPsig,
+      cylinderF: newest(stream, 'cylinderF'),
+      leftOz: rec.expectedOz === undefined ? undefined : Math.max(0, rec.expectedOz - moved),
+      fillShare,
+    },
+  );
+}
+
+/** How much ice what is still to come would melt. */
+function iceWords({ rec, refrigerant }: Recovering, moved: number): string {
+  const left = rec.expectedOz === undefined ? 0 : (rec.expectedOz - moved) / OZ_PER_LB;
+  const ice = left > 0.1 ? chillIce({ refrigerant, recoverLb: left }) : undefined;
+  return ice?.ok
+    ? `about ${Math.ceil(ice.value.iceLb)} lb of ice takes up what is still to come; `
+    : 'chill it in ice water; ';
+}

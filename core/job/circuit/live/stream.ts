@@ -1,0 +1,62 @@
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { CircuitMove } from '@/core/job/circuit/circuit-moves';
+import type { BenchOrder } from '@/core/plant/bench/bench';
+import type { RunSample } from '@/core/startup/live';
+import type { Switches } from './told-switches';
+
+export const S_PER_MIN = 60;
+export const MS_PER_MIN = 60_000;
+
+/** What one button of a live move does: orders to the bench, or told of the crew's own gear; then an entry in the log. */
+export type LiveAction = {
+  label: string;
+  orders: readonly BenchOrder[];
+  entry?: { kind: EntryKind; body: Record<string, unknown> };
+};
+
+/** The next move while instruments stream; it stands over the phase's own. */
+export type LiveMove = {
+  kind: CircuitMove['kind'];
+  say: string;
+  because: string;
+  wait?: string;
+  action?: LiveAction;
+};
+
+/** An order as the run's events keep it. */
+export type OrderEvent = { runSeconds: number; order: string };
+
+/** What a phase has of its running instruments. */
+export type LiveStream = {
+  runId: string;
+  samples: readonly RunSample[];
+  orders: readonly OrderEvent[];
+  /** How the bench stands, or how the crew has told it stands; undefined when nobody knows. */
+  switches: Switches | undefined;
+  /** Instruments of the crew's own: valves and machine are moved by hand, and told by a tap. */
+  told: boolean;
+  /** Wall clock, for what was done outside this run, ms. */
+  nowMs: number;
+};
+
+export function ordersOf(events: readonly { kind: string; runSeconds: number }[]): OrderEvent[] {
+  return events.flatMap((e) =>
+    e.kind === 'order' && 'order' in e ? [{ runSeconds: e.runSeconds, order: String(e.order) }] : [],
+  );
+}
+
+/** The newest value of a channel; undefined without a signal. */
+export function newest(stream: LiveStream, channel: string): number | undefined {
+  const value = stream.samples.at(-1)?.values[channel];
+  return typeof value === 'number' ? value : undefined;
+}
+
+/** Minutes since the last of these orders; undefined when there was none. */
+export function minutesSince(stream: LiveStream, ...orders: string[]): number | undefined {
+  const last = stream.orders.filter((o) => orders.includes(o.order)).at(-1);
+  const now = stream.samples.at(-1);
+  return last && now ? (now.runSeconds - last.runSeconds) / S_PER_MIN : undefined;
+}
+
+/** A button whose gear the crew moves by hand says what was done; on a simulated bench it says what to do. */
+export const byHand = (stream: LiveStream, done: string, order: string): string => (stream.told ? done : order);
