@@ -1,6 +1,16 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/circuit/log/entry-bodies';
+import {
+  DEAD_PROOF,
+  DRIER,
+  JOINT,
+  LINE_RUN,
+  OLD_CHARGE,
+  PUMP_SETUP,
+  REMOVAL_FACTS,
+  TEST_PLAN,
+} from '@/core/circuit/log/sample-entries';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { evacuationView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { BenchPhase } from '@/core/plant/bench/bench';
@@ -11,25 +21,13 @@ import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { type BenchChange, benchFor } from '@/server/features/instruments/bench-setup';
+import { readRunData } from '@/server/features/instruments/run-data';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_JOINTS, type DemoCircuit } from './circuits';
 import { type PlayStep, playRun } from './play';
 
-/** Outside of the pump-down that the demo's old units could not do: nobody knows their inside volume. */
-const FACTS: EntryBody<'removal-facts'> = {
-  compressorRuns: 'yes',
-  valvesWork: 'yes',
-  blowerRuns: 'yes',
-  heldInCooling: 'yes',
-  burnout: 'no',
-  mixture: 'no',
-  lowSideLeak: 'no',
-  makerForbids: 'no',
-  compressorKind: 'scroll',
-};
-const PUMP = { pumpCfm: 6, hoseBoreIn: 0.31, hoseLengthIn: 36, hoseCount: 1, coresIn: false };
 const COLDEST_F = 68;
 
 /** Plays a demo job through the phases of its circuit, as far as it reaches. */
@@ -76,27 +74,11 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   const sign = (phase: 'recover' | 'join' | 'pressure-test' | 'evacuate') =>
     signPhase(database, lead, jobId, phase, uuid());
 
-  await write('old-charge', {
-    refrigerant: demo.old.refrigerant,
-    factoryOz: demo.old.factoryOz,
-    includedFt: 15,
-    lineLengthFt: demo.old.lineLengthFt,
-    ozPerFt: 0.54,
-    extraOz: 0,
-    applianceClass: 'comfort',
-    outdoorFt3: null,
-    leaker: false,
-  });
-  await write('removal-facts', FACTS);
+  // Nobody knows the inside volume of the demo's old units: no pump-down.
+  await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });
+  await write('removal-facts', REMOVAL_FACTS);
   await write('method', { method: 'machine', reason: 'inside volume of the outdoor unit not known' });
-  await write('dead-proof', {
-    liveBefore: true,
-    lineToLineV: 0.2,
-    lineToGroundV: 0.1,
-    otherToGroundV: 0.1,
-    liveAfter: true,
-    lockedOut: true,
-  });
+  await write('dead-proof', DEAD_PROOF);
   if (demo.reach === 'recovering') {
     await play('recover', {}, [{ wait: 60 }, { order: { kind: 'machine', on: true } }, { wait: 100 }], 'running');
     return;
@@ -124,12 +106,10 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   await write('released', { outdoors: true });
   await sign('pressure-test');
   await write('pump-setup', {
-    ...PUMP,
+    ...PUMP_SETUP,
     method: demo.kept ? 'triple' : 'single-deep',
-    gaugePlace: 'far from the pump',
     volumeFt3: await volume(),
     coldestPipeF: COLDEST_F,
-    compressorLocked: true,
   });
   await write('blank-off', { microns: 34 });
   const pump: PlayStep[] = [{ wait: 20 }, { order: { kind: 'pump', on: true } }];
@@ -219,7 +199,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     const { plate } = demo;
     const length = plate.lineLengthFt ?? 30;
     await write('line-run', {
-      setType: 'field-charged',
+      ...LINE_RUN,
       kept: demo.kept,
       flushed: demo.kept,
       liquidOdIn: plate.liquidLineOdIn,
@@ -231,53 +211,26 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
         { ft: 6, way: 'down' },
       ],
       elbows: 6,
-      vaporWallIn: 0.75,
-      leastTons: null,
-      troubles: [],
-      serial: null,
     });
     for (const j of DEMO_JOINTS)
       joints.push(
         await write('joint', {
+          ...JOINT,
           ...j,
-          method: 'braze',
           odIn: j.line === 'liquid' ? plate.liquidLineOdIn : plate.vaporLineOdIn,
-          socketIn: null,
           metals: j.place.startsWith('unit') ? 'copper to brass' : 'copper to copper',
           alloy: j.place.startsWith('unit') ? 'silver with flux' : 'copper-phosphorus',
-          nitrogenScfh: 4,
-          heatShield: true,
-          torqueFtLb: null,
-          orificeStamp: null,
-          newRing: null,
         }),
       );
     await write('coil-hiss', { hiss: 'yes' });
-    await write('drier', {
-      line: 'liquid',
-      direction: 'both ways',
-      arrowToMeter: true,
-      ratedTons: 5,
-      oldOneCut: 'cut out cold',
-      factoryDrierToo: false,
-    });
+    await write('drier', DRIER);
     await write('expansion-open', { how: 'not needed' });
     await write('nitrogen-cylinder', { nominalScf: 40, gaugePsig: 1750, purgeScfh: 4, purgeMin: 18 });
     await write('fire-watch', { minutes: 60, extinguisher: true });
   }
 
   async function planned(): Promise<void> {
-    await write('test-plan', {
-      section: 'lines and coil',
-      lowSidePsig: 450,
-      highSidePsig: null,
-      gearPsig: 800,
-      targetPsig: 450,
-      reducedBecause: null,
-      volumeFt3: await volume(),
-      gaugePsi: 0.5,
-      thermometerF: 0.5,
-    });
+    await write('test-plan', { ...TEST_PLAN, volumeFt3: await volume() });
   }
 
   function fill(): PlayStep[] {
@@ -305,19 +258,10 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     const sheet = await sheetFor(database, lead, jobId);
     const start = sheet.circuitLog.find((e) => e.id === id) as { body: EntryBody<'hold-start'> };
     const runId = start.body.runId!;
-    const [last] = await database.rows<{
-      samples: { runSeconds: number[]; values: Record<string, (number | null)[]> };
-    }>('select samples from run_chunks where run_id = :runId order by seq desc limit 1', { runId });
-    const { samples } = last!;
+    const { values, runSeconds } = (await readRunData(database, lead.companyId, runId)).samples.at(-1)!;
     await write(
       'hold-end',
-      {
-        startId: id,
-        psig: samples.values.testPsig!.at(-1),
-        pipeF: samples.values.pipeF!.at(-1),
-        runId,
-        runSeconds: samples.runSeconds.at(-1),
-      },
+      { startId: id, psig: values.testPsig, pipeF: values.pipeF, runId, runSeconds },
       'simulated',
     );
   }

@@ -11,6 +11,8 @@ export type VacuumQuestion = {
   /** Minute at which the pump was valved off, when a test runs. */
   isolatedMin: number | null;
   limitMicrons: number;
+  /** Minute at which pump, valve or oil was last touched: the fall is read from there on. */
+  touchedMin?: number | undefined;
 };
 export type VacuumAnswer = {
   id: number;
@@ -26,7 +28,7 @@ const MOST_FIT_POINTS = 300;
 /** Everything that is fitted on the vacuum strip; runs in a worker so that the strip stays fluid. */
 export function analyseVacuum(q: VacuumQuestion): VacuumAnswer {
   const pumping = q.isolatedMin === null;
-  const progress = q.setup && pumping ? pumpProgress(q.points, q.setup) : undefined;
+  const progress = q.setup && pumping ? pumpProgress(sinceTouched(q), q.setup) : undefined;
   return {
     id: q.id,
     progress,
@@ -35,6 +37,8 @@ export function analyseVacuum(q: VacuumQuestion): VacuumAnswer {
       q.isolatedMin === null ? undefined : standingNow(q.points, q.isolatedMin, q.limitMicrons, q.setup?.coldestPipeF),
   };
 }
+
+const sinceTouched = ({ points, touchedMin = 0 }: VacuumQuestion): Point[] => points.filter(([t]) => t >= touchedMin);
 
 /** The curve that the time left was counted on, for the picture. */
 function predictedFall(nowMin: number, p: PumpProgress, setup: PumpSetup): Point[] {

@@ -1,4 +1,4 @@
-import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
+import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Check } from '@/core/finding/check';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
@@ -38,6 +38,8 @@ export type RecoveryView = {
     reachedInHg: number | undefined;
     heldInHg: number | undefined;
     waitMin: number | undefined;
+    /** Nothing was recovered since it was read. */
+    newest: boolean;
   };
   recoveredOz: number;
   /** Charge that a pump-down left in the old unit; null when its amount is not known. */
@@ -140,6 +142,7 @@ function levelOf(
     reachedInHg: reading ? inHgOf(reading.body.reachedPsig) : undefined,
     heldInHg: reading ? inHgOf(reading.body.afterPsig) : undefined,
     waitMin: reading?.body.waitMin,
+    newest: reading !== undefined && !entriesAfter(log, reading).some((e) => e.kind === 'recovered'),
   };
 }
 

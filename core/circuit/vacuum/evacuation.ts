@@ -76,8 +76,20 @@ export function evacuationOf(log: readonly CircuitEntry[], context: EvacuationCo
   return { ...view, checks: checksOf(log, view, context) };
 }
 
+/** The fit of a stored test never changes, and a page asks for it at every reading: each body is fitted once a limit. */
+const fitted = new WeakMap<object, Map<number, ReturnType<typeof standingTest>>>();
+
+function fittedOnce(body: EntryOf<'standing'>['body'], limitMicrons: number): ReturnType<typeof standingTest> {
+  const known = fitted.get(body) ?? new Map<number, ReturnType<typeof standingTest>>();
+  fitted.set(body, known);
+  const result =
+    known.get(limitMicrons) ?? standingTest({ samples: body.samples, limitMicrons, coldestPipeF: body.coldestPipeF });
+  known.set(limitMicrons, result);
+  return result;
+}
+
 function judged(log: readonly CircuitEntry[], entry: EntryOf<'standing'>, limitMicrons: number) {
-  const result = standingTest({ samples: entry.body.samples, limitMicrons, coldestPipeF: entry.body.coldestPipeF });
+  const result = fittedOnce(entry.body, limitMicrons);
   const isolated = entriesOf(log, 'isolated')
     .filter((i) => log.indexOf(i) < log.indexOf(entry))
     .at(-1);

@@ -15,6 +15,8 @@ const ICE_MICRONS = 4_600;
 const ICE_FROM_MICRONS = 1_000;
 /** Falling slower than this a minute, what comes in is taken to come steadily; faster, to fade with the pressure (design default). */
 const STEADY_PER_MIN = 0.1;
+/** Hoses that pass less than this share of the pump are named among the causes (design default). */
+const NARROW_SHARE = 0.15;
 const SECONDS = 60;
 const LEAST_SAMPLES = 6;
 /** Predictions beyond this are no use to a crew, min. */
@@ -130,17 +132,20 @@ export function stallCauses(microns: number, setup: PumpSetup): PumpProgress['ca
     gasLoad: 0,
   });
   const speed = effectiveCfm(setup.pumpCfm, setup.hoses, microns);
-  if (setup.hoses.coresIn || !('minutes' in dry) || speed < setup.pumpCfm * 0.15)
-    causes.push({
-      cause: 'hoses',
-      why: `Through these hoses${setup.hoses.coresIn ? ' and cores' : ''} only ${speed.toFixed(2)} of ${setup.pumpCfm} CFM reach the system.`,
-      act: 'Take the cores out, use a short wide hose on each side.',
-    });
+  const hoses: PumpProgress['causes'][number] = {
+    cause: 'hoses',
+    why: `Through these hoses${setup.hoses.coresIn ? ' and cores' : ''} only ${speed.toFixed(2)} of ${setup.pumpCfm} CFM reach the system.`,
+    act: 'Take the cores out, use a short wide hose on each side.',
+  };
+  // Narrow hoses make it slow; they explain a stand only where a dry, tight system would stand there too.
+  const explains = setup.hoses.coresIn || !('minutes' in dry);
+  if (explains) causes.push(hoses);
   causes.push({
     cause: 'leak or outgassing',
     why: 'Gas comes in as fast as the pump takes it out.',
     act: 'Valve the pump off and watch the rise: a straight rise is a leak, one that levels off is moisture.',
   });
+  if (!explains && speed < setup.pumpCfm * NARROW_SHARE) causes.push(hoses);
   causes.push({
     cause: 'pump oil',
     why: 'Wet oil gives its own vapour back.',

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
+import {
+  DEAD_PROOF as DEAD,
+  DRIER,
+  REMOVAL_FACTS as FACTS,
+  JOINT,
+  OLD_CHARGE as OLD,
+  TEST_PLAN as PLAN,
+  PUMP_SETUP as PUMP,
+  LINE_RUN as RUN,
+} from '@/core/circuit/log/sample-entries';
 import { type Cylinder, cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
@@ -13,98 +23,6 @@ import { circuitMove } from './circuit-moves';
 import { evacuationView, joinView, pressureView, recoveryView, roomView } from './circuit-views';
 import { circuitMoveGuard } from './entry-rules';
 
-const OLD: EntryBody<'old-charge'> = {
-  refrigerant: 'R-410A',
-  factoryOz: 134,
-  includedFt: 15,
-  lineLengthFt: 42,
-  ozPerFt: 0.6,
-  extraOz: 0,
-  applianceClass: 'comfort',
-  outdoorFt3: 0.2,
-  leaker: false,
-};
-const FACTS: EntryBody<'removal-facts'> = {
-  compressorRuns: 'yes',
-  valvesWork: 'yes',
-  blowerRuns: 'yes',
-  heldInCooling: 'yes',
-  burnout: 'no',
-  mixture: 'no',
-  lowSideLeak: 'no',
-  makerForbids: 'no',
-  compressorKind: 'scroll',
-};
-const DEAD: EntryBody<'dead-proof'> = {
-  liveBefore: true,
-  lineToLineV: 0.1,
-  lineToGroundV: 0,
-  otherToGroundV: 0.1,
-  liveAfter: true,
-  lockedOut: true,
-};
-const RUN: EntryBody<'line-run'> = {
-  setType: 'field-charged',
-  kept: false,
-  flushed: false,
-  liquidOdIn: 0.375,
-  vaporOdIn: 0.875,
-  pieces: [
-    { ft: 6, way: 'along' },
-    { ft: 12, way: 'up' },
-    { ft: 30, way: 'along' },
-  ],
-  elbows: 4,
-  vaporWallIn: 0.75,
-  leastTons: null,
-  troubles: [],
-  serial: null,
-};
-const JOINT: EntryBody<'joint'> = {
-  place: 'coil, vapour',
-  line: 'vapour',
-  method: 'braze',
-  odIn: 0.875,
-  socketIn: null,
-  metals: 'copper to copper',
-  alloy: 'copper-phosphorus',
-  nitrogenScfh: 4,
-  heatShield: true,
-  torqueFtLb: null,
-  orificeStamp: null,
-  newRing: null,
-};
-const DRIER: EntryBody<'drier'> = {
-  line: 'liquid',
-  direction: 'both ways',
-  arrowToMeter: true,
-  ratedTons: 5,
-  oldOneCut: 'cut out cold',
-  factoryDrierToo: false,
-};
-const PLAN: EntryBody<'test-plan'> = {
-  section: 'lines and coil',
-  lowSidePsig: 450,
-  highSidePsig: null,
-  gearPsig: 800,
-  targetPsig: 450,
-  reducedBecause: null,
-  volumeFt3: 0.35,
-  gaugePsi: 0.5,
-  thermometerF: 0.5,
-};
-const PUMP: EntryBody<'pump-setup'> = {
-  method: 'single-deep',
-  pumpCfm: 6,
-  hoseBoreIn: 0.31,
-  hoseLengthIn: 36,
-  hoseCount: 1,
-  coresIn: false,
-  gaugePlace: 'far from the pump',
-  volumeFt3: 0.35,
-  coldestPipeF: 70,
-  compressorLocked: true,
-};
 const recovery: Cylinder = {
   id: 'c1',
   tag: 'RC-1',

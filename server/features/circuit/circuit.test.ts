@@ -2,6 +2,13 @@ import { connect } from 'node:net';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import {
+  DEAD_PROOF as DEAD,
+  LINE_RUN,
+  OLD_CHARGE,
+  TEST_PLAN as PLAN,
+  PUMP_SETUP,
+} from '@/core/circuit/log/sample-entries';
 import { evacuationView, pressureView, recoveryView } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
@@ -15,61 +22,9 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const OLD = {
-  refrigerant: 'R-410A',
-  factoryOz: 134,
-  includedFt: 15,
-  lineLengthFt: 42,
-  ozPerFt: 0.6,
-  extraOz: 0,
-  applianceClass: 'comfort',
-  outdoorFt3: null,
-  leaker: false,
-};
-const DEAD = {
-  liveBefore: true,
-  lineToLineV: 0,
-  lineToGroundV: 0,
-  otherToGroundV: 0,
-  liveAfter: true,
-  lockedOut: true,
-};
-const PLAN = {
-  section: 'lines and coil',
-  lowSidePsig: 450,
-  highSidePsig: null,
-  gearPsig: 800,
-  targetPsig: 450,
-  reducedBecause: null,
-  volumeFt3: 0.35,
-  gaugePsi: 0.5,
-  thermometerF: 0.5,
-};
-const RUN = {
-  setType: 'field-charged',
-  kept: false,
-  flushed: false,
-  liquidOdIn: 0.375,
-  vaporOdIn: 0.875,
-  pieces: [{ ft: 40, way: 'along' }],
-  elbows: 4,
-  vaporWallIn: 0.75,
-  leastTons: null,
-  troubles: [],
-  serial: null,
-};
-const PUMP = {
-  method: 'single-deep',
-  pumpCfm: 6,
-  hoseBoreIn: 0.43,
-  hoseLengthIn: 36,
-  hoseCount: 1,
-  coresIn: false,
-  gaugePlace: 'far from the pump',
-  volumeFt3: 0.35,
-  coldestPipeF: 70,
-  compressorLocked: true,
-};
+const OLD = { ...OLD_CHARGE, outdoorFt3: null };
+const RUN = { ...LINE_RUN, pieces: [{ ft: 40, way: 'along' }] };
+const PUMP = { ...PUMP_SETUP, hoseBoreIn: 0.43 };
 
 const entry = (kind: EntryKind, body: object, change: object = {}) => ({
   id: uuid(),

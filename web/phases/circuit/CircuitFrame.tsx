@@ -68,6 +68,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
         if (running && feed.bench)
           for (const order of over.action?.orders ?? []) await post(`/runs/${running.id}/commands`, order);
         if (over.action?.entry) await write(over.action.entry.kind, over.action.entry.body);
+        if (over.action?.form) setOpen({ kind: over.action.form });
       });
       return;
     }

@@ -4,7 +4,7 @@ import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
 import { evacuationView } from '@/core/job/circuit/circuit-views';
 import { liveEvacuate } from '@/core/job/circuit/live/live-evacuate';
-import { ordersOf, S_PER_MIN } from '@/core/job/circuit/live/stream';
+import { ordersOf, S_PER_MIN, touchedMin } from '@/core/job/circuit/live/stream';
 import { passes } from '@/core/job/gates';
 import { sheetGates } from '@/core/job/sheet-gates';
 import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
@@ -55,6 +55,7 @@ export default function EvacuatePage(view: EquippedView) {
       : null,
     isolatedMin: isolatedS === null ? null : isolatedS / S_PER_MIN,
     limitMicrons: evac.limitMicrons,
+    touchedMin: touchedMin(ordersOf(feed.events)),
   });
   const silent = run !== undefined && feed.samples.length > 0 && feed.samples.at(-1)?.values.microns === null;
   const stream = liveStream(view, 'evacuate');

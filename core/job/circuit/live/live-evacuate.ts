@@ -1,5 +1,5 @@
 import { type EvacuationView, STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
-import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
+import type { PumpProgress, StallCause } from '@/core/circuit/vacuum/pump-progress';
 import type { Standing } from '@/core/circuit/vacuum/standing-test';
 import { byHand, type LiveMove, type LiveStream, newest, S_PER_MIN } from './stream';
 
@@ -47,13 +47,7 @@ export function liveEvacuate(
       because: 'Gas ballast open for the first minutes, then shut.',
       action: { label: byHand(stream, 'The pump runs', 'Start the pump'), orders: [{ kind: 'pump', on: true }] },
     };
-  if (switches?.open === false)
-    return {
-      kind: 'now',
-      say: evac.sweeps.length ? 'Swept and soaked: open the pump and pull again.' : 'Open the pump and pull on.',
-      because: evac.standing?.result.why ?? 'The pump is valved off.',
-      action: { label: byHand(stream, 'Open, pulling', 'Open and pull'), orders: [{ kind: 'valve', open: true }] },
-    };
+  if (switches?.open === false) return closed(evac, stream, microns);
   const said = Math.round(microns).toLocaleString('en-US');
   if (evac.sweepsWanted > evac.sweeps.length && microns <= sweepBelow(evac))
     return {
@@ -63,40 +57,85 @@ export function liveEvacuate(
       action: sweep(stream, microns, 'Sweep'),
     };
   const cause = fits?.progress?.stalled ? fits.progress.causes[0] : undefined;
-  if (cause) {
-    const wet = cause.cause === 'water' || cause.cause === 'ice';
+  if (cause)
     return {
       kind: 'look-again',
       say: `It stands at ${said} µm: ${cause.cause}.`,
       because: `${cause.why} ${cause.act}`,
-      action: wet
-        ? sweep(stream, microns, 'Sweep with nitrogen')
-        : {
-            label: 'Pump oil changed',
-            orders: [{ kind: 'oil' }],
-            entry: { kind: 'oil-change', body: { why: 'the vacuum stood still' } },
-          },
+      action: remedy(cause.cause, stream, microns),
     };
-  }
   if (microns <= evac.targetMicrons)
     return {
       kind: 'good',
       say: `${evac.targetMicrons} µm reached. Valve the pump off and let it stand.`,
       because: 'Ten minutes at least; the gauge on the system tells the rest.',
-      action: {
-        label: byHand(stream, 'Valved off, test it', 'Valve off and test'),
-        orders: [{ kind: 'valve', open: false }],
-        entry: {
-          kind: 'isolated',
-          body: { microns: Math.max(1, Math.round(microns)), runId: stream.runId, runSeconds: null },
-        },
-      },
+      action: isolate(stream, microns),
     };
   return { kind: 'now', ...pulling(fits?.progress, evac.targetMicrons) };
 }
 
 const sweepBelow = (evac: EvacuationView): number =>
   evac.sweeps.length === 0 ? FIRST_SWEEP_MICRONS : LATER_SWEEP_MICRONS;
+
+/** What is done about a stand. */
+function remedy(cause: StallCause, stream: LiveStream, microns: number): LiveMove['action'] {
+  switch (cause) {
+    case 'water':
+    case 'ice':
+      return sweep(stream, microns, 'Sweep with nitrogen');
+    case 'hoses':
+      return { label: 'Change the set-up', orders: [], form: 'pump-setup' };
+    case 'leak or outgassing':
+      return isolate(stream, microns);
+    case 'pump oil':
+      return {
+        label: 'Pump oil changed',
+        orders: [{ kind: 'oil' }],
+        entry: { kind: 'oil-change', body: { why: 'the vacuum stood still' } },
+      };
+  }
+}
+
+/** The pump is valved off and no test runs: after a sweep it pulls again; after a failed test its cause comes first. */
+function closed(evac: EvacuationView, stream: LiveStream, microns: number): LiveMove {
+  const open = (label: string): LiveMove['action'] => ({ label, orders: [{ kind: 'valve', open: true }] });
+  const pull = byHand(stream, 'Open, pulling', 'Open and pull');
+  const swept = stream.orders.filter((o) => o.order !== 'configure').at(-1)?.order === 'sweep';
+  if (swept)
+    return {
+      kind: 'now',
+      say: 'Swept and soaked: open the pump and pull again.',
+      because: 'The nitrogen takes the moisture it has taken up out with it.',
+      action: open(pull),
+    };
+  const failed = evac.checks.find((c) => c.id === 'standing' && c.next !== undefined);
+  if (!evac.standing || !failed)
+    return {
+      kind: 'now',
+      say: 'Open the pump and pull on.',
+      because: evac.standing?.result.why ?? 'The pump is valved off.',
+      action: open(pull),
+    };
+  const { classification } = evac.standing.result;
+  return {
+    kind: failed.verdict,
+    say: failed.next!,
+    because: `${failed.claim} ${failed.because}`,
+    action:
+      classification === 'moisture'
+        ? sweep(stream, microns, 'Sweep with nitrogen')
+        : open(classification === 'leak' ? `Mended: ${byHand(stream, 'pulling again', 'pull again')}` : pull),
+  };
+}
+
+const isolate = (stream: LiveStream, microns: number): LiveMove['action'] => ({
+  label: byHand(stream, 'Valved off, test it', 'Valve off and test'),
+  orders: [{ kind: 'valve', open: false }],
+  entry: {
+    kind: 'isolated',
+    body: { microns: Math.max(1, Math.round(microns)), runId: stream.runId, runSeconds: null },
+  },
+});
 
 const sweep = (stream: LiveStream, microns: number, label: string): LiveMove['action'] => ({
   label: byHand(stream, 'Swept', label),

@@ -39,7 +39,10 @@ export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | unde
     return undefined;
   if (stream.switches.machineOn) return running(on, stream, suction);
   const waited = minutesSince(stream, 'machine');
-  return rec.recoveredOz > 0 && waited !== undefined ? watching(stream, suction, waited) : starting(on, stream);
+  // A level that was read and does not do asks for the machine again.
+  return rec.recoveredOz > 0 && waited !== undefined && !rec.level.newest
+    ? watching(stream, suction, waited)
+    : starting(on, stream);
 }
 
 function running(on: Recovering, stream: LiveStream, suction: number): LiveMove {
@@ -131,7 +134,7 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
   };
 }
 
-function starting({ cylinder, refrigerant, stillOz, today }: Recovering, stream: LiveStream): LiveMove {
+function starting({ rec, cylinder, refrigerant, stillOz, today }: Recovering, stream: LiveStream): LiveMove {
   if (!cylinder)
     return {
       kind: 'not-proven',
@@ -149,8 +152,10 @@ function starting({ cylinder, refrigerant, stillOz, today }: Recovering, stream:
     };
   return {
     kind: 'now',
-    say: `Start the machine into cylinder ${cylinder.tag}.`,
-    because: 'Cores out, hoses purged, cylinder on the scale, both its valves known.',
+    say: `Start the machine${rec.level.newest ? ' again' : ''} into cylinder ${cylinder.tag}.`,
+    because: rec.level.newest
+      ? (rec.checks.find((c) => c.id === 'level')?.claim ?? 'The level was not reached.')
+      : 'Cores out, hoses purged, cylinder on the scale, both its valves known.',
     action: {
       label: byHand(stream, 'The machine runs', 'Start the machine'),
       orders: [{ kind: 'machine', on: true }],

@@ -7,11 +7,15 @@ import type { Switches } from './told-switches';
 export const S_PER_MIN = 60;
 export const MS_PER_MIN = 60_000;
 
-/** What one button of a live move does: orders to the bench, or told of the crew's own gear; then an entry in the log. */
+/**
+ * What one button of a live move does: orders to the bench, or told of the crew's own gear; then an entry in the log, or
+ * the form of one.
+ */
 export type LiveAction = {
   label: string;
   orders: readonly BenchOrder[];
   entry?: { kind: EntryKind; body: Record<string, unknown> };
+  form?: EntryKind;
 };
 
 /** The next move while instruments stream; it stands over the phase's own. */
@@ -56,6 +60,12 @@ export function minutesSince(stream: LiveStream, ...orders: string[]): number | 
   const last = stream.orders.filter((o) => orders.includes(o.order)).at(-1);
   const now = stream.samples.at(-1);
   return last && now ? (now.runSeconds - last.runSeconds) / S_PER_MIN : undefined;
+}
+
+/** The minute at which pump, valve or oil was last touched: what the gauge did before says nothing of now. */
+export function touchedMin(orders: readonly OrderEvent[]): number | undefined {
+  const last = orders.filter((o) => o.order !== 'configure').at(-1);
+  return last ? last.runSeconds / S_PER_MIN : undefined;
 }
 
 /** A button whose gear the crew moves by hand says what was done; on a simulated bench it says what to do. */

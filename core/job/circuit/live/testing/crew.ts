@@ -1,0 +1,90 @@
+import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { LogBuilder } from '@/core/circuit/log/log-builder';
+import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
+import type { RunSample } from '@/core/startup/live';
+import type { LiveMove, LiveStream, OrderEvent } from '../stream';
+import { type Switches, tell, toldAtFirst } from '../told-switches';
+
+const RUN = '00000000-0000-4000-8000-000000000001';
+
+/**
+ * A crew that does what the live move says and nothing else, at a simulated bench: each button is pressed as soon as it
+ * is offered. Told, the same hands move the same gear and the guide knows only what they say.
+ */
+export class Crew {
+  samples: RunSample[] = [];
+  orders: OrderEvent[] = [];
+  /** Everything that was said, each once. */
+  said: string[] = [];
+  pressed: string[] = [];
+  private seconds = 0;
+  private switches: Switches;
+
+  constructor(
+    public bench: Bench,
+    readonly log: LogBuilder,
+    readonly told = false,
+  ) {
+    this.switches = toldAtFirst(bench.kind);
+  }
+
+  stream(): LiveStream {
+    return {
+      runId: RUN,
+      samples: this.samples,
+      orders: this.orders,
+      switches: this.told ? this.switches : (this.bench.state as unknown as Switches),
+      told: this.told,
+      nowMs: 0,
+    };
+  }
+
+  wait(seconds: number): this {
+    for (let i = 0; i < seconds; i++) {
+      this.seconds += 1;
+      this.samples.push({ runSeconds: this.seconds, values: stepBench(this.bench, 1) });
+    }
+    return this;
+  }
+
+  order(order: BenchOrder): this {
+    const scale = this.samples.at(-1)?.values.scaleOz;
+    this.bench = orderBench(this.bench, order);
+    this.switches = tell(this.switches, order, typeof scale === 'number' ? scale : undefined);
+    this.orders.push({ runSeconds: this.seconds, order: order.kind });
+    return this;
+  }
+
+  /** Follows the move every few seconds for so long, or until nothing more is said. */
+  follow(minutes: number, move: () => LiveMove | undefined, everyS = 4): this {
+    for (let s = 0; s < minutes * 60; s += everyS) {
+      this.wait(everyS);
+      const now = move();
+      if (!now) return this;
+      const words = now.say.replace(/\d+(?:[.,]\d+)*/g, '#');
+      if (this.said.at(-1) !== words) this.said.push(words);
+      if (now.action) this.press(now.action);
+    }
+    return this;
+  }
+
+  private press(action: NonNullable<LiveMove['action']>): void {
+    this.pressed.push(action.label);
+    for (const order of action.orders) this.order(order);
+    const { entry } = action;
+    if (!entry) return;
+    const body = { ...entry.body } as Record<string, unknown>;
+    // As the server stores it: the run's own second, and its own samples.
+    if ('runSeconds' in body) body.runSeconds = this.seconds;
+    if (entry.kind === 'standing') {
+      const from = Number(body.fromS);
+      body.toS = this.seconds;
+      body.samples = this.samples.flatMap((s) =>
+        s.runSeconds >= from && typeof s.values.microns === 'number'
+          ? [[(s.runSeconds - from) / 60, s.values.microns]]
+          : [],
+      );
+    }
+    this.log.add(entry.kind as EntryKind, body as EntryBody<EntryKind>);
+  }
+}
