@@ -39,6 +39,8 @@ export const vacuumSchema = z.strictObject({
   version: z.number().int().min(0).describe('the version you read, 0 for none'),
   endMicrons: num(1, 20000, 'µm'),
   heldMin: num(0, 600, 'min'),
+  /** Asked of a lead when nothing of the circuit is on record: the typed figure passes all of it by. */
+  reason: text(10, 300).optional(),
 });
 export type VacuumRequest = z.infer<typeof vacuumSchema>;
 
@@ -71,6 +73,8 @@ export const newRunSchema = z.strictObject({
   phase: oneOf(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']),
   speed,
 });
+
+export type RunPhase = z.infer<typeof newRunSchema>['phase'];
 
 export const rigChangeSchema = z.strictObject({
   outdoorF: num(40, 118, '°F').optional(),

@@ -24,6 +24,8 @@ import { type PlayStep, playRun } from './play';
 import { DEMO_SURVEYS } from './surveys';
 
 const DAY_MS = 86_400_000;
+/** These jobs were done up to the vacuum on paper. */
+const BEFORE_LOG = 'Recovered, brazed and tested on the paper sheet in the job folder.';
 const READY_MICRONS = { endMicrons: 298, heldMin: 12 };
 
 /** Loads the demo company into a schema that holds no company yet; anything else is left alone. True when it loaded. */
@@ -122,18 +124,23 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
 async function tell(database: Database, lead: Person, jobId: string, { story }: DemoJob): Promise<void> {
   if (story.kind === 'new') return;
   if (story.kind === 'vacuum') {
-    await recordVacuum(database, lead, jobId, { version: 0, endMicrons: story.endMicrons, heldMin: story.heldMin });
+    await recordVacuum(database, lead, jobId, {
+      version: 0,
+      endMicrons: story.endMicrons,
+      heldMin: story.heldMin,
+      reason: BEFORE_LOG,
+    });
     return;
   }
   if (story.kind === 'finished' && story.overrideVacuum) {
-    await recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8 });
+    await recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG });
     await override(database, lead, jobId, 'charge', {
       id: uuid(),
       gate: 'standing-vacuum',
       reason: story.overrideVacuum,
     });
   } else {
-    await recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS });
+    await recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG });
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
   const sheet = await sheetFor(database, lead, jobId);

@@ -92,7 +92,7 @@ function facts({ company, snapshot: s }: ReportInput): [string, string][] {
       'Standing vacuum',
       standingWords(s) ??
         (s.vacuum
-          ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)})`
+          ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)}${s.vacuum.reason ? `; nothing of the circuit on record: ${s.vacuum.reason}` : ''})`
           : 'not on record'),
     ],
   ];

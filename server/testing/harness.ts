@@ -174,8 +174,10 @@ export async function newJob(
   return { id: body.id, body, sheet: reply.body as unknown as JobSheet };
 }
 
+/** Why the circuit of a test job is not on record. */
+export const ON_PAPER = 'Recorded on the paper sheet of this test.';
 export const passVacuum = (client: Client, jobId: string): Promise<Reply> =>
-  client.put(`/jobs/${jobId}/vacuum`, { version: 0, endMicrons: 310, heldMin: 12 });
+  client.put(`/jobs/${jobId}/vacuum`, { version: 0, endMicrons: 310, heldMin: 12, reason: ON_PAPER });
 
 export function movement(oz: number, phase: 'charge' | 'start-up' = 'charge') {
   const id = uuid();

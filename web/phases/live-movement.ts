@@ -1,14 +1,20 @@
 import { movementsOf } from '@/core/job/charge-sheet';
+import { toldLeftOz } from '@/core/job/circuit/live/told-system';
 import type { JobView } from './job-context';
 
 export type LiveMovement = { oz: number; leftOz: number; recovering: boolean };
 
 /** Ounces moved by the weighing that goes on now, from the streaming scale; undefined when none does. */
 export function liveMovement({ feed, run }: Pick<JobView, 'feed' | 'run'>): LiveMovement | undefined {
-  const start = feed.rig?.movementStartOz;
   const now = feed.samples.at(-1)?.values.scaleOz;
-  if (!run || start === null || start === undefined || typeof now !== 'number') return undefined;
-  return { oz: start - now, leftOz: feed.rig?.moveLeftOz ?? 0, recovering: feed.rig?.on === 'recovery' };
+  const told = feed.bench?.told ? feed.bench.switches : undefined;
+  const start = feed.rig?.movementStartOz ?? told?.movementStartOz;
+  if (!run || typeof start !== 'number' || typeof now !== 'number') return undefined;
+  return {
+    oz: start - now,
+    leftOz: told ? toldLeftOz(told, now) : (feed.rig?.moveLeftOz ?? 0),
+    recovering: (told?.on ?? feed.rig?.on) === 'recovery',
+  };
 }
 
 type MovementEvent = { runSeconds: number; kind: string; startOz?: number; endOz?: number };

@@ -33,6 +33,13 @@ export function keepsCircuitLog(sheet: JobSheet): boolean {
   );
 }
 
+/**
+ * Whether a typed vacuum would pass by all that comes before it: nothing of recovery, joining, pressure test or
+ * evacuation is on record. A lead says why.
+ */
+export const vacuumWantsReason = (sheet: JobSheet): boolean =>
+  sheet.circuitLog.length === 0 && sealedWhy(sheet) === undefined;
+
 /** Circuit phases of this job: a packaged unit comes sealed, so nothing is joined, tested or evacuated. */
 export function circuitPhasesOf(sheet: JobSheet): readonly CircuitPhase[] {
   if (!keepsCircuitLog(sheet)) return [];

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { RunCommand } from '@/contract/requests';
+import type { RunCommand, RunPhase } from '@/contract/requests';
 import { type Cylinder, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
@@ -18,7 +18,7 @@ import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import type { Person } from '@/server/features/people/people-store';
-import type { ActiveRun } from './active-run';
+import { type ActiveRun, benchView } from './active-run';
 import { benchFor } from './bench-setup';
 import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
 import { channelsOf, tokenHash } from './port-protocol';
@@ -39,8 +39,6 @@ function activeOf(deps: Deps, run: RunRow): ActiveRun {
   if (!active) throw new Problem('run-state', { message: 'This run is not running; resume it or start a new one.' });
   return active;
 }
-
-export type RunPhase = 'charge' | 'start-up' | BenchPhase;
 
 export async function startRun(
   deps: Deps,
@@ -147,7 +145,7 @@ export async function openPortRun(
   if (other) await hall.stop(other.id);
   const token = randomBytes(18).toString('base64url');
   const feed: PortFeed = {
-    port: { channels: channelsOf(body.phase), tokenHash: tokenHash(token), ...toldOf(body.phase) },
+    port: { channels: channelsOf(body.phase), tokenHash: tokenHash(token), told: toldOf(body.phase) },
   };
   await database.transaction(async (db) => {
     await runsStore.insert(db, {
@@ -215,11 +213,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     deps.hall.command(run.id, command as BenchOrder);
     return;
   }
-  if (isPort(feed)) {
-    await tellRun(deps, person, active, command);
-    return;
-  }
-  if (BENCH_ONLY.has(command.kind))
+  if (!isPort(feed) && BENCH_ONLY.has(command.kind))
     throw new Problem('bad-input', {
       field: 'kind',
       message: 'This system does not know that order.',
@@ -227,10 +221,14 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     });
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
-    if (isSystem(feed) && feed.movement)
+    if ((isSystem(feed) && feed.movement) || typeof benchView(feed, 1)?.switches.movementStartOz === 'number')
       throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
   }
   if (command.kind === 'start') mustHaveCharge(sheet);
+  if (isPort(feed)) {
+    await tellRun(deps, person, active, command);
+    return;
+  }
   if (command.kind !== 'speed') await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
   if (command.kind === 'speed') await deps.hall.speed(active, command.speed);
   else if (command.kind === 'configure')

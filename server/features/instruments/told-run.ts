@@ -1,52 +1,78 @@
 import type { RunCommand } from '@/contract/requests';
-import { tell, toldAtFirst } from '@/core/job/circuit/live/told-switches';
+import { type Switches, tell, toldAtFirst } from '@/core/job/circuit/live/told-switches';
+import { SYSTEM_TOLD, type SystemTold, systemAtFirst, tellSystem } from '@/core/job/circuit/live/told-system';
 import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/bench/bench';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
 import type { ActiveRun } from './active-run';
-import { isPort, type PortFeed } from './feed-protocol';
+import { isPort } from './feed-protocol';
+import type { StoredEvent } from './run-data';
+
+/** What the scale shows is the mean of its last seconds: a tap comes when it has come to rest. */
+const SCALE_MEAN_S = 3;
 
 const benchOf = (phase: string): BenchKind | undefined => (BENCH_OF_PHASE as Partial<Record<string, BenchKind>>)[phase];
 
-/** How the crew's own gear stands when its instruments are connected, for a phase that has gear to switch. */
-export function toldOf(phase: string): Pick<PortFeed['port'], 'told'> {
+/** How the crew's own gear stands when its instruments are connected. */
+export const toldOf = (phase: string): Switches => {
   const kind = benchOf(phase);
-  return kind ? { told: toldAtFirst(kind) } : {};
-}
+  return kind ? toldAtFirst(kind) : systemAtFirst();
+};
+
+const knownTo = (kind: BenchKind | undefined): readonly string[] =>
+  kind ? BENCH_ORDERS[kind].filter((k) => k !== 'configure') : SYSTEM_TOLD;
 
 /**
- * The crew says what it did by hand: a valve closed, the machine started. Nothing is moved from here; it becomes an event
- * of the run, marked as told, that the guide, the rebound and the standing test go by.
+ * The crew says what it did by hand: a valve closed, the machine started, a cylinder opened. Nothing is moved from here; it
+ * becomes an event of the run, marked as told, that the guide, the steady time and the standing test go by.
  */
 export async function tellRun(deps: Deps, person: Person, active: ActiveRun, order: RunCommand): Promise<void> {
   const { feed, run } = active;
+  if (!isPort(feed)) return;
   const kind = benchOf(run.phase);
-  if (!isPort(feed) || !kind)
-    throw new Problem('run-state', { message: 'These are instruments of your own: there is nothing to switch.' });
-  const known = BENCH_ORDERS[kind].filter((k) => k !== 'configure');
+  const known = knownTo(kind);
   if (!known.includes(order.kind))
     throw new Problem('bad-input', {
       field: 'kind',
       message: 'On instruments of your own this cannot be told.',
       allowed: known.join(', '),
     });
+  const scaleOz = scaleNow(active);
+  if (WEIGHS.has(order.kind) && scaleOz === undefined)
+    throw new Problem('run-state', {
+      field: 'scaleOz',
+      message: 'The scale gives no signal; type the weighed amount.',
+    });
+  const runSeconds = active.recent.at(-1)?.runSeconds ?? 0;
+  const before = feed.port.told ?? toldOf(run.phase);
+  const after: { switches: Switches; events: StoredEvent[] } = kind
+    ? {
+        switches: tell(before, order as BenchOrder, scaleOz),
+        events: [{ ...order, runSeconds, kind: 'order', order: order.kind, told: true }],
+      }
+    : tellSystem(before, order as SystemTold, { runSeconds, scaleOz });
   await audit(deps.database, person, run.jobId, 'told by hand', { runId: run.id, command: order });
-  const last = active.recent.at(-1);
-  const scaleOz = last?.values.scaleOz;
-  const told = tell(
-    feed.port.told ?? toldAtFirst(kind),
-    order as BenchOrder,
-    typeof scaleOz === 'number' ? scaleOz : undefined,
-  );
   active.accept({
     type: 'batch',
     runId: run.id,
     producedAt: Date.now(),
     block: { runSeconds: [], values: {} },
-    events: [{ ...order, runSeconds: last?.runSeconds ?? 0, kind: 'order', order: order.kind, told: true }],
-    feed: { port: { ...feed.port, told } },
+    events: after.events,
+    feed: { port: { ...feed.port, told: after.switches } },
   });
   await active.commit();
+}
+
+/** Orders that are nothing without a weight. */
+const WEIGHS: ReadonlySet<string> = new Set(['weigh-in', 'recover', 'close-valve']);
+
+function scaleNow({ recent }: ActiveRun): number | undefined {
+  const last = recent.at(-1);
+  if (typeof last?.values.scaleOz !== 'number') return undefined;
+  const values = recent.flatMap((s) =>
+    last.runSeconds - s.runSeconds < SCALE_MEAN_S && typeof s.values.scaleOz === 'number' ? [s.values.scaleOz] : [],
+  );
+  return Math.round((10 * values.reduce((a, b) => a + b, 0)) / values.length) / 10;
 }

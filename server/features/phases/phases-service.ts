@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { VacuumRequest } from '@/contract/requests';
 import { hasCircuit } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
-import { isCircuitPhase } from '@/core/job/circuit/circuit-views';
+import { isCircuitPhase, vacuumWantsReason } from '@/core/job/circuit/circuit-views';
 import type { Gate, VacuumRecord } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
 import type { BuiltPhase } from '@/core/job/phases';
@@ -11,13 +11,14 @@ import { sheetGates } from '@/core/job/sheet-gates';
 import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snapshot';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
-import { Problem } from '@/server/errors/problem';
+import { badInput, Problem } from '@/server/errors/problem';
 import { loadRecorded, refreshSummary } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
+import { mustBe } from '@/server/who';
 import { phasesStore } from './phases-store';
 
 /** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
@@ -34,11 +35,21 @@ export async function recordVacuum(
   await database.transaction(async (db) => {
     const sheet = await sheetFor(db, person, jobId);
     mustBeOpen(sheet, 'charge');
+    if (vacuumWantsReason(sheet)) {
+      mustBe(person, 'lead', 'owner');
+      if (body.reason === undefined)
+        throw badInput({
+          field: 'reason',
+          message: 'Nothing of recovery, joints, pressure test or evacuation is on record: say why.',
+          allowed: '10 to 300 characters, by a lead; or write the circuit down',
+        });
+    }
     const record: VacuumRecord = {
       endMicrons: body.endMicrons,
       heldMin: body.heldMin,
       by: person.fullName,
       at: new Date().toISOString(),
+      ...(body.reason === undefined ? {} : { reason: body.reason }),
     };
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'evacuate', record, body.version, person.id);
     if (!done)

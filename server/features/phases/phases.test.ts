@@ -1,7 +1,15 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Quantity } from '@/core/startup/quantities';
-import { type Client, movement, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
+import {
+  type Client,
+  movement,
+  newJob,
+  ON_PAPER,
+  passVacuum,
+  startServer,
+  type TestServer,
+} from '@/server/testing/harness';
 
 let server: TestServer;
 let lead: Client;
@@ -62,9 +70,9 @@ describe('gates', () => {
     expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 10 })).body).toMatchObject({
       code: 'gate-held',
     });
-    await lead.put(`/jobs/${id}/vacuum`, { version: 0, endMicrons: 940, heldMin: 10 });
+    await lead.put(`/jobs/${id}/vacuum`, { version: 0, endMicrons: 940, heldMin: 10, reason: ON_PAPER });
     expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 10 })).status).toBe(409);
-    await lead.put(`/jobs/${id}/vacuum`, { version: 1, endMicrons: 320, heldMin: 12 });
+    await lead.put(`/jobs/${id}/vacuum`, { version: 1, endMicrons: 320, heldMin: 12, reason: ON_PAPER });
     expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 10 })).status).toBe(200);
     await lead.post(`/runs/${run}/stop`);
   });
@@ -190,7 +198,9 @@ describe('a signature is frozen', () => {
     expect((await lead.put(`/jobs/${id}/plate`, { version: 1, plate: sheet.circuit.plate })).body).toMatchObject({
       code: 'already-signed',
     });
-    expect((await lead.put(`/jobs/${id}/vacuum`, { version: 1, endMicrons: 100, heldMin: 20 })).body).toMatchObject({
+    expect(
+      (await lead.put(`/jobs/${id}/vacuum`, { version: 1, endMicrons: 100, heldMin: 20, reason: ON_PAPER })).body,
+    ).toMatchObject({
       code: 'already-signed',
     });
     const signOff = sheet.signOffs[0]!;

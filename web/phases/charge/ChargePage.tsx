@@ -8,10 +8,10 @@ import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { orderChecks } from '@/core/finding/check';
-import type { NextMove } from '@/core/finding/finding';
 import { type BuildUp, buildUpOf, chargePlateOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
+import { type ChargeAction, chargeMove } from '@/core/job/circuit/charge-move';
 import { type ChargeLabel, chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
-import { keepsCircuitLog, sealedWhy } from '@/core/job/circuit/circuit-views';
+import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
@@ -33,6 +33,7 @@ import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
 import { MovementLog } from '../MovementLog';
 import { BuildUpPicture } from './BuildUpPicture';
+import { ScaleSheet } from './ScaleSheet';
 import { TypedMovement } from './TypedMovement';
 import { VacuumForm } from './VacuumForm';
 
@@ -66,17 +67,18 @@ export default function ChargePage(view: EquippedView) {
 function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const { sheet, feed, run } = view;
   const { plate } = sheet.circuit;
-  const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed'>();
+  const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed' | 'scale'>();
   const [entry, setEntry] = useState<EntryKind>();
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
   const signed = sheet.signOffs.find((s) => s.phase === 'charge');
-  const live = run?.phase === 'charge' ? liveMovement(view) : undefined;
+  const scaleRun = run?.phase === 'charge' ? run : undefined;
+  const live = scaleRun ? liveMovement(view) : undefined;
+  const may = view.me.role === 'lead' || view.me.role === 'owner';
   const gates = sheetGates(sheet, 'charge');
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
   const charged = chargePlateOf(sheet);
   const kept = keepsCircuitLog(sheet);
-  const sealed = sealedWhy(sheet) !== undefined;
   const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
   const label = chargeLabel(sheet, build);
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(plate.refrigerant);
@@ -85,8 +87,8 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
 
   async function move(kind: 'weigh-in' | 'recover', oz: number): Promise<void> {
     await act(async () => {
-      let runId = run?.id;
-      if (run?.phase !== 'charge') {
+      let runId = scaleRun?.id;
+      if (!runId) {
         runId = uuid();
         await view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: runId, phase: 'charge', speed: 1 });
       }
@@ -94,121 +96,43 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     });
   }
 
-  const next = nextOf();
-  const press = next.press;
+  const next = chargeMove({ sheet, judged, gates, checks, label, live, lead: may });
+  const button = next.button;
+  const press = button ? () => pressed(button.action) : undefined;
   useKeys({ n: () => !busy && press?.() });
 
-  function nextOf(): {
-    kind: Parameters<typeof NextMoveBar>[0]['kind'];
-    say: string;
-    because: string;
-    label?: string;
-    press?: () => void;
-  } {
-    if (signed)
-      return {
-        kind: 'good',
-        say: 'Charge signed. Go on to the start-up.',
-        because: `${signed.by} signed ${lbOz(judged.state.inSystemOz)} in the system.`,
-        label: 'Go to start-up',
-        press: () => navigate('../start-up', { relative: 'path' }),
-      };
-    if (live)
-      return {
-        kind: 'now',
-        say: live.recovering
-          ? `Recovering: ${(-live.oz).toFixed(1)} oz so far.`
-          : `Weighing in: ${live.oz.toFixed(1)} oz so far, ${live.leftOz.toFixed(1)} oz to go.`,
-        because: 'Liquid into the high side, system off. Watch the scale; close the valve to stop early.',
-        label: 'Close the valve',
-        press: () => void act(() => post(`/runs/${run?.id}/commands`, { kind: 'close-valve' })),
-      };
-    const record = recordMove();
-    if (record) return record;
-    if (held('standing-vacuum'))
-      return {
-        kind: 'not-proven',
-        say: 'Prove the vacuum first: record the standing test.',
-        because: `No refrigerant before it. ${gates.find((g) => g.id === 'standing-vacuum')?.say}.`,
-        label: 'Record the test',
-        press: () => setSheetOpen('vacuum'),
-      };
-    return fromMove(judged.next);
-  }
-
-  /** What the circuit's record asks before refrigerant moves: each with the form, or the page, that answers it. */
-  function recordMove(): ReturnType<typeof nextOf> | undefined {
-    const go = (to: string) => () => void navigate(`../${to}`, { relative: 'path' });
-    if (kept && !sealed && held('standing-vacuum') && sheet.circuitLog.length > 0)
-      return {
-        kind: 'not-proven',
-        say: 'No refrigerant before a passed standing-vacuum test.',
-        because: gates.find((g) => g.id === 'standing-vacuum')?.say ?? '',
-        label: 'Go to evacuate',
-        press: go('evacuate'),
-      };
-    if (held('evacuate-signed'))
-      return {
-        kind: 'not-proven',
-        say: 'Sign the evacuation first.',
-        because: 'Its standing test is what the charge rests on.',
-        label: 'Go to evacuate',
-        press: go('evacuate'),
-      };
-    if (held('vacuum-broken'))
-      return {
-        kind: 'now',
-        say: 'Break the vacuum with refrigerant to 1–5 psig; take the vacuum gauge off and cap it.',
-        because: 'Close the gauge off first: pressure ruins it, and taken off in vacuum it lets air in.',
-        label: 'Vacuum broken',
-        press: () => setEntry('vacuum-broken'),
-      };
-    const worst = orderChecks(checks).find((c) => c.verdict === 'stop' || c.verdict === 'not-proven');
-    if (!worst) return undefined;
-    const form = FORMS[worst.id];
-    return {
-      kind: worst.verdict,
-      say: worst.next ?? worst.claim,
-      because: `${worst.claim} ${worst.because}`,
-      label: form ? ENTRY_TITLES[form] : undefined,
-      press: form ? () => setEntry(form) : undefined,
-    };
-  }
-
-  function fromMove(move_: NextMove): ReturnType<typeof nextOf> {
-    const { say, because, action } = move_;
-    if (action.kind === 'weigh-in' || action.kind === 'recover') {
-      const oz = action.oz;
-      const label = `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${oz.toFixed(1)} oz`;
-      return {
-        kind: action.kind === 'recover' ? judged.finding.verdict : 'now',
-        say,
-        because,
-        label: modelled ? label : 'Type the amount',
-        press: () => (modelled ? void move(action.kind, oz) : setSheetOpen('typed')),
-      };
+  function pressed(action: ChargeAction): void {
+    switch (action.kind) {
+      case 'go':
+        void navigate(`../${action.to}`, { relative: 'path' });
+        return;
+      case 'close-valve':
+        void act(() => post(`/runs/${run?.id}/commands`, { kind: 'close-valve' }));
+        return;
+      case 'type-vacuum':
+        setSheetOpen('vacuum');
+        return;
+      case 'write':
+        setEntry(action.entry);
+        return;
+      case 'sign':
+        void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/charge/sign-offs`, { id: uuid() }));
+        return;
+      default:
+        if (weighs) void move(action.kind, action.oz);
+        else setSheetOpen('typed');
     }
-    const barred = gates.find((g) => !passes(g));
-    if (barred?.id === 'label')
-      return {
-        kind: 'now',
-        say: `Mark the total at the unit: ${lbOz(label.totalOz)} of ${label.refrigerant}.`,
-        because: 'The next person charges by this label.',
-        label: 'It is marked',
-        press: () => setEntry('label'),
-      };
-    if (barred) return { kind: 'not-proven', say: `Held: ${barred.asks}.`, because: barred.say };
-    const may = view.me.role === 'lead' || view.me.role === 'owner';
-    return {
-      kind: 'good',
-      say,
-      because,
-      label: may ? 'Sign the charge' : undefined,
-      press: may
-        ? () => void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/charge/sign-offs`, { id: uuid() }))
-        : undefined,
-    };
   }
+  /** Without a scale that streams or can be simulated, the amount is typed. */
+  const weighs = modelled || scaleRun?.source === 'instrument';
+  const buttonLabel =
+    button && (button.action.kind === 'weigh-in' || button.action.kind === 'recover')
+      ? !weighs
+        ? 'Type the amount'
+        : scaleRun
+          ? button.label
+          : `${button.label}, simulated scale`
+      : button?.label;
 
   const trimOz = movementsOf(sheet.measurements)
     .filter((m) => m.phase === 'start-up')
@@ -282,6 +206,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           <EntryLog view={view} phase="charge" />
           {!signed ? (
             <div className="flex flex-wrap gap-3">
+              <Button onClick={() => setSheetOpen('scale')}>Scale</Button>
               <Button onClick={() => setSheetOpen('typed')} disabled={held('standing-vacuum')}>
                 Type a weighed amount
               </Button>
@@ -294,9 +219,9 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       }
       next={
         <NextMoveBar kind={next.kind} say={next.say} because={next.because}>
-          {next.label ? (
+          {buttonLabel ? (
             <Button tone="primary" disabled={busy} onClick={press}>
-              {next.label}
+              {buttonLabel}
             </Button>
           ) : null}
         </NextMoveBar>
@@ -360,6 +285,9 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       </div>
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
       {sheetOpen === 'vacuum' ? <VacuumForm view={view} onClose={() => setSheetOpen(undefined)} /> : null}
+      {sheetOpen === 'scale' ? (
+        <ScaleSheet view={view} modelled={modelled} onClose={() => setSheetOpen(undefined)} />
+      ) : null}
       {sheetOpen === 'typed' ? (
         <TypedMovement view={view} phase="charge" onClose={() => setSheetOpen(undefined)} />
       ) : null}
@@ -367,13 +295,6 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   );
 }
 
-/** Which form answers a check of the record. */
-const FORMS: Partial<Record<string, EntryKind>> = {
-  cylinder: 'cylinder-used',
-  room: 'room',
-  scale: 'scale-drift',
-  pause: 'resumed',
-};
 const OFFERS: readonly EntryKind[] = [
   'vacuum-broken',
   'cylinder-used',

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { vacuumWantsReason } from '@/core/job/circuit/circuit-views';
 import { DECAY_LEAST_MIN, DECAY_LIMIT_MICRONS } from '@/core/job/gates';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
@@ -8,11 +9,15 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '../job-context';
 
+const LEAST_REASON = 10;
+
 /** The standing-vacuum test as it was read off the gauge: a typed record that the charge gate reads. */
 export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => void }) {
   const kept = view.sheet.vacuum;
   const [microns, setMicrons] = useState(kept ? String(kept.endMicrons) : '');
   const [minutes, setMinutes] = useState(kept ? String(kept.heldMin) : '');
+  const wantsReason = vacuumWantsReason(view.sheet);
+  const [reason, setReason] = useState(kept?.reason ?? '');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const badMicrons = asked ? typedTrouble(microns, 1, 20000, 'µm') : undefined;
@@ -25,11 +30,13 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
           e.preventDefault();
           setAsked(true);
           if (typedTrouble(microns, 1, 20000, 'µm') || typedTrouble(minutes, 0, 600, 'min')) return;
+          if (wantsReason && reason.trim().length < LEAST_REASON) return;
           const done = await act(() =>
             view.actions.replace(`/jobs/${view.sheet.job.id}/vacuum`, {
               version: kept?.version ?? 0,
               endMicrons: numberFromText(microns),
               heldMin: numberFromText(minutes),
+              ...(wantsReason ? { reason: reason.trim() } : {}),
             }),
           );
           if (done) onClose();
@@ -55,6 +62,19 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
           allowed={badMinutes?.allowed}
           hint={`${DECAY_LEAST_MIN} min or more, gauge far from the pump`}
         />
+        {wantsReason ? (
+          <Field
+            label="Why nothing before it is on record"
+            value={reason}
+            maxLength={300}
+            onChange={(e) => setReason(e.target.value)}
+            error={
+              asked && reason.trim().length < LEAST_REASON ? 'Say why recovery to evacuation is not here.' : undefined
+            }
+            allowed={`${LEAST_REASON} to 300 characters, by a lead`}
+            hint="A typed vacuum passes recovery, joints and pressure test by; the reason shows in the report"
+          />
+        ) : null}
         <Notice kind="look-again">
           Never energise or insulation-test a compressor in vacuum. The maker’s limit comes before this one.
         </Notice>

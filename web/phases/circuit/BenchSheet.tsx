@@ -1,15 +1,13 @@
-import { v7 as uuid } from 'uuid';
 import { SPEEDS } from '@/contract/requests';
-import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
+import type { BenchPhase } from '@/core/plant/bench/bench';
 import { post } from '@/web/api/http';
 import type { BenchView } from '@/web/api/instrument-feed';
-import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { JobView } from '../job-context';
-import { PortNotice } from './PortNotice';
 
 type Switch = {
   label: string;
@@ -105,99 +103,28 @@ const SWITCHES: Record<string, readonly Switch[]> = {
   ],
 };
 
-/** The simulated bench of a phase of the circuit: connect, speed, faults. Always marked as simulated. */
-export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: CircuitPhase; onClose: () => void }) {
-  const { sheet, feed } = view;
+/** The instruments of a phase of the circuit: connect, speed and faults of the simulated ones, or the crew's own. */
+export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: BenchPhase; onClose: () => void }) {
+  const { feed } = view;
   const run = view.run?.phase === phase ? view.run : undefined;
   // What the crew tells of its own gear is told in the next move, not switched here.
   const bench = run && !feed.bench?.told ? feed.bench : null;
-  const { busy, problem, act } = useAct();
-  const interrupted = sheet.runs.filter((r) => r.state === 'interrupted' && r.phase === phase).at(-1);
-  const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
+  const { problem, act } = useAct();
   return (
     <Sheet open onClose={onClose} title="Instruments">
-      {run && run.source !== 'simulated' ? (
-        <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
-          {run.source === 'replayed'
-            ? 'A recording is played back: every figure of it is marked as replayed.'
-            : 'Instruments of your own are connected.'}
-        </p>
-      ) : (
-        <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
-          A physical model stands in for pipes, pump and gauges. Everything read from it is stored as simulated.
-        </p>
-      )}
+      <SourceNotice run={run} simulates="pipes, pump and gauges" />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
-        {!run ? (
-          <>
-            {interrupted ? (
-              <Button
-                tone="primary"
-                disabled={busy}
-                onClick={() =>
-                  act(async () => {
-                    await post(`/runs/${interrupted.id}/resume`);
-                    await view.actions.reload();
-                    view.rejoin();
-                  })
-                }
-              >
-                Resume the interrupted run
-              </Button>
-            ) : null}
-            <Button
-              tone={interrupted ? 'plain' : 'primary'}
-              disabled={busy}
-              onClick={() =>
-                act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))
-              }
-            >
-              Connect simulated instruments
-            </Button>
-          </>
-        ) : bench ? (
-          <Controls
-            bench={bench}
-            busy={busy}
-            send={(c) => void send(c)}
-            stop={() =>
-              act(async () => {
-                await post(`/runs/${run.id}/stop`);
-                await view.actions.reload();
-              })
-            }
-          />
-        ) : (
-          <Button
-            disabled={busy}
-            onClick={() =>
-              act(async () => {
-                await post(`/runs/${run.id}/stop`);
-                await view.actions.reload();
-              })
-            }
-          >
-            Disconnect
-          </Button>
-        )}
-        <PortNotice view={view} phase={phase} />
+        {bench ? (
+          <Controls bench={bench} send={(command) => void act(() => post(`/runs/${run?.id}/commands`, command))} />
+        ) : null}
+        <ConnectRun view={view} phase={phase} />
       </div>
     </Sheet>
   );
 }
 
-function Controls({
-  bench,
-  busy,
-  send,
-  stop,
-}: {
-  bench: BenchView;
-  busy: boolean;
-  send: (command: unknown) => void;
-  stop: () => void;
-}) {
+function Controls({ bench, send }: { bench: BenchView; send: (command: unknown) => void }) {
   return (
     <>
       <Choice
@@ -217,9 +144,6 @@ function Controls({
           }
         />
       ))}
-      <Button disabled={busy} onClick={stop}>
-        Disconnect
-      </Button>
     </>
   );
 }

@@ -154,7 +154,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
           onClose={() => setOpen(undefined)}
         />
       ) : null}
-      {bench ? <BenchSheet view={view} phase={phase} onClose={() => setBench(false)} /> : null}
+      {bench && phase !== 'join' ? <BenchSheet view={view} phase={phase} onClose={() => setBench(false)} /> : null}
     </JobFrame>
   );
 }

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import { SPEEDS } from '@/contract/requests';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -9,6 +8,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { EquippedView } from '../job-context';
 
 const PROBES: Quantity[] = [
@@ -29,7 +29,7 @@ const FAULTS = [
   { value: 'loose', label: 'loose' },
 ] as const;
 
-/** The simulated bench: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
+/** The instruments of the start-up, the crew's own or simulated: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
 export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: () => void }) {
   const { sheet, feed } = view;
   // The scale of the charge phase may still stream; it is not this phase's bench.
@@ -39,48 +39,13 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
   const [probe, setProbe] = useState<Quantity>('liquidLineF');
   const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
   const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
-  const interrupted = sheet.runs.find((r) => r.state === 'interrupted' && r.phase === 'start-up');
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(sheet.circuit.plate.refrigerant);
   return (
-    <Sheet open onClose={onClose} title="Simulated instruments">
-      <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
-        A physical model stands in for the system and its probes. Everything read from it is stored as simulated.
-      </p>
+    <Sheet open onClose={onClose} title="Instruments">
+      <SourceNotice run={run} simulates="the system and its probes" />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
-        {!run || !rig ? (
-          <>
-            {interrupted ? (
-              <Button
-                tone="primary"
-                disabled={busy}
-                onClick={() =>
-                  act(async () => {
-                    await post(`/runs/${interrupted.id}/resume`);
-                    await view.actions.reload();
-                    view.rejoin();
-                  })
-                }
-              >
-                Resume the interrupted run
-              </Button>
-            ) : null}
-            <Button
-              tone={interrupted ? 'plain' : 'primary'}
-              disabled={busy || !modelled}
-              onClick={() =>
-                act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase: 'start-up', speed: 1 }))
-              }
-            >
-              Connect simulated instruments
-            </Button>
-            {modelled ? null : (
-              <p className="text-[14px] text-ink2">
-                {sheet.circuit.plate.refrigerant} is not simulated yet. Type the readings.
-              </p>
-            )}
-          </>
-        ) : (
+        {!run || !rig ? null : (
           <>
             <Choice
               label="Speed, times real time"
@@ -152,22 +117,17 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
                 onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })}
               />
             </div>
-            <Button
-              disabled={busy}
-              onClick={() =>
-                act(async () => {
-                  await post(`/runs/${run.id}/stop`);
-                  await view.actions.reload();
-                })
-              }
-            >
-              Disconnect
-            </Button>
             <p className="text-[12.5px] text-ink2">
               Stored up to chunk {feed.durableSeq} of {feed.seq}; newest reading {feed.latencyMs} ms old on arrival.
             </p>
           </>
         )}
+        <ConnectRun
+          view={view}
+          phase="start-up"
+          simulated={modelled}
+          unsimulated={`${sheet.circuit.plate.refrigerant} is not simulated yet. Connect instruments of your own, or type the readings.`}
+        />
       </div>
     </Sheet>
   );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
+import type { RunPhase } from '@/contract/requests';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -10,7 +10,7 @@ import type { JobView } from '../job-context';
 type Opened = { token: string; channels: string[]; host?: string; port?: number };
 
 /** How an instrument of the crew's own gets onto this page: a run that waits for it, and the token that opens it. */
-export function PortNotice({ view, phase }: { view: JobView; phase: CircuitPhase }) {
+export function PortNotice({ view, phase }: { view: JobView; phase: RunPhase }) {
   const [opened, setOpened] = useState<Opened>();
   const { busy, problem, act } = useAct();
   const open = (source: 'instrument' | 'replayed'): void =>

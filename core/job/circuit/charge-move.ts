@@ -1,0 +1,145 @@
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { type Check, orderChecks } from '@/core/finding/check';
+import type { NextMove, Verdict } from '@/core/finding/finding';
+import type { judgeCharge } from '@/core/job/charge-sheet';
+import { type Gate, passes } from '@/core/job/gates';
+import type { EquippedSheet } from '@/core/job/sheet';
+import type { ChargeLabel } from './charge-record';
+import { keepsCircuitLog, sealedWhy } from './circuit-views';
+
+/** What the one button of the charge does. */
+export type ChargeAction =
+  | { kind: 'go'; to: 'evacuate' | 'start-up' }
+  | { kind: 'close-valve' }
+  | { kind: 'type-vacuum' }
+  | { kind: 'write'; entry: EntryKind }
+  | { kind: 'weigh-in' | 'recover'; oz: number }
+  | { kind: 'sign' };
+
+export type ChargeMove = {
+  kind: Verdict | 'now';
+  say: string;
+  because: string;
+  button?: { label: string; action: ChargeAction };
+};
+
+export type ChargeFacts = {
+  sheet: EquippedSheet;
+  judged: ReturnType<typeof judgeCharge>;
+  gates: readonly Gate[];
+  checks: readonly Check[];
+  label: ChargeLabel;
+  /** A weighing that goes on now. */
+  live: { oz: number; leftOz: number; recovering: boolean } | undefined;
+  /** Whether this person may sign. */
+  lead: boolean;
+};
+
+/** Which form answers a check of the record. */
+const FORMS: Partial<Record<string, EntryKind>> = {
+  cylinder: 'cylinder-used',
+  room: 'room',
+  scale: 'scale-drift',
+  pause: 'resumed',
+};
+
+const held = (gates: readonly Gate[], id: string): Gate | undefined => gates.find((g) => g.id === id && !passes(g));
+
+/** The next move of the charge: what goes on now, what the record asks first, then the judgement's own. */
+export function chargeMove(f: ChargeFacts): ChargeMove {
+  const signed = f.sheet.signOffs.find((s) => s.phase === 'charge');
+  if (signed)
+    return {
+      kind: 'good',
+      say: 'Charge signed. Go on to the start-up.',
+      because: `${signed.by} signed ${lbOz(f.judged.state.inSystemOz)} in the system.`,
+      button: { label: 'Go to start-up', action: { kind: 'go', to: 'start-up' } },
+    };
+  if (f.live)
+    return {
+      kind: 'now',
+      say: f.live.recovering
+        ? `Recovering: ${(-f.live.oz).toFixed(1)} oz so far.`
+        : `Weighing in: ${f.live.oz.toFixed(1)} oz so far, ${f.live.leftOz.toFixed(1)} oz to go.`,
+      because: 'Liquid into the high side, system off. Watch the scale; close the valve to stop early.',
+      button: { label: 'Close the valve', action: { kind: 'close-valve' } },
+    };
+  return recordMove(f) ?? fromJudgement(f, f.judged.next);
+}
+
+/** What the record asks before refrigerant moves: each with the form, or the page, that answers it. */
+function recordMove({ sheet, gates, checks }: ChargeFacts): ChargeMove | undefined {
+  const toEvacuate = { label: 'Go to evacuate', action: { kind: 'go', to: 'evacuate' } } as const;
+  const vacuum = held(gates, 'standing-vacuum');
+  const kept = keepsCircuitLog(sheet) && !sealedWhy(sheet) && sheet.circuitLog.length > 0;
+  if (vacuum && kept)
+    return {
+      kind: 'not-proven',
+      say: 'No refrigerant before a passed standing-vacuum test.',
+      because: vacuum.say,
+      button: toEvacuate,
+    };
+  if (held(gates, 'evacuate-signed'))
+    return {
+      kind: 'not-proven',
+      say: 'Sign the evacuation first.',
+      because: 'Its standing test is what the charge rests on.',
+      button: toEvacuate,
+    };
+  if (held(gates, 'vacuum-broken'))
+    return {
+      kind: 'now',
+      say: 'Break the vacuum with refrigerant to 1–5 psig; take the vacuum gauge off and cap it.',
+      because: 'Close the gauge off first: pressure ruins it, and taken off in vacuum it lets air in.',
+      button: { label: 'Vacuum broken', action: { kind: 'write', entry: 'vacuum-broken' } },
+    };
+  const worst = orderChecks(checks).find((c) => c.verdict === 'stop' || c.verdict === 'not-proven');
+  if (worst) {
+    const form = FORMS[worst.id];
+    return {
+      kind: worst.verdict,
+      say: worst.next ?? worst.claim,
+      because: `${worst.claim} ${worst.because}`,
+      ...(form ? { button: { label: ENTRY_TITLES[form], action: { kind: 'write', entry: form } } } : {}),
+    };
+  }
+  return vacuum
+    ? {
+        kind: 'not-proven',
+        say: 'Prove the vacuum first: record the standing test.',
+        because: `No refrigerant before it. ${vacuum.say}.`,
+        button: { label: 'Record the test', action: { kind: 'type-vacuum' } },
+      }
+    : undefined;
+}
+
+function fromJudgement({ judged, gates, label, lead }: ChargeFacts, move: NextMove): ChargeMove {
+  const { say, because, action } = move;
+  if (action.kind === 'weigh-in' || action.kind === 'recover')
+    return {
+      kind: action.kind === 'recover' ? judged.finding.verdict : 'now',
+      say,
+      because,
+      button: {
+        label: `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${action.oz.toFixed(1)} oz`,
+        action: { kind: action.kind, oz: action.oz },
+      },
+    };
+  const barred = gates.find((g) => !passes(g));
+  if (barred?.id === 'label')
+    return {
+      kind: 'now',
+      say: `Mark the total at the unit: ${lbOz(label.totalOz)} of ${label.refrigerant}.`,
+      because: 'The next person charges by this label.',
+      button: { label: 'It is marked', action: { kind: 'write', entry: 'label' } },
+    };
+  if (barred) return { kind: 'not-proven', say: `Held: ${barred.asks}.`, because: barred.say };
+  return {
+    kind: 'good',
+    say,
+    because,
+    ...(lead ? { button: { label: 'Sign the charge', action: { kind: 'sign' } } } : {}),
+  };
+}

@@ -1,0 +1,90 @@
+import { v7 as uuid } from 'uuid';
+import type { RunPhase } from '@/contract/requests';
+import type { SheetRun } from '@/core/job/sheet';
+import { post } from '@/web/api/http';
+import { Button } from '@/web/kit/Button';
+import { Trouble } from '@/web/kit/Notice';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from '../job-context';
+import { PortNotice } from './PortNotice';
+
+/** What stands at the head of an instruments sheet: what is simulated, replayed, or the crew's own. */
+export function SourceNotice({ run, simulates }: { run: SheetRun | undefined; simulates: string }) {
+  if (!run || run.source === 'simulated')
+    return (
+      <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
+        A physical model stands in for {simulates}. Everything read from it is stored as simulated.
+      </p>
+    );
+  return (
+    <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
+      {run.source === 'replayed'
+        ? 'A recording is played back: every figure of it is marked as replayed.'
+        : 'Instruments of your own are connected. What you do by hand you tell by a tap in the next move.'}
+    </p>
+  );
+}
+
+/** Connect, resume, disconnect, or wait for instruments of one's own: the same for every phase that streams. */
+export function ConnectRun({
+  view,
+  phase,
+  simulated = true,
+  unsimulated,
+}: {
+  view: JobView;
+  phase: RunPhase;
+  /** Whether this system can be simulated, and what is said when it cannot. */
+  simulated?: boolean;
+  unsimulated?: string;
+}) {
+  const { sheet } = view;
+  const run = view.run?.phase === phase ? view.run : undefined;
+  const { busy, problem, act } = useAct();
+  const interrupted = sheet.runs.filter((r) => r.state === 'interrupted' && r.phase === phase).at(-1);
+  return (
+    <>
+      <Trouble problem={problem} />
+      {run ? (
+        <Button
+          disabled={busy}
+          onClick={() =>
+            act(async () => {
+              await post(`/runs/${run.id}/stop`);
+              await view.actions.reload();
+            })
+          }
+        >
+          Disconnect
+        </Button>
+      ) : (
+        <>
+          {interrupted ? (
+            <Button
+              tone="primary"
+              disabled={busy}
+              onClick={() =>
+                act(async () => {
+                  await post(`/runs/${interrupted.id}/resume`);
+                  await view.actions.reload();
+                  view.rejoin();
+                })
+              }
+            >
+              Resume the interrupted run
+            </Button>
+          ) : null}
+          <Button
+            tone={interrupted ? 'plain' : 'primary'}
+            disabled={busy || !simulated}
+            onClick={() => act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
+          >
+            Connect simulated instruments
+          </Button>
+          {simulated || !unsimulated ? null : <p className="text-[14px] text-ink2">{unsimulated}</p>}
+        </>
+      )}
+      <PortNotice view={view} phase={phase} />
+    </>
+  );
+}
