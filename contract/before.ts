@@ -109,5 +109,5 @@ export const pairsSchema = z.strictObject({
 
 export const settingsSchema = z.strictObject({
   version: z.number().int().min(1).describe('the version you read'),
-  settings: z.record(z.string().max(40), z.union([z.string().max(40), z.number()])).describe('settings by name'),
+  settings: z.record(z.string().max(40), z.union([z.string().max(400), z.number()])).describe('settings by name'),
 });

@@ -1,10 +1,10 @@
 import { v7 as uuid } from 'uuid';
+import type { RunPhase } from '@/contract/requests';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { JobSheet } from '@/core/job/sheet';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
 import type { BenchFeed, FeedOrder, SystemFeed } from '@/server/features/instruments/feed-protocol';
-import type { RunPhase } from '@/contract/requests';
 import { recordMovement } from '@/server/features/instruments/movement-record';
 import { insertReadings, type ReadingRequest } from '@/server/features/instruments/reading-record';
 import { rowsOfBlock, type StoredEvent } from '@/server/features/instruments/run-data';

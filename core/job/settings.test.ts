@@ -26,6 +26,10 @@ describe('schools and settings of a company', () => {
     [{ labourPerHour: 5 }, 'labourPerHour', '10 to 1000 an hour'],
     [{ labourPerHour: '120' }, 'labourPerHour', '10 to 1000 an hour'],
     [{ splitToleranceF: 60 }, 'splitToleranceF', '1 to 6 °F'],
+    [{ 'transition.gwp-cap.cap': 0 }, 'transition.gwp-cap.cap', '1 to 15000'],
+    [{ 'transition.gwp-cap.from': '2025-13-40' }, 'transition.gwp-cap.from', 'YYYY-MM-DD, or empty'],
+    [{ 'transition.local.rule': 'x'.repeat(301) }, 'transition.local.rule', 'up to 300 characters'],
+    [{ 'transition.local.cap': 700 }, 'transition.local.cap', expect.stringContaining('kink')],
   ])('%j is refused at its field', (settings, field, allowed) => {
     expect(checkSettings(settings as Record<string, string | number>)).toMatchObject({ field, allowed });
   });

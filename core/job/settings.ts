@@ -1,4 +1,5 @@
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
+import { isRuleSetting, refusesRule } from '@/core/circuit/transition-rules';
 import type { Refusal } from '@/core/finding/outcome';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
@@ -48,6 +49,11 @@ export const SCHOOLS = [...SCOPE_SCHOOLS, ...CIRCUIT_SCHOOLS];
 /** Why settings cannot be stored, or undefined. */
 export function checkSettings(settings: Readonly<Record<string, string | number>>): Refusal | undefined {
   for (const [field, value] of Object.entries(settings)) {
+    if (isRuleSetting(field)) {
+      const refused = refusesRule(field, value);
+      if (refused) return refused;
+      continue;
+    }
     const school = SCHOOLS.find((s) => s.id === field);
     const tolerance = [...TOLERANCES, ...SCOPE_FIGURES].find((t) => t.id === field);
     if (!school && !tolerance)

@@ -1,6 +1,7 @@
 import type { CircuitEntry } from '@/core/circuit/log/circuit-log';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import type { CircuitSchools } from '@/core/circuit/schools';
+import type { TransitionRule } from '@/core/circuit/transition-rules';
 import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
@@ -112,6 +113,8 @@ export type JobSheet = {
   removal: { by: string; at: string } | null;
   scopeSchools: ScopeSchools;
   circuitSchools: CircuitSchools;
+  /** Rules of the refrigerant transition as the company keeps them. */
+  transition: readonly TransitionRule[];
   /** What the crew wrote down of the refrigerant circuit, oldest first. */
   circuitLog: CircuitEntry[];
   /** The cylinders this job used, as the ledger has them now. */

@@ -1,16 +1,17 @@
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
-import { TRANSITION_RULES } from '@/core/circuit/transition-rules';
+import { transitionRules } from '@/core/circuit/transition-rules';
 import { TOLERANCES } from '@/core/job/settings';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { type ApiProblem, get, put } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
-import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
-import { NumberCell } from '@/web/kit/NumberCell';
 import { useAct } from '@/web/kit/use-act';
 import { PersonMenu } from '@/web/shell/TopBar';
+import { Figure } from './Figure';
+import { RuleRow } from './RuleRow';
+import { School } from './School';
 
 type Stored = { settings: Record<string, string | number>; version: number };
 
@@ -57,17 +58,12 @@ export default function SettingsPage() {
             <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Rules of the refrigerant transition</h2>
-          <p className="mt-1 text-[13.5px] text-ink2">
-            In general terms and from memory: check the current rule before you rely on one.
+          <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">
+            In general terms and from memory: look the current rule up, write it down here, and say on which day it was
+            checked. The charge of each job is held against what stands here.
           </p>
-          {TRANSITION_RULES.map((r) => (
-            <div key={r.id} className="grid gap-x-6 border-b border-rule py-2.5 md:grid-cols-[1.5fr_1fr]">
-              <p className="text-[15px] leading-snug font-[560]">{r.rule}</p>
-              <p className="text-[13.5px] leading-snug text-ink2">
-                {r.from ? `From ${r.from}. ` : ''}
-                {r.source}. {r.verifiedOn ? `Verified ${r.verifiedOn}.` : 'Not verified.'}
-              </p>
-            </div>
+          {transitionRules(data.settings).map((r) => (
+            <RuleRow key={r.id} rule={r} may={may} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Start-up</h2>
           {TOLERANCES.map((t) => (
@@ -75,89 +71,6 @@ export default function SettingsPage() {
           ))}
         </>
       ) : null}
-    </div>
-  );
-}
-
-type SchoolSpec = {
-  id: string;
-  label: string;
-  options: readonly (readonly [string, string])[];
-  standard: string;
-  reason: string;
-};
-
-/** One school: its options, the default and why. */
-function School({
-  school: s,
-  stored,
-  may,
-  onSave,
-}: {
-  school: SchoolSpec;
-  stored: string | number | undefined;
-  may: boolean;
-  onSave: (change: Record<string, string>) => void;
-}) {
-  return (
-    <div className="grid gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
-      <Choice
-        label={s.label}
-        value={String(stored ?? s.standard)}
-        options={s.options.map(([value, label]) => ({ value, label }))}
-        onChange={(v) => may && onSave({ [s.id]: v })}
-      />
-      <p className="text-[13.5px] leading-snug text-ink2">
-        Default: {s.options.find(([v]) => v === s.standard)?.[1]}. {s.reason}
-      </p>
-    </div>
-  );
-}
-
-type FigureSpec = {
-  id: string;
-  label: string;
-  unit: string;
-  low: number;
-  high: number;
-  standard: number;
-  reason: string;
-};
-
-/** A figure of the company's own: its range is told when it is left, the default stands beside it. */
-function Figure({
-  figure: f,
-  sign,
-  stored,
-  may,
-  onSave,
-}: {
-  figure: FigureSpec;
-  sign: string;
-  stored: string | number | undefined;
-  may: boolean;
-  onSave: (change: Record<string, number>) => void;
-}) {
-  return (
-    <div className="grid items-start gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
-      <div className="max-w-[260px]">
-        <NumberCell
-          label={f.label}
-          unit={f.unit}
-          value={Number(stored ?? f.standard)}
-          disabled={!may}
-          onCommit={(v) => {
-            if (v === null || v < f.low || v > f.high)
-              return `Outside the allowed range. Allowed: ${f.low} to ${f.high} ${f.unit}.`;
-            onSave({ [f.id]: v });
-            return undefined;
-          }}
-        />
-      </div>
-      <p className="text-[13.5px] leading-snug text-ink2">
-        Default: {sign}
-        {f.standard} {f.unit}. {f.reason}
-      </p>
     </div>
   );
 }

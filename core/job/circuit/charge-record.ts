@@ -1,7 +1,7 @@
 import { co2Equivalent } from '@/core/circuit/co2-equivalent';
 import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks } from '@/core/circuit/recovery/cylinder';
-import { NEW_SYSTEM_GWP_CAP } from '@/core/circuit/transition-rules';
+import { ruleSource } from '@/core/circuit/transition-rules';
 import { lbOz } from '@/core/circuit/weigh-in';
 import type { Check } from '@/core/finding/check';
 import { type BuildUp, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
@@ -81,15 +81,24 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
   }
   const room = kept ? roomView(sheet, build.totalOz) : undefined;
   if (room) checks.push(room);
-  if (facts.gwp > NEW_SYSTEM_GWP_CAP && kept)
-    checks.push({
-      id: 'gwp',
-      verdict: 'look-again',
-      claim: `${refrigerant} has a GWP of ${facts.gwp}; new systems are capped at ${NEW_SYSTEM_GWP_CAP}.`,
-      because: 'Parts for an existing system are exempt in general terms; a new system may not be.',
-      source: 'AIM Act technology transitions, from memory: check the current rule',
-    });
+  const capped = kept ? gwpCheck(sheet) : undefined;
+  if (capped) checks.push(capped);
   return checks;
+}
+
+/** A new system over the cap on warming potential that holds on the day of the job. */
+function gwpCheck(sheet: EquippedSheet): Check | undefined {
+  const { refrigerant } = sheet.circuit.plate;
+  const { gwp } = REFRIGERANT_FACTS[refrigerant];
+  const rule = sheet.transition.find((r) => r.cap !== undefined);
+  if (rule?.cap === undefined || gwp <= rule.cap || (rule.from && sheet.job.scheduledFor < rule.from)) return undefined;
+  return {
+    id: 'gwp',
+    verdict: 'look-again',
+    claim: `${refrigerant} has a GWP of ${gwp}; new systems are capped at ${rule.cap}${rule.from ? ` from ${rule.from}` : ''}.`,
+    because: 'Parts for an existing system are exempt in general terms; a new system may not be.',
+    source: ruleSource(rule),
+  };
 }
 
 /** An interrupted weighing: the scale is read again, and what is missing must be explained. */

@@ -12,6 +12,7 @@ import {
   LINE_RUN as RUN,
 } from '@/core/circuit/log/sample-entries';
 import { type Cylinder, cylinderChecks } from '@/core/circuit/recovery/cylinder';
+import { transitionRules } from '@/core/circuit/transition-rules';
 import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { phasesOf, sheetGates, standingOf } from '@/core/job/sheet-gates';
@@ -154,6 +155,28 @@ describe('recover', () => {
     b.add('held-in-unit', { oz: 40, note: '' });
     expect(recoveryView(sheet(b)).share).toBeUndefined();
     expect(check(recoveryView(sheet(b)).checks, 'held-in-unit')!.verdict).toBe('look-again');
+  });
+});
+
+describe('the cap on warming potential', () => {
+  const of = (change: Partial<EquippedSheet>) => {
+    const made = sampleSheet({ vacuum: null, circuitLog: new LogBuilder().add('old-charge', OLD).log, ...change });
+    const sheet = {
+      ...made,
+      circuit: { ...made.circuit, plate: { ...made.circuit.plate, refrigerant: 'R-410A' as const } },
+    };
+    const build = buildUpOf(sheet);
+    if (!build.ok) throw new Error(build.refused.message);
+    return chargeChecks(sheet, build.value, '2026-06-01').find((c) => c.id === 'gwp');
+  };
+  it('is the company’s, from the day it holds, and says whether anyone checked it', () => {
+    // GWP of R-410A 2,088 (AR4).
+    expect(of({})).toMatchObject({ verdict: 'look-again', source: expect.stringContaining('not checked') });
+    expect(of({ transition: transitionRules({ 'transition.gwp-cap.cap': 2100 }) })).toBeUndefined();
+    expect(of({ transition: transitionRules({ 'transition.gwp-cap.from': '2027-01-01' }) })).toBeUndefined();
+    expect(of({ transition: transitionRules({ 'transition.gwp-cap.verifiedOn': '2026-03-01' }) })!.source).toMatch(
+      /checked 2026-03-01/,
+    );
   });
 });
 

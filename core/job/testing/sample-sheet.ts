@@ -1,5 +1,6 @@
 import { barometerPsia } from '@/core/air/moist-air';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
+import { TRANSITION_RULES } from '@/core/circuit/transition-rules';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -79,6 +80,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     removal: null,
     scopeSchools: DEFAULT_SCOPE_SCHOOLS,
     circuitSchools: DEFAULT_CIRCUIT_SCHOOLS,
+    transition: TRANSITION_RULES,
     circuitLog: [],
     cylinders: [],
     ...change,

@@ -1,5 +1,6 @@
 import { barometerPsia } from '@/core/air/moist-air';
 import { circuitSchools } from '@/core/circuit/schools';
+import { transitionRules } from '@/core/circuit/transition-rules';
 import type { Plate } from '@/core/equipment/plate';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
@@ -107,6 +108,7 @@ export async function readJobSheet(
     removal: (removal?.record as JobSheet['removal']) ?? null,
     scopeSchools: scopeSchools(settings),
     circuitSchools: circuitSchools(settings),
+    transition: transitionRules(settings),
     circuitLog: await circuitStore.read(db, key),
     cylinders: await cylindersStore.ofJob(db, key),
     certification,

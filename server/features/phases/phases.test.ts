@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { sheetGates } from '@/core/job/sheet-gates';
 import type { Quantity } from '@/core/startup/quantities';
 import {
   type Client,
@@ -75,6 +76,21 @@ describe('gates', () => {
     await lead.put(`/jobs/${id}/vacuum`, { version: 1, endMicrons: 320, heldMin: 12, reason: ON_PAPER });
     expect((await lead.post(`/runs/${run}/commands`, { kind: 'weigh-in', oz: 10 })).status).toBe(200);
     await lead.post(`/runs/${run}/stop`);
+  });
+  it('a typed vacuum with nothing before it on record asks a lead why, and the reason stays visible', async () => {
+    const { id } = await newJob(lead);
+    const body = { version: 0, endMicrons: 300, heldMin: 12 };
+    expect((await lead.put(`/jobs/${id}/vacuum`, body)).body).toMatchObject({ status: 400, field: 'reason' });
+    expect((await lead.put(`/jobs/${id}/vacuum`, { ...body, reason: 'short' })).body).toMatchObject({
+      field: 'reason',
+    });
+    const helper = await server.as('alder-helper');
+    expect((await helper.put(`/jobs/${id}/vacuum`, { ...body, reason: ON_PAPER })).body).toMatchObject({
+      code: 'not-allowed',
+    });
+    expect((await lead.put(`/jobs/${id}/vacuum`, { ...body, reason: ON_PAPER })).status).toBe(200);
+    const gate = sheetGates(await lead.sheet(id), 'charge').find((g) => g.id === 'standing-vacuum');
+    expect(gate).toMatchObject({ holds: true, say: expect.stringContaining(ON_PAPER) });
   });
   it('a charge that is not weighed cannot be signed; the answer names the gate and its way out', async () => {
     const { id } = await newJob(lead);

@@ -1,0 +1,71 @@
+import { refusesRule, ruleSetting, type TransitionRule } from '@/core/circuit/transition-rules';
+import { Mark } from '@/web/kit/Mark';
+import { NumberCell } from '@/web/kit/NumberCell';
+import { TextCell } from '@/web/kit/TextCell';
+
+type Props = { rule: TransitionRule; may: boolean; onSave: (change: Record<string, string | number>) => void };
+type Part = Parameters<typeof ruleSetting>[1];
+
+/** One dated rule: its words, from when, where it stands, and when someone last held it against the current rule. */
+export function RuleRow({ rule, may, onSave }: Props) {
+  const commit = (part: Part) => (value: string | number) => {
+    const refused = refusesRule(ruleSetting(rule.id, part), value);
+    if (refused) return `${refused.message} Allowed: ${refused.allowed}.`;
+    onSave({ [ruleSetting(rule.id, part)]: value });
+    return undefined;
+  };
+  const written = rule.rule !== '';
+  return (
+    <section aria-label={rule.title} className="border-b border-rule py-3">
+      <h3 className="flex items-center gap-2 text-[15px] font-[680]">
+        <Mark kind={!written ? 'to-come' : rule.verifiedOn ? 'good' : 'not-proven'} />
+        {rule.title}
+        <small className="font-[450] text-ink2">
+          {!written ? 'none written' : rule.verifiedOn ? `checked ${rule.verifiedOn}` : 'not checked'}
+        </small>
+      </h3>
+      <div className="mt-1.5 grid gap-x-4 gap-y-2 md:grid-cols-[1fr_170px_170px]">
+        <div className="md:col-span-3">
+          <TextCell label="Rule" value={rule.rule} most={300} disabled={!may} onCommit={commit('rule')} />
+        </div>
+        <TextCell label="Source" value={rule.source} most={300} disabled={!may} onCommit={commit('source')} />
+        <DateCell label="Holds from" value={rule.from} disabled={!may} onCommit={commit('from')} />
+        <DateCell label="Checked on" value={rule.verifiedOn} disabled={!may} onCommit={commit('verifiedOn')} />
+        {rule.cap === undefined ? null : (
+          <NumberCell
+            label="Cap, warming potential"
+            unit="GWP"
+            value={rule.cap}
+            disabled={!may}
+            onCommit={(v) => (v === null ? 'A number is needed.' : commit('cap')(v))}
+          />
+        )}
+      </div>
+    </section>
+  );
+}
+
+function DateCell({
+  label,
+  value,
+  disabled,
+  onCommit,
+}: {
+  label: string;
+  value: string;
+  disabled: boolean;
+  onCommit: (value: string) => unknown;
+}) {
+  return (
+    <label className="block text-[13px] font-[600]">
+      {label}
+      <input
+        type="date"
+        value={value}
+        disabled={disabled}
+        onChange={(e) => void onCommit(e.target.value)}
+        className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2.5 text-[16px] font-[560] outline-none focus:border-ink disabled:opacity-60"
+      />
+    </label>
+  );
+}
