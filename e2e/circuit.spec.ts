@@ -1,25 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { Fitter, figure } from './crew';
-
-const DEAD: [Record<string, number>, Record<string, string>] = [
-  { 'Line to line': 0.2, 'One line to ground': 0.1, 'Other line to ground': 0.1 },
-  {
-    'Tester read a known live source first': 'Yes',
-    'Tester read the live source again': 'Yes',
-    'Locked and tagged': 'Yes',
-  },
-];
-const WORKS = Object.fromEntries(
-  ['The compressor runs', 'Both service valves close', 'The indoor blower runs', 'It can be held in cooling'].map(
-    (q) => [q, 'Yes'],
-  ),
-);
-const CLEAN = Object.fromEntries(
-  ['Burnout or acid', 'A mixture is suspected', 'The low side leaks', 'The maker forbids a pump-down'].map((q) => [
-    q,
-    'No',
-  ]),
-);
+import { DEAD, Fitter, figure, REMOVAL_ANSWERS } from './crew';
 
 test('on a desk: pumped down, joined, tested, evacuated, charged from its cylinder, every step judged', async ({
   page,
@@ -44,7 +24,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     );
     await crew.say('Say what works on the old unit');
     await crew.press('What works');
-    await crew.write('removal-facts', {}, { ...WORKS, ...CLEAN, Compressor: 'scroll' });
+    await crew.write('removal-facts', {}, { ...REMOVAL_ANSWERS, Compressor: 'scroll' });
     await crew.say('Pump it down');
     await crew.press('Choose the way');
     await crew.write('method', {});

@@ -202,3 +202,26 @@ export class Fitter extends Surveyor {
 export function figure(what: string, value: number, unit: string): void {
   process.stdout.write(`${JSON.stringify({ what, value: Math.round(value * 10) / 10, unit })}\n`);
 }
+
+/** Answers that prove a unit dead, and those that allow its pump-down. */
+export const DEAD: [Record<string, number>, Record<string, string>] = [
+  { 'Line to line': 0.2, 'One line to ground': 0.1, 'Other line to ground': 0.1 },
+  {
+    'Tester read a known live source first': 'Yes',
+    'Tester read the live source again': 'Yes',
+    'Locked and tagged': 'Yes',
+  },
+];
+export const REMOVAL_ANSWERS: Record<string, string> = {
+  ...Object.fromEntries(
+    ['The compressor runs', 'Both service valves close', 'The indoor blower runs', 'It can be held in cooling'].map(
+      (q) => [q, 'Yes'],
+    ),
+  ),
+  ...Object.fromEntries(
+    ['Burnout or acid', 'A mixture is suspected', 'The low side leaks', 'The maker forbids a pump-down'].map((q) => [
+      q,
+      'No',
+    ]),
+  ),
+};
