@@ -106,7 +106,6 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     await expect(crew.next.getByRole('button', { name: 'The machine runs' })).toBeVisible();
     gear.hand({ kind: 'machine', on: true });
     await crew.press('The machine runs');
-    await crew.say('Recovering:');
     await expect(crew.next.getByRole('button', { name: 'Machine is off, weigh' })).toBeVisible({ timeout: 90_000 });
     gear.hand({ kind: 'machine', on: false });
     await crew.press('Machine is off, weigh');

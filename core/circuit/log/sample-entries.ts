@@ -1,3 +1,4 @@
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import type { EntryBody } from './entry-bodies';
 
 /** Invented bodies of an ordinary job, entry by entry: the tests and the demo write them, changed where they need to. */
@@ -92,4 +93,17 @@ export const PUMP_SETUP: EntryBody<'pump-setup'> = {
   volumeFt3: 0.35,
   coldestPipeF: 70,
   compressorLocked: true,
+};
+/** An empty recovery cylinder, as it is entered. */
+export const EMPTY_CYLINDER: Omit<Cylinder, 'id' | 'tag' | 'contentsOz'> = {
+  use: 'recovery',
+  refrigerant: null,
+  waterCapacityLb: 47.7,
+  tareOz: 452,
+  ratingPsig: 400,
+  retestOn: '2031-01-01',
+  disposable: false,
+  flammableMark: false,
+  dipTube: true,
+  state: 'in use',
 };

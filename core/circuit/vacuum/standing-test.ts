@@ -15,7 +15,7 @@ const LATE_MIN = 3;
 /** A test this long is compared with its own middle: what moved early has settled by then (design default), min. */
 const LONG_MIN = 20;
 /** Rise that still counts as holding, µm/min; and how the late slope compares with the early one (design defaults). */
-const HOLDS_PER_MIN = 5;
+export const HOLDS_PER_MIN = 5;
 const LEAK_RATIO = 0.7;
 const MOISTURE_RATIO = 0.3;
 /** Scatter beyond the larger of these makes the gauge unreliable. */

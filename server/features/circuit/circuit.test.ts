@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import {
   DEAD_PROOF as DEAD,
+  EMPTY_CYLINDER,
   LINE_RUN,
   OLD_CHARGE,
   TEST_PLAN as PLAN,
@@ -45,16 +46,7 @@ const cylinder = (change: object = {}) => ({
   id: uuid(),
   version: 0,
   tag: `RC-${uuid().slice(-6)}`,
-  use: 'recovery',
-  refrigerant: null,
-  waterCapacityLb: 47.7,
-  tareOz: 452,
-  ratingPsig: 400,
-  retestOn: '2031-01-01',
-  disposable: false,
-  flammableMark: false,
-  dipTube: true,
-  state: 'in use',
+  ...EMPTY_CYLINDER,
   ...change,
 });
 const addCylinder = async (change: object = {}) => {

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEAD_PROOF, OLD_CHARGE } from '@/core/circuit/log/sample-entries';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/core/circuit/log/sample-entries';
 import { movementsOf } from '@/core/job/charge-sheet';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { Gauge } from '@/server/testing/gauge';
@@ -77,16 +77,7 @@ describe('what the crew tells of its own gear', () => {
       id: uuid(),
       version: 0,
       tag: `RC-${uuid().slice(-6)}`,
-      use: 'recovery',
-      refrigerant: null,
-      waterCapacityLb: 47.7,
-      tareOz: 452,
-      ratingPsig: 400,
-      retestOn: '2031-01-01',
-      disposable: false,
-      flammableMark: false,
-      dipTube: true,
-      state: 'in use',
+      ...EMPTY_CYLINDER,
     };
     await lead.put(`/cylinders/${cylinder.id}`, cylinder);
     await write(id, 'old-charge', OLD_CHARGE);

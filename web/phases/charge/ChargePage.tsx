@@ -177,15 +177,15 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
                 />
               </tbody>
             </table>
+            {signed ? null : (
+              <p className="mt-2 text-[13px] text-ink2">
+                {scaleRun ? 'The scale streams.' : 'No scale streams.'}{' '}
+                <TextButton onClick={() => setSheetOpen('scale')}>{scaleRun ? 'Scale' : 'Connect a scale'}</TextButton>
+              </p>
+            )}
             <p className="mt-2 text-[13px] text-ink2">
               {UNIT_STATE_WORDS[plate.unitState]}.{' '}
-              <button
-                type="button"
-                className="cursor-pointer text-copper underline"
-                onClick={() => navigate('../equipment', { relative: 'path' })}
-              >
-                Change
-              </button>
+              <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>Change</TextButton>
             </p>
           </section>
           {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
@@ -206,7 +206,6 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           <EntryLog view={view} phase="charge" />
           {!signed ? (
             <div className="flex flex-wrap gap-3">
-              <Button onClick={() => setSheetOpen('scale')}>Scale</Button>
               <Button onClick={() => setSheetOpen('typed')} disabled={held('standing-vacuum')}>
                 Type a weighed amount
               </Button>
@@ -331,6 +330,14 @@ function LabelBlock({ label }: { label: ChargeLabel }) {
         {label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : ''}
       </p>
     </section>
+  );
+}
+
+function TextButton({ onClick, children }: { onClick: () => void; children: string }) {
+  return (
+    <button type="button" className="-my-3 cursor-pointer py-3 text-copper underline" onClick={onClick}>
+      {children}
+    </button>
   );
 }
 

@@ -12,6 +12,7 @@ import { type StripTest, VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
 import type { VacuumAnswer } from '@/web/workers/vacuum-analysis';
+import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import type { EquippedView } from '../job-context';
@@ -114,7 +115,11 @@ export default function EvacuatePage(view: EquippedView) {
           height={desk ? Math.max(360, Math.min(560, window.innerHeight - 330)) : 300}
         />
       ) : (
-        <Before />
+        <BeforeWork
+          title="Before the pump runs"
+          items={BEFORE}
+          note="Connect instruments, or type the readings as the gauge shows them."
+        />
       )}
     </CircuitFrame>
   );
@@ -186,25 +191,10 @@ function Causes({ progress }: { progress: PumpProgress }) {
 }
 
 /** Before the pump runs: what makes it quick. */
-function Before() {
-  const list = [
-    'Nitrogen released, core tools on, both cores out',
-    'Micron gauge on the system, far from the pump, on its own valve',
-    'Short wide hoses, one on each side; fresh pump oil',
-    'Expansion valve open, service valves of a factory-charged unit shut',
-    'Outdoor unit locked out',
-  ];
-  return (
-    <div className="max-w-[640px] py-3">
-      <h2 className="text-[19px]">Before the pump runs</h2>
-      <ul className="mt-2">
-        {list.map((text) => (
-          <li key={text} className="border-b border-rule py-2 text-[16px]">
-            {text}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-3 text-[14px] text-ink2">Connect instruments, or type the readings as the gauge shows them.</p>
-    </div>
-  );
-}
+const BEFORE = [
+  'Nitrogen released, core tools on, both cores out',
+  'Micron gauge on the system, far from the pump, on its own valve',
+  'Short wide hoses, one on each side; fresh pump oil',
+  'Expansion valve open, service valves of a factory-charged unit shut',
+  'Outdoor unit locked out',
+];

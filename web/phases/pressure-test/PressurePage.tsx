@@ -10,6 +10,7 @@ import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
+import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import { useEntries } from '../circuit/use-entries';
@@ -111,7 +112,7 @@ export default function PressurePage(view: EquippedView) {
       ) : hold ? (
         <TypedHold test={test} />
       ) : (
-        <Before />
+        <BeforeWork title="Before the nitrogen is opened" items={BEFORE} />
       )}
     </CircuitFrame>
   );
@@ -209,24 +210,10 @@ function JointList({ view }: { view: EquippedView }) {
   );
 }
 
-function Before() {
-  const list = [
-    'Every joint made and cool, cores out or core tools on',
-    'Expansion valve open, service valves of a factory-charged unit shut',
-    'Read the low-side limit on the coil’s plate: it sets the pressure',
-    'Regulator and relief on the nitrogen; gauge and hoses rated for it',
-    'Thermometer on a shaded pipe',
-  ];
-  return (
-    <div className="max-w-[640px] py-2">
-      <h2 className="text-[19px]">Before the nitrogen is opened</h2>
-      <ul className="mt-2">
-        {list.map((text) => (
-          <li key={text} className="border-b border-rule py-2 text-[16px]">
-            {text}
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
+const BEFORE = [
+  'Every joint made and cool, cores out or core tools on',
+  'Expansion valve open, service valves of a factory-charged unit shut',
+  'Read the low-side limit on the coil’s plate: it sets the pressure',
+  'Regulator and relief on the nitrogen; gauge and hoses rated for it',
+  'Thermometer on a shaded pipe',
+];

@@ -53,6 +53,7 @@ export default function RecoverPage(view: JobView) {
     cylinder && refrigerant
       ? (f: number): number => contents / OZ_PER_LB / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
       : undefined;
+  const pumpingDown = rec.method?.body.method === 'pump-down' && rec.attempts.length === 0;
   return (
     <CircuitFrame
       view={view}
@@ -112,7 +113,8 @@ export default function RecoverPage(view: JobView) {
     >
       <div className="grid items-start gap-x-8 gap-y-3 lg:grid-cols-[auto_1fr]">
         {cylinder && fill ? (
-          <div>
+          // While the old unit is pumped down the steps are what the hand needs; the cylinder waits below them.
+          <div className={pumpingDown ? 'max-lg:order-last' : ''}>
             <CylinderPicture
               tag={cylinder.tag}
               refrigerant={cylinder.refrigerant}

@@ -20,6 +20,7 @@ import { useDesk } from '@/web/kit/use-media';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { BeforeWork } from '../BeforeWork';
 import { TypedMovement } from '../charge/TypedMovement';
 import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
@@ -253,7 +254,9 @@ export default function StartUpPage(view: EquippedView) {
                 dim={!signed && (stale || !running)}
               />
             ) : (
-              <Before />
+              <div className="px-4 lg:px-5">
+                <BeforeWork title="Before power goes on" items={BEFORE} note={BEFORE_NOTE} />
+              </div>
             )
           ) : tab === 'trend' ? (
             <div className="h-full p-4">
@@ -305,29 +308,14 @@ function statusOf(steady: SteadyResult): string {
 }
 
 /** Before the first reading: what must be true before power goes on. */
-function Before() {
-  const list = [
-    'Airways open, filter in, panels on',
-    'Service valves fully open, caps on',
-    'Charge weighed and signed',
-    'Breaker and disconnect match the plate',
-    'Crankcase heater warm for the maker’s time, where fitted',
-    'Floats and freeze stat each tripped by hand once',
-  ];
-  return (
-    <div className="max-w-[620px] px-4 py-6 lg:px-5">
-      <h2 className="text-[19px]">Before power goes on</h2>
-      <ul className="mt-2">
-        {list.map((text) => (
-          <li key={text} className="border-b border-rule py-2 text-[16px]">
-            {text}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-4 text-[14px] text-ink2">
-        A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the
-        maker’s instructions and local code come first.
-      </p>
-    </div>
-  );
-}
+
+const BEFORE = [
+  'Airways open, filter in, panels on',
+  'Service valves fully open, caps on',
+  'Charge weighed and signed',
+  'Breaker and disconnect match the plate',
+  'Crankcase heater warm for the maker’s time, where fitted',
+  'Floats and freeze stat each tripped by hand once',
+];
+const BEFORE_NOTE =
+  'A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the maker’s instructions and local code come first.';

@@ -97,6 +97,21 @@ describe('the guide of the evacuation', () => {
     expect(crew.said[at + 1]).toMatch(/bubble every joint/);
     expect(crew.pressed).toContain('Mended: pull again');
   });
+  it('a pump whose oil is wet: the quick test tells neither leak nor water, fresh oil brings it down', () => {
+    const crew = new Crew(bench(), log());
+    (crew.bench.state as { oilWet: number }).oilWet = 1;
+    follow(crew, 90);
+    expect(crew.pressed).toEqual([
+      'Start the pump',
+      'Valve off and test',
+      'Record the test',
+      'Oil changed: pull again',
+      'Valve off and test',
+      'Record the test',
+    ]);
+    expect(view(crew.log).stage).toBe('proven');
+    expect(crew.log.log.some((e) => e.kind === 'oil-change')).toBe(true);
+  });
   it('what the gauge did before the valve was opened again is no stand (no false cause after a sweep)', () => {
     const crew = follow(new Crew(bench({}, 0.3), log()), 60);
     const swept = crew.said.findIndex((s) => /^Swept and soaked/.test(s));

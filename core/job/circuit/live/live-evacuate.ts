@@ -1,6 +1,6 @@
 import { type EvacuationView, STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
 import type { PumpProgress, StallCause } from '@/core/circuit/vacuum/pump-progress';
-import type { Standing } from '@/core/circuit/vacuum/standing-test';
+import { HOLDS_PER_MIN, type Standing } from '@/core/circuit/vacuum/standing-test';
 import { byHand, type LiveMove, type LiveStream, newest, S_PER_MIN } from './stream';
 
 /** Dry nitrogen of a sweep goes in to this, and soaks this long (common practice). */
@@ -38,7 +38,9 @@ export function liveEvacuate(
         }
       : undefined;
   if (evac.stage === 'standing') return standing(evac, stream, fits?.standing?.result);
-  if (evac.stage === 'proven' || evac.stage === 'broken') return undefined;
+  // What holds but began too shallow is pulled on.
+  const shallow = evac.checks.some((c) => c.id === 'depth' && c.verdict !== 'good');
+  if (evac.stage === 'broken' || (evac.stage === 'proven' && !shallow)) return undefined;
   const { switches } = stream;
   if (switches?.pumpOn === false)
     return {
@@ -108,6 +110,17 @@ function closed(evac: EvacuationView, stream: LiveStream, microns: number): Live
       because: 'The nitrogen takes the moisture it has taken up out with it.',
       action: open(pull),
     };
+  if (evac.standing && holdsShallow(evac.standing, evac.targetMicrons))
+    return {
+      kind: 'look-again',
+      say: 'It holds but goes no deeper: change the pump oil, then pull again.',
+      because: `Valved off it rises by ${evac.standing.result.lateMicronsPerMin!.toFixed(0)} µm a minute: neither leak nor water. Wet oil, or hoses, keep the pump above ${evac.targetMicrons} µm.`,
+      action: {
+        label: byHand(stream, 'Oil changed, pulling', 'Oil changed: pull again'),
+        orders: [{ kind: 'oil' }, { kind: 'valve', open: true }],
+        entry: { kind: 'oil-change', body: { why: 'held flat above the target' } },
+      },
+    };
   const failed = evac.checks.find((c) => c.id === 'standing' && c.next !== undefined);
   if (!evac.standing || !failed)
     return {
@@ -127,6 +140,9 @@ function closed(evac: EvacuationView, stream: LiveStream, microns: number): Live
         : open(classification === 'leak' ? `Mended: ${byHand(stream, 'pulling again', 'pull again')}` : pull),
   };
 }
+
+const holdsShallow = ({ result, startMicrons }: NonNullable<EvacuationView['standing']>, target: number): boolean =>
+  startMicrons > target && (result.lateMicronsPerMin ?? Number.POSITIVE_INFINITY) <= HOLDS_PER_MIN;
 
 const isolate = (stream: LiveStream, microns: number): LiveMove['action'] => ({
   label: byHand(stream, 'Valved off, test it', 'Valve off and test'),

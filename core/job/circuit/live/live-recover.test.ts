@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
-import { DEAD_PROOF, OLD_CHARGE, REMOVAL_FACTS } from '@/core/circuit/log/sample-entries';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE, REMOVAL_FACTS } from '@/core/circuit/log/sample-entries';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryOf } from '@/core/circuit/recovery/recovery';
 import { type CircuitSchools, DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
@@ -13,16 +13,8 @@ import { Crew } from './testing/crew';
 const CYLINDER: Cylinder = {
   id: '00000000-0000-4000-8000-0000000000c1',
   tag: 'RC-1',
-  use: 'recovery',
-  refrigerant: null,
-  waterCapacityLb: 47.7,
-  tareOz: 452,
-  ratingPsig: 400,
-  retestOn: '2031-01-01',
-  disposable: false,
+  ...EMPTY_CYLINDER,
   flammableMark: true,
-  dipTube: true,
-  state: 'in use',
   contentsOz: 0,
 };
 const bench = (change: object = {}, chargeLb = 8, cylinderLb = 0): Bench =>
