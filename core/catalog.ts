@@ -13,6 +13,7 @@ import { a2lRoom } from '@/core/circuit/a2l-room';
 import { co2Equivalent } from '@/core/circuit/co2-equivalent';
 import { sectionVolume } from '@/core/circuit/hold-volume';
 import { brazeClearance } from '@/core/circuit/join/braze-clearance';
+import { drierDrop } from '@/core/circuit/join/drier-drop';
 import { flareTorque } from '@/core/circuit/join/flare-torque';
 import { lineInsulation } from '@/core/circuit/join/line-insulation';
 import { liquidMargin } from '@/core/circuit/join/liquid-margin';
@@ -128,6 +129,7 @@ export const CATALOG: readonly AnyCalculation[] = [
   sectionVolume,
   brazeClearance,
   flareTorque,
+  drierDrop,
   liquidMargin,
   lineInsulation,
   a2lRoom,

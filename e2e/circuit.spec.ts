@@ -145,7 +145,11 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
       await crew.waitForScale();
     }
     await crew.pressWhen('It is marked');
-    await crew.write('label', { 'Total charge marked at': 'inside of the service panel' });
+    await crew.write(
+      'label',
+      { 'Total charge marked at': 'inside of the service panel' },
+      { 'Service valves set as the maker asks': 'Yes', 'Caps and seals on, ports leak-checked': 'Yes' },
+    );
     await crew.pressWhen('Sign the charge');
     await crew.say('Charge signed');
     await page.goto('/cylinders');

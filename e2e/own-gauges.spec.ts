@@ -2,8 +2,9 @@ import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
 import { recoveryBench } from '../core/plant/bench/bench';
+import type { RigConfig } from '../core/plant/rig';
 import { DEAD, Fitter, REMOVAL_ANSWERS } from './crew';
-import { OwnGear } from './own-gear';
+import { benchGear, OwnGear, rigGear } from './own-gear';
 
 /** A fresh job with its equipment entered and nothing else. */
 async function freshJob(page: Page): Promise<number> {
@@ -30,6 +31,20 @@ async function freshJob(page: Page): Promise<number> {
   return ((await reply.json()) as { job: { number: number } }).job.number;
 }
 
+/** Opens a run for the gear and lets it send. */
+async function plugIn(crew: Fitter, button: RegExp, gear: { connect: OwnGear<never>['connect'] }): Promise<void> {
+  const { page } = crew;
+  await page.getByRole('button', { name: button }).click();
+  await page.getByRole('button', { name: 'Wait for a recording' }).click();
+  const token = await page.getByTestId('port-token').textContent();
+  const address = await page
+    .getByTestId('port-open')
+    .getByText(/127\.0\.0\.1:\d+/)
+    .textContent();
+  await gear.connect(Number(address!.split(':')[1]), token!.trim());
+  await crew.closeSheet();
+}
+
 test('on a phone, with gauges of one’s own: the guide follows the taps, the figures come off the port', async ({
   browser,
 }) => {
@@ -52,32 +67,26 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
   await crew.write('method', {});
 
   const gear = new OwnGear(
-    recoveryBench(
-      {
-        seed: number,
-        refrigerant: 'R-410A',
-        barometerPsia: 14.1,
-        outdoorF: 84,
-        lowFt3: 0.33,
-        outdoorFt3: 0.34,
-        valveLeaks: 0,
-        cylinderTareOz: 452,
-        waterCapacityLb: 47.7,
-        chilled: true,
-      },
-      7.2,
-      0,
+    benchGear(
+      recoveryBench(
+        {
+          seed: number,
+          refrigerant: 'R-410A',
+          barometerPsia: 14.1,
+          outdoorF: 84,
+          lowFt3: 0.33,
+          outdoorFt3: 0.34,
+          valveLeaks: 0,
+          cylinderTareOz: 452,
+          waterCapacityLb: 47.7,
+          chilled: true,
+        },
+        7.2,
+        0,
+      ),
     ),
   );
-  await page.getByRole('button', { name: /^Instruments/ }).click();
-  await page.getByRole('button', { name: 'Wait for a recording' }).click();
-  const token = await page.getByTestId('port-token').textContent();
-  const address = await page
-    .getByTestId('port-open')
-    .getByText(/127\.0\.0\.1:\d+/)
-    .textContent();
-  await gear.connect(Number(address!.split(':')[1]), token!.trim());
-  await crew.closeSheet();
+  await plugIn(crew, /^Instruments/, gear);
 
   await test.step('pumped down by hand, told tap by tap', async () => {
     gear.hand({ kind: 'call', on: true });
@@ -103,9 +112,8 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     await crew.pressWhen('Prove it dead');
     await crew.write('dead-proof', ...DEAD);
     gear.pace = 2;
-    await expect(crew.next.getByRole('button', { name: 'The machine runs' })).toBeVisible();
+    await crew.pressWhen('The machine runs');
     gear.hand({ kind: 'machine', on: true });
-    await crew.press('The machine runs');
     await expect(crew.next.getByRole('button', { name: 'Machine is off, weigh' })).toBeVisible({ timeout: 90_000 });
     gear.hand({ kind: 'machine', on: false });
     await crew.press('Machine is off, weigh');
@@ -116,4 +124,69 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
   });
   gear.stop();
   await context.close();
+});
+
+test('a scale and probes of one’s own: weighed in between two taps, started, and judged when it is steady', async ({
+  page,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const number = await freshJob(page);
+  await page.reload();
+  await crew.openPart(number, 'charge');
+  await page.getByRole('button', { name: 'Vacuum test' }).click();
+  await page.getByLabel('Vacuum at the end, pump valved off').fill('310');
+  await page.getByLabel('Held for').fill('12');
+  await page.getByRole('button', { name: 'Record the test' }).click();
+  await expect(page.getByText('Say why recovery to evacuation is not here.')).toBeVisible();
+  await page.getByLabel('Why nothing before it is on record').fill('Done on paper by the first crew.');
+  await page.getByRole('button', { name: 'Record the test' }).click();
+  await crew.say(/Weigh in \d/);
+
+  // The plate of the sample sheet: 118 oz in the unit, 48 ft of line, a coil of 6 oz.
+  const config: RigConfig = {
+    seed: number,
+    refrigerant: 'R-454B',
+    metering: 'txv',
+    tons: 3,
+    volts: 240,
+    elevationFt: 1180,
+    outdoorF: 92,
+    indoorF: 79,
+    indoorWetBulbF: 65.5,
+    indoorEndF: 76,
+    nominalChargeOz: 143.8,
+    outdoorFanA: 1.05,
+    indoorAir: 1,
+    outdoorAir: 1,
+    condenserClean: 1,
+    meterOpening: 1,
+    compressorHealth: 1,
+    nonCondensablePsi: 0,
+    probeFaults: {},
+  };
+  const gear = new OwnGear(rigGear(config, 118));
+  await plugIn(crew, /^Connect a scale/, gear);
+  for (let i = 0; i < 2; i++) {
+    const button = crew.next.getByRole('button', { name: /^Weigh in [\d.]+ oz$/ });
+    const label = (await button.textContent())!;
+    await button.click();
+    await crew.say('Weighing in: 0.0 oz');
+    gear.hand({ kind: 'weigh-in', oz: Number(label.match(/[\d.]+/)![0]) });
+    await crew.say(/ 0\.[0-3] oz to go/);
+    await crew.press('Close the valve');
+    await expect(crew.next.getByRole('button', { name: 'Close the valve' })).toBeHidden();
+  }
+  await crew.pressWhen('Sign the charge');
+  gear.stop();
+  await crew.pressWhen('Go to start-up');
+
+  const probes = new OwnGear(rigGear(config, 143.8));
+  await plugIn(crew, /^Instruments/, probes);
+  probes.hand({ kind: 'start' });
+  await crew.pressWhen('Call for cooling');
+  probes.pace = 3;
+  await expect(page.getByTestId('steady')).toContainText(/Steady/, { timeout: 90_000 });
+  await crew.say(/airflow/i);
+  probes.stop();
 });

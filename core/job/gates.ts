@@ -48,7 +48,8 @@ export type GateId =
   | 'vacuum-broken'
   | 'room'
   | 'cylinder'
-  | 'label';
+  | 'label'
+  | 'suction-drier';
 
 export type Override = { gate: string; reason: string; by: string; at: string };
 

@@ -2,7 +2,7 @@ import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
 import { buildUpOf, judgeCharge } from './charge-sheet';
-import { chargeGates, circuitGates, sealedGate, standingGate } from './circuit/circuit-gates';
+import { afterRunGates, chargeGates, circuitGates, sealedGate, standingGate } from './circuit/circuit-gates';
 import { circuitMove } from './circuit/circuit-moves';
 import { circuitPhasesOf, isCircuitPhase, sealedWhy } from './circuit/circuit-views';
 import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
@@ -55,7 +55,8 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
     },
     overrides,
   };
-  return [...laterGates(sheet, phase).map(withOverrides(overrides)), ...gatesOf(facts)];
+  const after = phase === 'hand-over' ? afterRunGates(sheet) : [];
+  return [...[...laterGates(sheet, phase), ...after].map(withOverrides(overrides)), ...gatesOf(facts)];
 }
 
 export function signedPhases(sheet: JobSheet): Partial<Record<BuiltPhase, boolean>> {

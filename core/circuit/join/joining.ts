@@ -7,7 +7,9 @@ import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Check } from '@/core/finding/check';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { drierIn } from './after-run';
 import { brazeClearance } from './braze-clearance';
+import { drierCheck, suctionDrierCheck } from './drier-check';
 import { flareTorque } from './flare-torque';
 import { liquidMargin } from './liquid-margin';
 
@@ -50,6 +52,7 @@ export type JoinView = {
   run: EntryOf<'line-run'> | undefined;
   figures: RunFigures | undefined;
   joints: { joint: EntryOf<'joint'>; checks: Check[] }[];
+  /** The drier of the liquid line. */
   drier: EntryOf<'drier'> | undefined;
   hiss: EntryOf<'coil-hiss'> | undefined;
   expansion: EntryOf<'expansion-open'> | undefined;
@@ -117,7 +120,7 @@ export function joinOf(log: readonly CircuitEntry[], context: JoinContext): Join
     run,
     figures,
     joints,
-    drier: latestOf(log, 'drier'),
+    drier: drierIn(log, 'liquid'),
     hiss: latestOf(log, 'coil-hiss'),
     expansion: latestOf(log, 'expansion-open'),
     nitrogen: budget?.ok ? budget.value : undefined,
@@ -149,7 +152,8 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       miss: 1,
     });
   if (v.preCharged) return checks;
-  checks.push(drierCheck(v.drier, context), expansionCheck(v.expansion));
+  const suction = suctionDrierCheck(drierIn(log, 'suction'), context);
+  checks.push(drierCheck(v.drier, context), ...(suction ? [suction] : []), expansionCheck(v.expansion));
   if (v.joints.length === 0)
     checks.push({
       id: 'joints',
@@ -354,52 +358,6 @@ function jointChecks(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
       source: COMMON,
     });
   return checks;
-}
-
-function drierCheck(drier: EntryOf<'drier'> | undefined, context: JoinContext): Check {
-  const base = { id: 'drier', source: 'common practice; capacity AHRI 710, from memory' };
-  if (!drier)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: 'No new drier is logged.',
-      because: 'A new one goes in whenever the circuit is opened.',
-      next: 'Log the liquid-line drier.',
-    };
-  const { direction, arrowToMeter, ratedTons, oldOneCut, factoryDrierToo, line } = drier.body;
-  const wrong =
-    context.heatPump && line === 'liquid' && direction === 'one way'
-      ? 'A one-way drier in a heat pump’s liquid line.'
-      : direction === 'one way' && !arrowToMeter
-        ? 'The drier’s arrow points away from the metering device.'
-        : ratedTons < context.tons
-          ? `The drier is rated ${ratedTons} t for a ${context.tons}-ton system.`
-          : oldOneCut === 'left in'
-            ? 'The old drier was left in.'
-            : factoryDrierToo
-              ? 'A second drier beside the factory’s.'
-              : undefined;
-  if (wrong)
-    return {
-      ...base,
-      verdict: 'look-again',
-      claim: wrong,
-      because: 'Flow reverses in heating; a reversed, small or doubled drier restricts or washes out.',
-      next: 'Put the right one in, both ways for a heat pump.',
-      miss: 1,
-    };
-  return {
-    ...base,
-    verdict: oldOneCut === 'torched out' ? 'look-again' : 'good',
-    claim:
-      oldOneCut === 'torched out'
-        ? 'The old drier came out with the torch.'
-        : `New drier in the ${line} line, ${direction}, rated ${ratedTons} t.`,
-    because:
-      oldOneCut === 'torched out'
-        ? 'Heat drives its moisture back into the pipe: expect a wet system, evacuate in three pulls.'
-        : 'It holds what moisture and acid are left.',
-  };
 }
 
 function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Check {

@@ -135,6 +135,8 @@ const join = {
     ratedTons: num(0.25, 50, 'tons'),
     oldOneCut: oneOf(['cut out cold', 'torched out', 'there was none', 'left in']),
     factoryDrierToo: yes,
+    /** Of a suction drier: the pipe between reversing valve and compressor, or the line that reverses. */
+    suctionPlace: oneOf(['common suction', 'vapour line']).nullable().optional(),
   }),
   'expansion-open': z.strictObject({ how: oneOf(['driven open', 'service magnet', 'not needed']) }),
   'nitrogen-cylinder': z.strictObject({
@@ -224,17 +226,29 @@ const charge = {
     releaseHeightFt: num(0.5, 15, 'ft'),
     detector: yes,
     circulationCfm: num(0, 10_000, 'CFM').nullable(),
+    /** The maker's own limit for this room, with its altitude and leak class; it wins. */
+    makerLimitLb: num(0.5, 200, 'lb').nullable().optional(),
   }),
-  label: z.strictObject({ place: words(80, 1) }),
+  label: z.strictObject({ place: words(80, 1), valvesSet: yes, capsOn: yes }),
+};
+
+const after = {
+  'suction-drier-visit': z.strictObject({
+    dropPsi: num(0, 20, 'psi'),
+    acid: oneOf(['clean', 'acid', 'not tested']),
+    outcome: oneOf(['left in', 'replaced', 'taken out']),
+  }),
+  'moisture-indicator': z.strictObject({ colour: oneOf(['dry', 'between', 'wet']) }),
+  'liquid-drier-drop': z.strictObject({ inF: num(-20, 180, '°F'), outF: num(-20, 180, '°F') }),
 };
 
 /** Takes an earlier entry back; the reason stays beside it. */
 const any = { withdrawn: z.strictObject({ reason: words(300, 5) }) };
 
-export const ENTRY_PHASES = ['recover', 'join', 'pressure-test', 'evacuate', 'charge'] as const;
+export const ENTRY_PHASES = ['recover', 'join', 'pressure-test', 'evacuate', 'charge', 'hand-over'] as const;
 export type EntryPhase = (typeof ENTRY_PHASES)[number];
 
-export const ENTRY_BODIES = { ...recover, ...join, ...pressure, ...evacuate, ...charge, ...any };
+export const ENTRY_BODIES = { ...recover, ...join, ...pressure, ...evacuate, ...charge, ...after, ...any };
 export type EntryKind = keyof typeof ENTRY_BODIES;
 export type EntryBody<K extends EntryKind> = z.infer<(typeof ENTRY_BODIES)[K]>;
 export const ENTRY_KINDS = Object.keys(ENTRY_BODIES) as [EntryKind, ...EntryKind[]];
@@ -245,6 +259,7 @@ const PHASE_OF: Record<EntryPhase, readonly string[]> = {
   'pressure-test': Object.keys(pressure),
   evacuate: Object.keys(evacuate),
   charge: Object.keys(charge),
+  'hand-over': Object.keys(after),
 };
 /** The phase an entry of this kind belongs to; a withdrawal belongs to the phase of what it withdraws. */
 export const phaseOfKind = (kind: EntryKind): EntryPhase | undefined =>

@@ -42,6 +42,9 @@ export const ENTRY_TITLES: Record<EntryKind, string> = {
   resumed: 'Weighing resumed',
   room: 'Room',
   label: 'Label',
+  'suction-drier-visit': 'Suction drier',
+  'moisture-indicator': 'Moisture indicator',
+  'liquid-drier-drop': 'Liquid drier',
   withdrawn: 'Withdrawn',
 };
 
@@ -83,6 +86,12 @@ export function entryWords(e: CircuitEntry): string {
       return { yes: 'hissed', no: 'no hiss', 'shipped open': 'shipped open' }[e.body.hiss];
     case 'drier':
       return `${e.body.line} line, ${e.body.direction}, ${e.body.ratedTons} t`;
+    case 'suction-drier-visit':
+      return `${e.body.dropPsi.toFixed(1)} psi across it, acid ${e.body.acid}, ${e.body.outcome}`;
+    case 'moisture-indicator':
+      return e.body.colour;
+    case 'liquid-drier-drop':
+      return `${e.body.inF.toFixed(1)} °F in, ${e.body.outF.toFixed(1)} °F out`;
     case 'expansion-open':
       return e.body.how;
     case 'nitrogen-cylinder':
@@ -125,7 +134,7 @@ export function entryWords(e: CircuitEntry): string {
     case 'room':
       return `${e.body.areaFt2.toFixed(0)} ft², ${e.body.detector ? 'with detector' : 'no detector'}`;
     case 'label':
-      return e.body.place;
+      return `${e.body.place}${e.body.valvesSet ? '' : '; a valve is not set yet'}${e.body.capsOn ? '' : '; caps or seals are open'}`;
     case 'withdrawn':
       return e.body.reason;
   }

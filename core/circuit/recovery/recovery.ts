@@ -42,6 +42,8 @@ export type RecoveryView = {
     newest: boolean;
   };
   recoveredOz: number;
+  /** A cylinder was weighed after the machine; after a good pump-down the scale may show nothing. */
+  weighed: boolean;
   /** Charge that a pump-down left in the old unit; null when its amount is not known. */
   heldInUnit: EntryOf<'held-in-unit'> | undefined;
   share: { pct: number; reading: string } | undefined;
@@ -74,7 +76,8 @@ export function recoveryOf(log: readonly CircuitEntry[], { schools }: { schools:
           ...omitKind(facts.body),
         })
       : undefined;
-  const recoveredOz = entriesOf(log, 'recovered').reduce((s, e) => s + e.body.endGrossOz - e.body.startGrossOz, 0);
+  const weighings = entriesOf(log, 'recovered');
+  const recoveredOz = weighings.reduce((s, e) => s + e.body.endGrossOz - e.body.startGrossOz, 0);
   const heldInUnit = latestOf(log, 'held-in-unit');
   const method = latestOf(log, 'method');
   const whole = !(method?.body.method === 'pump-down');
@@ -92,6 +95,7 @@ export function recoveryOf(log: readonly CircuitEntry[], { schools }: { schools:
     dead: latestOf(log, 'dead-proof'),
     level: levelOf(log, old, expected, schools),
     recoveredOz,
+    weighed: weighings.length > 0,
     heldInUnit,
     share: share?.ok ? share.value : undefined,
   };

@@ -132,7 +132,7 @@ function fromJudgement({ judged, gates, label, lead }: ChargeFacts, move: NextMo
     return {
       kind: 'now',
       say: `Mark the total at the unit: ${lbOz(label.totalOz)} of ${label.refrigerant}.`,
-      because: 'The next person charges by this label.',
+      because: `The next person charges by this label. ${barred.say}.`,
       button: { label: 'It is marked', action: { kind: 'write', entry: 'label' } },
     };
   if (barred) return { kind: 'not-proven', say: `Held: ${barred.asks}.`, because: barred.say };

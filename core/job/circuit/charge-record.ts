@@ -8,7 +8,8 @@ import { type BuildUp, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/char
 import type { EquippedSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB } from '@/core/units/units';
-import { keepsCircuitLog, roomView, sealedWhy } from './circuit-views';
+import { keepsCircuitLog, sealedWhy } from './circuit-views';
+import { roomView } from './room-view';
 
 /** A scale at rest that moves by more than this in two minutes is not to be weighed on (common practice), oz. */
 const DRIFT_OZ = 0.3;

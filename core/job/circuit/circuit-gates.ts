@@ -1,4 +1,5 @@
 import { latestOf } from '@/core/circuit/log/circuit-log';
+import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import type { Check } from '@/core/finding/check';
 import { beganWithSurvey } from '@/core/job/before';
@@ -7,6 +8,7 @@ import { certificationCovers, type Gate, type GateId } from '@/core/job/gates';
 import { PHASE_NOUNS, type Phase, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import {
+  afterRunView,
   type CircuitPhase,
   circuitPhasesOf,
   evacuationView,
@@ -14,8 +16,8 @@ import {
   keepsCircuitLog,
   pressureView,
   recoveryView,
-  roomView,
 } from './circuit-views';
+import { roomView } from './room-view';
 
 const gate = (id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate => ({
   id,
@@ -192,6 +194,18 @@ export function standingGate(sheet: JobSheet): Gate {
 /** In place of a standing test where nothing was opened. */
 export const sealedGate = (why: string): Gate => gate('standing-vacuum', 'a sealed circuit', true, why);
 
+function labelSays(label: EntryBody<'label'> | undefined): string {
+  if (!label) return 'Not marked yet';
+  if (!label.valvesSet) return 'A service valve is not set yet';
+  return label.capsOn ? `Marked: ${label.place}` : 'A cap or seal is still off';
+}
+
+/** A suction drier that was left behind holds the job open until someone has come back for it. */
+export function afterRunGates(sheet: JobSheet): Gate[] {
+  const visit = isEquipped(sheet) ? claimOf(afterRunView(sheet), 'suction-drier-visit') : undefined;
+  return visit ? [gate('suction-drier', 'the suction drier seen to', visit.verdict === 'good', visit.claim)] : [];
+}
+
 /** What the circuit's record adds to the gates of the charge. */
 export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Gate[] {
   if (!isEquipped(sheet)) return [];
@@ -231,9 +245,9 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
     gates.push(
       gate(
         'label',
-        'the total charge marked at the unit',
-        label !== undefined,
-        label ? `Marked: ${label.body.place}` : 'Not marked yet',
+        'the total charge marked at the unit, valves set, caps on',
+        label?.body.valvesSet === true && label.body.capsOn,
+        labelSays(label?.body),
       ),
     );
   }

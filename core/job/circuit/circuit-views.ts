@@ -1,17 +1,15 @@
-import { a2lRoom } from '@/core/circuit/a2l-room';
 import { sectionVolume } from '@/core/circuit/hold-volume';
+import { afterRunOf } from '@/core/circuit/join/after-run';
 import { type JoinView, joinOf, lengthOf } from '@/core/circuit/join/joining';
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import { type PressureView, pressureOf } from '@/core/circuit/pressure/pressure-test';
 import { type RecoveryView, recoveryOf } from '@/core/circuit/recovery/recovery';
-import { LFL_KG_M3, roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import { type EvacuationView, evacuationOf } from '@/core/circuit/vacuum/evacuation';
 import type { Check } from '@/core/finding/check';
 import { beganWithSurvey, hasCircuit } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { OZ_PER_LB } from '@/core/units/units';
 
 /** Phases of the refrigerant circuit between the old unit and the charge. */
 export const CIRCUIT_PHASES = ['recover', 'join', 'pressure-test', 'evacuate'] as const;
@@ -108,83 +106,12 @@ export function evacuationView(sheet: JobSheet): EvacuationView {
   return evacuationOf(sheet.circuitLog, { schools: sheet.circuitSchools, wetReasons });
 }
 
-/** The mildly flammable charge against the room it could leak into; undefined for other refrigerants. */
-export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefined {
-  const { refrigerant } = sheet.circuit.plate;
-  if (!(refrigerant in LFL_KG_M3)) return undefined;
-  const chargeLb = totalOz / OZ_PER_LB;
-  const base = { id: 'room', source: 'UL/IEC 60335-2-40, from memory; the maker’s table wins; check the current rule' };
-  const room = latestOf(sheet.circuitLog, 'room')?.body;
-  const steps = a2lRoom({ refrigerant, chargeLb });
-  if (!steps.ok) return undefined;
-  const because = `${chargeLb.toFixed(1)} lb of ${refrigerant}, a mildly flammable refrigerant.`;
-  if (steps.value.step === 'outside')
-    return {
-      ...base,
-      verdict: 'stop',
-      claim: 'More charge than the standard covers.',
-      because,
-      next: 'Ask the maker; do not charge it.',
-      miss: 2,
-    };
-  if (steps.value.step === 'exempt')
-    return { ...base, verdict: 'good', claim: `Below ${steps.value.exemptLb.toFixed(1)} lb: no room rule.`, because };
-  if (steps.value.step === 'extra measures')
-    return {
-      ...base,
-      verdict: 'look-again',
-      claim: 'This charge asks for extra measures by the standard.',
-      because,
-      next: 'Follow the maker’s measures for it.',
-    };
-  if (!room)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: 'The room it could leak into is not measured.',
-      because,
-      next: 'Measure the smallest room it serves.',
-    };
-  if (room.detector) {
-    const area = room.areaFt2 >= steps.value.minimumAreaFt2;
-    const air = room.circulationCfm !== null && room.circulationCfm >= steps.value.minimumCfm;
-    return {
-      ...base,
-      verdict: !area ? 'stop' : air ? 'good' : 'not-proven',
-      claim: !area
-        ? `${room.areaFt2.toFixed(0)} ft² served; ${steps.value.minimumAreaFt2.toFixed(0)} are needed with a detector.`
-        : air
-          ? `${room.areaFt2.toFixed(0)} ft² and ${room.circulationCfm!.toFixed(0)} CFM: enough with its detector.`
-          : `The detector must bring ${steps.value.minimumCfm.toFixed(0)} CFM.`,
-      because,
-      ...(area && air
-        ? {}
-        : {
-            next: area
-              ? 'Prove the blower’s flow on a detector trip.'
-              : 'Take less charge, serve more area, or ask the maker.',
-          }),
-      miss: steps.value.minimumAreaFt2 / room.areaFt2,
-    };
-  }
-  const limit = roomChargeLimit({
-    refrigerant,
-    chargeLb,
-    areaFt2: room.areaFt2,
-    releaseHeightFt: room.releaseHeightFt,
+/** What driers and moisture indicator show after the run; empty where none asks for it. */
+export const afterRunView = (sheet: EquippedSheet): Check[] =>
+  afterRunOf(sheet.circuitLog, {
+    refrigerant: sheet.circuit.plate.refrigerant,
+    takeOut: sheet.scopeSchools.suctionDrierAfter === 'remove',
   });
-  if (!limit.ok) return undefined;
-  return {
-    ...base,
-    verdict: limit.value.allowed ? 'good' : 'stop',
-    claim: limit.value.allowed
-      ? `The room takes ${limit.value.limitLb.toFixed(1)} lb.`
-      : `The room takes ${limit.value.limitLb.toFixed(1)} lb without a detector; ${chargeLb.toFixed(1)} lb are planned.`,
-    because,
-    ...(limit.value.allowed ? {} : { next: 'Fit the maker’s detector, serve a larger room, or take less charge.' }),
-    miss: chargeLb / limit.value.limitLb,
-  };
-}
 
 /** What the old unit's record starts from: what the survey read off its plate and its line set. */
 export function oldChargeFromSurvey(sheet: JobSheet) {

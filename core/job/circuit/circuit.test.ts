@@ -21,8 +21,9 @@ import { buildUpOf } from '../charge-sheet';
 import { chargeChecks, chargeLabel } from './charge-record';
 import { circuitGates } from './circuit-gates';
 import { circuitMove } from './circuit-moves';
-import { evacuationView, joinView, pressureView, recoveryView, roomView } from './circuit-views';
+import { evacuationView, joinView, pressureView, recoveryView } from './circuit-views';
 import { circuitMoveGuard } from './entry-rules';
+import { roomView } from './room-view';
 
 const recovery: Cylinder = {
   id: 'c1',
@@ -155,6 +156,41 @@ describe('recover', () => {
     b.add('held-in-unit', { oz: 40, note: '' });
     expect(recoveryView(sheet(b)).share).toBeUndefined();
     expect(check(recoveryView(sheet(b)).checks, 'held-in-unit')!.verdict).toBe('look-again');
+  });
+});
+
+describe('what stays open after the run', () => {
+  it('a suction drier holds the hand-over until someone has come back; a lead may override it', () => {
+    const b = new LogBuilder()
+      .add('old-charge', OLD)
+      .add('drier', { ...DRIER, line: 'suction', suctionPlace: 'common suction' });
+    const gateOf = (log: LogBuilder) => sheetGates(sheet(log), 'hand-over').find((g) => g.id === 'suction-drier');
+    expect(gateOf(new LogBuilder().add('old-charge', OLD))).toBeUndefined();
+    expect(gateOf(b)).toMatchObject({ holds: false, overridable: true });
+    b.add('suction-drier-visit', { dropPsi: 1.4, acid: 'clean', outcome: 'taken out' });
+    expect(gateOf(b)).toMatchObject({ holds: true });
+  });
+  it('the maker’s limit for a room wins over the rule, both ways', () => {
+    const room = { areaFt2: 60, releaseHeightFt: 2, detector: false, circulationCfm: null };
+    const of = (makerLimitLb: number | null) =>
+      roomView(sheet(new LogBuilder().add('room', { ...room, makerLimitLb })), 144)!.verdict;
+    expect(of(null)).toBe('stop');
+    expect(of(9.5)).toBe('good');
+    expect(of(8.5)).toBe('stop');
+  });
+  it('a label is done with its valves set and its caps on', () => {
+    const of = (change: object) =>
+      sheetGates(
+        sheet(
+          new LogBuilder()
+            .add('old-charge', OLD)
+            .add('label', { place: 'door', valvesSet: true, capsOn: true, ...change }),
+        ),
+        'charge',
+      ).find((g) => g.id === 'label');
+    expect(of({})).toMatchObject({ holds: true });
+    expect(of({ valvesSet: false })).toMatchObject({ holds: false, say: 'A service valve is not set yet' });
+    expect(of({ capsOn: false })).toMatchObject({ holds: false });
   });
 });
 
@@ -432,7 +468,7 @@ describe('charge', () => {
     const b = ready()
       .add('vacuum-broken', { by: 'factory charge', toPsig: 2, gaugeProtected: true })
       .add('room', { areaFt2: 400, releaseHeightFt: 5.9, detector: false, circulationCfm: null })
-      .add('label', { place: 'door' });
+      .add('label', { place: 'door', valvesSet: true, capsOn: true });
     expect(gates(sheet(b, all))).toEqual(['weighed-charge']);
   });
   it('an override of the standing test counts for the charge too', () => {

@@ -16,7 +16,7 @@ const round = (v: number | undefined, digits: number): number | undefined =>
 /** What a form starts from: the newest entry of its kind where a correction makes sense, else what the sheet knows. */
 export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
   const newest = latestOf(sheet.circuitLog, kind);
-  if (newest && EDITED.has(kind)) return { ...newest.body };
+  if (newest && (EDITED.has(kind) || kind === 'drier')) return { ...newest.body };
   const plate = sheet.circuit.plate;
   const volumeFt3 = round(isEquipped(sheet) ? volumeOf(sheet) : undefined, 3);
   switch (kind) {
@@ -74,6 +74,7 @@ export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
         arrowToMeter: true,
         ratedTons: plate?.nominalTons,
         factoryDrierToo: false,
+        suctionPlace: null,
       };
     case 'expansion-open':
       return { how: plate?.metering === 'eev' ? undefined : 'not needed' };
@@ -118,7 +119,7 @@ export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
     case 'cylinder-used':
       return { leavesAs: 'liquid' };
     case 'room':
-      return { circulationCfm: null };
+      return { circulationCfm: null, makerLimitLb: null };
     case 'fire-watch':
       return { minutes: 60, extinguisher: true };
     case 'resumed':
@@ -137,7 +138,6 @@ export const EDITED: ReadonlySet<EntryKind> = new Set([
   'method',
   'line-run',
   'coil-hiss',
-  'drier',
   'expansion-open',
   'nitrogen-cylinder',
   'fire-watch',

@@ -207,7 +207,23 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     number('ratedTons', 'Rated for', 'tons'),
     choice('oldOneCut', 'The old drier', same('cut out cold', 'torched out', 'there was none', 'left in')),
     yes('factoryDrierToo', 'The unit has its own drier besides'),
+    choice(
+      'suctionPlace',
+      'It sits in',
+      [
+        ['common suction', 'The pipe from reversing valve to compressor'],
+        ['vapour line', 'The vapour line'],
+      ],
+      { when: is('line', 'suction'), stacked: true },
+    ),
   ],
+  'suction-drier-visit': [
+    number('dropPsi', 'Pressure across it', 'psi'),
+    choice('acid', 'Acid test of the oil', same('clean', 'acid', 'not tested')),
+    choice('outcome', 'The drier was', same('left in', 'replaced', 'taken out')),
+  ],
+  'moisture-indicator': [choice('colour', 'After a steady run it shows', same('dry', 'between', 'wet'))],
+  'liquid-drier-drop': [number('inF', 'Pipe before the drier', '°F'), number('outF', 'Pipe after it', '°F')],
   'expansion-open': [choice('how', 'For test and vacuum it is', same('driven open', 'service magnet', 'not needed'))],
   'nitrogen-cylinder': [
     number('nominalScf', 'Cylinder holds when full', 'ft³'),
@@ -313,6 +329,14 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     }),
     yes('detector', 'A leak detector starts the blower'),
     number('circulationCfm', 'Flow it then brings', 'CFM', { nullable: true, when: is('detector', true) }),
+    number('makerLimitLb', 'Maker’s limit for this room', 'lb', {
+      nullable: true,
+      hint: 'where its table gives one: it wins, with altitude and leak class',
+    }),
   ],
-  label: [text('place', 'Total charge marked at')],
+  label: [
+    text('place', 'Total charge marked at'),
+    yes('valvesSet', 'Service valves set as the maker asks'),
+    yes('capsOn', 'Caps and seals on, ports leak-checked'),
+  ],
 };

@@ -17,10 +17,18 @@ import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
+import { AfterRun } from './AfterRun';
 import { ReportSheet } from './ReportSheet';
 
 /** Gates of the hand-over that are cleared on the scope page. */
 const BEFORE_GATES: ReadonlySet<string> = new Set(['no-hazard-stop', 'disclosures', 'change-answered', 'musts-in']);
+
+/** The page on which a gate is cleared; none when it is cleared here. */
+function clearedOn(gate: string): 'scope' | 'charge' | 'start-up' | undefined {
+  if (BEFORE_GATES.has(gate)) return 'scope';
+  if (gate === 'suction-drier') return undefined;
+  return gate === 'charge-signed' ? 'charge' : 'start-up';
+}
 
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
@@ -34,7 +42,7 @@ export default function HandOverPage(view: JobView) {
   const barred = gates.find((g) => !passes(g));
   const lead = me.role === 'lead' || me.role === 'owner';
   const simulated = sheet.measurements.some((m) => m.source === 'simulated');
-  const back = barred && BEFORE_GATES.has(barred.id) ? 'scope' : barred?.id === 'charge-signed' ? 'charge' : 'start-up';
+  const back = barred ? clearedOn(barred.id) : undefined;
   const pdf = `/api${jobPath}/report.pdf`;
 
   const bar = signed
@@ -50,8 +58,8 @@ export default function HandOverPage(view: JobView) {
           kind: 'not-proven' as const,
           say: `Held: ${barred.asks}.`,
           because: barred.say,
-          label: `Go to ${PHASE_WORDS[back].toLowerCase()}`,
-          press: () => navigate(`../${back}`, { relative: 'path' }),
+          label: back ? `Go to ${PHASE_WORDS[back].toLowerCase()}` : undefined,
+          press: () => (back ? navigate(`../${back}`, { relative: 'path' }) : undefined),
         }
       : {
           kind: 'now' as const,
@@ -74,6 +82,7 @@ export default function HandOverPage(view: JobView) {
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <GateList gates={gates} phase="hand-over" view={view} />
+          {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed !== undefined} /> : null}
           <section>
             <h2 className="text-[15px] font-[680]">Signatures</h2>
             <ul className="mt-1">

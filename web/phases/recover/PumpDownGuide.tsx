@@ -97,7 +97,7 @@ function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: 
   steps.push(dead);
   steps.push({
     say: pumped ? 'Low side finished by machine' : 'Recovered into the cylinder',
-    mark: done(view.recoveredOz > 0),
+    mark: done(view.weighed),
     note: switches?.machineOn ? suction : view.recoveredOz > 0 ? `${(view.recoveredOz / 16).toFixed(2)} lb` : undefined,
   });
   steps.push({

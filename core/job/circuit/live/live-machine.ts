@@ -40,7 +40,7 @@ export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | unde
   if (stream.switches.machineOn) return running(on, stream, suction);
   const waited = minutesSince(stream, 'machine');
   // A level that was read and does not do asks for the machine again.
-  return rec.recoveredOz > 0 && waited !== undefined && !rec.level.newest
+  return rec.weighed && waited !== undefined && !rec.level.newest
     ? watching(stream, suction, waited)
     : starting(on, stream);
 }

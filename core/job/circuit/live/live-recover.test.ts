@@ -204,6 +204,12 @@ describe('the guide and its limits', () => {
       ),
     ).toMatchObject({ kind: 'not-proven', say: 'No recovery cylinder fits this refrigerant.' });
   });
+  it('a low side that held too little for the scale to show is watched all the same', () => {
+    const crew = new Crew(bench({}, 0.02), log('machine').add('dead-proof', DEAD_PROOF));
+    crew.follow(40, guide(crew));
+    expect(view(crew).recoveredOz).toBeLessThan(1);
+    expect(crew.pressed).toEqual(['Start the machine', 'Machine off, weigh', 'Write the level down']);
+  });
   it('says nothing before the way is chosen, before it is proven dead, and without a gauge', () => {
     const crew = new Crew(bench(), new LogBuilder().add('old-charge', OLD_CHARGE)).wait(2);
     expect(guide(crew)()).toBeUndefined();

@@ -1,0 +1,41 @@
+import { useState } from 'react';
+import { drierIn } from '@/core/circuit/join/after-run';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import { orderChecks } from '@/core/finding/check';
+import { afterRunView } from '@/core/job/circuit/circuit-views';
+import type { EquippedSheet } from '@/core/job/sheet';
+import { Button } from '@/web/kit/Button';
+import { EntryLog } from '../circuit/EntryLog';
+import { EntrySheet } from '../circuit/EntrySheet';
+import { CheckList } from '../fit/CheckList';
+import type { JobView } from '../job-context';
+
+/** Driers and the moisture indicator after the run: the suction drier is the one thing a crew comes back for. */
+export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: EquippedSheet; signed: boolean }) {
+  const [entry, setEntry] = useState<EntryKind>();
+  const checks = afterRunView(sheet);
+  const offers: EntryKind[] = [
+    ...(drierIn(sheet.circuitLog, 'suction') ? (['suction-drier-visit'] as const) : []),
+    'moisture-indicator',
+    'liquid-drier-drop',
+  ];
+  if (sheet.circuitLog.length === 0 || (signed && checks.length === 0)) return null;
+  return (
+    <section aria-label="After the run">
+      <h2 className="text-[15px] font-[680]">After the run</h2>
+      {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
+      {signed ? null : (
+        <div className="mt-1 flex flex-wrap gap-x-1">
+          {offers.map((kind) => (
+            <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
+              {ENTRY_TITLES[kind]}
+            </Button>
+          ))}
+        </div>
+      )}
+      <EntryLog view={view} phase="hand-over" />
+      {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
+    </section>
+  );
+}
