@@ -25,7 +25,8 @@ export default defineConfig({
           globalSetup: ['server/testing/global-setup.ts'],
           testTimeout: 60_000,
           hookTimeout: 90_000,
-          fileParallelism: false,
+          // Most of a server test waits for a run to go on; each file has a schema and a server of its own.
+          maxWorkers: 3,
         },
       },
     ],

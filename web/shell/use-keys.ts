@@ -11,7 +11,14 @@ export function useKeys(keys: Keys): void {
     let chord = 0;
     const onKey = (e: KeyboardEvent): void => {
       const at = e.target as HTMLElement;
-      if (e.ctrlKey || e.metaKey || e.altKey || at.closest('input, textarea, select, [role=dialog], [role=radiogroup]'))
+      // A key held down is one press.
+      if (
+        e.repeat ||
+        e.ctrlKey ||
+        e.metaKey ||
+        e.altKey ||
+        at.closest('input, textarea, select, [role=dialog], [role=radiogroup]')
+      )
         return;
       if (e.key === 'g') {
         chord = Date.now();

@@ -5,6 +5,8 @@ import { num } from '@/core/finding/quantity-field';
 
 /** A low side that comes back by no more than this holds only what boils out of oil (common practice), psi. */
 const REBOUND_PSI = 5;
+/** A stop below this does not count as more rebound: up to 5 psig no liquid is left, however deep it was pulled. */
+const FROM_PSIG = 0;
 /** Looked at this long after the stop (common practice), min. */
 export const REBOUND_WAIT_MIN = 10;
 
@@ -18,7 +20,8 @@ export const pumpDownRebound = calculation({
   id: 'pump-down-rebound',
   title: 'Rebound after a pump-down',
   what: 'Whether the low side is empty enough to finish by machine, must be pumped again, or a valve leaks through.',
-  formula: 'rebound = pressure after 10 min − pressure at the stop; ≤ 5 psi finish; more: repeat once, then machine',
+  formula:
+    'rebound = pressure after 10 min − pressure at the stop, or − 0 psig when stopped below it; ≤ 5 psi finish; more: repeat once, then machine',
   source: 'common practice',
   notCovered: 'The required recovery level is another check: the machine finishes the low side in any case.',
   input: z.strictObject({
@@ -29,14 +32,15 @@ export const pumpDownRebound = calculation({
   }),
   compute: ({ stopPsig, afterPsig, attempt, stillClimbing }) => {
     const reboundPsi = afterPsig - stopPsig;
+    const holds = afterPsig - Math.max(stopPsig, FROM_PSIG) <= REBOUND_PSI;
     const next = stillClimbing
       ? 'recover-all'
-      : reboundPsi <= REBOUND_PSI
+      : holds
         ? 'machine-low-side'
         : attempt === 1
           ? 'repeat'
           : 'machine-low-side';
-    return ok({ reboundPsi, holds: reboundPsi <= REBOUND_PSI && !stillClimbing, next });
+    return ok({ reboundPsi, holds: holds && !stillClimbing, next });
   },
   example: {
     input: { stopPsig: 0, afterPsig: 22, attempt: 1 },

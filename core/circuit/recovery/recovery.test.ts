@@ -3,12 +3,32 @@ import { describe, expect, it } from 'vitest';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { cylinderFill } from './cylinder-fill';
 import { pumpDownStorage } from './pump-down-storage';
+import { pumpDownRebound } from './rebound';
 import { pressureClass, recoveryLevel } from './recovery-level';
 
 function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
   if (!r.ok) throw new Error(r.refused.message);
   return r.value;
 }
+
+describe('the rebound after a pump-down', () => {
+  const next = (stopPsig: number, afterPsig: number, attempt = 1) => {
+    const r = pumpDownRebound({ stopPsig, afterPsig, attempt });
+    return r.ok ? r.value.next : r.refused.message;
+  };
+  // Check cases of the trade: 0 → 3 psig passes, 0 → 22 repeats, a second 0 → 18 goes to the machine.
+  it.each([
+    [0, 3, 1, 'machine-low-side'],
+    [0, 22, 1, 'repeat'],
+    [0, 18, 2, 'machine-low-side'],
+    // Pulled too deep, it came back to less than atmosphere: no liquid is left, and no second pull is asked for.
+    [-11.7, -2.8, 1, 'machine-low-side'],
+    [-4, 4.9, 1, 'machine-low-side'],
+    [-4, 5.2, 1, 'repeat'],
+  ])('%d → %d psig, attempt %d: %s', (stop, after, attempt, wanted) => {
+    expect(next(stop, after, attempt)).toBe(wanted);
+  });
+});
 
 describe('cylinder fill (80 %, basis 77 °F: AHRI Guideline K, from memory)', () => {
   it.each([

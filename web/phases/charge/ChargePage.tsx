@@ -23,6 +23,7 @@ import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { EntryLog } from '../circuit/EntryLog';
@@ -218,11 +219,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       }
       next={
         <NextMoveBar kind={next.kind} say={next.say} because={next.because}>
-          {buttonLabel ? (
-            <Button tone="primary" disabled={busy} onClick={press}>
-              {buttonLabel}
-            </Button>
-          ) : null}
+          {buttonLabel ? <MoveButton label={buttonLabel} busy={busy} onPress={press} /> : null}
         </NextMoveBar>
       }
     >

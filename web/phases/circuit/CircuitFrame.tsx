@@ -15,6 +15,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { CheckList } from '../fit/CheckList';
@@ -123,11 +124,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
       next={
         <NextMoveBar kind={shown.kind} say={shown.say} because={shown.because}>
           {over?.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{over.wait}</span> : null}
-          {label ? (
-            <Button tone="primary" disabled={busy} onClick={press}>
-              {label}
-            </Button>
-          ) : null}
+          {label ? <MoveButton label={label} busy={busy} onPress={press} /> : null}
         </NextMoveBar>
       }
     >

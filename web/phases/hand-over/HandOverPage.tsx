@@ -13,6 +13,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { GateList } from '../GateList';
@@ -113,11 +114,7 @@ export default function HandOverPage(view: JobView) {
       }
       next={
         <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
-          {bar.label ? (
-            <Button tone="primary" disabled={busy} onClick={bar.press}>
-              {bar.label}
-            </Button>
-          ) : null}
+          {bar.label ? <MoveButton label={bar.label} busy={busy} onPress={bar.press} /> : null}
         </NextMoveBar>
       }
     >

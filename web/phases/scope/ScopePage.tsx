@@ -7,11 +7,11 @@ import { scopeMove } from '@/core/job/before-move';
 import { sheetGates } from '@/core/job/sheet-gates';
 import type { DecidedItem } from '@/core/scope/scope';
 import { useLibrary } from '@/web/api/use-library';
-import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import type { JobView } from '../job-context';
@@ -81,11 +81,7 @@ export default function ScopePage(view: JobView) {
       }
       next={
         <NextMoveBar kind={move.kind} say={move.say} because={move.because}>
-          {label && may ? (
-            <Button tone="primary" disabled={busy} onClick={press}>
-              {label}
-            </Button>
-          ) : null}
+          {label && may ? <MoveButton label={label} busy={busy} onPress={press} /> : null}
         </NextMoveBar>
       }
     >

@@ -18,6 +18,7 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { BeforeWork } from '../BeforeWork';
@@ -176,9 +177,7 @@ export default function StartUpPage(view: EquippedView) {
         <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
           {bar.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{bar.wait}</span> : null}
           {bar.label ? (
-            <Button tone={bar.wait ? 'plain' : 'primary'} disabled={busy} onClick={bar.press}>
-              {bar.label}
-            </Button>
+            <MoveButton label={bar.label} busy={busy} tone={bar.wait ? 'plain' : 'primary'} onPress={bar.press} />
           ) : null}
         </NextMoveBar>
       }

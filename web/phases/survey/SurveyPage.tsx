@@ -12,6 +12,7 @@ import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import type { JobView } from '../job-context';
@@ -110,9 +111,7 @@ export default function SurveyPage(given: JobView) {
             </Button>
           ) : null}
           {bar.label && (move.action.kind !== 'sign' || maySign) ? (
-            <Button tone="primary" disabled={busy} onClick={bar.press}>
-              {bar.label}
-            </Button>
+            <MoveButton label={bar.label} busy={busy} onPress={bar.press} />
           ) : null}
         </NextMoveBar>
       }
