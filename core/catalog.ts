@@ -12,6 +12,7 @@ import { moistAir } from '@/core/air/moist-air';
 import { a2lRoom } from '@/core/circuit/a2l-room';
 import { co2Equivalent } from '@/core/circuit/co2-equivalent';
 import { sectionVolume } from '@/core/circuit/hold-volume';
+import { hoseCharge } from '@/core/circuit/hose-charge';
 import { brazeClearance } from '@/core/circuit/join/braze-clearance';
 import { drierDrop } from '@/core/circuit/join/drier-drop';
 import { flareTorque } from '@/core/circuit/join/flare-torque';
@@ -84,6 +85,7 @@ export const CATALOG: readonly AnyCalculation[] = [
   airflowByStatic,
   moistAir,
   lineSetCharge,
+  hoseCharge,
   totalCharge,
   toWeighIn,
   chargeStep,

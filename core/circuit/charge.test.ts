@@ -1,9 +1,30 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ACR_INSIDE_IN } from './acr-tube';
+import { hoseCharge } from './hose-charge';
 import { lineSetCharge } from './line-set-charge';
 import { toWeighIn } from './total-charge';
 import { judgeWeighIn, lbOz, weighInState } from './weigh-in';
+
+describe('liquid left in a charging hose', () => {
+  // Published check cases: 60 in. hose full of R-410A liquid at 77 °F, 0.18 in. bore 0.9 oz, 0.31 in. bore 2.8 oz.
+  it.each([
+    [0.18, 0.9],
+    [0.31, 2.8],
+  ])('60 in of %d in bore holds %d oz of R-410A', (boreIn, wanted) => {
+    const r = hoseCharge({ refrigerant: 'R-410A', boreIn, lengthIn: 60 });
+    expect(r.ok && Math.round(r.value.oz * 10) / 10).toBe(wanted);
+  });
+  it('is not charge: what stays in it is still to weigh in', () => {
+    const base = { targetOz: 150, alreadyInUnitOz: 118, scaleUncertaintyOz: 0.5, holdback: 0 };
+    const movements = [{ oz: 32, kind: 'weigh-in' as const }];
+    expect(weighInState({ ...base, movements })).toMatchObject({ done: true });
+    const state = weighInState({ ...base, movements, lostOz: 2.8 });
+    expect(state.remainingOz).toBeCloseTo(2.8, 9);
+    expect(state.inSystemOz).toBeCloseTo(147.2, 9);
+    expect(state.done).toBe(false);
+  });
+});
 
 describe('line-set charge', () => {
   // Liquid oz/ft at 100 °F from published densities × ASTM B280 bores, rounded to 0.01 as makers print it.

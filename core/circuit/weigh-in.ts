@@ -10,6 +10,8 @@ export type WeighInInput = {
   movements: readonly ChargeMovement[];
   /** Weight in the system now by the open movement on the scale, not yet recorded. */
   liveOz?: number;
+  /** What left the cylinder and never reached the system: liquid in the hose, spilled. */
+  lostOz?: number;
   scaleUncertaintyOz: number;
   /** Weigh to this share of what is to weigh in first and trim at start-up; 0 for a known maker charge. */
   holdback: number;
@@ -34,7 +36,7 @@ const LEAST_STEP_OZ = 8;
 export const OVER_LIMIT = 0.1;
 
 export function weighInState(input: WeighInInput): WeighInState {
-  const weighedOz = input.movements.reduce((sum, m) => sum + m.oz, 0) + (input.liveOz ?? 0);
+  const weighedOz = input.movements.reduce((sum, m) => sum + m.oz, 0) + (input.liveOz ?? 0) - (input.lostOz ?? 0);
   const toWeighInOz = (input.targetOz - input.alreadyInUnitOz) * (1 - input.holdback);
   const remainingOz = toWeighInOz - weighedOz;
   const toleranceOz = Math.max(input.scaleUncertaintyOz, TOLERANCE_SHARE * input.targetOz);

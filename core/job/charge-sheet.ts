@@ -1,3 +1,4 @@
+import { hoseCharge } from '@/core/circuit/hose-charge';
 import { lengthOf } from '@/core/circuit/join/joining';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
 import { latestOf } from '@/core/circuit/log/circuit-log';
@@ -124,6 +125,15 @@ export function movementsOf(measurements: readonly SheetMeasurement[]): (ChargeM
     .map((m) => ({ ...m, oz: m.value, kind: m.stage as ChargeMovement['kind'] }));
 }
 
+/** What left the cylinder and never reached the system: liquid that stays in the hose, and what was spilled. */
+export function lostOz(sheet: JobSheet): number {
+  const hose = latestOf(sheet.circuitLog, 'hose-loss')?.body;
+  const refrigerant = sheet.circuit.plate?.refrigerant;
+  if (!hose || !refrigerant) return 0;
+  const held = hoseCharge({ refrigerant, boreIn: hose.boreIn, lengthIn: hose.lengthIn });
+  return hose.spilledOz + (hose.left === 'liquid' && held.ok ? held.value.oz : 0);
+}
+
 /** Judges the weigh-in of a job: the movements of the charge phase against the build-up. Trims at start-up come later. */
 export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
   const movements = movementsOf(sheet.measurements).filter((m) => m.phase === 'charge');
@@ -132,6 +142,7 @@ export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
     alreadyInUnitOz: build.alreadyInUnitOz,
     movements,
     liveOz,
+    lostOz: lostOz(sheet),
     scaleUncertaintyOz: SCALE_UNCERTAINTY_OZ,
     holdback: holdbackOf(sheet, build),
   });

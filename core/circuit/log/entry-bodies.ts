@@ -219,6 +219,12 @@ const charge = {
   }),
   'cylinder-used': z.strictObject({ cylinderId: id, leavesAs: oneOf(['liquid', 'vapour']) }),
   'scale-drift': z.strictObject({ driftOz: num(-20, 20, 'oz'), minutes: num(0, 60, 'min') }),
+  'hose-loss': z.strictObject({
+    boreIn: num(0.05, 1, 'in'),
+    lengthIn: num(1, 600, 'in'),
+    left: oneOf(['liquid', 'drawn in']),
+    spilledOz: num(0, 200, 'oz'),
+  }),
   paused: z.strictObject({ grossOz: gross, valvesShut: yes, capsOn: yes }),
   resumed: z.strictObject({ grossOz: gross, unaccounted: words(300).nullable() }),
   room: z.strictObject({

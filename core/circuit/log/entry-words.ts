@@ -38,6 +38,7 @@ export const ENTRY_TITLES: Record<EntryKind, string> = {
   'vacuum-broken': 'Vacuum broken',
   'cylinder-used': 'Cylinder',
   'scale-drift': 'Scale at rest',
+  'hose-loss': 'Hose',
   paused: 'Weighing paused',
   resumed: 'Weighing resumed',
   room: 'Room',
@@ -131,6 +132,8 @@ export function entryWords(e: CircuitEntry): string {
     case 'paused':
     case 'resumed':
       return `${e.body.grossOz.toFixed(1)} oz on the scale`;
+    case 'hose-loss':
+      return `${e.body.lengthIn.toFixed(0)} in of ${e.body.boreIn} in bore, ${e.body.left === 'liquid' ? 'left full of liquid' : 'drawn into the system'}${e.body.spilledOz ? `, ${e.body.spilledOz.toFixed(1)} oz spilled` : ''}`;
     case 'room':
       return `${e.body.areaFt2.toFixed(0)} ft², ${e.body.detector ? 'with detector' : 'no detector'}`;
     case 'label':

@@ -4,7 +4,7 @@ import { cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { ruleSource } from '@/core/circuit/transition-rules';
 import { lbOz } from '@/core/circuit/weigh-in';
 import type { Check } from '@/core/finding/check';
-import { type BuildUp, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
+import { type BuildUp, lostOz, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB } from '@/core/units/units';
@@ -76,6 +76,15 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
           ? { next: 'Level it, out of the wind, hose slack; weigh nothing until it rests.' }
           : {}),
         miss: Math.abs(drift.body.driftOz) / DRIFT_OZ,
+      });
+    const lost = lostOz(sheet);
+    if (lost > 0)
+      checks.push({
+        id: 'hose',
+        verdict: 'good',
+        claim: `${lost.toFixed(1)} oz left the cylinder and did not reach the system.`,
+        because: 'Liquid that stays in the hose, or was spilled, is not charge: it is taken off what was weighed.',
+        source: 'hose volume × liquid density',
       });
     const pause = pauseCheck(sheet);
     if (pause) checks.push(pause);
@@ -150,7 +159,7 @@ export type ChargeLabel = {
 /** What is written on the unit: refrigerant, factory and field-added charge, total, CO₂ equivalent. */
 export function chargeLabel(sheet: EquippedSheet, build: BuildUp): ChargeLabel {
   const { plate } = sheet.circuit;
-  const addedOz = movementsOf(sheet.measurements).reduce((s, m) => s + m.oz, 0);
+  const addedOz = movementsOf(sheet.measurements).reduce((s, m) => s + m.oz, 0) - lostOz(sheet);
   const totalOz = build.alreadyInUnitOz + addedOz;
   const co2 = co2Equivalent({ refrigerant: plate.refrigerant, chargeLb: Math.max(0.01, totalOz / OZ_PER_LB) });
   return {

@@ -17,7 +17,7 @@ import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { phasesOf, sheetGates, standingOf } from '@/core/job/sheet-gates';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
-import { buildUpOf } from '../charge-sheet';
+import { buildUpOf, lostOz } from '../charge-sheet';
 import { chargeChecks, chargeLabel } from './charge-record';
 import { circuitGates } from './circuit-gates';
 import { circuitMove } from './circuit-moves';
@@ -177,6 +177,19 @@ describe('what stays open after the run', () => {
     expect(of(null)).toBe('stop');
     expect(of(9.5)).toBe('good');
     expect(of(8.5)).toBe('stop');
+  });
+  it('liquid left in the hose comes off the charge and off the label', () => {
+    const hose = { boreIn: 0.31, lengthIn: 60, spilledOz: 0.5 };
+    const of = (left: 'liquid' | 'drawn in') => {
+      const made = sheet(new LogBuilder().add('old-charge', OLD).add('hose-loss', { ...hose, left }));
+      const build = buildUpOf(made);
+      if (!build.ok) throw new Error(build.refused.message);
+      return { lost: lostOz(made), label: chargeLabel(made, build.value).addedOz };
+    };
+    // R-454B: 4.53 in³ of 61.6 lb/ft³ at 77 °F (SG 0.987 of the reference table).
+    expect(of('liquid').lost).toBeCloseTo(0.5 + 2.58, 1);
+    expect(of('liquid').label).toBeCloseTo(-of('liquid').lost, 9);
+    expect(of('drawn in').lost).toBeCloseTo(0.5, 9);
   });
   it('a label is done with its valves set and its caps on', () => {
     const of = (change: object) =>

@@ -125,7 +125,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     }
   }
   /** Without a scale that streams or can be simulated, the amount is typed. */
-  const weighs = modelled || scaleRun?.source === 'instrument';
+  const weighs = modelled || scaleRun !== undefined;
   const buttonLabel =
     button && (button.action.kind === 'weigh-in' || button.action.kind === 'recover')
       ? !weighs
@@ -295,6 +295,7 @@ const OFFERS: readonly EntryKind[] = [
   'vacuum-broken',
   'cylinder-used',
   'scale-drift',
+  'hose-loss',
   'paused',
   'resumed',
   'room',

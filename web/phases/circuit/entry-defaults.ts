@@ -122,6 +122,8 @@ export function entryDefaults(kind: EntryKind, sheet: JobSheet): FieldValues {
       return { circulationCfm: null, makerLimitLb: null };
     case 'fire-watch':
       return { minutes: 60, extinguisher: true };
+    case 'hose-loss':
+      return { boreIn: 0.18, lengthIn: 60, spilledOz: 0 };
     case 'resumed':
       return { unaccounted: null };
     case 'held-in-unit':
@@ -143,6 +145,7 @@ export const EDITED: ReadonlySet<EntryKind> = new Set([
   'fire-watch',
   'test-plan',
   'pump-setup',
+  'hose-loss',
   'room',
   'label',
 ]);

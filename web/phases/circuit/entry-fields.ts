@@ -322,6 +322,15 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     number('grossOz', 'Cylinder on the scale', 'oz'),
     text('unaccounted', 'Where the difference went', { nullable: true }),
   ],
+  'hose-loss': [
+    choice('left', 'When its valves were closed the hose was', [
+      ['drawn in', 'Drawn into the running system'],
+      ['liquid', 'Left full of liquid'],
+    ]),
+    number('boreIn', 'Hose bore', 'in', { hint: 'nominal 1/4: 0.18; 3/8: 0.31' }),
+    number('lengthIn', 'Hose length', 'in'),
+    number('spilledOz', 'Spilled or purged', 'oz'),
+  ],
   room: [
     number('areaFt2', 'Smallest room or area served', 'ft²'),
     number('releaseHeightFt', 'Height where it would leak', 'ft', {
