@@ -2,14 +2,17 @@ import { movementsOf } from '@/core/job/charge-sheet';
 import { toldLeftOz } from '@/core/job/circuit/live/told-system';
 import type { JobView } from './job-context';
 
-export type LiveMovement = { oz: number; leftOz: number; recovering: boolean };
+/** `silent`: the valve is open and the scale gives no signal. */
+export type LiveMovement = { oz: number; leftOz: number; recovering: boolean; silent?: boolean };
 
 /** Ounces moved by the weighing that goes on now, from the streaming scale; undefined when none does. */
 export function liveMovement({ feed, run }: Pick<JobView, 'feed' | 'run'>): LiveMovement | undefined {
   const now = feed.samples.at(-1)?.values.scaleOz;
   const told = feed.bench?.told ? feed.bench.switches : undefined;
   const start = feed.rig?.movementStartOz ?? told?.movementStartOz;
-  if (!run || typeof start !== 'number' || typeof now !== 'number') return undefined;
+  if (!run || typeof start !== 'number') return undefined;
+  if (typeof now !== 'number')
+    return told ? { oz: 0, leftOz: 0, recovering: told.on === 'recovery', silent: true } : undefined;
   return {
     oz: start - now,
     leftOz: told ? toldLeftOz(told, now) : (feed.rig?.moveLeftOz ?? 0),

@@ -100,7 +100,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
         );
         if (built.length === 0) return null;
         return (
-          <div key={group} className="flex lg:block">
+          <div key={group} className="flex shrink-0 lg:block">
             <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{group}</h2>
             {built.map((phase) => (
               <NavLink

@@ -48,6 +48,12 @@ describe('the next move of the charge', () => {
       'Recovering: 3.0 oz so far.',
     );
   });
+  it('a valve open with a silent scale is closed first, and nothing is counted', () => {
+    expect(move(sampleSheet(), { live: { oz: 0, leftOz: 0, recovering: false, silent: true } })).toMatchObject({
+      kind: 'stop',
+      button: { action: { kind: 'close-valve' } },
+    });
+  });
   it('without a standing vacuum it is proven on the page of the evacuation; the form is for a failed typed one', () => {
     expect(move(sampleSheet({ vacuum: null })).button!.action).toEqual({ kind: 'go', to: 'evacuate' });
     const failed = { endMicrons: 940, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 };

@@ -32,7 +32,7 @@ export type ChargeFacts = {
   checks: readonly Check[];
   label: ChargeLabel;
   /** A weighing that goes on now. */
-  live: { oz: number; leftOz: number; recovering: boolean } | undefined;
+  live: { oz: number; leftOz: number; recovering: boolean; silent?: boolean } | undefined;
   /** Whether this person may sign. */
   lead: boolean;
 };
@@ -56,6 +56,13 @@ export function chargeMove(f: ChargeFacts): ChargeMove {
       say: 'Charge signed. Go on to the start-up.',
       because: `${signed.by} signed ${lbOz(f.judged.state.inSystemOz)} in the system.`,
       button: { label: 'Go to start-up', action: { kind: 'go', to: 'start-up' } },
+    };
+  if (f.live?.silent)
+    return {
+      kind: 'stop',
+      say: 'The scale gives no signal: close the cylinder valve now.',
+      because: 'Nobody sees what goes in. Read the scale by hand and type both weights.',
+      button: { label: 'The valve is closed', action: { kind: 'close-valve' } },
     };
   if (f.live)
     return {

@@ -133,6 +133,19 @@ describe('what the crew tells of its own gear', () => {
     ]);
     before.gauge.close();
   });
+  it('a scale that dies with the valve open: closed without a weight nothing is recorded, and the next weighing is free', async () => {
+    const { id } = await newJob(lead);
+    await passVacuum(lead, id);
+    const { id: run, gauge } = await connect(id, 'charge');
+    await gauge.read(1, { scaleOz: 640 });
+    await tell(run, { kind: 'weigh-in', oz: 12 });
+    await gauge.read(20, { scaleOz: null });
+    expect((await tell(run, { kind: 'close-valve' })).status).toBe(200);
+    expect(movementsOf((await lead.sheet(id)).measurements)).toEqual([]);
+    await gauge.read(60, { scaleOz: 630 });
+    expect((await tell(run, { kind: 'weigh-in', oz: 2 })).status).toBe(200);
+    gauge.close();
+  });
   it('refuses what cannot be told, and a weighing without a scale', async () => {
     const { id } = await newJob(lead);
     await passVacuum(lead, id);

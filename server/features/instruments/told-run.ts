@@ -65,8 +65,8 @@ export async function tellRun(deps: Deps, person: Person, active: ActiveRun, ord
   await active.commit();
 }
 
-/** Orders that are nothing without a weight. */
-const WEIGHS: ReadonlySet<string> = new Set(['weigh-in', 'recover', 'close-valve']);
+/** Orders that are nothing without a weight. A valve can be told closed without one: then nothing is recorded. */
+const WEIGHS: ReadonlySet<string> = new Set(['weigh-in', 'recover']);
 
 function scaleNow({ recent }: ActiveRun): number | undefined {
   const last = recent.at(-1);

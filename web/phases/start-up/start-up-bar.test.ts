@@ -62,6 +62,13 @@ describe('what stands before any judgement', () => {
       'command',
       [{ kind: 'close-valve' }],
     ],
+    [
+      'weighing with a silent scale',
+      { live: { oz: 0, leftOz: 0, recovering: false, silent: true } },
+      'The valve is closed',
+      'command',
+      [{ kind: 'close-valve' }],
+    ],
     ['silent', { stale: true, staleForS: 14 }, 'Type readings', 'tab', ['readings']],
     ['no signed charge', { chargeCleared: false }, 'Go to charge', 'go', ['charge']],
     ['connecting', { connecting: true, streaming: false }, undefined, undefined, []],

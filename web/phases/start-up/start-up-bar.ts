@@ -54,6 +54,15 @@ export function startUpBar(f: BarFacts, act: BarActs): Bar {
       press: () => act.go('hand-over'),
     };
   }
+  if (f.live?.silent) {
+    return {
+      kind: 'stop',
+      say: 'The scale gives no signal: close the cylinder valve now.',
+      because: 'Nobody sees what goes in. Read the scale by hand and type both weights.',
+      label: 'The valve is closed',
+      press: () => act.command({ kind: 'close-valve' }),
+    };
+  }
   if (f.live) {
     return {
       kind: 'now',
