@@ -94,13 +94,13 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     await crew.say(/min to go/);
     await expect(crew.next.getByRole('button', { name: 'Liquid valve closed' })).toBeVisible({ timeout: 30_000 });
     gear.hand({ kind: 'liquid-valve', open: false });
-    // A hand needs seconds; the pipes' time is slowed so that a tap here takes as long.
-    gear.lineEveryMs = 200;
+    // The last pounds go in seconds, and a hand needs them.
+    gear.waitFor = ({ suctionPsig }) => ((suctionPsig ?? 0) < 25 ? 1000 : undefined);
     await crew.press('Liquid valve closed');
     await expect(crew.next.getByRole('button', { name: 'Both closed, power is off' })).toBeVisible({ timeout: 60_000 });
     gear.hand({ kind: 'vapour-valve', open: false }, { kind: 'call', on: false });
     await crew.press('Both closed, power is off');
-    gear.lineEveryMs = 30;
+    gear.waitFor = undefined;
     gear.pace = 4;
     await crew.say('Rebound watch');
     await crew.pressWhen('Write it down');

@@ -39,6 +39,8 @@ export class OwnGear<Order> {
   private seconds = 0;
   /** Seconds of the pipes' time between two lines. */
   pace = 1;
+  /** Slows the pipes' time where a hand needs its seconds: how long to wait after these values, ms. */
+  waitFor: ((values: Record<string, number | null>) => number | undefined) | undefined;
   /** The port takes fifty lines a second. */
   lineEveryMs = 30;
 
@@ -67,7 +69,7 @@ export class OwnGear<Order> {
     for (let i = 0; i < this.pace; i++) values = this.gear.second();
     this.seconds += this.pace;
     this.send({ t: this.seconds, values });
-    this.timer = setTimeout(() => this.tick(), this.lineEveryMs);
+    this.timer = setTimeout(() => this.tick(), this.waitFor?.(values) ?? this.lineEveryMs);
   }
 
   stop(): void {

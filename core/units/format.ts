@@ -26,3 +26,9 @@ export function shown(value: number | null | undefined, unit: string): string {
 }
 
 export const withUnit = (value: number | null | undefined, unit: string): string => `${shown(value, unit)} ${unit}`;
+
+/** A number with so many decimals and a true minus sign. */
+export function plain(value: number, decimals = 0): string {
+  const text = Math.abs(value).toFixed(decimals);
+  return value < 0 && Number(text) !== 0 ? `−${text}` : text;
+}

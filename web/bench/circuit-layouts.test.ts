@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { holdPoints, pressureRange } from './hold/hold-layout';
 import { besideRun, draggedFt, jointPlaces, lineShape, type Piece } from './line/line-layout';
+import { placeMarks, recoveryLanes } from './recovery/recovery-layout';
 import { minuteTicks, type StripPoint, splitAtGaps, stripSpan, thinStrip } from './vacuum/strip-layout';
 
 const strip = (n: number): StripPoint[] => Array.from({ length: n }, (_, i) => [i / 60, 300 + 50 * Math.sin(i / 7)]);
@@ -123,5 +124,46 @@ describe('the line set in elevation', () => {
     expect(draggedFt({ ft: 10, way: 'along' }, 3.3, 9)).toBe(13.5);
     expect(draggedFt({ ft: 10, way: 'down' }, 9, -2)).toBe(12);
     expect(draggedFt({ ft: 2, way: 'up' }, 0, -30)).toBe(0.5);
+  });
+});
+
+describe('the recovery strip', () => {
+  const samples = Array.from({ length: 900 }, (_, i) => ({
+    runSeconds: i + 1,
+    values: { suctionPsig: 250 - i * 0.28, scaleOz: 500 + Math.max(0, i - 300) * 0.2 },
+  }));
+  const orders = [
+    { runSeconds: 20, order: 'call', on: true },
+    { runSeconds: 40, order: 'liquid-valve', open: false },
+    { runSeconds: 301, order: 'machine', on: true },
+    { runSeconds: 890, order: 'machine', on: false },
+  ];
+  it('counts pounds from the weight at which the machine started, and only since then', () => {
+    const { pounds } = recoveryLanes(samples, orders, 500);
+    expect(pounds[0]![0]).toBeGreaterThanOrEqual(301 / 60);
+    expect(pounds[0]![1]).toBeCloseTo(0, 2);
+    expect(pounds.at(-1)![1]).toBeCloseTo((599 * 0.2) / 16, 2);
+    expect(recoveryLanes(samples, orders, undefined).pounds).toEqual([]);
+  });
+  it('names what was moved, and lifts a word that would stand on the one before', () => {
+    const { marks } = recoveryLanes(samples, orders, 500);
+    expect(marks.map((m) => m.word)).toEqual(['cooling called', 'liquid shut', 'machine on', 'machine off']);
+    const placed = placeMarks(marks, (minute) => 58 + minute * 20, 380);
+    expect(placed.map((m) => m.row)).toEqual([0, 1, 1, 0]);
+    expect(placed.map((m) => m.leftOf)).toEqual([false, false, false, true]);
+    // No two words of a row cover each other, at any width.
+    for (const scale of [5, 12, 40, 90]) {
+      const boxes = placeMarks(marks, (minute) => 58 + minute * scale, 58 + 15 * scale).map((m) => {
+        const width = m.word.length * 6.4;
+        return { row: m.row, from: m.leftOf ? m.x - width : m.x, to: m.leftOf ? m.x : m.x + width };
+      });
+      for (const a of boxes)
+        for (const b of boxes) if (a !== b && a.row === b.row) expect(a.to <= b.from || b.to <= a.from).toBe(true);
+    }
+  });
+  it('shows the deepest pull and leaves room below nothing', () => {
+    expect(recoveryLanes(samples, orders, 500).psig[0]).toBeLessThanOrEqual(-12);
+    expect(recoveryLanes(samples, orders, 500).psig[1]).toBeGreaterThan(250);
+    expect(recoveryLanes([], [], undefined).suction).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import { odText } from '@/core/circuit/acr-tube';
 import { lbOz } from '@/core/circuit/weigh-in';
+import { plain } from '@/core/units/format';
 import type { CircuitEntry } from './circuit-log';
 import type { EntryKind } from './entry-bodies';
 
@@ -49,7 +50,7 @@ export const ENTRY_TITLES: Record<EntryKind, string> = {
   withdrawn: 'Withdrawn',
 };
 
-const psig = (v: number): string => `${v.toFixed(v % 1 === 0 ? 0 : 1)} psig`;
+const psig = (v: number): string => `${plain(v, v % 1 === 0 ? 0 : 1)} psig`;
 const um = (v: number): string => `${Math.round(v).toLocaleString('en-US')} µm`;
 
 /** One entry in a line, for the log and the report. */

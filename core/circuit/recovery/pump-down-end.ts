@@ -5,6 +5,8 @@ import { PSI_PER_INHG } from '@/core/units/units';
 
 /** The vapour valve begins to close from here (common practice), psig. */
 export const CLOSE_FROM_PSIG = 10;
+/** By here it is nearly closed and the hand goes to the power (common practice), psig. */
+export const CLOSED_BY_PSIG = 5;
 /** A pump-down to positive pressure is stopped from here down (common practice), psig. */
 const POSITIVE_STOP_PSIG = 2;
 /** A deep pump-down never goes below this (common practice), psig: −10 inHg. */

@@ -51,9 +51,9 @@ const COMPRESSOR_CFM = 1.3;
 /** Recovery machine: vapour volume a minute, and liquid while there is any, lb/min. Invented. */
 const MACHINE_CFM = 0.55;
 const MACHINE_LIQUID_LB_MIN = 3.2;
-const OIL_SHARE = 0.012;
+const OIL_SHARE = 0.004;
 const OIL_TAU_S = 420;
-const PRESSURE_TAU_S = 8;
+const PRESSURE_TAU_S = 2;
 const COIL_WARM_TAU_S = 200;
 const COIL_COLD_TAU_S = 40;
 const HEAT_F_PER_LB = 2.4;

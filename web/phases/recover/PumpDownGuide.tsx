@@ -1,4 +1,5 @@
 import { provesDead, type RecoveryView } from '@/core/circuit/recovery/recovery';
+import { plain, withUnit } from '@/core/units/format';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 
 type Switches = Record<string, number | boolean | string | null> | undefined;
@@ -50,7 +51,7 @@ function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: 
   const last = view.attempts.at(-1);
   const pumped = view.method?.body.method === 'pump-down';
   const nothing = view.method?.body.method === 'nothing';
-  const suction = suctionPsig === undefined ? '' : `${suctionPsig.toFixed(1)} psig on the suction`;
+  const suction = suctionPsig === undefined ? '' : `${withUnit(suctionPsig, 'psig')} on the suction`;
   const steps: Step[] = [
     {
       say: 'Old charge known',
@@ -81,12 +82,12 @@ function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: 
       {
         say: 'Vapour valve closed from 5–10 psig, power off at 0–2',
         mark: done(last !== undefined),
-        note: last ? `stopped at ${last.stop.body.stopPsig.toFixed(1)} psig` : undefined,
+        note: last ? `stopped at ${withUnit(last.stop.body.stopPsig, 'psig')}` : undefined,
       },
       {
         say: 'Rebound watched 10 min',
         mark: last?.verdict ? (last.verdict.holds ? 'good' : 'look-again') : 'to-come',
-        note: last?.verdict ? `${last.verdict.reboundPsi.toFixed(1)} psi came back` : undefined,
+        note: last?.verdict ? `${plain(last.verdict.reboundPsi, 1)} psi came back` : undefined,
       },
     );
   const dead: Step = {

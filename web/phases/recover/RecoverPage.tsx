@@ -1,18 +1,25 @@
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import { type Cylinder, cylinderChecks, cylinderFillOf, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
 import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
+import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { movedOz } from '@/core/job/circuit/live/live-machine';
 import { liveRecover } from '@/core/job/circuit/live/live-recover';
+import { ordersOf } from '@/core/job/circuit/live/stream';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { OZ_PER_LB } from '@/core/units/units';
+import { shown } from '@/core/units/format';
+import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { get } from '@/web/api/http';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
+import { RecoveryStrip } from '@/web/bench/recovery/RecoveryStrip';
+import { recoveryLanes } from '@/web/bench/recovery/recovery-layout';
 import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
+import { useDesk } from '@/web/kit/use-media';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import type { JobView } from '../job-context';
@@ -39,7 +46,10 @@ export default function RecoverPage(view: JobView) {
     used?.body.cylinderId,
     stillExpectedOz(sheet),
   );
+  const shownRun = run ?? (view.pastRun?.phase === 'recover' ? view.pastRun : undefined);
+  const desk = useDesk();
   const stream = liveStream(view, 'recover');
+  const startGrossOz = stream?.switches?.startGrossOz as number | null | undefined;
   const moved = stream ? movedOz(stream) : 0;
   const expected = stillExpectedOz(sheet);
   const live =
@@ -53,7 +63,25 @@ export default function RecoverPage(view: JobView) {
     cylinder && refrigerant
       ? (f: number): number => contents / OZ_PER_LB / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
       : undefined;
+  const lanes = useMemo(
+    () => (shownRun ? recoveryLanes(feed.samples, ordersOf(feed.events), startGrossOz ?? undefined) : undefined),
+    [shownRun, feed.samples, feed.events, startGrossOz],
+  );
   const pumpingDown = rec.method?.body.method === 'pump-down' && rec.attempts.length === 0;
+  // A pump-down is followed on its curve; a recovery beside the cylinder that fills.
+  const stripFirst = run !== undefined && rec.method?.body.method === 'pump-down' && !rec.weighed;
+  const strip =
+    lanes && lanes.suction.length > 1 ? (
+      <div className="my-2">
+        <RecoveryStrip
+          lanes={lanes}
+          levelPsig={-rec.level.wantedInHg * PSI_PER_INHG}
+          closeFromPsig={pumpingDown ? CLOSE_FROM_PSIG : undefined}
+          expectedLb={rec.expectedOz === undefined ? undefined : rec.expectedOz / OZ_PER_LB}
+          height={desk ? Math.max(230, Math.min(360, window.innerHeight - 555)) : 240}
+        />
+      </div>
+    ) : null;
   return (
     <CircuitFrame
       view={view}
@@ -87,7 +115,7 @@ export default function RecoverPage(view: JobView) {
           testId="recover-now"
           value={
             run && value('suctionPsig') !== undefined
-              ? value('suctionPsig')!.toFixed(1)
+              ? shown(value('suctionPsig'), 'psig')
               : rec.recoveredOz > 0
                 ? (rec.recoveredOz / 16).toFixed(2)
                 : '–'
@@ -111,6 +139,7 @@ export default function RecoverPage(view: JobView) {
         )
       }
     >
+      {stripFirst ? strip : null}
       <div className="grid items-start gap-x-8 gap-y-3 lg:grid-cols-[auto_1fr]">
         {cylinder && fill ? (
           // While the old unit is pumped down the steps are what the hand needs; the cylinder waits below them.
@@ -143,6 +172,7 @@ export default function RecoverPage(view: JobView) {
         )}
         <PumpDownGuide view={rec} suctionPsig={value('suctionPsig')} switches={stream?.switches} />
       </div>
+      {stripFirst ? null : strip}
     </CircuitFrame>
   );
 }

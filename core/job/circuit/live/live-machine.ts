@@ -5,6 +5,7 @@ import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery
 import { lbOz } from '@/core/circuit/weigh-in';
 import { orderChecks } from '@/core/finding/check';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { plain } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { byHand, type LiveMove, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
 
@@ -73,14 +74,14 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
   if (progress?.stalled)
     return {
       kind: 'look-again',
-      say: `It stands at ${suction.toFixed(0)} psig: ${progress.causes[0]}`,
+      say: `It stands at ${plain(suction)} psig: ${progress.causes[0]}`,
       because: `Then: ${progress.causes.slice(1).join(' ')}`,
     };
   const level = rec.level.wantedInHg > 0 ? `${rec.level.wantedInHg.toFixed(0)} inHg` : '0 psig';
   const minutes = progress?.minutesLeft === undefined ? undefined : Math.max(1, Math.ceil(progress.minutesLeft));
   return {
     kind: 'now',
-    say: `Recovering: ${lbOz(moved)} so far, suction ${suction.toFixed(0)} psig.`,
+    say: `Recovering: ${lbOz(moved)} so far, suction ${plain(suction)} psig.`,
     because: progress?.chill
       ? `Down to ${level}. The cylinder is hot: ${iceWords(on, moved)}lift it out and dry it before weighing.`
       : `Down to ${level}${progress ? `, ${progress.lbPerMin.toFixed(2)} lb a minute` : ''}. Watch the cylinder’s limit.`,
@@ -106,7 +107,7 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
   if (waitedMin < LEVEL_WAIT_MIN)
     return {
       kind: 'now',
-      say: `Watching: ${suction.toFixed(1)} psig, ${left} min to go.`,
+      say: `Watching: ${plain(suction, 1)} psig, ${left} min to go.`,
       because: 'Liquid in the oil boils out; a rise means there is more.',
       wait: `${left} min`,
     };
@@ -117,7 +118,7 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
   return {
     kind: 'now',
     say: `${LEVEL_WAIT_MIN} min are over: read the level.`,
-    because: `Suction ${suction.toFixed(1)} psig.`,
+    because: `Suction ${plain(suction, 1)} psig.`,
     action: {
       label: 'Write the level down',
       orders: [],

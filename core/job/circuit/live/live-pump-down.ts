@@ -1,9 +1,10 @@
-import { CLOSE_FROM_PSIG, pumpDownEnd } from '@/core/circuit/recovery/pump-down-end';
+import { CLOSE_FROM_PSIG, CLOSED_BY_PSIG, pumpDownEnd } from '@/core/circuit/recovery/pump-down-end';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import type { RecoveryView } from '@/core/circuit/recovery/recovery';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { plain } from '@/core/units/format';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import { byHand, type LiveMove, type LiveStream, MS_PER_MIN, minutesSince, newest, S_PER_MIN } from './stream';
 
@@ -57,7 +58,7 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
   if (suction > end.stopPsig && stands(stream))
     return {
       kind: 'look-again',
-      say: `The suction stands at ${suction.toFixed(0)} psig: stop the pump-down.`,
+      say: `The suction stands at ${plain(suction)} psig: stop the pump-down.`,
       because:
         'Three minutes without a fall: a valve leaks through, or more liquid than the outdoor unit takes. The machine finishes it.',
       action: stop,
@@ -65,14 +66,21 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
   if (suction > CLOSE_FROM_PSIG)
     return {
       kind: 'now',
-      say: `Watch the suction: ${suction.toFixed(0)} psig. Hand on the vapour valve.`,
+      say: `Watch the suction: ${plain(suction)} psig. Hand on the vapour valve.`,
       because: `Begin to close it between 5 and ${CLOSE_FROM_PSIG} psig. Stalled for ${STALL_MIN} min means a leaking valve: stop.`,
-      wait: `${suction.toFixed(0)} psig`,
+      wait: `${plain(suction)} psig`,
+    };
+  if (suction > Math.min(CLOSED_BY_PSIG, end.stopPsig + CLOSED_BY_PSIG))
+    return {
+      kind: 'now',
+      say: `Begin to close the vapour valve: ${plain(suction)} psig.`,
+      because: endSays(end),
+      wait: `${plain(suction)} psig`,
     };
   if (suction > end.stopPsig)
     return {
       kind: 'now',
-      say: `Close the vapour valve: ${suction.toFixed(0)} psig.`,
+      say: `Close the vapour valve: ${plain(suction)} psig.`,
       because: endSays(end),
       action: stop,
     };
@@ -166,13 +174,13 @@ export function liveRebound(rec: RecoveryView, stream: LiveStream): LiveMove | u
   if (left > 0)
     return {
       kind: 'now',
-      say: `Rebound watch: ${suction.toFixed(1)} psig, ${left} min to go.`,
+      say: `Rebound watch: ${plain(suction, 1)} psig, ${left} min to go.`,
       because,
       wait: `${left} min`,
     };
   return {
     kind: 'now',
-    say: `Ten minutes: ${suction.toFixed(1)} psig. Write the rebound down.`,
+    say: `Ten minutes: ${plain(suction, 1)} psig. Write the rebound down.`,
     because,
     action: {
       label: 'Write it down',

@@ -28,7 +28,7 @@ export type LiveMove = {
 };
 
 /** An order as the run's events keep it. */
-export type OrderEvent = { runSeconds: number; order: string };
+export type OrderEvent = { runSeconds: number; order: string; on?: boolean; open?: boolean };
 
 /** What a phase has of its running instruments. */
 export type LiveStream = {
@@ -44,9 +44,18 @@ export type LiveStream = {
 };
 
 export function ordersOf(events: readonly { kind: string; runSeconds: number }[]): OrderEvent[] {
-  return events.flatMap((e) =>
-    e.kind === 'order' && 'order' in e ? [{ runSeconds: e.runSeconds, order: String(e.order) }] : [],
-  );
+  return events.flatMap((e): OrderEvent[] => {
+    if (e.kind !== 'order' || !('order' in e)) return [];
+    const { on, open } = e as { on?: unknown; open?: unknown };
+    return [
+      {
+        runSeconds: e.runSeconds,
+        order: String(e.order),
+        ...(typeof on === 'boolean' ? { on } : {}),
+        ...(typeof open === 'boolean' ? { open } : {}),
+      },
+    ];
+  });
 }
 
 /** The newest value of a channel; undefined without a signal. */
