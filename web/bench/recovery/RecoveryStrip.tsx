@@ -40,7 +40,7 @@ function Strip({ lanes, levelPsig, closeFromPsig, expectedLb, height, width }: P
   return (
     <svg width={width} height={height} role="img" aria-label="Recovery over time" className="block">
       <text x={4} y={12} fontSize={12} fill="var(--ink2)">
-        suction, psig
+        psig
       </text>
       {y.ticks(5).map((v) => (
         <g key={v}>
@@ -144,7 +144,7 @@ function Weight({
   return (
     <g>
       <text x={4} y={top - 4} fontSize={12} fill="var(--ink2)">
-        recovered, lb
+        lb
       </text>
       {y.ticks(3).map((v) => (
         <g key={v}>

@@ -59,6 +59,7 @@ export default function RecoverPage(view: JobView) {
 
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;
   const contents = (cylinder?.contentsOz ?? 0) + moved;
+  const toCome = expected === undefined ? undefined : Math.max(0, expected - moved);
   const share =
     cylinder && refrigerant
       ? (f: number): number => contents / OZ_PER_LB / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
@@ -151,16 +152,18 @@ export default function RecoverPage(view: JobView) {
               limitOz={fill.limitOz}
               liquidShare={share?.(77)}
               hotShare={share?.(HOT_F)}
-              expectedOz={expected === undefined ? undefined : Math.max(0, expected - moved)}
+              expectedOz={toCome}
               psig={value('cylinderPsig')}
               temperatureF={value('cylinderF')}
             />
             <ul className="max-w-[270px]">
-              {cylinderChecks(cylinder, refrigerant as Refrigerant, expected, today()).map((c) => (
-                <li key={c.id} className="grid grid-cols-[22px_1fr] py-0.5 text-[14px] leading-snug">
-                  <Mark kind={c.verdict} /> {c.claim}
-                </li>
-              ))}
+              {cylinderChecks({ ...cylinder, contentsOz: contents }, refrigerant as Refrigerant, toCome, today()).map(
+                (c) => (
+                  <li key={c.id} className="grid grid-cols-[22px_1fr] py-0.5 text-[14px] leading-snug">
+                    <Mark kind={c.verdict} /> {c.claim}
+                  </li>
+                ),
+              )}
             </ul>
           </div>
         ) : (
