@@ -3,6 +3,7 @@ import type { Verdict } from '@/core/finding/finding';
 import { useSize } from '../use-size';
 import { minuteTicks } from '../vacuum/strip-layout';
 import { verdictColour } from '../verdict-colour';
+import { YGrid } from '../YGrid';
 import { type HoldPoint, pressureRange } from './hold-layout';
 
 type Props = {
@@ -53,17 +54,12 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
   const expected = held.at(-1);
   return (
     <svg width={width} height={height} role="img" aria-label="Pressure hold" className="block">
-      {y
-        .ticks(6)
-        .filter((v) => y(v) < height - M.bottom - 8)
-        .map((v) => (
-          <g key={v}>
-            <path d={`M${M.left} ${y(v)}H${width - M.right}`} stroke="var(--rule)" />
-            <text x={M.left - 6} y={y(v) + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
-              {v}
-            </text>
-          </g>
-        ))}
+      <YGrid
+        ticks={y.ticks(6).filter((v) => y(v) < height - M.bottom - 8)}
+        y={y}
+        left={M.left}
+        right={width - M.right}
+      />
       <text x={4} y={M.top - 3} fontSize={12} fill="var(--ink2)">
         psig
       </text>

@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { PSI_PER_INHG } from '@/core/units/units';
 import { useSize } from '../use-size';
 import { minuteTicks, type StripPoint } from '../vacuum/strip-layout';
+import { YGrid } from '../YGrid';
 import { placeMarks, type RecoveryLanes } from './recovery-layout';
 
 type Props = {
@@ -42,14 +43,7 @@ function Strip({ lanes, levelPsig, closeFromPsig, expectedLb, height, width }: P
       <text x={4} y={12} fontSize={12} fill="var(--ink2)">
         psig
       </text>
-      {y.ticks(5).map((v) => (
-        <g key={v}>
-          <path d={`M${M.left} ${y(v)}H${width - M.right}`} stroke="var(--rule)" />
-          <text x={M.left - 6} y={y(v) + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
-            {v}
-          </text>
-        </g>
-      ))}
+      <YGrid ticks={y.ticks(5)} y={y} left={M.left} right={width - M.right} />
       {closeFromPsig === undefined ? null : (
         <Level
           y={y(closeFromPsig)}
@@ -146,14 +140,7 @@ function Weight({
       <text x={4} y={top - 4} fontSize={12} fill="var(--ink2)">
         lb
       </text>
-      {y.ticks(3).map((v) => (
-        <g key={v}>
-          <path d={`M${M.left} ${y(v)}H${width - M.right}`} stroke="var(--rule)" />
-          <text x={M.left - 6} y={y(v) + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
-            {v}
-          </text>
-        </g>
-      ))}
+      <YGrid ticks={y.ticks(3)} y={y} left={M.left} right={width - M.right} />
       {expectedLb === undefined ? null : (
         <Level y={y(expectedLb)} width={width} colour="var(--pine)" word={`expected ${expectedLb.toFixed(1)} lb`} />
       )}

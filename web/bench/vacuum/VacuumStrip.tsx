@@ -2,6 +2,7 @@ import { scaleLinear, scaleLog } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
 import { useSize } from '../use-size';
 import { verdictColour } from '../verdict-colour';
+import { YGrid } from '../YGrid';
 import {
   DECADES,
   minuteTicks,
@@ -77,14 +78,7 @@ function Strip({
         fill="var(--pine)"
         opacity={0.1}
       />
-      {DECADES.map((d) => (
-        <g key={d}>
-          <path d={`M${M.left} ${y(d)}H${width - M.right}`} stroke="var(--rule)" strokeWidth={1} />
-          <text x={M.left - 6} y={y(d) + 4.5} textAnchor="end" fontSize={13} fill="var(--ink2)">
-            {micronText(d)}
-          </text>
-        </g>
-      ))}
+      <YGrid ticks={DECADES} y={y} left={M.left} right={width - M.right} text={micronText} />
       <text x={4} y={M.top + 4} fontSize={12} fill="var(--ink2)">
         µm
       </text>

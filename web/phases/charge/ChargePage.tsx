@@ -3,20 +3,13 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { odText } from '@/core/circuit/acr-tube';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
-import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { plateWarnings } from '@/core/equipment/plate-checks';
-import { orderChecks } from '@/core/finding/check';
-import { type BuildUp, buildUpOf, chargePlateOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
+import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
 import { type ChargeAction, chargeMove } from '@/core/job/circuit/charge-move';
-import { type ChargeLabel, chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
-import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
-import { passes } from '@/core/job/gates';
+import { chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
-import { shown, withUnit } from '@/core/units/format';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
@@ -26,14 +19,12 @@ import { JobFrame } from '@/web/shell/JobFrame';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
-import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
-import { CheckList } from '../fit/CheckList';
-import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
 import { MovementLog } from '../MovementLog';
 import { BuildUpPicture } from './BuildUpPicture';
+import { ChargeSide } from './ChargeSide';
 import { ScaleSheet } from './ScaleSheet';
 import { TypedMovement } from './TypedMovement';
 import { VacuumForm } from './VacuumForm';
@@ -66,7 +57,7 @@ export default function ChargePage(view: EquippedView) {
 }
 
 function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
-  const { sheet, feed, run } = view;
+  const { sheet, run } = view;
   const { plate } = sheet.circuit;
   const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed' | 'scale'>();
   const [entry, setEntry] = useState<EntryKind>();
@@ -77,9 +68,6 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const live = scaleRun ? liveMovement(view) : undefined;
   const may = view.me.role === 'lead' || view.me.role === 'owner';
   const gates = sheetGates(sheet, 'charge');
-  const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
-  const charged = chargePlateOf(sheet);
-  const kept = keepsCircuitLog(sheet);
   const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
   const label = chargeLabel(sheet, build);
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(plate.refrigerant);
@@ -139,83 +127,27 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     .filter((m) => m.phase === 'start-up')
     .reduce((s, m) => s + m.oz, 0);
   const warning = plateWarnings(plate).filter((w) => w.field === 'lineLengthFt' || w.field === 'factoryChargeOz');
-  const scale = feed.samples.at(-1)?.values.scaleOz;
-  const simulated =
-    run?.source === 'simulated' ||
-    sheet.measurements.some((m) => m.quantity === 'chargeMovementOz' && m.source === 'simulated');
+  const sources = new Set([
+    ...(scaleRun ? [scaleRun.source] : []),
+    ...sheet.measurements.filter((m) => m.quantity === 'chargeMovementOz').map((m) => m.source),
+  ]);
+  const simulated = sources.has('simulated') || (sources.has('replayed') ? 'replayed' : false);
   return (
     <JobFrame
       sheet={sheet}
       active="charge"
       simulated={simulated}
       side={
-        <div className="grid gap-5 p-4 lg:p-5">
-          <section aria-label="Scale">
-            <h2 className="text-[15px] font-[680]">
-              {judged.state.remainingOz >= -judged.state.toleranceOz ? 'Left to weigh in' : 'Over the build-up'}
-            </h2>
-            <p className="narrow text-[46px] leading-none font-[660]" data-testid="left-oz">
-              {shown(Math.abs(judged.state.remainingOz), 'oz')}
-              <small className="text-[19px] font-[500] text-ink2"> oz</small>
-            </p>
-            <p className="mt-1 text-[13.5px] text-ink2">
-              {shown(judged.state.weighedOz, 'oz')} of {shown(judged.state.toWeighInOz, 'oz')} oz from the cylinder, ±{' '}
-              {shown(judged.state.toleranceOz, 'oz')} counts as right
-            </p>
-            <table className="mt-2 w-full">
-              <tbody>
-                <Row
-                  label="Scale now"
-                  note={run?.source ?? 'not streaming'}
-                  value={typeof scale === 'number' && run ? withUnit(scale, 'oz') : '–'}
-                />
-                <Row label="Build-up" value={withUnit(build.totalOz, 'oz')} />
-                <Row label="Already in the unit" value={withUnit(build.alreadyInUnitOz, 'oz')} />
-                <Row
-                  label="Liquid line"
-                  note={`${odText(charged.liquidLineOdIn)}, ${charged.lineLengthFt ?? '?'} ft`}
-                  value={withUnit(build.ozPerFt, 'oz/ft')}
-                />
-              </tbody>
-            </table>
-            {signed ? null : (
-              <p className="mt-2 text-[13px] text-ink2">
-                {scaleRun ? 'The scale streams.' : 'No scale streams.'}{' '}
-                <TextButton onClick={() => setSheetOpen('scale')}>{scaleRun ? 'Scale' : 'Connect a scale'}</TextButton>
-              </p>
-            )}
-            <p className="mt-2 text-[13px] text-ink2">
-              {UNIT_STATE_WORDS[plate.unitState]}.{' '}
-              <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>Change</TextButton>
-            </p>
-          </section>
-          {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
-          {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
-          <GateList gates={gates} phase="charge" view={view} />
-          {!signed && kept && sheet.circuitLog.length > 0 ? (
-            <section aria-label="Write down">
-              <h2 className="text-[15px] font-[680]">Write down</h2>
-              <div className="mt-1 flex flex-wrap gap-x-1">
-                {OFFERS.map((kind) => (
-                  <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
-                    {ENTRY_TITLES[kind]}
-                  </Button>
-                ))}
-              </div>
-            </section>
-          ) : null}
-          <EntryLog view={view} phase="charge" />
-          {!signed ? (
-            <div className="flex flex-wrap gap-3">
-              <Button onClick={() => setSheetOpen('typed')} disabled={held('standing-vacuum')}>
-                Type a weighed amount
-              </Button>
-              {kept && sheet.circuitLog.length > 0 ? null : (
-                <Button onClick={() => setSheetOpen('vacuum')}>Vacuum test</Button>
-              )}
-            </div>
-          ) : null}
-        </div>
+        <ChargeSide
+          view={view}
+          build={build}
+          state={judged.state}
+          checks={checks}
+          gates={gates}
+          label={label}
+          onOpen={setSheetOpen}
+          onEntry={setEntry}
+        />
       }
       next={
         <NextMoveBar kind={next.kind} say={next.say} because={next.because}>
@@ -291,17 +223,6 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   );
 }
 
-const OFFERS: readonly EntryKind[] = [
-  'vacuum-broken',
-  'cylinder-used',
-  'scale-drift',
-  'hose-loss',
-  'paused',
-  'resumed',
-  'room',
-  'label',
-];
-
 /** What start-up added or took back stands on the build-up as its own part. */
 function withTrim(build: BuildUp, trimOz: number): BuildUp {
   if (Math.abs(trimOz) < 0.05) return build;
@@ -313,39 +234,4 @@ function withTrim(build: BuildUp, trimOz: number): BuildUp {
       { id: 'trim', label: 'Trim at start-up', oz: trimOz, how: 'by superheat or subcooling, in small steps' },
     ],
   };
-}
-
-/** The label as it is written on the unit. */
-function LabelBlock({ label }: { label: ChargeLabel }) {
-  return (
-    <section aria-label="Label" className="border-[1.5px] border-ink px-3 py-2">
-      <h2 className="text-[15px] font-[680]">Label at the unit</h2>
-      <p className="text-[22px] font-[680]">
-        {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
-      </p>
-      <p className="text-[13.5px] text-ink2">
-        factory {lbOz(label.factoryOz)} · added here {lbOz(label.addedOz)}
-        {label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : ''}
-      </p>
-    </section>
-  );
-}
-
-function TextButton({ onClick, children }: { onClick: () => void; children: string }) {
-  return (
-    <button type="button" className="-my-3 cursor-pointer py-3 text-copper underline" onClick={onClick}>
-      {children}
-    </button>
-  );
-}
-
-function Row({ label, note, value }: { label: string; note?: string; value: string }) {
-  return (
-    <tr className="border-b border-rule2">
-      <td className="py-1">
-        {label} {note ? <small className="text-ink2">{note}</small> : null}
-      </td>
-      <td className="py-1 text-right font-[620]">{value}</td>
-    </tr>
-  );
 }

@@ -1,0 +1,154 @@
+import { useNavigate } from 'react-router';
+import { odText } from '@/core/circuit/acr-tube';
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
+import { lbOz, type WeighInState } from '@/core/circuit/weigh-in';
+import { type Check, orderChecks } from '@/core/finding/check';
+import { type BuildUp, chargePlateOf } from '@/core/job/charge-sheet';
+import type { ChargeLabel } from '@/core/job/circuit/charge-record';
+import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
+import { type Gate, passes } from '@/core/job/gates';
+import { shown, withUnit } from '@/core/units/format';
+import { Button } from '@/web/kit/Button';
+import { EntryLog } from '../circuit/EntryLog';
+import { CheckList } from '../fit/CheckList';
+import { GateList } from '../GateList';
+import type { EquippedView } from '../job-context';
+
+const OFFERS: readonly EntryKind[] = [
+  'vacuum-broken',
+  'cylinder-used',
+  'scale-drift',
+  'hose-loss',
+  'paused',
+  'resumed',
+  'room',
+  'label',
+];
+
+type Props = {
+  view: EquippedView;
+  build: BuildUp;
+  state: WeighInState;
+  checks: readonly Check[];
+  gates: readonly Gate[];
+  label: ChargeLabel;
+  onOpen: (sheet: 'vacuum' | 'typed' | 'scale') => void;
+  onEntry: (kind: EntryKind) => void;
+};
+
+/** What is left to weigh in, large; then the scale, the checks, the label, the gates and the log. */
+export function ChargeSide({ view, build, state, checks, gates, label, onOpen, onEntry }: Props) {
+  const { sheet, feed, run } = view;
+  const { plate } = sheet.circuit;
+  const navigate = useNavigate();
+  const signed = sheet.signOffs.some((s) => s.phase === 'charge');
+  const scaleRun = run?.phase === 'charge' ? run : undefined;
+  const scale = feed.samples.at(-1)?.values.scaleOz;
+  const charged = chargePlateOf(sheet);
+  const kept = keepsCircuitLog(sheet);
+  const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
+  return (
+    <div className="grid gap-5 p-4 lg:p-5">
+      <section aria-label="Scale">
+        <h2 className="text-[15px] font-[680]">
+          {state.remainingOz >= -state.toleranceOz ? 'Left to weigh in' : 'Over the build-up'}
+        </h2>
+        <p className="narrow text-[46px] leading-none font-[660]" data-testid="left-oz">
+          {shown(Math.abs(state.remainingOz), 'oz')}
+          <small className="text-[19px] font-[500] text-ink2"> oz</small>
+        </p>
+        <p className="mt-1 text-[13.5px] text-ink2">
+          {shown(state.weighedOz, 'oz')} of {shown(state.toWeighInOz, 'oz')} oz from the cylinder, ±{' '}
+          {shown(state.toleranceOz, 'oz')} counts as right
+        </p>
+        <table className="mt-2 w-full">
+          <tbody>
+            <Row
+              label="Scale now"
+              note={run?.source ?? 'not streaming'}
+              value={typeof scale === 'number' && run ? withUnit(scale, 'oz') : '–'}
+            />
+            <Row label="Build-up" value={withUnit(build.totalOz, 'oz')} />
+            <Row label="Already in the unit" value={withUnit(build.alreadyInUnitOz, 'oz')} />
+            <Row
+              label="Liquid line"
+              note={`${odText(charged.liquidLineOdIn)}, ${charged.lineLengthFt ?? '?'} ft`}
+              value={withUnit(build.ozPerFt, 'oz/ft')}
+            />
+          </tbody>
+        </table>
+        {signed ? null : (
+          <p className="mt-2 text-[13px] text-ink2">
+            {scaleRun ? 'The scale streams.' : 'No scale streams.'}{' '}
+            <TextButton onClick={() => onOpen('scale')}>{scaleRun ? 'Scale' : 'Connect a scale'}</TextButton>
+          </p>
+        )}
+        <p className="mt-2 text-[13px] text-ink2">
+          {UNIT_STATE_WORDS[plate.unitState]}.{' '}
+          <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>Change</TextButton>
+        </p>
+      </section>
+      {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
+      {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
+      <GateList gates={gates} phase="charge" view={view} />
+      {!signed && kept && sheet.circuitLog.length > 0 ? (
+        <section aria-label="Write down">
+          <h2 className="text-[15px] font-[680]">Write down</h2>
+          <div className="mt-1 flex flex-wrap gap-x-1">
+            {OFFERS.map((kind) => (
+              <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onEntry(kind)}>
+                {ENTRY_TITLES[kind]}
+              </Button>
+            ))}
+          </div>
+        </section>
+      ) : null}
+      <EntryLog view={view} phase="charge" />
+      {!signed ? (
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => onOpen('typed')} disabled={held('standing-vacuum')}>
+            Type a weighed amount
+          </Button>
+          {kept && sheet.circuitLog.length > 0 ? null : <Button onClick={() => onOpen('vacuum')}>Vacuum test</Button>}
+        </div>
+      ) : null}
+    </div>
+  );
+}
+
+/** The label as it is written on the unit. */
+function LabelBlock({ label }: { label: ChargeLabel }) {
+  return (
+    <section aria-label="Label" className="border-[1.5px] border-ink px-3 py-2">
+      <h2 className="text-[15px] font-[680]">Label at the unit</h2>
+      <p className="text-[22px] font-[680]">
+        {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
+      </p>
+      <p className="text-[13.5px] text-ink2">
+        factory {lbOz(label.factoryOz)} · added here {lbOz(label.addedOz)}
+        {label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : ''}
+      </p>
+    </section>
+  );
+}
+
+function TextButton({ onClick, children }: { onClick: () => void; children: string }) {
+  return (
+    <button type="button" className="-my-3 cursor-pointer py-3 text-copper underline" onClick={onClick}>
+      {children}
+    </button>
+  );
+}
+
+function Row({ label, note, value }: { label: string; note?: string; value: string }) {
+  return (
+    <tr className="border-b border-rule2">
+      <td className="py-1">
+        {label} {note ? <small className="text-ink2">{note}</small> : null}
+      </td>
+      <td className="py-1 text-right font-[620]">{value}</td>
+    </tr>
+  );
+}
