@@ -184,7 +184,7 @@ test('a scale and probes of one’s own: weighed in between two taps, started, a
   const probes = new OwnGear(rigGear(config, 143.8));
   await plugIn(crew, /^Instruments/, probes);
   probes.hand({ kind: 'start' });
-  await crew.pressWhen('Call for cooling');
+  await crew.pressWhen('It runs');
   probes.pace = 3;
   await expect(page.getByTestId('steady')).toContainText(/Steady/, { timeout: 90_000 });
   await crew.say(/airflow/i);

@@ -109,7 +109,7 @@ describe('a streamed run', () => {
   it('one tap records the mean of every channel, marked simulated, once', async () => {
     const { id, run } = await startedJob('start-up');
     await lead.post(`/runs/${run}/commands`, { kind: 'start' });
-    await new Promise((r) => setTimeout(r, 1500));
+    await until(async () => (server.hall.get(run)?.recent.length ?? 0) > 20);
     const body = { setId: uuid(), stage: 'reading' };
     await lead.post(`/runs/${run}/readings`, body);
     expect((await lead.post(`/runs/${run}/readings`, body)).status).toBe(201);

@@ -22,7 +22,8 @@ async function abandoned(): Promise<{ id: string; run: string; companyId: string
   await passVacuum(lead, id);
   const run = uuid();
   await lead.post(`/jobs/${id}/runs`, { id: run, phase: 'charge', speed: 60 });
-  await new Promise((r) => setTimeout(r, 800));
+  // The worker takes its time to start on a busy machine.
+  await until(async () => (server.hall.get(run)?.recent.length ?? 0) > 20);
   await server.hall.stop(run, 'interrupted');
   const row = (await runsStore.byId(server.database, run))!;
   expect(row.state).toBe('running');

@@ -112,6 +112,7 @@ export default function StartUpPage(view: EquippedView) {
       connecting: run?.phase === 'start-up' && !streaming,
       streaming,
       speed: feed.rig?.speed,
+      toldRunning: feed.bench?.told ? feed.bench.switches.running === true : undefined,
       anyReading: Object.keys(readings).length > 0,
       anyRound: roundsOf(sheet).length > 0,
       judgement,

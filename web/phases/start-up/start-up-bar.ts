@@ -22,6 +22,8 @@ export type BarFacts = {
   connecting: boolean;
   streaming: boolean;
   speed: number | undefined;
+  /** Of instruments of the crew's own: whether it has said that the system runs; undefined of simulated ones. */
+  toldRunning: boolean | undefined;
   anyReading: boolean;
   anyRound: boolean;
   judgement: Judgement;
@@ -108,6 +110,15 @@ export function startUpBar(f: BarFacts, act: BarActs): Bar {
         'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
       label: 'Connect instruments',
       press: () => act.open('bench'),
+    };
+  }
+  if (f.streaming && f.toldRunning === false) {
+    return {
+      kind: 'now',
+      say: 'Call for cooling at the thermostat, and say when it runs.',
+      because: 'Probes alone do not tell when the compressor started; its steady time counts from this tap.',
+      label: 'It runs',
+      press: () => act.command({ kind: 'start' }),
     };
   }
   return fromMove(f.judgement.next, f, act);
