@@ -16,6 +16,8 @@ export class Crew {
   async openJob(number: number): Promise<void> {
     await this.page.getByRole('tab', { name: 'all' }).click();
     await this.page.getByRole('searchbox').fill(String(number));
+    // The list moves while it narrows; the row is pressed once it stands alone.
+    await expect(this.page.getByRole('link', { name: /^\d{4}\b/ })).toHaveCount(1);
     await this.page.getByRole('link', { name: new RegExp(`^${number}`) }).click();
     await expect(this.next).toBeVisible();
   }
