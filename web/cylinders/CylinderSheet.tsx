@@ -3,8 +3,13 @@ import { useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { HAND_MOVEMENTS } from '@/contract/circuit';
-import { type CylinderMovement, cylinderChecks, cylinderFillOf, ledgerBalance } from '@/core/circuit/recovery/cylinder';
-import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
+import {
+  type CylinderMovement,
+  cylinderChecks,
+  cylinderFillOf,
+  ledgerBalance,
+  liquidShare,
+} from '@/core/circuit/recovery/cylinder';
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import { lbOz } from '@/core/circuit/weigh-in';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
@@ -43,9 +48,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
   };
   const fill = cylinder.refrigerant ? cylinderFillOf(cylinder, cylinder.refrigerant) : undefined;
   const share = (f: number): number | undefined =>
-    cylinder.refrigerant
-      ? cylinder.contentsOz / 16 / (cylinder.waterCapacityLb * specificGravity(cylinder.refrigerant, f))
-      : undefined;
+    cylinder.refrigerant ? liquidShare(cylinder, cylinder.refrigerant, f) : undefined;
   if (editing) return <CylinderForm cylinder={cylinder} onClose={() => setEditing(false)} onDone={changed} />;
   return (
     <Sheet open onClose={onClose} title={`Cylinder ${cylinder.tag}`}>

@@ -2,7 +2,7 @@ import type { Check } from '@/core/finding/check';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA, OZ_PER_LB } from '@/core/units/units';
-import { cylinderFill, FILL_BASIS_F } from './cylinder-fill';
+import { cylinderFill, FILL_BASIS_F, specificGravity } from './cylinder-fill';
 
 export const CYLINDER_USES = ['recovery', 'supply'] as const;
 export const CYLINDER_STATES = ['in use', 'quarantined', 'gone'] as const;
@@ -34,6 +34,13 @@ const RATING_SHARE = 1.25;
 /** From this share of its limit on a cylinder is nearly full (design default). */
 export const NEARLY_FULL = 0.9;
 const REGULATION = '49 CFR 173 and AHRI Guideline K, from memory: check the current rule';
+
+/** The share of a cylinder that its contents fill as liquid at a temperature. */
+export const liquidShare = (
+  c: Pick<Cylinder, 'contentsOz' | 'waterCapacityLb'>,
+  refrigerant: Refrigerant,
+  temperatureF: number,
+): number => c.contentsOz / OZ_PER_LB / (c.waterCapacityLb * specificGravity(refrigerant, temperatureF));
 
 /** How full a cylinder is: its limit at the basis temperature, and what its liquid would fill at another. */
 export function cylinderFillOf(c: Cylinder, refrigerant: Refrigerant, temperatureF = FILL_BASIS_F) {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import { liquidShare } from './cylinder';
 import { cylinderFill } from './cylinder-fill';
 import { pumpDownStorage } from './pump-down-storage';
 import { pumpDownRebound } from './rebound';
@@ -10,6 +11,14 @@ function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: s
   if (!r.ok) throw new Error(r.refused.message);
   return r.value;
 }
+
+describe('liquid in a cylinder', () => {
+  it('80 % at 77 °F is 97 % at 130 °F for R-410A (AHRI Guideline K basis, from memory)', () => {
+    const c = { waterCapacityLb: 47.7, contentsOz: 40.4 * 16 };
+    expect(100 * liquidShare(c, 'R-410A', 77)).toBeCloseTo(80, 0);
+    expect(100 * liquidShare(c, 'R-410A', 130)).toBeCloseTo(97, 0);
+  });
+});
 
 describe('the rebound after a pump-down', () => {
   const next = (stopPsig: number, afterPsig: number, attempt = 1) => {

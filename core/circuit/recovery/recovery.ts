@@ -4,7 +4,7 @@ import type { Check } from '@/core/finding/check';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { pumpDownEnd } from './pump-down-end';
-import { pumpDownRebound } from './rebound';
+import { pumpDownRebound, REBOUND_WAIT_MIN } from './rebound';
 import { recoveredShare } from './recovered-share';
 import { recoveryLevel } from './recovery-level';
 import { removalMethod } from './removal-method';
@@ -183,6 +183,15 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>,
           source: COMMON,
           next: 'Stop at 0 psig; finish the low side with the machine.',
           miss: 1,
+        });
+      if (low.verdict?.holds && low.rebound!.body.minutes < REBOUND_WAIT_MIN)
+        checks.push({
+          id: 'rebound',
+          verdict: 'not-proven',
+          claim: `The rebound was watched only ${low.rebound!.body.minutes.toFixed(0)} of ${REBOUND_WAIT_MIN} min.`,
+          because: 'Liquid in the oil boils out slowly: an early reading shows too little.',
+          source: COMMON,
+          next: 'Read it again after ten minutes.',
         });
       if (low.verdict && !low.verdict.holds)
         checks.push({

@@ -138,6 +138,22 @@ describe('recover', () => {
       .add('rebound', { stopPsig: 0, afterPsig: 22, minutes: 10 });
     expect(check(recoveryView(sheet(back)).checks, 'rebound')!.verdict).toBe('look-again');
   });
+  it('a rebound that was read too early proves nothing', () => {
+    const early = (minutes: number) =>
+      check(
+        recoveryView(
+          sheet(
+            log()
+              .add('old-charge', OLD)
+              .add('pump-down', { liquidClosedPsig: null, stopPsig: 1, ranMin: 3, runId: null, runSeconds: null })
+              .add('rebound', { stopPsig: 1, afterPsig: 2, minutes }),
+          ),
+        ).checks,
+        'rebound',
+      );
+    expect(early(4)).toMatchObject({ verdict: 'not-proven' });
+    expect(early(10)).toBeUndefined();
+  });
   it('the level counts only after its wait, and a rise above it asks for the machine again', () => {
     const level = (body: EntryBody<'level'>) =>
       check(recoveryView(sheet(log().add('old-charge', OLD).add('level', body))).checks, 'level')!;

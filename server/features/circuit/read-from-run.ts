@@ -57,7 +57,33 @@ export async function readFromRun(
   }
   if (!active)
     throw new Problem('run-state', { message: 'The instruments are not running; resume them or type the figures.' });
-  return { body: withReadings(kind, body, active), source: run.source };
+  const read = withReadings(kind, body, active);
+  const off = STOPS[kind];
+  if (!off) return { body: read, source: run.source };
+  // How long it was watched is told by the run's own clock, where the stop was given or told in this run.
+  const { events } = await readRunData(database, person.companyId, runId);
+  const waited = minutesSinceOff(events, off, active.recent.at(-1)?.runSeconds ?? 0);
+  return {
+    body:
+      waited === undefined ? read : ({ ...read, [kind === 'level' ? 'waitMin' : 'minutes']: waited } as typeof read),
+    source: run.source,
+  };
+}
+
+/** A watch is kept as at most this long, as the entry allows. */
+const MOST_WATCH_MIN = 600;
+/** The order whose end begins the watch of an entry. */
+const STOPS: Partial<Record<EntryKind, string>> = { level: 'machine', rebound: 'call' };
+
+function minutesSinceOff(
+  events: readonly { kind: string; runSeconds: number }[],
+  order: string,
+  nowS: number,
+): number | undefined {
+  const last = (events as readonly { kind: string; order?: string; on?: boolean; runSeconds: number }[])
+    .filter((e) => e.kind === 'order' && e.order === order)
+    .at(-1);
+  return last?.on === false ? Math.min(MOST_WATCH_MIN, Math.floor((nowS - last.runSeconds) / S_PER_MIN)) : undefined;
 }
 
 /** Orders to a bench that end a standing test: the pump or its valve opened, gas let in. */

@@ -61,6 +61,10 @@ describe('what the crew tells of its own gear', () => {
     await write(id, 'pump-down', body);
     const [stop] = recoveryView(await lead.sheet(id)).attempts;
     expect(stop!.stop).toMatchObject({ source: 'replayed', body: { stopPsig: 1.6, runSeconds: 180 } });
+    // A rebound is as old as the run says, whatever is sent.
+    await gauge.read(420, { suctionPsig: 3.1, liquidPsig: 380, scaleOz: 500 });
+    await write(id, 'rebound', { stopPsig: 1.6, afterPsig: 0, minutes: 10, runId: run });
+    expect(recoveryView(await lead.sheet(id)).attempts[0]!.rebound!.body).toMatchObject({ afterPsig: 3.1, minutes: 4 });
     const told = (await eventsOf(run)).filter((e) => e.kind === 'order');
     expect(told.map((e) => e.order)).toEqual(['call', 'liquid-valve', 'vapour-valve', 'call']);
     expect(told.every((e) => e.told === true)).toBe(true);
@@ -98,6 +102,27 @@ describe('what the crew tells of its own gear', () => {
       runId: run,
     });
     expect(recoveryView(await lead.sheet(id)).recoveredOz).toBeCloseTo(138, 6);
+    await gauge.read(720, { suctionPsig: -5.2, scaleOz: 590 });
+    await write(id, 'level', { reachedPsig: -5.5, afterPsig: -5.5, waitMin: 30, runId: run });
+    const level = recoveryView(await lead.sheet(id));
+    expect(level.level.waitMin).toBe(2);
+    expect(level.checks.find((c) => c.id === 'level')).toMatchObject({ verdict: 'not-proven' });
+    gauge.close();
+  });
+  it('a machine is not told to run while the scale is silent: its weight would begin at nothing', async () => {
+    const { id } = await newJob(lead);
+    await lead.post(`/jobs/${id}/phases/recover/overrides`, {
+      id: uuid(),
+      gate: 'removal-released',
+      reason: 'released on the phone for this test',
+    });
+    const { id: run, gauge } = await connect(id, 'recover');
+    await gauge.read(1, { suctionPsig: 118, scaleOz: null });
+    expect((await tell(run, { kind: 'machine', on: true })).body).toMatchObject({
+      code: 'run-state',
+      field: 'scaleOz',
+    });
+    expect((await tell(run, { kind: 'machine', on: false })).status).toBe(200);
     gauge.close();
   });
   it('what is told survives a restart: the switches are in the last chunk', async () => {

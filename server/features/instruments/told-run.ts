@@ -40,7 +40,7 @@ export async function tellRun(deps: Deps, person: Person, active: ActiveRun, ord
       allowed: known.join(', '),
     });
   const scaleOz = scaleNow(active);
-  if (WEIGHS.has(order.kind) && scaleOz === undefined)
+  if (needsScale(order) && scaleOz === undefined)
     throw new Problem('run-state', {
       field: 'scaleOz',
       message: 'The scale gives no signal; type the weighed amount.',
@@ -66,7 +66,8 @@ export async function tellRun(deps: Deps, person: Person, active: ActiveRun, ord
 }
 
 /** Orders that are nothing without a weight. A valve can be told closed without one: then nothing is recorded. */
-const WEIGHS: ReadonlySet<string> = new Set(['weigh-in', 'recover']);
+const needsScale = (order: RunCommand): boolean =>
+  order.kind === 'weigh-in' || order.kind === 'recover' || (order.kind === 'machine' && order.on);
 
 function scaleNow({ recent }: ActiveRun): number | undefined {
   const last = recent.at(-1);

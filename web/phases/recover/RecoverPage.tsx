@@ -1,8 +1,13 @@
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import { type Cylinder, cylinderChecks, cylinderFillOf, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
-import { specificGravity } from '@/core/circuit/recovery/cylinder-fill';
+import {
+  type Cylinder,
+  cylinderChecks,
+  cylinderFillOf,
+  liquidShare,
+  recoveryCylinder,
+} from '@/core/circuit/recovery/cylinder';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
@@ -62,7 +67,7 @@ export default function RecoverPage(view: JobView) {
   const toCome = expected === undefined ? undefined : Math.max(0, expected - moved);
   const share =
     cylinder && refrigerant
-      ? (f: number): number => contents / OZ_PER_LB / (cylinder.waterCapacityLb * specificGravity(refrigerant, f))
+      ? (f: number): number => liquidShare({ ...cylinder, contentsOz: contents }, refrigerant, f)
       : undefined;
   const lanes = useMemo(
     () => (shownRun ? recoveryLanes(feed.samples, ordersOf(feed.events), startGrossOz ?? undefined) : undefined),

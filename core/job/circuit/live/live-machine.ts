@@ -26,9 +26,8 @@ export type Recovering = {
 
 /** Ounces that came into the cylinder since the machine was started; 0 while it stands. */
 export function movedOz(stream: LiveStream): number {
-  const start = stream.switches?.startGrossOz;
-  const scale = newest(stream, 'scaleOz');
-  return stream.switches?.machineOn && typeof start === 'number' && scale !== undefined ? scale - start : 0;
+  const gross = grossNow(stream);
+  return stream.switches?.machineOn && gross ? gross.nowOz - gross.startOz : 0;
 }
 
 /** The machine: cylinder, start, progress, level, five minutes of watching. Undefined without a suction reading. */
@@ -50,17 +49,26 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
   const { rec, cylinder, refrigerant } = on;
   const moved = movedOz(stream);
   const fill = cylinder ? cylinderFillOf(cylinder, refrigerant) : undefined;
-  const off: LiveMove['action'] = {
+  const gross = grossNow(stream);
+  const off = { orders: [{ kind: 'machine', on: false }] as const };
+  if (!gross)
+    return {
+      kind: 'stop',
+      say: 'The scale gives no signal: stop the machine.',
+      because: 'Nobody sees the cylinder’s limit come. Weigh it by hand and write the weights down.',
+      action: { label: byHand(stream, 'The machine is off', 'Machine off'), ...off },
+    };
+  const weigh: LiveMove['action'] = {
     label: byHand(stream, 'Machine is off, weigh', 'Machine off, weigh'),
-    orders: [{ kind: 'machine', on: false }],
-    ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder) } } : {}),
+    ...off,
+    ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } } : {}),
   };
   if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz)
     return {
       kind: 'stop',
       say: 'Stop the machine: the cylinder is at its limit.',
       because: 'Liquid that fills a cylinder bursts it as it warms. Change the cylinder and go on.',
-      action: off,
+      action: weigh,
     };
   const wantedPsig = -rec.level.wantedInHg * PSI_PER_INHG;
   if (suction <= wantedPsig - PAST_LEVEL_PSI)
@@ -68,7 +76,7 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
       kind: 'now',
       say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
       because: 'The cylinder is weighed at rest.',
-      action: off,
+      action: weigh,
     };
   const progress = progressOf(on, stream, suction, moved, fill?.share);
   if (progress?.stalled)
@@ -89,12 +97,20 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
   };
 }
 
-function weighed(stream: LiveStream, cylinder: Cylinder): Record<string, unknown> {
-  const start = stream.switches?.startGrossOz;
+type Gross = { startOz: number; nowOz: number };
+
+/** The cylinder's weight at the start of the machine and now; undefined when the scale has not told both. */
+function grossNow(stream: LiveStream): Gross | undefined {
+  const startOz = stream.switches?.startGrossOz;
+  const nowOz = newest(stream, 'scaleOz');
+  return typeof startOz === 'number' && nowOz !== undefined ? { startOz, nowOz } : undefined;
+}
+
+function weighed(stream: LiveStream, cylinder: Cylinder, gross: Gross): Record<string, unknown> {
   return {
     cylinderId: cylinder.id,
-    startGrossOz: typeof start === 'number' ? start : 0,
-    endGrossOz: newest(stream, 'scaleOz') ?? 0,
+    startGrossOz: gross.startOz,
+    endGrossOz: gross.nowOz,
     oily: false,
     scale: stream.told ? 'own scale' : 'simulated scale',
     runId: stream.runId,

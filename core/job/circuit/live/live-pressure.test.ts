@@ -100,7 +100,7 @@ describe('the guide of the pressure test', () => {
   });
   it('waits while it fills, and through the settling', () => {
     expect(at({ testPsig: 60 }, { switches: { sourceOpen: true, regulatorPsig: 150 } })!.action).toBeUndefined();
-    expect(at({ testPsig: 449 }, { orders: [{ runSeconds: 40, order: 'close-source' }] })).toMatchObject({
+    expect(at({ testPsig: 449, pipeF: 80 }, { orders: [{ runSeconds: 40, order: 'close-source' }] })).toMatchObject({
       say: 'Settling: 9 min before the hold.',
       action: { label: 'Start it now' },
     });
@@ -110,6 +110,17 @@ describe('the guide of the pressure test', () => {
       .add('test-plan', TEST_PLAN)
       .add('hold-start', { psig: 450, pipeF: 90, runId: '00000000-0000-4000-8000-0000000000aa', runSeconds: 5 });
     expect(at({ testPsig: 440 }, {}, other)).toBeUndefined();
+  });
+  it('without the pipe’s temperature a hold is neither started nor ended, and no figure is made up', () => {
+    const silent = at({ testPsig: 449, pipeF: null })!;
+    expect(silent).toMatchObject({ kind: 'not-proven', say: 'The pipe thermometer gives no signal.' });
+    expect(silent.action).toBeUndefined();
+    const held = new LogBuilder()
+      .add('test-plan', TEST_PLAN)
+      .add('hold-start', { psig: 450, pipeF: 90, runId: '00000000-0000-4000-8000-0000000000aa', runSeconds: 5 });
+    const running = at({ testPsig: 440, pipeF: null }, { runId: '00000000-0000-4000-8000-0000000000aa' }, held)!;
+    expect(running.kind).toBe('not-proven');
+    expect(running.action).toBeUndefined();
   });
   it('says nothing without a gauge or a plan', () => {
     expect(at({ testPsig: null })).toBeUndefined();

@@ -6,8 +6,6 @@ import { byHand, type LiveMove, type LiveStream, minutesSince, newest, S_PER_MIN
 const STAGE_SLACK_PSI = 4;
 /** A regulator this close below the stage is set to it, psi. */
 const REGULATOR_SLACK_PSI = 0.1;
-/** Where no thermometer streams and the log has none, °F. */
-const NO_THERMOMETER_F = 70;
 
 export type HoldGear = { volumeFt3: number; gaugePsi: number; thermometerF: number; barometerPsia: number };
 
@@ -55,7 +53,17 @@ function filling(stream: LiveStream, psig: number, next: number, open: boolean):
   };
 }
 
+/** Without the pipe's temperature a hold shows nothing: cold looks like a leak, warmth hides one. */
+const NO_THERMOMETER: LiveMove = {
+  kind: 'not-proven',
+  say: 'The pipe thermometer gives no signal.',
+  because:
+    'A hold is judged by its temperature: cold looks like a leak, warmth hides one. Mend it, or type both readings.',
+};
+
 function start(stream: LiveStream, psig: number): LiveMove {
+  const pipeF = newest(stream, 'pipeF');
+  if (pipeF === undefined) return NO_THERMOMETER;
   const left = Math.ceil(SETTLE_MIN - (minutesSince(stream, 'close-source', 'pressurise') ?? SETTLE_MIN));
   return {
     kind: 'now',
@@ -66,7 +74,7 @@ function start(stream: LiveStream, psig: number): LiveMove {
       orders: [],
       entry: {
         kind: 'hold-start',
-        body: { psig, pipeF: newest(stream, 'pipeF') ?? NO_THERMOMETER_F, runId: stream.runId, runSeconds: null },
+        body: { psig, pipeF, runId: stream.runId, runSeconds: null },
       },
     },
   };
@@ -78,8 +86,9 @@ function holding(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMo
   const pipeF = newest(stream, 'pipeF');
   const minutes = (stream.samples.at(-1)!.runSeconds - (started.body.runSeconds ?? 0)) / S_PER_MIN;
   const left = Math.ceil(test.holdMin - minutes);
+  if (pipeF === undefined) return NO_THERMOMETER;
   const because =
-    (pipeF === undefined ? undefined : deltaSays(started.body, { psig, pipeF, minutes }, gear)) ??
+    deltaSays(started.body, { psig, pipeF, minutes }, gear) ??
     'Measured is held against what the temperature explains.';
   if (left > 0)
     return {
@@ -100,7 +109,7 @@ function holding(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMo
         body: {
           startId: started.id,
           psig,
-          pipeF: pipeF ?? NO_THERMOMETER_F,
+          pipeF,
           runId: stream.runId,
           runSeconds: null,
         },

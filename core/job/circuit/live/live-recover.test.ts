@@ -234,6 +234,15 @@ describe('the guide and its limits', () => {
     expect(at(3).action).toBeUndefined();
     expect(at(12).action!.entry).toMatchObject({ kind: 'rebound', body: { minutes: 12 } });
   });
+  it.each([true, false])('a scale that dies while the machine runs stops it, and weighs nothing (told %s)', (told) => {
+    const crew = new Crew(bench(), log('machine').add('dead-proof', DEAD_PROOF), told).wait(2);
+    crew.order({ kind: 'machine', on: true }).wait(30);
+    crew.samples.push({ runSeconds: 33, values: { suctionPsig: 90, scaleOz: null } });
+    const move = guide(crew)()!;
+    expect(move).toMatchObject({ kind: 'stop', say: 'The scale gives no signal: stop the machine.' });
+    expect(move.action!.orders).toEqual([{ kind: 'machine', on: false }]);
+    expect(move.action!.entry).toBeUndefined();
+  });
   it('an own scale that is silent does not let the machine start', () => {
     const crew = new Crew(bench(), log('machine').add('dead-proof', DEAD_PROOF), true).wait(2);
     crew.samples.push({ runSeconds: 3, values: { suctionPsig: 120, scaleOz: null } });
