@@ -66,6 +66,11 @@ const order = (runId: string, body: object) => lead.post(`/runs/${runId}/command
 const secondsOf = async (runId: string): Promise<number> =>
   ((await lead.get(`/runs/${runId}/history`)).body.samples as { runSeconds: number }[]).at(-1)?.runSeconds ?? 0;
 
+const lastOf = async (runId: string) =>
+  ((await lead.get(`/runs/${runId}/history`)).body.samples as { values: Record<string, number | null> }[]).at(-1) ?? {
+    values: {},
+  };
+
 describe('the circuit log', () => {
   it('keeps an entry once, refuses another body under its id, and hides from other companies', async () => {
     const job = await newJob(lead);
@@ -296,8 +301,13 @@ describe('simulated benches', () => {
     await must(job.id, 'test-plan', PLAN);
     const id = await run(job.id, 'pressure-test');
     await order(id, { kind: 'pressurise', psig: 450 });
-    await until(async () => (await secondsOf(id)) > 120);
+    // The order reaches a busy worker late: the section is full once it has stood at the target, not after a time.
+    await until(async () => ((await lastOf(id)).values.testPsig ?? 0) > 447);
+    const full = await secondsOf(id);
+    await until(async () => (await secondsOf(id)) > full + 60);
     await order(id, { kind: 'close-source' });
+    const shut = await secondsOf(id);
+    await until(async () => (await secondsOf(id)) > shut + 30);
     const sheet = await must(job.id, 'hold-start', { psig: 7, pipeF: 0, runId: id, runSeconds: null });
     const start = sheet.circuitLog.at(-1)! as unknown as {
       id: string;
