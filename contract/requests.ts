@@ -35,6 +35,11 @@ export const plateUpdateSchema = z.strictObject({
   plate: plateSchema,
 });
 
+export const modeSchema = z.strictObject({
+  version: z.number().int().min(1).describe('the version you read'),
+  mode: oneOf(['cooling', 'heating']),
+});
+
 export const vacuumSchema = z.strictObject({
   version: z.number().int().min(0).describe('the version you read, 0 for none'),
   endMicrons: num(1, 20000, 'µm'),

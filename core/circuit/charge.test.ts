@@ -16,7 +16,7 @@ describe('liquid left in a charging hose', () => {
     expect(r.ok && Math.round(r.value.oz * 10) / 10).toBe(wanted);
   });
   it('is not charge: what stays in it is still to weigh in', () => {
-    const base = { targetOz: 150, alreadyInUnitOz: 118, scaleUncertaintyOz: 0.5, holdback: 0 };
+    const base = { targetOz: 150, alreadyInUnitOz: 118, scaleUncertaintyOz: 0.5, heldBackOz: 0 };
     const movements = [{ oz: 32, kind: 'weigh-in' as const }];
     expect(weighInState({ ...base, movements })).toMatchObject({ done: true });
     const state = weighInState({ ...base, movements, lostOz: 2.8 });
@@ -117,7 +117,7 @@ describe('what is already in the unit', () => {
 });
 
 describe('weigh-in', () => {
-  const base = { targetOz: 143.8, alreadyInUnitOz: 118, scaleUncertaintyOz: 0.3, holdback: 0 };
+  const base = { targetOz: 143.8, alreadyInUnitOz: 118, scaleUncertaintyOz: 0.3, heldBackOz: 0 };
 
   it('mass balance: in the unit + weighed = in the system, whatever the movements', () => {
     fc.assert(

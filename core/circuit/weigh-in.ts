@@ -13,8 +13,8 @@ export type WeighInInput = {
   /** What left the cylinder and never reached the system: liquid in the hose, spilled. */
   lostOz?: number;
   scaleUncertaintyOz: number;
-  /** Weigh to this share of what is to weigh in first and trim at start-up; 0 for a known maker charge. */
-  holdback: number;
+  /** Kept back for the trim at start-up, oz; 0 for a known maker charge. */
+  heldBackOz: number;
 };
 
 export type WeighInState = {
@@ -37,7 +37,7 @@ export const OVER_LIMIT = 0.1;
 
 export function weighInState(input: WeighInInput): WeighInState {
   const weighedOz = input.movements.reduce((sum, m) => sum + m.oz, 0) + (input.liveOz ?? 0) - (input.lostOz ?? 0);
-  const toWeighInOz = (input.targetOz - input.alreadyInUnitOz) * (1 - input.holdback);
+  const toWeighInOz = input.targetOz - input.alreadyInUnitOz - input.heldBackOz;
   const remainingOz = toWeighInOz - weighedOz;
   const toleranceOz = Math.max(input.scaleUncertaintyOz, TOLERANCE_SHARE * input.targetOz);
   const half = Math.max(LEAST_STEP_OZ, toWeighInOz * STEP_SHARE);
@@ -91,7 +91,7 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
       },
       next: {
         say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
-        because: `The system holds ${lbOz(state.inSystemOz)}, within ${oz(state.toleranceOz)} of its build-up.`,
+        because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
         action: { kind: 'sign' },
       },
     };

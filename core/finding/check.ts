@@ -9,6 +9,8 @@ export type Check = {
   source: string;
   /** The concrete action, when there is one. */
   next?: string;
+  /** The entry of the log that it is about, where one can be put right. */
+  subject?: string;
   /** Size of the miss in units of its tolerance; orders checks of one verdict. */
   miss?: number;
 };

@@ -29,9 +29,14 @@ export type NextMove = {
     | { kind: 'sign' }
     | { kind: 'start' }
     | { kind: 'stop' }
+    | { kind: 'set-mode'; mode: 'cooling' | 'heating' }
+    | { kind: 'none' }
     | { kind: 'go'; to: string };
   waitMin?: number;
 };
+
+/** A proof that is not made today, and the season that it waits for. */
+export type Owed = { proof: 'cooling-charge' | 'maker-test-mode' | 'airflow'; season: 'warm' | 'cold' | 'any' };
 
 export type Finding = {
   id: string;
@@ -45,6 +50,8 @@ export type Finding = {
   confidence: 'high' | 'medium' | 'low';
   /** Size of the miss in units of its tolerance; orders findings within a step. */
   miss: number;
+  /** The proof that stays owed where weather, mode or the maker's method forbid it now: it holds no signature. */
+  owed?: Owed;
   /** The school (company setting) that this finding used, when it used one. */
   school?: string;
 };

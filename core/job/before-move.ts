@@ -35,12 +35,21 @@ export function surveyMove(sheet: JobSheet): BeforeMove {
     };
   const signed = sheet.signOffs.find((s) => s.phase === 'survey');
   const [first] = survey.neverAsked;
+  const gates = surveyGates(sheet).map(overridesOf(sheet, 'survey'));
   if (signed)
     return {
       kind: 'good',
       say: 'Survey signed. Go on to the scope.',
       because: `${signed.by} signed it. What is found later is added here and changes the scope.`,
       action: { kind: 'go', to: 'scope', label: 'Go to scope' },
+    };
+  const past = gates.find((g) => g.override);
+  if (past && gates.every(passes))
+    return {
+      kind: 'now',
+      say: 'Sign the survey, with unanswered questions.',
+      because: `${past.override!.by}: ${past.override!.reason}`,
+      action: { kind: 'sign', label: 'Sign the survey' },
     };
   if (first) {
     const more = survey.neverAsked.length - 1;
@@ -51,9 +60,7 @@ export function surveyMove(sheet: JobSheet): BeforeMove {
       action: { kind: 'go', to: `survey/${first.place}#${first.key}`, label: PLACE_WORDS[first.place] },
     };
   }
-  const held = surveyGates(sheet)
-    .map(overridesOf(sheet, 'survey'))
-    .find((g) => !passes(g));
+  const held = gates.find((g) => !passes(g));
   if (held) return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say, action: { kind: 'none' } };
   const [blind] = survey.unknowns;
   return {
@@ -79,7 +86,7 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
       action: { kind: 'answer-change', label: 'Ask the customer' },
     };
   }
-  if (signed) return removalMove(sheet);
+  if (signed || releasedWithoutScope(sheet)) return removalMove(sheet);
   const open = scope.items.find((i) => i.standing === 'open');
   const undisclosed = scope.disclosures.find((d) => !d.signature);
   const gates = scopeGates(sheet).map(overridesOf(sheet, 'scope'));
@@ -105,7 +112,8 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
       because: open.reason,
       action: { kind: 'go', to: `scope#item-${open.id}`, label: 'Show it' },
     };
-  if (undisclosed)
+  // A customer who is not there to sign the scope is not there to read a disclosure either: it holds the hand-over.
+  if (undisclosed && !gates.some((g) => g.id === 'customer-agreed' && g.override))
     return {
       kind: 'now',
       say: `${undisclosed.part} stays: let the customer sign the disclosure.`,
@@ -126,6 +134,10 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
     action: { kind: 'sign', label: 'Sign the scope' },
   };
 }
+
+/** A lead let the removal go before the scope was signed, and it is not released yet. */
+const releasedWithoutScope = (sheet: JobSheet): boolean =>
+  sheet.removal === null && removalGates(sheet).some((g) => g.id === 'scope-signed' && g.override !== undefined);
 
 function removalMove(sheet: JobSheet): BeforeMove {
   if (sheet.removal)

@@ -14,7 +14,7 @@ export const SCALE_UNCERTAINTY_OZ = 0.3;
 export const UNKNOWN_LINE_HOLDBACK = 0.15;
 
 export type BuildUpPart = {
-  id: 'factory' | 'line-set' | 'drier' | 'coil' | 'trim';
+  id: 'factory' | 'line-set' | 'drier' | 'coil' | 'held-back' | 'trim';
   label: string;
   oz: number;
   how: string;
@@ -24,7 +24,11 @@ export type BuildUp = {
   parts: BuildUpPart[];
   totalOz: number;
   alreadyInUnitOz: number;
+  /** What is weighed in first: the rest of the build-up less what is held back. */
   toWeighInOz: number;
+  /** Kept for the trim at start-up, and why; 0 where nothing is. */
+  heldBackOz: number;
+  heldBackBecause: string | null;
   ozPerFt: number;
   physicsOzPerFt: number;
   makerDiffers: boolean;
@@ -33,7 +37,10 @@ export type BuildUp = {
 };
 
 /** The charge build-up of a circuit from its plate. */
-export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: false; refused: Refusal } {
+export function buildUp(
+  plate: Plate,
+  keptLines = false,
+): { ok: true; value: BuildUp } | { ok: false; refused: Refusal } {
   const lengthFt = plate.lineLengthFt ?? plate.includedLineFt;
   const line = lineSetCharge({
     refrigerant: plate.refrigerant,
@@ -55,6 +62,16 @@ export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: fals
   const totalOz = total.value.totalOz;
   const remain = toWeighIn({ totalOz, factoryOz: plate.factoryChargeOz, unitState: plate.unitState });
   if (!remain.ok) return remain;
+  const lengthUnknown = plate.lineLengthFt === null;
+  const heldBackBecause =
+    remain.value.toWeighInOz <= 0
+      ? null
+      : lengthUnknown
+        ? 'the line length is not known'
+        : keptLines
+          ? 'the line set is kept: nobody knows what oil and dirt fill in it'
+          : null;
+  const heldBackOz = heldBackBecause ? UNKNOWN_LINE_HOLDBACK * remain.value.toWeighInOz : 0;
   const extraFt = Math.max(0, lengthFt - plate.includedLineFt);
   const parts: BuildUpPart[] = [
     {
@@ -74,6 +91,16 @@ export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: fals
     },
     { id: 'drier', label: 'Drier', oz: plate.drierOz, how: 'maker’s table' },
     { id: 'coil', label: 'Indoor coil', oz: plate.coilOz, how: 'maker’s table' },
+    ...(heldBackBecause
+      ? [
+          {
+            id: 'held-back' as const,
+            label: 'Held back for the trim',
+            oz: -heldBackOz,
+            how: `${UNKNOWN_LINE_HOLDBACK * 100} % of what is weighed in: ${heldBackBecause}; trimmed in at start-up`,
+          },
+        ]
+      : []),
   ];
   return {
     ok: true,
@@ -81,11 +108,13 @@ export function buildUp(plate: Plate): { ok: true; value: BuildUp } | { ok: fals
       parts,
       totalOz,
       alreadyInUnitOz: remain.value.alreadyInUnitOz,
-      toWeighInOz: remain.value.toWeighInOz,
+      toWeighInOz: remain.value.toWeighInOz - heldBackOz,
+      heldBackOz,
+      heldBackBecause,
       ozPerFt,
       physicsOzPerFt,
       makerDiffers,
-      lengthUnknown: plate.lineLengthFt === null,
+      lengthUnknown,
     },
   };
 }
@@ -104,13 +133,8 @@ export function chargePlateOf(sheet: EquippedSheet): Plate {
   };
 }
 
-export const buildUpOf = (sheet: EquippedSheet) => buildUp(chargePlateOf(sheet));
-
-/** Held back at first: an unknown length, or a kept line set whose oil and dirt nobody knows. */
-function holdbackOf(sheet: JobSheet, build: BuildUp): number {
-  const kept = latestOf(sheet.circuitLog, 'line-run')?.body.kept === true;
-  return build.lengthUnknown || kept ? UNKNOWN_LINE_HOLDBACK : 0;
-}
+export const buildUpOf = (sheet: EquippedSheet) =>
+  buildUp(chargePlateOf(sheet), latestOf(sheet.circuitLog, 'line-run')?.body.kept === true);
 
 /** Measurements that a later one has not replaced. */
 export function standing(measurements: readonly SheetMeasurement[]): SheetMeasurement[] {
@@ -144,6 +168,6 @@ export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
     liveOz,
     lostOz: lostOz(sheet),
     scaleUncertaintyOz: SCALE_UNCERTAINTY_OZ,
-    holdback: holdbackOf(sheet, build),
+    heldBackOz: build.heldBackOz,
   });
 }

@@ -10,6 +10,7 @@ const FACTS: GateFacts = {
   certification: 'universal',
   signed: {},
   hasCircuit: true,
+  decayLimitMicrons: 500,
   overrides: [],
 };
 const held = (facts: Partial<GateFacts>): string[] =>
@@ -40,6 +41,8 @@ describe('gates', () => {
   );
   it('a stop finding can never be overridden at the start-up', () => {
     const startUp = {
+      recorded: true,
+      limited: false,
       steady: true,
       steadySay: '',
       missing: [],
@@ -63,6 +66,7 @@ describe('gates', () => {
     ]);
   });
   it('a start-up asks for a signed charge, readings, steadiness and the enclosure', () => {
-    expect(held({ phase: 'start-up' })).toEqual(['charge-signed', 'steady', 'enclosure']);
+    // Before the first reading nothing is good, and no stop can be ruled out.
+    expect(held({ phase: 'start-up' })).toEqual(['charge-signed', 'steady', 'no-stop', 'all-good', 'enclosure']);
   });
 });

@@ -24,9 +24,16 @@ export function orderFindings(findings: readonly Finding[]): Finding[] {
   });
 }
 
-/** The job's next move: that of the first finding which has one. */
+/**
+ * The job's next move: that of the first finding which has one. A proof that stays owed asks for nothing today; a finding
+ * that is open and knows no move is told as it stands, never passed by as good.
+ */
 export function nextMove(ordered: readonly Finding[], otherwise: NextMove): NextMove {
-  return ordered.find((f) => f.verdict !== 'good' && f.next)?.next ?? otherwise;
+  const open = ordered.filter((f) => f.verdict !== 'good' && !f.owed);
+  const moving = open.find((f) => f.next);
+  if (moving) return moving.next!;
+  const [first] = open;
+  return first ? { say: first.claim, because: first.because, action: { kind: 'none' } } : otherwise;
 }
 
 /** The worst verdict of a list, for a phase's mark. */

@@ -1,3 +1,4 @@
+import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
@@ -6,6 +7,7 @@ import { afterRunGates, chargeGates, circuitGates, sealedGate, standingGate } fr
 import { circuitMove } from './circuit/circuit-moves';
 import { circuitPhasesOf, isCircuitPhase, sealedWhy } from './circuit/circuit-views';
 import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
+import { owedTasks } from './owed';
 import { BUILT_PHASES, type BuiltPhase, PHASE_NOUNS } from './phases';
 import { isEquipped, type JobSheet } from './sheet';
 import type { recordedStartUp } from './start-up-sheet';
@@ -35,6 +37,7 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
   const facts: GateFacts = {
     phase,
     vacuum: sheet.vacuum ?? undefined,
+    decayLimitMicrons: Number(sheet.circuitSchools.decayLimit),
     ...(sealedWhy(sheet) !== undefined ? { standing: sealedGate(sealedWhy(sheet)!) } : {}),
     ...(sheet.circuitLog.length > 0 && circuitPhasesOf(sheet).includes('evacuate')
       ? { standing: standingGate(sheet) }
@@ -47,8 +50,20 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
     signed: signedPhases(sheet),
     hasCircuit: hasCircuit(sheet),
     startUp: {
-      steady: recorded?.steady.state === 'steady',
-      steadySay: recorded ? recorded.steady.say : 'No reading recorded',
+      recorded: recorded !== undefined,
+      limited: recorded?.limit !== undefined,
+      steady: recorded
+        ? recorded.limit
+          ? (recorded.ranMin ?? 0) >= SEASON_RUN_MIN
+          : recorded.steady.state === 'steady'
+        : false,
+      steadySay: !recorded
+        ? 'No reading recorded'
+        : recorded.limit
+          ? recorded.ranMin === undefined
+            ? 'Nobody said how long it has run'
+            : `Ran ${Math.floor(recorded.ranMin)} of ${SEASON_RUN_MIN} min`
+          : recorded.steady.say,
       missing: recorded?.missing ?? ['every reading'],
       findings: recorded?.judgement.findings ?? [],
       enclosureRestored: sheet.startUp.confirmations.enclosureRestored !== undefined,
@@ -96,7 +111,12 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   }
   // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
   const phase = phasesOf(sheet).find((p) => !signed[p] && !(signed.charge && isCircuitPhase(p)));
-  if (!phase) return { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
+  if (!phase) {
+    const [owed] = owedTasks(recorded?.judgement.findings ?? [], sheet.job.scheduledFor);
+    return owed
+      ? { phase: 'hand-over', state: 'done', mark: 'look-again', waitsFor: `Handed over. ${owed.say}` }
+      : { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
+  }
   if (phase === 'survey' || phase === 'scope') {
     const move = phase === 'survey' ? surveyMove(sheet) : scopeMove(sheet);
     return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
@@ -106,12 +126,14 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
     return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
   }
   if (phase === 'start-up' && recorded) {
-    const first = recorded.judgement.findings.find((f) => f.verdict !== 'good');
+    const gates = sheetGates(sheet, phase, recorded).filter((g) => g.id !== 'certification');
+    if (gates.every(passes)) return { phase, state: 'open', mark: 'good', waitsFor: 'Sign the start-up' };
+    const first = recorded.judgement.findings.find((f) => f.verdict !== 'good' && !f.owed);
     return {
       phase,
       state: 'open',
       mark: first?.verdict ?? 'good',
-      waitsFor: first?.next?.say ?? first?.claim ?? 'Sign the start-up',
+      waitsFor: first?.next?.say ?? first?.claim ?? 'Record the final reading',
     };
   }
   const held = sheetGates(sheet, phase, recorded).filter((g) => !passes(g) && g.id !== 'certification');

@@ -6,7 +6,7 @@ import { buildUp, judgeCharge, movementsOf, standing } from './charge-sheet';
 import { buildReport } from './report';
 import { sheetGates, standingOf } from './sheet-gates';
 import { snapshotOf } from './snapshot';
-import { airflowOf, recordedStartUp, roundsOf, startUpSystem, typedSteadiness } from './start-up-sheet';
+import { airflowOf, recordedStartUp, roundsOf, startUpSystem } from './start-up-sheet';
 import { HEALTHY, measured, moved, round, sampleSheet } from './testing/sample-sheet';
 
 const EARLY = '2026-06-01T15:00:00.000Z';
@@ -135,7 +135,7 @@ describe('a typed start-up', () => {
   it('is steady by two rounds that agree, and every gate holds', () => {
     const sheet = proven();
     expect(roundsOf(sheet).length).toBe(2);
-    expect(typedSteadiness(sheet).state).toBe('steady');
+    expect(recordedStartUp(sheet, none)!.steady.state).toBe('steady');
     const gates = sheetGates(sheet, 'start-up', recordedStartUp(sheet, none));
     expect(gates.filter((g) => !g.holds)).toEqual([]);
   });

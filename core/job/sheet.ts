@@ -22,6 +22,8 @@ export type SheetMeasurement = {
   phase: string;
   stage: string;
   quantity: string;
+  /** What the system was called to do when it was read. */
+  mode: 'cooling' | 'heating';
   value: number;
   uncertainty: number;
   source: ReadingSource;

@@ -1,9 +1,12 @@
-import type { NextMove } from '@/core/finding/finding';
+import type { Finding, NextMove } from '@/core/finding/finding';
+import { movingMean } from '@/core/numeric/window';
+import { superheat } from '@/core/refrigerant/saturation-calculations';
 import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
 import type { JudgeInput } from '@/core/startup/judge-input';
 import { learnedSteps } from '@/core/startup/learned-steps';
-import { type RunSample, steadySamples } from '@/core/startup/live';
-import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, type Readings } from '@/core/startup/quantities';
+import { READING_MEAN_S, type RunSample, steadySamples, withTyped } from '@/core/startup/live';
+import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
+import { type Limit, limitOf, requiredNow } from '@/core/startup/season';
 import { steadyFromRepeats, type TypedRound } from '@/core/startup/steady-from-repeats';
 import {
   DEFAULT_STEADY,
@@ -14,7 +17,9 @@ import {
 } from '@/core/startup/steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
 import { buildUpOf, movementsOf, standing } from './charge-sheet';
+import type { GateId } from './gates';
 import { nextMove, orderFindings } from './order-findings';
+import { OWED_WORDS } from './owed';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 
 /** Figures, findings in the order of the ladder, and the one next move. */
@@ -97,9 +102,11 @@ export function startUpSystem(sheet: EquippedSheet, run?: RunData): StartUpSyste
     outdoorFanFlaA: plate.outdoorFanFlaA,
     plateVolts: plate.plateVolts,
     inverter: plate.inverter,
+    heatPump: plate.heatPump,
     barometerPsia: sheet.site.barometerPsia,
     chargeTargetOz: totalOz,
     chargeInOz: inUnitOz + sum('charge') + trimOz,
+    heldBackOz: build.ok ? Math.max(0, build.value.heldBackOz - Math.max(0, trimOz)) : 0,
     trimOz,
     learned: learnedSteps(trims, samples, key),
     unknownLine:
@@ -109,7 +116,16 @@ export function startUpSystem(sheet: EquippedSheet, run?: RunData): StartUpSyste
   };
 }
 
-export function judgeSheet(sheet: EquippedSheet, readings: Readings, steady: SteadyResult, run?: RunData): Judgement {
+/** How long it has run, and how long superheat has stood low, as far as anyone knows. */
+export type Held = { ranMin?: number; floodingMin?: number };
+
+export function judgeSheet(
+  sheet: EquippedSheet,
+  readings: Readings,
+  steady: SteadyResult,
+  run?: RunData,
+  held: Held = run ? heldInRun(sheet, run) : {},
+): Judgement {
   const input: JudgeInput = {
     system: startUpSystem(sheet, run),
     readings,
@@ -118,23 +134,64 @@ export function judgeSheet(sheet: EquippedSheet, readings: Readings, steady: Ste
     confirmations: confirmationsOf(sheet),
     schools: sheet.schools,
     mode: sheet.job.mode,
+    ...held,
   };
   const { figures, findings } = judgeStartUp(input);
   const ordered = orderFindings(findings);
-  return { figures, findings: ordered, next: nextMove(ordered, ALL_GOOD) };
+  return { figures, findings: ordered, next: nextMove(openFor(sheet, ordered), signMove(ordered)) };
 }
 
-const ALL_GOOD: NextMove = {
-  say: 'Everything stands in its slot. Record the final reading and sign.',
-  because: 'Power, probes, steadiness, airflow, coils and charge are all proven.',
-  action: { kind: 'sign' },
-};
+/** Which gate a finding holds: what a lead let pass is not asked for again. A stop is never let pass. */
+const GATE_OF = (f: Finding): GateId | undefined =>
+  f.verdict === 'stop'
+    ? undefined
+    : f.step === 'steady'
+      ? 'steady'
+      : f.id === 'enclosure'
+        ? 'enclosure'
+        : f.id === 'readings-missing'
+          ? 'readings'
+          : 'all-good';
+
+function openFor(sheet: JobSheet, findings: readonly Finding[]): Finding[] {
+  const past = new Set(sheet.overrides.filter((o) => o.phase === 'start-up').map((o) => o.gate));
+  return findings.filter((f) => {
+    const gate = GATE_OF(f);
+    return gate === undefined || !past.has(gate);
+  });
+}
+
+/** What is said when nothing is left to do: never that all is proven while something is not. */
+function signMove(findings: readonly Finding[]): NextMove {
+  const owed = findings.filter((f) => f.owed);
+  const open = findings.filter((f) => f.verdict !== 'good' && !f.owed);
+  const sign = { kind: 'sign' } as const;
+  if (open.length)
+    return {
+      say: 'Record the final reading and sign, with what a lead let pass.',
+      because: `Not proven: ${open[0]!.claim}`,
+      action: sign,
+    };
+  if (owed.length)
+    return {
+      say: 'Record the final reading and sign by the weighed charge.',
+      because: `${owed[0]!.because} It stays owed: ${owed.map((f) => OWED_WORDS[f.owed!.proof].toLowerCase()).join(', ')}.`,
+      action: sign,
+    };
+  return {
+    say: 'Everything is on target. Record the final reading and sign.',
+    because: 'Power, probes, steadiness, airflow, coils and charge are all proven.',
+    action: sign,
+  };
+}
 
 /** Recorded rounds of start-up readings, oldest first. */
 export function roundsOf(sheet: JobSheet): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
   const rounds = new Map<string, SheetMeasurement[]>();
   for (const m of standing(sheet.measurements)) {
     if (m.phase !== 'start-up' || !(m.stage === 'reading' || m.stage === 'final')) continue;
+    // A reading taken in another mode says nothing of this one.
+    if (m.mode !== sheet.job.mode) continue;
     rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), m]);
   }
   return [...rounds.entries()].map(([setId, measurements]) => ({
@@ -159,15 +216,85 @@ export function typedRounds(sheet: JobSheet): TypedRound[] {
   return roundsOf(sheet)
     .filter((r) => r.measurements.every((m) => m.source === 'typed'))
     .map((r) => ({
-      atMin: Date.parse(r.at) / 60_000,
+      atMin: Date.parse(r.at) / MS_PER_MIN,
       values: Object.fromEntries(r.measurements.map((m) => [m.quantity, m.value])),
     }));
 }
 
-export function typedSteadiness(sheet: JobSheet): SteadyResult {
-  const rounds = typedRounds(sheet);
-  return steadyFromRepeats(rounds, rounds[rounds.length - 1]?.values.runMinutes);
+/** Minutes of run by the newest typed run time, with the clock since; undefined when nobody typed one. */
+export function typedRunMin(rounds: readonly TypedRound[], atMin: number): number | undefined {
+  const told = rounds.findLast((r) => r.values.runMinutes !== undefined && r.atMin <= atMin);
+  return told ? told.values.runMinutes! + (atMin - told.atMin) : undefined;
 }
+
+/** Minutes for which the superheat of typed rounds has stood low, up to the last of them. */
+function typedFloodingMin(sheet: EquippedSheet, rounds: readonly TypedRound[]): number {
+  const { refrigerant } = sheet.circuit.plate;
+  const low = ({ values: { suctionPsig, suctionLineF } }: TypedRound): boolean => {
+    if (suctionPsig === undefined || suctionLineF === undefined) return false;
+    const sh = superheat({ refrigerant, suctionPsig, suctionLineF, barometerPsia: sheet.site.barometerPsia });
+    return sh.ok && sh.value.superheatF < FLOODING_BELOW_F;
+  };
+  const last = rounds.at(-1);
+  if (!last || !low(last)) return 0;
+  let since = last.atMin;
+  for (const round of [...rounds].reverse()) {
+    if (!low(round)) break;
+    since = round.atMin;
+  }
+  return last.atMin - since;
+}
+
+/**
+ * Readings, steadiness and judgement without instruments: the last recorded round stands until what is being typed takes
+ * its place, box by box; a run time counts as soon as it is typed.
+ */
+export function judgeTyped(
+  sheet: EquippedSheet,
+  typing: Partial<Record<Quantity, number>>,
+  nowMs: number,
+): { readings: Readings; steady: SteadyResult; judgement: Judgement } {
+  const rounds = typedRounds(sheet);
+  const nowMin = nowMs / MS_PER_MIN;
+  const last = roundsOf(sheet).at(-1);
+  const readings = withTyped(last ? readingsOfRound(last.measurements) : {}, typing);
+  const ranMin = typing.runMinutes ?? typedRunMin(rounds, nowMin);
+  const steady = steadyFromRepeats(rounds, ranMin, DEFAULT_STEADY, nowMin);
+  const now = { atMin: nowMin, values: Object.fromEntries(Object.entries(readings).map(([k, r]) => [k, r.value])) };
+  const floodingMin = typedFloodingMin(sheet, Object.keys(typing).length ? [...rounds, now] : rounds);
+  return { readings, steady, judgement: judgeSheet(sheet, readings, steady, undefined, { ranMin, floodingMin }) };
+}
+
+const MS_PER_MIN = 60_000;
+const S_PER_MIN = 60;
+
+/** The run's own clock: minutes since the compressor last started, and since superheat last stood above the limit. */
+export function heldInRun(sheet: EquippedSheet, run: RunData): Held {
+  const end = run.samples.at(-1)?.runSeconds;
+  if (end === undefined) return {};
+  const last = (kind: RunEvent['kind']): number | undefined => run.events.findLast((e) => e.kind === kind)?.runSeconds;
+  const started = last('compressor-start');
+  const stopped = last('compressor-stop');
+  const runs = started !== undefined && (stopped === undefined || stopped < started);
+  const recent = run.samples.filter((s) => end - s.runSeconds <= FLOODING_LOOK_S);
+  const { refrigerant } = sheet.circuit.plate;
+  const samples = steadySamples(recent, { refrigerant, barometerPsia: sheet.site.barometerPsia });
+  const known = samples.filter((s): s is typeof s & { superheatF: number } => typeof s.superheatF === 'number');
+  const means = movingMean(
+    known.map((s) => s.runSeconds),
+    known.map((s) => s.superheatF),
+    READING_MEAN_S,
+  );
+  const above = means.findLastIndex((m) => m >= FLOODING_BELOW_F);
+  const since = known[above + 1]?.runSeconds;
+  return {
+    ...(runs ? { ranMin: (end - started) / S_PER_MIN } : {}),
+    floodingMin: since === undefined || !runs ? 0 : (end - since) / S_PER_MIN,
+  };
+}
+/** Superheat below this is liquid on its way to the compressor; how far back it is looked for. */
+const FLOODING_BELOW_F = 2;
+const FLOODING_LOOK_S = 240;
 
 /**
  * The recorded reading that a signature would rest on: the last round with its own steadiness.
@@ -177,23 +304,39 @@ export function recordedStartUp(
   sheet: JobSheet,
   runUpTo: (runId: string, seconds: number) => RunData | undefined,
 ):
-  | { judgement: Judgement; steady: SteadyResult; missing: string[]; measurements: SheetMeasurement[]; setId: string }
+  | {
+      judgement: Judgement;
+      steady: SteadyResult;
+      missing: string[];
+      measurements: SheetMeasurement[];
+      setId: string;
+      /** Why the charge cannot be judged now; then the run's length stands in place of steadiness. */
+      limit: Limit | undefined;
+      ranMin: number | undefined;
+    }
   | undefined {
-  const rounds = roundsOf(sheet);
-  const last = rounds[rounds.length - 1];
+  const last = roundsOf(sheet).at(-1);
   if (!last || !isEquipped(sheet)) return undefined;
   const streamed = last.measurements.find((m) => m.runId !== null && m.runSeconds !== null);
   const run = streamed ? runUpTo(streamed.runId!, streamed.runSeconds!) : undefined;
-  const steady = run ? steadinessOf(sheet, run) : typedSteadiness(sheet);
+  const rounds = typedRounds(sheet);
+  const atMin = Date.parse(last.at) / MS_PER_MIN;
+  const held: Held = run
+    ? heldInRun(sheet, run)
+    : { ranMin: typedRunMin(rounds, atMin), floodingMin: typedFloodingMin(sheet, rounds) };
+  const steady = run ? steadinessOf(sheet, run) : steadyFromRepeats(rounds, held.ranMin);
   const readings = readingsOfRound(last.measurements);
-  const missing = REQUIRED_QUANTITIES.filter((q) => readings[q] === undefined).map((q) =>
-    QUANTITIES[q].label.toLowerCase(),
-  );
+  const limit = limitOf({ mode: sheet.job.mode, system: startUpSystem(sheet, run), readings });
+  const missing = requiredNow(limit)
+    .filter((q) => readings[q] === undefined)
+    .map((q) => QUANTITIES[q].label.toLowerCase());
   return {
-    judgement: judgeSheet(sheet, readings, steady, run),
+    judgement: judgeSheet(sheet, readings, steady, run, held),
     steady,
     missing,
     measurements: last.measurements,
     setId: last.setId,
+    limit,
+    ranMin: held.ranMin,
   };
 }

@@ -19,6 +19,7 @@ const SYSTEM: StartUpSystem = {
   chargeTargetOz: 120,
   chargeInOz: 120,
   trimOz: 0,
+  heldBackOz: 0,
   learned: [],
 };
 const of = (values: Partial<Record<Quantity, number>>): Readings =>

@@ -4,9 +4,6 @@ import { chargeStep } from './charge-step';
 import { type Figure, type Figures, missOf } from './figures';
 import type { JudgeInput } from './judge-input';
 
-/** Below these a cooling charge cannot be judged (common practice; the maker's limit wins). */
-const LEAST_OUTDOOR_F = 65;
-const LEAST_RETURN_F = 70;
 /** A reading is a clear pass only when its ± does not reach across the limit by more than the whole band. */
 const TWICE = 2;
 const FLOODING_SUPERHEAT_F = 2;
@@ -33,8 +30,6 @@ export function compareFindings(
   suspects: ReadonlySet<string>,
   held: readonly string[],
 ): Finding[] {
-  const limit = conditionsFinding(input);
-  if (limit) return [limit];
   const valve = input.system.metering !== 'fixed-orifice';
   const main = valve ? 'subcooling' : 'superheat';
   const out: Finding[] = [];
@@ -55,55 +50,6 @@ export function compareFindings(
     out.push(id === main ? withCharge(input, figures, finding, held) : finding);
   }
   return out;
-}
-
-function conditionsFinding(input: JudgeInput): Finding | undefined {
-  const base = {
-    id: 'conditions',
-    step: 'compare' as const,
-    verdict: 'not-proven' as const,
-    evidence: [],
-    confidence: 'high' as const,
-    miss: 4,
-  };
-  const outdoor = input.readings.outdoorDryBulbF?.value;
-  const indoor = input.readings.returnDryBulbF?.value;
-  const move = (because: string): NextMove => ({
-    say: 'Sign by the weighed charge; check the charge again in the warm season.',
-    because,
-    action: { kind: 'check', what: 'weighed-charge' },
-  });
-  if (input.mode === 'heating') {
-    const because = 'Cooling superheat and subcooling do not apply in heating: the maker’s heating chart decides.';
-    return {
-      ...base,
-      claim: 'Heating mode: not judged by cooling figures.',
-      because,
-      source: 'trade practice',
-      next: move(because),
-    };
-  }
-  if (input.system.inverter) {
-    const because = 'An inverter is charged by weight and checked in the maker’s own test mode.';
-    return {
-      ...base,
-      claim: 'Inverter system: maker’s method only.',
-      because,
-      source: 'trade practice',
-      next: move(because),
-    };
-  }
-  if ((outdoor !== undefined && outdoor < LEAST_OUTDOOR_F) || (indoor !== undefined && indoor < LEAST_RETURN_F)) {
-    const because = `Cooling charge is judged above ${LEAST_OUTDOOR_F} °F outdoor and ${LEAST_RETURN_F} °F return. The weighed charge is the authority now.`;
-    return {
-      ...base,
-      claim: 'Too cool to judge the charge in cooling.',
-      because,
-      source: 'common practice; maker’s limit wins',
-      next: move(because),
-    };
-  }
-  return undefined;
 }
 
 function evidenceOf(figure: Figure): Finding['evidence'] {

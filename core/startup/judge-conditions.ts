@@ -13,8 +13,6 @@ const VOLTS: Record<StartUpSystem['plateVolts'], { low: number; high: number }> 
   '240': { low: 216, high: 264 },
   '460': { low: 414, high: 506 },
 };
-/** Above this share of RLA the motor is being hurt. */
-const RLA_STOP = 1.1;
 /** A clamp meter on a small current is good to about this. */
 const FAN_SLACK = 1.05;
 
@@ -43,32 +41,6 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
             because: 'Voltage outside the plate makes every later reading doubtful.',
             action: { kind: 'check', what: 'lineVolts' },
           },
-    });
-  }
-  const amps = figures.byId['compressor-amps'].value;
-  if (amps !== undefined && amps > RLA_STOP * system.compressorRlaA) {
-    out.push({
-      id: 'over-rla',
-      step: 'power',
-      verdict: 'stop',
-      claim: `Compressor draws ${((100 * amps) / system.compressorRlaA).toFixed(0)} % of RLA.`,
-      evidence: [
-        {
-          quantity: 'compressor amps',
-          value: amps,
-          unit: 'A',
-          band: { low: 0, high: RLA_STOP * system.compressorRlaA },
-        },
-      ],
-      because: 'Above 110 % of RLA the motor overheats.',
-      source: 'company default; RLA from the plate',
-      confidence: 'high',
-      miss: amps / system.compressorRlaA,
-      next: {
-        say: 'Stop the system. Find the high head pressure, low voltage or wrong capacitor first.',
-        because: 'Running on damages the compressor.',
-        action: { kind: 'stop' },
-      },
     });
   }
   const fan = figures.byId['fan-amps'];
@@ -109,7 +81,12 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
   return out;
 }
 
-export function steadyFindings(steady: SteadyResult, running: boolean): Finding[] {
+/** @param running undefined when nobody read the current: then the run itself says how far it is */
+export function steadyFindings(
+  steady: SteadyResult,
+  running: boolean | undefined,
+  mode: 'cooling' | 'heating',
+): Finding[] {
   const base = {
     id: 'steady',
     step: 'steady' as const,
@@ -117,7 +94,7 @@ export function steadyFindings(steady: SteadyResult, running: boolean): Finding[
     confidence: 'high' as const,
     source: 'steady-state detector: 300 s window, Title 24 RA3.2 run time, from memory',
   };
-  if (!running) {
+  if (running === false) {
     return [
       {
         ...base,
@@ -127,7 +104,7 @@ export function steadyFindings(steady: SteadyResult, running: boolean): Finding[
         because: 'A start-up is judged on a running system.',
         miss: 5,
         next: {
-          say: 'Call for cooling at the thermostat and start the run.',
+          say: `Call for ${mode} at the thermostat and start the run.`,
           because: 'A compressor may wait up to 5 min in its own delay: that is not a fault.',
           action: { kind: 'start' },
         },
@@ -303,8 +280,14 @@ export function coilFindings(figures: Figures, confirmed: Confirmations): Findin
       },
     });
   }
-  if (!confirmed.enclosureRestored) {
-    out.push({
+  return out;
+}
+
+/** The signed reading is of the system as it will run. */
+export function enclosureFinding(confirmed: Confirmations): Finding[] {
+  if (confirmed.enclosureRestored) return [];
+  return [
+    {
       id: 'enclosure',
       step: 'charge',
       verdict: 'not-proven',
@@ -319,7 +302,6 @@ export function coilFindings(figures: Figures, confirmed: Confirmations): Findin
         because: 'The reading that is signed must be of the system as it will run.',
         action: { kind: 'confirm', confirmation: 'enclosureRestored' },
       },
-    });
-  }
-  return out;
+    },
+  ];
 }

@@ -11,4 +11,8 @@ export type JudgeInput = {
   confirmations: Confirmations;
   schools: StartUpSchools;
   mode: 'cooling' | 'heating';
+  /** Minutes the compressor has run without a break; undefined when nobody knows. */
+  ranMin?: number;
+  /** Minutes for which superheat has stood below the flooding limit until now. */
+  floodingMin?: number;
 };

@@ -23,6 +23,7 @@ const SYSTEM: StartUpSystem = {
   chargeTargetOz: 131,
   chargeInOz: 131,
   trimOz: 0,
+  heldBackOz: 0,
   learned: [],
 };
 const STEADY: SteadyResult = { state: 'steady', say: 'Steady for 6 min', steadyForS: 360, waitS: 0, channels: {} };

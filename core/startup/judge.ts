@@ -1,9 +1,12 @@
 import type { Finding } from '@/core/finding/finding';
 import { deriveFigures, type Figures } from './figures';
 import { compareFindings } from './judge-circuit';
-import { airflowFindings, coilFindings, powerFindings, steadyFindings } from './judge-conditions';
+import { airflowFindings, coilFindings, enclosureFinding, powerFindings, steadyFindings } from './judge-conditions';
 import type { JudgeInput } from './judge-input';
 import { probeFindings } from './probe-checks';
+import { RUNNING_A } from './quantities';
+import { limitOf, requiredNow, seasonFindings } from './season';
+import { stopFindings } from './stops';
 
 export type StartUpFindings = { figures: Figures; findings: Finding[] };
 
@@ -11,22 +14,44 @@ export type StartUpFindings = { figures: Figures; findings: Finding[] };
  * Judges a start-up: figures and findings; core/job puts them in order and picks the next move.
  *
  * What: power, probes, steadiness, airflow, outdoor coil, then the circuit against its targets, then the charge; a step
- * that is not proven holds the later confident verdicts back. Source: trade ladder, common practice; targets named in
- * each figure. Not covered: heating mode (maker's chart), inverter systems (maker's test mode), two circuits at once.
+ * that is not proven holds the later confident verdicts back. What hurts comes first, for every system, mode and weather;
+ * where the charge cannot be judged now, what stands in its place is. Source: trade ladder, common practice; targets named in
+ * each figure. Not covered: the maker's heating chart and inverter test mode, which stay owed; two circuits at once.
  */
 export function judgeStartUp(input: JudgeInput): StartUpFindings {
   const { system, readings } = input;
   const figures = deriveFigures(system, readings, input.airflow, input.schools);
-  const running = (readings.compressorA?.value ?? 0) > 0.5 && readings.compressorA?.trouble === undefined;
-  const probes = probeFindings(system, readings, running);
+  const amps = readings.compressorA?.trouble ? undefined : readings.compressorA?.value;
+  // A box that nobody filled in does not say that the compressor stands.
+  const running = amps === undefined ? undefined : amps > RUNNING_A;
+  const limit = limitOf(input);
+  const probes = probeFindings(input, running === true, requiredNow(limit));
+  const suspects = new Set(probes.flatMap((p) => (p.id.startsWith('probe-') ? [p.id.slice('probe-'.length)] : [])));
+  const stops = stopFindings(input, figures, suspects);
+  if (limit)
+    return {
+      figures,
+      findings: [
+        ...stops,
+        ...powerFindings(system, readings, figures, running === true),
+        ...probes,
+        ...(running === false ? steadyFindings(input.steady, running, input.mode) : []),
+        ...airflowFindings(system, figures, input.airflow, input.confirmations).map(
+          (f): Finding => (f.verdict === 'good' ? f : { ...f, owed: { proof: 'airflow', season: 'any' } }),
+        ),
+        ...enclosureFinding(input.confirmations),
+        ...seasonFindings(input, limit),
+      ],
+    };
   const before = [
-    ...powerFindings(system, readings, figures, running),
+    ...stops,
+    ...powerFindings(system, readings, figures, running === true),
     ...probes,
-    ...steadyFindings(input.steady, running),
+    ...steadyFindings(input.steady, running, input.mode),
     ...airflowFindings(system, figures, input.airflow, input.confirmations),
     ...coilFindings(figures, input.confirmations),
+    ...enclosureFinding(input.confirmations),
   ];
-  const suspects = new Set(probes.flatMap((p) => (p.id.startsWith('probe-') ? [p.id.slice('probe-'.length)] : [])));
   const held = before.filter((f) => f.verdict !== 'good' && f.id !== 'enclosure').map((f) => f.claim);
   return { figures, findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])] };
 }

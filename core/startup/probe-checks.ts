@@ -1,13 +1,13 @@
 import type { Finding } from '@/core/finding/finding';
 import { bubbleF, dewF } from '@/core/refrigerant/lookup';
-import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, type Readings } from './quantities';
-import type { StartUpSystem } from './system';
+import type { JudgeInput } from './judge-input';
+import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
 
 /** A liquid line this much colder than the air that cools it is a probe in the sun or off the pipe, °F. */
 const LIQUID_BELOW_AMBIENT_F = 1;
 const LIQUID_ABOVE_SATURATION_F = 1;
 const SUCTION_BELOW_SATURATION_F = 2;
-const EQUAL_PRESSURE_PSI = 5;
+export const EQUAL_PRESSURE_PSI = 5;
 const WET_BULB_SLACK_F = 0.3;
 /** What is wrong with an instrument, before its value is looked at. */
 const TROUBLES = {
@@ -25,7 +25,12 @@ const SOURCE = 'probe rejection rules, common practice';
  * Readings that cannot be true of a running cooling system: each names the probe to look at.
  * These hold every other verdict back: nothing confident is said from a bad probe.
  */
-export function probeFindings(system: StartUpSystem, r: Readings, running: boolean): Finding[] {
+export function probeFindings(
+  { system, readings: r, mode }: Pick<JudgeInput, 'system' | 'readings' | 'mode'>,
+  running: boolean,
+  required: readonly Quantity[],
+): Finding[] {
+  const cooling = mode === 'cooling';
   const out: Finding[] = [];
   const v = (name: Quantity): number | undefined => (r[name]?.trouble === 'lost' ? undefined : r[name]?.value);
   const suspect = (
@@ -68,14 +73,14 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
       );
     }
   }
-  const gone = REQUIRED_QUANTITIES.filter((name) => r[name] === undefined);
+  const gone = required.filter((name) => r[name] === undefined);
   if (gone.length) {
     const first = gone[0]!;
     out.push({
       id: 'readings-missing',
       step: 'probes',
       verdict: 'not-proven',
-      claim: `${gone.length} of ${REQUIRED_QUANTITIES.length} readings are missing.`,
+      claim: `${gone.length} of ${required.length} readings are missing.`,
       because: gone.map((g) => QUANTITIES[g].label.toLowerCase()).join(', '),
       source: 'required start-up readings',
       confidence: 'high',
@@ -92,24 +97,18 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
 
   const suction = v('suctionPsig');
   const liquid = v('liquidPsig');
-  const amps = v('compressorA');
   if (suction !== undefined && liquid !== undefined) {
     if (suction > liquid + EQUAL_PRESSURE_PSI) {
       suspect(
         'suctionPsig',
         'Suction pressure is above liquid pressure.',
-        'In cooling the suction side is always the lower: hoses swapped, or a gauge is wrong.',
-        'Check which hose is on which port, then read both gauges again.',
+        cooling
+          ? 'In cooling the suction side is always the lower: hoses swapped, or a gauge is wrong.'
+          : 'In heating the vapour port carries discharge pressure: suction is read at the true suction port.',
+        cooling
+          ? 'Check which hose is on which port, then read both gauges again.'
+          : 'Move the suction gauge to the true suction port between reversing valve and compressor.',
         ['suctionPsig', 'liquidPsig'],
-        6,
-      );
-    } else if (Math.abs(liquid - suction) <= EQUAL_PRESSURE_PSI && (amps ?? 0) > 0) {
-      suspect(
-        'suctionPsig',
-        'Both pressures are equal while the compressor draws current.',
-        'Not pumping, running backwards, or both hoses on one side.',
-        'Stop the system. Check the ports, and on three-phase the rotation.',
-        ['suctionPsig', 'liquidPsig', 'compressorA'],
         6,
       );
     }
@@ -118,7 +117,7 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
   const crossed = suction !== undefined && liquid !== undefined && suction > liquid + EQUAL_PRESSURE_PSI;
   const liquidLine = v('liquidLineF');
   const outdoor = v('outdoorDryBulbF');
-  if (liquidLine !== undefined && outdoor !== undefined && liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F) {
+  if (cooling && liquidLine !== undefined && outdoor !== undefined && liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F) {
     suspect(
       'liquidLineF',
       `Liquid line ${(outdoor - liquidLine).toFixed(1)} °F below the air that cools it.`,
@@ -170,7 +169,25 @@ export function probeFindings(system: StartUpSystem, r: Readings, running: boole
       returnWb - returnDb,
     );
   }
-  if (returnDb !== undefined && supply !== undefined && supply >= returnDb) {
+  if (cooling && returnDb !== undefined && supply !== undefined && supply >= returnDb && system.heatPump) {
+    // A heat pump that warms the air is most likely heating: that is no fault of a probe.
+    out.push({
+      id: 'mode-doubt',
+      step: 'probes',
+      verdict: 'not-proven',
+      claim: `The air comes out ${(supply - returnDb).toFixed(1)} °F warmer: the system heats.`,
+      because: 'Cooling is chosen here. Either heating is called, or the reversing valve stands the wrong way.',
+      source: SOURCE,
+      confidence: 'medium',
+      miss: 6,
+      evidence: [],
+      next: {
+        say: 'If heating is called, set the mode to heating. If cooling is called, check O/B at the thermostat.',
+        because: 'A heat pump that warms the air is judged as heating.',
+        action: { kind: 'set-mode', mode: 'heating' },
+      },
+    });
+  } else if (cooling && returnDb !== undefined && supply !== undefined && supply >= returnDb) {
     suspect(
       'supplyDryBulbF',
       'Supply air is not colder than return air.',

@@ -28,6 +28,9 @@ export const QUANTITIES = {
   runMinutes: q('Compressor run time', 'min', 0, 600, 0.5, 'since it last started', false),
 } as const satisfies Record<string, QuantitySpec>;
 
+/** A compressor that draws less than this is not running, A. */
+export const RUNNING_A = 0.5;
+
 export type Quantity = keyof typeof QUANTITIES;
 export const QUANTITY_NAMES = Object.keys(QUANTITIES) as Quantity[];
 export const REQUIRED_QUANTITIES = QUANTITY_NAMES.filter((name) => QUANTITIES[name].required);

@@ -24,6 +24,8 @@ export function steadyFromRepeats(
   rounds: readonly TypedRound[],
   runMinutes: number | undefined,
   settings: SteadySettings = DEFAULT_STEADY,
+  /** Now, on the clock of the rounds, min: tells how long until the next round. */
+  nowMin?: number,
 ): SteadyResult {
   const result = (state: SteadyResult['state'], say: string, waitS: number, steadyForS = 0): SteadyResult => ({
     state,
@@ -43,15 +45,16 @@ export function steadyFromRepeats(
   }
   const last = rounds[rounds.length - 1];
   const before = [...rounds].reverse().find((r) => last && last.atMin - r.atMin >= LEAST_APART_MIN);
-  if (!last || !before)
-    return result('settling', `Take a second round ${LEAST_APART_MIN} min after the first`, LEAST_APART_MIN * 60);
+  const leftS =
+    last && nowMin !== undefined ? Math.max(0, (last.atMin + LEAST_APART_MIN - nowMin) * 60) : LEAST_APART_MIN * 60;
+  if (!last) return result('settling', 'Record the first round', 0);
+  if (!before) return result('settling', `Take a second round ${LEAST_APART_MIN} min after the first`, leftS);
   const moved = (Object.keys(AGREE) as Quantity[]).filter((name) => {
     const a = last.values[name];
     const b = before.values[name];
     return a === undefined || b === undefined || !(Math.abs(a - b) <= AGREE[name]!);
   });
-  if (moved.length)
-    return result('settling', 'The last two rounds differ: take another in 5 min', LEAST_APART_MIN * 60);
+  if (moved.length) return result('settling', 'The last two rounds differ: take another in 5 min', leftS);
   const forMin = last.atMin - before.atMin;
   return result('steady', `Two typed rounds agree over ${Math.round(forMin)} min`, 0, forMin * 60);
 }

@@ -18,10 +18,13 @@ export type StartUpSystem = {
   outdoorFanFlaA: number;
   plateVolts: '208/230' | '240' | '208' | '460';
   inverter: boolean;
+  heatPump?: boolean;
   barometerPsia: number;
   /** Total charge the build-up asks for, and what is in by the scale. */
   chargeTargetOz: number;
   chargeInOz: number;
+  /** Held back at the weigh-in on purpose, and not trimmed in yet. */
+  heldBackOz: number;
   /** Net ounces added by trim after the weigh-in. */
   trimOz: number;
   learned: readonly { oz: number; changeF: number }[];

@@ -7,7 +7,7 @@ export type Db = {
 };
 
 export type Database = Db & {
-  /** Runs work on one connection; commits when it returns, rolls back when it throws. */
+  /** Runs work on one connection; commits when it returns, rolls back when it throws. A deadlock runs it again: work only touches the database. */
   transaction<T>(work: (db: Db) => Promise<T>): Promise<T>;
   pool: Pool;
   close(): Promise<void>;
@@ -26,6 +26,16 @@ function face(source: Pool | PoolConnection): Db {
   };
 }
 
+/** A statement that takes longer than this is a fault, s. */
+const STATEMENT_LIMIT_S = 20;
+/** Waiting for another transaction's lock longer than this gives up, s. */
+const LOCK_WAIT_S = 15;
+/** Two transactions that wait for each other: MariaDB ends one, which is tried again. */
+const DEADLOCK = 1213;
+const TRIES = 5;
+
+const pause = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
+
 export function openDatabase(uri: string): Database {
   const pool = mysql.createPool({
     uri,
@@ -35,22 +45,40 @@ export function openDatabase(uri: string): Database {
     supportBigNumbers: true,
     namedPlaceholders: true,
     connectionLimit: 10,
+    connectTimeout: 5000,
   });
+  pool.pool.on('connection', (connection) => {
+    connection.query(
+      `set session max_statement_time = ${STATEMENT_LIMIT_S}, innodb_lock_wait_timeout = ${LOCK_WAIT_S}`,
+    );
+  });
+  /** What is read after a lock is held must be what is there then, not what stood when the transaction began. */
+  async function once<T>(work: (db: Db) => Promise<T>): Promise<T> {
+    const connection = await pool.getConnection();
+    try {
+      await connection.query('set transaction isolation level read committed');
+      await connection.beginTransaction();
+      const result = await work(face(connection));
+      await connection.commit();
+      return result;
+    } catch (error) {
+      await connection.rollback().catch(() => undefined);
+      throw error;
+    } finally {
+      connection.release();
+    }
+  }
   return {
     ...face(pool),
     pool,
     async transaction(work) {
-      const connection = await pool.getConnection();
-      try {
-        await connection.beginTransaction();
-        const result = await work(face(connection));
-        await connection.commit();
-        return result;
-      } catch (error) {
-        await connection.rollback().catch(() => undefined);
-        throw error;
-      } finally {
-        connection.release();
+      for (let attempt = 1; ; attempt++) {
+        try {
+          return await once(work);
+        } catch (error) {
+          if ((error as { errno?: number }).errno !== DEADLOCK || attempt === TRIES) throw error;
+          await pause(15 * attempt * (1 + Math.random()));
+        }
       }
     },
     close: () => pool.end(),

@@ -17,6 +17,13 @@ export function badInput(refusal: Refusal): Problem {
   return new Problem('bad-input', refusal);
 }
 
+/** The same id twice in one post is a mistake of the sender: which of the two should hold? */
+export function mustBeOnce(ids: readonly string[]): void {
+  const twice = ids.find((id, i) => ids.indexOf(id) !== i);
+  if (twice !== undefined)
+    throw badInput({ field: 'id', message: `The id ${twice} comes twice.`, allowed: 'each id once' });
+}
+
 /** Checks a body once, at the route; a refusal names the field, what is wrong and what is allowed. */
 export function parseBody<S extends z.ZodType>(schema: S, body: unknown): z.output<S> {
   const checked = schema.safeParse(body);

@@ -275,7 +275,11 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
   return checks;
 }
 
-function jointChecks(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
+/** What is wrong with one joint; each check names the entry, so that it can be corrected from the next move. */
+const jointChecks = (joint: EntryOf<'joint'>, context: JoinContext): Check[] =>
+  troublesOf(joint, context).map((check) => ({ ...check, subject: joint.id }));
+
+function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
   const { body } = joint;
   const checks: Check[] = [];
   const at = (what: string): string => `${body.place}: ${what}`;

@@ -15,6 +15,8 @@ const od = z
   .describe(ACR_SIZES_TEXT);
 const runId = id.nullable();
 const runSeconds = num(0, 10_000_000, 's').nullable();
+/** When a typed reading was taken; without it the moment of writing counts. */
+const readAt = z.iso.datetime({ offset: true }).describe('an ISO date and time').optional();
 /** Gauge pressure of a circuit: from a full vacuum up. */
 const psig = (high: number) => num(-15, high, 'psig');
 const microns = num(1, 800_000, 'µm');
@@ -161,13 +163,16 @@ const pressure = {
     thermometerF: num(0.1, 10, '°F'),
   }),
   'stage-listen': z.strictObject({ psig: psig(1000), heard: yes }),
-  'hold-start': z.strictObject({ psig: psig(1000), pipeF: num(-20, 150, '°F'), runId, runSeconds }),
+  'hold-start': z.strictObject({ psig: psig(1000), pipeF: num(-20, 150, '°F'), runId, runSeconds, readAt }),
+  /** A look before the hold is over: it shows how it goes and ends nothing. */
+  'hold-look': z.strictObject({ startId: id, psig: psig(1000), pipeF: num(-20, 150, '°F'), readAt }),
   'hold-end': z.strictObject({
     startId: id,
     psig: psig(1000),
     pipeF: num(-20, 150, '°F'),
     runId,
     runSeconds,
+    readAt,
   }),
   bubble: z.strictObject({ jointId: id, result: oneOf(['no bubbles', 'bubbles']) }),
   released: z.strictObject({ outdoors: yes }),
@@ -198,7 +203,7 @@ const evacuate = {
     soakMin: num(0, 240, 'min'),
     runId: runId.optional(),
   }),
-  isolated: z.strictObject({ microns, runId, runSeconds }),
+  isolated: z.strictObject({ microns, runId, runSeconds, readAt }),
   standing: z.strictObject({
     samples: z
       .array(z.tuple([num(0, 3000, 'min'), microns]))

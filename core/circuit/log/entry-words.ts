@@ -26,6 +26,7 @@ export const ENTRY_TITLES: Record<EntryKind, string> = {
   'test-plan': 'Test plan',
   'stage-listen': 'Stage',
   'hold-start': 'Hold started',
+  'hold-look': 'Look during the hold',
   'hold-end': 'Hold ended',
   bubble: 'Bubble check',
   released: 'Nitrogen released',
@@ -105,6 +106,7 @@ export function entryWords(e: CircuitEntry): string {
     case 'stage-listen':
       return `${psig(e.body.psig)}: ${e.body.heard ? 'heard something' : 'quiet'}`;
     case 'hold-start':
+    case 'hold-look':
     case 'hold-end':
       return `${psig(e.body.psig)}, pipe ${e.body.pipeF.toFixed(1)} °F`;
     case 'bubble':

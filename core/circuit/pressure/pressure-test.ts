@@ -42,6 +42,8 @@ export type HoldView = {
   start: EntryOf<'hold-start'>;
   end: EntryOf<'hold-end'> | undefined;
   minutes: number | undefined;
+  /** The newest look before its end. */
+  look: EntryOf<'hold-look'> | undefined;
   /** Whether the minutes come from one unbroken run, or from two clocks. */
   clock: 'run' | 'clock';
   verdict?: {
@@ -88,11 +90,14 @@ const S_PER_MIN = 60;
 /** Minutes between start and end of a hold: by the run's own seconds, else by the clocks of the two entries. */
 export function heldMinutes(
   start: Pick<EntryOf<'hold-start'>, 'at' | 'body'>,
-  end: { at: string; body: { runId: string | null; runSeconds: number | null } },
+  end: { at: string; body: { runId?: string | null; runSeconds?: number | null; readAt?: string } },
 ): { minutes: number; clock: 'run' | 'clock' } {
-  if (start.body.runId !== null && start.body.runId === end.body.runId && end.body.runSeconds !== null)
-    return { minutes: (end.body.runSeconds - (start.body.runSeconds ?? 0)) / S_PER_MIN, clock: 'run' };
-  return { minutes: (Date.parse(end.at) - Date.parse(start.at)) / MS_PER_MIN, clock: 'clock' };
+  const { runId = null, runSeconds = null } = end.body;
+  if (start.body.runId !== null && start.body.runId === runId && runSeconds !== null)
+    return { minutes: (runSeconds - (start.body.runSeconds ?? 0)) / S_PER_MIN, clock: 'run' };
+  const from = start.body.readAt ?? start.at;
+  const to = end.body.readAt ?? end.at;
+  return { minutes: (Date.parse(to) - Date.parse(from)) / MS_PER_MIN, clock: 'clock' };
 }
 
 export function pressureOf(log: readonly CircuitEntry[], context: PressureContext): PressureView {
@@ -117,10 +122,10 @@ export function pressureOf(log: readonly CircuitEntry[], context: PressureContex
     ? 'plan'
     : !hold
       ? 'pressurise'
-      : !hold.end
-        ? 'holding'
-        : leak
-          ? 'failed'
+      : leak
+        ? 'failed'
+        : !hold.end
+          ? 'holding'
           : held !== 'good'
             ? 'failed'
             : joints.some((j) => j.result === undefined)
@@ -149,20 +154,24 @@ function holdOf(
   const end = entriesOf(log, 'hold-end')
     .filter((e) => e.body.startId === start.id)
     .at(-1);
-  if (!end) return { start, end, minutes: undefined, clock: 'run' };
-  const { minutes, clock } = heldMinutes(start, end);
+  const look = entriesOf(log, 'hold-look')
+    .filter((e) => e.body.startId === start.id)
+    .at(-1);
+  const read = end ?? look;
+  if (!read) return { start, end, look, minutes: undefined, clock: 'run' };
+  const { minutes, clock } = heldMinutes(start, read);
   const judged = holdVerdict({
     startPsig: start.body.psig,
     startF: start.body.pipeF,
-    endPsig: end.body.psig,
-    endF: end.body.pipeF,
+    endPsig: read.body.psig,
+    endF: read.body.pipeF,
     minutes: Math.max(1, minutes),
     volumeFt3: plan?.body.volumeFt3 ?? 0.3,
     gaugePsi: plan?.body.gaugePsi,
     thermometerF: plan?.body.thermometerF,
     barometerPsia,
   });
-  return { start, end, minutes, clock, ...(judged.ok ? { verdict: judged.value } : {}) };
+  return { start, end, look, minutes, clock, ...(judged.ok ? { verdict: judged.value } : {}) };
 }
 
 function checksOf(
@@ -223,10 +232,13 @@ function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'t
     because: 'Measured pressure is held against what the temperature alone explains, real gas.',
     source: 'virial equation of nitrogen; propagation of uncertainty',
   };
-  if (!hold?.end || !hold.verdict || hold.minutes === undefined)
+  if (!hold?.verdict || hold.minutes === undefined)
     return { ...base, verdict: 'not-proven', claim: hold ? 'The hold runs.' : 'No hold on record.' };
   const { deltaPsi, uncertaintyPsi, classification, smallestLeakScfh } = hold.verdict;
   const figures = `${deltaPsi >= 0 ? '+' : '−'}${Math.abs(deltaPsi).toFixed(1)} ± ${uncertaintyPsi.toFixed(1)} psi from expected`;
+  const held = hold.minutes.toFixed(0);
+  if (!hold.end && classification !== 'leak')
+    return { ...base, verdict: 'not-proven', claim: `The hold runs. After ${held} of ${holdMin} min: ${figures}.` };
   if (classification === 'leak')
     return {
       ...base,

@@ -4,6 +4,8 @@ import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { fitWindow } from '@/core/numeric/window';
 import { fitDecay } from './decay-fit';
+import { sparseStanding } from './sparse-standing';
+import { HOLDS_PER_MIN, ICE_DOUBT_F, iceDoubt, LEAK_RATIO, type Standing } from './standing';
 import { waterMicrons } from './water-saturation';
 
 /** A standing test shorter than this proves nothing; its first minute is pressure evening out (common practice), min. */
@@ -14,16 +16,13 @@ const EARLY = { from: 1, to: 4 } as const;
 const LATE_MIN = 3;
 /** A test this long is compared with its own middle: what moved early has settled by then (design default), min. */
 const LONG_MIN = 20;
-/** Rise that still counts as holding, µm/min; and how the late slope compares with the early one (design defaults). */
-export const HOLDS_PER_MIN = 5;
-const LEAK_RATIO = 0.7;
+/** How the late slope compares with the early one where it levels off (design default). */
 const MOISTURE_RATIO = 0.3;
 /** Scatter beyond the larger of these makes the gauge unreliable. */
 const SCATTER = { microns: 25, share: 0.1 } as const;
 const DEFAULT_LIMIT_MICRONS = 500;
 const ROOM_F = 70;
-/** Colder pipes may hide ice: the vacuum then looks tight and is not, °F. */
-const ICE_DOUBT_F = 40;
+/** Fewer readings after the first minute than this are judged as typed ones, from the four minutes asked for. */
 const LEAST_SAMPLES = 8;
 /** A live gauge always moves a little: so many readings of one and the same value are a frozen one (design default). */
 const FROZEN_SAMPLES = 60;
@@ -33,23 +32,14 @@ const SECONDS = 60;
 
 const sample = z.tuple([num(0, 3000, 'min'), num(1, 800_000, 'µm')]);
 
-export type Standing = {
-  classification: 'tight' | 'moisture' | 'leak' | 'inconclusive';
-  why: string;
-  endMicrons: number;
-  leakMicronsPerMin?: number;
-  plateauMicrons?: number;
-  earlyMicronsPerMin?: number;
-  lateMicronsPerMin?: number;
-  scatterMicrons?: number;
-  model?: string;
-};
+export { HOLDS_PER_MIN, type Standing, TYPED_STANDING_MIN } from './standing';
+
 const found = (standing: Standing) => ok(standing);
 
 /**
  * What a standing-vacuum test shows: tight, moisture, a leak, or nothing certain.
  *
- * @param samples [minute, microns], in order, the pump valved off at minute 0; at least 8 over 10 minutes
+ * @param samples [minute, microns], in order, the pump valved off at minute 0; streamed, or typed at 0, 2, 5 and 10 min
  * @param limitMicrons the pressure it must stay under, default 500 · @param coldestPipeF default 70
  * @returns classification; leakMicronsPerMin for a leak; plateauMicrons where it levels off; slopes, scatter, why
  * @example standingTest({ samples: [[0, 300], [1, 355], … [10, 850]] }) // leak, 55 µm/min
@@ -77,7 +67,7 @@ export const standingTest = calculation({
     const last = samples[samples.length - 1]![1];
     const nothing = (why: string) => found({ classification: 'inconclusive', why, endMicrons: last });
     if (end < LEAST_MIN) return nothing(`Only ${end.toFixed(1)} min: at least ${LEAST_MIN} are asked for.`);
-    if (settled.length < LEAST_SAMPLES) return nothing(`Only ${settled.length} samples after the first minute.`);
+    if (settled.length < LEAST_SAMPLES) return found(sparseStanding(samples, limitMicrons, coldestPipeF));
     if (settled.length >= FROZEN_SAMPLES && settled.every(([, v]) => v === settled[0]![1]))
       return nothing('The gauge never moved: frozen or disconnected. Prove it by blank-off, test again.');
     const silence = Math.max(...settled.slice(1).map(([t], i) => t - settled[i]![0]));
@@ -116,7 +106,7 @@ export const standingTest = calculation({
       return coldestPipeF < ICE_DOUBT_F
         ? found({
             classification: 'inconclusive',
-            why: `Pipes at ${coldestPipeF} °F may hide ice: warm them or sweep with nitrogen, then test again.`,
+            why: iceDoubt(coldestPipeF),
             ...figures,
           })
         : found({

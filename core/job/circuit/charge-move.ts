@@ -37,6 +37,9 @@ export type ChargeFacts = {
   lead: boolean;
 };
 
+/** What is asked for the weighing's sake only. */
+const WEIGHING: ReadonlySet<string> = new Set(['cylinder', 'scale', 'pause']);
+
 /** Which form answers a check of the record. */
 const FORMS: Partial<Record<string, EntryKind>> = {
   cylinder: 'cylinder-used',
@@ -73,7 +76,27 @@ export function chargeMove(f: ChargeFacts): ChargeMove {
       because: 'Liquid into the high side, system off. Watch the scale; close the valve to stop early.',
       button: { label: 'Close the valve', action: { kind: 'close-valve' } },
     };
+  // A scale or a cylinder that stops the work comes before a signature; what a lead let pass is not asked for again.
+  const stop = orderChecks(f.checks).find((c) => c.verdict === 'stop');
+  if (!stop && f.gates.every(passes)) return signMove(f);
   return recordMove(f) ?? fromJudgement(f, f.judged.next);
+}
+
+function signMove({ judged, gates, lead }: ChargeFacts): ChargeMove {
+  const button = lead ? { button: { label: 'Sign the charge', action: { kind: 'sign' } } as const } : {};
+  const past = gates.filter((g) => g.override && !g.holds);
+  if (past.length === 0) {
+    const { say, because, action } = judged.next;
+    return action.kind === 'sign'
+      ? { kind: 'good', say, because, ...button }
+      : { kind: 'good', say: 'Sign the charge.', because: judged.finding.claim, ...button };
+  }
+  return {
+    kind: 'now',
+    say: `Sign the charge, with ${past.length === 1 ? 'one gate' : `${past.length} gates`} overridden.`,
+    because: past.map((g) => `Without ${g.asks}: ${g.override!.reason} (${g.override!.by}).`).join(' '),
+    ...button,
+  };
 }
 
 /** What the record asks before refrigerant moves: each with the form, or the page, that answers it. */
@@ -102,7 +125,12 @@ function recordMove({ sheet, gates, checks }: ChargeFacts): ChargeMove | undefin
       because: 'Close the gauge off first: pressure ruins it, and taken off in vacuum it lets air in.',
       button: { label: 'Vacuum broken', action: { kind: 'write', entry: 'vacuum-broken' } },
     };
-  const worst = orderChecks(checks).find((c) => c.verdict === 'stop' || c.verdict === 'not-proven');
+  const past = (id: string): boolean => gates.some((g) => g.id === id && g.override !== undefined);
+  const worst = orderChecks(checks).find(
+    (c) =>
+      c.verdict === 'stop' ||
+      (c.verdict === 'not-proven' && !past(c.id) && !(past('weighed-charge') && WEIGHING.has(c.id))),
+  );
   if (worst) {
     const form = FORMS[worst.id];
     return {
@@ -124,7 +152,8 @@ function recordMove({ sheet, gates, checks }: ChargeFacts): ChargeMove | undefin
 
 function fromJudgement({ judged, gates, label, lead }: ChargeFacts, move: NextMove): ChargeMove {
   const { say, because, action } = move;
-  if (action.kind === 'weigh-in' || action.kind === 'recover')
+  const weighingPast = gates.some((g) => g.id === 'weighed-charge' && g.override !== undefined);
+  if ((action.kind === 'weigh-in' && !weighingPast) || action.kind === 'recover')
     return {
       kind: action.kind === 'recover' ? judged.finding.verdict : 'now',
       say,

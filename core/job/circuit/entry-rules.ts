@@ -56,7 +56,9 @@ export function circuitMoveGuard(
     case 'standing':
       return standing(sheet, body as EntryBody<'standing'>);
     case 'vacuum-broken': {
-      const gate = withOverrides(sheet.overrides.filter((o) => o.phase === 'evacuate'))(standingGate(sheet));
+      const gate = withOverrides(sheet.overrides.filter((o) => o.phase === 'evacuate' || o.phase === 'charge'))(
+        standingGate(sheet),
+      );
       if (!passes(gate))
         return {
           field: 'by',

@@ -98,6 +98,7 @@ export function measured(quantity: string, value: number, change: Partial<SheetM
     phase: 'start-up',
     stage: 'reading',
     quantity,
+    mode: 'cooling',
     value,
     uncertainty: spec?.uncertainty ?? 0.3,
     source: 'typed',

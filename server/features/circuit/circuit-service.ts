@@ -11,12 +11,11 @@ import {
 import { circuitMoveGuard } from '@/core/job/circuit/entry-rules';
 import type { JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
+import type { Db } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
-import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { recoverInto } from '../cylinders/cylinder-moves';
@@ -36,21 +35,10 @@ export async function writeEntry(
   const asked = parseBody(ENTRY_BODIES[sent.kind], sent.body) as EntryBody<EntryKind>;
   // What was sent is what makes an id the same or another one; figures read off a run come after.
   const bodyHash = hashOf(asked);
-  const there = await circuitStore.find(database, sent.id);
-  if (there) {
-    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-    if (there.kind !== sent.kind || there.bodyHash !== bodyHash)
-      throw new Problem('other-body', {
-        field: 'id',
-        message: 'This id already holds another entry.',
-        allowed: 'a new id',
-      });
-    return sheetFor(database, person, jobId);
-  }
+  if (await isThere(database)) return sheetFor(database, person, jobId);
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
-  await database.transaction(async (db) => {
-    await jobsStore.lock(db, person.companyId, jobId);
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    if (await isThere(db)) return;
     mustNotBeHandedOver(sheet);
     const phase = phaseOf(sheet, sent);
     mustBeOpen(sheet, phase);
@@ -97,9 +85,21 @@ export async function writeEntry(
       supersedes: sent.supersedesId,
       body: brief(read.body),
     });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
+
+  /** The same entry sent again; another one under the same id is refused. */
+  async function isThere(db: Db): Promise<boolean> {
+    const there = await circuitStore.find(db, sent.id);
+    if (!there) return false;
+    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+    if (there.kind !== sent.kind || there.bodyHash !== bodyHash)
+      throw new Problem('other-body', {
+        field: 'id',
+        message: 'This id already holds another entry.',
+        allowed: 'a new id',
+      });
+    return true;
+  }
 }
 
 /** The phase an entry belongs to; what it supersedes must stand in the same job, and only once. */

@@ -3,8 +3,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { fitsStore } from './fits-store';
 
@@ -15,8 +14,7 @@ export async function putFit(
   kind: FitKind,
   body: { version: number; record: FitRecord; measured: string[] },
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const done = await fitsStore.put(
       db,
@@ -31,7 +29,5 @@ export async function putFit(
       });
     }
     await audit(db, person, jobId, 'fit sheet', { kind });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }

@@ -14,7 +14,7 @@ import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import type { Person } from '@/server/features/people/people-store';
@@ -265,15 +265,13 @@ export async function recordReading(
   if (await measurementsStore.setExists(database, person.companyId, body.setId))
     return sheetFor(database, person, run.jobId);
   const active = activeOf(deps, run);
-  const sheet = await sheetFor(database, person, run.jobId);
-  mustBeOpen(sheet, run.phase);
   const samples = [...active.recent];
   // The chunk that the steadiness of this reading rests on must be stored before the reading is.
   await active.commit();
-  await database.transaction(async (db) => {
+  return changeJob(database, person, run.jobId, async (db, sheet) => {
+    if (await measurementsStore.setExists(db, person.companyId, body.setId)) return;
+    mustBeOpen(sheet, run.phase);
     await insertReadings(db, run, sheet, person.id, samples, body, new Date());
     await audit(db, person, run.jobId, 'reading recorded', { runId, setId: body.setId, stage: body.stage });
-    await refreshSummary(db, person.companyId, run.jobId);
   });
-  return sheetFor(database, person, run.jobId);
 }

@@ -4,8 +4,10 @@ import type { Db } from '@/server/db/pool';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { peopleStore } from '@/server/features/people/people-store';
+import { phasesStore } from '@/server/features/phases/phases-store';
 import type { StoredEvent } from './run-data';
 import type { RunRow } from './runs-store';
 
@@ -22,34 +24,46 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
   };
   const value = Math.round((startOz - endOz) * 10) / 10;
   if (Math.abs(value) < 0.05) return;
+  await jobsStore.lock(db, run.companyId, run.jobId);
   const sheet = await readJobSheet(db, run.companyId, run.jobId, 'none');
   if (!sheet) return;
   const id = uuidv5(`${run.id}:${startS}`, MOVEMENT_IDS);
   if ((await measurementsStore.find(db, [id])).length) return;
-  await measurementsStore.insert(db, {
-    id,
-    companyId: run.companyId,
-    jobId: run.jobId,
-    equipmentId: sheet.equipmentId,
-    circuitId: run.circuitId,
-    phase: run.phase,
-    mode: sheet.job.mode,
-    stage: on === 'recovery' ? 'recover' : run.phase === 'start-up' ? 'trim' : 'weigh-in',
-    setId: id,
-    quantity: 'chargeMovementOz',
-    value,
-    uncertainty: SCALE_UNCERTAINTY_OZ,
-    location: 'refrigerant scale',
-    barometerPsia: null,
-    source: run.source,
-    instrument: run.source === 'simulated' ? 'simulated scale' : 'scale',
-    personId: run.startedBy,
-    runId: run.id,
-    runSeconds: event.runSeconds,
-    detail: { startOz, endOz, startS },
-    supersedesId: null,
-    occurredAt,
-  });
+  const signOff = sheet.signOffs.find((s) => s.phase === run.phase);
+  if (signOff) {
+    // What moved after the signature stands beside the frozen record, never in it; the cylinder's ledger has it all the same.
+    await phasesStore.insertAmendment(db, {
+      id,
+      companyId: run.companyId,
+      signOffId: signOff.id,
+      personId: run.startedBy,
+      note: `After the signature ${value.toFixed(1)} oz moved on the scale (${startOz.toFixed(1)} to ${endOz.toFixed(1)} oz).`,
+    });
+  } else
+    await measurementsStore.insert(db, {
+      id,
+      companyId: run.companyId,
+      jobId: run.jobId,
+      equipmentId: sheet.equipmentId,
+      circuitId: run.circuitId,
+      phase: run.phase,
+      mode: sheet.job.mode,
+      stage: on === 'recovery' ? 'recover' : run.phase === 'start-up' ? 'trim' : 'weigh-in',
+      setId: id,
+      quantity: 'chargeMovementOz',
+      value,
+      uncertainty: SCALE_UNCERTAINTY_OZ,
+      location: 'refrigerant scale',
+      barometerPsia: null,
+      source: run.source,
+      instrument: run.source === 'simulated' ? 'simulated scale' : 'scale',
+      personId: run.startedBy,
+      runId: run.id,
+      runSeconds: event.runSeconds,
+      detail: { startOz, endOz, startS },
+      supersedesId: null,
+      occurredAt,
+    });
   const person = await peopleStore.byId(db, run.startedBy);
   await moveWithSystem(db, run.companyId, sheet, {
     cause: id,

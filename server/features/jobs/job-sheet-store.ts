@@ -117,7 +117,7 @@ export async function readJobSheet(
 
 async function readMeasurements(db: Db, companyId: string, jobId: string): Promise<SheetMeasurement[]> {
   const rows = await db.rows<Omit<SheetMeasurement, 'occurredAt'> & { occurredAt: Date }>(
-    `select m.id, m.set_id as setId, m.phase, m.stage, m.quantity, m.value, m.uncertainty, m.source, m.instrument, m.location,
+    `select m.id, m.set_id as setId, m.phase, m.stage, m.quantity, m.mode, m.value, m.uncertainty, m.source, m.instrument, m.location,
      p.full_name as person, m.run_id as runId, m.run_seconds as runSeconds, m.detail, m.supersedes_id as supersedesId,
      m.occurred_at as occurredAt
      from measurements m join people p on p.id = m.person_id

@@ -1,9 +1,9 @@
 import { Router } from 'express';
-import { newJobSchema, plateUpdateSchema } from '@/contract/requests';
+import { modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { mustBe, who } from '@/server/who';
-import { createJob, sheetFor, updatePlate } from './jobs-service';
+import { createJob, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
 const STATES = ['open', 'done', 'all'] as const;
@@ -38,6 +38,9 @@ export function jobsRoutes({ database }: Deps): Router {
   router.put('/jobs/:jobId/plate', async (request, response) => {
     const body = parseBody(plateUpdateSchema, request.body);
     response.json(await updatePlate(database, who(request), request.params.jobId, body.version, body.plate));
+  });
+  router.put('/jobs/:jobId/mode', async (request, response) => {
+    response.json(await setMode(database, who(request), request.params.jobId, parseBody(modeSchema, request.body)));
   });
   return router;
 }

@@ -17,6 +17,24 @@ export async function sheetFor(db: Db, person: Person, jobId: string): Promise<J
   return sheet;
 }
 
+/**
+ * Every write to a job: its lock first, the sheet read once under it, the work, the projection, and the sheet as it stands
+ * after. Nothing slips in between a judgement and what rests on it, a signature least of all.
+ */
+export async function changeJob(
+  database: Database,
+  person: Person,
+  jobId: string,
+  work: (db: Db, sheet: JobSheet) => Promise<void>,
+): Promise<JobSheet> {
+  await database.transaction(async (db) => {
+    await jobsStore.lock(db, person.companyId, jobId);
+    await work(db, await sheetFor(db, person, jobId));
+    await refreshSummary(db, person.companyId, jobId);
+  });
+  return sheetFor(database, person, jobId);
+}
+
 /** The sheet of a job whose new equipment is known; without it there is nothing to weigh or judge. */
 export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
   if (isEquipped(sheet)) return sheet;
@@ -83,8 +101,7 @@ export async function updatePlate(
   version: number,
   plate: Plate,
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
       throw new Problem('already-signed', {
         message: 'The charge is signed with this plate; add an amendment instead.',
@@ -99,7 +116,32 @@ export async function updatePlate(
       });
     }
     await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
+}
+
+/** What the system is called to do at the start-up; readings taken in another mode no longer count. */
+export function setMode(
+  database: Database,
+  person: Person,
+  jobId: string,
+  body: { version: number; mode: 'cooling' | 'heating' },
+): Promise<JobSheet> {
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    if (sheet.job.mode === body.mode) return;
+    if (sheet.signOffs.some((s) => s.phase === 'start-up'))
+      throw new Problem('already-signed', { message: 'The start-up is signed; add an amendment instead.' });
+    if (body.mode === 'heating' && sheet.circuit.plate?.heatPump === false)
+      throw new Problem('bad-input', {
+        field: 'mode',
+        message: 'This unit only cools.',
+        allowed: 'cooling; or a plate that says heat pump',
+      });
+    if (!(await jobsStore.setMode(db, person.companyId, jobId, body)))
+      throw new Problem('stale-version', {
+        message: 'Someone changed this job after you read it.',
+        yours: body,
+        stored: { version: sheet.job.version, mode: sheet.job.mode },
+      });
+    await audit(db, person, jobId, 'mode set', { from: sheet.job.mode, to: body.mode });
+  });
 }

@@ -134,6 +134,20 @@ export const jobsStore = {
     );
   },
 
+  /** False when the version is stale. */
+  async setMode(
+    db: Db,
+    companyId: string,
+    jobId: string,
+    { version, mode }: { version: number; mode: string },
+  ): Promise<boolean> {
+    const done = await db.run(
+      'update jobs set mode = :mode, version = version + 1 where company_id = :companyId and id = :jobId and version = :version',
+      { companyId, jobId, version, mode },
+    );
+    return done.affectedRows === 1;
+  },
+
   async updatePlate(
     db: Db,
     companyId: string,

@@ -4,10 +4,9 @@ import type { JobSheet } from '@/core/job/sheet';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
-import { badInput, Problem } from '@/server/errors/problem';
+import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeJob } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { measurementsStore } from './measurements-store';
 
@@ -75,8 +74,8 @@ export async function recordTyped(
   measurements: TypedMeasurement[],
   gatesFor: (sheet: JobSheet) => { id: string; holds: boolean; override?: unknown; say: string }[],
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  mustBeOnce(measurements.map((m) => m.id));
+  return changeJob(database, person, jobId, async (db, sheet) => {
     const stored = new Map(
       (
         await measurementsStore.find(
@@ -135,13 +134,10 @@ export async function recordTyped(
           occurredAt: new Date(m.occurredAt),
         });
     }
-    if (fresh.length) {
+    if (fresh.length)
       await audit(db, person, jobId, 'readings typed', {
         count: fresh.length,
         quantities: fresh.map((m) => m.quantity),
       });
-      await refreshSummary(db, person.companyId, jobId);
-    }
   });
-  return sheetFor(database, person, jobId);
 }

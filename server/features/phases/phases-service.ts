@@ -5,16 +5,15 @@ import { removalGates } from '@/core/job/before-gates';
 import { isCircuitPhase, vacuumWantsReason } from '@/core/job/circuit/circuit-views';
 import type { Gate, VacuumRecord } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
-import type { BuiltPhase } from '@/core/job/phases';
+import { type BuiltPhase, PHASE_NOUNS } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snapshot';
 import { audit } from '@/server/audit';
-import type { Database } from '@/server/db/pool';
+import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
-import { loadRecorded, refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
-import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { loadRecorded } from '@/server/features/jobs/job-summary';
+import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
@@ -32,8 +31,7 @@ export async function recordVacuum(
   jobId: string,
   body: VacuumRequest,
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     mustBeOpen(sheet, 'charge');
     if (vacuumWantsReason(sheet)) {
       mustBe(person, 'lead', 'owner');
@@ -59,9 +57,7 @@ export async function recordVacuum(
         stored: sheet.vacuum,
       });
     await audit(db, person, jobId, 'standing-vacuum test typed', record);
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 /** One confirmation is one tap: merged under a lock, so two crews on one job cannot lose each other's. */
@@ -72,8 +68,7 @@ export async function confirm(
   name: keyof StartUpRecord['confirmations'],
   confirmed: boolean,
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     mustBeOpen(sheet, 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, person.companyId, jobId, 'start-up', true);
     const confirmations = { ...row?.record.confirmations };
@@ -90,12 +85,10 @@ export async function confirm(
     );
     if (!done) throw new Problem('stale-version', { message: 'Someone confirmed at the same moment; try again.' });
     await audit(db, person, jobId, confirmed ? 'confirmed' : 'confirmation withdrawn', { name });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
-export async function gatesWithRecorded(database: Database, person: Person, sheet: JobSheet, phase: GatedPhase) {
+export async function gatesWithRecorded(database: Db, person: Person, sheet: JobSheet, phase: GatedPhase) {
   // A lead may override what holds the release of the removal as well as what holds the signature under it.
   if (phase === 'recover') return { gates: [...removalGates(sheet), ...sheetGates(sheet, phase)], recorded: undefined };
   const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(database, person.companyId, sheet) : undefined;
@@ -109,29 +102,26 @@ export async function override(
   phase: GatedPhase,
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
-  const sheet = await sheetFor(database, person, jobId);
-  mustBeOpen(sheet, phase);
-  const { gates } = await gatesWithRecorded(database, person, sheet, phase);
-  const gate = gates.find((g) => g.id === body.gate);
-  if (!gate)
-    throw new Problem('bad-input', {
-      field: 'gate',
-      message: 'No such gate on this phase.',
-      allowed: gates.map((g) => g.id).join(', '),
-    });
-  if (!gate.overridable)
-    throw new Problem('not-allowed', { field: 'gate', message: `${gate.asks} can never be overridden.` });
-  const there = await phasesStore.findOverride(database, jobId, phase, body.gate);
-  if (there) {
-    if (there.id === body.id && there.reason === body.reason) return sheet;
-    throw new Problem('other-body', { field: 'gate', message: 'This gate is already overridden.' });
-  }
-  await database.transaction(async (db) => {
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    mustBeOpen(sheet, phase);
+    const { gates } = await gatesWithRecorded(db, person, sheet, phase);
+    const gate = gates.find((g) => g.id === body.gate);
+    if (!gate)
+      throw new Problem('bad-input', {
+        field: 'gate',
+        message: 'No such gate on this phase.',
+        allowed: gates.map((g) => g.id).join(', '),
+      });
+    if (!gate.overridable)
+      throw new Problem('not-allowed', { field: 'gate', message: `${gate.asks} can never be overridden.` });
+    const there = await phasesStore.findOverride(db, jobId, phase, body.gate);
+    if (there) {
+      if (there.id === body.id && there.reason === body.reason) return;
+      throw new Problem('other-body', { field: 'gate', message: 'This gate is already overridden.' });
+    }
     await phasesStore.addOverride(db, { ...body, companyId: person.companyId, jobId, phase, personId: person.id });
     await audit(db, person, jobId, 'gate overridden', { phase, gate: body.gate, reason: body.reason });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 function held(gates: Gate[]): Problem {
@@ -154,18 +144,19 @@ export async function signPhase(
   phase: BuiltPhase,
   id: string,
 ): Promise<JobSheet> {
-  const there = await phasesStore.signOff(database, id);
-  if (there) {
-    if (there.companyId !== person.companyId) throw new Problem('not-found');
-    if (there.jobId !== jobId || there.phase !== phase)
-      throw new Problem('other-body', { field: 'id', message: 'This id already signs something else.' });
-    return sheetFor(database, person, jobId);
-  }
-  await database.transaction(async (db) => {
-    // Lock the job so that no reading slips in between the judgement and the signature.
-    await jobsStore.lock(db, person.companyId, jobId);
-    const sheet = await sheetFor(db, person, jobId);
-    mustBeOpen(sheet, phase);
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    const there = await phasesStore.signOff(db, id);
+    if (there) {
+      if (there.companyId !== person.companyId) throw new Problem('not-found');
+      if (there.jobId !== jobId || there.phase !== phase)
+        throw new Problem('other-body', { field: 'id', message: 'This id already signs something else.' });
+      return;
+    }
+    const signed = sheet.signOffs.find((s) => s.phase === phase);
+    if (signed)
+      throw new Problem('already-signed', {
+        message: `${signed.by} signed this ${PHASE_NOUNS[phase]} at ${signed.at.slice(11, 16)} UTC.`,
+      });
     const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(db, person.companyId, sheet) : undefined;
     const gates = sheetGates(sheet, phase, recorded);
     if (!gates.every(passes)) throw held(gates);
@@ -195,9 +186,7 @@ export async function signPhase(
     });
     await audit(db, person, jobId, 'phase signed', { phase, contentHash });
     if (phase === 'scope') await equipFromScope(db, person, sheet);
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 export async function amend(

@@ -10,9 +10,7 @@ import type { ScopeItem } from '@/core/scope/item';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
-import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
@@ -27,8 +25,7 @@ export async function choose(
   version: number,
   choice: Choice,
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     for (const [field, id] of [
       ['choice.outdoorId', choice.outdoorId],
@@ -50,14 +47,12 @@ export async function choose(
       });
     }
     await audit(db, person, jobId, 'scope chosen', { from: sheet.scope.choice, to: choice });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 /** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
 export async function decide(database: Database, person: Person, jobId: string, body: NewDecision): Promise<JobSheet> {
-  await database.transaction(async (db) => {
+  return changeJob(database, person, jobId, async (db, sheet) => {
     const there = await scopesStore.findDecision(db, body.id);
     if (there) {
       if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
@@ -65,7 +60,6 @@ export async function decide(database: Database, person: Person, jobId: string, 
         throw new Problem('other-body', { field: 'id', message: 'This id already holds another decision.' });
       return;
     }
-    const sheet = await sheetFor(db, person, jobId);
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
     if (!item)
@@ -89,9 +83,7 @@ export async function decide(database: Database, person: Person, jobId: string, 
       decision: body.decision,
       reason: body.reason,
     });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 /** The words a signature of this subject must stand under, as the sheet has them now. */
@@ -115,7 +107,7 @@ export async function customerSigns(
   jobId: string,
   body: NewCustomerSignature,
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
+  return changeJob(database, person, jobId, async (db, sheet) => {
     const there = await scopesStore.findSignature(db, body.id);
     if (there) {
       if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
@@ -123,8 +115,6 @@ export async function customerSigns(
         throw new Problem('other-body', { field: 'id', message: 'This id already holds another signature.' });
       return;
     }
-    await jobsStore.lock(db, person.companyId, jobId);
-    const sheet = await sheetFor(db, person, jobId);
     mustNotBeHandedOver(sheet);
     const words = wordsOf(sheet, body.subject);
     if (words === undefined)
@@ -164,15 +154,12 @@ export async function customerSigns(
       answer: body.answer,
       reason: body.reason,
     });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 /** Releases the removal of the old equipment: no hazard, signed scope, pictures taken or waived. */
 export async function releaseRemoval(database: Database, person: Person, jobId: string): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
     if (sheet.removal) return;
     const gates = removalGates(sheet);
     const held = gates.find((g) => !passes(g));
@@ -189,7 +176,5 @@ export async function releaseRemoval(database: Database, person: Person, jobId: 
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'recover', record, 0, person.id);
     if (!done) throw new Problem('stale-version', { message: 'Someone released it at the same moment.' });
     await audit(db, person, jobId, 'removal released', record);
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }

@@ -5,9 +5,8 @@ import type { JobSheet } from '@/core/job/sheet';
 import { factOf, valueTrouble } from '@/core/scope/survey/facts';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
-import { badInput, Problem } from '@/server/errors/problem';
-import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
+import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { surveysStore } from './surveys-store';
 
@@ -24,8 +23,8 @@ export async function recordObservations(
   jobId: string,
   observations: NewObservation[],
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    const sheet = await sheetFor(db, person, jobId);
+  mustBeOnce(observations.map((o) => o.id));
+  return changeJob(database, person, jobId, async (db, sheet) => {
     const stored = new Map(
       (
         await surveysStore.findObservations(
@@ -67,9 +66,7 @@ export async function recordObservations(
       await audit(db, person, jobId, foundOnTheDay ? 'found on the day' : 'surveyed', {
         facts: fresh.map((o) => o.fact),
       });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 /** A picture of the list before dismantling that will not be taken, with the reason. */
@@ -79,8 +76,8 @@ export async function waive(
   jobId: string,
   body: { id: string; item: string; reason: string },
 ): Promise<JobSheet> {
-  await database.transaction(async (db) => {
-    await sheetFor(db, person, jobId);
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    mustNotBeHandedOver(sheet);
     const key = { companyId: person.companyId, jobId };
     const there = await surveysStore.waiverOf(db, { ...key, item: body.item });
     if (there) {
@@ -89,9 +86,7 @@ export async function waive(
     }
     await surveysStore.addWaiver(db, key, { ...body, personId: person.id });
     await audit(db, person, jobId, 'picture waived', { item: body.item, reason: body.reason });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 export type Upload = { id: string; subject: string; caption: string | null; takenAt: string; file: Buffer };
@@ -107,16 +102,15 @@ export async function addPhoto(database: Database, person: Person, jobId: string
   }
   await sheetFor(database, person, jobId);
   const picture = await resized(upload.file);
-  await database.transaction(async (db) => {
+  return changeJob(database, person, jobId, async (db) => {
+    if (await surveysStore.findPhoto(db, upload.id)) return;
     await surveysStore.addPhoto(
       db,
       { companyId: person.companyId, jobId },
       { ...upload, ...picture, personId: person.id, takenAt: new Date(upload.takenAt) },
     );
     await audit(db, person, jobId, 'picture taken', { subject: upload.subject, contentHash: picture.contentHash });
-    await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
 }
 
 async function resized(file: Buffer) {

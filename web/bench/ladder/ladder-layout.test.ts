@@ -20,6 +20,7 @@ const SYSTEM: StartUpSystem = {
   chargeTargetOz: 131,
   chargeInOz: 131,
   trimOz: 0,
+  heldBackOz: 0,
   learned: [],
 };
 

@@ -66,7 +66,8 @@ export function BuildUpPicture({ build, state, moving }: Props) {
                   y={y + 4}
                   width={Math.max(2, Math.abs(x(start) - x(from)))}
                   height={bar}
-                  fill={p.id === 'factory' ? 'url(#held)' : 'var(--ink)'}
+                  fill={p.id === 'factory' ? 'url(#held)' : p.id === 'held-back' ? 'none' : 'var(--ink)'}
+                  strokeDasharray={p.id === 'held-back' ? '4 3' : undefined}
                   stroke="var(--ink)"
                   strokeWidth={1.4}
                 />

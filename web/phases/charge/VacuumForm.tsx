@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { vacuumWantsReason } from '@/core/job/circuit/circuit-views';
-import { DECAY_LEAST_MIN, DECAY_LIMIT_MICRONS } from '@/core/job/gates';
+import { DECAY_LEAST_MIN } from '@/core/job/gates';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { Notice, Trouble } from '@/web/kit/Notice';
@@ -50,7 +50,7 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
           onChange={(e) => setMicrons(e.target.value)}
           error={badMicrons?.message}
           allowed={badMicrons?.allowed}
-          hint={`Passes at ${DECAY_LIMIT_MICRONS} µm or less`}
+          hint={`Passes at ${view.sheet.circuitSchools.decayLimit} µm or less`}
         />
         <Field
           label="Held for"

@@ -7,7 +7,7 @@ import { mayWork, sheetGates } from '@/core/job/sheet-gates';
 import { confirmationsOf, roundsOf } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { STALE_S } from '@/core/startup/live';
-import type { Quantity } from '@/core/startup/quantities';
+import { type Quantity, RUNNING_A } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
 import { get, post } from '@/web/api/http';
@@ -31,6 +31,7 @@ import { AirflowSheet } from './AirflowSheet';
 import { BenchDrawer } from './BenchDrawer';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
+import { ModeChoice } from './ModeChoice';
 import { ReadingsTable } from './ReadingsTable';
 import { type Open, startUpBar, type Tab } from './start-up-bar';
 import { useStartUp } from './use-start-up';
@@ -38,8 +39,6 @@ import { useTyped } from './use-typed';
 import { Working } from './Working';
 
 const Trend = lazy(() => import('@/web/bench/Trend'));
-/** A compressor that draws less than this is not running. */
-const RUNNING_A = 0.5;
 
 export default function StartUpPage(view: EquippedView) {
   const { sheet, me, run, feed } = view;
@@ -57,7 +56,7 @@ export default function StartUpPage(view: EquippedView) {
   const jobPath = `/jobs/${sheet.job.id}`;
   const signed = sheet.signOffs.find((s) => s.phase === 'start-up');
   const { data: gateData } = useSWR<{ gates: Gate[] }>(
-    `${jobPath}/phases/start-up/gates?at=${sheet.measurements.length}-${sheet.signOffs.length}-${sheet.overrides.length}-${Object.keys(sheet.startUp.confirmations).length}`,
+    `${jobPath}/phases/start-up/gates?at=${sheet.measurements.length}-${sheet.signOffs.length}-${sheet.overrides.length}-${Object.keys(sheet.startUp.confirmations).length}-${sheet.job.mode}`,
     get,
     { keepPreviousData: true },
   );
@@ -90,6 +89,10 @@ export default function StartUpPage(view: EquippedView) {
     if (!streaming) typed.clear();
   }
 
+  const sign = () => view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
+  const setMode = (mode: 'cooling' | 'heating') =>
+    view.actions.replace(`${jobPath}/mode`, { version: sheet.job.version, mode });
+
   /** With a typed value standing in for a probe, that probe's own reading is left out of the round. */
   function streamedOnly(): string[] | undefined {
     const replaced = Object.keys(typed.values);
@@ -118,6 +121,9 @@ export default function StartUpPage(view: EquippedView) {
       judgement,
       selected,
       lead: me.role === 'lead' || me.role === 'owner',
+      gates: gateData?.gates,
+      typing: Object.keys(typed.values).length > 0,
+      roundInS: streaming || steady.waitS === 0 || !roundsOf(sheet).length ? undefined : steady.waitS,
     },
     {
       command: (body) => void act(() => post(`/runs/${run?.id}/commands`, body)),
@@ -133,9 +139,11 @@ export default function StartUpPage(view: EquippedView) {
       recordAndSign: () =>
         void act(async () => {
           await record('final');
-          await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
+          await sign();
         }),
       select,
+      sign: () => void act(sign),
+      setMode: (mode) => void act(() => setMode(mode)),
     },
   );
   useKeys({
@@ -186,7 +194,12 @@ export default function StartUpPage(view: EquippedView) {
       <div className="flex h-full flex-col">
         <div className="relative px-4 pt-3 lg:px-5">
           <div className="flex flex-wrap items-baseline gap-x-3.5">
-            <h1 className="max-lg:sr-only text-[23px]">Start-up · {sheet.job.mode}</h1>
+            <h1 className="max-lg:sr-only text-[23px]">Start-up</h1>
+            <ModeChoice
+              mode={sheet.job.mode}
+              fixed={signed !== undefined || busy || !sheet.circuit.plate.heatPump}
+              onMode={(mode) => void act(() => setMode(mode))}
+            />
             <span className="hidden text-ink2 sm:inline">
               {end !== undefined && streaming ? `run ${Math.floor(end / 60)} min · ` : ''}
               {outdoor !== undefined ? `outdoor ${shown(outdoor, '°F')} °F · ` : ''}
@@ -224,9 +237,12 @@ export default function StartUpPage(view: EquippedView) {
                   >
                     Instruments{feed.rig && feed.rig.speed !== 1 ? ` ${feed.rig.speed}×` : ''}
                   </Button>
+                  <Button tone="quiet" onClick={() => setOpen('airflow')}>
+                    Airflow
+                  </Button>
                   <Button
                     tone="quiet"
-                    disabled={busy || Object.keys(readings).length === 0}
+                    disabled={busy || (!streaming && Object.keys(typed.values).length === 0)}
                     onClick={() => void act(() => record('reading'))}
                   >
                     {desk ? 'Record reading' : 'Record'}

@@ -13,6 +13,8 @@ function acts(): BarActs {
     record: vi.fn(),
     confirm: vi.fn(),
     recordAndSign: vi.fn(),
+    sign: vi.fn(),
+    setMode: vi.fn(),
     select: vi.fn(),
   };
 }
@@ -43,6 +45,9 @@ function facts(change: Partial<BarFacts> & { next?: NextMove } = {}): BarFacts {
     judgement: next ? { ...judgement, next } : judgement,
     selected: 'subcooling',
     lead: true,
+    gates: undefined,
+    typing: false,
+    roundInS: undefined,
     ...rest,
   };
 }

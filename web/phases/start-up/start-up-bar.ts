@@ -1,4 +1,5 @@
 import type { NextMove } from '@/core/finding/finding';
+import { type Gate, passes } from '@/core/job/gates';
 import type { Judgement } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { QUANTITIES } from '@/core/startup/quantities';
@@ -29,6 +30,12 @@ export type BarFacts = {
   judgement: Judgement;
   selected: FigureId;
   lead: boolean;
+  /** The gates as the server has them, on what is recorded; undefined until they have come. */
+  gates: readonly Gate[] | undefined;
+  /** Something is typed that is not recorded yet. */
+  typing: boolean;
+  /** Until the next typed round, s. */
+  roundInS: number | undefined;
 };
 
 export type BarActs = {
@@ -40,6 +47,8 @@ export type BarActs = {
   record: (stage: 'reading' | 'final') => void;
   confirm: (confirmation: string) => void;
   recordAndSign: () => void;
+  sign: () => void;
+  setMode: (mode: 'cooling' | 'heating') => void;
   select: (figure: FigureId) => void;
 };
 
@@ -121,11 +130,25 @@ export function startUpBar(f: BarFacts, act: BarActs): Bar {
       press: () => act.command({ kind: 'start' }),
     };
   }
+  // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
+  const past = (f.gates ?? []).filter((g) => g.override && !g.holds);
+  const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
+  if (f.gates?.every(passes) && past.length && !stop && !f.typing) {
+    return {
+      kind: 'now',
+      say: `Sign the start-up, with ${past.length === 1 ? 'one gate' : `${past.length} gates`} overridden.`,
+      because: past.map((g) => `Without ${g.asks}: ${g.override!.reason} (${g.override!.by}).`).join(' '),
+      ...(f.lead ? { label: 'Sign the start-up', press: () => act.sign() } : {}),
+    };
+  }
   return fromMove(f.judgement.next, f, act);
 }
 
+/** Minutes and seconds of a clock that runs down. */
+const clock = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
+
 function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
-  const first = f.judgement.findings.find((x) => x.verdict !== 'good');
+  const first = f.judgement.findings.find((x) => x.verdict !== 'good' && !x.owed);
   const base: Bar = {
     kind: first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good'),
     say: move.say,
@@ -136,7 +159,11 @@ function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
   switch (action.kind) {
     case 'wait': {
       const waiting = { wait: move.waitMin ? `about ${move.waitMin} min` : '' };
-      if (!f.streaming) return { ...button('Record this round', () => act.record('reading')), ...waiting };
+      if (!f.streaming) {
+        if (f.typing) return button('Record this round', () => act.record('reading'));
+        const left = f.roundInS === undefined ? waiting : { wait: f.roundInS > 0 ? clock(f.roundInS) : 'now' };
+        return { ...button('Type the next round', () => act.tab('readings', 'suctionPsig')), ...left };
+      }
       if (f.speed !== undefined && f.speed < FASTEST) {
         return { ...button('Run at 60×', () => act.command({ kind: 'speed', speed: FASTEST })), ...waiting };
       }
@@ -159,6 +186,8 @@ function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
         : button('Type readings', () => act.tab('readings'));
     case 'stop':
       return f.streaming ? button('Stop the system', () => act.command({ kind: 'stop' })) : base;
+    case 'set-mode':
+      return button(`Set the mode to ${action.mode}`, () => act.setMode(action.mode));
     case 'enter-reading':
       return button('Type readings', () => act.tab('readings', action.quantity));
     case 'check': {
@@ -167,6 +196,8 @@ function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
       return button('Show the working', () => act.select(figure));
     }
     case 'sign':
+      if (!f.streaming && !f.typing && f.gates?.every(passes))
+        return f.lead ? button('Sign the start-up', () => act.sign()) : base;
       return f.lead
         ? button('Record and sign', () => act.recordAndSign())
         : button('Record the final reading', () => act.record('final'));

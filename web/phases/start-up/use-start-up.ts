@@ -3,11 +3,11 @@ import type { Verdict } from '@/core/finding/finding';
 import {
   type Judgement,
   judgeSheet,
+  judgeTyped,
   type RunData,
   readingsOfRound,
   recordedStartUp,
   steadinessOf,
-  typedSteadiness,
 } from '@/core/job/start-up-sheet';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
 import type { Readings } from '@/core/startup/quantities';
@@ -28,6 +28,8 @@ export type StartUpView = {
 
 /** Steadiness looks at minutes; once a second of run time is often enough. */
 const STEADY_EVERY_MS = 900;
+/** Between typed rounds only the clock moves: it is looked at this often. */
+const SLOW_MS = 5000;
 
 function verdictsOf(judgement: Judgement): StartUpView['verdicts'] {
   return Object.fromEntries(judgement.findings.map((f) => [f.id, f.verdict]));
@@ -52,10 +54,11 @@ export function useStartUp(view: EquippedView, typed: Typed): StartUpView {
   const now = useNow();
   const streaming = run?.phase === 'start-up' && feed.samples.length > 0;
   const staleForS = streaming ? Math.max(0, Math.floor((now - feed.lastAt) / 1000)) : 0;
+  const slowNow = streaming ? 0 : Math.floor(now / SLOW_MS);
   const kept = useRef<{ at: number; steady: SteadyResult; key: string }>(undefined);
 
   const steady = useMemo(() => {
-    if (!streaming) return typedSteadiness(sheet);
+    if (!streaming) return undefined;
     const key = `${run?.id}-${feed.events.length}`;
     const recent = kept.current;
     if (recent && recent.key === key && Date.now() - recent.at < STEADY_EVERY_MS) return recent.steady;
@@ -78,14 +81,13 @@ export function useStartUp(view: EquippedView, typed: Typed): StartUpView {
         staleForS: 0,
       };
     }
-    const live = streaming ? readingsFromRun(feed.samples, run?.source ?? 'simulated', staleForS) : {};
+    if (!streaming || !steady) {
+      const { readings, steady: repeated, judgement } = judgeTyped(sheet, typed.values, slowNow * SLOW_MS);
+      return { readings, steady: repeated, judgement, verdicts: verdictsOf(judgement), streaming: false, staleForS: 0 };
+    }
+    const live = readingsFromRun(feed.samples, run?.source ?? 'simulated', staleForS);
     const readings = withTyped(live, typed.values);
-    const judgement = judgeSheet(
-      sheet,
-      readings,
-      steady,
-      streaming ? { samples: feed.samples, events: feed.events } : undefined,
-    );
+    const judgement = judgeSheet(sheet, readings, steady, { samples: feed.samples, events: feed.events });
     return { readings, steady, judgement, verdicts: verdictsOf(judgement), streaming, staleForS };
-  }, [streaming, feed, run?.source, feedRunId, staleForS, typed.values, sheet, steady, signed]);
+  }, [streaming, feed, run?.source, feedRunId, staleForS, typed.values, sheet, steady, signed, slowNow]);
 }

@@ -1,0 +1,24 @@
+/** What a standing test shows, however many readings it has. */
+export type Standing = {
+  classification: 'tight' | 'moisture' | 'leak' | 'inconclusive';
+  why: string;
+  endMicrons: number;
+  leakMicronsPerMin?: number;
+  plateauMicrons?: number;
+  earlyMicronsPerMin?: number;
+  lateMicronsPerMin?: number;
+  scatterMicrons?: number;
+  model?: string;
+};
+
+/** The minutes at which a test without a streaming gauge is read: they give an early and a late slope (trade practice). */
+export const TYPED_STANDING_MIN = [0, 2, 5, 10] as const;
+
+/** Rise that still counts as holding, µm/min; and how the late slope compares with the early one (design defaults). */
+export const HOLDS_PER_MIN = 5;
+export const LEAK_RATIO = 0.7;
+/** Colder pipes may hide ice: the vacuum then looks tight and is not, °F. */
+export const ICE_DOUBT_F = 40;
+
+export const iceDoubt = (coldestPipeF: number): string =>
+  `Pipes at ${coldestPipeF} °F may hide ice: warm them or sweep with nitrogen, then test again.`;
