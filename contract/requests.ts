@@ -137,6 +137,7 @@ export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('liquid-valve'), open }),
   z.strictObject({ kind: z.literal('vapour-valve'), open }),
   z.strictObject({ kind: z.literal('machine'), on: open }),
+  z.strictObject({ kind: z.literal('cylinder'), cylinderId: idSchema }),
   z.strictObject({ kind: z.literal('speed'), speed }),
 ]);
 export type RunCommand = z.infer<typeof runCommandSchema>;

@@ -11,7 +11,7 @@ import {
   REMOVAL_FACTS,
   TEST_PLAN,
 } from '@/core/circuit/log/sample-entries';
-import { recoveryCylinder } from '@/core/circuit/recovery/cylinder';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { evacuationView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { BenchPhase } from '@/core/plant/bench/bench';
 import { BENCH_OF_PHASE } from '@/core/plant/bench/bench';

@@ -77,6 +77,8 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
           lowFt3: 0.33,
           outdoorFt3: 0.34,
           valveLeaks: 0,
+          cylinderId: null,
+          cylinderLimitOz: 600,
           cylinderTareOz: 452,
           waterCapacityLb: 47.7,
           chilled: true,

@@ -64,10 +64,20 @@ export function surveyOf(sheet: JobSheet) {
 export type SurveyView = ReturnType<typeof surveyOf>;
 export { beforeSubject };
 
+/**
+ * Whether the old line set stays, by the scope as it stands: not when something in it puts a new one in its place, whatever
+ * was chosen first. Undefined on a job without a survey: nobody said.
+ */
+export function lineKept(sheet: JobSheet): boolean | undefined {
+  if (!beganWithSurvey(sheet)) return undefined;
+  const input = scopeInputOf(sheet);
+  return input.choice.keepLineSet && !replacedParts(scopeItems(input), input.decided).has('line-set');
+}
+
 /** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
 export function lineFoundOf(sheet: JobSheet): LineFound {
   const known = knownFacts(sheet.survey.observations);
-  if (!sheet.scope.choice.keepLineSet) return {};
+  if (!lineKept(sheet)) return {};
   const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);
   return {
     liquidLineOdIn: size(known.liquidOdIn),

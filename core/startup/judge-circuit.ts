@@ -159,19 +159,18 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
     because,
     next: { say, because, action: { kind: 'check', what: figure.id } },
   });
+  if (wantsMore > 0 && sh.value !== undefined && sh.value < FLOODING_SUPERHEAT_F)
+    return {
+      ...other(
+        'Do not add refrigerant. Look at the metering device: it floods.',
+        'Superheat is gone while the charge looks low: adding liquid would reach the compressor.',
+      ),
+      verdict: 'stop',
+    };
   if (held.length) {
     return other('Prove the earlier steps first; charge advice is held back.', `Held back: ${held[0]}`);
   }
   if (wantsMore > 0) {
-    if (sh.value !== undefined && sh.value < FLOODING_SUPERHEAT_F) {
-      return {
-        ...other(
-          'Do not add refrigerant. Look at the metering device: it floods.',
-          'Superheat is gone while the charge looks low: adding liquid would reach the compressor.',
-        ),
-        verdict: 'stop',
-      };
-    }
     if (valve && sh.value !== undefined && sh.value < 4) {
       return other(
         'Do not add refrigerant. Check the valve and its bulb.',

@@ -34,6 +34,10 @@ export type JoinContext = {
   schools: CircuitSchools;
   testPsig: number | undefined;
   volumeFt3: number | undefined;
+  /** What the signed scope says of the old line set; undefined where no scope is signed. */
+  scopeKeepsLines?: boolean | undefined;
+  /** Line sizes that the chosen unit lists. */
+  listed?: { liquidOdIn: number | null; vaporOdIn: number | null } | undefined;
 };
 
 export type RunFigures = {
@@ -252,6 +256,34 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       because: 'It sweats in humid air and loses capacity.',
       source: `${COMMON}: ${LEAST_WALL_IN} in at least, full length, taped, out of the sun; a code may ask R-3`,
       next: `Insulate with at least ${LEAST_WALL_IN} in.`,
+    });
+  if (body.kept && context.scopeKeepsLines === false)
+    checks.push({
+      id: 'scope-line',
+      verdict: 'look-again',
+      claim: 'The signed scope has a new line set; here the old one stays.',
+      because: 'The customer signed for a new one, and the charge follows from what is drawn.',
+      source: 'the signed scope',
+      next: 'Draw the new line set, or let the customer answer the change.',
+      miss: 2,
+    });
+  const other = [
+    ...(context.listed?.liquidOdIn && context.listed.liquidOdIn !== body.liquidOdIn
+      ? [`liquid line ${odText(body.liquidOdIn)}, ${odText(context.listed.liquidOdIn)} listed`]
+      : []),
+    ...(context.listed?.vaporOdIn && context.listed.vaporOdIn !== body.vaporOdIn
+      ? [`vapour line ${odText(body.vaporOdIn)}, ${odText(context.listed.vaporOdIn)} listed`]
+      : []),
+  ];
+  if (other.length)
+    checks.push({
+      id: 'listed-size',
+      verdict: 'look-again',
+      claim: `Another size than the unit lists: ${other.join('; ')}.`,
+      because: 'Capacity, oil return and charge belong to the listed sizes.',
+      source: 'the unit’s own listing; the maker’s line table rules',
+      next: 'Find this size in the maker’s line table, or lay the listed one.',
+      miss: 1,
     });
   if (body.kept) {
     const [first] = body.troubles;

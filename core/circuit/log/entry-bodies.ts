@@ -64,6 +64,10 @@ const recover = {
     lineToLineV: num(0, 1000, 'V'),
     lineToGroundV: num(0, 1000, 'V'),
     otherToGroundV: num(0, 1000, 'V'),
+    /** Of a second feed, where the survey found one. */
+    secondLineToLineV: num(0, 1000, 'V').nullable().optional(),
+    secondLineToGroundV: num(0, 1000, 'V').nullable().optional(),
+    secondOtherToGroundV: num(0, 1000, 'V').nullable().optional(),
     liveAfter: yes,
     lockedOut: yes,
   }),

@@ -72,7 +72,7 @@ export function entryWords(e: CircuitEntry): string {
     case 'rebound':
       return `${psig(e.body.stopPsig)} → ${psig(e.body.afterPsig)} in ${e.body.minutes.toFixed(0)} min`;
     case 'dead-proof':
-      return `${e.body.lineToLineV}, ${e.body.lineToGroundV}, ${e.body.otherToGroundV} V; tester ${e.body.liveBefore && e.body.liveAfter ? 'proven before and after' : 'not proven'}; ${e.body.lockedOut ? 'locked out' : 'not locked out'}`;
+      return `${e.body.lineToLineV}, ${e.body.lineToGroundV}, ${e.body.otherToGroundV} V${typeof e.body.secondLineToLineV === 'number' ? `, second feed ${e.body.secondLineToLineV}, ${e.body.secondLineToGroundV ?? '–'}, ${e.body.secondOtherToGroundV ?? '–'} V` : ''}; tester ${e.body.liveBefore && e.body.liveAfter ? 'proven before and after' : 'not proven'}; ${e.body.lockedOut ? 'locked out' : 'not locked out'}`;
     case 'level':
       return `${psig(e.body.reachedPsig)}, ${psig(e.body.afterPsig)} after ${e.body.waitMin.toFixed(0)} min`;
     case 'leak-exception':

@@ -146,23 +146,6 @@ export function cylinderChecks(
 export const refusesCylinder = (checks: readonly Check[]): Check | undefined =>
   checks.find((c) => c.verdict === 'stop');
 
-/** The cylinder to recover into: the one already used, else the fullest that may take this refrigerant, else any that holds it. */
-export function recoveryCylinder<C extends Cylinder>(
-  list: readonly C[],
-  refrigerant: Refrigerant | undefined,
-  today: string,
-  usedId?: string,
-  expectedOz?: number,
-): C | undefined {
-  const used = list.find((c) => c.id === usedId);
-  if (used || !refrigerant) return used;
-  const fits = list.filter(
-    (c) => c.use === 'recovery' && c.state === 'in use' && (c.refrigerant === refrigerant || c.refrigerant === null),
-  );
-  const good = fits.filter((c) => !refusesCylinder(cylinderChecks(c, refrigerant, expectedOz, today)));
-  return [...(good.length ? good : fits)].sort((a, b) => b.contentsOz - a.contentsOz)[0];
-}
-
 export type MovementKind = 'opening' | 'from system' | 'to system' | 'weighed' | 'sent away' | 'received';
 export type CylinderMovement = {
   id: string;

@@ -42,6 +42,8 @@ export type RecoveryView = {
     newest: boolean;
   };
   recoveredOz: number;
+  /** Every weighing that stands. */
+  weighings: EntryOf<'recovered'>['body'][];
   /** A cylinder was weighed after the machine; after a good pump-down the scale may show nothing. */
   weighed: boolean;
   /** Charge that a pump-down left in the old unit; null when its amount is not known. */
@@ -63,7 +65,10 @@ export function expectedOz(old: EntryOf<'old-charge'>['body']): number | undefin
 
 export const inHgOf = (psig: number): number => -psig / PSI_PER_INHG;
 
-export function recoveryOf(log: readonly CircuitEntry[], { schools }: { schools: CircuitSchools }): RecoveryView {
+export function recoveryOf(
+  log: readonly CircuitEntry[],
+  { schools, feeds = 1 }: { schools: CircuitSchools; feeds?: 1 | 2 },
+): RecoveryView {
   const old = latestOf(log, 'old-charge');
   const facts = latestOf(log, 'removal-facts');
   const expected = old ? expectedOz(old.body) : undefined;
@@ -95,11 +100,12 @@ export function recoveryOf(log: readonly CircuitEntry[], { schools }: { schools:
     dead: latestOf(log, 'dead-proof'),
     level: levelOf(log, old, expected, schools),
     recoveredOz,
+    weighings: weighings.map((w) => w.body),
     weighed: weighings.length > 0,
     heldInUnit,
     share: share?.ok ? share.value : undefined,
   };
-  return { ...view, checks: checksOf(log, view, schools) };
+  return { ...view, checks: checksOf(log, view, schools, feeds) };
 }
 
 function omitKind({ compressorKind: _, ...rest }: EntryOf<'removal-facts'>['body']) {
@@ -150,9 +156,14 @@ function levelOf(
   };
 }
 
-function checksOf(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>, schools: CircuitSchools): Check[] {
+function checksOf(
+  log: readonly CircuitEntry[],
+  v: Omit<RecoveryView, 'checks'>,
+  schools: CircuitSchools,
+  feeds: 1 | 2,
+): Check[] {
   const nothing = v.method?.body.method === 'nothing';
-  const checks: Check[] = [deadCheck(v.dead)];
+  const checks: Check[] = [deadCheck(v.dead, feeds)];
   if (!nothing) {
     checks.push(levelCheck(log, v));
     if (v.advice && v.method?.body.method === 'pump-down' && v.advice.method === 'machine')
@@ -238,13 +249,19 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>,
   return checks;
 }
 
-export const provesDead = (d: EntryOf<'dead-proof'>['body']): boolean =>
+const secondFeed = (d: EntryOf<'dead-proof'>['body']): number[] =>
+  [d.secondLineToLineV, d.secondLineToGroundV, d.secondOtherToGroundV].filter((v) => typeof v === 'number');
+/** Readings that each feed needs: line to line, and each line to ground. */
+const READINGS_A_FEED = 3;
+
+export const provesDead = (d: EntryOf<'dead-proof'>['body'], feeds: 1 | 2 = 1): boolean =>
   d.liveBefore &&
   d.liveAfter &&
   d.lockedOut &&
-  [d.lineToLineV, d.lineToGroundV, d.otherToGroundV].every((v) => v <= DEAD_V);
+  (feeds === 1 || secondFeed(d).length === READINGS_A_FEED) &&
+  [d.lineToLineV, d.lineToGroundV, d.otherToGroundV, ...secondFeed(d)].every((v) => v <= DEAD_V);
 
-function deadCheck(dead: EntryOf<'dead-proof'> | undefined): Check {
+function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Check {
   const base = {
     id: 'dead',
     because: 'Tester on a known live source, then dead line to line and each to ground, then live again; locked out.',
@@ -255,11 +272,19 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined): Check {
       ...base,
       verdict: 'not-proven',
       claim: 'Not proven dead.',
-      next: 'Lock out and prove it dead before a pipe is cut.',
+      next:
+        feeds === 2
+          ? 'Two feeds: lock out both and prove each dead before a pipe is cut.'
+          : 'Lock out and prove it dead before a pipe is cut.',
     };
   const b = dead.body;
-  if (provesDead(b)) return { ...base, verdict: 'good', claim: `Proven dead and locked out by ${dead.by}.` };
-  const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV);
+  if (provesDead(b, feeds))
+    return {
+      ...base,
+      verdict: 'good',
+      claim: `${feeds === 2 ? 'Both feeds proven' : 'Proven'} dead and locked out by ${dead.by}.`,
+    };
+  const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV, ...secondFeed(b));
   if (volts > DEAD_V)
     return {
       ...base,
@@ -267,6 +292,13 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined): Check {
       claim: `${volts.toFixed(0)} V still on it.`,
       next: 'Find the source that feeds it; lock it out; prove again.',
       miss: volts,
+    };
+  if (feeds === 2 && secondFeed(b).length < READINGS_A_FEED)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: 'The survey found two feeds; only one is proven dead.',
+      next: 'Lock out the second feed and prove it dead as well.',
     };
   return {
     ...base,

@@ -260,7 +260,9 @@ function actionFor(check: Check): CircuitMove['action'] {
   if (check.id === 'joints') return write('joint', 'Log a joint');
   if (check.id === 'fire-watch') return write('fire-watch', 'Log the fire watch');
   if (check.id === 'nitrogen') return write('nitrogen-cylinder', 'Another cylinder');
-  if (['suction', 'liquid', 'riser', 'insulation', 'reuse', 'long-line', 'scope-line'].includes(check.id))
+  if (
+    ['suction', 'liquid', 'riser', 'insulation', 'reuse', 'long-line', 'scope-line', 'listed-size'].includes(check.id)
+  )
     return write('line-run', 'Change the line set');
   return check.subject ? { kind: 'correct', id: check.subject, label: 'Correct the joint' } : { kind: 'none' };
 }

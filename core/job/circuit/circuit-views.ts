@@ -6,7 +6,7 @@ import { type PressureView, pressureOf } from '@/core/circuit/pressure/pressure-
 import { type RecoveryView, recoveryOf } from '@/core/circuit/recovery/recovery';
 import { type EvacuationView, evacuationOf } from '@/core/circuit/vacuum/evacuation';
 import type { Check } from '@/core/finding/check';
-import { beganWithSurvey, hasCircuit } from '@/core/job/before';
+import { beganWithSurvey, hasCircuit, lineKept } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
 import { knownFacts } from '@/core/scope/survey/survey';
@@ -54,7 +54,10 @@ export function sealedWhy(sheet: JobSheet): string | undefined {
 }
 
 export const recoveryView = (sheet: JobSheet): RecoveryView =>
-  recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools });
+  recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools, feeds: feedsOf(sheet) });
+
+/** Feeds that must be proven dead, by the survey. */
+export const feedsOf = (sheet: JobSheet): 1 | 2 => (knownFacts(sheet.survey.observations).twoFeeds === true ? 2 : 1);
 
 /** Volume of the section under test, from the drawn line set, else from the plate. */
 export function volumeOf(sheet: EquippedSheet): number | undefined {
@@ -81,6 +84,10 @@ export function joinView(sheet: EquippedSheet): JoinView {
     schools: sheet.circuitSchools,
     testPsig: latestOf(sheet.circuitLog, 'test-plan')?.body.targetPsig,
     volumeFt3: volumeOf(sheet),
+    scopeKeepsLines: sheet.signOffs.some((s) => s.phase === 'scope') ? lineKept(sheet) : undefined,
+    listed: sheet.scope.outdoor
+      ? { liquidOdIn: sheet.scope.outdoor.liquidOdIn, vaporOdIn: sheet.scope.outdoor.vaporOdIn }
+      : undefined,
   });
 }
 
@@ -112,6 +119,18 @@ export const afterRunView = (sheet: EquippedSheet): Check[] =>
     refrigerant: sheet.circuit.plate.refrigerant,
     takeOut: sheet.scopeSchools.suctionDrierAfter === 'remove',
   });
+
+/** What the survey already found of the old unit, for the crew to confirm: whether it runs, and acid in its oil. */
+export function removalFactsFromSurvey(sheet: JobSheet): { compressorRuns?: string; burnout?: string } {
+  if (!beganWithSurvey(sheet)) return {};
+  const { compressorState, acid } = knownFacts(sheet.survey.observations);
+  const dead = compressorState === 'locked' || compressorState === 'open' || compressorState === 'grounded';
+  const burnt = acid === 'acid' || compressorState === 'grounded';
+  return {
+    ...(compressorState === 'runs' ? { compressorRuns: 'yes' } : dead ? { compressorRuns: 'no' } : {}),
+    ...(burnt ? { burnout: 'yes' } : acid === 'none' ? { burnout: 'no' } : {}),
+  };
+}
 
 /** What the old unit's record starts from: what the survey read off its plate and its line set. */
 export function oldChargeFromSurvey(sheet: JobSheet) {

@@ -3,12 +3,12 @@ import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
 import { testLimit } from '@/core/circuit/pressure/pressure-test';
 import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
-import { recoveryOf } from '@/core/circuit/recovery/recovery';
 import type { Refusal } from '@/core/finding/outcome';
 import { certificationCovers, passes, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { standingGate } from './circuit-gates';
+import { recoveryView } from './circuit-views';
 
 /**
  * Why an entry must not be written, or undefined: the rules that nobody overrides (plate limit, fill limit, mixing,
@@ -213,6 +213,6 @@ function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>): Refusal | undefi
 
 /** Where the recovery stands, for a cylinder that is chosen: how much is still expected. */
 export function stillExpectedOz(sheet: JobSheet): number | undefined {
-  const view = recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools });
+  const view = recoveryView(sheet);
   return view.expectedOz === undefined ? undefined : Math.max(0, view.expectedOz - view.recoveredOz);
 }

@@ -187,6 +187,8 @@ describe('simulated recovery', () => {
           lowFt3: 0.33,
           outdoorFt3: 0.22,
           valveLeaks: 0,
+          cylinderId: null,
+          cylinderLimitOz: 600,
           cylinderTareOz: 450,
           waterCapacityLb: 47.7,
           chilled: false,

@@ -49,7 +49,7 @@ export const BENCH_CHANNELS: Record<BenchKind, readonly string[]> = {
 export const BENCH_ORDERS: Record<BenchKind, readonly string[]> = {
   nitrogen: ['pressurise', 'close-source', 'release', 'configure'],
   vacuum: ['pump', 'valve', 'sweep', 'break', 'oil', 'configure'],
-  recovery: ['call', 'liquid-valve', 'vapour-valve', 'machine', 'configure'],
+  recovery: ['call', 'liquid-valve', 'vapour-valve', 'machine', 'cylinder', 'configure'],
 };
 
 export const nitrogenBench = (config: NitrogenConfig): Bench => ({

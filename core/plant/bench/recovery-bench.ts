@@ -13,6 +13,10 @@ export type RecoveryConfig = {
   outdoorFt3: number;
   /** How fast a service valve leaks back through, 0 tight. */
   valveLeaks: number;
+  /** The cylinder on the scale: null before one is put there. */
+  cylinderId: string | null;
+  /** What it may hold, oz; its float switch stops the machine before it. */
+  cylinderLimitOz: number;
   cylinderTareOz: number;
   waterCapacityLb: number;
   chilled: boolean;
@@ -37,6 +41,8 @@ export type RecoveryState = {
   highPsia: number;
   /** Cylinder weight when the machine was last started, oz. */
   startGrossOz: number | null;
+  /** The machine was stopped by the cylinder's limit. */
+  atLimit: boolean;
 };
 
 export type RecoveryCommand =
@@ -44,7 +50,20 @@ export type RecoveryCommand =
   | { kind: 'liquid-valve'; open: boolean }
   | { kind: 'vapour-valve'; open: boolean }
   | { kind: 'machine'; on: boolean }
+  | { kind: 'cylinder'; cylinder: BenchCylinder }
   | { kind: 'configure'; change: Partial<Pick<RecoveryConfig, 'outdoorF' | 'valveLeaks' | 'chilled'>> };
+
+/** A cylinder as it is put on the scale. */
+export type BenchCylinder = {
+  id: string;
+  tareOz: number;
+  waterCapacityLb: number;
+  contentsOz: number;
+  limitOz: number;
+};
+
+/** The machine stops this much before the limit, as a float switch does (design default), oz. */
+export const STOP_BEFORE_OZ = 4;
 
 /** Compressor takes this share of the low side's vapour density × this volume a minute. Invented. */
 const COMPRESSOR_CFM = 1.3;
@@ -95,6 +114,7 @@ export function newRecovery(config: RecoveryConfig, chargeLb: number, cylinderLb
     lowPsia: psia,
     highPsia: psia,
     startGrossOz: null,
+    atLimit: false,
   };
 }
 
@@ -117,7 +137,20 @@ export function orderRecovery(
     case 'machine':
       if (order.on && !next.machineOn) next.startGrossOz = grossOz(config, next);
       next.machineOn = order.on;
+      if (order.on) next.atLimit = false;
       return { config, state: next };
+    case 'cylinder': {
+      if (next.machineOn) return { config, state: next };
+      const { id, tareOz, waterCapacityLb, contentsOz, limitOz } = order.cylinder;
+      next.cylinderLb = contentsOz / OZ_PER_LB;
+      next.cylinderF = config.outdoorF;
+      next.startGrossOz = null;
+      next.atLimit = false;
+      return {
+        config: { ...config, cylinderId: id, cylinderTareOz: tareOz, waterCapacityLb, cylinderLimitOz: limitOz },
+        state: next,
+      };
+    }
     case 'configure':
       return { config: { ...config, ...order.change }, state: next };
   }
@@ -149,7 +182,13 @@ export function advanceRecovery(config: RecoveryConfig, s: RecoveryState, dt: nu
       s.highLb -= moved;
     }
   }
-  if (s.machineOn) recover(config, s, minutes);
+  if (s.machineOn) {
+    recover(config, s, minutes);
+    if (s.cylinderLb * OZ_PER_LB >= config.cylinderLimitOz - STOP_BEFORE_OZ) {
+      s.machineOn = false;
+      s.atLimit = true;
+    }
+  }
   if (joined && !s.running) even(config, s, dt);
   else if (config.valveLeaks > 0 && s.highPsia > s.lowPsia) {
     const back = Math.min(s.highLb, config.valveLeaks * 0.0008 * (s.highPsia - s.lowPsia) * minutes);

@@ -124,10 +124,13 @@ function withReadings(kind: EntryKind, body: EntryBody<EntryKind>, active: Activ
     case 'pump-down':
       return { ...(body as EntryBody<'pump-down'>), stopPsig: tenth(last(recent, 'suctionPsig')), runSeconds };
     case 'recovered': {
-      const start = benchView(active.feed, 1)?.switches.startGrossOz;
+      const switches = benchView(active.feed, 1)?.switches;
+      const start = switches?.startGrossOz;
       const sent = body as EntryBody<'recovered'>;
       return {
         ...sent,
+        // What came over is in the cylinder that stood on the scale, whatever the screen thought.
+        cylinderId: typeof switches?.cylinderId === 'string' ? switches.cylinderId : sent.cylinderId,
         startGrossOz: typeof start === 'number' ? start : sent.startGrossOz,
         endGrossOz: last(recent, 'scaleOz'),
       };

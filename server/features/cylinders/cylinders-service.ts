@@ -1,9 +1,11 @@
 import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
+import { WEIGHING_OZ } from '@/core/circuit/recovery/cylinder';
+import { handMovement } from '@/core/circuit/recovery/ledger-rules';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
-import { type CylinderRow, cylindersStore } from './cylinders-store';
+import { type CylinderRow, cylindersStore, type FoundMovement } from './cylinders-store';
 
 /** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
 export async function putCylinder(database: Database, person: Person, body: CylinderBody): Promise<CylinderRow> {
@@ -15,6 +17,12 @@ export async function putCylinder(database: Database, person: Person, body: Cyli
         field: 'tag',
         message: `There is already a cylinder ${body.tag}.`,
         allowed: 'a tag of its own',
+      });
+    if (body.use === 'recovery' && body.retestOn === null)
+      throw badInput({
+        field: 'retestOn',
+        message: 'A cylinder that is filled here needs its retest date.',
+        allowed: 'the date stamped on its shoulder, plus five years',
       });
     const before = await cylindersStore.byId(db, person.companyId, body.id, true);
     if (!before) await cylindersStore.insert(db, person.companyId, body);
@@ -58,11 +66,13 @@ export async function moveCylinder(
     const there = await cylindersStore.findMovement(db, body.id);
     if (there) {
       if (there.companyId !== person.companyId || there.cylinderId !== cylinderId) throw new Problem('not-found');
-      if (there.kind !== body.kind)
+      if (there.kind !== body.kind || !sameAmount(there, body))
         throw new Problem('other-body', { field: 'id', message: 'This id already holds another movement.' });
       return;
     }
-    const oz = signed(cylinder, body);
+    const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
+    if (!judged.ok) throw badInput(judged.refused);
+    const { oz } = judged.value;
     await cylindersStore.addMovement(db, person.companyId, {
       ...body,
       cylinderId,
@@ -79,38 +89,6 @@ export async function moveCylinder(
   return (await cylindersStore.byId(database, person.companyId, cylinderId))!;
 }
 
-function signed(cylinder: CylinderRow, body: NewCylinderMovement): number {
-  if (body.kind === 'weighed') {
-    if (body.grossOz === null)
-      throw badInput({ field: 'grossOz', message: 'A weighing needs the gross weight.', allowed: '0 to 40000 oz' });
-    if (body.grossOz < cylinder.tareOz - 1)
-      throw badInput({
-        field: 'grossOz',
-        message: 'Lighter than its tare.',
-        allowed: `at least ${cylinder.tareOz} oz`,
-      });
-    return body.grossOz - cylinder.tareOz - cylinder.contentsOz;
-  }
-  if (body.kind === 'sent away') {
-    if (!body.recipient)
-      throw badInput({
-        field: 'recipient',
-        message: 'Say who received it.',
-        allowed: 'a reclaimer or a destruction facility',
-      });
-    if (body.oz > cylinder.contentsOz + 1)
-      throw badInput({
-        field: 'oz',
-        message: 'More than the ledger says is in it.',
-        allowed: `up to ${cylinder.contentsOz.toFixed(1)} oz`,
-      });
-    return -body.oz;
-  }
-  if (cylinder.refrigerant === null && body.oz > 0)
-    throw badInput({
-      field: 'oz',
-      message: 'Say first which refrigerant the cylinder holds.',
-      allowed: 'a cylinder with its refrigerant',
-    });
-  return body.oz;
-}
+/** The same movement sent again: the amount must be the same too. */
+const sameAmount = (there: FoundMovement, body: NewCylinderMovement): boolean =>
+  body.kind === 'weighed' ? there.grossOz === body.grossOz : Math.abs(Math.abs(there.oz) - body.oz) <= WEIGHING_OZ;

@@ -31,6 +31,16 @@ export type LedgerRow = CylinderMovement & {
   address: string | null;
 };
 
+export type FoundMovement = {
+  companyId: string;
+  cylinderId: string;
+  oz: number;
+  grossOz: number | null;
+  kind: string;
+  refrigerant: string | null;
+  jobId: string | null;
+};
+
 export const cylindersStore = {
   async list(db: Db, companyId: string): Promise<CylinderRow[]> {
     return (
@@ -39,13 +49,13 @@ export const cylindersStore = {
   },
 
   async byId(db: Db, companyId: string, id: string, lock = false): Promise<CylinderRow | undefined> {
-    const [row] = await db.rows<Raw>(
-      `${SELECT} where c.company_id = :companyId and c.id = :id${lock ? ' for update' : ''}`,
-      {
+    // The sum is read after the lock is held: what another transaction added meanwhile is in it.
+    if (lock)
+      await db.rows('select id from cylinders where company_id = :companyId and id = :id for update', {
         companyId,
         id,
-      },
-    );
+      });
+    const [row] = await db.rows<Raw>(`${SELECT} where c.company_id = :companyId and c.id = :id`, { companyId, id });
     return row ? cylinderOf(row) : undefined;
   },
 
@@ -91,12 +101,25 @@ export const cylindersStore = {
     );
   },
 
-  async findMovement(
-    db: Db,
-    id: string,
-  ): Promise<{ companyId: string; cylinderId: string; oz: number; kind: string } | undefined> {
-    const [row] = await db.rows<{ companyId: string; cylinderId: string; oz: number; kind: string }>(
-      'select company_id as companyId, cylinder_id as cylinderId, oz, kind from cylinder_movements where id = :id',
+  async movementCount(db: Db, cylinderId: string): Promise<number> {
+    const [row] = await db.rows<{ n: number }>(
+      'select count(*) as n from cylinder_movements where cylinder_id = :cylinderId',
+      { cylinderId },
+    );
+    return Number(row?.n ?? 0);
+  },
+
+  /** Empty again and evacuated: it takes whatever comes first. */
+  async clearRefrigerant(db: Db, companyId: string, id: string): Promise<void> {
+    await db.run(
+      'update cylinders set refrigerant = null, version = version + 1 where company_id = :companyId and id = :id',
+      { companyId, id },
+    );
+  },
+
+  async findMovement(db: Db, id: string): Promise<FoundMovement | undefined> {
+    const [row] = await db.rows<FoundMovement>(
+      'select company_id as companyId, cylinder_id as cylinderId, oz, gross_oz as grossOz, kind, refrigerant, job_id as jobId from cylinder_movements where id = :id',
       { id },
     );
     return row;

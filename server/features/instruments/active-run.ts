@@ -103,6 +103,8 @@ function switchesOf(bench: Bench): Switches {
         liquidOpen: bench.state.liquidOpen,
         vapourOpen: bench.state.vapourOpen,
         startGrossOz: bench.state.startGrossOz,
+        cylinderId: bench.config.cylinderId,
+        atLimit: bench.state.atLimit,
         chilled: bench.config.chilled,
         valveLeaks: bench.config.valveLeaks,
       };

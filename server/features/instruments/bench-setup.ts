@@ -1,5 +1,5 @@
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { expectedOz } from '@/core/circuit/recovery/recovery';
 import { recoveryView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
@@ -17,7 +17,7 @@ const DAY = { outdoorF: 88, pipeF: 78, swingFPerH: -6 };
 const NITROGEN = { cylinderScf: 40, cylinderPsig: 1750 };
 const PUMP = { pumpCfm: 6, hoses: { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false } };
 /** A recovery cylinder for the bench when none is chosen. */
-const CYLINDER = { tareOz: 452, waterCapacityLb: 47.7 };
+const CYLINDER = { tareOz: 452, waterCapacityLb: 47.7, limitOz: 580 };
 /** Inside volumes of an old system a ton, ft³. */
 const OLD = { lowFt3PerTon: 0.11, outdoorFt3PerTon: 0.075, tons: 3 };
 /** Where nothing is known of the old charge, lb. */
@@ -61,6 +61,8 @@ function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange, cylind
         lowFt3: OLD.lowFt3PerTon * OLD.tons,
         outdoorFt3: old.body.outdoorFt3 ?? OLD.outdoorFt3PerTon * OLD.tons,
         valveLeaks: 0,
+        cylinderId: cylinder?.id ?? null,
+        cylinderLimitOz: (cylinder && cylinderFillOf(cylinder, old.body.refrigerant)?.limitOz) ?? CYLINDER.limitOz,
         cylinderTareOz: cylinder?.tareOz ?? CYLINDER.tareOz,
         waterCapacityLb: cylinder?.waterCapacityLb ?? CYLINDER.waterCapacityLb,
         chilled: false,

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { RunCommand, RunPhase } from '@/contract/requests';
-import { type Cylinder, recoveryCylinder } from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { passes } from '@/core/job/gates';
@@ -209,8 +210,10 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
         message: 'This bench does not know that order.',
         allowed: known.join(', '),
       });
+    const order = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
+    if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
     await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
-    deps.hall.command(run.id, command as BenchOrder);
+    deps.hall.command(run.id, order as BenchOrder);
     return;
   }
   if (!isPort(feed) && BENCH_ONLY.has(command.kind))
@@ -226,7 +229,9 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   }
   if (command.kind === 'start') mustHaveCharge(sheet);
   if (isPort(feed)) {
-    await tellRun(deps, person, active, command);
+    if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
+    const told = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
+    await tellRun(deps, person, active, told);
     return;
   }
   if (command.kind !== 'speed') await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
@@ -234,6 +239,48 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   else if (command.kind === 'configure')
     deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
   else deps.hall.command(run.id, command as RigCommand);
+}
+/** The cylinder that is put on the scale, with what the ledger says of it; one that may not be filled is refused. */
+async function cylinderOrder(
+  { database }: Deps,
+  person: Person,
+  sheet: JobSheet,
+  cylinderId: string,
+): Promise<BenchOrder> {
+  const cylinder = await cylindersStore.byId(database, person.companyId, cylinderId);
+  const refrigerant = recoveryView(sheet).old?.body.refrigerant;
+  if (!cylinder || !refrigerant)
+    throw new Problem('bad-input', {
+      field: 'cylinderId',
+      message: cylinder ? 'Say first what the old system holds.' : 'There is no such cylinder.',
+      allowed: 'a recovery cylinder of your company',
+    });
+  const today = new Date().toISOString().slice(0, 10);
+  const fill = cylinderFillOf(cylinder, refrigerant);
+  if (!fill || !mayTake(cylinder, refrigerant, today)) {
+    const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
+    throw new Problem('bad-input', {
+      field: 'cylinderId',
+      message: refused ? `${refused.claim} ${refused.because}` : `Cylinder ${cylinder.tag} has no room left.`,
+      allowed: refused?.next ?? 'a cylinder with room',
+    });
+  }
+  const { id, tareOz, waterCapacityLb, contentsOz } = cylinder;
+  return { kind: 'cylinder', cylinder: { id, tareOz, waterCapacityLb, contentsOz, limitOz: fill.limitOz } };
+}
+
+/** Nothing is pumped into a cylinder that may not take it: never overridden. */
+async function mustHaveRoom({ database }: Deps, person: Person, sheet: JobSheet, active: ActiveRun): Promise<void> {
+  const id = benchView(active.feed, 1)?.switches.cylinderId;
+  const refrigerant = recoveryView(sheet).old?.body.refrigerant;
+  if (typeof id !== 'string' || !refrigerant) return;
+  const cylinder = await cylindersStore.byId(database, person.companyId, id);
+  if (cylinder && !mayTake(cylinder, refrigerant, new Date().toISOString().slice(0, 10)))
+    throw new Problem('run-state', {
+      field: 'cylinderId',
+      message: `Cylinder ${cylinder.tag} may take nothing more: put the next one on the scale first.`,
+      allowed: 'a cylinder with room',
+    });
 }
 const BENCH_ONLY: ReadonlySet<string> = new Set(
   Object.values(BENCH_ORDERS)

@@ -63,9 +63,15 @@ export function runFeed(feed: FeedState, seconds: number, runSeconds: number, ou
   return isBench(feed) ? runBench(feed, seconds, runSeconds, out) : runSystem(feed, seconds, runSeconds, out);
 }
 
+const machineRuns = ({ bench }: BenchFeed): boolean => bench.kind === 'recovery' && bench.state.machineOn;
+
 function runBench(feed: BenchFeed, seconds: number, runSeconds: number, out: FeedOutput): number {
   for (let i = 1; i <= seconds; i++) {
+    const ran = machineRuns(feed);
     const values = stepBench(feed.bench, 1);
+    // The cylinder's float switch is an order like any other: the guide counts its wait from it.
+    if (ran && !machineRuns(feed))
+      out.events.push({ runSeconds: runSeconds + i, kind: 'order', order: 'machine', on: false, by: 'cylinder limit' });
     out.block.runSeconds.push(runSeconds + i);
     for (const channel of BENCH_CHANNELS[feed.bench.kind]) out.block.values[channel]!.push(values[channel] ?? null);
   }

@@ -28,7 +28,12 @@ const knownTo = (kind: BenchKind | undefined): readonly string[] =>
  * The crew says what it did by hand: a valve closed, the machine started, a cylinder opened. Nothing is moved from here; it
  * becomes an event of the run, marked as told, that the guide, the steady time and the standing test go by.
  */
-export async function tellRun(deps: Deps, person: Person, active: ActiveRun, order: RunCommand): Promise<void> {
+export async function tellRun(
+  deps: Deps,
+  person: Person,
+  active: ActiveRun,
+  order: Exclude<RunCommand, { kind: 'cylinder' }> | BenchOrder,
+): Promise<void> {
   const { feed, run } = active;
   if (!isPort(feed)) return;
   const kind = benchOf(run.phase);
@@ -66,8 +71,8 @@ export async function tellRun(deps: Deps, person: Person, active: ActiveRun, ord
 }
 
 /** Orders that are nothing without a weight. A valve can be told closed without one: then nothing is recorded. */
-const needsScale = (order: RunCommand): boolean =>
-  order.kind === 'weigh-in' || order.kind === 'recover' || (order.kind === 'machine' && order.on);
+const needsScale = (order: { kind: string; on?: boolean }): boolean =>
+  order.kind === 'weigh-in' || order.kind === 'recover' || (order.kind === 'machine' && order.on === true);
 
 function scaleNow({ recent }: ActiveRun): number | undefined {
   const last = recent.at(-1);

@@ -26,8 +26,9 @@ import { EntryLog } from './EntryLog';
 import { EntrySheet } from './EntrySheet';
 import type { FieldValues } from './entry-fields';
 import { useEntries } from './use-entries';
+import { WaitClock } from './WaitClock';
 
-export type OpenEntry = { kind: EntryKind; preset?: FieldValues };
+export type OpenEntry = { kind: EntryKind; preset?: FieldValues; replaces?: string };
 
 type Props = {
   view: JobView;
@@ -69,12 +70,18 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
         if (running && feed.bench)
           for (const order of over.action?.orders ?? []) await post(`/runs/${running.id}/commands`, order);
         if (over.action?.entry) await write(over.action.entry.kind, over.action.entry.body);
+        if (over.action?.go) void navigate(over.action.go);
         if (over.action?.form) setOpen({ kind: over.action.form });
       });
       return;
     }
     const { action } = move;
     if (action.kind === 'write') setOpen({ kind: action.entry, preset: presets?.[action.entry] });
+    if (action.kind === 'correct') {
+      const entry = sheet.circuitLog.find((e) => e.id === action.id);
+      if (entry) setOpen({ kind: entry.kind, preset: { ...entry.body }, replaces: entry.id });
+    }
+    if (action.kind === 'bubble') document.getElementById(`joint-${action.id}`)?.scrollIntoView({ block: 'center' });
     if (action.kind === 'go') void navigate(`../${action.to}`, { relative: 'path' });
     if (action.kind === 'sign')
       void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/${phase}/sign-offs`, { id: uuid() }));
@@ -123,6 +130,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
       }
       next={
         <NextMoveBar kind={shown.kind} say={shown.say} because={shown.because}>
+          {!over && move.since ? <WaitClock since={move.since} forMin={move.forMin ?? 0} /> : null}
           {over?.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{over.wait}</span> : null}
           {label ? <MoveButton label={label} busy={busy} onPress={press} /> : null}
         </NextMoveBar>
@@ -144,10 +152,11 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
       </div>
       {open ? (
         <EntrySheet
-          key={open.kind}
+          key={`${open.kind}-${open.replaces ?? ''}`}
           view={view}
           kind={open.kind}
           preset={open.preset}
+          replaces={open.replaces}
           onClose={() => setOpen(undefined)}
         />
       ) : null}

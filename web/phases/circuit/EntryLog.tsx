@@ -5,12 +5,15 @@ import type { EntryPhase } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES, entryWords } from '@/core/circuit/log/entry-words';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import type { JobView } from '../job-context';
+import { EntrySheet } from './EntrySheet';
+import { ENTRY_FIELDS } from './entry-fields';
 import { useEntries } from './use-entries';
 
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
 export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
+  const [fixing, setFixing] = useState<CircuitEntry>();
   const list = standingEntries(view.sheet.circuitLog)
     .filter((e) => e.phase === phase)
     .reverse();
@@ -32,18 +35,26 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
                 {format(parseISO(e.at), 'HH:mm')}, {e.by}, {e.source}
               </span>
             </span>
-            {signed || e.kind === 'recovered' ? null : (
-              <button
-                type="button"
-                onClick={() => setTaking(e)}
-                className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
-              >
-                Withdraw
-              </button>
+            {signed ? null : (
+              <span className="flex gap-1">
+                {e.source === 'typed' && ENTRY_FIELDS[e.kind] && e.kind !== 'recovered' ? (
+                  <LogButton onPress={() => setFixing(e)}>Correct</LogButton>
+                ) : null}
+                <LogButton onPress={() => setTaking(e)}>Withdraw</LogButton>
+              </span>
             )}
           </li>
         ))}
       </ul>
+      {fixing ? (
+        <EntrySheet
+          view={view}
+          kind={fixing.kind}
+          preset={{ ...fixing.body }}
+          replaces={fixing.id}
+          onClose={() => setFixing(undefined)}
+        />
+      ) : null}
       {taking ? (
         <ReasonSheet
           title={`Withdraw: ${ENTRY_TITLES[taking.kind]}`}
@@ -58,5 +69,17 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
         </ReasonSheet>
       ) : null}
     </section>
+  );
+}
+
+function LogButton({ onPress, children }: { onPress: () => void; children: string }) {
+  return (
+    <button
+      type="button"
+      onClick={onPress}
+      className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
+    >
+      {children}
+    </button>
   );
 }

@@ -1,42 +1,52 @@
 import { useState } from 'react';
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import { type EntryKind, REUSE_TROUBLES } from '@/core/circuit/log/entry-bodies';
+import { type EntryBody, type EntryKind, REUSE_TROUBLES } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import { isEarlyLook } from '@/core/circuit/pressure/early-look';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { lbOz } from '@/core/circuit/weigh-in';
+import { pressureView } from '@/core/job/circuit/circuit-views';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { numberFromText } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { WeightField } from '@/web/kit/WeightField';
 import type { JobView } from '../job-context';
 import { CAUTIONS } from './cautions';
 import { type CylinderUse, refusalOf } from './entry-check';
 import { EDITED, entryDefaults, HIDDEN } from './entry-defaults';
 import { ENTRY_FIELDS, type EntryField, type FieldValues } from './entry-fields';
+import { readTyped, type Typed, typedOf } from './entry-text';
 import { PairsField } from './PairsField';
 import { PiecesField } from './PiecesField';
+import { PressureField } from './PressureField';
+import { TimeField } from './TimeField';
 import { useEntries } from './use-entries';
 
 type Props = {
   view: JobView;
   kind: EntryKind;
+  /** The entry that this one puts right. */
+  replaces?: string;
   /** Fields that the page knows already. */
   preset?: FieldValues;
   onClose: () => void;
 };
 
+/** What a question that does not arise is stored as. */
+const UNASKED: Record<string, string> = { metals: 'copper to copper', alloy: 'none' };
+
 const shownText = (v: unknown): string => (v === null || v === undefined ? '' : String(v));
 
 /** The form of one entry of the circuit log: what is asked, the caution that belongs there, one button. */
-export function EntrySheet({ view, kind, preset, onClose }: Props) {
+export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
   const write = useEntries(view);
   const [values, setValues] = useState<FieldValues>(() => ({ ...entryDefaults(kind, view.sheet), ...preset }));
-  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [typed, setTyped] = useState<Record<string, Typed>>({});
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const fields = (ENTRY_FIELDS[kind] ?? []).filter((f) => !f.when || f.when(values));
@@ -49,15 +59,16 @@ export function EntrySheet({ view, kind, preset, onClose }: Props) {
     for (const f of ENTRY_FIELDS[kind] ?? []) {
       const value = values[f.name];
       const text = typed[f.name];
-      if (f.kind === 'number' && text !== undefined) {
-        const number = numberFromText(text);
-        if (text.trim() === '') out[f.name] = f.nullable ? null : undefined;
-        else if (number === undefined) unreadable[f.name] = `“${text}” is not a plain number; leave the unit out.`;
-        else out[f.name] = number;
-      } else if (value === undefined && (f.kind === 'number' || f.kind === 'text') && f.nullable) out[f.name] = null;
+      const nullable = 'nullable' in f && f.nullable;
+      if (f.kind === 'number' || f.kind === 'weight' || f.kind === 'pressure') {
+        const read: { value?: unknown; trouble?: string } = text === undefined ? { value } : readTyped(f, text);
+        if (read.trouble) unreadable[f.name] = read.trouble;
+        else out[f.name] = read.value ?? (nullable ? null : undefined);
+      } else if (value === undefined && f.kind === 'text' && f.nullable) out[f.name] = null;
       // A question that was not asked is no; one that was asked and not answered is missing, never a silent no.
       else if (f.kind === 'yes') out[f.name] = f.when && !f.when(values) ? false : value;
       else if (f.kind === 'text') out[f.name] = f.nullable && !value ? null : (value ?? '');
+      else if (f.kind === 'choice' && f.when && !f.when(values)) out[f.name] = value ?? UNASKED[f.name];
       else out[f.name] = value ?? (f.name === 'newRing' ? null : value);
     }
     return { body: { ...out, ...hiddenOf(preset) }, unreadable };
@@ -71,8 +82,18 @@ export function EntrySheet({ view, kind, preset, onClose }: Props) {
   async function send(): Promise<void> {
     setAsked(true);
     if (Object.keys(refusals).length) return;
-    const newest = EDITED.has(kind) ? latestOf(view.sheet.circuitLog, kind) : undefined;
-    if (await act(() => write(kind, checked.body, newest?.id ?? null))) onClose();
+    const newest = replaces ?? (EDITED.has(kind) ? latestOf(view.sheet.circuitLog, kind)?.id : undefined);
+    if (await act(() => writeOrLook(newest ?? null))) onClose();
+  }
+
+  /** A reading before the hold is over is a look: the hold goes on. */
+  function writeOrLook(supersedesId: string | null) {
+    const { runId: _r, runSeconds: _s, ...look } = checked.body;
+    const { holdMin } = pressureView(view.sheet);
+    const early =
+      kind === 'hold-end' &&
+      isEarlyLook(view.sheet.circuitLog, checked.body as EntryBody<'hold-end'>, new Date().toISOString(), holdMin);
+    return early ? write('hold-look', look) : write(kind, checked.body, supersedesId);
   }
 
   return (
@@ -91,9 +112,9 @@ export function EntrySheet({ view, kind, preset, onClose }: Props) {
             key={f.name}
             field={f}
             value={values[f.name]}
-            text={typed[f.name] ?? shownText(values[f.name])}
+            typed={typed[f.name] ?? typedOf(f, values[f.name])}
             error={asked ? refusals[f.name] : undefined}
-            onText={(t) => setTyped((all) => ({ ...all, [f.name]: t }))}
+            onTyped={(t) => setTyped((all) => ({ ...all, [f.name]: t }))}
             onValue={(v) => set(f.name, v)}
           />
         ))}
@@ -110,13 +131,13 @@ export function EntrySheet({ view, kind, preset, onClose }: Props) {
 type FieldProps = {
   field: EntryField;
   value: unknown;
-  text: string;
+  typed: Typed;
   error: string | undefined;
-  onText: (text: string) => void;
+  onTyped: (typed: Typed) => void;
   onValue: (value: unknown) => void;
 };
 
-function FieldOf({ field, value, text, error, onText, onValue }: FieldProps) {
+function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldProps) {
   switch (field.kind) {
     case 'number':
       return (
@@ -125,11 +146,25 @@ function FieldOf({ field, value, text, error, onText, onValue }: FieldProps) {
           unit={field.unit}
           hint={field.hint}
           inputMode="decimal"
-          value={text}
-          onChange={(e) => onText(e.target.value)}
+          value={typed.text}
+          onChange={(e) => onTyped({ text: e.target.value })}
           error={error}
         />
       );
+    case 'weight':
+      return (
+        <WeightField
+          label={field.label}
+          hint={field.hint}
+          value={{ lb: typed.more ?? '', oz: typed.text }}
+          onChange={({ lb, oz }) => onTyped({ text: oz, more: lb })}
+          error={error}
+        />
+      );
+    case 'pressure':
+      return <PressureField label={field.label} hint={field.hint} typed={typed} error={error} onTyped={onTyped} />;
+    case 'time':
+      return <TimeField label={field.label} value={value} error={error} onValue={onValue} />;
     case 'text':
       return (
         <Field

@@ -8,6 +8,9 @@ export type FieldValues = Record<string, unknown>;
 type Base = { name: string; label: string; hint?: string; when?: (values: FieldValues) => boolean };
 export type EntryField =
   | (Base & { kind: 'number'; unit: string; nullable?: boolean; whole?: boolean })
+  | (Base & { kind: 'weight'; nullable?: boolean })
+  | (Base & { kind: 'pressure' })
+  | (Base & { kind: 'time' })
   | (Base & { kind: 'choice'; options: readonly (readonly [string | number | boolean, string])[]; stacked?: boolean })
   | (Base & { kind: 'yes'; yes?: string; no?: string })
   | (Base & { kind: 'text'; nullable?: boolean })
@@ -35,6 +38,20 @@ const number = (
   unit,
   ...more,
 });
+const weight = (name: string, label: string, more: { nullable?: boolean; hint?: string } = {}): EntryField => ({
+  kind: 'weight',
+  name,
+  label,
+  ...more,
+});
+/** A gauge that may stand in vacuum. */
+const pressure = (name: string, label: string, more: { hint?: string } = {}): EntryField => ({
+  kind: 'pressure',
+  name,
+  label,
+  ...more,
+});
+const readAt: EntryField = { kind: 'time', name: 'readAt', label: 'Read at' };
 const choice = (
   name: string,
   label: string,
@@ -60,11 +77,13 @@ const is =
   (v: FieldValues): boolean =>
     values.includes(v[name]);
 
+const SECOND_FEED = 'where there is one: strips of an air handler often have their own';
+
 /** What the form of each kind of entry asks, in the order a person meets it. */
 export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
   'old-charge': [
     choice('refrigerant', 'Old refrigerant, from its plate', same(...REFRIGERANTS)),
-    number('factoryOz', 'Factory charge', 'oz', { nullable: true, hint: 'empty when the plate cannot be read' }),
+    weight('factoryOz', 'Factory charge', { nullable: true, hint: 'empty when the plate cannot be read' }),
     number('includedFt', 'Line length it includes', 'ft'),
     number('lineLengthFt', 'Line length found', 'ft', { nullable: true }),
     number('ozPerFt', 'Adder', 'oz/ft', { nullable: true, hint: 'about 0.54 for 3/8 in of R-410A' }),
@@ -103,13 +122,10 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     ),
     text('reason', 'Why', { hint: 'needed when nothing is recovered' }),
   ],
-  'pump-down': [
-    number('stopPsig', 'Suction at the stop, both valves closed', 'psig'),
-    number('ranMin', 'Ran for', 'min'),
-  ],
+  'pump-down': [pressure('stopPsig', 'Suction at the stop, both valves closed'), number('ranMin', 'Ran for', 'min')],
   rebound: [
-    number('stopPsig', 'Suction at the stop', 'psig'),
-    number('afterPsig', 'Suction now', 'psig'),
+    pressure('stopPsig', 'Suction at the stop'),
+    pressure('afterPsig', 'Suction now'),
     number('minutes', 'Minutes after the stop', 'min'),
   ],
   'dead-proof': [
@@ -117,23 +133,26 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     number('lineToLineV', 'Line to line', 'V'),
     number('lineToGroundV', 'One line to ground', 'V'),
     number('otherToGroundV', 'Other line to ground', 'V'),
+    number('secondLineToLineV', 'Second feed, line to line', 'V', { nullable: true, hint: SECOND_FEED }),
+    number('secondLineToGroundV', 'Second feed, one line to ground', 'V', { nullable: true }),
+    number('secondOtherToGroundV', 'Second feed, other line to ground', 'V', { nullable: true }),
     yes('liveAfter', 'Tester read the live source again'),
     yes('lockedOut', 'Locked and tagged'),
   ],
   level: [
-    number('reachedPsig', 'Gauge when the machine stopped', 'psig', { hint: '−4.9 psig is 10 inHg' }),
-    number('afterPsig', 'Gauge after the wait', 'psig'),
+    pressure('reachedPsig', 'Gauge when the machine stopped'),
+    pressure('afterPsig', 'Gauge after the wait'),
     number('waitMin', 'Waited', 'min'),
   ],
-  'leak-exception': [number('psig', 'Opened at', 'psig'), text('reason', 'Why no lower')],
+  'leak-exception': [pressure('psig', 'Opened at'), text('reason', 'Why no lower')],
   recovered: [
     { kind: 'cylinder', name: 'cylinderId', label: 'Into cylinder', use: 'recovery' },
-    number('startGrossOz', 'Cylinder before', 'oz'),
-    number('endGrossOz', 'Cylinder after', 'oz'),
+    weight('startGrossOz', 'Cylinder before'),
+    weight('endGrossOz', 'Cylinder after'),
     yes('oily', 'Oil came with it'),
     text('scale', 'Scale'),
   ],
-  'held-in-unit': [number('oz', 'Charge still in it', 'oz', { nullable: true }), text('note', 'Where it goes')],
+  'held-in-unit': [weight('oz', 'Charge still in it', { nullable: true }), text('note', 'Where it goes')],
   'line-run': [
     choice('setType', 'Line set', [
       ['field-charged', 'Cut and joined here'],
@@ -243,15 +262,16 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     }),
     number('highSidePsig', 'High-side limit', 'psig', { nullable: true, when: is('section', 'whole circuit') }),
     number('gearPsig', 'Gauge, hoses, valves rated', 'psig'),
-    number('targetPsig', 'Test at', 'psig'),
+    number('targetPsig', 'Test at', 'psig', { hint: 'the lowest limit above; less only with its reason' }),
     text('reducedBecause', 'Why lower than the limit', { nullable: true }),
     number('volumeFt3', 'Volume of the section', 'ft³'),
-    number('gaugePsi', 'Gauge repeats within', 'psi'),
-    number('thermometerF', 'Thermometer within', '°F'),
+    number('gaugePsi', 'Gauge repeats within', 'psi', { hint: 'a good digital gauge: 0.5' }),
+    number('thermometerF', 'Thermometer within', '°F', { hint: 'a good clamp: 0.5' }),
   ],
   'stage-listen': [number('psig', 'Stopped at', 'psig'), yes('heard', 'Something hisses')],
-  'hold-start': [number('psig', 'Pressure', 'psig'), number('pipeF', 'Pipe, shaded', '°F')],
-  'hold-end': [number('psig', 'Pressure', 'psig'), number('pipeF', 'Pipe, shaded', '°F')],
+  'hold-start': [number('psig', 'Pressure', 'psig'), number('pipeF', 'Pipe, shaded', '°F'), readAt],
+  'hold-look': [number('psig', 'Pressure', 'psig'), number('pipeF', 'Pipe, shaded', '°F'), readAt],
+  'hold-end': [number('psig', 'Pressure', 'psig'), number('pipeF', 'Pipe, shaded', '°F'), readAt],
   released: [yes('outdoors', 'Slowly, outdoors')],
   'pump-setup': [
     choice('method', 'Way', [
@@ -287,7 +307,7 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
     number('psig', 'Nitrogen to', 'psig'),
     number('soakMin', 'Soaked for', 'min'),
   ],
-  isolated: [number('microns', 'The gauge shows', 'µm')],
+  isolated: [number('microns', 'The gauge shows', 'µm'), readAt],
   standing: [
     { kind: 'pairs', name: 'samples', label: 'Minute and microns, pump valved off at 0' },
     number('coldestPipeF', 'Coldest pipe', '°F'),
@@ -314,12 +334,12 @@ export const ENTRY_FIELDS: Partial<Record<EntryKind, readonly EntryField[]>> = {
   ],
   'scale-drift': [number('driftOz', 'Moved by itself', 'oz'), number('minutes', 'In', 'min')],
   paused: [
-    number('grossOz', 'Cylinder on the scale', 'oz'),
+    weight('grossOz', 'Cylinder on the scale'),
     yes('valvesShut', 'Service valves and cylinder shut'),
     yes('capsOn', 'Hoses capped'),
   ],
   resumed: [
-    number('grossOz', 'Cylinder on the scale', 'oz'),
+    weight('grossOz', 'Cylinder on the scale'),
     text('unaccounted', 'Where the difference went', { nullable: true }),
   ],
   'hose-loss': [

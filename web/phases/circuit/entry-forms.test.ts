@@ -16,7 +16,7 @@ describe('forms of the circuit log', () => {
     (kind) => {
       const asked = (ENTRY_FIELDS[kind] ?? []).map((f) => f.name);
       const hidden = Object.keys(HIDDEN[kind] ?? {});
-      const preset = kind === 'hold-end' ? ['startId'] : [];
+      const preset = kind === 'hold-end' || kind === 'hold-look' ? ['startId'] : [];
       expect([...asked, ...hidden, ...preset].sort()).toEqual(Object.keys(ENTRY_BODIES[kind].shape).sort());
       expect(ENTRY_TITLES[kind]).toBeTruthy();
     },

@@ -168,6 +168,8 @@ function JointList({ view }: { view: EquippedView }) {
   const { busy, act } = useAct();
   const test = pressureView(view.sheet);
   const signed = view.sheet.signOffs.some((s) => s.phase === 'pressure-test');
+  /** A lead let the hold pass: the joints are looked at without it. */
+  const passed = view.sheet.overrides.some((o) => o.phase === 'pressure-test' && o.gate === 'pressure-held');
   if (test.joints.length === 0) return null;
   return (
     <section aria-label="Bubble check">
@@ -176,6 +178,7 @@ function JointList({ view }: { view: EquippedView }) {
         {test.joints.map(({ joint, result }) => (
           <li
             key={joint.id}
+            id={`joint-${joint.id}`}
             data-testid="bubble-row"
             className="flex flex-wrap items-center gap-x-3 border-b border-rule2 py-1"
           >
@@ -194,7 +197,7 @@ function JointList({ view }: { view: EquippedView }) {
                   <Button
                     key={r}
                     tone={result === r ? 'plain' : 'quiet'}
-                    disabled={busy || !test.hold}
+                    disabled={busy || !(test.hold || passed)}
                     aria-pressed={result === r}
                     onClick={() => void act(() => write('bubble', { jointId: joint.id, result: r }))}
                   >

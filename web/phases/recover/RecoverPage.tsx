@@ -1,13 +1,8 @@
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import {
-  type Cylinder,
-  cylinderChecks,
-  cylinderFillOf,
-  liquidShare,
-  recoveryCylinder,
-} from '@/core/circuit/recovery/cylinder';
+import { type Cylinder, cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
+import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
@@ -44,22 +39,35 @@ export default function RecoverPage(view: JobView) {
   };
   const refrigerant = rec.old?.body.refrigerant;
   const used = latestOf(sheet.circuitLog, 'recovered');
-  const cylinder = recoveryCylinder(
-    data?.cylinders ?? [],
-    refrigerant,
-    today(),
-    used?.body.cylinderId,
-    stillExpectedOz(sheet),
-  );
+  const list = data?.cylinders ?? [];
+  const stream = liveStream(view, 'recover');
+  const machineOn = stream?.switches?.machineOn === true || stream?.switches?.atLimit === true;
+  // While the machine runs, and until what it moved is weighed, the cylinder on the scale is the one; then whichever has room.
+  const onScale = list.find((c) => c.id === stream?.switches?.cylinderId);
+  const unweighed = machineOn && !rec.weighings.some((w) => w.startGrossOz === stream?.switches?.startGrossOz);
+  const cylinder =
+    unweighed && onScale
+      ? onScale
+      : recoveryCylinder(list, refrigerant, today(), onScale?.id ?? used?.body.cylinderId, stillExpectedOz(sheet));
   const shownRun = run ?? (view.pastRun?.phase === 'recover' ? view.pastRun : undefined);
   const desk = useDesk();
-  const stream = liveStream(view, 'recover');
   const startGrossOz = stream?.switches?.startGrossOz as number | null | undefined;
   const moved = stream ? movedOz(stream) : 0;
   const expected = stillExpectedOz(sheet);
   const live =
     stream && refrigerant
-      ? liveRecover({ rec, refrigerant, cylinder, stillOz: expected, today: today() }, stream, sheet.circuitSchools)
+      ? liveRecover(
+          {
+            rec,
+            refrigerant,
+            cylinder,
+            stillOz: expected,
+            roomOz: roomOz(list, refrigerant, today()),
+            today: today(),
+          },
+          stream,
+          sheet.circuitSchools,
+        )
       : undefined;
 
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;

@@ -4,6 +4,7 @@ import { LEVEL_WAIT_MIN, type RecoveryView } from '@/core/circuit/recovery/recov
 import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { orderChecks } from '@/core/finding/check';
+import { STOP_BEFORE_OZ } from '@/core/plant/bench/recovery-bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { plain } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
@@ -17,8 +18,10 @@ const REACHED_WITHIN_S = 900;
 export type Recovering = {
   rec: RecoveryView;
   refrigerant: Refrigerant;
-  /** The cylinder on the scale. */
+  /** The cylinder to recover into: the one on the scale, or the one to put there. */
   cylinder: Cylinder | undefined;
+  /** What all usable cylinders together still take, oz. */
+  roomOz: number;
   /** Still expected from this system, oz. */
   stillOz: number | undefined;
   today: string;
@@ -38,6 +41,12 @@ export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | unde
   if (rec.level.heldInHg !== undefined && rec.checks.find((c) => c.id === 'level')?.verdict === 'good')
     return undefined;
   if (stream.switches.machineOn) return running(on, stream, suction);
+  if (stream.switches.atLimit === true && stream.switches.startGrossOz !== null && !weighedSince(on, stream))
+    return atLimit(on, stream);
+  // A full cylinder was taken off the scale's work: the circuit is not down yet, so the next one goes on.
+  const next =
+    on.cylinder !== undefined && stream.switches.cylinderId !== null && stream.switches.cylinderId !== on.cylinder.id;
+  if (stream.switches.atLimit === true || next) return starting(on, stream);
   const waited = minutesSince(stream, 'machine');
   // A level that was read and does not do asks for the machine again.
   return rec.weighed && waited !== undefined && !rec.level.newest
@@ -63,7 +72,7 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
     ...off,
     ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } } : {}),
   };
-  if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz)
+  if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz - STOP_BEFORE_OZ)
     return {
       kind: 'stop',
       say: 'Stop the machine: the cylinder is at its limit.',
@@ -151,21 +160,67 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
   };
 }
 
-function starting({ rec, cylinder, refrigerant, stillOz, today }: Recovering, stream: LiveStream): LiveMove {
+/** Whether what is on the scale since its start has been written down. */
+const weighedSince = ({ rec }: Recovering, stream: LiveStream): boolean =>
+  rec.weighings.some((w) => w.startGrossOz === stream.switches?.startGrossOz);
+
+/** The cylinder's own switch stopped the machine: what came over is weighed before the next one is put on. */
+function atLimit({ cylinder }: Recovering, stream: LiveStream): LiveMove {
+  const gross = grossNow(stream);
+  return {
+    kind: 'stop',
+    say: 'The cylinder is at its limit: the machine has stopped. Weigh it.',
+    because: 'Liquid that fills a cylinder bursts it as it warms. Then the next cylinder goes on the scale.',
+    ...(cylinder && gross
+      ? {
+          action: {
+            label: 'Weigh it',
+            orders: [],
+            entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) },
+          } as const,
+        }
+      : {}),
+  };
+}
+
+function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recovering, stream: LiveStream): LiveMove {
+  const short = `Room for ${lbOz(roomOz)} in all cylinders; ${lbOz(stillOz ?? 0)} are still to come.`;
+  const toCylinders = { label: 'Go to cylinders', orders: [], go: '/cylinders' } as const;
   if (!cylinder)
     return {
       kind: 'not-proven',
-      say: 'No recovery cylinder fits this refrigerant.',
+      say: 'No recovery cylinder has room for this refrigerant.',
       because: 'Add one under Cylinders, or bring another.',
+      action: toCylinders,
     };
-  const refused = orderChecks(cylinderChecks(cylinder, refrigerant, stillOz, today)).find((c) => c.verdict === 'stop');
+  const refused = orderChecks(cylinderChecks(cylinder, refrigerant, undefined, today)).find(
+    (c) => c.verdict === 'stop',
+  );
   if (refused)
-    return { kind: 'stop', say: refused.next ?? refused.claim, because: `${refused.claim} ${refused.because}` };
+    return {
+      kind: 'stop',
+      say: refused.next ?? refused.claim,
+      because: `${refused.claim} ${refused.because}`,
+      action: toCylinders,
+    };
+  // A start that cannot end is no start: the crew would stand there with an open circuit and full cylinders.
+  if (stillOz !== undefined && stillOz > roomOz)
+    return { kind: 'stop', say: 'Bring another cylinder before you start.', because: short, action: toCylinders };
   if (stream.told && newest(stream, 'scaleOz') === undefined)
     return {
       kind: 'not-proven',
       say: 'The scale gives no signal: connect it, or weigh by hand.',
       because: 'Without it nobody sees the cylinder’s limit come.',
+    };
+  if (stream.switches?.cylinderId !== cylinder.id)
+    return {
+      kind: 'now',
+      say: `Put cylinder ${cylinder.tag} on the scale and connect it.`,
+      because: `${stream.switches?.cylinderId ? 'The last one is full. Close its valve before you take the hose off. ' : ''}It holds ${lbOz(cylinder.contentsOz)}.`,
+      action: {
+        label: byHand(stream, `${cylinder.tag} is on the scale`, `Put ${cylinder.tag} on`),
+        orders: [{ kind: 'cylinder', cylinderId: cylinder.id }],
+      },
     };
   return {
     kind: 'now',

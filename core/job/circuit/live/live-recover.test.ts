@@ -27,6 +27,8 @@ const bench = (change: object = {}, chargeLb = 8, cylinderLb = 0): Bench =>
       lowFt3: 0.33,
       outdoorFt3: 0.24,
       valveLeaks: 0,
+      cylinderId: CYLINDER.id,
+      cylinderLimitOz: 647,
       cylinderTareOz: 452,
       waterCapacityLb: 47.7,
       chilled: false,
@@ -48,12 +50,14 @@ const log = (
 const guide =
   (crew: Crew, schools: CircuitSchools = DEFAULT_CIRCUIT_SCHOOLS, cylinder: Cylinder | undefined = CYLINDER) =>
   () => {
+    crew.cylinders = [cylinder];
     const rec = recoveryOf(crew.log.log, { schools });
     return liveRecover(
       {
         rec,
         refrigerant: rec.old!.body.refrigerant,
         cylinder,
+        roomOz: 600,
         stillOz: rec.expectedOz === undefined ? undefined : Math.max(0, rec.expectedOz - rec.recoveredOz),
         today: '2026-06-01',
       },
@@ -197,14 +201,20 @@ describe('the guide and its limits', () => {
     expect(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, retestOn: '2020-01-01' })()).toMatchObject({
       kind: 'stop',
     });
-    expect(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, disposable: true })()!.action).toBeUndefined();
+    expect(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, disposable: true })()!.action).toMatchObject({
+      go: '/cylinders',
+    });
     expect(
       liveRecover(
-        { rec: view(late), refrigerant: 'R-410A', cylinder: undefined, stillOz: 100, today: '2026-06-01' },
+        { rec: view(late), refrigerant: 'R-410A', cylinder: undefined, roomOz: 0, stillOz: 100, today: '2026-06-01' },
         late.stream(),
         DEFAULT_CIRCUIT_SCHOOLS,
       ),
-    ).toMatchObject({ kind: 'not-proven', say: 'No recovery cylinder fits this refrigerant.' });
+    ).toMatchObject({
+      kind: 'not-proven',
+      say: 'No recovery cylinder has room for this refrigerant.',
+      action: { go: '/cylinders' },
+    });
   });
   it('a low side that held too little for the scale to show is watched all the same', () => {
     const crew = new Crew(bench({}, 0.02), log('machine').add('dead-proof', DEAD_PROOF));
@@ -226,7 +236,7 @@ describe('the guide and its limits', () => {
     crew.log.add('pump-down', { liquidClosedPsig: null, stopPsig: 1, ranMin: 3, runId: null, runSeconds: null });
     const at = (minutes: number) =>
       liveRecover(
-        { rec: view(crew), refrigerant: 'R-410A', cylinder: CYLINDER, stillOz: 100, today: '2026-06-01' },
+        { rec: view(crew), refrigerant: 'R-410A', cylinder: CYLINDER, roomOz: 600, stillOz: 100, today: '2026-06-01' },
         { ...crew.stream(), nowMs: Date.parse(crew.log.log.at(-1)!.at) + minutes * 60_000 },
         DEFAULT_CIRCUIT_SCHOOLS,
       )!;

@@ -13,7 +13,9 @@ export const MS_PER_MIN = 60_000;
  */
 export type LiveAction = {
   label: string;
-  orders: readonly BenchOrder[];
+  orders: readonly (BenchOrder | { kind: 'cylinder'; cylinderId: string })[];
+  /** A page that answers what the move asks for. */
+  go?: string;
   entry?: { kind: EntryKind; body: Record<string, unknown> };
   form?: EntryKind;
 };

@@ -10,7 +10,14 @@ export type Switches = Record<string, number | boolean | string | null>;
 const AT_FIRST: Record<BenchKind, Switches> = {
   nitrogen: { sourceOpen: false, regulatorPsig: 0 },
   vacuum: { pumpOn: true, open: true },
-  recovery: { running: false, machineOn: false, liquidOpen: true, vapourOpen: true, startGrossOz: null },
+  recovery: {
+    running: false,
+    machineOn: false,
+    liquidOpen: true,
+    vapourOpen: true,
+    startGrossOz: null,
+    cylinderId: null,
+  },
 };
 
 export const toldAtFirst = (kind: BenchKind): Switches => ({ ...AT_FIRST[kind] });
@@ -34,6 +41,8 @@ export function tell(switches: Switches, order: BenchOrder, scaleOz: number | un
         machineOn: order.on,
         ...(order.on && switches.machineOn !== true ? { startGrossOz: scaleOz ?? null } : {}),
       };
+    case 'cylinder':
+      return { ...switches, cylinderId: order.cylinder.id, startGrossOz: null };
     case 'pressurise':
       return { ...switches, sourceOpen: true, regulatorPsig: order.psig };
     case 'close-source':

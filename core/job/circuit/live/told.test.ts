@@ -26,7 +26,11 @@ describe('what the crew tells', () => {
     for (const kind of ['nitrogen', 'vacuum', 'recovery'] as const) {
       const before = toldAtFirst(kind);
       for (const order of BENCH_ORDERS[kind].filter((k) => k !== 'configure')) {
-        const after = tell(before, { kind: order, on: true, open: true, psig: 2 } as BenchOrder, 100);
+        const after = tell(
+          before,
+          { kind: order, on: true, open: true, psig: 2, cylinder: { id: 'c1' } } as BenchOrder,
+          100,
+        );
         expect(Object.keys(after)).toEqual(Object.keys(before));
       }
     }

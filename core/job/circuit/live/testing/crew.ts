@@ -1,5 +1,6 @@
 import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { LogBuilder } from '@/core/circuit/log/log-builder';
+import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import type { LiveMove, LiveStream, OrderEvent } from '../stream';
@@ -33,10 +34,16 @@ export class Crew {
       runId: RUN,
       samples: this.samples,
       orders: this.orders,
-      switches: this.told ? this.switches : (this.bench.state as unknown as Switches),
+      switches: this.told ? this.switches : this.ofBench(),
       told: this.told,
       nowMs: 0,
     };
+  }
+
+  /** The switches of a simulated bench, as the server shows them. */
+  private ofBench(): Switches {
+    const state = this.bench.state as unknown as Switches;
+    return this.bench.kind === 'recovery' ? { ...state, cylinderId: this.bench.config.cylinderId } : state;
   }
 
   wait(seconds: number): this {
@@ -68,9 +75,22 @@ export class Crew {
     return this;
   }
 
+  /** Cylinders of the company, as the ledger has them. */
+  cylinders: Cylinder[] = [];
+
+  /** As the server does: the order carries what the ledger says of the cylinder. */
+  private putOn(id: string): BenchOrder {
+    const c = this.cylinders.find((x) => x.id === id)!;
+    const limitOz = cylinderFillOf(c, 'R-410A')!.limitOz;
+    return {
+      kind: 'cylinder',
+      cylinder: { id, tareOz: c.tareOz, waterCapacityLb: c.waterCapacityLb, contentsOz: c.contentsOz, limitOz },
+    };
+  }
+
   private press(action: NonNullable<LiveMove['action']>): void {
     this.pressed.push(action.label);
-    for (const order of action.orders) this.order(order);
+    for (const order of action.orders) this.order('cylinderId' in order ? this.putOn(order.cylinderId) : order);
     const { entry } = action;
     if (!entry) return;
     const body = { ...entry.body } as Record<string, unknown>;
