@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { READING_PHASES } from '@/core/job/phases';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
@@ -49,6 +50,11 @@ export const vacuumSchema = z.strictObject({
 });
 export type VacuumRequest = z.infer<typeof vacuumSchema>;
 
+export const furnaceSchema = z.strictObject({
+  version: z.number().int().min(0).describe('the version you read, 0 for none'),
+  proof: furnaceProofSchema,
+});
+
 export const CONFIRMATIONS = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
 export const confirmationSchema = z.strictObject({
   confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
@@ -65,7 +71,14 @@ export const typedMeasurementSchema = z.strictObject({
   occurredAt: instant,
   method: oneOf(AIRFLOW_METHODS).optional(),
   supersedesId: idSchema.optional(),
+  /** A weighing: the cylinder's gross weight before and after. */
+  startOz: num(0, 6000, 'oz').optional(),
+  endOz: num(0, 6000, 'oz').optional(),
+  /** The recovery cylinder that took what was recovered. */
+  cylinderId: idSchema.optional(),
 });
+export const withdrawMovementSchema = z.strictObject({ id: idSchema, reason: text(5, 300), occurredAt: instant });
+export type WithdrawMovement = z.infer<typeof withdrawMovementSchema>;
 export const typedMeasurementsSchema = z.strictObject({
   measurements: z.array(typedMeasurementSchema).min(1).max(40).describe('1 to 40 measurements'),
 });

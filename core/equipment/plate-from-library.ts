@@ -1,11 +1,15 @@
 import type { LibraryFields } from './library-item';
 import { type Plate, plateSchema } from './plate';
 
+/** A packaged unit has no line set: its plate carries these and nothing reads them. */
+const SEALED_LINE = { liquidOdIn: 0.375, vaporOdIn: 0.75 } as const;
+
 export type LineFound = { liquidLineOdIn?: number; vaporLineOdIn?: number; lineLengthFt?: number };
 
 /** The plate of the new unit from the library and the surveyed line set, so that nothing is typed twice; null when it lacks a figure. */
 export function plateFromLibrary(item: LibraryFields, line: LineFound): Plate | null {
   const volts = item.volts === '120' ? '208/230' : item.volts;
+  const packaged = item.kind === 'package';
   const checked = plateSchema.safeParse({
     maker: item.maker,
     model: item.model,
@@ -14,16 +18,17 @@ export function plateFromLibrary(item: LibraryFields, line: LineFound): Plate | 
     metering: item.metering ?? 'txv',
     heatPump: item.heatPump,
     inverter: item.stages === 'variable',
+    ...(packaged ? { packaged: true } : {}),
     nominalTons: item.tons,
     plateVolts: volts,
     compressorRlaA: item.rlaA,
     outdoorFanFlaA: item.fanFlaA,
     factoryChargeOz: item.factoryChargeOz,
-    includedLineFt: item.includedLineFt ?? 0,
+    includedLineFt: packaged ? 0 : (item.includedLineFt ?? 0),
     unitState: 'factory-held',
-    liquidLineOdIn: line.liquidLineOdIn ?? item.liquidOdIn,
-    vaporLineOdIn: line.vaporLineOdIn ?? item.vaporOdIn,
-    lineLengthFt: line.lineLengthFt ?? null,
+    liquidLineOdIn: packaged ? SEALED_LINE.liquidOdIn : (line.liquidLineOdIn ?? item.liquidOdIn),
+    vaporLineOdIn: packaged ? SEALED_LINE.vaporOdIn : (line.vaporLineOdIn ?? item.vaporOdIn),
+    lineLengthFt: packaged ? 0 : (line.lineLengthFt ?? null),
     makerOzPerFt: null,
     drierOz: 0,
     coilOz: 0,

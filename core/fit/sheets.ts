@@ -123,7 +123,7 @@ export function judgeFit(sheet: Pick<FitSheet, 'kind' | 'record' | 'measured'>, 
     claim: `${assumed.length} ${assumed.length === 1 ? 'figure is' : 'figures are'} assumed, not measured.`,
     because: 'What holds on assumed figures is not proven.',
     source: 'design rule',
-    next: 'Measure the figures with a dashed edge, or confirm them.',
+    next: 'Measure the figures with a dashed edge, or confirm them one by one.',
     miss: 0.5,
   };
   return orderChecks([

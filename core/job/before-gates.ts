@@ -1,5 +1,8 @@
+import { FIT_WORDS, type FitKind, type FitSheet, judgeFit } from '@/core/fit/sheets';
+import { fitKindsFor } from '@/core/scope/fit-start';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
-import { beganWithSurvey, hasCircuit, scopeOf, surveyOf } from './before';
+import { knownFacts } from '@/core/scope/survey/survey';
+import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf } from './before';
 import { type Gate, type GateId, withOverrides } from './gates';
 import type { JobSheet } from './sheet';
 
@@ -80,12 +83,35 @@ export function scopeGates(sheet: JobSheet): Gate[] {
   ];
 }
 
+/** Never overridable: what does not fit by a stop of its sheet is not begun. */
+function fitStopGate(sheet: JobSheet): Gate {
+  const context = fitContextOf(sheet);
+  const stops = Object.values(sheet.fits).flatMap((fit) =>
+    judgeFit(fit as FitSheet, context)
+      .filter((c) => c.verdict === 'stop')
+      .map((c) => ({ kind: (fit as FitSheet).kind, check: c })),
+  );
+  const [first] = stops;
+  return gate(
+    'no-fit-stop',
+    'no fit sheet that stops the work',
+    !first,
+    first ? `${FIT_WORDS[first.kind]}: ${first.check.claim}` : 'None stops',
+    false,
+  );
+}
+
+/** Fit sheets that this kind of system needs and nobody has filled in. */
+export const emptyFits = (sheet: JobSheet): FitKind[] =>
+  fitKindsFor(knownFacts(sheet.survey.observations)).filter((kind) => sheet.fits[kind] === undefined);
+
 /** What must hold before anything is taken out. */
 export function removalGates(sheet: JobSheet): Gate[] {
   const { beforeMissing } = surveyOf(sheet);
   const signed = sheet.signOffs.some((s) => s.phase === 'scope');
   return [
     hazardGate(sheet),
+    fitStopGate(sheet),
     gate('scope-signed', 'a signed scope', signed, signed ? 'Scope signed' : 'Sign the scope first'),
     gate(
       'before-list',

@@ -1,7 +1,9 @@
 import type { Verdict } from '@/core/finding/finding';
+import { FIT_WORDS } from '@/core/fit/sheets';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
+import { money, moneyChange } from '@/core/units/money';
 import { hasCircuit, scopeOf, surveyOf } from './before';
-import { removalGates, scopeGates, surveyGates } from './before-gates';
+import { emptyFits, removalGates, scopeGates, surveyGates } from './before-gates';
 import { passes, withOverrides } from './gates';
 import type { JobSheet } from './sheet';
 
@@ -82,7 +84,7 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
     return {
       kind: 'look-again',
       say: `The scope changed: ${delta.added.length} new, ${delta.removed.length} gone, ${delta.changed.length} altered.`,
-      because: `${delta.hours >= 0 ? '+' : '−'}${Math.abs(delta.hours).toFixed(1)} h, ${delta.price >= 0 ? '+' : '−'}${Math.abs(delta.price).toFixed(0)}. The customer says yes or no before it is done.`,
+      because: `${delta.hours >= 0 ? '+' : '−'}${Math.abs(delta.hours).toFixed(1)} h, ${moneyChange(delta.price)}. The customer says yes or no before it is done.`,
       action: { kind: 'answer-change', label: 'Ask the customer' },
     };
   }
@@ -124,13 +126,18 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
     return {
       kind: 'now',
       say: 'Let the customer read and sign the scope.',
-      because: `${scope.items.filter((i) => i.standing === 'in').length} items, ${scope.total.hours.toFixed(1)} h, ${scope.total.price.toFixed(0)} without equipment.`,
+      because: `${scope.items.filter((i) => i.standing === 'in').length} items, ${scope.total.hours.toFixed(1)} h, ${money(scope.total.price)} without equipment.`,
       action: { kind: 'customer', label: 'Customer signs' },
     };
+  const empty = emptyFits(sheet);
   return {
-    kind: 'now',
-    say: 'Sign the scope.',
-    because: 'It freezes what was found, chosen and agreed.',
+    kind: empty.length ? 'look-again' : 'now',
+    say: empty.length
+      ? `Sign the scope, with ${empty.length} fit ${empty.length === 1 ? 'sheet' : 'sheets'} not measured.`
+      : 'Sign the scope.',
+    because: empty.length
+      ? `Nobody measured: ${empty.map((k) => FIT_WORDS[k].toLowerCase()).join(', ')}. Whether it fits there is not proven.`
+      : 'It freezes what was found, chosen and agreed.',
     action: { kind: 'sign', label: 'Sign the scope' },
   };
 }
@@ -157,6 +164,13 @@ function removalMove(sheet: JobSheet): BeforeMove {
       because: held.say,
       action: { kind: 'go', to: 'survey/ducts', label: 'Show the place' },
     };
+  if (held?.id === 'no-fit-stop')
+    return {
+      kind: 'stop',
+      say: 'Nothing is taken out while the new one does not fit.',
+      because: held.say,
+      action: { kind: 'go', to: 'fit', label: 'Show the fit sheets' },
+    };
   if (held?.id === 'before-list')
     return {
       kind: 'now',
@@ -166,9 +180,10 @@ function removalMove(sheet: JobSheet): BeforeMove {
     };
   return {
     kind: 'now',
-    say: 'Scope signed. Release the removal.',
-    because:
-      'Pictures are there, no hazard stands, the scope is signed. Lock out and prove dead before anything is cut.',
+    say: releasedWithoutScope(sheet)
+      ? 'Release the removal, without a signed scope.'
+      : 'Scope signed. Release the removal.',
+    because: 'Pictures are there and no hazard stands. Lock out and prove dead before anything is cut.',
     action: { kind: 'remove', label: 'Release the removal' },
   };
 }

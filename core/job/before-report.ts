@@ -3,7 +3,10 @@ import { FIT_KINDS, FIT_WORDS, judgeFit } from '@/core/fit/sheets';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { factOf, valueWords } from '@/core/scope/survey/facts';
 import { METHOD_WORDS } from '@/core/scope/survey/survey';
+import { plateTons } from '@/core/scope/tonnage/survey-evidence';
+import { money } from '@/core/units/money';
 import { fitContextOf, scopeOf, surveyOf, systemWords } from './before';
+import { emptyFits } from './before-gates';
 import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
 import type { JobSheet } from './sheet';
 import type { BeforeSnapshot } from './snapshot';
@@ -62,6 +65,8 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
   const labour = sheet.scopeSchools.labourPerHour;
   const signed = sheet.signOffs.find((s) => s.phase === 'scope');
   const { outdoor, indoor } = sheet.scope;
+  const agreed = scope.answers.findLast((a) => a.answer === 'yes');
+  const empty = emptyFits(sheet);
   return {
     title: 'Survey and scope',
     status: signed ? 'signed' : 'draft',
@@ -84,7 +89,18 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
           .map((u) => `${u.maker} ${u.model}`)
           .join(', ') || 'not chosen',
       ],
-      ['Estimate', `${scope.total.hours.toFixed(1)} h at ${labour}; ${scope.total.price.toFixed(0)} without equipment`],
+      agreed?.terms
+        ? [
+            'Agreed',
+            `${agreed.terms.hours.toFixed(1)} h at ${money(agreed.terms.schools.labourPerHour)}; ${money(agreed.terms.price)} without equipment, as signed ${moment(agreed.at)}`,
+          ]
+        : [
+            'Estimate',
+            `${scope.total.hours.toFixed(1)} h at ${money(labour)}; ${money(scope.total.price)} without equipment`,
+          ],
+      ...(plateTons(survey.known) !== undefined
+        ? ([['Old size', `${plateTons(survey.known)} tons, from its plate`]] as [string, string][])
+        : []),
       ...(survey.tonnage
         ? ([
             [
@@ -96,7 +112,12 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
     ],
     tables: [
       {
-        title: 'Scope',
+        title: 'As signed by the customer',
+        columns: ['When', 'Who', 'Words'],
+        rows: scope.answers.filter((a) => a.answer === 'yes').map((a) => [moment(a.at), a.customer, a.text]),
+      },
+      {
+        title: scope.change ? 'Scope now, with changes not answered yet' : 'Scope',
         columns: ['Level', 'Item', 'Why', 'h', 'Price', 'Standing'],
         rows: scope.items
           .filter((i) => i.level !== 'could' || i.standing === 'in')
@@ -105,7 +126,7 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
             i.say,
             i.reason,
             String(i.hours),
-            (i.materials + i.hours * labour).toFixed(0),
+            money(i.materials + i.hours * labour),
             i.decision?.decision === 'out' && !i.safety ? `Declined: ${i.decision.reason}` : standingWords[i.standing],
           ]),
       },
@@ -113,7 +134,10 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
       {
         title: 'Hazards',
         columns: ['Verdict', 'Hazard', 'What is done'],
-        rows: survey.hazards.map((h) => [VERDICT_WORDS[h.verdict], h.say, h.act]),
+        rows: [
+          ...survey.hazards.map((h) => [VERDICT_WORDS[h.verdict], h.say, h.act]),
+          ...survey.contradictions.map((c) => [VERDICT_WORDS['look-again'], c.say, c.act]),
+        ],
       },
       {
         title: 'What ended the old one',
@@ -126,21 +150,24 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
         rows: scope.disclosures.map((d) => [
           d.part,
           d.risks.join(' '),
-          `${d.alternative.say}, ${d.alternative.price.toFixed(0)}`,
+          `${d.alternative.say}, ${money(d.alternative.price)}`,
           d.signature ? `${d.signature.customer}: ${d.signature.answer}` : 'not signed',
         ]),
       },
       {
         title: 'Fit',
         columns: ['Sheet', 'Verdict', 'Finding', 'Next'],
-        rows: FIT_KINDS.flatMap((kind) => {
-          const fit = sheet.fits[kind];
-          return fit
-            ? judgeFit(fit, context)
-                .filter((c) => c.verdict !== 'good')
-                .map((c) => [FIT_WORDS[kind], VERDICT_WORDS[c.verdict], c.claim, c.next ?? '–'])
-            : [];
-        }),
+        rows: [
+          ...empty.map((kind) => [FIT_WORDS[kind], VERDICT_WORDS['not-proven'], 'Nobody measured it.', '–']),
+          ...FIT_KINDS.flatMap((kind) => {
+            const fit = sheet.fits[kind];
+            return fit
+              ? judgeFit(fit, context)
+                  .filter((c) => c.verdict !== 'good')
+                  .map((c) => [FIT_WORDS[kind], VERDICT_WORDS[c.verdict], c.claim, c.next ?? '–'])
+              : [];
+          }),
+        ],
       },
       {
         title: 'Survey',

@@ -63,6 +63,7 @@ const signature = (change: Partial<CustomerSignature>): CustomerSignature => ({
   customer: 'A. Wren',
   ink: 'M0 0L1 1',
   items: null,
+  terms: null,
   witness: 'Tess Orlan',
   at: '2026-06-01T12:00:00Z',
   ...change,
@@ -113,6 +114,7 @@ describe('a furnace alone', () => {
       'disclosures',
       'change-answered',
       'musts-in',
+      'furnace-proof',
     ]);
     expect(phasesOf(surveyed({ systemType: 'gas-pack' }))).toContain('charge');
   });

@@ -18,12 +18,14 @@ import {
 import type { ScopeInput } from '@/core/scope/scope-input';
 import { storyOf } from '@/core/scope/story';
 import { beforeList, beforeSubject } from '@/core/scope/survey/before-dismantling';
+import { contradictionsOf } from '@/core/scope/survey/contradictions';
 import { COOLED, SYSTEM_TYPE_WORDS } from '@/core/scope/survey/fact';
 import { numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { hazardsOf, workStops } from '@/core/scope/survey/hazards';
-import { knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
+import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
 import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
-import type { CustomerSignature, JobSheet } from './sheet';
+import { CURRENCY, money, moneyChange } from '@/core/units/money';
+import type { CustomerSignature, JobSheet, SignedTerms } from './sheet';
 
 /** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
 export const beganWithSurvey = (sheet: JobSheet): boolean =>
@@ -47,14 +49,17 @@ export function hasCircuit(sheet: JobSheet): boolean {
 export function surveyOf(sheet: JobSheet) {
   const known = knownFacts(sheet.survey.observations);
   const before = beforeList(known, sheet.survey.photos, sheet.survey.waivers);
+  const clearance = clearanceOf(sheet.survey.observations);
   return {
     known,
     systemType: systemTypeOf(known),
     places: placeStates(known),
     unknowns: unknowns(known),
     neverAsked: neverAsked(known),
-    hazards: hazardsOf(known),
-    stops: workStops(known),
+    clearance,
+    hazards: hazardsOf(known, clearance),
+    stops: workStops(known, clearance),
+    contradictions: contradictionsOf(known),
     tonnage: surveyTonnage(known),
     story: storyOf(known),
     before,
@@ -157,8 +162,6 @@ export function scopeOf(sheet: JobSheet): ScopeView {
   };
 }
 
-const money = (x: number): string => x.toFixed(0);
-
 export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): string {
   const lines = (standing: DecidedItem['standing']): string[] =>
     items.filter((i) => i.standing === standing).map((i) => `- ${i.say}`);
@@ -169,7 +172,7 @@ export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labo
     'Work agreed:',
     ...lines('in'),
     ...(declined.length ? ['Offered and declined:', ...declined] : []),
-    `Estimate: ${total.hours.toFixed(1)} hours at ${labourPerHour}, ${money(total.price)} in all, equipment not included.`,
+    `Estimate: ${total.hours.toFixed(1)} hours at ${money(labourPerHour)}, ${money(total.price)} in all, equipment not included.`,
   ].join('\n');
 }
 
@@ -181,9 +184,17 @@ export function changeText(delta: ScopeDelta): string {
     ...delta.added.map((i) => `+ ${i.say}. ${i.reason}`),
     ...delta.removed.map((i) => `− ${i.say}`),
     ...delta.changed.map((c) => `~ ${c.say}: ${c.from} → ${c.to}`),
-    `${signed(delta.hours, 1)} hours, ${signed(delta.price, 0)} in all.`,
+    `${signed(delta.hours, 1)} hours, ${moneyChange(delta.price)} in all.`,
   ].join('\n');
 }
+
+/** What an answer freezes besides its words: prices, hours and the company's policy as they stood. */
+export const termsOf = (view: ScopeView): SignedTerms => ({
+  currency: CURRENCY,
+  hours: view.total.hours,
+  price: view.total.price,
+  schools: view.input.schools,
+});
 
 /** Items a customer answers to: what an answer must remember so that the next change can be told from it. */
 export const itemsToRemember = (view: ScopeView): ScopeItem[] =>

@@ -142,10 +142,13 @@ export function standing(measurements: readonly SheetMeasurement[]): SheetMeasur
   return measurements.filter((m) => !replaced.has(m.id));
 }
 
+/** Stage of the row that takes a weighing back. */
+export const WITHDRAWN = 'withdrawn';
+
 /** Ounces moved on the scale, in order; recovered amounts are stored negative. */
 export function movementsOf(measurements: readonly SheetMeasurement[]): (ChargeMovement & SheetMeasurement)[] {
   return standing(measurements)
-    .filter((m) => m.quantity === 'chargeMovementOz')
+    .filter((m) => m.quantity === 'chargeMovementOz' && m.stage !== WITHDRAWN)
     .map((m) => ({ ...m, oz: m.value, kind: m.stage as ChargeMovement['kind'] }));
 }
 

@@ -23,6 +23,8 @@ export type GateId =
   | 'items-decided'
   | 'customer-agreed'
   | 'no-hazard-stop'
+  | 'no-fit-stop'
+  | 'furnace-proof'
   | 'scope-signed'
   | 'before-list'
   | 'disclosures'

@@ -8,6 +8,7 @@ import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { shown, withUnit } from '@/core/units/format';
 import { beforeTables } from './before-report';
 import { circuitSources, circuitTables } from './circuit-report';
+import { owedTasks } from './owed';
 import { PHASE_WORDS } from './phases';
 import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
 
@@ -39,12 +40,17 @@ export function buildReport(input: ReportInput): Report {
   return {
     title: 'Commissioning report',
     status: signed ? 'signed' : 'draft',
-    statusSay: signed ? 'Signed and handed over' : 'Draft: not every phase is signed',
+    statusSay: signed
+      ? owedTasks(s.startUp?.findings ?? [], s.job.scheduledFor).length
+        ? 'Signed and handed over, with proofs owed'
+        : 'Signed and handed over'
+      : 'Draft: not every phase is signed',
     simulated: marks.length
       ? `Contains ${marks.join(' and ')} readings${speeds.length ? `, run at ${speeds.join(', ')} real time` : ''}. Not a record of a real system.`
       : null,
     facts: facts(input),
     tables: [
+      owedTable(s),
       chargeTable(s),
       movementTable(s),
       ...(s.startUp ? [figureTable(s), readingTable(s), findingTable(s)] : []),
@@ -87,6 +93,7 @@ function facts({ company, snapshot: s }: ReportInput): [string, string][] {
       'Line set',
       `${odText(p.liquidLineOdIn)} liquid, ${odText(p.vaporLineOdIn)} vapor, ${p.lineLengthFt ?? 'unknown'} ft`,
     ],
+    ['Mode', s.job.mode],
     ['Lead', s.job.lead],
     [
       'Standing vacuum',
@@ -106,6 +113,15 @@ function standingWords(s: Snapshot): string | undefined {
   return `${result.classification}: ${result.endMicrons.toFixed(0)} µm after ${(entry.body.samples.at(-1)?.[0] ?? 0).toFixed(0)} min (${entry.source}, ${entry.by}, ${moment(entry.at)})`;
 }
 
+/** Proofs that today's weather or mode did not allow: told first, with the day from which they can be made. */
+function owedTable(s: Snapshot): ReportTable {
+  return {
+    title: 'Owed',
+    columns: ['Proof', 'From', 'Because'],
+    rows: owedTasks(s.startUp?.findings ?? [], s.job.scheduledFor).map((o) => [o.say, o.dueOn, o.because]),
+  };
+}
+
 function chargeTable(s: Snapshot): ReportTable {
   const b = s.charge?.build;
   const trim = s.movements.filter((m) => m.phase === 'start-up').reduce((sum, m) => sum + m.value, 0);
@@ -115,8 +131,11 @@ function chargeTable(s: Snapshot): ReportTable {
     columns: ['Part', 'oz', 'From'],
     rows: b
       ? [
-          ...b.parts.map((p) => [p.label, shown(p.oz, 'oz'), p.how]),
+          ...b.parts.filter((p) => p.id !== 'held-back').map((p) => [p.label, shown(p.oz, 'oz'), p.how]),
           ['Build-up', shown(b.totalOz, 'oz'), lbOz(b.totalOz)],
+          ...(b.heldBackOz
+            ? [['Held back for the trim', shown(b.heldBackOz, 'oz'), `${b.heldBackBecause}; trimmed in at start-up`]]
+            : []),
           ['Already in the unit', shown(b.alreadyInUnitOz, 'oz'), UNIT_STATE_WORDS[s.circuit.plate.unitState]],
           ['Weighed in', shown(weighed, 'oz'), 'by scale, see movements'],
           ...(trim !== 0 ? [['Trim at start-up', shown(trim, 'oz'), 'by scale']] : []),

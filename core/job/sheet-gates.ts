@@ -1,3 +1,5 @@
+import { orderChecks } from '@/core/finding/check';
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
@@ -70,8 +72,37 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
     },
     overrides,
   };
-  const after = phase === 'hand-over' ? afterRunGates(sheet) : [];
+  const after = phase === 'hand-over' ? [...afterRunGates(sheet), ...furnaceGates(sheet)] : [];
   return [...[...laterGates(sheet, phase), ...after].map(withOverrides(overrides)), ...gatesOf(facts)];
+}
+
+/** A furnace alone is not handed over without its typed proof; a stop in it nobody lets pass. */
+function furnaceGates(sheet: JobSheet): Gate[] {
+  if (hasCircuit(sheet)) return [];
+  const worst = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace))[0] : undefined;
+  return [
+    {
+      id: 'furnace-proof',
+      asks: 'gas pressures, temperature rise and CO',
+      holds: worst?.verdict === 'good',
+      say: !worst ? 'Not read yet' : worst.verdict === 'good' ? 'All good' : worst.claim,
+      overridable: worst?.verdict !== 'stop',
+    },
+  ];
+}
+
+/** Phases that this job does not need, and why: they stay folded in the rail. */
+export function notNeeded(sheet: JobSheet): { phases: readonly BuiltPhase[]; because: string } | undefined {
+  if (!hasCircuit(sheet))
+    return {
+      phases: ['recover', 'join', 'pressure-test', 'evacuate', 'charge', 'start-up'],
+      because: 'a furnace alone has no refrigerant',
+    };
+  const sealed = sealedWhy(sheet);
+  if (!sealed) return undefined;
+  const kept: readonly BuiltPhase[] = circuitPhasesOf(sheet);
+  const phases = (['join', 'pressure-test', 'evacuate'] as const).filter((p) => !kept.includes(p));
+  return { phases, because: sealed.charAt(0).toLowerCase() + sealed.slice(1) };
 }
 
 export function signedPhases(sheet: JobSheet): Partial<Record<BuiltPhase, boolean>> {

@@ -5,6 +5,7 @@ import type { TransitionRule } from '@/core/circuit/transition-rules';
 import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
+import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
 import type { Choice } from '@/core/scope/choice';
@@ -57,6 +58,9 @@ export type SheetSignOff = {
 
 export type StartUpRecord = { confirmations: Partial<Record<keyof Confirmations, { by: string; at: string }>> };
 
+/** What a signature under a scope freezes besides its words and items. */
+export type SignedTerms = { currency: string; hours: number; price: number; schools: ScopeSchools };
+
 /** What a customer said yes or no to, in these words, with a hand-drawn signature. */
 export type CustomerSignature = {
   id: string;
@@ -70,6 +74,8 @@ export type CustomerSignature = {
   ink: string | null;
   /** The items as they stood at this answer, for scope and change. */
   items: ScopeItem[] | null;
+  /** Prices, hours and policy as they stood at this answer; null for disclosures and older answers. */
+  terms: SignedTerms | null;
   witness: string;
   at: string;
 };
@@ -123,6 +129,8 @@ export type JobSheet = {
   cylinders: Cylinder[];
   vacuum: (VacuumRecord & { version: number }) | null;
   startUp: StartUpRecord;
+  /** The typed proof of a furnace that is installed alone. */
+  furnace: (FurnaceProof & { by: string; at: string; version: number }) | null;
   measurements: SheetMeasurement[];
   overrides: (Override & { id: string; phase: Phase })[];
   signOffs: SheetSignOff[];

@@ -1,3 +1,4 @@
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { beganWithSurvey, scopeOf, surveyOf } from './before';
 import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from './charge-sheet';
 import { type CircuitPhase, evacuationView, joinView, pressureView, recoveryView } from './circuit/circuit-views';
@@ -96,6 +97,7 @@ function beforeOf(sheet: JobSheet) {
     photos: sheet.survey.photos,
     waivers: sheet.survey.waivers,
     hazards: survey.hazards,
+    clearance: survey.clearance ?? null,
     tonnage: survey.tonnage ?? null,
     story: survey.story,
     choice: sheet.scope.choice,
@@ -125,8 +127,11 @@ export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'h
     gates,
     overrides: sheet.overrides,
     before: beforeOf(sheet),
+    furnace: sheet.furnace,
+    furnaceChecks: sheet.furnace ? judgeFurnace(sheet.furnace) : [],
   };
 }
+export type FurnaceSnapshot = ReturnType<typeof beforeSnapshotOf>;
 
 const pick = ({ finding, state }: ReturnType<typeof judgeCharge>) => ({ finding, state });
 

@@ -1,3 +1,4 @@
+import { money } from '@/core/units/money';
 import { type Part, priceOf } from './item';
 import { COIL_RULES } from './rules/coil-rules';
 import { coilStays } from './rules/rule';
@@ -69,7 +70,7 @@ export function disclosureText(d: Disclosure): string {
     `${d.part} stays${d.ageYears === null ? '' : `, ${d.ageYears} years old`}.`,
     ...d.findings,
     ...d.risks,
-    `Offered instead: ${d.alternative.say}, ${d.alternative.price.toFixed(0)}.`,
+    `Offered instead: ${d.alternative.say}, ${money(d.alternative.price)}.`,
     `Warranty excludes: ${d.warrantyExcludes}`,
   ].join('\n');
 }

@@ -10,11 +10,12 @@ import { Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { WeightField } from '@/web/kit/WeightField';
+import { ozFromText, weightText, weightTrouble } from '@/web/kit/weight-text';
 import type { CylinderRow } from './cylinder-row';
 
 const NUMBERS = [
   { name: 'waterCapacityLb', label: 'Water capacity, stamped WC', unit: 'lb', low: 1, high: 2000 },
-  { name: 'tareOz', label: 'Tare, stamped TW', unit: 'oz', low: 8, high: 32_000 },
   { name: 'ratingPsig', label: 'Service pressure', unit: 'psig', low: 100, high: 1000 },
 ] as const;
 
@@ -34,9 +35,9 @@ export function CylinderForm({
   const [refrigerant, setRefrigerant] = useState<string>(cylinder?.refrigerant ?? 'empty');
   const [typed, setTyped] = useState<Record<string, string>>({
     waterCapacityLb: cylinder ? String(cylinder.waterCapacityLb) : '',
-    tareOz: cylinder ? String(cylinder.tareOz) : '',
-    ratingPsig: cylinder ? String(cylinder.ratingPsig) : '400',
+    ratingPsig: cylinder ? String(cylinder.ratingPsig) : '',
   });
+  const [tare, setTare] = useState(weightText(cylinder?.tareOz));
   const [retestOn, setRetestOn] = useState(cylinder?.retestOn ?? '');
   const [disposable, setDisposable] = useState(cylinder?.disposable ?? false);
   const [flammableMark, setFlammable] = useState(cylinder?.flammableMark ?? false);
@@ -45,6 +46,8 @@ export function CylinderForm({
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const wrong = (n: (typeof NUMBERS)[number]) => typedTrouble(typed[n.name] ?? '', n.low, n.high, n.unit);
+  const badTare = weightTrouble(tare, 8, 32_000);
+  const noRetest = use === 'recovery' && !retestOn;
   const yesNo = [
     { value: 'yes', label: 'Yes' },
     { value: 'no', label: 'No' },
@@ -56,7 +59,7 @@ export function CylinderForm({
         onSubmit={async (e) => {
           e.preventDefault();
           setAsked(true);
-          if (!tag.trim() || NUMBERS.some(wrong)) return;
+          if (!tag.trim() || NUMBERS.some(wrong) || badTare || noRetest) return;
           const done = await act(() =>
             put(`/cylinders/${id}`, {
               id,
@@ -65,6 +68,7 @@ export function CylinderForm({
               use,
               refrigerant: refrigerant === 'empty' ? null : refrigerant,
               ...Object.fromEntries(NUMBERS.map((n) => [n.name, numberFromText(typed[n.name]!)])),
+              tareOz: ozFromText(tare),
               retestOn: retestOn || null,
               disposable,
               flammableMark,
@@ -109,11 +113,19 @@ export function CylinderForm({
             allowed={wrong(n)?.allowed}
           />
         ))}
+        <WeightField
+          label="Tare, stamped TW"
+          value={tare}
+          onChange={setTare}
+          error={asked ? badTare?.message : undefined}
+          allowed={badTare?.allowed}
+        />
         <Field
           label="Retest due"
           type="date"
           value={retestOn}
           onChange={(e) => setRetestOn(e.target.value)}
+          error={asked && noRetest ? 'A cylinder that is filled here needs its retest date.' : undefined}
           hint="five years after the stamp, usually"
         />
         <Choice

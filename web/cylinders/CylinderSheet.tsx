@@ -19,9 +19,11 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
-import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { numberFromText } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { WeightField } from '@/web/kit/WeightField';
+import { EMPTY_WEIGHT, ozFromText, weightTrouble } from '@/web/kit/weight-text';
 import { CheckList } from '../phases/fit/CheckList';
 import { CylinderForm } from './CylinderForm';
 import type { CylinderRow } from './cylinder-row';
@@ -73,7 +75,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
         <CheckList checks={cylinderChecks(cylinder, cylinder.refrigerant, undefined, today())} />
       ) : null}
       {cylinder.refrigerant && cylinder.contentsOz > 0 ? <Identity refrigerant={cylinder.refrigerant} /> : null}
-      <MovementForm cylinder={cylinder} onDone={changed} />
+      <MovementForm cylinder={cylinder} movements={movements.length} onDone={changed} />
       <Button tone="quiet" className="mt-1" onClick={() => setEditing(true)}>
         Change what is stamped on it
       </Button>
@@ -85,6 +87,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
               {m.kind}
               {m.jobNumber ? `, job ${m.jobNumber}` : ''}
               {m.recipient ? `, ${m.recipient}` : ''}
+              {m.note ? `: ${m.note}` : ''}
               <span className="block text-[13px] text-ink2">
                 {format(parseISO(m.at), 'd MMM yyyy HH:mm')}, {m.by}
                 {m.certificate ? ` (${m.certificate})` : ''}, {m.source}
@@ -151,15 +154,23 @@ function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
   );
 }
 
-function MovementForm({ cylinder, onDone }: { cylinder: CylinderRow; onDone: () => void }) {
+function MovementForm({
+  cylinder,
+  movements,
+  onDone,
+}: {
+  cylinder: CylinderRow;
+  movements: number;
+  onDone: () => void;
+}) {
   const [kind, setKind] = useState<(typeof HAND_MOVEMENTS)[number]>('weighed');
-  const [amount, setAmount] = useState('');
+  const [amount, setAmount] = useState(EMPTY_WEIGHT);
   const [recipient, setRecipient] = useState('');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const gross = kind === 'weighed';
-  const wrong = typedTrouble(amount, 0, gross ? 40_000 : 32_000, 'oz');
-  const value = numberFromText(amount);
+  const wrong = weightTrouble(amount, 0, gross ? 40_000 : 32_000);
+  const value = ozFromText(amount);
   const balance = gross && value !== undefined ? ledgerBalance(cylinder, value) : undefined;
   return (
     <form
@@ -180,7 +191,7 @@ function MovementForm({ cylinder, onDone }: { cylinder: CylinderRow; onDone: () 
           }),
         );
         if (done) {
-          setAmount('');
+          setAmount(EMPTY_WEIGHT);
           setAsked(false);
           onDone();
         }
@@ -189,15 +200,13 @@ function MovementForm({ cylinder, onDone }: { cylinder: CylinderRow; onDone: () 
       <Choice
         label="Write down"
         value={kind}
-        options={HAND_MOVEMENTS.map((k) => ({ value: k, label: k }))}
+        options={HAND_MOVEMENTS.filter((k) => k !== 'opening' || movements === 0).map((k) => ({ value: k, label: k }))}
         onChange={setKind}
       />
-      <Field
+      <WeightField
         label={gross ? 'Gross weight on the scale' : 'Refrigerant'}
-        unit="oz"
-        inputMode="decimal"
         value={amount}
-        onChange={(e) => setAmount(e.target.value)}
+        onChange={setAmount}
         error={asked ? wrong?.message : undefined}
         allowed={wrong?.allowed}
         hint={

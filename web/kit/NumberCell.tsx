@@ -85,6 +85,16 @@ export function NumberCell({
           className={`touch w-full min-w-0 bg-transparent px-2.5 text-[16px] outline-none placeholder:text-faint disabled:opacity-60 ${assumed ? 'font-[450] text-ink2 italic' : 'font-[620]'}`}
         />
         {unit ? <span className="pr-2 text-[12.5px] whitespace-nowrap text-ink2">{unit}</span> : null}
+        {assumed && !disabled && typeof value === 'number' && !editing ? (
+          <button
+            type="button"
+            aria-label={`${label}: measured as it stands`}
+            onClick={() => setError(onCommit(value))}
+            className="touch cursor-pointer border-l border-dashed border-ink2 px-2 text-[12.5px] font-[600] text-copper"
+          >
+            Confirm
+          </button>
+        ) : null}
       </div>
       <p
         id={`${id}-say`}

@@ -1,20 +1,33 @@
 import { format, parseISO } from 'date-fns';
-import { movementsOf } from '@/core/job/charge-sheet';
-import type { JobSheet } from '@/core/job/sheet';
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { movementsOf, WITHDRAWN } from '@/core/job/charge-sheet';
 import { shown } from '@/core/units/format';
+import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import type { JobView } from './job-context';
 
 const WORDS: Record<string, string> = { 'weigh-in': 'Weighed in', trim: 'Trim added', recover: 'Recovered' };
 
-/** Every ounce that moved, newest first, with its source. */
-export function MovementLog({ sheet }: { sheet: JobSheet }) {
+type Movement = ReturnType<typeof movementsOf>[number];
+
+/** Every ounce that moved, newest first, with its source; a mistake is withdrawn with its reason, never wiped. */
+export function MovementLog({ view }: { view: JobView }) {
+  const { sheet } = view;
+  const [taking, setTaking] = useState<Movement>();
   const list = [...movementsOf(sheet.measurements)].reverse();
-  if (list.length === 0) return null;
+  const withdrawn = sheet.measurements.filter((m) => m.stage === WITHDRAWN);
+  const signed = (phase: string): boolean => sheet.signOffs.some((s) => s.phase === phase);
+  if (list.length === 0 && withdrawn.length === 0) return null;
   return (
     <section aria-label="Refrigerant log">
       <h2 className="text-[15px] font-[680]">Refrigerant log</h2>
       <ul className="mt-1">
         {list.map((m) => (
-          <li key={m.id} className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5">
+          <li
+            key={m.id}
+            data-testid="movement"
+            className="grid grid-cols-[1fr_auto_auto] items-center gap-2 border-b border-rule2 py-1.5"
+          >
             <span>
               {WORDS[m.stage] ?? m.stage}
               <span className="block text-[13px] text-ink2">
@@ -24,9 +37,44 @@ export function MovementLog({ sheet }: { sheet: JobSheet }) {
             <b className="font-[640]">
               {shown(m.value, 'oz')} <small className="font-[450] text-ink2">oz</small>
             </b>
+            {signed(m.phase) ? null : (
+              <button
+                type="button"
+                onClick={() => setTaking(m)}
+                className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
+              >
+                Withdraw
+              </button>
+            )}
+          </li>
+        ))}
+        {withdrawn.map((m) => (
+          <li key={m.id} className="border-b border-rule2 py-1.5 text-[13px] text-ink2">
+            Withdrawn: {shown(Number(m.detail?.oz ?? 0), 'oz')} oz. {String(m.detail?.reason ?? '')} ({m.person})
           </li>
         ))}
       </ul>
+      {taking ? (
+        <ReasonSheet
+          title={`Withdraw: ${shown(taking.value, 'oz')} oz`}
+          label="Why it does not hold"
+          least={5}
+          send="Withdraw it"
+          tone="stop"
+          onSend={(reason) =>
+            view.actions.send(`/jobs/${sheet.job.id}/movements/${taking.id}/withdrawal`, {
+              id: uuid(),
+              reason,
+              occurredAt: new Date().toISOString(),
+            })
+          }
+          onClose={() => setTaking(undefined)}
+        >
+          <p className="text-ink2">
+            It stays in the record, marked as withdrawn, and its ounces go back to the cylinder on the ledger.
+          </p>
+        </ReasonSheet>
+      ) : null}
     </section>
   );
 }

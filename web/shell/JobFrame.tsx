@@ -11,7 +11,7 @@ import { circuitPhasesOf, isCircuitPhase } from '@/core/job/circuit/circuit-view
 import { passes } from '@/core/job/gates';
 import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
-import { phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
+import { notNeeded, phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import { startUpSystem } from '@/core/job/start-up-sheet';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
@@ -77,6 +77,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
   const signed = signedPhases(sheet);
   const circuit = hasCircuit(sheet);
   const kept = circuitPhasesOf(sheet);
+  const skipped = notNeeded(sheet);
   const current = phasesOf(sheet).find((p) => !signed[p]);
   const item =
     'relative flex shrink-0 items-center gap-1.5 px-2 py-2 max-lg:text-[14.5px] lg:gap-2.5 lg:px-3 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
@@ -96,9 +97,11 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
           (p): p is BuiltPhase =>
             (BUILT_PHASES as readonly string[]).includes(p) &&
             (circuit || (p !== 'charge' && p !== 'start-up')) &&
-            (!isCircuitPhase(p) || kept.includes(p) || p === active),
+            (!isCircuitPhase(p) || kept.includes(p) || p === active) &&
+            !((skipped?.phases as readonly string[] | undefined)?.includes(p) && p !== active),
         );
-        if (built.length === 0) return null;
+        const folded = skipped?.phases.filter((p) => (phases as readonly string[]).includes(p) && p !== active) ?? [];
+        if (built.length === 0 && folded.length === 0) return null;
         return (
           <div key={group} className="flex shrink-0 lg:block">
             <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{group}</h2>
@@ -118,6 +121,14 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
                 </span>
               </NavLink>
             ))}
+            {folded.length ? (
+              <p
+                className="hidden px-3 py-1.5 pl-5 text-[12px] leading-tight text-ink2 lg:block"
+                data-testid="not-needed"
+              >
+                {folded.map((p) => PHASE_WORDS[p]).join(', ')}: not needed, because {skipped!.because}.
+              </p>
+            ) : null}
             {group === 'Before' ? (
               <NavLink
                 to={`/jobs/${sheet.job.id}/fit`}

@@ -1,6 +1,14 @@
 import { lbOz } from '@/core/circuit/weigh-in';
 import { type Outcome, ok, type Refusal, refuse } from '@/core/finding/outcome';
-import { type Cylinder, cylinderFillOf, type MovementKind, WEIGHING_OZ } from './cylinder';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import {
+  type Cylinder,
+  cylinderChecks,
+  cylinderFillOf,
+  type MovementKind,
+  refusesCylinder,
+  WEIGHING_OZ,
+} from './cylinder';
 import { FILL_SHARE } from './cylinder-fill';
 
 /** A typed weight may differ from the ledger by hose, valve and scale, oz; beyond that one of the two is wrong (design default). */
@@ -16,6 +24,36 @@ export function refusesStartWeight(c: Cylinder, startGrossOz: number, field = 's
         field,
         message: `By the ledger cylinder ${c.tag} weighs ${lbOz(ledger)} gross (${lbOz(c.contentsOz)} in it); ${lbOz(startGrossOz)} was typed.`,
         allowed: `within ${LEDGER_SLACK_OZ} oz of ${ledger.toFixed(1)} oz; or weigh it under Cylinders first`,
+      }
+    : undefined;
+}
+
+/**
+ * Why recovered refrigerant cannot be in this cylinder, or undefined. What is on the scale is written down even when it went
+ * past the limit (the cylinder takes nothing more after it); only more than it can hold at all is refused.
+ */
+export function refusesRecovered(
+  c: Cylinder,
+  refrigerant: Refrigerant,
+  amountOz: number,
+  today: string,
+): Refusal | undefined {
+  if (c.use !== 'recovery')
+    return {
+      field: 'cylinderId',
+      message: `Cylinder ${c.tag} is a supply cylinder.`,
+      allowed: 'a recovery cylinder',
+    };
+  const fill = cylinderFillOf(c, refrigerant);
+  const impossible = fill !== undefined && c.contentsOz + amountOz > fill.limitOz / FILL_SHARE;
+  const refused = refusesCylinder(
+    cylinderChecks(c, refrigerant, amountOz, today).filter((x) => x.id !== 'fill' || impossible),
+  );
+  return refused
+    ? {
+        field: 'cylinderId',
+        message: `${refused.claim} ${refused.because}`,
+        allowed: refused.next ?? 'another cylinder',
       }
     : undefined;
 }

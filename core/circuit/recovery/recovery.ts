@@ -219,6 +219,17 @@ function checksOf(
         });
     }
   }
+  const conflict = contradictionOf(v);
+  if (conflict)
+    checks.push({
+      id: 'contradiction',
+      verdict: 'look-again',
+      claim: conflict,
+      because: 'Both cannot be so: the way of recovery and what comes back hang on it.',
+      source: 'the record itself',
+      next: 'Look again, and correct the one that is wrong.',
+      miss: 1,
+    });
   if (v.share) {
     const says: Record<string, string> = {
       consistent: 'The system held its charge.',
@@ -253,6 +264,17 @@ const secondFeed = (d: EntryOf<'dead-proof'>['body']): number[] =>
   [d.secondLineToLineV, d.secondLineToGroundV, d.secondOtherToGroundV].filter((v) => typeof v === 'number');
 /** Readings that each feed needs: line to line, and each line to ground. */
 const READINGS_A_FEED = 3;
+
+/** Two answers about the old system that cannot both be so. */
+function contradictionOf({ old, facts, method }: Omit<RecoveryView, 'checks'>): string | undefined {
+  if (old && facts && !old.body.leaker && facts.body.lowSideLeak === 'yes')
+    return 'The old charge says it does not leak; below, the low side leaks.';
+  if (old && facts && old.body.leaker && facts.body.lowSideLeak === 'no' && method?.body.method === 'pump-down')
+    return 'The old charge says it leaks; it is pumped down as if it were tight.';
+  if (facts?.body.compressorRuns === 'no' && method?.body.method === 'pump-down')
+    return 'The compressor does not run, and the way is a pump-down.';
+  return undefined;
+}
 
 export const provesDead = (d: EntryOf<'dead-proof'>['body'], feeds: 1 | 2 = 1): boolean =>
   d.liveBefore &&

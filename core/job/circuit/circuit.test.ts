@@ -247,7 +247,13 @@ describe('the cap on warming potential', () => {
 
 describe('what nobody may write', () => {
   const guard = (s: EquippedSheet, kind: Parameters<typeof circuitMoveGuard>[1], body: object, cylinder?: Cylinder) =>
-    circuitMoveGuard(s, kind, body as never, { cylinder, today: '2026-06-01' });
+    circuitMoveGuard(s, kind, body as never, {
+      cylinder,
+      nowMs: Date.parse('2026-06-01T12:00:00Z'),
+      at: '2026-06-01T12:00:00Z',
+      typed: false,
+      today: '2026-06-01',
+    });
   const weigh = { cylinderId: 'c1', startGrossOz: 552, endGrossOz: 690, oily: false, scale: '', runId: null };
   const old = sheet(log().add('old-charge', OLD));
   it.each([

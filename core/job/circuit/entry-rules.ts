@@ -1,25 +1,44 @@
 import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
+import { isEarlyLook, minutesAt } from '@/core/circuit/pressure/early-look';
 import { testLimit } from '@/core/circuit/pressure/pressure-test';
-import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
-import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
+import { type Cylinder, cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { refusesRecovered, refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
 import type { Refusal } from '@/core/finding/outcome';
 import { certificationCovers, passes, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { standingGate } from './circuit-gates';
-import { recoveryView } from './circuit-views';
+import { pressureView, recoveryView } from './circuit-views';
 
 /**
  * Why an entry must not be written, or undefined: the rules that nobody overrides (plate limit, fill limit, mixing,
  * certification), and what makes no sense.
  */
+/** A device's clock may run this far ahead of the server's (design default), ms. */
+const CLOCK_AHEAD_MS = 5 * 60_000;
+
+/** A reading that was taken in the future, or before the test it belongs to, is a mistyped time. */
+function readTime(sheet: JobSheet, body: EntryBody<EntryKind>, nowMs: number): Refusal | undefined {
+  const at = 'readAt' in body && typeof body.readAt === 'string' ? Date.parse(body.readAt) : undefined;
+  if (at === undefined) return undefined;
+  if (at > nowMs + CLOCK_AHEAD_MS)
+    return { field: 'readAt', message: 'That time has not come yet.', allowed: 'a time up to now' };
+  const start =
+    'startId' in body ? entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId) : undefined;
+  return start && at < Date.parse(start.body.readAt ?? start.at)
+    ? { field: 'readAt', message: 'Before the hold was started.', allowed: 'a time after its start' }
+    : undefined;
+}
+
 export function circuitMoveGuard(
   sheet: JobSheet,
   kind: EntryKind,
   body: EntryBody<EntryKind>,
-  with_: { cylinder: Cylinder | undefined; today: string },
+  with_: { cylinder: Cylinder | undefined; today: string; nowMs: number; at: string; typed: boolean },
 ): Refusal | undefined {
+  const early = readTime(sheet, body, with_.nowMs);
+  if (early) return early;
   switch (kind) {
     case 'recovered':
       return recovered(sheet, body as EntryBody<'recovered'>, with_);
@@ -36,7 +55,9 @@ export function circuitMoveGuard(
             allowed: 'a planned test',
           };
     case 'hold-end':
-      return holdEnd(sheet, body as EntryBody<'hold-end'>);
+      return holdEnd(sheet, body as EntryBody<'hold-end'>, with_.at);
+    case 'hold-look':
+      return holdOf(sheet, (body as EntryBody<'hold-look'>).startId);
     case 'bubble': {
       const { jointId } = body as EntryBody<'bubble'>;
       return entriesOf(sheet.circuitLog, 'joint').some((j) => j.id === jointId)
@@ -101,7 +122,7 @@ function standing(sheet: JobSheet, body: EntryBody<'standing'>): Refusal | undef
 function recovered(
   sheet: JobSheet,
   body: EntryBody<'recovered'>,
-  { cylinder, today }: { cylinder: Cylinder | undefined; today: string },
+  { cylinder, today, typed }: { cylinder: Cylinder | undefined; today: string; typed: boolean },
 ): Refusal | undefined {
   const old = latestOf(sheet.circuitLog, 'old-charge');
   if (!old)
@@ -123,25 +144,9 @@ function recovered(
       allowed: `at least ${body.startGrossOz} oz`,
     };
   if (!cylinder) return undefined;
-  if (cylinder.use !== 'recovery')
-    return {
-      field: 'cylinderId',
-      message: `Cylinder ${cylinder.tag} is a supply cylinder.`,
-      allowed: 'a recovery cylinder',
-    };
-  const amount = body.endGrossOz - body.startGrossOz;
-  // What is on the scale is written down even when it went past the limit; only more than the cylinder can hold is refused.
-  const checks = cylinderChecks(cylinder, old.body.refrigerant, amount, today);
-  const fill = cylinderFillOf(cylinder, old.body.refrigerant);
-  const impossible = fill !== undefined && cylinder.contentsOz + amount > fill.limitOz / FILL_SHARE;
-  const refused = refusesCylinder(checks.filter((c) => c.id !== 'fill' || impossible));
-  return refused
-    ? {
-        field: 'cylinderId',
-        message: `${refused.claim} ${refused.because}`,
-        allowed: refused.next ?? 'another cylinder',
-      }
-    : undefined;
+  const wrongWeight = typed ? refusesStartWeight(cylinder, body.startGrossOz) : undefined;
+  if (wrongWeight) return wrongWeight;
+  return refusesRecovered(cylinder, old.body.refrigerant, body.endGrossOz - body.startGrossOz, today);
 }
 
 function cylinderUsed(
@@ -203,12 +208,28 @@ function overLimit(sheet: JobSheet, psig: number): Refusal | undefined {
     : undefined;
 }
 
-function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>): Refusal | undefined {
+function holdOf(sheet: JobSheet, startId: string): Refusal | undefined {
+  return entriesOf(sheet.circuitLog, 'hold-start').some((e) => e.id === startId)
+    ? undefined
+    : { field: 'startId', message: 'There is no such hold on this job.', allowed: 'a hold that was started' };
+}
+
+function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>, at: string): Refusal | undefined {
   const start = entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId);
   if (!start)
     return { field: 'startId', message: 'There is no such hold on this job.', allowed: 'a hold that was started' };
   const ended = entriesOf(sheet.circuitLog, 'hold-end').some((e) => e.body.startId === body.startId);
-  return ended ? { field: 'startId', message: 'This hold is already ended.', allowed: 'a hold that runs' } : undefined;
+  if (ended) return { field: 'startId', message: 'This hold is already ended.', allowed: 'a hold that runs' };
+  const { holdMin } = pressureView(sheet);
+  const held = minutesAt(sheet.circuitLog, body, at) ?? 0;
+  // An early look ends nothing: a leak that it shows is there all the same, and a hold that goes on may still pass.
+  return isEarlyLook(sheet.circuitLog, body, at, holdMin)
+    ? {
+        field: 'readAt',
+        message: `Held ${Math.max(0, held).toFixed(0)} of ${holdMin} min: a look before the end does not end the hold.`,
+        allowed: `from ${holdMin} min on; before, write it as a look`,
+      }
+    : undefined;
 }
 
 /** Where the recovery stands, for a cylinder that is chosen: how much is still expected. */

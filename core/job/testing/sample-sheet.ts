@@ -60,6 +60,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     },
     vacuum: { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 },
     startUp: { confirmations: {} },
+    furnace: null,
     measurements: [],
     overrides: [],
     signOffs: [],

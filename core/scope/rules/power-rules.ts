@@ -154,7 +154,9 @@ const phases: Rule = (i) => {
 /** Conductors the new thermostat cable must have. */
 const conductors: Rule = (i) => {
   const have = numberOf(i.known, 'conductors');
-  const wanted = i.indoor?.conductors ?? i.outdoor?.conductors;
+  // A cased coil has no wires of its own to the thermostat: what counts is whatever asks for most of them.
+  const asks = [i.outdoor, i.indoor].flatMap((unit) => (unit && unit.kind !== 'coil' ? [unit.conductors] : []));
+  const wanted = asks.length ? Math.max(...asks) : undefined;
   if (have === undefined || wanted === undefined || have >= wanted) return undefined;
   return {
     id: 'conductors',

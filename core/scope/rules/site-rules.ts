@@ -1,5 +1,6 @@
 import { storyOf } from '@/core/scope/story';
-import { applies, type FactKey, factOf, is } from '@/core/scope/survey/facts';
+import { applies, type FactKey, factOf, is, numberOf } from '@/core/scope/survey/facts';
+import { plateTons, surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { because, coilStays, newUnit, type Rule } from './rule';
 
 /** Facts that decide what is ordered or kept, given what is chosen. */
@@ -35,6 +36,42 @@ const unknownFacts: Rule = (i) => {
     materials: 0,
   };
 };
+
+/** A new size this far from the old one is a change of the house's load or a mistake, share of the old (design default). */
+const TONS_CHANGED = 0.2;
+
+const sizeChange: Rule = (i) => {
+  const old = plateTons(i.known) ?? numberOf(i.known, 'oldTons') ?? surveyTonnage(i.known)?.tons;
+  const tons = i.outdoor?.tons;
+  if (!tons || old === undefined || Math.abs(tons - old) <= TONS_CHANGED * old) return undefined;
+  return {
+    id: 'size-change',
+    say: `Confirm the size: ${tons} tons in place of ${old.toFixed(1)}`,
+    level: 'must',
+    reason: `${tons > old ? 'Larger' : 'Smaller'} by ${Math.round((100 * Math.abs(tons - old)) / old)} %: load, ducts, breaker and line set belong to the old size.`,
+    source: 'load calculation; common practice',
+    triggers: [newUnit(i), `Old size: ${old.toFixed(1)} tons`],
+    hours: 0.5,
+    materials: 0,
+  };
+};
+
+/** Fuel left open when a gas unit is lifted off is the first thing to go wrong on a roof. */
+const capGas: Rule = (i) =>
+  is(i.known, 'systemType', 'gas-pack') ||
+  (is(i.known, 'systemType', 'rooftop', 'furnace-gas') && !is(i.known, 'fuel', 'none', 'electric'))
+    ? {
+        id: 'gas-cap',
+        say: 'Shut off, disconnect and cap the gas; test for leaks when it is back on',
+        level: 'must',
+        safety: true,
+        reason: 'An open gas line fills the place it ends in.',
+        source: 'fuel-gas code; licensed work where the law says so',
+        triggers: because(i, 'systemType', 'fuel'),
+        hours: 0.5,
+        materials: 15,
+      }
+    : undefined;
 
 const pad: Rule = (i) =>
   !i.outdoor || is(i.known, 'pad', 'roof')
@@ -176,4 +213,16 @@ const extras: Rule = (i) =>
       ]
     : undefined;
 
-export const SITE_RULES: readonly Rule[] = [asbestos, unknownFacts, story, pad, moved, tank, flue, alarm, extras];
+export const SITE_RULES: readonly Rule[] = [
+  asbestos,
+  unknownFacts,
+  story,
+  pad,
+  moved,
+  tank,
+  flue,
+  alarm,
+  extras,
+  sizeChange,
+  capGas,
+];

@@ -57,6 +57,8 @@ type Common = {
   weight: number;
   /** Only for these kinds of system; omitted: for all. */
   only?: readonly SystemType[];
+  /** Only while another question has this answer. */
+  onlyIf?: { key: string; is: FactValue };
 };
 export type FactDef = Common &
   (

@@ -18,6 +18,7 @@ export const systemTypeOf = (known: KnownFacts): SystemType | undefined =>
   (known.systemType as SystemType | null | undefined) ?? undefined;
 
 export function applies(fact: Fact, known: KnownFacts): boolean {
+  if (fact.onlyIf && known[fact.onlyIf.key as FactKey] !== fact.onlyIf.is) return false;
   if (!fact.only) return true;
   const type = systemTypeOf(known);
   return type !== undefined && fact.only.includes(type);

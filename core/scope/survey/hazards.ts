@@ -1,6 +1,7 @@
 import type { Verdict } from '@/core/finding/finding';
 import type { Place } from './fact';
 import { is, type KnownFacts, numberOf } from './facts';
+import type { Clearance } from './survey';
 
 /** A hazard met on the walk: shown at the place where it is met. */
 export type Hazard = {
@@ -19,16 +20,25 @@ const HOT_ATTIC_F = 100;
 /** Buildings and ducts older than this may carry asbestos wrap or tape (common practice). */
 const ASBESTOS_YEAR = 1980;
 
-export function hazardsOf(known: KnownFacts): Hazard[] {
+export function hazardsOf(known: KnownFacts, clearance?: Clearance): Hazard[] {
   const out: Hazard[] = [];
-  if (is(known, 'asbestos', 'suspect')) {
+  if (is(known, 'asbestos', 'suspect') && clearance) {
+    out.push({
+      id: 'asbestos-stays',
+      place: 'ducts',
+      verdict: 'look-again',
+      say: `Suspected asbestos stays undisturbed: ${clearance.by}, no. ${clearance.number}.`,
+      act: `Only this work goes on beside it: ${clearance.work}. Anything else there stops.`,
+      source: 'clearance by an accredited person; federal and state asbestos rules: check the current ones',
+    });
+  } else if (is(known, 'asbestos', 'suspect')) {
     out.push({
       id: 'asbestos',
       place: 'ducts',
       verdict: 'stop',
       stopsWork: true,
       say: 'Suspected asbestos. Stop.',
-      act: 'Leave it undisturbed, keep people out, have it tested and removed by accredited people. Work goes on when a lab says it is clear.',
+      act: 'Leave it undisturbed, keep people out, have it tested and removed by accredited people. Work goes on when a lab says it is clear, or beside it when an accredited person’s clearance names that work.',
       source: 'federal and state asbestos rules: check the current ones',
     });
   } else if ((numberOf(known, 'oldYear') ?? 3000) < ASBESTOS_YEAR && !is(known, 'asbestos', 'tested clear', 'none')) {
@@ -136,4 +146,5 @@ export function hazardsOf(known: KnownFacts): Hazard[] {
   return out;
 }
 
-export const workStops = (known: KnownFacts): Hazard[] => hazardsOf(known).filter((h) => h.stopsWork);
+export const workStops = (known: KnownFacts, clearance?: Clearance): Hazard[] =>
+  hazardsOf(known, clearance).filter((h) => h.stopsWork);

@@ -37,10 +37,36 @@ export function latest(observations: readonly Observation[]): Map<FactKey, Obser
   return new Map(observations.map((o) => [o.fact, o]));
 }
 
+/** Answers that a later "not seen" does not take away: who looked and saw nothing has not made a hazard go. */
+const STANDS: readonly (readonly [FactKey, FactValue])[] = [
+  ['asbestos', 'suspect'],
+  ['twoFeeds', true],
+  ['statType', 'line-voltage'],
+];
+
 export function knownFacts(observations: readonly Observation[]): KnownFacts {
   const out: Record<string, FactValue | null> = {};
-  for (const o of observations) out[o.fact] = o.value;
+  for (const o of observations) {
+    const stands = STANDS.some(([key, value]) => key === o.fact && out[key] === value);
+    if (!(stands && o.value === null)) out[o.fact] = o.value;
+  }
   return out;
+}
+
+/** What an accredited person lets go on beside suspected asbestos: name, number, the work and a picture of the paper. */
+export type Clearance = { by: string; number: string; work: string; photoId: string };
+
+export function clearanceOf(observations: readonly Observation[]): Clearance | undefined {
+  const known = knownFacts(observations);
+  const { asbestosClearedBy: by, asbestosClearedNumber: number, asbestosClearedWork: work } = known;
+  const photoId = observations.findLast((o) => o.fact === 'asbestosClearedWork')?.photoId;
+  return known.asbestos === 'suspect' &&
+    typeof by === 'string' &&
+    typeof number === 'string' &&
+    typeof work === 'string' &&
+    photoId
+    ? { by, number, work, photoId }
+    : undefined;
 }
 
 export type PlaceState = { place: Place; asked: number; answered: number; notSeen: number; applies: boolean };

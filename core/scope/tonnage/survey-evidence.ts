@@ -4,6 +4,10 @@ import { A_COIL_FACE_FPM, type Evidence, MCA_PER_TON, SLAB_FACE_FPM, tonnageEsti
 /** Vapor line OD to the size it usually serves (common practice, rough), tons. */
 const LINE_TONS: Record<string, number> = { '0.625': 1.75, '0.75': 2.5, '0.875': 4, '1.125': 6.5, '1.375': 10 };
 
+/** Tons off a plate that can be read. */
+export const plateTons = (known: KnownFacts): number | undefined =>
+  is(known, 'outdoorPlate', 'readable') ? numberOf(known, 'oldTons') : undefined;
+
 /** The evidence of the size that this survey holds; one item a part. */
 export function surveyEvidence(known: KnownFacts): Evidence[] {
   const out: Evidence[] = [];
@@ -30,7 +34,9 @@ export function surveyEvidence(known: KnownFacts): Evidence[] {
   return out;
 }
 
+/** Size from evidence; a plate that can be read says it, and nothing is pieced together beside it. */
 export function surveyTonnage(known: KnownFacts) {
+  if (plateTons(known) !== undefined) return undefined;
   const evidence = surveyEvidence(known);
   if (evidence.length === 0) return undefined;
   const estimate = tonnageEstimate({ evidence });

@@ -18,7 +18,7 @@ import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
-import { recoverInto } from '../cylinders/cylinder-moves';
+import { recoverInto, takeBack } from '../cylinders/cylinder-moves';
 import { circuitStore } from './circuit-store';
 import { readFromRun } from './read-from-run';
 
@@ -42,6 +42,13 @@ export async function writeEntry(
     mustNotBeHandedOver(sheet);
     const phase = phaseOf(sheet, sent);
     mustBeOpen(sheet, phase);
+    // What is replaced or withdrawn comes out of the ledger first, so that a corrected weight is held against what is there.
+    const replaced = sheet.circuitLog.find((e) => e.id === sent.supersedesId);
+    if (replaced?.kind === 'recovered')
+      await takeBack(db, person, replaced.id, {
+        note: sent.kind === 'withdrawn' ? `withdrawn: ${(read.body as EntryBody<'withdrawn'>).reason}` : 'corrected',
+        occurredAt: new Date(sent.occurredAt),
+      });
     const cylinderId = 'cylinderId' in read.body ? (read.body.cylinderId as string) : undefined;
     const cylinder = cylinderId ? await cylindersStore.byId(db, person.companyId, cylinderId, true) : undefined;
     if (cylinderId && !cylinder)
@@ -53,6 +60,9 @@ export async function writeEntry(
     const refused = circuitMoveGuard(sheet, sent.kind, read.body, {
       cylinder,
       today: new Date().toISOString().slice(0, 10),
+      nowMs: Date.now(),
+      at: sent.occurredAt,
+      typed: read.source === 'typed',
     });
     if (refused) throw badInput(refused);
     await circuitStore.add(db, {
@@ -119,12 +129,6 @@ function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
         field: 'supersedesId',
         message: 'Say which entry is withdrawn.',
         allowed: 'an entry of this job that stands',
-      });
-    if (earlier.kind === 'recovered')
-      throw badInput({
-        field: 'supersedesId',
-        message: 'A weighed recovery stands in the cylinder ledger; it is not withdrawn.',
-        allowed: 'a new weighing, or a weighing of the cylinder in the ledger',
       });
     return earlier.phase;
   }

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { RunCommand, RunPhase } from '@/contract/requests';
 import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { recoveryView } from '@/core/job/circuit/circuit-views';
+import { keepsCircuitLog, recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { passes } from '@/core/job/gates';
 import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
@@ -227,6 +227,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     if ((isSystem(feed) && feed.movement) || typeof benchView(feed, 1)?.switches.movementStartOz === 'number')
       throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
   }
+  if (command.kind === 'recover') await mustHaveRecoveryCylinder(deps, person, sheet, command.oz);
   if (command.kind === 'start') mustHaveCharge(sheet);
   if (isPort(feed)) {
     if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
@@ -267,6 +268,24 @@ async function cylinderOrder(
   }
   const { id, tareOz, waterCapacityLb, contentsOz } = cylinder;
   return { kind: 'cylinder', cylinder: { id, tareOz, waterCapacityLb, contentsOz, limitOz: fill.limitOz } };
+}
+
+/** What is taken out of the new system goes into a cylinder that may take it, and the ledger says which. */
+async function mustHaveRecoveryCylinder(
+  { database }: Deps,
+  person: Person,
+  sheet: JobSheet,
+  oz: number,
+): Promise<void> {
+  if (!keepsCircuitLog(sheet) || sheet.circuitLog.length === 0) return;
+  const today = new Date().toISOString().slice(0, 10);
+  const list = await cylindersStore.list(database, person.companyId);
+  if (!recoveryCylinder(list, sheet.circuit.plate?.refrigerant, today, undefined, oz))
+    throw new Problem('run-state', {
+      field: 'cylinderId',
+      message: `No recovery cylinder has room for ${sheet.circuit.plate?.refrigerant}.`,
+      allowed: 'a recovery cylinder with room, under Cylinders',
+    });
 }
 
 /** Nothing is pumped into a cylinder that may not take it: never overridden. */

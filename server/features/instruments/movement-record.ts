@@ -1,7 +1,10 @@
 import { v5 as uuidv5 } from 'uuid';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
+import type { JobSheet } from '@/core/job/sheet';
 import type { Db } from '@/server/db/pool';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
@@ -72,6 +75,21 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
     certificate: person?.certificateNumber ?? null,
     source: run.source,
     occurredAt,
+    intoCylinderId: value < 0 ? await intoCylinder(db, run.companyId, sheet, -value) : undefined,
+    startOz,
+    endOz,
   });
   await refreshSummary(db, run.companyId, run.jobId);
+}
+
+/** The recovery cylinder that a streamed recovery goes into; none where none may take it: then only the sheet has it. */
+async function intoCylinder(db: Db, companyId: string, sheet: JobSheet, oz: number): Promise<string | undefined> {
+  const today = new Date().toISOString().slice(0, 10);
+  return recoveryCylinder(
+    await cylindersStore.list(db, companyId),
+    sheet.circuit.plate?.refrigerant,
+    today,
+    undefined,
+    oz,
+  )?.id;
 }

@@ -2,6 +2,7 @@ import { barometerPsia } from '@/core/air/moist-air';
 import { circuitSchools } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
 import type { Plate } from '@/core/equipment/plate';
+import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
 import type { BuiltPhase, Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord } from '@/core/job/sheet';
@@ -49,6 +50,10 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
   join customers c on c.id = s.customer_id join circuits k on k.id = j.circuit_id join companies co on co.id = j.company_id
   where j.company_id = :companyId and j.id = :jobId`;
 
+/** Where the typed proof of a furnace alone is kept, beside the records of the phases. */
+export const FURNACE_RECORD = 'furnace';
+type FurnaceRecord = FurnaceProof & { by: string; at: string };
+
 const iso = (date: Date): string => date.toISOString();
 
 /** Reads one whole job sheet, or undefined when the job is not this company's. */
@@ -61,7 +66,7 @@ export async function readJobSheet(
   const key = { companyId, jobId };
   const [head] = await db.rows<HeadRow>(HEAD, key);
   if (!head) return undefined;
-  const records = await db.rows<{ phase: Phase; record: unknown; version: number }>(
+  const records = await db.rows<{ phase: Phase | typeof FURNACE_RECORD; record: unknown; version: number }>(
     'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId',
     key,
   );
@@ -70,6 +75,10 @@ export async function readJobSheet(
   const removal = records.find((r) => r.phase === 'recover');
   const chosen = records.find((r) => r.phase === 'scope') as { record: Choice; version: number } | undefined;
   const { settings } = head;
+  const scope = await scopesStore.read(db, key, chosen);
+  // What the customer signed stays at the policy and prices of that day.
+  const signedTerms = scope.signatures.findLast((s) => s.answer === 'yes' && s.terms !== null)?.terms;
+  const furnace = records.find((r) => r.phase === FURNACE_RECORD);
   return {
     job: {
       id: head.id,
@@ -103,10 +112,11 @@ export async function readJobSheet(
       splitToleranceF: settings.splitToleranceF ?? DEFAULT_SCHOOLS.splitToleranceF,
     },
     survey: await surveysStore.read(db, key),
-    scope: await scopesStore.read(db, key, chosen),
+    scope,
+    furnace: furnace ? { ...(furnace.record as FurnaceRecord), version: furnace.version } : null,
     fits: await fitsStore.read(db, key),
     removal: (removal?.record as JobSheet['removal']) ?? null,
-    scopeSchools: scopeSchools(settings),
+    scopeSchools: { ...scopeSchools(settings), ...signedTerms?.schools },
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
     circuitLog: await circuitStore.read(db, key),

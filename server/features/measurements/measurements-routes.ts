@@ -1,10 +1,10 @@
 import { Router } from 'express';
-import { typedMeasurementsSchema } from '@/contract/requests';
+import { typedMeasurementsSchema, withdrawMovementSchema } from '@/contract/requests';
 import { sheetGates } from '@/core/job/sheet-gates';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { who } from '@/server/who';
-import { recordTyped } from './measurements-service';
+import { recordTyped, withdrawMovement } from './measurements-service';
 
 export function measurementsRoutes({ database }: Deps): Router {
   const router = Router();
@@ -14,6 +14,11 @@ export function measurementsRoutes({ database }: Deps): Router {
       sheetGates(s, 'charge'),
     );
     response.status(201).json(sheet);
+  });
+  router.post('/jobs/:jobId/movements/:measurementId/withdrawal', async (request, response) => {
+    const { jobId, measurementId } = request.params;
+    const body = parseBody(withdrawMovementSchema, request.body);
+    response.status(201).json(await withdrawMovement(database, who(request), jobId, measurementId, body));
   });
   return router;
 }

@@ -1,11 +1,15 @@
-import type { TypedMeasurement } from '@/contract/requests';
-import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
+import type { TypedMeasurement, WithdrawMovement } from '@/contract/requests';
+import { latestOf } from '@/core/circuit/log/circuit-log';
+import { refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
+import { movementsOf, SCALE_UNCERTAINTY_OZ, standing, WITHDRAWN } from '@/core/job/charge-sheet';
+import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
 import { audit } from '@/server/audit';
-import type { Database } from '@/server/db/pool';
+import type { Database, Db } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
-import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
+import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { changeJob } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { measurementsStore } from './measurements-store';
@@ -99,6 +103,8 @@ export async function recordTyped(
     for (const m of fresh) {
       const spec = check(m);
       mustBeOpen(sheet, m.phase);
+      await replaceEarlier(db, person, sheet, m);
+      if (m.quantity === 'chargeMovementOz') await mustFitLedger(db, person, sheet, m);
       if (m.quantity === 'chargeMovementOz') mustHoldVacuum(sheet, gatesFor(sheet));
       await measurementsStore.insert(db, {
         id: m.id,
@@ -120,7 +126,7 @@ export async function recordTyped(
         personId: person.id,
         runId: null,
         runSeconds: null,
-        detail: m.method ? { method: m.method } : null,
+        detail: detailOf(m),
         supersedesId: m.supersedesId ?? null,
         occurredAt: new Date(m.occurredAt),
       });
@@ -132,6 +138,9 @@ export async function recordTyped(
           certificate: person.certificateNumber,
           source: 'typed',
           occurredAt: new Date(m.occurredAt),
+          intoCylinderId: m.cylinderId,
+          startOz: m.startOz,
+          endOz: m.endOz,
         });
     }
     if (fresh.length)
@@ -139,5 +148,107 @@ export async function recordTyped(
         count: fresh.length,
         quantities: fresh.map((m) => m.quantity),
       });
+  });
+}
+
+const detailOf = (m: TypedMeasurement): Record<string, unknown> | null =>
+  m.method !== undefined
+    ? { method: m.method }
+    : m.startOz !== undefined && m.endOz !== undefined
+      ? { startOz: m.startOz, endOz: m.endOz, ...(m.cylinderId ? { cylinderId: m.cylinderId } : {}) }
+      : null;
+
+/** A correction replaces a measurement of the same job and quantity that still stands; its ounces come off the ledger. */
+async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedMeasurement): Promise<void> {
+  if (m.supersedesId === undefined) return;
+  const earlier = standing(sheet.measurements).find((x) => x.id === m.supersedesId);
+  if (!earlier || earlier.quantity !== m.quantity || earlier.phase !== m.phase)
+    throw badInput({
+      field: 'supersedesId',
+      message: 'That reading does not stand on this job, or is of another kind.',
+      allowed: 'a standing reading of this job, of the same quantity and phase',
+    });
+  if (m.quantity === 'chargeMovementOz')
+    await takeBack(db, person, earlier.id, { note: 'corrected', occurredAt: new Date(m.occurredAt) });
+}
+
+/** Typed weights are those of the cylinder on the ledger; what is recovered names its cylinder where the circuit is kept. */
+async function mustFitLedger(db: Db, person: Person, sheet: JobSheet, m: TypedMeasurement): Promise<void> {
+  if ((m.startOz === undefined) !== (m.endOz === undefined))
+    throw badInput({ field: 'endOz', message: 'A weighing has two weights.', allowed: 'both, or none' });
+  if (m.startOz !== undefined && Math.abs(m.startOz - m.endOz! - m.value) > WEIGHT_ROUNDING_OZ)
+    throw badInput({
+      field: 'value',
+      message: 'The amount is not the difference of the two weights.',
+      allowed: `${(m.startOz - m.endOz!).toFixed(2)} oz`,
+    });
+  const recovered = m.value < 0;
+  if (recovered && m.cylinderId === undefined && keepsCircuitLog(sheet) && sheet.circuitLog.length > 0)
+    throw badInput({
+      field: 'cylinderId',
+      message: 'Say which recovery cylinder it went into: the ledger follows every ounce.',
+      allowed: 'a recovery cylinder',
+    });
+  const id = recovered ? m.cylinderId : latestOf(sheet.circuitLog, 'cylinder-used')?.body.cylinderId;
+  const cylinder = id ? await cylindersStore.byId(db, person.companyId, id, true) : undefined;
+  if (id && !cylinder)
+    throw badInput({
+      field: 'cylinderId',
+      message: 'There is no such cylinder.',
+      allowed: 'a cylinder of your company',
+    });
+  const refused = cylinder && m.startOz !== undefined ? refusesStartWeight(cylinder, m.startOz, 'startOz') : undefined;
+  if (refused) throw badInput(refused);
+}
+/** Weights are typed to a hundredth at best. */
+const WEIGHT_ROUNDING_OZ = 0.02;
+
+/** Takes a weighing back: it stays in the record, marked, and its ounces come off the ledger in the same transaction. */
+export function withdrawMovement(
+  database: Database,
+  person: Person,
+  jobId: string,
+  measurementId: string,
+  body: WithdrawMovement,
+): Promise<JobSheet> {
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    const [there] = await measurementsStore.find(db, [body.id]);
+    if (there) {
+      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+      return;
+    }
+    const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);
+    if (!weighing)
+      throw new Problem('not-found', { message: 'No such weighing stands on this job.', field: 'measurementId' });
+    mustBeOpen(sheet, weighing.phase);
+    await measurementsStore.insert(db, {
+      id: body.id,
+      companyId: person.companyId,
+      jobId,
+      equipmentId: sheet.equipmentId,
+      circuitId: sheet.circuit.id,
+      phase: weighing.phase,
+      mode: sheet.job.mode,
+      stage: WITHDRAWN,
+      setId: body.id,
+      quantity: 'chargeMovementOz',
+      value: 0,
+      uncertainty: MOVEMENT.uncertainty,
+      location: MOVEMENT.location,
+      barometerPsia: null,
+      source: 'typed',
+      instrument: 'typed by hand',
+      personId: person.id,
+      runId: null,
+      runSeconds: null,
+      detail: { reason: body.reason, oz: weighing.value },
+      supersedesId: weighing.id,
+      occurredAt: new Date(body.occurredAt),
+    });
+    await takeBack(db, person, weighing.id, {
+      note: `withdrawn: ${body.reason}`,
+      occurredAt: new Date(body.occurredAt),
+    });
+    await audit(db, person, jobId, 'weighing withdrawn', { id: weighing.id, oz: weighing.value, reason: body.reason });
   });
 }

@@ -1,11 +1,18 @@
 import { Router } from 'express';
-import { amendmentSchema, confirmationSchema, overrideSchema, signOffSchema, vacuumSchema } from '@/contract/requests';
+import {
+  amendmentSchema,
+  confirmationSchema,
+  furnaceSchema,
+  overrideSchema,
+  signOffSchema,
+  vacuumSchema,
+} from '@/contract/requests';
 import { BUILT_PHASES, type BuiltPhase } from '@/core/job/phases';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBe, who } from '@/server/who';
-import { amend, confirm, gatesWithRecorded, override, recordVacuum, signPhase } from './phases-service';
+import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
 
 function phaseOf(name: string): BuiltPhase {
   const phase = BUILT_PHASES.find((p) => p === name);
@@ -19,6 +26,12 @@ export function phasesRoutes({ database }: Deps): Router {
   router.put('/jobs/:jobId/vacuum', async (request, response) => {
     response.json(
       await recordVacuum(database, who(request), request.params.jobId, parseBody(vacuumSchema, request.body)),
+    );
+  });
+
+  router.put('/jobs/:jobId/furnace', async (request, response) => {
+    response.json(
+      await recordFurnace(database, who(request), request.params.jobId, parseBody(furnaceSchema, request.body)),
     );
   });
 

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { VacuumRequest } from '@/contract/requests';
+import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import { hasCircuit } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
 import { isCircuitPhase, vacuumWantsReason } from '@/core/job/circuit/circuit-views';
@@ -12,6 +13,7 @@ import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snap
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { FURNACE_RECORD } from '@/server/features/jobs/job-sheet-store';
 import { loadRecorded } from '@/server/features/jobs/job-summary';
 import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
@@ -57,6 +59,32 @@ export async function recordVacuum(
         stored: sheet.vacuum,
       });
     await audit(db, person, jobId, 'standing-vacuum test typed', record);
+  });
+}
+
+/** The typed proof of a furnace alone. */
+export function recordFurnace(
+  database: Database,
+  person: Person,
+  jobId: string,
+  { version, proof }: { version: number; proof: FurnaceProof },
+): Promise<JobSheet> {
+  return changeJob(database, person, jobId, async (db, sheet) => {
+    mustBeOpen(sheet, 'hand-over');
+    if (proof.plateRiseLowF >= proof.plateRiseHighF)
+      throw badInput({
+        field: 'plateRiseHighF',
+        message: 'The window of the rise ends below its start.',
+        allowed: `above ${proof.plateRiseLowF} °F`,
+      });
+    const record = { ...proof, by: person.fullName, at: new Date().toISOString() };
+    if (!(await phasesStore.putRecord(db, person.companyId, jobId, FURNACE_RECORD, record, version, person.id)))
+      throw new Problem('stale-version', {
+        message: 'Someone typed the furnace’s proof after you read it.',
+        yours: { version, proof },
+        stored: sheet.furnace,
+      });
+    await audit(db, person, jobId, 'furnace proof typed', record);
   });
 }
 

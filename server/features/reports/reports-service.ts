@@ -1,6 +1,8 @@
+import { hasCircuit } from '@/core/job/before';
+import { furnaceReport } from '@/core/job/furnace-report';
 import { buildReport, type Report } from '@/core/job/report';
 import { sheetGates } from '@/core/job/sheet-gates';
-import { type Snapshot, snapshotOf } from '@/core/job/snapshot';
+import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/job/snapshot';
 import type { Db } from '@/server/db/pool';
 import { loadRecorded } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
@@ -11,16 +13,34 @@ import { phasesStore } from '@/server/features/phases/phases-store';
 export async function reportOf(db: Db, person: Person, jobId: string): Promise<Report & { number: number }> {
   const sheet = await sheetFor(db, person, jobId);
   const frozen = await phasesStore.signOffsOf(db, person.companyId, jobId);
+  if (!hasCircuit(sheet)) {
+    const signed = frozen.find((s) => s.phase === 'hand-over');
+    const snapshot = signed
+      ? (signed.snapshot as FurnaceSnapshot)
+      : beforeSnapshotOf(sheet, 'hand-over', sheetGates(sheet, 'hand-over'));
+    return {
+      ...furnaceReport({
+        company: person.companyName,
+        // A hand-over signed before furnaces had a proof says that it has none.
+        snapshot: { ...snapshot, furnace: snapshot.furnace ?? null, furnaceChecks: snapshot.furnaceChecks ?? [] },
+        signOffs: sheet.signOffs,
+        amendments: await amendmentsOf(),
+      }),
+      number: sheet.job.number,
+    };
+  }
   const newest = [...frozen].reverse().find((s) => s.phase === 'start-up' || s.phase === 'hand-over');
   const snapshot = newest ? (newest.snapshot as Snapshot) : await draft();
-  const amendments = (await phasesStore.amendments(db, person.companyId, jobId)).map((a) => ({
-    ...a,
-    at: a.at.toISOString(),
-  }));
+  const amendments = await amendmentsOf();
   return {
     ...buildReport({ company: person.companyName, snapshot, signOffs: sheet.signOffs, amendments }),
     number: sheet.job.number,
   };
+
+  async function amendmentsOf() {
+    const rows = await phasesStore.amendments(db, person.companyId, jobId);
+    return rows.map((a) => ({ ...a, at: a.at.toISOString() }));
+  }
 
   async function draft(): Promise<Snapshot> {
     const recorded = await loadRecorded(db, person.companyId, sheet);

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import type { NewCustomerSignature, NewDecision } from '@/contract/before';
-import { itemsToRemember, scopeOf } from '@/core/job/before';
+import { itemsToRemember, scopeOf, termsOf } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
 import { passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
@@ -141,10 +141,12 @@ export async function customerSigns(
         await scopesStore.addDecision(db, key, { id: uuid(), itemId: item.id, decision, reason, personId: person.id });
       }
     }
+    const after = remembers ? scopeOf(await sheetFor(db, person, jobId)) : undefined;
     await scopesStore.addSignature(db, key, {
       ...body,
       textHash: createHash('sha256').update(body.text).digest('hex'),
-      items: remembers ? itemsToRemember(scopeOf(await sheetFor(db, person, jobId))) : null,
+      items: after ? itemsToRemember(after) : null,
+      terms: after ? termsOf(after) : null,
       personId: person.id,
     });
     if (body.subject === 'change' && body.answer === 'yes')

@@ -1,5 +1,5 @@
 import type { NewCustomerSignature, NewDecision } from '@/contract/before';
-import type { CustomerSignature, ScopeRecord } from '@/core/job/sheet';
+import type { CustomerSignature, ScopeRecord, SignedTerms } from '@/core/job/sheet';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
 import type { Db } from '@/server/db/pool';
@@ -16,7 +16,7 @@ export const scopesStore = {
       key,
     );
     const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
-      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.customer, s.ink, s.items, p.full_name as witness, s.signed_at as at
+      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
        from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId order by s.seq`,
       key,
     );
@@ -56,12 +56,23 @@ export const scopesStore = {
   async addSignature(
     db: Db,
     key: Key,
-    s: NewCustomerSignature & { textHash: string; items: ScopeItem[] | null; personId: string },
+    s: NewCustomerSignature & {
+      textHash: string;
+      items: ScopeItem[] | null;
+      terms: SignedTerms | null;
+      personId: string;
+    },
   ): Promise<void> {
     await db.run(
-      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, customer, ink, items, witness_id, signed_at)
-       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :customer, :ink, :json, :personId, :now)`,
-      { ...key, ...s, json: s.items ? JSON.stringify(s.items) : null, now: new Date() },
+      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, customer, ink, items, terms, witness_id, signed_at)
+       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :customer, :ink, :json, :termsJson, :personId, :now)`,
+      {
+        ...key,
+        ...s,
+        json: s.items ? JSON.stringify(s.items) : null,
+        termsJson: s.terms ? JSON.stringify(s.terms) : null,
+        now: new Date(),
+      },
     );
   },
 

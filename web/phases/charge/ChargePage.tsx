@@ -78,8 +78,12 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     await act(async () => {
       let runId = scaleRun?.id;
       if (!runId) {
-        runId = uuid();
-        await view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: runId, phase: 'charge', speed: 1 });
+        const started = await view.actions.send(`/jobs/${sheet.job.id}/runs`, {
+          id: uuid(),
+          phase: 'charge',
+          speed: 1,
+        });
+        runId = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
       }
       await post(`/runs/${runId}/commands`, { kind, oz: Math.round(oz * 10) / 10 });
     });
@@ -108,20 +112,14 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/charge/sign-offs`, { id: uuid() }));
         return;
       default:
-        if (weighs) void move(action.kind, action.oz);
+        if (scaleRun) void move(action.kind, action.oz);
         else setSheetOpen('typed');
     }
   }
-  /** Without a scale that streams or can be simulated, the amount is typed. */
-  const weighs = modelled || scaleRun !== undefined;
-  const buttonLabel =
-    button && (button.action.kind === 'weigh-in' || button.action.kind === 'recover')
-      ? !weighs
-        ? 'Type the amount'
-        : scaleRun
-          ? button.label
-          : `${button.label}, simulated scale`
-      : button?.label;
+  /** Without a scale that streams the weights are typed; the simulated one stands beside, for practice. */
+  const weighing =
+    button && (button.action.kind === 'weigh-in' || button.action.kind === 'recover') ? button.action : undefined;
+  const buttonLabel = weighing && !scaleRun ? 'Type the weights' : button?.label;
 
   const trimOz = movementsOf(sheet.measurements)
     .filter((m) => m.phase === 'start-up')
@@ -151,6 +149,11 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       }
       next={
         <NextMoveBar kind={next.kind} say={next.say} because={next.because}>
+          {weighing && !scaleRun && modelled ? (
+            <Button disabled={busy} onClick={() => void move(weighing.kind, weighing.oz)}>
+              {button!.label}, simulated scale
+            </Button>
+          ) : null}
           {buttonLabel ? <MoveButton label={buttonLabel} busy={busy} onPress={press} /> : null}
         </NextMoveBar>
       }
@@ -208,7 +211,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
               Never heat a cylinder with a flame, never vent. The maker’s charging table comes first.
             </Notice>
           ) : null}
-          <MovementLog sheet={sheet} />
+          <MovementLog view={view} />
         </div>
       </div>
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}

@@ -1,13 +1,21 @@
 import { useState } from 'react';
+import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { lbOz } from '@/core/circuit/weigh-in';
+import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
+import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
-import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
-import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { WeightField } from '@/web/kit/WeightField';
+import { EMPTY_WEIGHT, ozFromText, type WeightText, weightTrouble } from '@/web/kit/weight-text';
 import type { JobView } from '../job-context';
+
+/** The heaviest cylinder that stands on a field scale, oz. */
+const MOST_OZ = 6000;
 
 /** A weighed amount typed from a scale that does not stream: start and end weight of the cylinder. */
 export function TypedMovement({
@@ -20,13 +28,18 @@ export function TypedMovement({
   onClose: () => void;
 }) {
   const [way, setWay] = useState<'in' | 'out'>('in');
-  const [start, setStart] = useState('');
-  const [end, setEnd] = useState('');
+  const [start, setStart] = useState(EMPTY_WEIGHT);
+  const [end, setEnd] = useState(EMPTY_WEIGHT);
+  const [cylinderId, setCylinderId] = useState('');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
-  const bad = (text: string) => typedTrouble(text, 0, 2000, 'oz');
-  const a = numberFromText(start);
-  const b = numberFromText(end);
+  const { data } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
+  const { circuitLog } = view.sheet;
+  const keeps = keepsCircuitLog(view.sheet) && circuitLog.length > 0;
+  const takes = (data?.cylinders ?? []).filter((c) => c.use === 'recovery' && c.state === 'in use');
+  const bad = (text: WeightText) => weightTrouble(text, 0, MOST_OZ);
+  const a = ozFromText(start);
+  const b = ozFromText(end);
   const moved = a !== undefined && b !== undefined ? (way === 'in' ? a - b : b - a) : undefined;
   const order =
     moved !== undefined && moved <= 0
@@ -42,6 +55,7 @@ export function TypedMovement({
           e.preventDefault();
           setAsked(true);
           if (bad(start) || bad(end) || order || moved === undefined) return;
+          if (way === 'out' && keeps && !cylinderId) return;
           const id = uuid();
           const done = await act(() =>
             view.actions.send(`/jobs/${view.sheet.job.id}/measurements`, {
@@ -54,6 +68,9 @@ export function TypedMovement({
                   quantity: 'chargeMovementOz',
                   value: Math.round((way === 'in' ? moved : -moved) * 100) / 100,
                   occurredAt: new Date().toISOString(),
+                  startOz: a,
+                  endOz: b,
+                  ...(way === 'out' && cylinderId ? { cylinderId } : {}),
                 },
               ],
             }),
@@ -70,21 +87,36 @@ export function TypedMovement({
             { value: 'out', label: 'Recovered' },
           ]}
         />
-        <Field
+        {way === 'out' && takes.length ? (
+          <div>
+            <Choice
+              stacked
+              label="Into cylinder"
+              value={cylinderId}
+              options={takes.map((c) => ({
+                value: c.id,
+                label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}`,
+              }))}
+              onChange={setCylinderId}
+            />
+            {asked && keeps && !cylinderId ? (
+              <p role="alert" className="text-[12.5px] font-[600] text-oxide">
+                Say which cylinder it went into: the ledger follows every ounce.
+              </p>
+            ) : null}
+          </div>
+        ) : null}
+        <WeightField
           label="Cylinder at the start"
-          unit="oz"
-          inputMode="decimal"
           value={start}
-          onChange={(e) => setStart(e.target.value)}
+          onChange={setStart}
           error={asked ? bad(start)?.message : undefined}
           allowed={bad(start)?.allowed}
         />
-        <Field
+        <WeightField
           label="Cylinder at the end"
-          unit="oz"
-          inputMode="decimal"
           value={end}
-          onChange={(e) => setEnd(e.target.value)}
+          onChange={setEnd}
           error={asked ? (bad(end)?.message ?? order) : undefined}
           allowed={bad(end)?.allowed}
         />

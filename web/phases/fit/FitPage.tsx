@@ -6,7 +6,7 @@ import { type Curb, LIFT_CHECK_IDS, LIFT_CHECKS } from '@/core/fit/curb/judge-cu
 import type { DrainSheet } from '@/core/fit/drain/drain-sheet';
 import type { Placement } from '@/core/fit/outdoor/placement';
 import type { Packaged } from '@/core/fit/packaged/duct-sides';
-import { assumedPaths, FIT_WORDS, type FitKind, type FitRecord, judgeFit, withStand } from '@/core/fit/sheets';
+import { FIT_WORDS, type FitKind, type FitRecord, judgeFit, withStand } from '@/core/fit/sheets';
 import type { Stack } from '@/core/fit/stack/stack';
 import { fitContextOf, scopeInputOf } from '@/core/job/before';
 import { isHandedOver } from '@/core/job/sheet';
@@ -51,7 +51,6 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
   const context = fitContextOf(sheet);
   const now = { kind, record: edit.record, measured: [...edit.measured] };
   const checks = judgeFit(now, context);
-  const assumed = assumedPaths(now);
   const [first] = checks.filter((c) => c.verdict !== 'good');
   const locked = isHandedOver(sheet);
   const base = `/jobs/${sheet.job.id}`;
@@ -90,9 +89,6 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
           say={first ? (first.next ?? first.claim) : `${FIT_WORDS[kind]}: everything holds.`}
           because={first ? `${first.claim} ${first.because}` : 'Measured, and nothing is short.'}
         >
-          {assumed.length > 0 && !locked ? (
-            <Button onClick={edit.confirmAll}>The rest is measured: confirm</Button>
-          ) : null}
           <Button tone="primary" onClick={() => navigate(following ? `${base}/fit/${following}` : `${base}/scope`)}>
             {following ? FIT_WORDS[following] : 'Go to scope'}
           </Button>

@@ -26,7 +26,6 @@ export type FitEdit<K extends FitKind = FitKind> = {
   put: (path: string, value: unknown) => string | undefined;
   /** Several at once, as a drag does. */
   putAll: (values: Record<string, unknown>) => string | undefined;
-  confirmAll: () => void;
   takeStored: () => void;
   keepMine: () => void;
 };
@@ -143,7 +142,6 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
     conflict,
     put: (path, value) => putAll({ [path]: value }),
     putAll,
-    confirmAll: () => keep({ ...latest.current, measured: figurePaths(kind, latest.current.record) }),
     takeStored: () => {
       if (!conflict) return;
       version.current = conflict.version;

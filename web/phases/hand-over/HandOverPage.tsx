@@ -2,6 +2,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
+import { orderChecks } from '@/core/finding/check';
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { hasCircuit } from '@/core/job/before';
 import { passes } from '@/core/job/gates';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { Report } from '@/core/job/report';
@@ -16,9 +19,11 @@ import { JobFrame } from '@/web/shell/JobFrame';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { AfterRun } from './AfterRun';
+import { FurnaceSheet } from './FurnaceSheet';
 import { ReportSheet } from './ReportSheet';
 
 /** Gates of the hand-over that are cleared on the scope page. */
@@ -34,9 +39,15 @@ function clearedOn(gate: string): 'scope' | 'charge' | 'start-up' | undefined {
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
   const jobPath = `/jobs/${sheet.job.id}`;
-  const { data: report, mutate } = useSWR<Report>(isEquipped(sheet) ? `${jobPath}/report` : null, get);
+  const furnaceOnly = !hasCircuit(sheet);
+  const reported = isEquipped(sheet) || furnaceOnly;
+  const { data: report, mutate } = useSWR<Report>(
+    reported ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}` : null,
+    get,
+  );
   const { busy, problem, act } = useAct();
   const [amending, setAmending] = useState(false);
+  const [proving, setProving] = useState(false);
   const navigate = useNavigate();
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
@@ -54,25 +65,35 @@ export default function HandOverPage(view: JobView) {
         label: 'Open the PDF',
         press: () => void window.open(pdf, '_blank'),
       }
-    : barred
+    : barred?.id === 'furnace-proof'
       ? {
-          kind: 'not-proven' as const,
-          say: `Held: ${barred.asks}.`,
-          because: barred.say,
-          label: back ? `Go to ${PHASE_WORDS[back].toLowerCase()}` : undefined,
-          press: () => (back ? navigate(`../${back}`, { relative: 'path' }) : undefined),
+          kind: barred.overridable ? ('not-proven' as const) : ('stop' as const),
+          say: sheet.furnace ? barred.say : 'Type what the furnace shows: gas pressures, temperature rise, CO.',
+          because: sheet.furnace
+            ? 'Put it right, let it burn 10 min, and read it all again.'
+            : 'A furnace is not handed over without them. Combustion and gas are licensed work.',
+          label: sheet.furnace ? 'Read it again' : 'Type the readings',
+          press: () => setProving(true),
         }
-      : {
-          kind: 'now' as const,
-          say: 'Walk the customer through the report, then sign the hand-over.',
-          because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.',
-          label: lead ? 'Sign the hand-over' : undefined,
-          press: () =>
-            void act(async () => {
-              await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
-              await mutate();
-            }),
-        };
+      : barred
+        ? {
+            kind: 'not-proven' as const,
+            say: `Held: ${barred.asks}.`,
+            because: barred.say,
+            label: back ? `Go to ${PHASE_WORDS[back].toLowerCase()}` : undefined,
+            press: () => (back ? navigate(`../${back}`, { relative: 'path' }) : undefined),
+          }
+        : {
+            kind: 'now' as const,
+            say: 'Walk the customer through the report, then sign the hand-over.',
+            because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.',
+            label: lead ? 'Sign the hand-over' : undefined,
+            press: () =>
+              void act(async () => {
+                await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
+                await mutate();
+              }),
+          };
   useKeys({ n: () => !busy && bar.press() });
 
   return (
@@ -83,6 +104,7 @@ export default function HandOverPage(view: JobView) {
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <GateList gates={gates} phase="hand-over" view={view} />
+          {sheet.furnace ? <CheckList checks={orderChecks(judgeFurnace(sheet.furnace))} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed !== undefined} /> : null}
           <section>
             <h2 className="text-[15px] font-[680]">Signatures</h2>
@@ -122,7 +144,7 @@ export default function HandOverPage(view: JobView) {
         <Trouble problem={problem} />
         {report ? (
           <ReportSheet report={report} />
-        ) : isEquipped(sheet) ? (
+        ) : reported ? (
           <p className="text-ink2">Writing the report …</p>
         ) : (
           <p className="text-ink2">
@@ -130,6 +152,7 @@ export default function HandOverPage(view: JobView) {
           </p>
         )}
       </div>
+      {proving ? <FurnaceSheet view={view} onClose={() => setProving(false)} /> : null}
       {amending ? (
         <AmendSheet
           view={view}

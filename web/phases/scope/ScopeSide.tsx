@@ -5,6 +5,7 @@ import { fitContextOf, type ScopeView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import { fitKindsFor } from '@/core/scope/fit-start';
+import { money } from '@/core/units/money';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
@@ -46,7 +47,7 @@ export function ScopeSide({
                       ? d.signature.answer === 'yes'
                         ? `Signed by ${d.signature.customer}`
                         : `Refused by ${d.signature.customer}: ${d.signature.reason}`
-                      : `Not signed. Instead: ${d.alternative.say.toLowerCase()}, ${d.alternative.price.toFixed(0)}`}
+                      : `Not signed. Instead: ${d.alternative.say.toLowerCase()}, ${money(d.alternative.price)}`}
                   </span>
                 </span>
                 {d.signature ? null : (

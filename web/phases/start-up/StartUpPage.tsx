@@ -178,7 +178,7 @@ export default function StartUpPage(view: EquippedView) {
             />
             <Confirmations view={view} confirmed={confirmationsOf(sheet)} />
             {gateData ? <GateList gates={gateData.gates} phase="start-up" view={view} /> : null}
-            <MovementLog sheet={sheet} />
+            <MovementLog view={view} />
           </div>
         </div>
       }

@@ -137,6 +137,13 @@ export default function SurveyPage(given: JobView) {
               <b className="font-[680]">{h.say}</b> {h.act} <span className="text-ink2">({h.source})</span>
             </Notice>
           ))}
+          {survey.contradictions
+            .filter((c) => c.place === place)
+            .map((c) => (
+              <Notice key={c.id} kind="look-again">
+                <b className="font-[680]">{c.say}</b> {c.act}
+              </Notice>
+            ))}
           {changed ? (
             <Notice kind="now">
               <b className="font-[680]">“{changed.what}” changes the scope:</b>

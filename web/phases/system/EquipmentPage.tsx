@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { Plate } from '@/core/equipment/plate';
+import { hasCircuit } from '@/core/job/before';
 import { ApiProblem } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
@@ -15,6 +16,54 @@ import { EMPTY_PLATE, type PlateText, textOf } from './plate-form';
 type Stored = { version: number; plate: Plate };
 
 export default function EquipmentPage(view: JobView) {
+  return hasCircuit(view.sheet) ? <PlatePage {...view} /> : <FurnaceEquipment {...view} />;
+}
+
+/** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
+function FurnaceEquipment({ sheet }: JobView) {
+  const navigate = useNavigate();
+  const unit = sheet.scope.indoor ?? sheet.scope.outdoor;
+  return (
+    <JobFrame
+      sheet={sheet}
+      active="equipment"
+      simulated={false}
+      next={
+        <NextMoveBar
+          kind={unit ? 'good' : 'now'}
+          say={unit ? 'The furnace comes from the scope.' : 'Choose the furnace in the scope.'}
+          because="A furnace alone has no refrigerant: no charge, no line set, nothing to type here."
+        >
+          <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
+            Go to scope
+          </Button>
+        </NextMoveBar>
+      }
+    >
+      <div className="px-4 py-3.5 lg:px-7">
+        <h1 className="mb-3 text-[23px]">Equipment</h1>
+        {unit ? (
+          <dl className="grid max-w-[520px] grid-cols-[150px_1fr] gap-y-1">
+            <dt className="text-ink2">Furnace</dt>
+            <dd className="font-[640]">
+              {unit.maker} {unit.model}
+            </dd>
+            <dt className="text-ink2">Size</dt>
+            <dd>
+              {unit.widthIn} × {unit.depthIn} × {unit.heightIn} in, {unit.weightLb} lb
+            </dd>
+            <dt className="text-ink2">Power</dt>
+            <dd>{unit.volts} V</dd>
+          </dl>
+        ) : (
+          <p className="text-ink2">No furnace is chosen yet.</p>
+        )}
+      </div>
+    </JobFrame>
+  );
+}
+
+function PlatePage(view: JobView) {
   const { sheet } = view;
   const { circuit } = sheet;
   const form = useForm<PlateText>({ defaultValues: circuit.plate ? textOf(circuit.plate) : EMPTY_PLATE });

@@ -1,0 +1,1 @@
+alter table customer_signatures add column terms json null;
