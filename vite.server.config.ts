@@ -10,6 +10,12 @@ export default defineConfig({
     outDir: 'dist/server',
     emptyOutDir: true,
     target: 'node20',
-    rollupOptions: { input: { main: 'server/main.ts', 'plant-worker': 'server/features/instruments/plant-worker.ts' } },
+    rollupOptions: {
+      input: {
+        main: 'server/main.ts',
+        'plant-worker': 'server/features/instruments/plant-worker.ts',
+        'pdf-worker': 'server/features/reports/pdf-worker.ts',
+      },
+    },
   },
 });

@@ -6,10 +6,9 @@ import { choiceSchema } from '@/core/scope/choice';
 import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
 import { FACTS } from '@/core/scope/survey/facts';
 import { CONFIDENCES, METHODS } from '@/core/scope/survey/survey';
-import { idSchema } from './requests';
+import { idSchema, instant } from './requests';
 
 /** Bodies of the writes before the work: survey, scope, fit, equipment library, settings. */
-const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
 const version = z.number().int().min(0).describe('the version you read, 0 for none');
 

@@ -3,10 +3,9 @@ import { ENTRY_KINDS } from '@/core/circuit/log/entry-bodies';
 import { CYLINDER_STATES, CYLINDER_USES } from '@/core/circuit/recovery/cylinder';
 import { num } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
-import { idSchema } from './requests';
+import { day, idSchema, instant } from './requests';
 
 /** Bodies of the writes of the refrigerant circuit and the cylinder ledger. */
-const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
 
 export const circuitEntrySchema = z.strictObject({
@@ -32,7 +31,7 @@ export const cylinderSchema = z.strictObject({
   waterCapacityLb: num(1, 2000, 'lb'),
   tareOz: num(8, 32_000, 'oz'),
   ratingPsig: num(100, 1000, 'psig'),
-  retestOn: z.iso.date().nullable().describe('a date, YYYY-MM-DD, or null'),
+  retestOn: day.nullable().describe('a date, YYYY-MM-DD, 2000 to 2100, or null'),
   disposable: z.boolean().describe('true or false'),
   flammableMark: z.boolean().describe('true or false'),
   dipTube: z.boolean().describe('true or false'),

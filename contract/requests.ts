@@ -6,9 +6,19 @@ import { READING_PHASES } from '@/core/job/phases';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
 
+const YEARS = { from: Date.UTC(2000, 0, 1), to: Date.UTC(2101, 0, 1) };
+const inYears = (ms: number): boolean => ms >= YEARS.from && ms < YEARS.to;
+
 /** Bodies of every write. Ids come from the client (UUIDv7), so that sending twice changes nothing. */
 export const idSchema = z.uuid().describe('a UUID');
-const instant = z.iso.datetime({ offset: true }).describe('an ISO date and time');
+export const instant = z.iso
+  .datetime({ offset: true })
+  .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
+  .describe('an ISO date and time, 2000 to 2100');
+export const day = z.iso
+  .date()
+  .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
+  .describe('a date, YYYY-MM-DD, 2000 to 2100');
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
 
 export const signInSchema = z.strictObject({
@@ -25,7 +35,7 @@ export const newJobSchema = z.strictObject({
   elevationFt: num(-1000, 15000, 'ft'),
   systemName: text(1, 80),
   leadId: idSchema,
-  scheduledFor: z.iso.date().describe('a date, YYYY-MM-DD'),
+  scheduledFor: day,
   /** Null: the survey comes first and the equipment follows from the scope. */
   plate: plateSchema.nullable(),
 });

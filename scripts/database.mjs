@@ -52,7 +52,7 @@ function answers(client, socket, user, password) {
 }
 
 /** Tells a leftover server of this folder to stop, so that a run after a crash can take over. */
-async function stopLeftover(pidFile) {
+async function stopLeftover(pidFile, say) {
   if (!existsSync(pidFile)) return;
   const pid = Number(readFileSync(pidFile, 'utf8'));
   if (!pid) return;
@@ -63,6 +63,7 @@ async function stopLeftover(pidFile) {
     return;
   }
   if (!name.startsWith('mariadbd')) return;
+  say(`A database of an earlier start still runs here (process ${pid}): ending it.`);
   process.kill(pid, 'SIGTERM');
   for (let i = 0; i < 200 && existsSync(`/proc/${pid}`); i++) await new Promise((r) => setTimeout(r, 50));
 }
@@ -71,7 +72,7 @@ async function stopLeftover(pidFile) {
  * Starts the server and gives its address. `schemas` are created and granted to the app user.
  * @returns {{ uri: (schema: string) => string, stop: () => Promise<void>, exited: Promise<number | null> }}
  */
-export async function startDatabase(folder, schemas, grantPattern) {
+export async function startDatabase(folder, schemas, grantPattern, say = () => undefined) {
   const mariadbd = find('mariadbd');
   const install = find('mariadb-install-db');
   const client = find('mariadb');
@@ -81,7 +82,7 @@ export async function startDatabase(folder, schemas, grantPattern) {
   const data = path.join(folder, 'mysql');
   const log = path.join(folder, 'db.log');
   const pidFile = path.join(folder, 'run', 'db.pid');
-  await stopLeftover(pidFile);
+  await stopLeftover(pidFile, say);
   if (!existsSync(path.join(data, 'mysql'))) {
     const made = spawnSync(
       install,

@@ -5,21 +5,32 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, wri
 import path from 'node:path';
 import { DatabaseTrouble, startDatabase } from './database.mjs';
 import { installDebian, installPackages } from './install.mjs';
+import { endProcess, isOurs, supervise } from './supervise.mjs';
 
 /** npm start: installs what is missing, starts a private MariaDB, builds, loads the demo, serves, prints the address. */
 process.chdir(path.resolve(import.meta.dirname, '..'));
 const say = (line) => process.stdout.write(`${line}\n`);
 const external = process.env.DATABASE_URL;
 
-// A second start in the same folder must not take the first one's database away.
+// A second start in the same folder must not take the first one's database away; a first one that was killed leaves orphans.
 const RUNNING = '.data/running.json';
-if (existsSync(RUNNING)) {
-  const { pid, port } = JSON.parse(readFileSync(RUNNING, 'utf8'));
-  const line = existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, 'utf8') : '';
-  if (line.includes('start.mjs')) {
-    say(`Mill Bridge already runs here: http://127.0.0.1:${port}\nStop that one with Ctrl-C first to start it again.`);
-    process.exit(0);
+const known = () => {
+  try {
+    return JSON.parse(readFileSync(RUNNING, 'utf8'));
+  } catch {
+    return undefined;
   }
+};
+const before = known();
+if (before && isOurs(before.pid, 'start.mjs')) {
+  say(
+    `Mill Bridge already runs here: http://127.0.0.1:${before.port}\nStop that one with Ctrl-C first to start it again.`,
+  );
+  process.exit(0);
+}
+if (before?.server && isOurs(before.server, 'dist/server/main.js')) {
+  say(`The last start was killed and left its server running (process ${before.server}): ending it.`);
+  await endProcess(before.server);
 }
 
 if (!external) await installDebian(['database']);
@@ -46,7 +57,9 @@ if (Math.min(...built) < sources) {
 }
 
 mkdirSync('.data', { recursive: true, mode: 0o700 });
-writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, port: Number(process.env.PORT ?? 4680) }));
+const state = { pid: process.pid, port: Number(process.env.PORT ?? 4680), server: undefined };
+const note = () => writeFileSync(RUNNING, JSON.stringify(state));
+note();
 const secretFile = '.data/session-secret';
 if (!existsSync(secretFile)) writeFileSync(secretFile, randomBytes(32).toString('hex'), { mode: 0o600 });
 
@@ -54,40 +67,47 @@ let database;
 if (!external) {
   say('Starting MariaDB on loopback …');
   try {
-    database = await startDatabase(path.resolve('.data'), ['mill_bridge']);
+    database = await startDatabase(path.resolve('.data'), ['mill_bridge'], undefined, say);
   } catch (error) {
+    rmSync(RUNNING, { force: true });
     if (!(error instanceof DatabaseTrouble)) throw error;
     process.stderr.write(`${error.message}\n`);
     process.exit(69);
   }
 }
 
-const server = spawn(process.execPath, ['dist/server/main.js', ...process.argv.slice(2)], {
-  stdio: 'inherit',
-  env: {
-    ...process.env,
-    ...(database ? { MB_DATABASE_URL: database.uri('mill_bridge') } : {}),
-    MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'),
+const server = supervise({
+  start: () =>
+    spawn(process.execPath, ['dist/server/main.js', ...process.argv.slice(2)], {
+      stdio: 'inherit',
+      // Its own group: a Ctrl-C reaches this launcher alone, which then ends both in order.
+      detached: true,
+      env: {
+        ...process.env,
+        ...(database ? { MB_DATABASE_URL: database.uri('mill_bridge') } : {}),
+        MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'),
+      },
+    }),
+  started: (child) => {
+    state.server = child.pid;
+    note();
   },
+  say,
 });
 
 let stopping = false;
 async function stop(code) {
   if (stopping) return;
   stopping = true;
-  if (server.exitCode === null) {
-    server.kill('SIGTERM');
-    await new Promise((done) => server.on('exit', done));
-  }
+  await server.stop();
   await database?.stop();
   rmSync(RUNNING, { force: true });
   process.exit(code);
 }
-server.on('exit', (code) => void stop(code ?? 0));
+server.gaveUp.then((code) => void stop(code));
 database?.exited.then((code) => {
   if (stopping) return;
   process.stderr.write(`MariaDB stopped by itself (code ${code}). See .data/db.log\n`);
   void stop(69);
 });
-process.on('SIGINT', () => void stop(0));
-process.on('SIGTERM', () => void stop(0));
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));

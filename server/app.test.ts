@@ -20,6 +20,9 @@ beforeAll(async () => {
   const app = createApp({
     database: server.database,
     hall: server.hall,
+    watch: server.watch,
+    streams: server.streams,
+    pdf: server.pdf,
     log: () => undefined,
     options: { demoSignIn: false, webDir, sessionSecret: 'abroad' },
   });

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express, type RequestHandler } from 'express';
+import express, { type Express } from 'express';
 import makeStore from 'express-mysql-session';
 import session from 'express-session';
 import helmet from 'helmet';
@@ -20,36 +20,43 @@ import { reportsRoutes } from './features/reports/reports-routes';
 import { scopesRoutes } from './features/scopes/scopes-routes';
 import { settingsRoutes } from './features/settings/settings-routes';
 import { surveysRoutes } from './features/surveys/surveys-routes';
+import { knownHost, sameOrigin, strictTransport, wellFormed, withDatabase } from './guards';
 import { serveWeb } from './serve-web';
 
 const SESSION_DAYS = 14;
 
-/** A write must come from a page of this server: the browser says so in Origin. */
-const sameOrigin: RequestHandler = (request, _response, next) => {
-  if (request.method === 'GET' || request.method === 'HEAD') return next();
-  const origin = request.headers.origin;
-  if (origin) {
-    let host: string | undefined;
-    try {
-      host = new URL(origin).host;
-    } catch {
-      host = undefined;
-    }
-    if (host !== request.headers.host) throw new Problem('wrong-origin');
-  }
-  next();
-};
-
 export function createApp(deps: Deps): Express {
-  const { database, options, log } = deps;
+  const { database, options, log, watch } = deps;
   const app = express();
   app.disable('x-powered-by');
+  app.set('trust proxy', options.trustProxy ?? false);
   app.use(
     helmet({
-      contentSecurityPolicy: { directives: { upgradeInsecureRequests: null, imgSrc: ["'self'", 'data:', 'blob:'] } },
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          baseUri: ["'self'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+          objectSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          scriptSrcAttr: ["'none'"],
+          workerSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          styleSrc: ["'self'"],
+          // The chart library writes styles of its own elements.
+          styleSrcElem: ["'self'", "'unsafe-inline'"],
+          styleSrcAttr: ["'unsafe-inline'"],
+        },
+      },
       strictTransportSecurity: false,
     }),
   );
+  app.use(strictTransport);
+  app.use(knownHost(options.allowedHosts));
   app.use(
     compression({
       filter: (request, response) => !request.path.endsWith('/stream') && compression.filter(request, response),
@@ -64,10 +71,16 @@ export function createApp(deps: Deps): Express {
   });
   api.use(express.json({ limit: '512kb' }));
   api.use(sameOrigin);
-  api.get('/health', (_request, response) => {
+  api.use(wellFormed);
+  // Live: this process answers. Ready: its database does too.
+  api.get('/health/live', (_request, response) => {
     response.json({ ok: true });
   });
+  api.get(['/health', '/health/ready'], (_request, response) => {
+    response.status(watch.ready ? 200 : 503).json({ ok: watch.ready, database: watch.ready ? 'answers' : 'silent' });
+  });
   api.use(calculationsRoutes());
+  api.use(withDatabase(watch));
   api.use(
     session({
       name: 'mb.sid',
@@ -78,7 +91,7 @@ export function createApp(deps: Deps): Express {
       ),
       resave: false,
       saveUninitialized: false,
-      cookie: { httpOnly: true, sameSite: 'lax', maxAge: SESSION_DAYS * 86_400_000 },
+      cookie: { httpOnly: true, sameSite: 'lax', secure: 'auto', maxAge: SESSION_DAYS * 86_400_000 },
     }),
   );
   api.use(async (request, _response, next) => {

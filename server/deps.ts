@@ -1,5 +1,8 @@
 import type { Database } from './db/pool';
+import type { DatabaseWatch } from './db/watch';
 import type { InstrumentHall } from './features/instruments/instrument-hall';
+import type { PdfMaker } from './features/reports/pdf-maker';
+import type { Streams } from './streams';
 
 export type ServerOptions = {
   /** Demo people may sign in and are listed: loopback only. */
@@ -7,6 +10,10 @@ export type ServerOptions = {
   /** Folder of the built web application, when it is served from here. */
   webDir?: string;
   sessionSecret: string;
+  /** Host names besides loopback that this server answers to; undefined: any. */
+  allowedHosts?: readonly string[];
+  /** What Express takes as "trust proxy": behind a proxy the address and TLS of the person are the proxy's word. */
+  trustProxy?: string | number | boolean;
 };
 
 /** What the application is made of; tests give their own. */
@@ -15,6 +22,12 @@ export type Deps = {
   hall: InstrumentHall;
   options: ServerOptions;
   log: (line: string) => void;
+  /** Makes PDFs beside the requests. */
+  pdf: PdfMaker;
+  /** Whether the database answers. */
+  watch: DatabaseWatch;
+  /** Open streams by session. */
+  streams: Streams;
   /** Where instruments of the crew's own connect; none in most tests. */
   instrumentPort?: { address: () => { host: string; port: number } | undefined };
 };

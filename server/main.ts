@@ -6,8 +6,11 @@ import { loadDemo } from '@/demo/load-demo';
 import { createApp } from './app';
 import { migrate, migrations } from './db/migrate';
 import { openDatabase } from './db/pool';
+import { DatabaseWatch } from './db/watch';
 import { InstrumentHall } from './features/instruments/instrument-hall';
 import { InstrumentPort } from './features/instruments/instrument-port';
+import { PdfMaker } from './features/reports/pdf-maker';
+import { Streams } from './streams';
 
 const env = process.env;
 const say = (line: string): void => {
@@ -42,7 +45,18 @@ try {
 const hall = new InstrumentHall(database, say);
 const here = path.dirname(fileURLToPath(import.meta.url));
 const webDir = path.resolve(here, '../web');
+const watch = new DatabaseWatch(database).start();
+const list = (text: string | undefined): string[] | undefined =>
+  text
+    ?.split(',')
+    .map((s) => s.trim())
+    .filter(Boolean);
+/** A number of proxies, or what Express takes as their addresses. */
+const trustProxy = env.TRUST_PROXY && (/^\d+$/.test(env.TRUST_PROXY) ? Number(env.TRUST_PROXY) : env.TRUST_PROXY);
 const deps = {
+  watch,
+  streams: new Streams(),
+  pdf: new PdfMaker(say),
   database,
   hall,
   log: say,
@@ -50,6 +64,9 @@ const deps = {
     // Listed demo passwords are for this machine alone.
     demoSignIn: env.HOST === undefined || host === '127.0.0.1' || host === 'localhost',
     webDir: existsSync(webDir) ? webDir : undefined,
+    // On loopback only loopback's own names; elsewhere whatever the setting names.
+    allowedHosts: list(env.ALLOWED_HOSTS) ?? (env.HOST === undefined || host === '127.0.0.1' ? [] : undefined),
+    trustProxy: trustProxy || undefined,
     sessionSecret: env.MB_SESSION_SECRET ?? randomBytes(32).toString('hex'),
   },
 };
@@ -81,7 +98,9 @@ async function stop(): Promise<void> {
   server.close();
   server.closeAllConnections();
   instrumentPort.close();
+  watch.stop();
   await hall.close();
+  await deps.pdf.close();
   await database.close();
   process.exit(0);
 }

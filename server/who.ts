@@ -5,6 +5,10 @@ import type { Person, Role } from './features/people/people-store';
 declare module 'express-session' {
   interface SessionData {
     personId: string;
+    /** When, where and with what it was opened, for the person to recognise. */
+    since: string;
+    address: string;
+    agent: string;
   }
 }
 declare global {

@@ -151,7 +151,7 @@ describe('conservation', () => {
           if (!o.outsideModel) expect(Math.abs(o.residualBtuh)).toBeLessThan(0.01 * o.netBtuh);
         },
       ),
-      { numRuns: 80 },
+      { numRuns: 150 },
     );
   });
   it('extensive quantities scale with size, intensive ones do not', () => {

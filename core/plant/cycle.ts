@@ -58,6 +58,7 @@ export type CycleOutput = {
 export const COLD_START: CycleState = { evaporatingF: 45, condensingF: 115, superheatF: 8 };
 
 const PASSES = 4000;
+const FULL_STEPS = 600;
 const FT_LB_PER_BTU = 778.169;
 const SUCTION_LOSS_PSI = 2;
 const DISCHARGE_LOSS_PSI = 8;
@@ -152,14 +153,16 @@ export function solveCycle(input: CycleInput, from?: CycleState): CycleOutput {
   for (let pass = 0; pass < PASSES; pass++) {
     last = step(input, p, air, state);
     const de = clamp((last.evaporator.totalBtuh - last.refrigeratingBtuh) / 20_000, 1);
+    // A starved valve switches between its two laws for ever at full steps: later steps shrink, so that it settles between them.
+    const gain = pass < FULL_STEPS ? 1 : FULL_STEPS / pass;
     const dc = clamp((last.refrigeratingBtuh + 0.92 * last.compressorBtuh - last.condenserBtuh) / 20_000, 1);
     const ds =
       input.metering === 'txv' && last.opening < 1
         ? 0.05 * (4 + 6 * last.opening - state.superheatF)
         : clamp((10 * (last.massLbH - last.meterLbH)) / last.massLbH, 0.3);
-    state.evaporatingF = Math.max(-45, Math.min(input.returnF - 1, state.evaporatingF + de));
-    state.condensingF = Math.max(input.outdoorF + 1, Math.min(149.5, state.condensingF + dc));
-    state.superheatF = Math.max(-15, Math.min(60, state.superheatF + ds));
+    state.evaporatingF = Math.max(-45, Math.min(input.returnF - 1, state.evaporatingF + gain * de));
+    state.condensingF = Math.max(input.outdoorF + 1, Math.min(149.5, state.condensingF + gain * dc));
+    state.superheatF = Math.max(-15, Math.min(60, state.superheatF + gain * ds));
     const moved = Math.abs(de) + Math.abs(dc) + Math.abs(ds);
     quiet = moved < 2e-4 ? quiet + 1 : 0;
     if (quiet > 5) break;

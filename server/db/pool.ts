@@ -10,6 +10,8 @@ export type Database = Db & {
   /** Runs work on one connection; commits when it returns, rolls back when it throws. A deadlock runs it again: work only touches the database. */
   transaction<T>(work: (db: Db) => Promise<T>): Promise<T>;
   pool: Pool;
+  /** Whether it answers, asked on a connection of its own so that busy ones do not matter. */
+  ping(): Promise<void>;
   close(): Promise<void>;
 };
 
@@ -52,6 +54,7 @@ export function openDatabase(uri: string): Database {
       `set session max_statement_time = ${STATEMENT_LIMIT_S}, innodb_lock_wait_timeout = ${LOCK_WAIT_S}`,
     );
   });
+  let probe: Promise<mysql.Connection> | undefined;
   /** What is read after a lock is held must be what is there then, not what stood when the transaction began. */
   async function once<T>(work: (db: Db) => Promise<T>): Promise<T> {
     const connection = await pool.getConnection();
@@ -81,6 +84,20 @@ export function openDatabase(uri: string): Database {
         }
       }
     },
-    close: () => pool.end(),
+    async ping() {
+      probe ??= mysql.createConnection({ uri, connectTimeout: 800 });
+      try {
+        await (await probe).query('select 1');
+      } catch (error) {
+        const lost = probe;
+        probe = undefined;
+        void lost.then((c) => c.destroy()).catch(() => undefined);
+        throw error;
+      }
+    },
+    async close() {
+      await probe?.then((c) => c.destroy()).catch(() => undefined);
+      await pool.end();
+    },
   };
 }

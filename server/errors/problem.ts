@@ -39,11 +39,21 @@ export function sendProblem(response: Response, problem: Problem): void {
     .json({ type: 'about:blank', code: problem.code, title, status, ...problem.detail });
 }
 
+/** MariaDB's own numbers. */
+const DUPLICATE = 1062;
+const DEADLOCK = 1213;
+const LOCK_WAIT = 1205;
+const STATEMENT_TIME = 1969;
+const BAD_STRING = 1366;
+const BAD_DATE = 1292;
+const TOO_LONG = 1406;
+
 const CONNECTION_LOST = new Set(['ECONNREFUSED', 'ECONNRESET', 'PROTOCOL_CONNECTION_LOST', 'ETIMEDOUT', 'ENOENT']);
 
 export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
   return (error, _request, response, next) => {
-    if (response.headersSent) return next(error);
+    // Answered already, by the guard of a silent database: what comes late has nobody to tell.
+    if (response.headersSent) return response.writableEnded ? undefined : next(error);
     if (error instanceof Problem) return sendProblem(response, error);
     const e = error as { type?: string; code?: string; status?: number; message?: string; stack?: string };
     if (e.type === 'entity.parse.failed') {
@@ -63,6 +73,20 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
         }),
       );
     }
+    const { errno } = error as { errno?: number };
+    if (errno === DUPLICATE)
+      return sendProblem(response, new Problem('other-body', { field: 'id', message: 'This id is already taken.' }));
+    if (errno === DEADLOCK || errno === LOCK_WAIT || errno === STATEMENT_TIME)
+      return sendProblem(response, new Problem('busy'));
+    if (errno === BAD_STRING || errno === BAD_DATE || errno === TOO_LONG)
+      return sendProblem(
+        response,
+        new Problem('bad-input', {
+          field: 'body',
+          message: 'A text or a date in it cannot be stored.',
+          allowed: 'whole characters, years 2000 to 2100',
+        }),
+      );
     if (e.code && CONNECTION_LOST.has(e.code)) return sendProblem(response, new Problem('no-database'));
     log(`error ${e.stack ?? e.message ?? String(error)}`);
     return sendProblem(response, new Problem('internal'));

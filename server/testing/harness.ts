@@ -10,8 +10,11 @@ import { DEMO_JOBS } from '@/demo/jobs';
 import { createApp } from '../app';
 import { migrate, migrations } from '../db/migrate';
 import { type Database, openDatabase } from '../db/pool';
+import { DatabaseWatch } from '../db/watch';
 import { InstrumentHall } from '../features/instruments/instrument-hall';
 import { hashPassword } from '../features/people/people-service';
+import { PdfMaker } from '../features/reports/pdf-maker';
+import { Streams } from '../streams';
 
 const NAME = /^mb_test_[0-9a-f]{12}$/;
 
@@ -77,9 +80,12 @@ export type TestServer = {
   anyone: () => Client;
   stop: () => Promise<void>;
   log: string[];
+  streams: Streams;
+  watch: DatabaseWatch;
+  pdf: PdfMaker;
 };
 
-const PASSWORD = 'a long test password';
+export const PASSWORD = 'a long test password';
 let hash: Promise<string> | undefined;
 
 /** Two companies, so that every test can look over the fence. */
@@ -118,12 +124,18 @@ export async function startServer(): Promise<TestServer> {
     }
   }
   const log: string[] = [];
+  const streams = new Streams();
+  const pdf = new PdfMaker((line) => log.push(line), pathToFileURL('dist/server/pdf-worker.js'));
   const hall = new InstrumentHall(database, (line) => log.push(line), pathToFileURL('dist/server/plant-worker.js'));
+  const watch = new DatabaseWatch(database).start();
   const app = createApp({
+    watch,
+    streams,
+    pdf,
     database,
     hall,
     log: (line) => log.push(line),
-    options: { demoSignIn: true, sessionSecret: 'test' },
+    options: { demoSignIn: true, sessionSecret: 'test', trustProxy: 1 },
   });
   const server = app.listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));
@@ -131,6 +143,9 @@ export async function startServer(): Promise<TestServer> {
   return {
     database,
     hall,
+    streams,
+    watch,
+    pdf,
     origin,
     log,
     anyone: () => new Client(origin),
@@ -141,6 +156,8 @@ export async function startServer(): Promise<TestServer> {
       return client;
     },
     stop: async () => {
+      watch.stop();
+      await pdf.close();
       await hall.close();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));

@@ -22,7 +22,6 @@ export function useImport(onDone: () => void) {
   async function read(file: File): Promise<void> {
     cancelled.current = false;
     setState({ kind: 'reading', name: file.name });
-    const text = await file.text();
     const own = new Worker(new URL('../workers/library-csv-worker.ts', import.meta.url), { type: 'module' });
     worker.current = own;
     own.onmessage = (e: MessageEvent<CsvResult>) => {
@@ -33,7 +32,7 @@ export function useImport(onDone: () => void) {
       own.terminate();
       setState({ kind: 'failed', name: file.name, message: 'The file could not be read as CSV.' });
     };
-    own.postMessage(text);
+    own.postMessage(file);
   }
 
   async function send(): Promise<void> {

@@ -1,3 +1,3 @@
 import { readCsv } from './library-csv';
 
-self.onmessage = (e: MessageEvent<string>) => self.postMessage(readCsv(e.data));
+self.onmessage = async (e: MessageEvent<File>) => self.postMessage(await readCsv(e.data));

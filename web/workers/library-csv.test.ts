@@ -2,22 +2,22 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY_COLUMNS, writeRow } from '@/core/equipment/library-csv';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
-import { readCsv } from './library-csv';
+import { MOST_ROWS, readCsv } from './library-csv';
 
 const file = (...rows: Record<string, string>[]): string => Papa.unparse({ fields: [...LIBRARY_COLUMNS], data: rows });
 const good = writeRow(SAMPLE_OUTDOOR, LIBRARY_COLUMNS);
 
 describe('equipment as CSV', () => {
-  it('what is written is read back the same, with a byte-order mark, commas and quotes', () => {
+  it('what is written is read back the same, with a byte-order mark, commas and quotes', async () => {
     const odd = { ...SAMPLE_OUTDOOR, model: 'OHP "36", tall' };
-    expect(readCsv(`\ufeff${file(writeRow(odd, LIBRARY_COLUMNS))}`)).toMatchObject({
+    expect(await readCsv(`\ufeff${file(writeRow(odd, LIBRARY_COLUMNS))}`)).toMatchObject({
       kind: 'equipment',
       items: [odd],
       troubles: [],
     });
   });
-  it('each bad cell is named with its row, column and what is allowed; the good rows stay', () => {
-    const r = readCsv(file(good, { ...good, tons: 'three' }, { ...good, maker: '', volts: '12' }));
+  it('each bad cell is named with its row, column and what is allowed; the good rows stay', async () => {
+    const r = await readCsv(file(good, { ...good, tons: 'three' }, { ...good, maker: '', volts: '12' }));
     expect(r.items.length).toBe(1);
     expect(r.troubles).toEqual([
       { row: 3, field: 'tons', message: 'tons: “three” cannot be used.', allowed: '0.75 to 50 tons' },
@@ -25,16 +25,20 @@ describe('equipment as CSV', () => {
       { row: 4, field: 'volts', message: 'volts: “12” cannot be used.', allowed: '120, 208/230, 240, 208, 460' },
     ]);
   });
-  it('a strange column refuses the file and names it', () => {
-    expect(readCsv('kind,maker,colour\noutdoor,A,red\n').header).toMatchObject({ unknown: ['colour'] });
-    expect(readCsv('hello').header).toBeDefined();
+  it('a strange column refuses the file and names it', async () => {
+    expect((await readCsv('kind,maker,colour\noutdoor,A,red\n')).header).toMatchObject({ unknown: ['colour'] });
+    expect((await readCsv('hello')).header).toBeDefined();
   });
-  it('pairs are told by their columns', () => {
-    const r = readCsv('outdoorModel,indoorModel,reference,coolingBtuh\nA,B,L-1,36000\nA,C,,12\n');
+  it('pairs are told by their columns', async () => {
+    const r = await readCsv('outdoorModel,indoorModel,reference,coolingBtuh\nA,B,L-1,36000\nA,C,,12\n');
     expect(r).toMatchObject({ kind: 'pairs', pairs: [{ outdoorModel: 'A', indoorModel: 'B' }] });
     expect(r.troubles.map((t) => [t.row, t.field])).toEqual([
       [3, 'reference'],
       [3, 'coolingBtuh'],
     ]);
+  });
+  it('a file of too many rows is stopped at the limit, and nothing of it is offered', async () => {
+    const many = `${file(...Array.from({ length: MOST_ROWS + 5 }, () => good))}`;
+    expect(await readCsv(many)).toMatchObject({ items: [], troubles: [{ field: 'file', row: MOST_ROWS + 2 }] });
   });
 });

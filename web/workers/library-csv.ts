@@ -24,37 +24,72 @@ export type CsvResult = {
 export const MOST_ROWS = 20_000;
 const MOST_TROUBLES = 500;
 
-/** Reads a whole CSV file: what is good as rows, what is not row by row with its column and what is allowed. */
-export function readCsv(text: string): CsvResult {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim(),
-  });
-  const header = parsed.meta.fields ?? [];
+type Cells = Record<string, string>;
+
+/** Takes a file row by row: what is good, what is not with its row and column; it stops at a strange header or too many rows. */
+export class CsvRows {
+  private result: CsvResult | undefined;
+
+  /** False when nothing more is wanted of this file. */
+  take(cells: Cells, header: readonly string[]): boolean {
+    this.result ??= begun(header);
+    const out = this.result;
+    if (out.header) return false;
+    out.rows += 1;
+    if (out.rows > MOST_ROWS) {
+      out.items = [];
+      out.pairs = [];
+      out.troubles = [
+        {
+          row: MOST_ROWS + 2,
+          field: 'file',
+          message: `The file has more than ${MOST_ROWS} rows.`,
+          allowed: `up to ${MOST_ROWS} rows`,
+        },
+      ];
+      return false;
+    }
+    // Row 1 of the file is its header.
+    const row = out.rows + 1;
+    const read = out.kind === 'pairs' ? readPairRow(cells, row) : readLibraryRow(cells, row);
+    if (read.ok) {
+      if (out.kind === 'pairs') out.pairs.push(read.value as MatchedPair);
+      else out.items.push(read.value as LibraryFields);
+    } else if (out.troubles.length < MOST_TROUBLES) out.troubles.push(...read.troubles);
+    return true;
+  }
+
+  done(header: readonly string[]): CsvResult {
+    return this.result ?? begun(header);
+  }
+}
+
+function begun(header: readonly string[]): CsvResult {
   const kind: CsvKind = header.includes('outdoorModel') ? 'pairs' : 'equipment';
   const columns: readonly string[] = kind === 'pairs' ? PAIR_COLUMNS : LIBRARY_COLUMNS;
   const { missing, unknown } = headerTrouble(header, columns);
-  const out: CsvResult = { kind, rows: parsed.data.length, items: [], pairs: [], troubles: [] };
+  const out: CsvResult = { kind, rows: 0, items: [], pairs: [], troubles: [] };
   // A column may be left out when every cell of it may be empty; the rows say so themselves. A strange one is refused whole.
-  if (unknown.length || missing.length === columns.length) return { ...out, header: { missing, unknown } };
-  if (parsed.data.length > MOST_ROWS) {
-    out.troubles.push({
-      row: MOST_ROWS + 2,
-      field: 'file',
-      message: `The file has ${parsed.data.length} rows.`,
-      allowed: `up to ${MOST_ROWS} rows`,
+  return unknown.length || missing.length === columns.length ? { ...out, header: { missing, unknown } } : out;
+}
+
+const tidy = (header: string): string => header.replace(/^\ufeff/, '').trim();
+
+/** Reads a CSV text or file as it streams in; a file is never held whole. */
+export function readCsv(source: string | File): Promise<CsvResult> {
+  return new Promise((done, fail) => {
+    const rows = new CsvRows();
+    let header: string[] = [];
+    Papa.parse<Cells, File>(source as File, {
+      header: true,
+      skipEmptyLines: 'greedy',
+      transformHeader: tidy,
+      step: ({ data, meta }, parser) => {
+        header = meta.fields ?? [];
+        if (!rows.take(data, header)) parser.abort();
+      },
+      complete: (results) => done(rows.done(header.length ? header : (results?.meta?.fields ?? []))),
+      error: (error: Error) => fail(error),
     });
-    return out;
-  }
-  parsed.data.forEach((cells, i) => {
-    // Row 1 of the file is its header.
-    const row = i + 2;
-    const read = kind === 'pairs' ? readPairRow(cells, row) : readLibraryRow(cells, row);
-    if (read.ok) {
-      if (kind === 'pairs') out.pairs.push(read.value as MatchedPair);
-      else out.items.push(read.value as LibraryFields);
-    } else if (out.troubles.length < MOST_TROUBLES) out.troubles.push(...read.troubles);
   });
-  return out;
 }

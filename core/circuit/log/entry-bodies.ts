@@ -16,7 +16,11 @@ const od = z
 const runId = id.nullable();
 const runSeconds = num(0, 10_000_000, 's').nullable();
 /** When a typed reading was taken; without it the moment of writing counts. */
-const readAt = z.iso.datetime({ offset: true }).describe('an ISO date and time').optional();
+const readAt = z.iso
+  .datetime({ offset: true })
+  .refine((s) => /^20\d\d-/.test(s), 'outside the years this sheet knows')
+  .describe('an ISO date and time, 2000 to 2099')
+  .optional();
 /** Gauge pressure of a circuit: from a full vacuum up. */
 const psig = (high: number) => num(-15, high, 'psig');
 const microns = num(1, 800_000, 'µm');

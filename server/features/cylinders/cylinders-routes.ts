@@ -1,5 +1,4 @@
 import { Router } from 'express';
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
 import {
@@ -10,14 +9,12 @@ import {
   monthlyTotals,
   RECORD_COLUMNS,
 } from '@/core/circuit/recovery/ledger-records';
+import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { mustBe, who } from '@/server/who';
 import { moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
-
-const csv = (fields: readonly string[], data: Record<string, string>[]): string =>
-  `\ufeff${Papa.unparse({ fields: [...fields], data }, { newline: '\r\n' })}\r\n`;
 
 const yearSchema = z.strictObject({
   year: z.coerce.number().int().min(2000).max(2100).describe('a year, 2000 to 2100').optional(),
@@ -79,7 +76,7 @@ export function cylindersRoutes({ database }: Deps): Router {
       appliances: () => csv(RECORD_COLUMNS, applianceRecords(person.companyName, rows)),
       monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(rows)),
     };
-    const file = files[request.params.what];
+    const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: 'No such record.' });
     response
       .type('text/csv; charset=utf-8')

@@ -13,7 +13,8 @@ const RESUME_WITHIN_MS = 30 * 60_000;
 export class InstrumentHall {
   private readonly active = new Map<string, ActiveRun>();
   private worker: Worker | undefined;
-  private readonly closing = new Map<string, () => void>();
+  private readonly closing = new Map<string, { done: () => void; closed: Promise<void> }>();
+  private readonly lines = new Map<string, Promise<unknown>>();
   private timer: NodeJS.Timeout | undefined;
 
   constructor(
@@ -22,6 +23,18 @@ export class InstrumentHall {
     /** The bundled worker; it lies beside the bundled server. */
     private readonly workerUrl = new URL('./plant-worker.js', import.meta.url),
   ) {}
+
+  /** One after the other for one job: two starts at once are one run. */
+  inTurn<T>(jobId: string, work: () => Promise<T>): Promise<T> {
+    const turn = (this.lines.get(jobId) ?? Promise.resolve()).then(work, work);
+    const line = turn
+      .catch(() => undefined)
+      .finally(() => {
+        if (this.lines.get(jobId) === line) this.lines.delete(jobId);
+      });
+    this.lines.set(jobId, line);
+    return turn;
+  }
 
   get(runId: string): ActiveRun | undefined {
     return this.active.get(runId);
@@ -57,9 +70,18 @@ export class InstrumentHall {
     const run = this.active.get(runId);
     if (!run) return;
     if (!isPort(run.feed)) {
-      const closed = new Promise<void>((done) => this.closing.set(runId, done));
-      this.send({ type: 'close', runId });
-      await closed;
+      // Two who stop the same run wait for the same end.
+      let end = this.closing.get(runId);
+      if (!end) {
+        let done: () => void = () => undefined;
+        const closed = new Promise<void>((resolve) => {
+          done = resolve;
+        });
+        end = { done, closed };
+        this.closing.set(runId, end);
+        this.send({ type: 'close', runId });
+      }
+      await end.closed;
     }
     await run.commit();
     this.active.delete(runId);
@@ -122,7 +144,7 @@ export class InstrumentHall {
     const worker = new Worker(this.workerUrl);
     worker.on('message', (message: FromWorker) => {
       if (message.type === 'closed') {
-        this.closing.get(message.runId)?.();
+        this.closing.get(message.runId)?.done();
         this.closing.delete(message.runId);
         return;
       }

@@ -10,6 +10,10 @@ import { rangeOf, tokenHash } from './port-protocol';
 const STALE_MS = 5000;
 const TICK_MS = 1000;
 const HELLO_WITHIN_MS = 5000;
+const CLOSING_MS = 1000;
+/** A run has a handful of instruments; a company a few crews. */
+const MOST_PER_RUN = 8;
+const MOST_SOCKETS = 64;
 
 type Latest = Map<string, { value: number | null; at: number }>;
 
@@ -21,6 +25,8 @@ type Latest = Map<string, { value: number | null; at: number }>;
 export class InstrumentPort {
   private server: Server | undefined;
   private readonly latest = new Map<string, Latest>();
+  private readonly sockets = new Set<Socket>();
+  private readonly perRun = new Map<string, number>();
   private timer: NodeJS.Timeout | undefined;
 
   constructor(
@@ -49,22 +55,37 @@ export class InstrumentPort {
 
   close(): void {
     clearInterval(this.timer);
+    for (const socket of this.sockets) socket.destroy();
     this.server?.close();
   }
 
   private connected(socket: Socket): void {
     let run: ActiveRun | undefined;
+    if (this.sockets.size >= MOST_SOCKETS) {
+      socket.end(
+        `${JSON.stringify({ ok: false, field: 'port', message: 'Too many instruments.', allowed: `${MOST_SOCKETS} at once` })}\n`,
+      );
+      return;
+    }
+    this.sockets.add(socket);
+    socket.on('close', () => {
+      this.sockets.delete(socket);
+      clearTimeout(deadline);
+      if (run) this.perRun.set(run.run.id, Math.max(0, (this.perRun.get(run.run.id) ?? 1) - 1));
+    });
     let text = '';
     let lines: number[] = [];
     socket.setEncoding('utf8');
-    socket.setTimeout(HELLO_WITHIN_MS, () => {
-      if (!run)
-        end({
-          field: 'token',
-          message: 'No greeting came.',
-          allowed: 'a first line with format, token and instrument',
-        });
-    });
+    // By the clock, not by silence: a byte now and then is no greeting.
+    const deadline = setTimeout(() => {
+      if (run) return;
+      end({
+        field: 'token',
+        message: 'No greeting came.',
+        allowed: 'a first line with format, token and instrument',
+      });
+      setTimeout(() => socket.destroy(), CLOSING_MS).unref();
+    }, HELLO_WITHIN_MS);
     const say = (answer: object): void => void socket.write(`${JSON.stringify(answer)}\n`);
     const end = (refused: Refusal): void => void socket.end(`${JSON.stringify({ ok: false, ...refused })}\n`);
     socket.on('error', () => socket.destroy());
@@ -93,8 +114,12 @@ export class InstrumentPort {
     const greet = (line: string): Refusal | undefined => {
       const found = this.greeting(line);
       if ('refused' in found) return found.refused;
+      const there = this.perRun.get(found.run.run.id) ?? 0;
+      if (there >= MOST_PER_RUN)
+        return { field: 'token', message: 'Too many instruments on this run.', allowed: `${MOST_PER_RUN} at once` };
       run = found.run;
-      socket.setTimeout(0);
+      this.perRun.set(run.run.id, there + 1);
+      clearTimeout(deadline);
       say({ ok: true, phase: run.run.phase, channels: isPort(run.feed) ? run.feed.port.channels : [] });
       return undefined;
     };

@@ -3,6 +3,7 @@ import { newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } fr
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
 import { benchView, rigView, type StreamMessage } from './active-run';
 import { historyOf } from './history';
@@ -55,15 +56,17 @@ export function instrumentsRoutes(deps: Deps): Router {
   /** Server-sent events: first the history, then every batch as it is produced, with seq and durableSeq. */
   router.get('/runs/:runId/stream', async (request, response) => {
     const run = await runFor(deps, who(request), request.params.runId);
+    // Gone while the run was looked up: there is nobody to stream to.
+    if (request.destroyed || response.destroyed) return;
     const active = deps.hall.get(run.id);
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache, no-transform',
       Connection: 'keep-alive',
     });
-    const send = (event: string, data: unknown): void => {
-      response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-    };
+    deps.streams.add(request, response);
+    const send = (event: string, data: unknown): void =>
+      writeStream(response, `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
     // Listen before reading the history, so that nothing falls between the two; the client drops what it has already.
     const early: StreamMessage[] = [];
     let ready = false;
@@ -72,8 +75,8 @@ export function instrumentsRoutes(deps: Deps): Router {
       else early.push(message);
     };
     active?.listeners.add(listen);
-    const beat = setInterval(() => response.write(': beat\n\n'), HEARTBEAT_MS);
-    request.on('close', () => {
+    const beat = setInterval(() => writeStream(response, ': beat\n\n'), HEARTBEAT_MS);
+    response.on('close', () => {
       clearInterval(beat);
       active?.listeners.delete(listen);
     });
@@ -86,10 +89,7 @@ export function instrumentsRoutes(deps: Deps): Router {
     });
     ready = true;
     for (const message of early) send('batch', message);
-    if (!active) {
-      clearInterval(beat);
-      response.end();
-    }
+    if (!active) response.end();
   });
   return router;
 }

@@ -41,7 +41,17 @@ function activeOf(deps: Deps, run: RunRow): ActiveRun {
   return active;
 }
 
-export async function startRun(
+/** Starts the simulated instruments of a phase. One that already runs there is the run: a second start changes nothing. */
+export function startRun(
+  deps: Deps,
+  person: Person,
+  jobId: string,
+  body: { id: string; phase: RunPhase; speed: number },
+): Promise<RunRow> {
+  return deps.hall.inTurn(jobId, () => startNow(deps, person, jobId, body));
+}
+
+async function startNow(
   deps: Deps,
   person: Person,
   jobId: string,
@@ -58,6 +68,7 @@ export async function startRun(
   const sheet = await sheetFor(database, person, jobId);
   mustBeOpen(sheet, body.phase);
   const other = await runsStore.runningOfJob(database, person.companyId, jobId);
+  if (other && other.phase === body.phase && other.source === 'simulated' && hall.get(other.id)) return other;
   if (other) await hall.stop(other.id);
   const feed = await feedFor(deps, person, sheet, body.phase);
   const run = {
@@ -130,11 +141,21 @@ function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
 const FIRST_GATES = new Set(['removal-released', 'join-signed', 'pressure-signed']);
 
 /** A run for instruments of the crew's own: they find it by the token, which is told once. */
-export async function openPortRun(
+export function openPortRun(
   deps: Deps,
   person: Person,
   jobId: string,
-  body: { id: string; phase: RunPhase; source: 'instrument' | 'replayed' },
+  body: PortRunBody,
+): Promise<{ token: string; channels: string[] }> {
+  return deps.hall.inTurn(jobId, () => openPortNow(deps, person, jobId, body));
+}
+type PortRunBody = { id: string; phase: RunPhase; source: 'instrument' | 'replayed' };
+
+async function openPortNow(
+  deps: Deps,
+  person: Person,
+  jobId: string,
+  body: PortRunBody,
 ): Promise<{ token: string; channels: string[] }> {
   const { database, hall } = deps;
   if (await runsStore.byId(database, body.id))
@@ -188,6 +209,11 @@ export async function stopRun(deps: Deps, person: Person, runId: string): Promis
 
 export async function resumeRun(deps: Deps, person: Person, runId: string): Promise<void> {
   const run = await runFor(deps, person, runId);
+  await deps.hall.inTurn(run.jobId, () => resumeNow(deps, person, run));
+}
+
+async function resumeNow(deps: Deps, person: Person, run: RunRow): Promise<void> {
+  const runId = run.id;
   if (deps.hall.get(run.id)) return;
   const last = await runsStore.lastChunk(deps.database, run.id);
   if (!last?.feed) throw new Problem('run-state', { message: 'Nothing of this run was stored; start a new one.' });

@@ -1,16 +1,12 @@
 import { Router } from 'express';
-import Papa from 'papaparse';
 import { libraryItemsSchema, pairsSchema } from '@/contract/before';
 import { LIBRARY_COLUMNS, PAIR_COLUMNS, writeRow } from '@/core/equipment/library-csv';
 import { audit } from '@/server/audit';
+import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { mustBe, who } from '@/server/who';
 import { libraryStore } from './library-store';
-
-/** CSV with a byte-order mark, so that a spreadsheet reads ° and – rightly. */
-const csv = (fields: readonly string[], data: Record<string, string>[]): string =>
-  `\ufeff${Papa.unparse({ fields: [...fields], data }, { newline: '\r\n' })}\r\n`;
 
 export function libraryRoutes({ database }: Deps): Router {
   const router = Router();

@@ -1,28 +1,24 @@
-import { Router } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import { type Request, Router } from 'express';
 import { signInSchema } from '@/contract/requests';
+import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody, sendProblem } from '@/server/errors/problem';
+import { Problem, parseBody } from '@/server/errors/problem';
+import { isLoopback } from '@/server/guards';
 import { who } from '@/server/who';
 import { signIn } from './people-service';
 import { peopleStore } from './people-store';
+import { sessionStore } from './session-store';
+import { signInBrakes } from './sign-in-brake';
 
 export const DEMO_PASSWORD = 'demo-mill-bridge';
 
-export function peopleRoutes({ database, options }: Deps): Router {
+export function peopleRoutes({ database, options, streams }: Deps): Router {
   const router = Router();
-  const limiter = rateLimit({
-    windowMs: 10 * 60_000,
-    limit: 20,
-    skipSuccessfulRequests: true,
-    standardHeaders: true,
-    legacyHeaders: false,
-    handler: (_request, response) => sendProblem(response, new Problem('too-many')),
-  });
-
+  /** Listed demo passwords are for this machine alone: bound to loopback, and asked for by a name of loopback. */
+  const demoHere = (request: Request): boolean => options.demoSignIn && isLoopback(request.headers.host);
   /** Listed only for a demo company and only while the server answers on loopback. */
-  router.get('/sign-in', async (_request, response) => {
-    const people = options.demoSignIn ? await peopleStore.demoPeople(database) : [];
+  router.get('/sign-in', async (request, response) => {
+    const people = demoHere(request) ? await peopleStore.demoPeople(database) : [];
     response.json({
       demo: people.map((p) => ({
         signIn: p.signIn,
@@ -35,19 +31,37 @@ export function peopleRoutes({ database, options }: Deps): Router {
     });
   });
 
-  router.post('/sign-in', limiter, async (request, response) => {
+  router.post('/sign-in', ...signInBrakes(), async (request, response) => {
     const body = parseBody(signInSchema, request.body);
     const person = await signIn(database, body.signIn, body.password);
-    if (person.demo && !options.demoSignIn)
+    if (person.demo && !demoHere(request))
       throw new Problem('not-allowed', { message: 'Demo people sign in on loopback only.' });
     await new Promise<void>((done, fail) => request.session.regenerate((e) => (e ? fail(e) : done())));
     request.session.personId = person.id;
+    request.session.since = new Date().toISOString();
+    request.session.address = request.ip ?? '';
+    request.session.agent = String(request.headers['user-agent'] ?? '').slice(0, 200);
     response.json({ person });
   });
 
   router.post('/sign-out', async (request, response) => {
+    streams.end(request.sessionID);
     await new Promise<void>((done) => request.session.destroy(() => done()));
     response.clearCookie('mb.sid').json({ signedOut: true });
+  });
+
+  /** Where this person is signed in; any of them can be ended from here. */
+  router.get('/sessions', async (request, response) => {
+    response.json({ sessions: await sessionStore.devices(database, who(request).id, request.sessionID) });
+  });
+
+  router.post('/sessions/:id/revoke', async (request, response) => {
+    const person = who(request);
+    const ended = await sessionStore.revoke(database, person.id, request.params.id);
+    if (!ended) throw new Problem('not-found', { message: 'No such session of yours.' });
+    streams.end(ended);
+    await audit(database, person, null, 'session revoked', { id: request.params.id });
+    response.json({ sessions: await sessionStore.devices(database, person.id, request.sessionID) });
   });
 
   router.get('/me', async (request, response) => {

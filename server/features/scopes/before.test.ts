@@ -376,11 +376,33 @@ describe('a furnace alone', () => {
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'scope-signed' });
     await customer(lead, id, 'scope', scopeOf(await lead.sheet(id)).text);
     expect((await sign(lead, id, 'scope')).status).toBe(201);
-    expect((await sign(lead, id, 'hand-over')).status).toBe(201);
+    // Nothing was read on it yet, then it makes carbon monoxide: neither is handed over, and nobody overrides the second.
+    expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
+    const proof = {
+      fuel: 'natural gas',
+      inletInWc: 7,
+      manifoldInWc: 3.5,
+      plateManifoldInWc: 3.5,
+      riseF: 55,
+      plateRiseLowF: 40,
+      plateRiseHighF: 70,
+      coAirFreePpm: 640,
+      roomCoPpm: 0,
+      ranMin: 15,
+    };
+    expect((await lead.put(`/jobs/${id}/furnace`, { version: 0, proof })).status).toBe(200);
+    expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
+    expect((await lead.put(`/jobs/${id}/furnace`, { version: 1, proof: { ...proof, coAirFreePpm: 28 } })).status).toBe(
+      200,
+    );
+    const signed = await sign(lead, id, 'hand-over');
+    expect(signed.status, JSON.stringify(signed.body)).toBe(201);
     const list = (await lead.get('/jobs?state=done')).body.jobs as unknown as { jobId: string }[];
     expect(list.some((j) => j.jobId === id)).toBe(true);
-    const pdf = await fetch(`${server.origin}/api/jobs/${id}/scope.pdf`, { headers: { cookie: lead.cookie } });
-    expect(pdf.headers.get('content-type')).toBe('application/pdf');
+    for (const path of ['scope.pdf', 'report.pdf']) {
+      const pdf = await fetch(`${server.origin}/api/jobs/${id}/${path}`, { headers: { cookie: lead.cookie } });
+      expect(pdf.headers.get('content-type'), path).toBe('application/pdf');
+    }
   });
 });
 

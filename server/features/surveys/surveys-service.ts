@@ -1,5 +1,3 @@
-import { createHash } from 'node:crypto';
-import sharp from 'sharp';
 import type { NewObservation } from '@/contract/before';
 import type { JobSheet } from '@/core/job/sheet';
 import { factOf, valueTrouble } from '@/core/scope/survey/facts';
@@ -8,13 +6,8 @@ import type { Database } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
+import { workPicture } from './picture-work';
 import { surveysStore } from './surveys-store';
-
-/** Long side of a stored picture and of its thumbnail, px: a plate stays readable, a roof stays uploadable. */
-const PICTURE_PX = 1600;
-const THUMBNAIL_PX = 320;
-/** A picture that unpacks to more than this is no photograph. */
-const MOST_PIXELS = 120_000_000;
 
 /** Stores answers; sending the same ids again changes nothing. After the scope is signed an answer counts as found on the day. */
 export async function recordObservations(
@@ -101,7 +94,7 @@ export async function addPhoto(database: Database, person: Person, jobId: string
     return sheetFor(database, person, jobId);
   }
   await sheetFor(database, person, jobId);
-  const picture = await resized(upload.file);
+  const picture = await workPicture(upload.file);
   return changeJob(database, person, jobId, async (db) => {
     if (await surveysStore.findPhoto(db, upload.id)) return;
     await surveysStore.addPhoto(
@@ -111,34 +104,4 @@ export async function addPhoto(database: Database, person: Person, jobId: string
     );
     await audit(db, person, jobId, 'picture taken', { subject: upload.subject, contentHash: picture.contentHash });
   });
-}
-
-async function resized(file: Buffer) {
-  try {
-    const upright = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate();
-    const { data: image, info } = await upright
-      .clone()
-      .resize({ width: PICTURE_PX, height: PICTURE_PX, fit: 'inside', withoutEnlargement: true })
-      .jpeg({ quality: 80, mozjpeg: true })
-      .toBuffer({ resolveWithObject: true });
-    const thumbnail = await upright
-      .clone()
-      .resize({ width: THUMBNAIL_PX, height: THUMBNAIL_PX, fit: 'inside', withoutEnlargement: true })
-      .jpeg({ quality: 72 })
-      .toBuffer();
-    return {
-      image,
-      thumbnail,
-      widthPx: info.width,
-      heightPx: info.height,
-      bytes: image.length,
-      contentHash: createHash('sha256').update(image).digest('hex'),
-    };
-  } catch {
-    throw badInput({
-      field: 'photo',
-      message: 'The file is not a picture that can be read.',
-      allowed: 'JPEG, PNG, WebP, AVIF or TIFF, up to 20 MB',
-    });
-  }
 }

@@ -60,7 +60,7 @@ export function PhotoButton({
         ref={input}
         type="file"
         // Named types: a phone then offers camera and album, and turns its own format into JPEG.
-        accept="image/jpeg,image/png,image/webp"
+        accept="image/jpeg,image/png,image/webp,image/avif"
         hidden
         data-testid={`photo-${subject}`}
         onChange={(e) => {

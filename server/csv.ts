@@ -1,0 +1,13 @@
+import Papa from 'papaparse';
+
+/** A cell that a spreadsheet would run as a formula; a plain number, negative or not, is none. */
+const FORMULA = /^[=+\-@\t\r]/;
+const NUMBER = /^[-+]?[\d.,]+$/;
+
+const safe = (cell: string): string => (FORMULA.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell);
+
+/** CSV with a byte-order mark, so that a spreadsheet reads ° and – rightly, and runs nothing that stands in it. */
+export function csv(fields: readonly string[], data: Record<string, string>[]): string {
+  const rows = data.map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, safe(v)])));
+  return `\ufeff${Papa.unparse({ fields: [...fields], data: rows }, { newline: '\r\n' })}\r\n`;
+}

@@ -1,0 +1,104 @@
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { badInput, Problem } from '@/server/errors/problem';
+
+/** Long side of a stored picture and of its thumbnail, px: a plate stays readable, a roof stays uploadable. */
+const PICTURE_PX = 1600;
+const THUMBNAIL_PX = 320;
+/** More than this is no photograph of a phone (design default); it is told from the header, before anything is unpacked. */
+const MOST_PIXELS = 50_000_000;
+const MOST_SECONDS = 10;
+/** Pictures are worked one after the other, so that signing in and everything else keep their threads; more than these wait outside. */
+const MOST_WAITING = 12;
+
+// One thread a picture: the others belong to passwords and files.
+sharp.concurrency(1);
+sharp.cache(false);
+
+const TAKEN = 'JPEG, PNG, WebP or AVIF, up to 20 MB and 50 megapixels';
+
+/** What a file is by its first bytes, whatever its name says. */
+export function pictureKind(file: Buffer): 'jpeg' | 'png' | 'webp' | 'avif' | 'heic' | undefined {
+  if (file.length < 16) return undefined;
+  if (file[0] === 0xff && file[1] === 0xd8 && file[2] === 0xff) return 'jpeg';
+  if (file.subarray(0, 8).equals(Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]))) return 'png';
+  const text = (from: number, to: number): string => file.subarray(from, to).toString('latin1');
+  if (text(0, 4) === 'RIFF' && text(8, 12) === 'WEBP') return 'webp';
+  if (text(4, 8) !== 'ftyp') return undefined;
+  const brands = text(8, Math.min(file.length, 64));
+  if (/avif|avis/.test(brands)) return 'avif';
+  return /heic|heix|hevc|hevx|mif1|msf1/.test(brands) ? 'heic' : undefined;
+}
+
+export type WorkedPicture = {
+  image: Buffer;
+  thumbnail: Buffer;
+  widthPx: number;
+  heightPx: number;
+  bytes: number;
+  contentHash: string;
+};
+
+let waiting = 0;
+let line: Promise<unknown> = Promise.resolve();
+
+/** Turns a picture upright, makes it small and drops its place and camera data; one at a time, with a bound on the line. */
+export function workPicture(file: Buffer): Promise<WorkedPicture> {
+  const kind = pictureKind(file);
+  if (kind === 'heic')
+    throw badInput({
+      field: 'photo',
+      message:
+        'HEIC pictures cannot be read here. On the phone: Settings, Camera, Formats, Most Compatible; or send it as JPEG.',
+      allowed: TAKEN,
+    });
+  if (!kind) throw badInput({ field: 'photo', message: 'The file is not a picture that can be read.', allowed: TAKEN });
+  if (waiting >= MOST_WAITING)
+    throw new Problem('too-many', {
+      field: 'photo',
+      message: 'Many pictures are being worked on; try again in a moment.',
+    });
+  waiting += 1;
+  const work = line.then(() => resized(file));
+  line = work
+    .catch(() => undefined)
+    .finally(() => {
+      waiting -= 1;
+    });
+  return work;
+}
+
+async function resized(file: Buffer): Promise<WorkedPicture> {
+  try {
+    const { width = 0, height = 0, pages = 1 } = await sharp(file, { limitInputPixels: false }).metadata();
+    if (width * height * pages > MOST_PIXELS)
+      throw badInput({
+        field: 'photo',
+        message: `The picture has ${Math.round((width * height * pages) / 1e6)} megapixels.`,
+        allowed: TAKEN,
+      });
+    const upright = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
+      .timeout({ seconds: MOST_SECONDS })
+      .rotate();
+    const { data: image, info } = await upright
+      .resize({ width: PICTURE_PX, height: PICTURE_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 80, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true });
+    // From the small one: the large one is unpacked only once.
+    const thumbnail = await sharp(image)
+      .resize({ width: THUMBNAIL_PX, height: THUMBNAIL_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 72 })
+      .toBuffer();
+    return {
+      image,
+      thumbnail,
+      widthPx: info.width,
+      heightPx: info.height,
+      bytes: image.length,
+      contentHash: createHash('sha256').update(image).digest('hex'),
+    };
+  } catch (error) {
+    if (error instanceof Problem) throw error;
+    throw badInput({ field: 'photo', message: 'The file is not a picture that can be read.', allowed: TAKEN });
+  }
+}
