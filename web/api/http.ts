@@ -1,4 +1,5 @@
 import type { Gate } from '@/core/job/gates';
+import { openUnanswered, type Unanswered } from './unanswered';
 
 /** What the server said was wrong, with the field, what is allowed and, for a stale write, what is stored. */
 export class ApiProblem extends Error {
@@ -20,23 +21,46 @@ export class ApiProblem extends Error {
   }
 }
 
+/** A server that broke, or one between us that gave up, may have stored it all the same. */
+const DOUBTFUL = 500;
+
+export const unanswered: Unanswered = openUnanswered(
+  // Workers and tests have none.
+  typeof localStorage === 'undefined'
+    ? { getItem: () => null, setItem: () => undefined, removeItem: () => undefined }
+    : localStorage,
+);
+
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const once = method === 'POST';
   let response: Response;
+  let text: string;
   try {
     response = await fetch(`/api${path}`, {
       method,
       headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined ? undefined : once ? unanswered.bodyFor(method, path, body) : JSON.stringify(body),
     });
+    text = await response.text();
   } catch {
     throw new ApiProblem(
       { code: 'offline', message: 'No connection to the server. What you typed is still here; try again.' },
       0,
     );
   }
-  const data = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+  if (once && response.status < DOUBTFUL) unanswered.answered(method, path, body);
+  if (method === 'GET' && response.ok) unanswered.seen(text);
+  const data = parsed(text);
   if (!response.ok) throw new ApiProblem(data, response.status);
   return data as T;
+}
+
+function parsed(text: string): Record<string, unknown> {
+  try {
+    return JSON.parse(text) as Record<string, unknown>;
+  } catch {
+    return {};
+  }
 }
 
 /** A last write while the page goes away: the browser finishes it alone, nobody reads the answer. */

@@ -2,7 +2,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { post } from '@/web/api/http';
+import { post, unanswered } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
@@ -77,6 +77,7 @@ export function PersonMenu() {
             className={row}
             onClick={async () => {
               await post('/sign-out');
+              unanswered.forget();
               await mutate(() => true, undefined, { revalidate: false });
               navigate('/sign-in', { replace: true });
             }}

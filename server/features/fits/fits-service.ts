@@ -2,7 +2,7 @@ import { FIT_WORDS, type FitKind, type FitRecord } from '@/core/fit/sheets';
 import type { JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
-import { Problem } from '@/server/errors/problem';
+import { sameOrStale } from '@/server/errors/stale';
 import { changeJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { fitsStore } from './fits-store';
@@ -21,13 +21,12 @@ export async function putFit(
       { companyId: person.companyId, jobId },
       { ...body, kind, measured: [...new Set(body.measured)], personId: person.id },
     );
-    if (!done) {
-      throw new Problem('stale-version', {
-        message: `Someone changed this sheet (${FIT_WORDS[kind].toLowerCase()}) after you read it.`,
-        yours: body,
-        stored: sheet.fits[kind],
-      });
-    }
+    if (!done)
+      return sameOrStale(
+        `Someone changed this sheet (${FIT_WORDS[kind].toLowerCase()}) after you read it.`,
+        { yours: body, stored: sheet.fits[kind] },
+        { sent: body.record, kept: sheet.fits[kind]?.record },
+      );
     await audit(db, person, jobId, 'fit sheet', { kind });
   });
 }

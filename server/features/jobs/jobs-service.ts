@@ -5,6 +5,7 @@ import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/c
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
+import { sameOrStale } from '@/server/errors/stale';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { readJobSheet } from './job-sheet-store';
 import { refreshSummary } from './job-summary';
@@ -108,13 +109,12 @@ export async function updatePlate(
       });
     }
     const done = await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, version, plate);
-    if (!done) {
-      throw new Problem('stale-version', {
-        message: 'Someone changed the equipment after you read it.',
-        yours: { version, plate },
-        stored: { version: sheet.circuit.version, plate: sheet.circuit.plate },
-      });
-    }
+    if (!done)
+      return sameOrStale(
+        'Someone changed the equipment after you read it.',
+        { yours: { version, plate }, stored: { version: sheet.circuit.version, plate: sheet.circuit.plate } },
+        { sent: plate, kept: sheet.circuit.plate },
+      );
     await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
   });
 }

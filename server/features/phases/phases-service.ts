@@ -13,6 +13,7 @@ import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snap
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { contentOf, sameOrStale } from '@/server/errors/stale';
 import { FURNACE_RECORD } from '@/server/features/jobs/job-sheet-store';
 import { loadRecorded } from '@/server/features/jobs/job-summary';
 import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
@@ -53,11 +54,11 @@ export async function recordVacuum(
     };
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'evacuate', record, body.version, person.id);
     if (!done)
-      throw new Problem('stale-version', {
-        message: 'Someone recorded a vacuum test after you read it.',
-        yours: body,
-        stored: sheet.vacuum,
-      });
+      return sameOrStale(
+        'Someone recorded a vacuum test after you read it.',
+        { yours: body, stored: sheet.vacuum },
+        { sent: contentOf(record), kept: contentOf(sheet.vacuum) },
+      );
     await audit(db, person, jobId, 'standing-vacuum test typed', record);
   });
 }
@@ -79,11 +80,11 @@ export function recordFurnace(
       });
     const record = { ...proof, by: person.fullName, at: new Date().toISOString() };
     if (!(await phasesStore.putRecord(db, person.companyId, jobId, FURNACE_RECORD, record, version, person.id)))
-      throw new Problem('stale-version', {
-        message: 'Someone typed the furnace’s proof after you read it.',
-        yours: { version, proof },
-        stored: sheet.furnace,
-      });
+      return sameOrStale(
+        'Someone typed the furnace’s proof after you read it.',
+        { yours: { version, proof }, stored: sheet.furnace },
+        { sent: proof, kept: contentOf(sheet.furnace) },
+      );
     await audit(db, person, jobId, 'furnace proof typed', record);
   });
 }

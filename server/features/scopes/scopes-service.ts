@@ -10,6 +10,7 @@ import type { ScopeItem } from '@/core/scope/item';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { sameOrStale } from '@/server/errors/stale';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
@@ -39,13 +40,12 @@ export async function choose(
         });
     }
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'scope', choice, version, person.id);
-    if (!done) {
-      throw new Problem('stale-version', {
-        message: 'Someone changed the choice after you read it.',
-        yours: { version, choice },
-        stored: { version: sheet.scope.version, choice: sheet.scope.choice },
-      });
-    }
+    if (!done)
+      return sameOrStale(
+        'Someone changed the choice after you read it.',
+        { yours: { version, choice }, stored: { version: sheet.scope.version, choice: sheet.scope.choice } },
+        { sent: choice, kept: sheet.scope.choice },
+      );
     await audit(db, person, jobId, 'scope chosen', { from: sheet.scope.choice, to: choice });
   });
 }

@@ -3,7 +3,8 @@ import { settingsSchema } from '@/contract/before';
 import { checkSettings } from '@/core/job/settings';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { badInput, parseBody } from '@/server/errors/problem';
+import { sameOrStale } from '@/server/errors/stale';
 import { mustBe, who } from '@/server/who';
 import { settingsStore } from './settings-store';
 
@@ -23,11 +24,11 @@ export function settingsRoutes({ database }: Deps): Router {
     await database.transaction(async (db) => {
       const before = await settingsStore.read(db, person.companyId);
       if (!(await settingsStore.put(db, person.companyId, body)))
-        throw new Problem('stale-version', {
-          message: 'Someone changed the settings after you read them.',
-          yours: body,
-          stored: before,
-        });
+        return sameOrStale(
+          'Someone changed the settings after you read them.',
+          { yours: body, stored: before },
+          { sent: body.settings, kept: before.settings },
+        );
       await audit(db, person, null, 'settings changed', { from: before.settings, to: body.settings });
     });
     response.json(await settingsStore.read(database, person.companyId));
