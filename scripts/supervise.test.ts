@@ -51,7 +51,9 @@ it('stopping while it waits starts nothing more', async () => {
   let starts = 0;
   const one = supervise({
     start: child('process.exit(3)'),
-    started: () => void (starts += 1),
+    started: () => {
+      starts += 1;
+    },
     say: () => undefined,
     waitMs: 300,
   });

@@ -3,9 +3,13 @@ import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOG } from '@/core/catalog';
+import { ENTRY_KINDS } from '@/core/circuit/log/entry-bodies';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
+
+/** FUZZ=10000 for a long run. */
+const FUZZ_RUNS = Number(process.env.FUZZ ?? 400);
 
 let server: TestServer;
 let lead: Client;
@@ -45,10 +49,23 @@ const writes = (): [string, string][] => [
   ['POST', '/sign-in'],
   ...CATALOG.map((c): [string, string] => ['POST', `/calculations/${c.spec.id}`]),
   ['POST', '/calculations/nothing'],
+  ['POST', `/jobs/${jobId}/circuit-entries`],
+  ['PUT', `/jobs/${jobId}/furnace`],
+  ['PUT', `/jobs/${jobId}/mode`],
+  ['POST', `/jobs/${jobId}/movements/${uuid()}/withdrawal`],
+  ['POST', `/jobs/${jobId}/instrument-runs`],
+  ['PUT', `/cylinders/${uuid()}`],
+  ['POST', `/cylinders/${uuid()}/movements`],
+  ['POST', '/sessions/x/revoke'],
 ];
 
 describe('bad input', () => {
   it('random bodies never get a 500: each answer is a problem with a code, or a success', async () => {
+    const odd = fc.oneof(
+      fc.string({ unit: 'binary' }),
+      fc.double(),
+      fc.constantFrom(null, '\ud800', -0, '9'.repeat(400), []),
+    );
     const body = fc.oneof(
       fc.object({ maxDepth: 3 }),
       fc.array(fc.anything()),
@@ -64,6 +81,23 @@ describe('bad input', () => {
         settings: fc.object(),
         choice: fc.object(),
       }),
+      // Nearly right: the names and kinds of a real body, with odd values in them.
+      fc.record(
+        {
+          id: fc.uuid(),
+          version: fc.nat(3),
+          kind: fc.constantFrom(...ENTRY_KINDS, 'opening', 'weighed', '__proto__'),
+          body: fc.dictionary(
+            fc.constantFrom('cylinderId', 'runId', 'readAt', 'refrigerant', 'pieces', '__proto__'),
+            odd,
+          ),
+          supersedesId: fc.oneof(fc.constant(null), fc.uuid(), odd),
+          occurredAt: fc.oneof(fc.date().map(String), fc.constantFrom('1850-01-01T00:00:00.000Z', '275760-09-13'), odd),
+          reason: odd,
+          note: odd,
+        },
+        { requiredKeys: [] },
+      ),
     );
     await fc.assert(
       fc.asyncProperty(fc.nat(), body, async (n, value) => {
@@ -73,9 +107,9 @@ describe('bad input', () => {
         expect(reply.status, `${method} ${path} ${JSON.stringify(value)}`).toBeLessThan(500);
         if (reply.status >= 400) expect(Object.keys(PROBLEMS)).toContain(reply.body.code);
       }),
-      { numRuns: 400 },
+      { numRuns: FUZZ_RUNS },
     );
-  }, 60_000);
+  }, 900_000);
 
   it.each([
     ['{"a":', 'bad-input'],

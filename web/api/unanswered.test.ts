@@ -49,7 +49,13 @@ describe('a write whose answer was lost', () => {
     expect(JSON.parse(all.bodyFor('POST', PATH, tap(2)))).toEqual(tap(2));
     all.forget();
     expect(storage.kept.size).toBe(0);
-    const broken = { getItem: () => 'not json', setItem: () => { throw new Error('full'); }, removeItem: () => undefined };
+    const broken = {
+      getItem: () => 'not json',
+      setItem: () => {
+        throw new Error('full');
+      },
+      removeItem: () => undefined,
+    };
     const other = openUnanswered(broken);
     const sent = other.bodyFor('POST', PATH, tap(1));
     expect(other.bodyFor('POST', PATH, tap(2))).toBe(sent);
