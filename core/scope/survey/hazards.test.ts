@@ -1,61 +1,59 @@
 import { describe, expect, it } from 'vitest';
-import { PLACES } from './fact';
-import { FACTS, type KnownFacts } from './facts';
-import { hazardsOf } from './hazards';
+import { contradictionsOf } from './contradictions';
+import type { FactValue } from './fact';
+import type { FactKey } from './facts';
+import { clearanceOf, knownFacts, type Observation } from './survey';
 
-describe('hazards are told at the place where they are met', () => {
-  it.each<[string, KnownFacts, string, string]>([
-    ['asbestos', { asbestos: 'suspect' }, 'ducts', 'stop'],
-    ['asbestos-age', { oldYear: 1975 }, 'ducts', 'look-again'],
-    ['mercury', { statType: 'mercury' }, 'thermostat', 'look-again'],
-    ['line-voltage', { statType: 'line-voltage' }, 'thermostat', 'stop'],
-    ['two-feeds', { twoFeeds: true }, 'disconnect', 'stop'],
-    ['feeds-unasked', { indoorType: 'air-handler' }, 'disconnect', 'look-again'],
-    ['oil-tank', { oilTank: 'abandoned' }, 'gas-vent', 'look-again'],
-    ['hot-attic', { atticF: 120 }, 'indoor', 'look-again'],
-    ['a2l', { oldRefrigerant: 'R-454B' }, 'outdoor', 'look-again'],
-    ['heat-pump', { reversingValve: true, systemType: 'split-ac' }, 'outdoor', 'look-again'],
-    ['flue', { sharedFlue: true }, 'gas-vent', 'look-again'],
-    ['roof', { crane: true }, 'access', 'look-again'],
-  ])('%s', (id, known, place, verdict) => {
-    const h = hazardsOf(known).find((x) => x.id === id)!;
-    expect(h).toMatchObject({ place, verdict });
-    expect(h.act.length).toBeGreaterThan(20);
-    expect(h.source.length).toBeGreaterThan(3);
+const said = (fact: FactKey, value: FactValue | null, photoId: string | null = null): Observation => ({
+  id: fact,
+  fact,
+  value,
+  unit: '',
+  method: 'seen',
+  source: 'on site',
+  confidence: 'high',
+  note: null,
+  photoId,
+  foundOnTheDay: false,
+  by: 'Tess Orlan',
+  at: '2026-06-01T10:00:00Z',
+});
+
+describe('what stops work', () => {
+  it('is not cleared by "not seen", only by another answer', () => {
+    for (const [fact, hazard, clear] of [
+      ['asbestos', 'suspect', 'none'],
+      ['twoFeeds', true, false],
+      ['statType', 'line-voltage', 'conventional'],
+    ] as const) {
+      expect(knownFacts([said(fact, hazard), said(fact, null)])[fact], fact).toBe(hazard);
+      expect(knownFacts([said(fact, hazard), said(fact, clear)])[fact], fact).toBe(clear);
+    }
+    expect(knownFacts([said('asbestos', 'none'), said('asbestos', null)]).asbestos).toBeNull();
   });
-  it('nothing known, nothing claimed; only asbestos stops the whole job', () => {
-    expect(hazardsOf({})).toEqual([]);
-    expect(hazardsOf({ twoFeeds: true, statType: 'line-voltage', crane: true }).some((h) => h.stopsWork)).toBe(false);
-    expect(hazardsOf({ asbestos: 'none', oldYear: 1960 })).toEqual([]);
-  });
-  it('no caution tells anyone to work live, to vent, to mix or to defeat a safety', () => {
-    const all = hazardsOf({
-      asbestos: 'suspect',
-      statType: 'mercury',
-      twoFeeds: true,
-      oilTank: 'in use',
-      atticF: 120,
-      oldRefrigerant: 'R-32',
-      sharedFlue: true,
-      crane: true,
-    });
-    for (const h of all) expect(h.act).not.toMatch(/\bvent it\b|bypass|jumper|work live|energi[sz]ed work/i);
+  it('suspected asbestos is cleared by an accredited person’s name, number, words and a picture, nothing less', () => {
+    const paper = [
+      said('asbestos', 'suspect'),
+      said('asbestosClearedBy', 'R. Ahm'),
+      said('asbestosClearedNumber', 'AB-2207'),
+      said('asbestosClearedWork', 'Coil swap in the closet, tape undisturbed', 'photo'),
+    ];
+    expect(clearanceOf(paper)).toMatchObject({ by: 'R. Ahm', number: 'AB-2207', photoId: 'photo' });
+    for (let i = 0; i < paper.length; i++) expect(clearanceOf(paper.filter((_, j) => j !== i))).toBeUndefined();
+    expect(clearanceOf([...paper.slice(0, 3), said('asbestosClearedWork', 'Coil swap')])).toBeUndefined();
   });
 });
 
-describe('the questions of the survey', () => {
-  it('have unique keys, a place of the walk, a reason and a weight', () => {
-    expect(new Set(FACTS.map((f) => f.key)).size).toBe(FACTS.length);
-    for (const f of FACTS) {
-      expect(PLACES).toContain(f.place);
-      expect(f.why).toMatch(/[.!]$/);
-      expect(f.weight).toBeGreaterThanOrEqual(1);
-      expect(f.weight).toBeLessThanOrEqual(10);
-      if (f.kind === 'number') expect(f.low).toBeLessThan(f.high);
-      if (f.kind === 'choice') expect(new Set(f.options.map(([v]) => v)).size).toBe(f.options.length);
-    }
-    // Walking order: the places of the list never go back.
-    const order = FACTS.map((f) => PLACES.indexOf(f.place));
-    expect(order).toEqual([...order].sort((a, b) => a - b));
+describe('answers that cannot both be so', () => {
+  const ids = (known: object) => contradictionsOf(known as never).map((c) => c.id);
+  it.each([
+    ['leak-where', { coilLeaks: 0, whyReplaced: 'leak' }, { lineState: 'leaking' }],
+    ['burnt-runs', { compressorState: 'runs', acid: 'acid' }, { acid: 'clean' }],
+    ['no-reversing-valve', { systemType: 'split-hp', reversingValve: false }, { systemType: 'split-ac' }],
+    ['plate-compressor', { outdoorPlate: 'readable', oldTons: 3, compressorTons: 4 }, { compressorTons: 3.5 }],
+    ['circuits-small', { circuits: '2', systemType: 'split-hp', oldTons: 3 }, { oldTons: 7.5 }],
+  ])('%s is told, and not when one of them changes', (id, both, other) => {
+    expect(ids(both)).toContain(id);
+    expect(ids({ ...both, ...other })).not.toContain(id);
   });
 });

@@ -13,7 +13,15 @@ import {
 import { evacuationView, pressureView, recoveryView } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
-import { type Client, newJob, type Reply, startServer, type TestServer, until } from '@/server/testing/harness';
+import {
+  type Client,
+  movement,
+  newJob,
+  type Reply,
+  startServer,
+  type TestServer,
+  until,
+} from '@/server/testing/harness';
 
 let server: TestServer;
 let lead: Client;
@@ -409,6 +417,95 @@ describe('interrupted work', () => {
       status: 400,
       body: { field: 'startId', message: 'This hold is already ended.' },
     });
+  });
+});
+
+describe('typed tests keep the time of each reading', () => {
+  const at = (minutes: number): string => new Date(Date.now() - minutes * 60_000).toISOString();
+  const reading = (startId: string, minutesAgo: number, psig = 449.7) => ({
+    startId,
+    psig,
+    pipeF: 74,
+    runId: null,
+    runSeconds: null,
+    readAt: at(minutesAgo),
+  });
+  it('a look before the time does not end the hold; written down all at once, the hold is as long as its readings say', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'test-plan', PLAN);
+    const begun = entry('hold-start', { psig: 450, pipeF: 74, runId: null, runSeconds: null, readAt: at(40) });
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, begun)).status).toBe(201);
+    const early = await write(lead, job.id, 'hold-end', reading(begun.id, 35));
+    expect(early, 'five minutes of fifteen are no end').toMatchObject({ status: 400, body: { field: 'readAt' } });
+    const { runId: _r, runSeconds: _s, ...look } = reading(begun.id, 35);
+    expect((await write(lead, job.id, 'hold-look', look)).status).toBe(201);
+    expect(pressureView(await lead.sheet(job.id)).hold?.end).toBeUndefined();
+    const done = await write(lead, job.id, 'hold-end', reading(begun.id, 1));
+    expect(pressureView(done.body as unknown as JobSheet).hold).toMatchObject({ minutes: expect.closeTo(39, 1) });
+  });
+  it('a reading from the future or from before its start is refused', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'test-plan', PLAN);
+    const begun = entry('hold-start', { psig: 450, pipeF: 74, runId: null, runSeconds: null, readAt: at(40) });
+    await lead.post(`/jobs/${job.id}/circuit-entries`, begun);
+    for (const minutesAgo of [-30, 50])
+      expect(await write(lead, job.id, 'hold-end', reading(begun.id, minutesAgo))).toMatchObject({
+        status: 400,
+        body: { field: 'readAt' },
+      });
+  });
+});
+
+describe('what was weighed wrongly', () => {
+  it('a recovery that is corrected or withdrawn takes its ounces off the ledger in the same step, once', async () => {
+    const job = await newJob(lead);
+    const c = await addCylinder();
+    await must(job.id, 'old-charge', OLD);
+    const weigh = (endGrossOz: number) => ({
+      cylinderId: c.id,
+      startGrossOz: 452,
+      endGrossOz,
+      oily: true,
+      scale: '',
+      runId: null,
+    });
+    const contents = async () =>
+      ((await lead.get(`/cylinders/${c.id}/movements`)).body as { cylinder: { contentsOz: number } }).cylinder;
+    const wrong = entry('recovered', weigh(590));
+    await lead.post(`/jobs/${job.id}/circuit-entries`, wrong);
+    expect((await contents()).contentsOz).toBe(138);
+    const right = entry('recovered', weigh(577), { supersedesId: wrong.id });
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, right)).status).toBe(201);
+    expect((await lead.post(`/jobs/${job.id}/circuit-entries`, right)).status).toBe(201);
+    expect(await contents()).toMatchObject({ contentsOz: 125, refrigerant: 'R-410A' });
+    expect(recoveryView(await lead.sheet(job.id)).recoveredOz).toBe(125);
+    const gone = await write(
+      lead,
+      job.id,
+      'withdrawn',
+      { reason: 'Another job’s cylinder' },
+      { supersedesId: right.id },
+    );
+    expect(gone.status).toBe(201);
+    expect((await contents()).contentsOz).toBe(0);
+    const ledger = (await lead.get(`/cylinders/${c.id}/movements`)).body.movements as unknown as { oz: number }[];
+    expect(ledger.map((m) => m.oz).sort((a, b) => a - b)).toEqual([-138, -125, 125, 138]);
+  });
+  it('a weigh-in that is withdrawn goes back into its cylinder, and what is signed stays', async () => {
+    const job = await newJob(lead);
+    const c = await addCylinder({ use: 'supply', refrigerant: 'R-454B', flammableMark: true });
+    await lead.post(`/cylinders/${c.id}/movements`, movementOf('opening', 200));
+    await must(job.id, 'cylinder-used', { cylinderId: c.id, leavesAs: 'liquid' });
+    await override(job.id, 'charge', 'standing-vacuum');
+    const one = movement(25.5);
+    await lead.post(`/jobs/${job.id}/measurements`, { measurements: [one] });
+    const path = `/jobs/${job.id}/movements/${one.id}/withdrawal`;
+    const withdraw = { id: uuid(), reason: 'Typed for the wrong job', occurredAt: new Date().toISOString() };
+    const reply = await lead.post(path, withdraw);
+    expect(reply.status, JSON.stringify(reply.body)).toBeLessThan(300);
+    expect((await lead.post(path, withdraw)).status).toBeLessThan(300);
+    expect((await lead.get(`/cylinders/${c.id}/movements`)).body).toMatchObject({ cylinder: { contentsOz: 200 } });
+    expect((await lead.post(path, { ...withdraw, id: uuid() })).status).toBe(404);
   });
 });
 

@@ -25,7 +25,10 @@ export async function putFit(
       return sameOrStale(
         `Someone changed this sheet (${FIT_WORDS[kind].toLowerCase()}) after you read it.`,
         { yours: body, stored: sheet.fits[kind] },
-        { sent: body.record, kept: sheet.fits[kind]?.record },
+        {
+          sent: { record: body.record, measured: [...new Set(body.measured)].sort() },
+          kept: { record: sheet.fits[kind]?.record, measured: [...(sheet.fits[kind]?.measured ?? [])].sort() },
+        },
       );
     await audit(db, person, jobId, 'fit sheet', { kind });
   });

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { type FurnaceProof, furnaceProofSchema, judgeFurnace } from './furnace-proof';
+
+const PROOF: FurnaceProof = {
+  fuel: 'natural gas',
+  inletInWc: 7,
+  manifoldInWc: 3.5,
+  plateManifoldInWc: 3.5,
+  riseF: 55,
+  plateRiseLowF: 40,
+  plateRiseHighF: 70,
+  coAirFreePpm: 28,
+  roomCoPpm: 0,
+  ranMin: 15,
+};
+const of = (change: Partial<FurnaceProof>) =>
+  Object.fromEntries(judgeFurnace({ ...PROOF, ...change }).map((c) => [c.id, c.verdict]));
+
+describe('the typed proof of a furnace (common practice; the plate wins)', () => {
+  it('a furnace that burns well is good in everything', () => {
+    expect([...new Set(Object.values(of({})))]).toEqual(['good']);
+  });
+  it.each<[Partial<FurnaceProof>, string, string]>([
+    [{ coAirFreePpm: 100 }, 'co', 'good'],
+    [{ coAirFreePpm: 101 }, 'co', 'look-again'],
+    [{ coAirFreePpm: 401 }, 'co', 'stop'],
+    [{ roomCoPpm: 9 }, 'room-co', 'good'],
+    [{ roomCoPpm: 10 }, 'room-co', 'look-again'],
+    [{ roomCoPpm: 36 }, 'room-co', 'stop'],
+    [{ riseF: 40 }, 'rise', 'good'],
+    [{ riseF: 39 }, 'rise', 'look-again'],
+    [{ riseF: 71 }, 'rise', 'look-again'],
+    [{ ranMin: 9 }, 'run', 'not-proven'],
+    [{ inletInWc: null }, 'inlet', 'not-proven'],
+    [{ inletInWc: 4.9 }, 'inlet', 'look-again'],
+    [{ inletInWc: 10.6 }, 'inlet', 'look-again'],
+    [{ fuel: 'propane' }, 'inlet', 'look-again'],
+    [{ fuel: 'propane', inletInWc: 11 }, 'inlet', 'good'],
+    [{ manifoldInWc: 3.8 }, 'manifold', 'good'],
+    [{ manifoldInWc: 3.9 }, 'manifold', 'look-again'],
+    [{ plateManifoldInWc: null }, 'manifold', 'not-proven'],
+  ])('%o: %s is %s', (change, id, verdict) => {
+    expect(of(change)[id]).toBe(verdict);
+  });
+  it('oil has no gas pressures, and says nothing of them', () => {
+    const oil = of({ fuel: 'oil', inletInWc: null, manifoldInWc: null, plateManifoldInWc: null });
+    expect(oil.inlet).toBeUndefined();
+    expect(oil.manifold).toBeUndefined();
+  });
+  it('figures outside any furnace are refused', () => {
+    expect(furnaceProofSchema.safeParse({ ...PROOF, riseF: 500 }).success).toBe(false);
+    expect(furnaceProofSchema.safeParse({ ...PROOF, coAirFreePpm: null }).success).toBe(false);
+  });
+});

@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { orderFindings } from '@/core/job/order-findings';
+import { dueOn, owedTasks } from '@/core/job/owed';
+import { judgeStartUp } from './judge';
+import type { JudgeInput } from './judge-input';
+import { limitOf, requiredNow, SEASON_QUANTITIES } from './season';
+import { DEFAULT_SCHOOLS } from './system';
+import { START_UP_SYSTEM as SYSTEM, startUpReadings } from './testing/sample-start-up';
+
+const value = (v: number) => ({ value: v, uncertainty: 0.5, source: 'typed' as const });
+const WINTER = { system: { ...SYSTEM, heatPump: true }, mode: 'heating' as const };
+const heating = (change: object = {}) => ({
+  ...startUpReadings({ outdoorF: 35, amps: 9 }),
+  returnDryBulbF: value(68),
+  supplyDryBulbF: value(94),
+  ...change,
+});
+const judge = (change: Partial<JudgeInput>) =>
+  orderFindings(
+    judgeStartUp({
+      system: SYSTEM,
+      readings: startUpReadings(),
+      steady: { state: 'steady', say: '', steadyForS: 360, waitS: 0, channels: {} },
+      airflow: { cfm: 1206, method: 'flow grid or hood', source: 'typed' },
+      confirmations: { filterClean: true, indoorCoilClean: true, outdoorCoilCleanDry: true, enclosureRestored: true },
+      schools: DEFAULT_SCHOOLS,
+      mode: 'cooling',
+      ranMin: 20,
+      ...change,
+    }).findings,
+  );
+const verdicts = (change: Partial<JudgeInput>) => Object.fromEntries(judge(change).map((f) => [f.id, f.verdict]));
+
+describe('a day on which the charge cannot be judged', () => {
+  it('is told by mode, by kind of system and by both temperatures', () => {
+    const of = (change: object) =>
+      limitOf({ mode: 'cooling', system: SYSTEM, readings: startUpReadings(), ...change })?.id;
+    expect(of({})).toBeUndefined();
+    expect(of({ mode: 'heating' })).toBe('heating');
+    expect(of({ system: { ...SYSTEM, inverter: true } })).toBe('inverter');
+    expect(of({ readings: startUpReadings({ outdoorF: 64.9 }) })).toBe('too-cold');
+    expect(of({ readings: startUpReadings({ outdoorF: 65 }) })).toBeUndefined();
+    expect(of({ readings: { ...startUpReadings(), returnDryBulbF: value(69.9) } })).toBe('too-cold');
+    expect(requiredNow({ id: 'heating' } as never)).toBe(SEASON_QUANTITIES);
+  });
+  it('a heat pump that heats signs by the weighed charge: nothing open but what is owed, and no probe accused', () => {
+    const found = judge({ ...WINTER, readings: heating() });
+    const open = found.filter((f) => f.verdict !== 'good');
+    expect(open.map((f) => [f.id, f.owed?.proof])).toEqual([['conditions', 'cooling-charge']]);
+    expect(found.some((f) => /swap|probe/i.test(f.next?.say ?? ''))).toBe(false);
+  });
+  it.each([
+    ['14 min of run', { ranMin: 14 }, 'run-time', 'not-proven'],
+    ['nobody said how long', { ranMin: undefined }, 'run-time', 'not-proven'],
+    ['no loaded current', { readings: heating({ compressorA: value(3) }) }, 'compressor-amps', 'look-again'],
+    ['air hardly warmed', { readings: heating({ supplyDryBulbF: value(69) }) }, 'air-direction', 'look-again'],
+    ['cold air in heating', { readings: heating({ supplyDryBulbF: value(55) }) }, 'air-direction', 'stop'],
+    ['low volts', { readings: heating({ lineVolts: value(190) }) }, 'voltage', 'look-again'],
+  ])('%s: it does not sign yet', (_name, change, id, verdict) => {
+    const found = verdicts({ ...WINTER, readings: heating(), ...(change as Partial<JudgeInput>) });
+    expect(['look-again', 'stop', 'not-proven']).toContain(found[id]);
+    if (id !== 'voltage') expect(found[id]).toBe(verdict);
+  });
+  it('a heat pump that warms while cooling is chosen is asked for its mode', () => {
+    const found = judge({ system: WINTER.system, readings: heating() });
+    const mode = found.find((f) => f.id === 'mode-doubt')!;
+    expect(mode.next?.action).toEqual({ kind: 'set-mode', mode: 'heating' });
+    expect(found.some((f) => f.id === 'air-direction')).toBe(false);
+  });
+});
+
+describe('what stays owed', () => {
+  it.each([
+    ['warm', '2026-01-10', '2026-05-01'],
+    ['warm', '2026-10-02', '2027-05-01'],
+    ['warm', '2026-06-20', '2026-07-04'],
+    ['cold', '2026-06-20', '2026-11-01'],
+    ['cold', '2026-12-20', '2027-01-03'],
+    ['any', '2026-02-20', '2026-03-06'],
+  ] as const)('a proof of a %s season, from %s, can be made from %s', (season, from, due) => {
+    expect(dueOn({ proof: 'cooling-charge', season }, from)).toBe(due);
+  });
+  it('each proof is one task, with its season in words', () => {
+    const tasks = owedTasks(judge({ ...WINTER, readings: heating(), airflow: undefined as never }), '2026-01-10');
+    expect(tasks.map((t) => t.say).sort()).toEqual([
+      'Check of the charge in cooling, owed from May 2026',
+      'Proof of the airflow, owed by 2026-01-24',
+    ]);
+  });
+});
