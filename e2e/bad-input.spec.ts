@@ -60,12 +60,12 @@ test('without instruments: a typed weigh-in, refused when it runs the wrong way,
   await crew.signIn();
   await crew.openJob(2137);
   await crew.say(/Weigh in 8\.\d oz/);
-  await crew.press('Type the amount');
-  await page.getByLabel('Cylinder at the start').fill('400');
-  await page.getByLabel('Cylinder at the end').fill('500');
+  await crew.press('Type the weights');
+  await page.getByLabel('Cylinder at the start', { exact: true }).fill('400');
+  await page.getByLabel('Cylinder at the end', { exact: true }).fill('500');
   await page.getByRole('button', { name: 'Record this amount' }).click();
   await expect(page.getByText(/the end must be below the start/)).toBeVisible();
-  await page.getByLabel('Cylinder at the end').fill('391.7');
+  await page.getByLabel('Cylinder at the end', { exact: true }).fill('391.7');
   await page.getByRole('button', { name: 'Record this amount' }).click();
   await crew.press('Sign the charge');
   await crew.press('Go to start-up');

@@ -49,6 +49,7 @@ export class Crew {
     await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeHidden({ timeout: 120_000 });
   }
 
+  /** With the simulated scale that stands beside typing, until a scale is connected; then with that. */
   async weighIn(): Promise<void> {
     await this.press(/^Weigh in/);
     await this.waitForScale();
@@ -227,3 +228,21 @@ export const REMOVAL_ANSWERS: Record<string, string> = {
     ]),
   ),
 };
+
+/** What the old system held: a plate of six and a half pounds, thirty feet of line. */
+export const OLD_CHARGE: [Record<string, number>, Record<string, string>] = [
+  {
+    'Factory charge, lb': 6,
+    'Factory charge': 8,
+    'Line length it includes': 15,
+    'Line length found': 30,
+    Adder: 0.54,
+    'Inside volume of the outdoor unit': 0.34,
+  },
+  {
+    'Old refrigerant, from its plate': 'R-410A',
+    Appliance: 'Comfort cooling',
+    'It leaks: a vacuum would draw air in': 'No',
+  },
+];
+export const PUMP_DOWN = { Way: 'Pump-down into the old unit' };

@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
 import { recoveryBench } from '../core/plant/bench/bench';
 import type { RigConfig } from '../core/plant/rig';
-import { DEAD, Fitter, REMOVAL_ANSWERS } from './crew';
+import { DEAD, Fitter, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
 import { benchGear, OwnGear, rigGear } from './own-gear';
 
 /** A fresh job with its equipment entered and nothing else. */
@@ -56,15 +56,11 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
   await page.reload();
   await crew.openPart(number, 'recover');
   await crew.press('Old charge');
-  await crew.write(
-    'old-charge',
-    { 'Factory charge': 104, 'Line length found': 30, Adder: 0.54, 'Inside volume of the outdoor unit': 0.34 },
-    { 'Old refrigerant, from its plate': 'R-410A' },
-  );
+  await crew.write('old-charge', ...OLD_CHARGE);
   await crew.press('What works');
   await crew.write('removal-facts', {}, { ...REMOVAL_ANSWERS, Compressor: 'scroll' });
   await crew.press('Choose the way');
-  await crew.write('method', {});
+  await crew.write('method', {}, PUMP_DOWN);
 
   const gear = new OwnGear(
     benchGear(

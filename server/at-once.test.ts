@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { EMPTY_CYLINDER } from '@/core/circuit/log/sample-entries';
 import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
 import { type Client, movement, newJob, passVacuum, type Reply, startServer, type TestServer } from './testing/harness';
 
 let server: TestServer;
@@ -32,7 +33,8 @@ const inIt = async (id: string): Promise<number> => {
 const answered = (replies: Reply[]): number[] => [...new Set(replies.map((r) => r.status))].sort();
 
 describe('many at once', () => {
-  it('fifty jobs give into one cylinder: its fill limit holds, and the ledger is the sum of what was accepted', async () => {
+  // What has happened is recorded, past the fill limit too, up to what goes into the cylinder at all; the cylinder is then blocked.
+  it('fifty jobs give into one cylinder: it ends as one after the other, and the ledger is the sum of what was accepted', async () => {
     const c = await cylinder({ refrigerant: 'R-454B', flammableMark: true });
     const jobs = await Promise.all(Array.from({ length: 50 }, () => newJob(lead)));
     for (const { id } of jobs) {
@@ -49,7 +51,7 @@ describe('many at once', () => {
     expect(answered(replies)).toEqual([201, 400]);
     const holds = await inIt(c.id);
     expect(holds).toBe(taken * oz);
-    expect(taken).toBe(Math.floor((limitOf(c) + 1) / oz));
+    expect(taken).toBe(Math.floor(limitOf(c) / FILL_SHARE / oz));
     // What a crew was refused is not on its sheet either.
     let onSheets = 0;
     for (const { id } of jobs)

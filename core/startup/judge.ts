@@ -27,6 +27,9 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
   const limit = limitOf(input);
   const probes = probeFindings(input, running === true, requiredNow(limit));
   const suspects = new Set(probes.flatMap((p) => (p.id.startsWith('probe-') ? [p.id.slice('probe-'.length)] : [])));
+  // Suction above liquid: either gauge may be the wrong one.
+  if (suspects.has('suctionPsig') && (readings.suctionPsig?.value ?? 0) > (readings.liquidPsig?.value ?? Infinity))
+    suspects.add('liquidPsig');
   const stops = stopFindings(input, figures, suspects);
   if (limit)
     return {

@@ -63,6 +63,15 @@ describe('stops (common practice; RLA from the plate)', () => {
     const loose = { ...readings, liquidLineF: { ...readings.liquidLineF!, trouble: 'stale' as const } };
     expect(stops({ readings: loose })).not.toContain('no-liquid');
   });
+  it('crossed hoses are no lack of liquid: the gauges are named, not the charge', () => {
+    const readings = startUpReadings();
+    const crossed = {
+      ...readings,
+      suctionPsig: { ...readings.suctionPsig!, value: 299 },
+      liquidPsig: { ...readings.liquidPsig!, value: 120 },
+    };
+    expect(stops({ readings: crossed })).toEqual([]);
+  });
   it('equal pressures with amps: it does not pump', () => {
     const readings = startUpReadings();
     const equal = { ...readings, suctionPsig: { ...readings.suctionPsig!, value: readings.liquidPsig!.value - 1 } };

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { post, unanswered } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
+import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
 /** The person, the theme, the way to formulas and out; the same corner on every page. */
@@ -12,6 +13,7 @@ export function PersonMenu() {
   const { mutate } = useSWRConfig();
   const navigate = useNavigate();
   const [theme, keep] = useState<Theme>(currentTheme());
+  const [devices, setDevices] = useState(false);
   if (!me) return null;
   const initials = me.fullName
     .split(' ')
@@ -19,73 +21,81 @@ export function PersonMenu() {
     .join('');
   const row = 'touch flex w-full cursor-pointer items-center gap-2 px-4 text-left data-focus:bg-paper';
   return (
-    <Menu>
-      <MenuButton
-        aria-label={`${me.fullName}: menu`}
-        className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]"
-      >
-        {initials}
-      </MenuButton>
-      <MenuItems
-        anchor="bottom end"
-        className="z-50 mt-1 w-[250px] border-[1.5px] border-ink bg-sheet py-1 outline-none"
-      >
-        <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
-          <b className="block text-[15px] text-ink">{me.fullName}</b>
-          {me.role}, {me.companyName}
-        </div>
-        {THEMES.map((t) => (
-          <MenuItem key={t.value}>
+    <>
+      <DevicesSheet open={devices} onClose={() => setDevices(false)} />
+      <Menu>
+        <MenuButton
+          aria-label={`${me.fullName}: menu`}
+          className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]"
+        >
+          {initials}
+        </MenuButton>
+        <MenuItems
+          anchor="bottom end"
+          className="z-50 mt-1 w-[250px] border-[1.5px] border-ink bg-sheet py-1 outline-none"
+        >
+          <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
+            <b className="block text-[15px] text-ink">{me.fullName}</b>
+            {me.role}, {me.companyName}
+          </div>
+          {THEMES.map((t) => (
+            <MenuItem key={t.value}>
+              <button
+                type="button"
+                className={row}
+                onClick={() => {
+                  setTheme(t.value);
+                  keep(t.value);
+                }}
+              >
+                <span
+                  className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`}
+                />
+                {t.label}
+              </button>
+            </MenuItem>
+          ))}
+          <MenuItem>
+            <Link to="/library" className={`${row} border-t border-rule`}>
+              Equipment library
+            </Link>
+          </MenuItem>
+          <MenuItem>
+            <Link to="/cylinders" className={row}>
+              Cylinders
+            </Link>
+          </MenuItem>
+          <MenuItem>
+            <Link to="/settings" className={row}>
+              Schools and settings
+            </Link>
+          </MenuItem>
+          <MenuItem>
+            <Link to="/formulas" className={row}>
+              Formulas and sources
+            </Link>
+          </MenuItem>
+          <MenuItem>
+            <button type="button" className={`${row} border-t border-rule`} onClick={() => setDevices(true)}>
+              Where I am signed in
+            </button>
+          </MenuItem>
+          <MenuItem>
             <button
               type="button"
               className={row}
-              onClick={() => {
-                setTheme(t.value);
-                keep(t.value);
+              onClick={async () => {
+                await post('/sign-out');
+                unanswered.forget();
+                await mutate(() => true, undefined, { revalidate: false });
+                navigate('/sign-in', { replace: true });
               }}
             >
-              <span
-                className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`}
-              />
-              {t.label}
+              Sign out
             </button>
           </MenuItem>
-        ))}
-        <MenuItem>
-          <Link to="/library" className={`${row} border-t border-rule`}>
-            Equipment library
-          </Link>
-        </MenuItem>
-        <MenuItem>
-          <Link to="/cylinders" className={row}>
-            Cylinders
-          </Link>
-        </MenuItem>
-        <MenuItem>
-          <Link to="/settings" className={row}>
-            Schools and settings
-          </Link>
-        </MenuItem>
-        <MenuItem>
-          <Link to="/formulas" className={row}>
-            Formulas and sources
-          </Link>
-        </MenuItem>
-        <MenuItem>
-          <button
-            type="button"
-            className={row}
-            onClick={async () => {
-              await post('/sign-out');
-              unanswered.forget();
-              await mutate(() => true, undefined, { revalidate: false });
-              navigate('/sign-in', { replace: true });
-            }}
-          >
-            Sign out
-          </button>
-        </MenuItem>
-      </MenuItems>
-    </Menu>
+        </MenuItems>
+      </Menu>
+    </>
   );
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { EMPTY_CYLINDER } from '@/core/circuit/log/sample-entries';
 import { type Cylinder, cylinderFillOf } from './cylinder';
 import { mayTake, recoveryCylinder, roomOz } from './cylinder-choice';
+import { FILL_SHARE } from './cylinder-fill';
 import { grossByLedger, handMovement, refusesRecovered, refusesStartWeight } from './ledger-rules';
 
 const TODAY = '2026-06-01';
@@ -63,11 +64,12 @@ describe('weights against the ledger', () => {
     expect(refusesStartWeight(c, grossByLedger(c) + 16)).toBeUndefined();
     expect(refusesStartWeight(c, grossByLedger(c) - 16.1)).toBeDefined();
   });
-  it('what would pass the fill limit is refused with what to do; up to it, not', () => {
-    expect(refusesRecovered(cylinder({ contentsOz: limitOz - 40 }), 'R-410A', 40, TODAY)).toBeUndefined();
-    expect(refusesRecovered(cylinder({ contentsOz: limitOz - 40 }), 'R-410A', 42, TODAY)?.allowed).toContain(
-      'another cylinder first',
-    );
+  it('what went past the fill limit is still written down, and blocks the cylinder; more than it can hold is refused', () => {
+    const before = cylinder({ contentsOz: limitOz - 40 });
+    expect(refusesRecovered(before, 'R-410A', 40, TODAY)).toBeUndefined();
+    expect(refusesRecovered(before, 'R-410A', 100, TODAY)).toBeUndefined();
+    expect(mayTake({ ...before, contentsOz: limitOz + 60 }, 'R-410A', TODAY)).toBe(false);
+    expect(refusesRecovered(before, 'R-410A', limitOz / FILL_SHARE - limitOz + 41, TODAY)).toBeDefined();
     expect(refusesRecovered(cylinder({ use: 'supply' }), 'R-410A', 4, TODAY)?.field).toBe('cylinderId');
     expect(refusesRecovered(cylinder({ refrigerant: 'R-22' }), 'R-410A', 4, TODAY)).toBeDefined();
     expect(refusesRecovered(cylinder({ retestOn: '2026-05-31' }), 'R-410A', 4, TODAY)).toBeDefined();

@@ -29,8 +29,8 @@ export function refusesStartWeight(c: Cylinder, startGrossOz: number, field = 's
 }
 
 /**
- * Why recovered refrigerant may not be in this cylinder, or undefined. What went past its limit comes out first, into another
- * cylinder, and each is written with what it then holds; a weighing under Cylinders still shows what really is in it.
+ * Why recovered refrigerant cannot be in this cylinder, or undefined. What is on the scale is written down even when it went
+ * past the limit (the cylinder takes nothing more after it); only more than it can hold at all is refused.
  */
 export function refusesRecovered(
   c: Cylinder,
@@ -45,18 +45,15 @@ export function refusesRecovered(
       allowed: 'a recovery cylinder',
     };
   const fill = cylinderFillOf(c, refrigerant);
-  const over = fill !== undefined && c.contentsOz + amountOz > fill.limitOz + WEIGHING_OZ;
+  const impossible = fill !== undefined && c.contentsOz + amountOz > fill.limitOz / FILL_SHARE;
   const refused = refusesCylinder(
-    cylinderChecks(c, refrigerant, amountOz, today).filter((x) => x.id !== 'fill' || over),
+    cylinderChecks(c, refrigerant, amountOz, today).filter((x) => x.id !== 'fill' || impossible),
   );
   return refused
     ? {
         field: 'cylinderId',
         message: `${refused.claim} ${refused.because}`,
-        allowed:
-          refused.id === 'fill'
-            ? 'what is over the limit is moved into another cylinder first; then each is written with what it holds'
-            : (refused.next ?? 'another cylinder'),
+        allowed: refused.next ?? 'another cylinder',
       }
     : undefined;
 }

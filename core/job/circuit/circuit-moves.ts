@@ -320,7 +320,10 @@ function pressureAsks(sheet: JobSheet): Ask[] {
       open && {
         kind: 'now',
         say: `Bubble the joint at ${open.joint.body.place}.`,
-        because: 'A passed hold cannot see what a bubble shows.',
+        because:
+          hold?.verdict === 'look-again'
+            ? `${hold.claim} ${hold.next}`
+            : 'A passed hold cannot see what a bubble shows.',
         action: { kind: 'bubble', id: open.joint.id, label: 'Bubble result' },
       },
     ),

@@ -2,8 +2,9 @@ import { Plus, X } from 'lucide-react';
 import { Button } from '@/web/kit/Button';
 import { NumberCell } from '@/web/kit/NumberCell';
 
-type Piece = { ft: number; way: 'along' | 'up' | 'down' };
-const WAYS: [Piece['way'], string][] = [
+/** As it is typed: length and way are empty until somebody says them. */
+type Piece = { ft: number | null; way: 'along' | 'up' | 'down' | null };
+const WAYS: [NonNullable<Piece['way']>, string][] = [
   ['along', 'Along'],
   ['up', 'Up'],
   ['down', 'Down'],
@@ -60,7 +61,6 @@ export function PiecesField({
           <button
             type="button"
             aria-label={`Take piece ${i + 1} out`}
-            disabled={pieces.length === 1}
             onClick={() => onValue(pieces.filter((_, k) => k !== i))}
             className="touch grid cursor-pointer place-items-center disabled:opacity-30"
           >
@@ -68,7 +68,7 @@ export function PiecesField({
           </button>
         </div>
       ))}
-      <Button tone="quiet" className="mt-1" onClick={() => onValue([...pieces, { ft: 10, way: 'along' }])}>
+      <Button tone="quiet" className="mt-1" onClick={() => onValue([...pieces, { ft: null, way: null }])}>
         <Plus size={16} /> Add a piece
       </Button>
       {error ? <p className="text-[12.5px] font-[600] text-oxide">{error}</p> : null}

@@ -27,7 +27,14 @@ import { FurnaceSheet } from './FurnaceSheet';
 import { ReportSheet } from './ReportSheet';
 
 /** Gates of the hand-over that are cleared on the scope page. */
-const BEFORE_GATES: ReadonlySet<string> = new Set(['no-hazard-stop', 'disclosures', 'change-answered', 'musts-in']);
+const BEFORE_GATES: ReadonlySet<string> = new Set([
+  'no-hazard-stop',
+  'no-fit-stop',
+  'scope-signed',
+  'disclosures',
+  'change-answered',
+  'musts-in',
+]);
 
 /** The page on which a gate is cleared; none when it is cleared here. */
 function clearedOn(gate: string): 'scope' | 'charge' | 'start-up' | undefined {
@@ -67,7 +74,7 @@ export default function HandOverPage(view: JobView) {
       }
     : barred?.id === 'furnace-proof'
       ? {
-          kind: barred.overridable ? ('not-proven' as const) : ('stop' as const),
+          kind: (sheet.furnace && orderChecks(judgeFurnace(sheet.furnace))[0]?.verdict) || ('not-proven' as const),
           say: sheet.furnace ? barred.say : 'Type what the furnace shows: gas pressures, temperature rise, CO.',
           because: sheet.furnace
             ? 'Put it right, let it burn 10 min, and read it all again.'

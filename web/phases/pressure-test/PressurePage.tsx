@@ -78,13 +78,19 @@ export default function PressurePage(view: EquippedView) {
         <BigFigure
           label="Pressure now"
           testId="psig-now"
-          value={now !== undefined && run ? now.toFixed(1) : hold ? (hold.end ?? hold.start).body.psig.toFixed(1) : '–'}
+          value={
+            now !== undefined && run
+              ? now.toFixed(1)
+              : hold
+                ? (hold.end ?? hold.look ?? hold.start).body.psig.toFixed(1)
+                : '–'
+          }
           unit="psig"
           note={
             pipeF !== undefined && run
               ? `pipe ${pipeF.toFixed(1)} °F`
               : hold
-                ? `pipe ${(hold.end ?? hold.start).body.pipeF.toFixed(1)} °F, last read`
+                ? `pipe ${(hold.end ?? hold.look ?? hold.start).body.pipeF.toFixed(1)} °F, last read`
                 : undefined
           }
         />
