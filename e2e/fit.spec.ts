@@ -69,8 +69,8 @@ test('the stack: assumed figures prove nothing until they are measured; the gap 
     ['Floor to top of return', '14'],
     ['Room in front', '30'],
   ] as const) {
-    await page.getByLabel(label).fill(inches);
-    await page.getByLabel(label).press('Enter');
+    await page.getByRole('textbox', { name: label }).fill(inches);
+    await page.getByRole('textbox', { name: label }).press('Enter');
   }
   await expect(page.getByTestId('check-stack-plenum')).toContainText('5.0 in of gap');
   // Each assumed figure is confirmed by itself: nobody measures eight things with one tap.

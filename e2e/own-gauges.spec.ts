@@ -110,6 +110,7 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     await crew.pressWhen('Prove it dead');
     await crew.write('dead-proof', ...DEAD);
     gear.pace = 2;
+    await crew.pressWhen(/ is on the scale$/);
     await crew.pressWhen('The machine runs');
     gear.hand({ kind: 'machine', on: true });
     await expect(crew.next.getByRole('button', { name: 'Machine is off, weigh' })).toBeVisible({ timeout: 90_000 });

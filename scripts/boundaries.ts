@@ -24,6 +24,7 @@ const FLOORS: Record<string, number> = {
   air: 1,
   circuit: 2,
   equipment: 3,
+  furnace: 3,
   startup: 3,
   plant: 3,
   fit: 3,

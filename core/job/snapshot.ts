@@ -8,7 +8,7 @@ import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } 
 import { airflowOf, type recordedStartUp, startUpSystem } from './start-up-sheet';
 
 /** Raised whenever a formula, table or threshold changes what a snapshot would say. */
-export const FORMULA_VERSION = '3';
+export const FORMULA_VERSION = '4';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(

@@ -6,6 +6,7 @@ import type { Verdict } from '@/core/finding/finding';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
+import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { KeysHelp } from '@/web/shell/KeysHelp';
@@ -95,6 +96,7 @@ export function JobsPage() {
           </Link>
         ) : null}
       </div>
+      {me ? <OverfullNotice me={me} /> : null}
       {error ? <p className="mt-6 text-oxide">The list could not be loaded; trying again.</p> : null}
       {data && rows.length === 0 ? (
         <p className="mt-10 text-[17px] text-ink2">

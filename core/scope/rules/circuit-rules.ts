@@ -5,6 +5,9 @@ import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { because, coilStays, newUnit, type Rule } from './rule';
 
+/** The item that replaces the line set. */
+export const NEW_LINE_SET = 'line-set-new';
+
 const split = (type: string | undefined): boolean => type === 'split-hp' || type === 'split-ac';
 
 const drier: Rule = (i) => {
@@ -106,7 +109,7 @@ const lineSet: Rule = (i) => {
   const faults = lineSetFaults(i);
   const triggers = because(i, 'liquidOdIn', 'vaporOdIn', 'lineLengthFt', 'lineState', 'acid');
   const fresh: ScopeItem = {
-    id: 'line-set-new',
+    id: NEW_LINE_SET,
     say: 'New line set',
     level: faults.length ? 'must' : 'should',
     reason: faults.length ? `The old one: ${faults.join('; ')}.` : 'Chosen new.',

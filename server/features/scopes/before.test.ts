@@ -451,6 +451,29 @@ describe('found on the day', () => {
     expect((await lead.sheet(id)).circuit.plate).toMatchObject({ model: 'LARGER', nominalTons: 3.5 });
   });
 
+  it('a new line set agreed later takes the old one’s length off the plate, and nothing else', async () => {
+    const id = await surveyed(lead);
+    await sign(lead, id, 'survey');
+    await chosen(lead, id);
+    await decideAll(lead, id);
+    await customer(lead, id, 'scope', scopeOf(await lead.sheet(id)).text);
+    await sign(lead, id, 'scope');
+    const before = await lead.sheet(id);
+    const plate = before.circuit.plate!;
+    expect(plate.lineLengthFt).not.toBeNull();
+    await lead.put(`/jobs/${id}/plate`, { version: before.circuit.version, plate: { ...plate, serial: 'S-77' } });
+    const now = sheetOf(
+      await lead.put(`/jobs/${id}/choice`, {
+        version: before.scope.version,
+        choice: { ...before.scope.choice, keepLineSet: false },
+      }),
+    );
+    const change = scopeOf(now).change!;
+    expect(change.delta.added.map((i) => i.id)).toContain('line-set-new');
+    expect((await customer(lead, id, 'change', change.text)).status).toBe(201);
+    expect((await lead.sheet(id)).circuit.plate).toMatchObject({ serial: 'S-77', lineLengthFt: null });
+  });
+
   it('changes the scope, waits for the customer, and a declined should stays with the owner’s reason', async () => {
     const id = await surveyed(lead);
     await sign(lead, id, 'survey');

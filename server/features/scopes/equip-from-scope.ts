@@ -8,15 +8,24 @@ import type { Person } from '@/server/features/people/people-store';
 
 /**
  * An agreed scope names the new unit: its plate goes on the sheet, so that nobody types it again. When the customer
- * agrees to another unit before anything is charged, its plate takes the place of the first one.
+ * agrees to another unit before anything is charged, its plate takes the place of the first one; when only the line set
+ * changed, so do the line's sizes and length, and nothing else of what was typed.
  */
-export async function equipFromScope(db: Db, person: Person, sheet: JobSheet): Promise<void> {
+export async function equipFromScope(
+  db: Db,
+  person: Person,
+  sheet: JobSheet,
+  change?: { lineSet: boolean },
+): Promise<void> {
   const { outdoor } = sheet.scope;
   const { plate: there } = sheet.circuit;
-  if (!outdoor || (there && there.maker === outdoor.maker && there.model === outdoor.model)) return;
+  const same = there && outdoor && there.maker === outdoor.maker && there.model === outdoor.model;
+  if (!outdoor || (same && !change?.lineSet)) return;
   if (sheet.signOffs.some((s) => s.phase === 'charge')) return;
-  const plate = plateFromLibrary(outdoor, lineFoundOf(sheet));
-  if (!plate) return;
+  const fresh = plateFromLibrary(outdoor, lineFoundOf(sheet));
+  if (!fresh) return;
+  const { liquidLineOdIn, vaporLineOdIn, lineLengthFt } = fresh;
+  const plate = same ? { ...there, liquidLineOdIn, vaporLineOdIn, lineLengthFt } : fresh;
   await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, sheet.circuit.version, plate);
   await audit(db, person, sheet.job.id, 'equipment from the scope', { from: there, to: plate });
 }

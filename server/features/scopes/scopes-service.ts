@@ -7,6 +7,7 @@ import { passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Choice } from '@/core/scope/choice';
 import type { ScopeItem } from '@/core/scope/item';
+import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -133,6 +134,8 @@ export async function customerSigns(
     const scope = scopeOf(sheet);
     const key = { companyId: person.companyId, jobId };
     const remembers = body.subject === 'scope' || body.subject === 'change';
+    const delta = scope.change?.delta;
+    const lineSet = [...(delta?.added ?? []), ...(delta?.removed ?? [])].some((i) => i.id === NEW_LINE_SET);
     if (body.subject === 'change') {
       for (const item of scope.change!.delta.added) {
         const decision = decisionOf(item, body.answer);
@@ -150,7 +153,7 @@ export async function customerSigns(
       personId: person.id,
     });
     if (body.subject === 'change' && body.answer === 'yes')
-      await equipFromScope(db, person, await sheetFor(db, person, jobId));
+      await equipFromScope(db, person, await sheetFor(db, person, jobId), { lineSet });
     await audit(db, person, jobId, 'customer answered', {
       subject: body.subject,
       answer: body.answer,

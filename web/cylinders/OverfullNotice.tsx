@@ -1,0 +1,31 @@
+import { Link } from 'react-router';
+import useSWR from 'swr';
+import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import { type ApiProblem, get } from '@/web/api/http';
+import type { Me } from '@/web/api/use-me';
+import { Notice } from '@/web/kit/Notice';
+import type { CylinderRow } from './cylinder-row';
+
+/** Tells whoever runs the company that a cylinder holds more than it may: it is blocked, and it is dangerous when it warms. */
+export function OverfullNotice({ me }: { me: Me }) {
+  const told = me.role === 'owner' || me.role === 'office';
+  const { data } = useSWR<{ cylinders: CylinderRow[] }, ApiProblem>(told ? '/cylinders' : null, get);
+  const over = (data?.cylinders ?? []).flatMap((c) => {
+    const fill = c.refrigerant ? cylinderFillOf(c, c.refrigerant) : undefined;
+    return fill && fill.share > 1 ? [{ c, fill }] : [];
+  });
+  if (over.length === 0) return null;
+  return (
+    <div className="mt-4">
+      <Notice kind="stop">
+        <b className="font-[650]">
+          {over.map(({ c, fill }) => `${c.tag} holds ${Math.round(100 * fill.share)} % of its fill limit.`).join(' ')}
+        </b>{' '}
+        Nothing more goes in; keep it cool and move the excess into another cylinder.{' '}
+        <Link to="/cylinders" className="text-copper underline underline-offset-4">
+          Show the cylinders
+        </Link>
+      </Notice>
+    </div>
+  );
+}
