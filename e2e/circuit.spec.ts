@@ -1,14 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEAD, Fitter, figure, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
-
-const BRAZED = {
-  'On the': 'Vapour line',
-  'Made by': 'braze',
-  'Tube OD, in': '7/8',
-  Metals: 'copper to copper',
-  Alloy: 'copper-phosphorus',
-  'Heat kept off valves and bulbs': 'Yes',
-};
+import { BRAZED, DEAD, Fitter, figure, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
 
 test('on a desk: pumped down, joined, tested, evacuated, charged from its cylinder, every step judged', async ({
   page,
@@ -142,10 +133,10 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await crew.press('Set up');
     await crew.write(
       'pump-setup',
-      { Pump: 6, 'Hose length': 36, 'Hoses side by side': 2, 'Coldest pipe': 74 },
+      { Pump: 6, 'Hose length': 36, 'Hoses side by side': 1, 'Coldest pipe': 70 },
       {
         Way: 'One deep pull',
-        'Hose bore, in': '0.43',
+        'Hose bore, in': '0.31',
         'Valve cores': 'Out',
         'Micron gauge': 'far from the pump',
         'The compressor cannot start: locked out': 'Yes',

@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 
 /** The language of a crew at work: what a person does with the sheet, on a desk or a phone. */
 export class Crew {
@@ -246,3 +247,62 @@ export const OLD_CHARGE: [Record<string, number>, Record<string, string>] = [
   },
 ];
 export const PUMP_DOWN = { Way: 'Pump-down into the old unit' };
+
+/** A pump of two hoses far from its gauge, the compressor locked out. */
+export const PUMP: [Record<string, number>, Record<string, string>] = [
+  { Pump: 6, 'Hose length': 36, 'Hoses side by side': 2, 'Coldest pipe': 70 },
+  {
+    Way: 'One deep pull',
+    'Hose bore, in': '0.43',
+    'Valve cores': 'Out',
+    'Micron gauge': 'far from the pump',
+    'The compressor cannot start: locked out': 'Yes',
+  },
+];
+export const BRAZED = {
+  'On the': 'Vapour line',
+  'Made by': 'braze',
+  'Tube OD, in': '7/8',
+  Metals: 'copper to copper',
+  Alloy: 'copper-phosphorus',
+  'Heat kept off valves and bulbs': 'Yes',
+};
+export const BI_FLOW = {
+  'In the': 'Liquid line',
+  Flows: 'both ways',
+  'The old drier': 'cut out cold',
+  'The unit has its own drier besides': 'No',
+};
+export const BROKEN: [Record<string, number>, Record<string, string>] = [
+  { To: 3 },
+  { With: 'The factory charge, service valve cracked', 'The vacuum gauge was closed off first': 'Yes' },
+];
+
+/** A job with its equipment typed and nothing else; gives its id. */
+export async function equippedJob(
+  page: Page,
+  customerName: string,
+  plate: object,
+): Promise<{ id: string; number: number }> {
+  const { people } = (await (await page.request.get('/api/people')).json()) as {
+    people: { id: string; role: string }[];
+  };
+  const id = uuid();
+  const reply = await page.request.post('/api/jobs', {
+    headers: { Origin: new URL(page.url()).origin },
+    data: {
+      id,
+      customerName,
+      phone: null,
+      address: '5 Tarn Street',
+      town: 'Harrow Mill',
+      elevationFt: 1180,
+      systemName: 'Second floor',
+      leadId: people.find((p) => p.role === 'lead')!.id,
+      scheduledFor: '2026-06-01',
+      plate,
+    },
+  });
+  expect(reply.status()).toBe(201);
+  return { id, number: ((await reply.json()) as { job: { number: number } }).job.number };
+}

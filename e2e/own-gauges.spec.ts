@@ -1,35 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
-import { v7 as uuid } from 'uuid';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
 import { recoveryBench } from '../core/plant/bench/bench';
 import type { RigConfig } from '../core/plant/rig';
-import { DEAD, Fitter, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
+import { DEAD, equippedJob, Fitter, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
 import { benchGear, OwnGear, rigGear } from './own-gear';
 
-/** A fresh job with its equipment entered and nothing else. */
-async function freshJob(page: Page): Promise<number> {
-  const headers = { Origin: new URL(page.url()).origin };
-  const { people } = (await (await page.request.get('/api/people')).json()) as {
-    people: { id: string; role: string }[];
-  };
-  const reply = await page.request.post('/api/jobs', {
-    headers,
-    data: {
-      id: uuid(),
-      customerName: 'Tarn Street flats',
-      phone: null,
-      address: '5 Tarn Street',
-      town: 'Harrow Mill',
-      elevationFt: 1180,
-      systemName: 'Second floor',
-      leadId: people.find((p) => p.role === 'lead')!.id,
-      scheduledFor: '2026-06-01',
-      plate: sampleSheet().circuit.plate,
-    },
-  });
-  expect(reply.status()).toBe(201);
-  return ((await reply.json()) as { job: { number: number } }).job.number;
-}
+const freshJob = async (page: Page): Promise<number> =>
+  (await equippedJob(page, 'Tarn Street flats', sampleSheet().circuit.plate)).number;
 
 /** Opens a run for the gear and lets it send. */
 async function plugIn(crew: Fitter, button: RegExp, gear: { connect: OwnGear<never>['connect'] }): Promise<void> {

@@ -22,7 +22,7 @@ export const furnaceProofSchema = z.strictObject({
 export type FurnaceProof = z.infer<typeof furnaceProofSchema>;
 
 /** Inlet pressure that valves want (common practice; the plate wins), in. w.c. */
-const INLET = { 'natural gas': { low: 5, high: 10.5 }, propane: { low: 11, high: 13 } } as const;
+export const INLET = { 'natural gas': { low: 5, high: 10.5 }, propane: { low: 11, high: 13 } } as const;
 /** How far a manifold may stand from its plate (common practice), in. w.c. */
 const MANIFOLD_OFF = 0.3;
 /** Carbon monoxide, air-free: below the first good, above the second shut down (common practice; ANSI Z21.47, edition not checked), ppm. */

@@ -103,8 +103,10 @@ export function scopeMove(sheet: JobSheet): BeforeMove {
   if (held('new-unit'))
     return {
       kind: 'now',
-      say: 'Choose the new equipment.',
-      because: 'Refrigerant, metering, wires and sizes follow from it.',
+      say: hasCircuit(sheet) ? 'Choose the new equipment.' : 'Choose the new furnace.',
+      because: hasCircuit(sheet)
+        ? 'Refrigerant, metering, wires and sizes follow from it.'
+        : 'Wires, weight and whether it fits follow from it.',
       action: { kind: 'none' },
     };
   if (held('items-decided') && open)

@@ -1,4 +1,5 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
+import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { beforeTables } from './before-report';
 import { PHASE_WORDS } from './phases';
 import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
@@ -21,7 +22,9 @@ export function furnaceReport(input: {
     columns: ['Reading', 'Value', 'Wanted'],
     rows: proof
       ? [
-          ...(proof.inletInWc === null ? [] : [['Inlet gas pressure', `${proof.inletInWc} in. w.c.`, proof.fuel]]),
+          ...(proof.inletInWc === null
+            ? []
+            : [['Inlet gas pressure', `${proof.inletInWc} in. w.c.`, inletWanted(proof.fuel)]]),
           ...(proof.manifoldInWc === null
             ? []
             : [
@@ -99,3 +102,6 @@ export function furnaceReport(input: {
     ],
   };
 }
+
+const inletWanted = (fuel: FurnaceProof['fuel']): string =>
+  fuel === 'oil' ? 'none on oil' : `${INLET[fuel].low} to ${INLET[fuel].high} in. w.c. for ${fuel}`;

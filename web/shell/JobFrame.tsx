@@ -88,7 +88,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
       className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
       <NavLink to={`/jobs/${sheet.job.id}/equipment`} className={item}>
-        <Mark kind={sheet.circuit.plate ? 'good' : 'to-come'} />
+        <Mark kind={sheet.circuit.plate || (!circuit && sheet.scope.indoor) ? 'good' : 'to-come'} />
         <span className="lg:hidden">Unit</span>
         <span className="hidden lg:inline">Equipment</span>
       </NavLink>

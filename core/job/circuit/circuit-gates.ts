@@ -66,13 +66,22 @@ export function circuitGates(sheet: JobSheet, phase: CircuitPhase): Gate[] {
   }
 }
 
+/** After a pump-down only a machine gets the low side below atmosphere, and what it took is in some cylinder. */
+export function machineUnweighed(sheet: JobSheet): boolean {
+  const { method, weighed } = recoveryView(sheet);
+  const level = latestOf(sheet.circuitLog, 'level');
+  return method?.body.method === 'pump-down' && !weighed && level !== undefined && level.body.reachedPsig < 0;
+}
+
 function recoverGates(sheet: JobSheet): Gate[] {
   const view = recoveryView(sheet);
   const dead = claimOf(view.checks, 'dead');
   const level = claimOf(view.checks, 'level');
   const stop = view.checks.find((c) => c.verdict === 'stop' && c.id !== 'dead');
   const nothing = view.method?.body.method === 'nothing';
-  const levelHolds = nothing || level?.verdict === 'good' || latestOf(sheet.circuitLog, 'leak-exception') !== undefined;
+  const unweighed = machineUnweighed(sheet);
+  const levelHolds =
+    nothing || (level?.verdict === 'good' && !unweighed) || latestOf(sheet.circuitLog, 'leak-exception') !== undefined;
   return [
     ...(beganWithSurvey(sheet)
       ? [
@@ -90,7 +99,11 @@ function recoverGates(sheet: JobSheet): Gate[] {
       'recovered-level',
       'the refrigerant recovered to its level',
       levelHolds,
-      nothing ? `Nothing to recover: ${view.method?.body.reason}` : (level?.claim ?? 'No level on record'),
+      nothing
+        ? `Nothing to recover: ${view.method?.body.reason}`
+        : unweighed && level?.verdict === 'good'
+          ? 'What the machine took is not weighed'
+          : (level?.claim ?? 'No level on record'),
     ),
     ...(stop ? [gate('no-stop', 'no stop finding', false, stop.claim, false)] : []),
     certificationGate(sheet),

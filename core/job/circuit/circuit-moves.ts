@@ -9,7 +9,7 @@ import type { Verdict } from '@/core/finding/finding';
 import { type Gate, type GateId, passes } from '@/core/job/gates';
 import { PHASE_NOUNS, PHASE_WORDS, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
-import { circuitGates } from './circuit-gates';
+import { circuitGates, machineUnweighed } from './circuit-gates';
 import {
   type CircuitPhase,
   circuitPhasesOf,
@@ -222,6 +222,16 @@ function recoverAsks(sheet: JobSheet): Ask[] {
           ...ask(
             'recovered-level',
             level && level.verdict !== 'good' && fromCheck(level, write('level', 'Read the level')),
+          ),
+          ...ask(
+            'recovered-level',
+            machineUnweighed(sheet) && {
+              kind: 'now',
+              say: 'Weigh what the machine took out of the low side.',
+              because:
+                'Below atmosphere is a machine’s work, and what it took is in a cylinder: the ledger follows it.',
+              action: write('recovered', 'Weigh what came back'),
+            },
           ),
         ]),
   ];

@@ -124,6 +124,16 @@ describe('recover', () => {
     b.add('dead-proof', DEAD);
     expect(at().action).toMatchObject({ entry: 'level' });
     b.add('level', { reachedPsig: -5.2, afterPsig: -5, waitMin: 6 });
+    // Below atmosphere is a machine's work: what it took went into a cylinder of the ledger.
+    expect(at().action).toMatchObject({ entry: 'recovered' });
+    b.add('recovered', {
+      cylinderId: 'c1',
+      startGrossOz: 552,
+      endGrossOz: 560,
+      oily: false,
+      scale: 'scale 2',
+      runId: null,
+    });
     expect(at().action).toMatchObject({ kind: 'sign' });
     expect(held(sheet(b), 'recover')).toEqual([]);
   });

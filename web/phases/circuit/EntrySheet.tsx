@@ -5,6 +5,7 @@ import { type EntryBody, type EntryKind, REUSE_TROUBLES } from '@/core/circuit/l
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { isEarlyLook } from '@/core/circuit/pressure/early-look';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { grossByLedger } from '@/core/circuit/recovery/ledger-rules';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { pressureView } from '@/core/job/circuit/circuit-views';
 import { get } from '@/web/api/http';
@@ -272,7 +273,7 @@ function CylinderField({
         value={value}
         options={list.map((c) => ({
           value: c.id,
-          label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}`,
+          label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}; ${lbOz(grossByLedger(c))} on the scale`,
         }))}
         onChange={onValue}
       />

@@ -14,7 +14,9 @@ export function WaitClock({ since, forMin }: { since: string; forMin: number }) 
       className={`text-[21px] leading-none font-[660] whitespace-nowrap ${over ? 'text-pine' : ''}`}
     >
       {Math.floor(goneS / S_PER_MIN)}:{String(goneS % S_PER_MIN).padStart(2, '0')}
-      <small className="block text-[12.5px] font-[450] text-ink2">of {forMin} min</small>
+      <small className="block text-[12.5px] font-[450] text-ink2">
+        {over ? `${forMin} min are over` : `of ${forMin} min`}
+      </small>
     </span>
   );
 }

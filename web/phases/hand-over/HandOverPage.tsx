@@ -62,6 +62,7 @@ export default function HandOverPage(view: JobView) {
   const lead = me.role === 'lead' || me.role === 'owner';
   const simulated = sheet.measurements.some((m) => m.source === 'simulated');
   const back = barred ? clearedOn(barred.id) : undefined;
+  const worst = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace))[0] : undefined;
   const pdf = `/api${jobPath}/report.pdf`;
 
   const bar = signed
@@ -74,10 +75,12 @@ export default function HandOverPage(view: JobView) {
       }
     : barred?.id === 'furnace-proof'
       ? {
-          kind: (sheet.furnace && orderChecks(judgeFurnace(sheet.furnace))[0]?.verdict) || ('not-proven' as const),
-          say: sheet.furnace ? barred.say : 'Type what the furnace shows: gas pressures, temperature rise, CO.',
-          because: sheet.furnace
-            ? 'Put it right, let it burn 10 min, and read it all again.'
+          kind: worst?.verdict ?? ('not-proven' as const),
+          say: worst
+            ? (worst.next ?? worst.claim)
+            : 'Type what the furnace shows: gas pressures, temperature rise, CO.',
+          because: worst
+            ? `${worst.claim} ${worst.because}`
             : 'A furnace is not handed over without them. Combustion and gas are licensed work.',
           label: sheet.furnace ? 'Read it again' : 'Type the readings',
           press: () => setProving(true),

@@ -106,7 +106,7 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
         {yes('Disconnect stays', 'keepDisconnect')}
         {yes('Ducts are handled', 'ductsTouched')}
         {yes('Rating or rebate claimed', 'ratingClaimed')}
-        {yes('Soft starter wanted', 'softStarter')}
+        {furnaceOnly ? null : yes('Soft starter wanted', 'softStarter')}
         {outdoor ? (
           <div className="w-[150px]">
             <NumberCell

@@ -1,4 +1,5 @@
 import type { ScopeDelta } from '@/core/scope/scope';
+import { moneyChange } from '@/core/units/money';
 
 const signed = (x: number, digits: number): string => `${x < 0 ? '−' : '+'}${Math.abs(x).toFixed(digits)}`;
 
@@ -24,8 +25,8 @@ export function DeltaList({ delta }: { delta: ScopeDelta }) {
         ))}
       </ul>
       <p className="mt-0.5 font-[640]">
-        {signed(delta.hours, 1)} <span className="text-[12.5px] font-[450] text-ink2">h</span>, {signed(delta.price, 0)}{' '}
-        <span className="text-[12.5px] font-[450] text-ink2">in price lines</span>
+        {signed(delta.hours, 1)} <span className="text-[12.5px] font-[450] text-ink2">h</span>,{' '}
+        {moneyChange(delta.price)} <span className="text-[12.5px] font-[450] text-ink2">in price lines</span>
       </p>
     </div>
   );

@@ -1,5 +1,6 @@
 import { priceOf } from '@/core/scope/item';
 import type { DecidedItem } from '@/core/scope/scope';
+import { money } from '@/core/units/money';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 
 const MARKS: Record<DecidedItem['standing'], MarkKind> = { in: 'good', out: 'to-come', open: 'now' };
@@ -47,7 +48,7 @@ export function ItemRow({
         ) : null}
       </div>
       <div className="col-start-2 text-[13px] whitespace-nowrap text-ink2 sm:col-start-auto sm:text-right">
-        <b className="text-[15px] font-[640] text-ink">{priceOf(item, labour).toFixed(0)}</b>
+        <b className="text-[15px] font-[640] text-ink">{money(priceOf(item, labour))}</b>
         <span className="ml-2 sm:ml-0 sm:block">{item.hours ? `${item.hours} h` : '–'}</span>
       </div>
       <div className="col-start-2 sm:col-start-auto">

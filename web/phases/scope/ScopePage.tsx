@@ -6,6 +6,7 @@ import { removalGates } from '@/core/job/before-gates';
 import { scopeMove } from '@/core/job/before-move';
 import { sheetGates } from '@/core/job/sheet-gates';
 import type { DecidedItem } from '@/core/scope/scope';
+import { money } from '@/core/units/money';
 import { useLibrary } from '@/web/api/use-library';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
@@ -94,7 +95,7 @@ export default function ScopePage(view: JobView) {
             </b>{' '}
             <span className="text-ink2">h</span>{' '}
             <b className="ml-3 text-[21px] font-[700]" data-testid="scope-price">
-              {scope.total.price.toFixed(0)}
+              {money(scope.total.price)}
             </b>{' '}
             <span className="text-ink2">without equipment</span>
           </p>

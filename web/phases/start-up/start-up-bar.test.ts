@@ -117,7 +117,9 @@ describe('the button does exactly what the sentence says', () => {
     const a = acts();
     const bar = startUpBar(facts({ ...change, next }), a);
     expect(bar.label).toBe(label);
-    expect(bar.say).toBe('say');
+    expect(bar.say).toBe(
+      label === 'Record this round' ? 'Record what you read as this round. Do not add refrigerant yet.' : 'say',
+    );
     bar.press?.();
     for (const [name, spy] of Object.entries(a)) {
       if (name === act) expect(spy).toHaveBeenCalledExactlyOnceWith(...args);

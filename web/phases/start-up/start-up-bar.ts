@@ -160,7 +160,11 @@ function fromMove(move: NextMove, f: BarFacts, act: BarActs): Bar {
     case 'wait': {
       const waiting = { wait: move.waitMin ? `about ${move.waitMin} min` : '' };
       if (!f.streaming) {
-        if (f.typing) return button('Record this round', () => act.record('reading'));
+        if (f.typing)
+          return {
+            ...button('Record this round', () => act.record('reading')),
+            say: 'Record what you read as this round. Do not add refrigerant yet.',
+          };
         const left = f.roundInS === undefined ? waiting : { wait: f.roundInS > 0 ? clock(f.roundInS) : 'now' };
         return { ...button('Type the next round', () => act.tab('readings', 'suctionPsig')), ...left };
       }
