@@ -80,20 +80,29 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
     confidence: 'high' as const,
     miss: Math.abs(state.remainingOz) / state.toleranceOz,
   };
+  const comesCharged = state.toWeighInOz === 0 && state.weighedOz === 0;
   if (state.done) {
     return {
       state,
       finding: {
         ...base,
         verdict: 'good',
-        claim: `Weighed in ${oz(state.weighedOz)} of ${oz(state.toWeighInOz)}.`,
+        claim: comesCharged
+          ? 'Nothing to weigh in: it comes with its charge.'
+          : `Weighed in ${oz(state.weighedOz)} of ${oz(state.toWeighInOz)}.`,
         because: `The system now holds ${lbOz(state.inSystemOz)}.`,
       },
-      next: {
-        say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
-        because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
-        action: { kind: 'sign' },
-      },
+      next: comesCharged
+        ? {
+            say: 'Nothing is weighed in: it comes with its charge. Look at the plate, and sign the charge.',
+            because: `${lbOz(state.inSystemOz)} by the plate; nothing of it was opened here.`,
+            action: { kind: 'sign' },
+          }
+        : {
+            say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
+            because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
+            action: { kind: 'sign' },
+          },
     };
   }
   if (state.remainingOz < 0) {

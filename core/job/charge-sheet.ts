@@ -73,22 +73,23 @@ export function buildUp(
           : null;
   const heldBackOz = heldBackBecause ? UNKNOWN_LINE_HOLDBACK * remain.value.toWeighInOz : 0;
   const extraFt = Math.max(0, lengthFt - plate.includedLineFt);
+  const lineSet: BuildUpPart = {
+    id: 'line-set',
+    label: 'Line set',
+    oz: adderOz,
+    how:
+      plate.lineLengthFt === null
+        ? 'length unknown: nothing counted yet'
+        : `${extraFt.toFixed(0)} ft beyond included × ${ozPerFt.toFixed(3)} oz/ft, ${plate.makerOzPerFt === null ? 'from liquid density' : 'maker’s adder'}`,
+  };
   const parts: BuildUpPart[] = [
     {
       id: 'factory',
       label: 'Factory charge',
       oz: plate.factoryChargeOz,
-      how: `plate, includes ${plate.includedLineFt} ft of line`,
+      how: plate.packaged ? 'plate; it comes sealed' : `plate, includes ${plate.includedLineFt} ft of line`,
     },
-    {
-      id: 'line-set',
-      label: 'Line set',
-      oz: adderOz,
-      how:
-        plate.lineLengthFt === null
-          ? 'length unknown: nothing counted yet'
-          : `${extraFt.toFixed(0)} ft beyond included × ${ozPerFt.toFixed(3)} oz/ft, ${plate.makerOzPerFt === null ? 'from liquid density' : 'maker’s adder'}`,
-    },
+    ...(plate.packaged ? [] : [lineSet]),
     { id: 'drier', label: 'Drier', oz: plate.drierOz, how: 'maker’s table' },
     { id: 'coil', label: 'Indoor coil', oz: plate.coilOz, how: 'maker’s table' },
     ...(heldBackBecause

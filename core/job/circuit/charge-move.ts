@@ -11,7 +11,7 @@ import { keepsCircuitLog, sealedWhy } from './circuit-views';
 
 /** What the one button of the charge does. */
 export type ChargeAction =
-  | { kind: 'go'; to: 'evacuate' | 'start-up' }
+  | { kind: 'go'; to: 'recover' | 'join' | 'evacuate' | 'start-up' }
   | { kind: 'close-valve' }
   | { kind: 'type-vacuum' }
   | { kind: 'write'; entry: EntryKind }
@@ -111,6 +111,17 @@ function recordMove({ sheet, gates, checks }: ChargeFacts): ChargeMove | undefin
       because: vacuum.say,
       button: toEvacuate,
     };
+  for (const [id, to, say] of [
+    ['recover-signed', 'recover', 'Sign the recovery of the old unit first.'],
+    ['join-signed', 'join', 'Sign the joining first.'],
+  ] as const)
+    if (held(gates, id))
+      return {
+        kind: 'not-proven',
+        say,
+        because: 'The new one comes sealed; what was done before it is still owed.',
+        button: { label: `Go to ${to}`, action: { kind: 'go', to } },
+      };
   if (held(gates, 'evacuate-signed'))
     return {
       kind: 'not-proven',

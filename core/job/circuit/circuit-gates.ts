@@ -227,7 +227,13 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
   const build = buildUpOf(sheet);
   const room = build.ok ? roomView(sheet, build.value.totalOz) : undefined;
   const gates: Gate[] = [];
-  if (keepsCircuitLog(sheet) && circuitPhasesOf(sheet).includes('evacuate')) {
+  const kept = circuitPhasesOf(sheet);
+  // What came sealed is not evacuated; the old one was still recovered, and what is joined is still signed.
+  if (!kept.includes('evacuate') && (sheet.circuitLog.length > 0 || beganWithSurvey(sheet))) {
+    if (kept.includes('join')) gates.push(signedGate(sheet, 'join', 'join-signed'));
+    else if (kept.includes('recover')) gates.push(signedGate(sheet, 'recover', 'recover-signed'));
+  }
+  if (keepsCircuitLog(sheet) && kept.includes('evacuate')) {
     gates.push(signedGate(sheet, 'evacuate', 'evacuate-signed'));
     const broken = evacuationView(sheet).broken;
     gates.push(

@@ -73,7 +73,7 @@ export function circuitMove(
     return {
       kind: 'not-proven',
       say: `${back.say}`,
-      because: `Held: ${first.asks}. ${first.say}. A lead may override it with a written reason.`,
+      because: `Held: ${first.asks}. ${first.say}.${first.overridable ? ' A lead may override it with a written reason.' : ''}`,
       action: { kind: 'go', to: back.to, label: back.label },
     };
   const own = asksOf(sheet, phase).find(({ gate }) => !overridden(gates, gate));

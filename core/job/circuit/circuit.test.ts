@@ -17,7 +17,7 @@ import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { phasesOf, sheetGates, standingOf } from '@/core/job/sheet-gates';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
-import { buildUpOf, lostOz } from '../charge-sheet';
+import { buildUpOf, judgeCharge, lostOz } from '../charge-sheet';
 import { chargeChecks, chargeLabel } from './charge-record';
 import { circuitGates } from './circuit-gates';
 import { circuitMove } from './circuit-moves';
@@ -574,6 +574,23 @@ describe('charge', () => {
       addedOz: 0,
       totalOz: 118,
     });
+  });
+});
+
+describe('a packaged unit', () => {
+  const plate = { ...sampleSheet().circuit.plate, packaged: true, lineLengthFt: 0, includedLineFt: 0, coilOz: 0 };
+  const packaged = (b: LogBuilder, change: { signed?: string[] } = {}) =>
+    sheet(b, { circuit: { ...sampleSheet().circuit, plate }, ...change });
+  const open = (s: EquippedSheet) =>
+    sheetGates(s, 'charge')
+      .filter((g) => !passes(g))
+      .map((g) => g.id);
+  it('comes with its charge: nothing is weighed, but the old one is still recovered and signed', () => {
+    const old = log().add('old-charge', OLD);
+    expect(open(packaged(old))).toContain('recover-signed');
+    expect(open(packaged(old, { signed: ['recover'] }))).not.toContain('recover-signed');
+    const build = buildUpOf(packaged(old));
+    expect(build.ok && judgeCharge(packaged(old), build.value).next.say).toMatch(/^Nothing is weighed in/);
   });
 });
 

@@ -105,7 +105,7 @@ export const jobsStore = {
       'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
       {
         ...values,
-        kind: !job.plate ? 'system' : job.plate.heatPump ? 'split heat pump' : 'split air conditioner',
+        kind: job.plate ? systemKind(job.plate) : 'system',
       },
     );
     await db.run(
@@ -183,8 +183,11 @@ export const jobsStore = {
     // The kind follows the first plate; a kind that was given before stays.
     await db.run(
       "update systems y join circuits k on k.system_id = y.id set y.kind = :kind where k.company_id = :companyId and k.id = :circuitId and y.kind = 'system'",
-      { companyId, circuitId, kind: plate.heatPump ? 'split heat pump' : 'split air conditioner' },
+      { companyId, circuitId, kind: systemKind(plate) },
     );
     return true;
   },
 };
+
+const systemKind = (plate: Plate): string =>
+  `${plate.packaged ? 'packaged' : 'split'} ${plate.heatPump ? 'heat pump' : 'air conditioner'}`;
