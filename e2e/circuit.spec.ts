@@ -270,6 +270,8 @@ test('cylinders: an overdue one is told, a weighing is held against the ledger, 
   await expect(page.getByText('A cylinder that is filled here needs its retest date.')).toBeVisible();
   await page.getByLabel('Service pressure').fill('400');
   await page.getByLabel('Retest due').fill('2031-05-01');
+  for (const stamp of ['Marked for flammable refrigerant', 'Dip tube', 'Disposable'])
+    await page.getByRole('radiogroup', { name: stamp }).getByRole('radio', { name: 'No' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByTestId('cylinder-RC-20')).toContainText('empty');
 });

@@ -31,9 +31,33 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
   await test.step('recover: pumped down, proven dead, the rest weighed against the ledger', async () => {
     await go('recover');
     await crew.press('Old charge');
+    // Closed by accident, then a reload: what was typed is still there.
+    const half = crew.form('old-charge').getByLabel('Line length found', { exact: true });
+    await half.fill('31');
+    await page.keyboard.press('Escape');
+    await page.reload();
+    await crew.press('Old charge');
+    await expect(half).toHaveValue('31');
+    await expect(page.getByText('As you left it.')).toBeVisible();
     await crew.write('old-charge', ...OLD_CHARGE);
     await crew.press('What works');
-    await crew.write('removal-facts', {}, { ...REMOVAL_ANSWERS, Compressor: 'scroll' });
+    // The server hears it twice and both answers are lost; the third tap is still the same entry.
+    await page.route('**/circuit-entries', async (route) => {
+      await route.fetch();
+      await route.abort();
+    });
+    const facts = crew.form('removal-facts');
+    for (const [label, option] of Object.entries({ ...REMOVAL_ANSWERS, Compressor: 'scroll' }))
+      await crew.pick('removal-facts', label, option);
+    for (let tap = 0; tap < 2; tap++) {
+      await facts.getByRole('button', { name: 'Write it down' }).click();
+      await expect(facts.getByText(/No connection to the server/)).toBeVisible();
+      await expect(facts.getByRole('button', { name: 'Write it down' })).toBeEnabled();
+    }
+    await page.unroute('**/circuit-entries');
+    await facts.getByRole('button', { name: 'Write it down' }).click();
+    await expect(facts).toBeHidden();
+    await expect(page.getByTestId('entry-removal-facts')).toHaveCount(1);
     await crew.press('Choose the way');
     await crew.write('method', {}, PUMP_DOWN);
     await crew.press('Write the stop down');

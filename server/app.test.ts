@@ -1,10 +1,8 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createApp } from './app';
-import { Client, startServer, type TestServer } from './testing/harness';
+import { alsoListening, Client, startServer, type TestServer } from './testing/harness';
 
 let server: TestServer;
 let close: () => Promise<void>;
@@ -17,22 +15,9 @@ beforeAll(async () => {
   writeFileSync(path.join(webDir, 'index.html'), '<!doctype html><title>Mill Bridge</title>');
   writeFileSync(path.join(webDir, 'assets', 'main-abc.js'), 'export {};');
   // The same parts, as they would be when HOST is set to something else than loopback.
-  const app = createApp({
-    database: server.database,
-    hall: server.hall,
-    watch: server.watch,
-    streams: server.streams,
-    pdf: server.pdf,
-    log: () => undefined,
-    options: { demoSignIn: false, webDir, sessionSecret: 'abroad' },
-  });
-  const listening = app.listen(0, '127.0.0.1');
-  await new Promise((done) => listening.once('listening', done));
-  abroad = `http://127.0.0.1:${(listening.address() as AddressInfo).port}`;
-  close = () => {
-    listening.closeAllConnections();
-    return new Promise((done) => listening.close(() => done()));
-  };
+  const also = await alsoListening(server, { demoSignIn: false, webDir, sessionSecret: 'abroad' });
+  abroad = also.origin;
+  close = also.close;
 });
 afterAll(async () => {
   await close();

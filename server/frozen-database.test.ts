@@ -1,9 +1,8 @@
 import { type AddressInfo, connect, createServer, type Server, type Socket } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createApp } from './app';
 import { openDatabase } from './db/pool';
 import { DatabaseWatch } from './db/watch';
-import { Client, PASSWORD, startServer, type TestServer, until } from './testing/harness';
+import { alsoListening, Client, PASSWORD, startServer, type TestServer, until } from './testing/harness';
 
 /** Stands between the server and its database, and can fall silent without hanging up: what a frozen database does. */
 class Between {
@@ -67,23 +66,11 @@ beforeAll(async () => {
   const near = (between.server.address() as AddressInfo).port;
   const database = openDatabase(`mysql://${user}:${encodeURIComponent(password ?? '')}@127.0.0.1:${near}/${name}`);
   watch = new DatabaseWatch(database).start();
-  const { hall, streams, pdf } = server;
-  const app = createApp({
-    database,
-    hall,
-    watch,
-    streams,
-    pdf,
-    log: () => undefined,
-    options: { demoSignIn: true, sessionSecret: 'frozen' },
-  });
-  const listening = app.listen(0, '127.0.0.1');
-  await new Promise((done) => listening.once('listening', done));
-  origin = `http://127.0.0.1:${(listening.address() as AddressInfo).port}`;
+  const also = await alsoListening(server, { demoSignIn: true, sessionSecret: 'frozen' }, { database, watch });
+  origin = also.origin;
   stop = async () => {
     watch.stop();
-    listening.closeAllConnections();
-    await new Promise((done) => listening.close(done));
+    await also.close();
     const closed = database.close();
     between.close();
     await closed.catch(() => undefined);

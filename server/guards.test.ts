@@ -1,9 +1,16 @@
-import type { AddressInfo } from 'node:net';
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createApp } from './app';
-import { type Client, movement, newJob, passVacuum, startServer, type TestServer, until } from './testing/harness';
+import {
+  alsoListening,
+  type Client,
+  movement,
+  newJob,
+  passVacuum,
+  startServer,
+  type TestServer,
+  until,
+} from './testing/harness';
 
 let server: TestServer;
 let lead: Client;
@@ -12,24 +19,15 @@ let close: () => Promise<void>;
 beforeAll(async () => {
   server = await startServer();
   lead = await server.as('alder-lead');
-  const { database, hall, watch, streams, pdf } = server;
   // As it stands behind a proxy that ends TLS, under one name.
-  const app = createApp({
-    database,
-    hall,
-    watch,
-    streams,
-    pdf,
-    log: () => undefined,
-    options: { demoSignIn: true, sessionSecret: 'tls', trustProxy: 1, allowedHosts: ['bridge.example'] },
+  const also = await alsoListening(server, {
+    demoSignIn: true,
+    sessionSecret: 'tls',
+    trustProxy: 1,
+    allowedHosts: ['bridge.example'],
   });
-  const listening = app.listen(0, '127.0.0.1');
-  await new Promise((done) => listening.once('listening', done));
-  tls = `http://127.0.0.1:${(listening.address() as AddressInfo).port}/api`;
-  close = () => {
-    listening.closeAllConnections();
-    return new Promise((done) => listening.close(() => done()));
-  };
+  tls = `${also.origin}/api`;
+  close = also.close;
 });
 afterAll(async () => {
   await close();

@@ -36,7 +36,7 @@ async function boot(): Promise<string> {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const origin = `http://127.0.0.1:${port}`;
-  await until(async () => (await fetch(`${origin}/api/health`).catch(() => undefined))?.ok, 30_000);
+  await until(async () => (await fetch(`${origin}/api/health`).catch(() => undefined))?.ok, 60_000);
   return origin;
 }
 

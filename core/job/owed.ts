@@ -35,6 +35,13 @@ export function dueOn(owed: Owed, from: string): string {
   return `${month < first ? year : year + 1}-${String(first).padStart(2, '0')}-01`;
 }
 
+/** The day on which something was read, else the day of the job: from it an owed visit is counted. */
+export const readOn = (measurements: readonly { occurredAt: string }[] | undefined, otherwise: string): string =>
+  measurements
+    ?.map((m) => m.occurredAt.slice(0, 10))
+    .sort()
+    .at(-1) ?? otherwise;
+
 export type OwedTask = { proof: Owed['proof']; say: string; dueOn: string; because: string };
 
 /** Proofs that a start-up leaves open, each once, with the day from which they can be made. */

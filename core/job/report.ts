@@ -8,7 +8,7 @@ import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { shown, withUnit } from '@/core/units/format';
 import { beforeTables } from './before-report';
 import { circuitSources, circuitTables } from './circuit-report';
-import { owedTasks } from './owed';
+import { owedTasks, readOn } from './owed';
 import { PHASE_WORDS } from './phases';
 import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
 
@@ -41,7 +41,7 @@ export function buildReport(input: ReportInput): Report {
     title: 'Commissioning report',
     status: signed ? 'signed' : 'draft',
     statusSay: signed
-      ? owedTasks(s.startUp?.findings ?? [], s.job.scheduledFor).length
+      ? owedOf(s).length
         ? 'Signed and handed over, with proofs owed'
         : 'Signed and handed over'
       : 'Draft: not every phase is signed',
@@ -113,12 +113,15 @@ function standingWords(s: Snapshot): string | undefined {
   return `${result.classification}: ${result.endMicrons.toFixed(0)} µm after ${(entry.body.samples.at(-1)?.[0] ?? 0).toFixed(0)} min (${entry.source}, ${entry.by}, ${moment(entry.at)})`;
 }
 
+const owedOf = (s: Snapshot) =>
+  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor));
+
 /** Proofs that today's weather or mode did not allow: told first, with the day from which they can be made. */
 function owedTable(s: Snapshot): ReportTable {
   return {
     title: 'Owed',
-    columns: ['Proof', 'From', 'Because'],
-    rows: owedTasks(s.startUp?.findings ?? [], s.job.scheduledFor).map((o) => [o.say, o.dueOn, o.because]),
+    columns: ['Proof', 'When', 'Because'],
+    rows: owedOf(s).map((o) => [o.say, o.dueOn, o.because]),
   };
 }
 

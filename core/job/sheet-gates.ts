@@ -9,7 +9,7 @@ import { afterRunGates, chargeGates, circuitGates, sealedGate, standingGate } fr
 import { circuitMove } from './circuit/circuit-moves';
 import { circuitPhasesOf, isCircuitPhase, sealedWhy } from './circuit/circuit-views';
 import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
-import { owedTasks } from './owed';
+import { owedTasks, readOn } from './owed';
 import { BUILT_PHASES, type BuiltPhase, PHASE_NOUNS } from './phases';
 import { isEquipped, type JobSheet } from './sheet';
 import type { recordedStartUp } from './start-up-sheet';
@@ -144,9 +144,15 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
   const phase = phasesOf(sheet).find((p) => !signed[p] && !(signed.charge && isCircuitPhase(p)));
   if (!phase) {
-    const [owed] = owedTasks(recorded?.judgement.findings ?? [], sheet.job.scheduledFor);
-    return owed
-      ? { phase: 'hand-over', state: 'done', mark: 'look-again', waitsFor: `Handed over. ${owed.say}` }
+    const on = readOn(recorded?.measurements, sheet.job.scheduledFor);
+    const owed = owedTasks(recorded?.judgement.findings ?? [], on);
+    return owed.length
+      ? {
+          phase: 'hand-over',
+          state: 'done',
+          mark: 'look-again',
+          waitsFor: `Handed over. ${owed.map((o) => o.say).join('; ')}`,
+        }
       : { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
   }
   if (phase === 'survey' || phase === 'scope') {

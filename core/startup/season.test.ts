@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { orderFindings } from '@/core/job/order-findings';
-import { dueOn, owedTasks } from '@/core/job/owed';
+import { dueOn, owedTasks, readOn } from '@/core/job/owed';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
 import { limitOf, requiredNow, SEASON_QUANTITIES } from './season';
@@ -79,6 +79,12 @@ describe('what stays owed', () => {
     ['any', '2026-02-20', '2026-03-06'],
   ] as const)('a proof of a %s season, from %s, can be made from %s', (season, from, due) => {
     expect(dueOn({ proof: 'cooling-charge', season }, from)).toBe(due);
+  });
+  it('the visit counts from the day of the reading, not from the day the job was planned for', () => {
+    expect(readOn([{ occurredAt: '2026-11-27T18:00:00Z' }, { occurredAt: '2026-11-26T18:00:00Z' }], '2026-06-01')).toBe(
+      '2026-11-27',
+    );
+    expect(readOn([], '2026-06-01')).toBe('2026-06-01');
   });
   it('each proof is one task, with its season in words', () => {
     const tasks = owedTasks(judge({ ...WINTER, readings: heating(), airflow: undefined as never }), '2026-01-10');

@@ -167,6 +167,24 @@ export async function startServer(): Promise<TestServer> {
   };
 }
 
+/** The same parts once more behind other options, or on another way to the database: another face of one server. */
+export async function alsoListening(
+  { database, hall, watch, streams, pdf }: TestServer,
+  options: Parameters<typeof createApp>[0]['options'],
+  other: { database?: Database; watch?: DatabaseWatch } = {},
+): Promise<{ origin: string; close: () => Promise<void> }> {
+  const app = createApp({ database, hall, watch, streams, pdf, ...other, log: () => undefined, options });
+  const listening = app.listen(0, '127.0.0.1');
+  await new Promise((done) => listening.once('listening', done));
+  return {
+    origin: `http://127.0.0.1:${(listening.address() as AddressInfo).port}`,
+    close: () => {
+      listening.closeAllConnections();
+      return new Promise((done) => listening.close(() => done()));
+    },
+  };
+}
+
 export async function newJob(
   client: Client,
   change: Partial<NewJob> = {},

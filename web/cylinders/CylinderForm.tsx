@@ -19,6 +19,14 @@ const NUMBERS = [
   { name: 'ratingPsig', label: 'Service pressure', unit: 'psig', low: 100, high: 1000 },
 ] as const;
 
+/** What is read off the cylinder itself. */
+const STAMPS = [
+  ['flammableMark', 'Marked for flammable refrigerant'],
+  ['dipTube', 'Dip tube'],
+  ['disposable', 'Disposable'],
+] as const;
+type Stamp = (typeof STAMPS)[number][0];
+
 /** What is stamped on a cylinder. Its contents come from its movements only. */
 export function CylinderForm({
   cylinder,
@@ -39,14 +47,17 @@ export function CylinderForm({
   });
   const [tare, setTare] = useState(weightText(cylinder?.tareOz));
   const [retestOn, setRetestOn] = useState(cylinder?.retestOn ?? '');
-  const [disposable, setDisposable] = useState(cylinder?.disposable ?? false);
-  const [flammableMark, setFlammable] = useState(cylinder?.flammableMark ?? false);
-  const [dipTube, setDipTube] = useState(cylinder?.dipTube ?? false);
+  const [stamped, setStamped] = useState<Partial<Record<Stamp, boolean>>>(
+    cylinder
+      ? { flammableMark: cylinder.flammableMark, dipTube: cylinder.dipTube, disposable: cylinder.disposable }
+      : {},
+  );
   const [state, setState] = useState(cylinder?.state ?? 'in use');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const wrong = (n: (typeof NUMBERS)[number]) => typedTrouble(typed[n.name] ?? '', n.low, n.high, n.unit);
   const badTare = weightTrouble(tare, 8, 32_000);
+  const unsaid = STAMPS.some(([name]) => stamped[name] === undefined);
   const noRetest = use === 'recovery' && !retestOn;
   const yesNo = [
     { value: 'yes', label: 'Yes' },
@@ -59,7 +70,7 @@ export function CylinderForm({
         onSubmit={async (e) => {
           e.preventDefault();
           setAsked(true);
-          if (!tag.trim() || NUMBERS.some(wrong) || badTare || noRetest) return;
+          if (!tag.trim() || NUMBERS.some(wrong) || badTare || noRetest || unsaid) return;
           const done = await act(() =>
             put(`/cylinders/${id}`, {
               id,
@@ -70,9 +81,7 @@ export function CylinderForm({
               ...Object.fromEntries(NUMBERS.map((n) => [n.name, numberFromText(typed[n.name]!)])),
               tareOz: ozFromText(tare),
               retestOn: retestOn || null,
-              disposable,
-              flammableMark,
-              dipTube,
+              ...stamped,
               state,
             }),
           );
@@ -128,24 +137,21 @@ export function CylinderForm({
           error={asked && noRetest ? 'A cylinder that is filled here needs its retest date.' : undefined}
           hint="five years after the stamp, usually"
         />
-        <Choice
-          label="Marked for flammable refrigerant"
-          value={flammableMark ? 'yes' : 'no'}
-          options={yesNo}
-          onChange={(v) => setFlammable(v === 'yes')}
-        />
-        <Choice
-          label="Dip tube"
-          value={dipTube ? 'yes' : 'no'}
-          options={yesNo}
-          onChange={(v) => setDipTube(v === 'yes')}
-        />
-        <Choice
-          label="Disposable"
-          value={disposable ? 'yes' : 'no'}
-          options={yesNo}
-          onChange={(v) => setDisposable(v === 'yes')}
-        />
+        {STAMPS.map(([name, label]) => (
+          <div key={name}>
+            <Choice
+              label={label}
+              value={stamped[name] === undefined ? '' : stamped[name] ? 'yes' : 'no'}
+              options={yesNo}
+              onChange={(v) => setStamped((all) => ({ ...all, [name]: v === 'yes' }))}
+            />
+            {asked && stamped[name] === undefined ? (
+              <p role="alert" className="text-[12.5px] font-[600] text-oxide">
+                Look at the cylinder and say so.
+              </p>
+            ) : null}
+          </div>
+        ))}
         <Choice
           label="It is"
           value={state}

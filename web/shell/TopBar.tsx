@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { post, unanswered } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
+import { forgetKept } from '@/web/kit/use-kept';
 import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
@@ -87,6 +88,7 @@ export function PersonMenu() {
               onClick={async () => {
                 await post('/sign-out');
                 unanswered.forget();
+                forgetKept();
                 await mutate(() => true, undefined, { revalidate: false });
                 navigate('/sign-in', { replace: true });
               }}

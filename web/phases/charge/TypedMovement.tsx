@@ -10,6 +10,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { useKept } from '@/web/kit/use-kept';
 import { WeightField } from '@/web/kit/WeightField';
 import { EMPTY_WEIGHT, ozFromText, type WeightText, weightTrouble } from '@/web/kit/weight-text';
 import type { JobView } from '../job-context';
@@ -28,8 +29,13 @@ export function TypedMovement({
   onClose: () => void;
 }) {
   const [way, setWay] = useState<'in' | 'out'>('in');
-  const [start, setStart] = useState(EMPTY_WEIGHT);
-  const [end, setEnd] = useState(EMPTY_WEIGHT);
+  const half = useKept(`${view.me.id}-${view.sheet.job.id}-weights`, () => ({
+    start: EMPTY_WEIGHT,
+    end: EMPTY_WEIGHT,
+  }));
+  const { start, end } = half.value;
+  const setStart = (next: typeof start) => half.keep({ start: next, end });
+  const setEnd = (next: typeof end) => half.keep({ start, end: next });
   const [cylinderId, setCylinderId] = useState('');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
@@ -75,7 +81,9 @@ export function TypedMovement({
               ],
             }),
           );
-          if (done) onClose();
+          if (!done) return;
+          half.drop();
+          onClose();
         }}
       >
         <Choice

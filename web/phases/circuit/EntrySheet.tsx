@@ -15,6 +15,7 @@ import { Field } from '@/web/kit/Field';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { useKept } from '@/web/kit/use-kept';
 import { WeightField } from '@/web/kit/WeightField';
 import type { JobView } from '../job-context';
 import { CAUTIONS } from './cautions';
@@ -38,6 +39,10 @@ type Props = {
   onClose: () => void;
 };
 
+/** What a person said on the form so far; beside it stands what the sheet knows. */
+type Half = { said: FieldValues; typed: Record<string, Typed> };
+const NOTHING: Half = { said: {}, typed: {} };
+
 /** What a question that does not arise is stored as. */
 const UNASKED: Record<string, string> = { metals: 'copper to copper', alloy: 'none' };
 
@@ -46,12 +51,15 @@ const shownText = (v: unknown): string => (v === null || v === undefined ? '' : 
 /** The form of one entry of the circuit log: what is asked, the caution that belongs there, one button. */
 export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
   const write = useEntries(view);
-  const [values, setValues] = useState<FieldValues>(() => ({ ...entryDefaults(kind, view.sheet), ...preset }));
-  const [typed, setTyped] = useState<Record<string, Typed>>({});
+  const [known] = useState<FieldValues>(() => ({ ...entryDefaults(kind, view.sheet), ...preset }));
+  const left = useKept<Half>(`${view.me.id}-${view.sheet.job.id}-${kind}-${replaces ?? ''}`, () => NOTHING);
+  const { typed } = left.value;
+  const values: FieldValues = { ...known, ...left.value.said };
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const fields = (ENTRY_FIELDS[kind] ?? []).filter((f) => !f.when || f.when(values));
-  const set = (name: string, value: unknown): void => setValues((v) => ({ ...v, [name]: value }));
+  const set = (name: string, value: unknown): void =>
+    left.keep({ ...left.value, said: { ...left.value.said, [name]: value } });
 
   /** What would be sent: every number read from its text, hidden fields filled in. */
   function body(): { body: FieldValues; unreadable: Record<string, string> } {
@@ -84,7 +92,9 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
     setAsked(true);
     if (Object.keys(refusals).length) return;
     const newest = replaces ?? (EDITED.has(kind) ? latestOf(view.sheet.circuitLog, kind)?.id : undefined);
-    if (await act(() => writeOrLook(newest ?? null))) onClose();
+    if (!(await act(() => writeOrLook(newest ?? null)))) return;
+    left.drop();
+    onClose();
   }
 
   /** A reading before the hold is over is a look: the hold goes on. */
@@ -107,6 +117,14 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
           void send();
         }}
       >
+        {left.left ? (
+          <p className="flex items-center gap-2 text-[13.5px] text-ink2">
+            As you left it.
+            <Button tone="quiet" onClick={() => left.keep(NOTHING)}>
+              Empty it
+            </Button>
+          </p>
+        ) : null}
         {CAUTIONS[kind] ? <Notice kind="look-again">{CAUTIONS[kind]}</Notice> : null}
         {fields.map((f) => (
           <FieldOf
@@ -115,7 +133,7 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
             value={values[f.name]}
             typed={typed[f.name] ?? typedOf(f, values[f.name])}
             error={asked ? refusals[f.name] : undefined}
-            onTyped={(t) => setTyped((all) => ({ ...all, [f.name]: t }))}
+            onTyped={(t) => left.keep({ ...left.value, typed: { ...typed, [f.name]: t } })}
             onValue={(v) => set(f.name, v)}
           />
         ))}

@@ -7,6 +7,7 @@ import { Notice, Trouble } from '@/web/kit/Notice';
 import { numberFromText } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { useKept } from '@/web/kit/use-kept';
 import type { JobView } from '../job-context';
 
 type Name = Exclude<keyof FurnaceProof, 'fuel'>;
@@ -31,10 +32,16 @@ const FIELDS: readonly { name: Name; label: string; unit: string; gas?: true; hi
 /** What a furnace that was installed alone shows, typed off its instruments. */
 export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
   const kept = view.sheet.furnace;
-  const [fuel, setFuel] = useState<string>(kept?.fuel ?? '');
-  const [texts, setTexts] = useState<Partial<Record<Name, string>>>(() =>
-    kept ? Object.fromEntries(FIELDS.map((f) => [f.name, kept[f.name] === null ? '' : String(kept[f.name])])) : {},
+  const half = useKept<{ fuel: string; texts: Partial<Record<Name, string>> }>(
+    `${view.me.id}-${view.sheet.job.id}-furnace`,
+    () => ({
+      fuel: kept?.fuel ?? '',
+      texts: kept
+        ? Object.fromEntries(FIELDS.map((f) => [f.name, kept[f.name] === null ? '' : String(kept[f.name])]))
+        : {},
+    }),
   );
+  const { fuel, texts } = half.value;
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const shown = FIELDS.filter((f) => !f.gas || fuel !== 'oil');
@@ -65,7 +72,9 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
           setAsked(true);
           if (!checked.success) return;
           const body = { version: kept?.version ?? 0, proof: checked.data };
-          if (await act(() => view.actions.replace(`/jobs/${view.sheet.job.id}/furnace`, body))) onClose();
+          if (!(await act(() => view.actions.replace(`/jobs/${view.sheet.job.id}/furnace`, body)))) return;
+          half.drop();
+          onClose();
         }}
       >
         <Notice kind="look-again">
@@ -77,7 +86,7 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
             label="Fuel"
             value={fuel}
             options={FURNACE_FUELS.map((f) => ({ value: f as string, label: f }))}
-            onChange={setFuel}
+            onChange={(next) => half.keep({ fuel: next, texts })}
           />
           {bad('fuel') ? (
             <p role="alert" className="text-[12.5px] font-[600] text-oxide">
@@ -93,7 +102,7 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
             hint={f.hint}
             inputMode="decimal"
             value={texts[f.name] ?? ''}
-            onChange={(e) => setTexts((t) => ({ ...t, [f.name]: e.target.value }))}
+            onChange={(e) => half.keep({ fuel, texts: { ...texts, [f.name]: e.target.value } })}
             error={bad(f.name)}
             allowed={allowed(f.name)}
           />

@@ -9,6 +9,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { useKept } from '@/web/kit/use-kept';
 import type { EquippedView } from '../job-context';
 
 type Method = 'grid' | 'strips' | 'static';
@@ -50,7 +51,8 @@ function compute(method: Method, values: Record<string, number>, elevationFt: nu
 export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: () => void }) {
   const { sheet, run, feed } = view;
   const [method, setMethod] = useState<Method>('grid');
-  const [texts, setTexts] = useState<Record<string, string>>({});
+  const half = useKept<Record<string, string>>(`${view.me.id}-${view.sheet.job.id}-airflow`, () => ({}));
+  const { value: texts, keep: setTexts } = half;
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const fields = FIELDS[method];
@@ -88,7 +90,9 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
               ],
             }),
           );
-          if (done) onClose();
+          if (!done) return;
+          half.drop();
+          onClose();
         }}
       >
         <Choice label="Method" value={method} onChange={setMethod} options={METHODS} stacked />
