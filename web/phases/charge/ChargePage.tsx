@@ -5,7 +5,7 @@ import { odText } from '@/core/circuit/acr-tube';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
-import { type ChargeAction, chargeMove } from '@/core/job/circuit/charge-move';
+import { type ChargeAction, type ChargeMove, chargeMove } from '@/core/job/circuit/charge-move';
 import { chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
@@ -23,11 +23,18 @@ import { EntrySheet } from '../circuit/EntrySheet';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
 import { MovementLog } from '../MovementLog';
+import { useClosing } from '../use-closing';
 import { BuildUpPicture } from './BuildUpPicture';
 import { ChargeSide } from './ChargeSide';
 import { ScaleSheet } from './ScaleSheet';
 import { TypedMovement } from './TypedMovement';
 import { VacuumForm } from './VacuumForm';
+
+const CLOSING: ChargeMove = {
+  kind: 'now',
+  say: 'Valve closed. The scale settles.',
+  because: 'What went in counts when the scale stands still.',
+};
 
 export default function ChargePage(view: EquippedView) {
   const { sheet } = view;
@@ -89,7 +96,8 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     });
   }
 
-  const next = chargeMove({ sheet, judged, gates, checks, label, live, lead: may });
+  const { closing, close } = useClosing(live !== undefined && !live.silent);
+  const next = closing ? CLOSING : chargeMove({ sheet, judged, gates, checks, label, live, lead: may });
   const button = next.button;
   const press = button ? () => pressed(button.action) : undefined;
   useKeys({ n: () => !busy && press?.() });
@@ -100,7 +108,10 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         void navigate(`../${action.to}`, { relative: 'path' });
         return;
       case 'close-valve':
-        void act(() => post(`/runs/${run?.id}/commands`, { kind: 'close-valve' }));
+        void act(async () => {
+          await post(`/runs/${run?.id}/commands`, { kind: 'close-valve' });
+          close();
+        });
         return;
       case 'type-vacuum':
         setSheetOpen('vacuum');
