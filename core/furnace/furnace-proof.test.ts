@@ -42,6 +42,34 @@ describe('the typed proof of a furnace (common practice; the plate wins)', () =>
   ])('%o: %s is %s', (change, id, verdict) => {
     expect(of(change)[id]).toBe(verdict);
   });
+  it.each<[Partial<FurnaceProof>, string, string]>([
+    [{ coAirFreePpm: 400 }, 'co', 'look-again'],
+    [{ roomCoPpm: 35 }, 'room-co', 'look-again'],
+    [{ riseF: 70 }, 'rise', 'good'],
+    [{ inletInWc: 5 }, 'inlet', 'good'],
+    [{ inletInWc: 10.5 }, 'inlet', 'good'],
+    [{ manifoldInWc: null }, 'manifold', 'not-proven'],
+    [{ fuel: 'propane', inletInWc: 13.1 }, 'inlet', 'look-again'],
+  ])('on its limit %o: %s is %s', (change, id, verdict) => {
+    expect(of(change)[id]).toBe(verdict);
+  });
+  it('ten minutes of fire are enough, and each trouble says what to do', () => {
+    expect(of({ ranMin: 10 }).run).toBeUndefined();
+    const next = (change: Partial<FurnaceProof>, id: string) =>
+      judgeFurnace({ ...PROOF, ...change }).find((c) => c.id === id)?.next;
+    expect(next({ coAirFreePpm: 401 }, 'co')).toMatch(/^Shut it down/);
+    expect(next({ coAirFreePpm: 101 }, 'co')).toMatch(/primary air/);
+    expect(next({}, 'co')).toBeUndefined();
+    expect(next({ roomCoPpm: 36 }, 'room-co')).toMatch(/^Everybody out/);
+    expect(next({ roomCoPpm: 10 }, 'room-co')).toMatch(/before anyone leaves/);
+    expect(next({ riseF: 71 }, 'rise')).toMatch(/^More air/);
+    expect(next({ riseF: 39 }, 'rise')).toMatch(/^Less air/);
+    expect(next({ inletInWc: null }, 'inlet')).toBe('Read the inlet pressure.');
+    expect(next({ inletInWc: 4 }, 'inlet')).toMatch(/licensed work/);
+    expect(next({ manifoldInWc: null }, 'manifold')).toMatch(/^Read the manifold/);
+    expect(next({ manifoldInWc: 5 }, 'manifold')).toMatch(/^Set it to the plate/);
+    expect(next({}, 'manifold')).toBeUndefined();
+  });
   it('oil has no gas pressures, and says nothing of them', () => {
     const oil = of({ fuel: 'oil', inletInWc: null, manifoldInWc: null, plateManifoldInWc: null });
     expect(oil.inlet).toBeUndefined();

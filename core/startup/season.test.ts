@@ -61,6 +61,35 @@ describe('a day on which the charge cannot be judged', () => {
     expect(['look-again', 'stop', 'not-proven']).toContain(found[id]);
     if (id !== 'voltage') expect(found[id]).toBe(verdict);
   });
+  it('stands on its limits: full band of current, two degrees of air, seventy of return', () => {
+    const of = (change: object, more: Partial<JudgeInput> = {}) =>
+      verdicts({ ...WINTER, readings: heating(change), ...more });
+    for (const share of [0.3, 1])
+      expect(of({ compressorA: value(share * SYSTEM.compressorRlaA) })['compressor-amps']).toBe('good');
+    expect(of({ compressorA: value(1.01 * SYSTEM.compressorRlaA) })['compressor-amps']).toBe('look-again');
+    expect(of({ supplyDryBulbF: value(70) })['air-direction']).toBe('good');
+    expect(of({ supplyDryBulbF: value(66) })['air-direction']).toBe('stop');
+    expect(of({ supplyDryBulbF: value(66.1) })['air-direction']).toBe('look-again');
+    const cold = { system: { ...SYSTEM, inverter: true }, mode: 'cooling' as const };
+    expect(of({ supplyDryBulbF: value(66) }, cold)['air-direction']).toBe('good');
+    expect(of({ supplyDryBulbF: value(70) }, cold)['air-direction']).toBe('stop');
+    expect(
+      limitOf({ mode: 'cooling', system: SYSTEM, readings: { ...startUpReadings(), returnDryBulbF: value(70) } }),
+    ).toBeUndefined();
+    expect(of({}, { ranMin: 15 })['run-time']).toBe('good');
+  });
+  it('says what was called and what came, and asks for the time that is missing', () => {
+    const find = (id: string, change: Partial<JudgeInput>) => judge(change).find((f) => f.id === id)!;
+    expect(find('air-direction', { ...WINTER, readings: heating({ supplyDryBulbF: value(55) }) }).claim).toBe(
+      'Heating is called and the air comes out 13.0 °F colder.',
+    );
+    const cooling = { system: { ...SYSTEM, inverter: true }, readings: heating() };
+    expect(find('air-direction', cooling).claim).toBe('Cooling is called and the air comes out 26.0 °F warmer.');
+    const unsaid = find('run-time', { ...WINTER, readings: heating(), ranMin: undefined as never });
+    expect(unsaid.next?.action).toEqual({ kind: 'enter-reading', quantity: 'runMinutes' });
+    const early = find('run-time', { ...WINTER, readings: heating(), ranMin: 11.2 });
+    expect(early.next).toMatchObject({ action: { kind: 'wait' }, waitMin: 4 });
+  });
   it('a heat pump that warms while cooling is chosen is asked for its mode', () => {
     const found = judge({ system: WINTER.system, readings: heating() });
     const mode = found.find((f) => f.id === 'mode-doubt')!;

@@ -59,6 +59,8 @@ describe('stops (common practice; RLA from the plate)', () => {
     // Liquid with gas in it stands at saturation; clearly above it the probe is wrong.
     expect(stops({ readings: startUpReadings({ sc: -3 }) })).not.toContain('no-liquid');
     expect(stops({ readings, ranMin: 9 })).not.toContain('no-liquid');
+    expect(stops({ readings, ranMin: 10 })).toContain('no-liquid');
+    expect(stops({ readings, ranMin: undefined as never })).toContain('no-liquid');
     expect(stops({ readings, system: { ...SYSTEM, heldBackOz: 2.9 } })).not.toContain('no-liquid');
     const loose = { ...readings, liquidLineF: { ...readings.liquidLineF!, trouble: 'stale' as const } };
     expect(stops({ readings: loose })).not.toContain('no-liquid');
@@ -71,6 +73,10 @@ describe('stops (common practice; RLA from the plate)', () => {
       liquidPsig: { ...readings.liquidPsig!, value: 120 },
     };
     expect(stops({ readings: crossed })).toEqual([]);
+  });
+  it('110 % of RLA itself is still allowed', () => {
+    const at = (amps: number) => stops({ readings: startUpReadings({ amps }) });
+    expect(at(1.1 * SYSTEM.compressorRlaA)).not.toContain('over-rla');
   });
   it('equal pressures with amps: it does not pump', () => {
     const readings = startUpReadings();

@@ -39,6 +39,23 @@ describe('a ledger written by hand', () => {
     expect(hand(c, 'weighed', { grossOz: c.tareOz + limitOz * 1.3 })).toMatchObject({ ok: false });
     expect(hand(c, 'weighed')).toMatchObject({ ok: false, refused: { field: 'grossOz' } });
   });
+  it('stands on its limits: a scale’s ounce either way', () => {
+    const c = cylinder({ contentsOz: 100 });
+    expect(hand(c, 'sent away', { oz: 101, recipient: 'Senn Reclaim' })).toMatchObject({
+      ok: true,
+      value: { oz: -100 },
+    });
+    expect(hand(c, 'sent away', { oz: 101.1, recipient: 'Senn Reclaim' })).toMatchObject({ ok: false });
+    expect(hand(c, 'sent away', { oz: 50 })).toMatchObject({ ok: false, refused: { field: 'recipient' } });
+    const whole = limitOz / FILL_SHARE;
+    expect(hand(c, 'weighed', { grossOz: c.tareOz + whole - 0.001 })).toMatchObject({ ok: true });
+    expect(hand(c, 'weighed', { grossOz: c.tareOz + whole + 0.001 })).toMatchObject({ ok: false });
+    expect(hand(c, 'weighed', { grossOz: c.tareOz - 1 })).toMatchObject({ ok: true });
+    const none = cylinder({ refrigerant: null });
+    expect(hand(none, 'received', { oz: 1 })).toMatchObject({ ok: false });
+    expect(hand(none, 'weighed', { grossOz: none.tareOz + 1 })).toMatchObject({ ok: true });
+    expect(hand(none, 'weighed', { grossOz: none.tareOz + 1.1 })).toMatchObject({ ok: false });
+  });
   it('never falls below nothing, whatever is written in whatever order', () => {
     const step = fc.record({
       kind: fc.constantFrom('received' as const, 'weighed' as const, 'sent away' as const),
@@ -90,6 +107,18 @@ describe('the cylinder to recover into', () => {
     expect(recoveryCylinder([half, empty], 'R-410A', TODAY, undefined, limitOz * 0.8)?.id).toBe('empty');
     expect(recoveryCylinder([half, empty], 'R-410A', TODAY, undefined, 5000)?.id).toBe('empty');
     expect(recoveryCylinder([full], 'R-410A', TODAY)).toBeUndefined();
+    // A pound of room is worth a start, less is not.
+    expect(mayTake(cylinder({ contentsOz: limitOz - 16.001 }), 'R-410A', TODAY)).toBe(true);
+    expect(mayTake(cylinder({ contentsOz: limitOz - 15.9 }), 'R-410A', TODAY)).toBe(false);
+    expect(mayTake(cylinder({ use: 'supply' }), 'R-410A', TODAY)).toBe(false);
+    expect(mayTake(cylinder({ state: 'quarantined' as never }), 'R-410A', TODAY)).toBe(false);
+    // Nothing known of the refrigerant: the one in use, or none.
+    expect(recoveryCylinder([half], undefined, TODAY)).toBeUndefined();
+    expect(recoveryCylinder([half], undefined, TODAY, 'half')?.id).toBe('half');
+    // Equally full: by their tags.
+    const twin = { ...half, id: 'twin', tag: 'A2' };
+    expect(recoveryCylinder([half, twin], 'R-410A', TODAY, undefined, 10)?.id).toBe('twin');
+    expect(recoveryCylinder([half, twin], 'R-410A', TODAY, undefined, 5000)?.id).toBe('twin');
     expect(roomOz([full, half, empty], 'R-410A', TODAY)).toBeCloseTo(limitOz * 1.5, 3);
   });
 });

@@ -36,6 +36,35 @@ describe('a standing test read at 0, 2, 5 and 10 min', () => {
       why: expect.stringContaining('never moved'),
     });
   });
+  it('stands on its limits', () => {
+    expect(test([490, 495, 498, 500]).classification).toBe('tight');
+    expect(test([490, 495, 498, 501]).classification).toBe('inconclusive');
+    // 40 °F pipes are warm enough; one below may hide ice.
+    expect(test([290, 318, 330, 338], 40).classification).toBe('tight');
+    expect(test([290, 318, 330, 338], 39.9).classification).toBe('inconclusive');
+    // Late at 0.7 of early is a leak, a little less slows down.
+    expect(test([300, 320, 350, 385]).classification).toBe('leak');
+    expect(test([300, 320, 350, 384.9]).classification).toBe('inconclusive');
+    // A gauge that moved once is not frozen.
+    expect(test([300, 300, 300, 301]).classification).toBe('tight');
+  });
+  it('takes a reading within a minute of its time, and the last one later too', () => {
+    const near = (middle: number, last: number) =>
+      sparseStanding(
+        [
+          [0, 300],
+          [2, 320],
+          [middle, 330],
+          [last, 340],
+        ],
+        LIMIT,
+        70,
+      ).classification;
+    expect(near(6, 12)).toBe('tight');
+    expect(near(4, 10)).toBe('tight');
+    expect(near(6.1, 12)).toBe('inconclusive');
+    expect(near(5, 9.9)).toBe('inconclusive');
+  });
   it('says which reading was short', () => {
     const short = sparseStanding(
       [

@@ -217,6 +217,27 @@ describe('simulated recovery', () => {
     if (bench.kind !== 'recovery') throw new Error();
     expect(bench.state.cylinderLb - 4).toBeGreaterThan(8.7);
   });
+  it('the machine stops before the cylinder’s limit, whatever it is ordered, and goes on in the next cylinder', () => {
+    const inIt = ({ bench }: Stand) => (bench.kind === 'recovery' ? bench.state.cylinderLb * 16 : Number.NaN);
+    const stopped = ({ bench }: Stand) => bench.kind === 'recovery' && bench.state.atLimit;
+    const limit = 4 * 16 + 60;
+    const s = made({ cylinderLimitOz: limit }).order({ kind: 'machine', on: true }).run(600, 'suctionPsig');
+    expect(stopped(s)).toBe(true);
+    for (let again = 0; again < 3; again++) s.order({ kind: 'machine', on: true }).run(120, 'suctionPsig');
+    expect(inIt(s)).toBeLessThanOrEqual(limit);
+    expect(inIt(s)).toBeGreaterThan(limit - 10);
+    const [before, first] = [massLb(s), inIt(s)];
+    s.order({
+      kind: 'cylinder',
+      cylinder: { id: 'c2', tareOz: 452, waterCapacityLb: 47.7, contentsOz: 16, limitOz: 640 },
+    });
+    expect(inIt(s)).toBeCloseTo(16, 6);
+    s.order({ kind: 'machine', on: true }).run(1200, 'suctionPsig');
+    expect(stopped(s)).toBe(false);
+    expect(s.last).toBeLessThan(-4.9);
+    // What went into the first cylinder stays there; the rest is in the second, and nothing is made or lost.
+    expect(massLb(s)).toBeCloseTo(before - first / 16 + 1, 4);
+  });
   it('a service valve that leaks through comes back', () => {
     const reached = (valveLeaks: number): number => {
       const s = made({ valveLeaks }).order({ kind: 'call', on: true }).run(150, 'suctionPsig');
