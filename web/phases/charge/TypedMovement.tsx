@@ -1,10 +1,8 @@
 import { useState } from 'react';
-import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
-import { get } from '@/web/api/http';
+import { useCylinders } from '@/web/api/use-cylinders';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
@@ -39,10 +37,10 @@ export function TypedMovement({
   const [cylinderId, setCylinderId] = useState('');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
-  const { data } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
+  const cylinders = useCylinders(view.sheet);
   const { circuitLog } = view.sheet;
   const keeps = keepsCircuitLog(view.sheet) && circuitLog.length > 0;
-  const takes = (data?.cylinders ?? []).filter((c) => c.use === 'recovery' && c.state === 'in use');
+  const takes = (cylinders ?? []).filter((c) => c.use === 'recovery' && c.state === 'in use');
   const bad = (text: WeightText) => weightTrouble(text, 0, MOST_OZ);
   const a = ozFromText(start);
   const b = ozFromText(end);

@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
-import useSWR from 'swr';
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import { type Cylinder, cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
+import { cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
 import { lbOz } from '@/core/circuit/weigh-in';
@@ -13,7 +12,7 @@ import { ordersOf } from '@/core/job/circuit/live/stream';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { shown } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
-import { get } from '@/web/api/http';
+import { useCylinders } from '@/web/api/use-cylinders';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { RecoveryStrip } from '@/web/bench/recovery/RecoveryStrip';
 import { recoveryLanes } from '@/web/bench/recovery/recovery-layout';
@@ -30,7 +29,6 @@ const HOT_F = 130;
 export default function RecoverPage(view: JobView) {
   const { sheet, feed } = view;
   const rec = recoveryView(sheet);
-  const { data } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
   const run = view.run?.phase === 'recover' ? view.run : undefined;
   const last = run ? feed.samples.at(-1) : undefined;
   const value = (name: string): number | undefined => {
@@ -39,7 +37,7 @@ export default function RecoverPage(view: JobView) {
   };
   const refrigerant = rec.old?.body.refrigerant;
   const used = latestOf(sheet.circuitLog, 'recovered');
-  const list = data?.cylinders ?? [];
+  const list = useCylinders(sheet) ?? [];
   const stream = liveStream(view, 'recover');
   const machineOn = stream?.switches?.machineOn === true || stream?.switches?.atLimit === true;
   // While the machine runs, and until what it moved is weighed, the cylinder on the scale is the one; then whichever has room.

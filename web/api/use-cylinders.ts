@@ -1,0 +1,23 @@
+import { useEffect } from 'react';
+import useSWR from 'swr';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import type { JobSheet } from '@/core/job/sheet';
+import { get } from './http';
+
+/**
+ * The company's cylinders as this job sees them: those it has used come with its sheet, which is read after every write,
+ * so that a cylinder that was just filled is full here too; the others from the ledger, asked again when the job moves one.
+ */
+export function useCylinders(
+  sheet: Pick<JobSheet, 'cylinders' | 'circuitLog' | 'measurements'>,
+): Cylinder[] | undefined {
+  const { data, mutate } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
+  const moves = `${sheet.circuitLog.length} ${sheet.measurements.length}`;
+  useEffect(() => {
+    if (moves) void mutate();
+  }, [moves, mutate]);
+  return data && withSheet(data.cylinders, sheet.cylinders);
+}
+
+export const withSheet = (list: readonly Cylinder[], own: readonly Cylinder[]): Cylinder[] =>
+  list.map((c) => own.find((o) => o.id === c.id) ?? c);
