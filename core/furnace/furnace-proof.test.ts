@@ -1,18 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type FurnaceProof, furnaceProofSchema, judgeFurnace } from './furnace-proof';
+import { SAMPLE_PROOF as PROOF } from './testing/sample-proof';
 
-const PROOF: FurnaceProof = {
-  fuel: 'natural gas',
-  inletInWc: 7,
-  manifoldInWc: 3.5,
-  plateManifoldInWc: 3.5,
-  riseF: 55,
-  plateRiseLowF: 40,
-  plateRiseHighF: 70,
-  coAirFreePpm: 28,
-  roomCoPpm: 0,
-  ranMin: 15,
-};
 const of = (change: Partial<FurnaceProof>) =>
   Object.fromEntries(judgeFurnace({ ...PROOF, ...change }).map((c) => [c.id, c.verdict]));
 

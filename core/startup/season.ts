@@ -142,7 +142,8 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
         ? 'The reversing valve stands the other way, the two air probes are swapped, or the mode is set wrong here.'
         : 'What is called must be what the house gets.',
       source: 'definition of the mode',
-      confidence: 'high',
+      // Two probes in each other's place look the same.
+      confidence: wrongWay ? 'medium' : 'high',
       miss: right ? 0 : 2,
       ...(right
         ? {}

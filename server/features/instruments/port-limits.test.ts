@@ -1,6 +1,7 @@
 import { connect } from 'node:net';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { OLD_CHARGE } from '@/core/circuit/log/sample-entries';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
 import { Gauge } from '@/server/testing/gauge';
 import { newJob, startServer, type TestServer, until } from '@/server/testing/harness';
@@ -41,17 +42,7 @@ describe('the instrument port', () => {
     await lead.post(`/jobs/${id}/circuit-entries`, {
       id: uuid(),
       kind: 'old-charge',
-      body: {
-        refrigerant: 'R-410A',
-        factoryOz: 134,
-        includedFt: 15,
-        lineLengthFt: 42,
-        ozPerFt: 0.6,
-        extraOz: 0,
-        applianceClass: 'comfort',
-        outdoorFt3: null,
-        leaker: false,
-      },
+      body: { ...OLD_CHARGE, outdoorFt3: null },
       supersedesId: null,
       occurredAt: new Date().toISOString(),
     });

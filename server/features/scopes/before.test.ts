@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { FIT_EMPTY, FIT_KINDS, figurePaths } from '@/core/fit/sheets';
+import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
 import { scopeOf, surveyOf } from '@/core/job/before';
 import type { JobSheet } from '@/core/job/sheet';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
@@ -400,18 +401,7 @@ describe('a furnace alone', () => {
     expect((await sign(lead, id, 'scope')).status).toBe(201);
     // Nothing was read on it yet, then it makes carbon monoxide: neither is handed over, and nobody overrides the second.
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
-    const proof = {
-      fuel: 'natural gas',
-      inletInWc: 7,
-      manifoldInWc: 3.5,
-      plateManifoldInWc: 3.5,
-      riseF: 55,
-      plateRiseLowF: 40,
-      plateRiseHighF: 70,
-      coAirFreePpm: 640,
-      roomCoPpm: 0,
-      ranMin: 15,
-    };
+    const proof = { ...SAMPLE_PROOF, coAirFreePpm: 640 };
     expect((await lead.put(`/jobs/${id}/furnace`, { version: 0, proof })).status).toBe(200);
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
     expect((await lead.put(`/jobs/${id}/furnace`, { version: 1, proof: { ...proof, coAirFreePpm: 28 } })).status).toBe(
@@ -428,15 +418,20 @@ describe('a furnace alone', () => {
   });
 });
 
+/** A job whose scope the customer and the lead have signed, as it then stands. */
+async function agreed(client: Client): Promise<{ id: string; before: JobSheet }> {
+  const id = await surveyed(client);
+  await sign(client, id, 'survey');
+  await chosen(client, id);
+  await decideAll(client, id);
+  await customer(client, id, 'scope', scopeOf(await client.sheet(id)).text);
+  await sign(client, id, 'scope');
+  return { id, before: await client.sheet(id) };
+}
+
 describe('found on the day', () => {
   it('another unit agreed before the charge brings its own plate', async () => {
-    const id = await surveyed(lead);
-    await sign(lead, id, 'survey');
-    await chosen(lead, id);
-    await decideAll(lead, id);
-    await customer(lead, id, 'scope', scopeOf(await lead.sheet(id)).text);
-    await sign(lead, id, 'scope');
-    const before = await lead.sheet(id);
+    const { id, before } = await agreed(lead);
     const outdoorId = await libraryUnit(lead, { model: 'LARGER', tons: 3.5, mcaA: 35, mocpA: 45 });
     await tell(lead, id, answer('breakerA', 30));
     const now = sheetOf(
@@ -452,13 +447,7 @@ describe('found on the day', () => {
   });
 
   it('a new line set agreed later takes the old one’s length off the plate, and nothing else', async () => {
-    const id = await surveyed(lead);
-    await sign(lead, id, 'survey');
-    await chosen(lead, id);
-    await decideAll(lead, id);
-    await customer(lead, id, 'scope', scopeOf(await lead.sheet(id)).text);
-    await sign(lead, id, 'scope');
-    const before = await lead.sheet(id);
+    const { id, before } = await agreed(lead);
     const plate = before.circuit.plate!;
     expect(plate.lineLengthFt).not.toBeNull();
     await lead.put(`/jobs/${id}/plate`, { version: before.circuit.version, plate: { ...plate, serial: 'S-77' } });

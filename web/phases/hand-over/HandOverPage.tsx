@@ -62,7 +62,8 @@ export default function HandOverPage(view: JobView) {
   const lead = me.role === 'lead' || me.role === 'owner';
   const simulated = sheet.measurements.some((m) => m.source === 'simulated');
   const back = barred ? clearedOn(barred.id) : undefined;
-  const worst = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace))[0] : undefined;
+  const proven = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace)) : undefined;
+  const worst = proven?.[0];
   const pdf = `/api${jobPath}/report.pdf`;
 
   const bar = signed
@@ -114,7 +115,7 @@ export default function HandOverPage(view: JobView) {
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <GateList gates={gates} phase="hand-over" view={view} />
-          {sheet.furnace ? <CheckList checks={orderChecks(judgeFurnace(sheet.furnace))} /> : null}
+          {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed !== undefined} /> : null}
           <section>
             <h2 className="text-[15px] font-[680]">Signatures</h2>
