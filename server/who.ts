@@ -1,6 +1,7 @@
 import type { Request } from 'express';
+import { type Act, MAY, may } from '@/core/job/permissions';
 import { Problem } from './errors/problem';
-import type { Person, Role } from './features/people/people-store';
+import type { Person } from './features/people/people-store';
 
 declare module 'express-session' {
   interface SessionData {
@@ -25,8 +26,7 @@ export function who(request: Request): Person {
   return request.person;
 }
 
-export function mustBe(person: Person, ...roles: Role[]): void {
-  if (!roles.includes(person.role)) {
-    throw new Problem('not-allowed', { message: `Only ${roles.join(' or ')} may do this; you are ${person.role}.` });
-  }
+export function must(person: Person, act: Act): void {
+  if (!may(person.role, act))
+    throw new Problem('not-allowed', { message: `Only ${MAY[act].join(' or ')} may do this; you are ${person.role}.` });
 }

@@ -133,22 +133,21 @@ describe('weigh-in', () => {
   });
 
   it('goes in steps, then the rest, then signs', () => {
-    expect(judgeWeighIn({ ...base, movements: [] }).next.action).toEqual({
+    expect(judgeWeighIn({ ...base, movements: [] }).finding.next.action).toEqual({
       kind: 'weigh-in',
       oz: expect.closeTo(12.9, 6),
     });
-    expect(judgeWeighIn({ ...base, movements: [{ oz: 12.9, kind: 'weigh-in' }] }).next.action).toMatchObject({
+    expect(judgeWeighIn({ ...base, movements: [{ oz: 12.9, kind: 'weigh-in' }] }).finding.next.action).toMatchObject({
       kind: 'weigh-in',
     });
-    expect(judgeWeighIn({ ...base, movements: [{ oz: 25.6, kind: 'weigh-in' }] }).next.action).toEqual({
+    expect(judgeWeighIn({ ...base, movements: [{ oz: 25.6, kind: 'weigh-in' }] }).finding.next.action).toEqual({
       kind: 'sign',
     });
   });
 
   it('over the build-up recovers, far over stops', () => {
     expect(judgeWeighIn({ ...base, movements: [{ oz: 30, kind: 'weigh-in' }] })).toMatchObject({
-      finding: { verdict: 'look-again' },
-      next: { action: { kind: 'recover' } },
+      finding: { verdict: 'look-again', next: { action: { kind: 'recover' } } },
     });
     expect(judgeWeighIn({ ...base, movements: [{ oz: 60, kind: 'weigh-in' }] })).toMatchObject({
       finding: { verdict: 'stop' },

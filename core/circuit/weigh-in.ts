@@ -1,4 +1,4 @@
-import type { Finding, NextMove } from '@/core/finding/finding';
+import type { Finding, FindingAction, Next } from '@/core/finding/finding';
 import { OZ_PER_LB } from '@/core/units/units';
 
 /** One movement of refrigerant on the scale: start and end weight of the cylinder. Recovered amounts are negative. */
@@ -62,8 +62,11 @@ export function lbOz(totalOz: number): string {
   return `${totalOz < 0 ? '−' : ''}${lb} lb ${rest.toFixed(1)} oz`;
 }
 
+/** A finding of the weigh-in always knows what comes next. */
+export type WeighInFinding = Finding & { next: Next & { because: string; action: FindingAction } };
+
 /** Judges the weigh-in and says the next step. */
-export function judgeWeighIn(input: WeighInInput): { state: WeighInState; finding: Finding; next: NextMove } {
+export function judgeWeighIn(input: WeighInInput): { state: WeighInState; finding: WeighInFinding } {
   const state = weighInState(input);
   const base = {
     id: 'weigh-in',
@@ -91,18 +94,18 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
           ? 'Nothing to weigh in: it comes with its charge.'
           : `Weighed in ${oz(state.weighedOz)} of ${oz(state.toWeighInOz)}.`,
         because: `The system now holds ${lbOz(state.inSystemOz)}.`,
+        next: comesCharged
+          ? {
+              say: 'Nothing is weighed in: it comes with its charge. Look at the plate, and sign the charge.',
+              because: `${lbOz(state.inSystemOz)} by the plate; nothing of it was opened here.`,
+              action: { kind: 'sign' },
+            }
+          : {
+              say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
+              because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
+              action: { kind: 'sign' },
+            },
       },
-      next: comesCharged
-        ? {
-            say: 'Nothing is weighed in: it comes with its charge. Look at the plate, and sign the charge.',
-            because: `${lbOz(state.inSystemOz)} by the plate; nothing of it was opened here.`,
-            action: { kind: 'sign' },
-          }
-        : {
-            say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
-            because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
-            action: { kind: 'sign' },
-          },
     };
   }
   if (state.remainingOz < 0) {
@@ -117,11 +120,11 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
         because: far
           ? 'More than 10 % over the build-up can flood the compressor.'
           : 'Too much liquid raises head pressure and can reach the compressor.',
-      },
-      next: {
-        say: `Recover ${oz(over)} into a recovery cylinder. Never vent.`,
-        because: `${oz(state.weighedOz)} went in where ${oz(state.toWeighInOz)} was wanted. Check the line length and what the unit already held.`,
-        action: { kind: 'recover', oz: over },
+        next: {
+          say: `Recover ${oz(over)} into a recovery cylinder. Never vent.`,
+          because: `${oz(state.weighedOz)} went in where ${oz(state.toWeighInOz)} was wanted. Check the line length and what the unit already held.`,
+          action: { kind: 'recover', oz: over },
+        },
       },
     };
   }
@@ -133,14 +136,14 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
       verdict: 'not-proven',
       claim: `${oz(state.remainingOz)} still to weigh in.`,
       because: 'The charge is not in yet.',
-    },
-    next: {
-      say: `Weigh in ${oz(step)} as liquid.`,
-      because:
-        step < state.remainingOz - 0.05
-          ? `First of ${Math.ceil(state.remainingOz / step)} steps; ${oz(state.remainingOz)} left in all. Stop half way and look at the scale.`
-          : `That is all that is left of ${oz(state.toWeighInOz)}.`,
-      action: { kind: 'weigh-in', oz: step },
+      next: {
+        say: `Weigh in ${oz(step)} as liquid.`,
+        because:
+          step < state.remainingOz - 0.05
+            ? `First of ${Math.ceil(state.remainingOz / step)} steps; ${oz(state.remainingOz)} left in all. Stop half way and look at the scale.`
+            : `That is all that is left of ${oz(state.toWeighInOz)}.`,
+        action: { kind: 'weigh-in', oz: step },
+      },
     },
   };
 }

@@ -13,43 +13,46 @@ export type Evidence = {
   band?: { low: number; high: number };
 };
 
+/** What a finding's button can do, where more than words helps. */
+export type FindingAction =
+  | { kind: 'weigh-in'; oz: number }
+  | { kind: 'recover'; oz: number }
+  | { kind: 'wait' }
+  | { kind: 'prove-airflow' }
+  | { kind: 'enter-reading'; quantity: string }
+  | { kind: 'check'; what: string }
+  | { kind: 'confirm'; confirmation: string }
+  | { kind: 'sign' }
+  | { kind: 'start' }
+  | { kind: 'stop' }
+  | { kind: 'set-mode'; mode: 'cooling' | 'heating' };
+
 /** One concrete thing to do, with an amount and a wait where they apply. */
-export type NextMove = {
-  say: string;
-  because: string;
-  action:
-    | { kind: 'weigh-in'; oz: number }
-    | { kind: 'recover'; oz: number }
-    | { kind: 'wait' }
-    | { kind: 'prove-airflow' }
-    | { kind: 'enter-reading'; quantity: string }
-    | { kind: 'check'; what: string }
-    | { kind: 'confirm'; confirmation: string }
-    | { kind: 'record' }
-    | { kind: 'sign' }
-    | { kind: 'start' }
-    | { kind: 'stop' }
-    | { kind: 'set-mode'; mode: 'cooling' | 'heating' }
-    | { kind: 'none' }
-    | { kind: 'go'; to: string };
-  waitMin?: number;
-};
+export type Next = { say: string; because?: string; action?: FindingAction; waitMin?: number };
+
+/** What to do, where there is something to do. */
+export const advise = (say: string | undefined): Next | undefined => (say === undefined ? undefined : { say });
 
 /** A proof that is not made today, and the season that it waits for. */
 export type Owed = { proof: 'cooling-charge' | 'maker-test-mode' | 'airflow'; season: 'warm' | 'cold' | 'any' };
 
+/** One thing judged: a number against its band, a step of the work against its rule. The same shape in every phase. */
 export type Finding = {
   id: string;
-  step: LadderStep;
   verdict: Verdict;
   claim: string;
-  evidence: Evidence[];
   because: string;
   source: string;
-  next?: NextMove;
-  confidence: 'high' | 'medium' | 'low';
-  /** Size of the miss in units of its tolerance; orders findings within a step. */
-  miss: number;
+  /** The concrete action, when there is one. */
+  next?: Next;
+  /** Its rung of the ladder on a running system; what is judged before or after one has none. */
+  step?: LadderStep;
+  evidence?: Evidence[];
+  confidence?: 'high' | 'medium' | 'low';
+  /** Size of the miss in units of its tolerance; orders findings of one rank. */
+  miss?: number;
+  /** The entry of the log that it is about, where one can be put right. */
+  subject?: string;
   /** The proof that stays owed where weather, mode or the maker's method forbid it now: it holds no signature. */
   owed?: Owed;
   /** The school (company setting) that this finding used, when it used one. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { verdictOf } from '@/core/finding/check';
+import { verdictOf } from '@/core/finding/order';
 import { signsOf } from '@/core/scope/fit-signs';
 import { fitKindsFor, startFit } from '@/core/scope/fit-start';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';

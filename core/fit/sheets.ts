@@ -1,8 +1,8 @@
 import type { z } from 'zod';
 import { type AirSheet, airSheetSchema, EMPTY_AIR } from '@/core/air/duct/air-sheet';
 import { judgeAir } from '@/core/air/duct/judge-air';
-import type { Check } from '@/core/finding/check';
-import { orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { EMPTY_SELECTION, judgeSelection, type Selection, selectionSchema } from '@/core/sizing/selection';
 import { EMPTY_ROUTE, judgeRoute, type Route, routeSchema } from './access/route';
 import { type Curb, curbSchema, EMPTY_CURB, judgeCurb } from './curb/judge-curb';
@@ -113,29 +113,29 @@ export function withStand<R extends FitRecord>(record: R, standIn: number): R {
 }
 
 /** What a sheet says. While any of its figures is only assumed, nothing in it is good: it is not proven. */
-export function judgeFit(sheet: Pick<FitSheet, 'kind' | 'record' | 'measured'>, context: FitContext): Check[] {
+export function judgeFit(sheet: Pick<FitSheet, 'kind' | 'record' | 'measured'>, context: FitContext): Finding[] {
   const checks = judged({ kind: sheet.kind, record: withStand(sheet.record, context.standIn) }, context);
   const assumed = assumedPaths(sheet);
   if (assumed.length === 0) return checks;
-  const held: Check = {
+  const held: Finding = {
     id: 'assumed',
     verdict: 'not-proven',
     claim: `${assumed.length} ${assumed.length === 1 ? 'figure is' : 'figures are'} assumed, not measured.`,
     because: 'What holds on assumed figures is not proven.',
     source: 'design rule',
-    next: 'Measure the figures with a dashed edge, or confirm them one by one.',
+    next: { say: 'Measure the figures with a dashed edge, or confirm them one by one.' },
     miss: 0.5,
   };
-  return orderChecks([
+  return orderFindings([
     held,
     ...checks.map(
-      (c): Check =>
+      (c): Finding =>
         c.verdict === 'good' ? { ...c, verdict: 'not-proven', because: `${c.because} On assumed figures.` } : c,
     ),
   ]);
 }
 
-function judged({ kind, record }: Pick<FitSheet, 'kind' | 'record'>, context: FitContext): Check[] {
+function judged({ kind, record }: Pick<FitSheet, 'kind' | 'record'>, context: FitContext): Finding[] {
   switch (kind) {
     case 'placement':
       return judgePlacement(record as Placement);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Check } from '@/core/finding/check';
+import { advise, type Finding } from '@/core/finding/finding';
 import { num, oneOf } from '@/core/finding/quantity-field';
 
 export const FURNACE_FUELS = ['natural gas', 'propane', 'oil'] as const;
@@ -38,16 +38,23 @@ const LEAST_RUN_MIN = 10;
  *
  * @source common practice; the plate and the maker's instructions win; gas work is licensed work
  */
-export function judgeFurnace(proof: FurnaceProof): Check[] {
-  const checks: Check[] = [];
-  const add = (id: string, verdict: Check['verdict'], claim: string, because: string, next?: string, miss = 1): void =>
+export function judgeFurnace(proof: FurnaceProof): Finding[] {
+  const checks: Finding[] = [];
+  const add = (
+    id: string,
+    verdict: Finding['verdict'],
+    claim: string,
+    because: string,
+    next?: string,
+    miss = 1,
+  ): void =>
     void checks.push({
       id,
       verdict,
       claim,
       because,
       source: 'common practice; the plate and the maker win',
-      ...(next ? { next } : {}),
+      next: advise(next),
       miss,
     });
   const co = proof.coAirFreePpm;
@@ -59,7 +66,7 @@ export function judgeFurnace(proof: FurnaceProof): Check[] {
     co > CO.stop
       ? 'Shut it down, tag it out, and call licensed help. Nobody runs it.'
       : co > CO.good
-        ? 'Check gas pressure, primary air and the heat exchanger, then read it again.'
+        ? 'Finding gas pressure, primary air and the heat exchanger, then read it again.'
         : undefined,
     co / CO.stop,
   );
@@ -102,7 +109,7 @@ export function judgeFurnace(proof: FurnaceProof): Check[] {
   return checks;
 }
 
-function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Check[] {
+function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Finding[] {
   const { inletInWc, manifoldInWc, plateManifoldInWc } = proof;
   const source = 'common practice; the plate wins';
   const band = INLET[fuel];
@@ -120,7 +127,9 @@ function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Check[
       source,
       ...(inletGood
         ? {}
-        : { next: inletInWc === null ? 'Read the inlet pressure.' : 'Regulator and pipe size: licensed work.' }),
+        : {
+            next: { say: inletInWc === null ? 'Read the inlet pressure.' : 'Regulator and pipe size: licensed work.' },
+          }),
     },
     {
       id: 'manifold',
@@ -134,10 +143,12 @@ function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Check[
       ...(off !== undefined && Math.abs(off) <= MANIFOLD_OFF
         ? {}
         : {
-            next:
-              off === undefined
-                ? 'Read the manifold, and the plate.'
-                : 'Set it to the plate, then read rise and CO again.',
+            next: {
+              say:
+                off === undefined
+                  ? 'Read the manifold, and the plate.'
+                  : 'Set it to the plate, then read rise and CO again.',
+            },
           }),
     },
   ];

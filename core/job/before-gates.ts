@@ -3,12 +3,8 @@ import { fitKindsFor } from '@/core/scope/fit-start';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf } from './before';
-import { type Gate, type GateId, withOverrides } from './gates';
+import { type Gate, gate, withOverrides } from './gates';
 import type { JobSheet } from './sheet';
-
-function gate(id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate {
-  return { id, asks, holds, say, overridable };
-}
 
 /** Never overridable: a hazard that stops the work. */
 function hazardGate(sheet: JobSheet): Gate {

@@ -164,7 +164,7 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
             return fit
               ? judgeFit(fit, context)
                   .filter((c) => c.verdict !== 'good')
-                  .map((c) => [FIT_WORDS[kind], VERDICT_WORDS[c.verdict], c.claim, c.next ?? '–'])
+                  .map((c) => [FIT_WORDS[kind], VERDICT_WORDS[c.verdict], c.claim, c.next?.say ?? '–'])
               : [];
           }),
         ],

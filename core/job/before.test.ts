@@ -82,13 +82,13 @@ describe('a job that begins with its survey', () => {
     expect(move.because).toMatch(
       /^It decides recovery, coil and line set\. \d+ more not asked; this one decides most\.$/,
     );
-    expect(move.action).toEqual({ kind: 'go', to: 'survey/outdoor#oldRefrigerant', label: 'Outdoor unit' });
+    expect(move.button).toEqual({ label: 'Outdoor unit', action: { kind: 'go', to: 'survey/outdoor#oldRefrigerant' } });
   });
   it('with everything asked it may be signed, and says what stays unknown', () => {
     const sheet = complete(surveyed({ systemType: 'split-hp' }));
     expect(surveyGates(sheet).every((g) => g.holds)).toBe(true);
     const move = surveyMove(sheet);
-    expect(move.action.kind).toBe('sign');
+    expect(move.button!.action.kind).toBe('sign');
     expect(move.because).toMatch(/not seen; the one that matters most: /);
   });
   it('a hazard that stops the work comes before anything else, and holds every later phase without override', () => {
@@ -162,7 +162,7 @@ describe('the scope of a job', () => {
   it('leads from the unit over decisions and disclosures to the customer and the signature', () => {
     expect(scopeMove(base).say).toBe('Choose the new equipment.');
     expect(scopeMove(chosen).say).toMatch(/^Decide: /);
-    expect(scopeMove(decided).action).toMatchObject({ kind: 'disclose', id: 'coil' });
+    expect(scopeMove(decided).button!.action).toEqual({ kind: 'customer', subject: 'disclosure:coil' });
     const disclosed: JobSheet = {
       ...decided,
       scope: {
@@ -172,9 +172,9 @@ describe('the scope of a job', () => {
         ),
       },
     };
-    expect(scopeMove(disclosed).action.kind).toBe('customer');
+    expect(scopeMove(disclosed).button!.action).toEqual({ kind: 'customer', subject: 'scope' });
     const agreed = agreedTo(disclosed);
-    expect(scopeMove(agreed).action.kind).toBe('sign');
+    expect(scopeMove(agreed).button!.action.kind).toBe('sign');
     expect(scopeGates(agreed).every((g) => g.holds)).toBe(true);
     const signed: JobSheet = { ...agreed, signOffs: [...agreed.signOffs, signedOff('scope')] };
     expect(scopeMove(signed).say).toMatch(/^Take the pictures/);
@@ -202,7 +202,7 @@ describe('the scope of a job', () => {
     const { change } = scopeOf(later);
     expect(change!.delta.added.map((i) => i.id)).toEqual(expect.arrayContaining(['drain', 'cause-drain']));
     expect(change!.text).toMatch(/Rehang the drain/);
-    expect(scopeMove(later).action.kind).toBe('answer-change');
+    expect(scopeMove(later).button!.action).toEqual({ kind: 'customer', subject: 'change' });
     expect(standingOf({ ...later, signOffs: [...later.signOffs, signedOff('scope')] })).toMatchObject({
       phase: 'scope',
       mark: 'look-again',

@@ -4,54 +4,33 @@ import type { BuiltPhase } from './phases';
 export const CERTIFICATIONS = ['none', 'type-I', 'type-II', 'type-III', 'universal'] as const;
 export type Certification = (typeof CERTIFICATIONS)[number];
 
-export type GateId =
-  | 'standing-vacuum'
-  | 'plate'
-  | 'weighed-charge'
-  | 'certification'
-  | 'charge-signed'
-  | 'steady'
-  | 'readings'
-  | 'no-stop'
-  | 'all-good'
-  | 'enclosure'
+/** Gate ids, each in the phase that it holds first; a later phase may ask for it again. */
+type SurveyGate = 'system-type' | 'survey-asked' | 'no-hazard-stop';
+type ScopeGate = 'survey-signed' | 'new-unit' | 'items-decided' | 'customer-agreed' | 'no-fit-stop';
+type RecoverGate = 'scope-signed' | 'before-list' | 'removal-released' | 'dead-proof' | 'recovered-level';
+type JoinGate = 'recover-signed' | 'line-drawn' | 'joints-logged' | 'join-checks';
+type PressureGate = 'join-signed' | 'plate-limit' | 'expansion-open' | 'pressure-held' | 'bubbled';
+type EvacuateGate = 'pressure-signed' | 'compressor-locked' | 'gauge-proven' | 'deep-enough' | 'standing-vacuum';
+type ChargeGate = 'evacuate-signed' | 'vacuum-broken' | 'room' | 'cylinder' | 'plate' | 'weighed-charge' | 'label';
+type StartUpGate = 'charge-signed' | 'steady' | 'readings' | 'no-stop' | 'all-good' | 'enclosure';
+type HandOverGate =
   | 'start-up-signed'
-  | 'system-type'
-  | 'survey-asked'
-  | 'survey-signed'
-  | 'new-unit'
-  | 'items-decided'
-  | 'customer-agreed'
-  | 'no-hazard-stop'
-  | 'no-fit-stop'
   | 'furnace-proof'
-  | 'scope-signed'
-  | 'before-list'
   | 'disclosures'
   | 'change-answered'
   | 'musts-in'
-  | 'removal-released'
-  | 'dead-proof'
-  | 'recovered-level'
-  | 'recover-signed'
-  | 'line-drawn'
-  | 'joints-logged'
-  | 'join-checks'
-  | 'join-signed'
-  | 'plate-limit'
-  | 'expansion-open'
-  | 'pressure-held'
-  | 'bubbled'
-  | 'pressure-signed'
-  | 'compressor-locked'
-  | 'gauge-proven'
-  | 'deep-enough'
-  | 'evacuate-signed'
-  | 'vacuum-broken'
-  | 'room'
-  | 'cylinder'
-  | 'label'
   | 'suction-drier';
+export type GateId =
+  | SurveyGate
+  | ScopeGate
+  | RecoverGate
+  | JoinGate
+  | PressureGate
+  | EvacuateGate
+  | ChargeGate
+  | StartUpGate
+  | HandOverGate
+  | 'certification';
 
 export type Override = { gate: string; reason: string; by: string; at: string };
 
@@ -81,6 +60,26 @@ export type VacuumRecord = {
 /** Split systems are high-pressure appliances: Type II or Universal (40 CFR 82 subpart F, from memory). */
 export function certificationCovers(certification: Certification): boolean {
   return certification === 'type-II' || certification === 'universal';
+}
+
+/** Every gate is built here: what it asks, whether it holds, what is missing or what proves it. */
+export const gate = (id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate => ({
+  id,
+  asks,
+  holds,
+  say,
+  overridable,
+});
+
+export function certificationGate(certification: Certification): Gate {
+  const covers = certificationCovers(certification);
+  return gate(
+    'certification',
+    'refrigerant certification',
+    covers,
+    covers ? `Certified ${certification}` : 'Signing needs a stored Type II or Universal refrigerant certification',
+    false,
+  );
 }
 
 export type GateFacts = {
@@ -131,15 +130,7 @@ export const withOverrides =
 export const passes = (gate: Gate): boolean => gate.holds || gate.override !== undefined;
 
 function rawGates(f: GateFacts): Gate[] {
-  const certified: Gate = {
-    id: 'certification',
-    asks: 'refrigerant certification',
-    holds: certificationCovers(f.certification),
-    say: certificationCovers(f.certification)
-      ? `Certified ${f.certification}`
-      : 'Signing needs a stored Type II or Universal refrigerant certification',
-    overridable: false,
-  };
+  const certified = certificationGate(f.certification);
   if (f.phase === 'charge') {
     return [
       f.standing ?? vacuumGate(f.vacuum, f.decayLimitMicrons),
@@ -184,15 +175,13 @@ function rawGates(f: GateFacts): Gate[] {
         s.steady,
         s.steadySay,
       ),
-      {
-        ...gate(
-          'no-stop',
-          'no stop finding',
-          s.recorded && stops.length === 0,
-          stops[0]?.claim ?? (s.recorded ? 'None' : 'No reading recorded'),
-        ),
-        overridable: false,
-      },
+      gate(
+        'no-stop',
+        'no stop finding',
+        s.recorded && stops.length === 0,
+        stops[0]?.claim ?? (s.recorded ? 'None' : 'No reading recorded'),
+        false,
+      ),
       gate(
         'all-good',
         s.limited ? 'every finding good that can be judged now' : 'every finding good',
@@ -225,10 +214,6 @@ function rawGates(f: GateFacts): Gate[] {
       f.signed['start-up'] ? 'Start-up signed' : 'Start-up is not signed',
     ),
   ];
-}
-
-function gate(id: GateId, asks: string, holds: boolean, say: string): Gate {
-  return { id, asks, holds, say, overridable: true };
 }
 
 function vacuumGate(v: VacuumRecord | undefined, limitMicrons: number): Gate {

@@ -1,4 +1,5 @@
-import { orderChecks } from '@/core/finding/check';
+import type { Verdict } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { beganWithSurvey, hasCircuit, scopeOf } from './before';
@@ -8,7 +9,8 @@ import { buildUpOf, judgeCharge } from './charge-sheet';
 import { afterRunGates, chargeGates, circuitGates, sealedGate, standingGate } from './circuit/circuit-gates';
 import { circuitMove } from './circuit/circuit-moves';
 import { circuitPhasesOf, isCircuitPhase, sealedWhy } from './circuit/circuit-views';
-import { type Gate, type GateFacts, gatesOf, passes, withOverrides } from './gates';
+import { type Gate, type GateFacts, gate, gatesOf, passes, withOverrides } from './gates';
+import type { Move } from './move';
 import { owedTasks, readOn } from './owed';
 import { BUILT_PHASES, type BuiltPhase, PHASE_NOUNS } from './phases';
 import { isEquipped, type JobSheet } from './sheet';
@@ -79,16 +81,16 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
 /** A furnace alone is not handed over without its typed proof; a stop in it nobody lets pass. */
 function furnaceGates(sheet: JobSheet): Gate[] {
   if (hasCircuit(sheet)) return [];
-  const worst = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace))[0] : undefined;
+  const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
   return [
-    {
-      id: 'furnace-proof',
-      asks: 'gas pressures, temperature rise and CO',
-      holds: worst?.verdict === 'good',
-      say: !worst ? 'Not read yet' : worst.verdict === 'good' ? 'All good' : worst.claim,
+    gate(
+      'furnace-proof',
+      'gas pressures, temperature rise and CO',
+      worst?.verdict === 'good',
+      !worst ? 'Not read yet' : worst.verdict === 'good' ? 'All good' : worst.claim,
       // Without its readings nobody hands it over; a stop in them nobody lets pass.
-      overridable: worst?.verdict === 'look-again',
-    },
+      worst?.verdict === 'look-again',
+    ),
   ];
 }
 
@@ -109,6 +111,8 @@ export function notNeeded(sheet: JobSheet): { phases: readonly BuiltPhase[]; bec
 export function signedPhases(sheet: JobSheet): Partial<Record<BuiltPhase, boolean>> {
   return Object.fromEntries(sheet.signOffs.map((s) => [s.phase, true]));
 }
+
+const markOf = ({ kind }: Move): Verdict => (kind === 'now' || kind === 'override' ? 'not-proven' : kind);
 
 export const mayWork = (gates: readonly Gate[], ids: readonly string[]): boolean =>
   gates.filter((g) => ids.includes(g.id)).every(passes);
@@ -139,7 +143,7 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   // A scope that waits for an answer, or whose removal is not released, comes before the work.
   if (signed.scope && !signed.charge && !signed['hand-over'] && (scopeOf(sheet).change || !sheet.removal)) {
     const move = scopeMove(sheet);
-    return { phase: 'scope', state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+    return { phase: 'scope', state: 'open', mark: markOf(move), waitsFor: move.say };
   }
   // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
   const phase = phasesOf(sheet).find((p) => !signed[p] && !(signed.charge && isCircuitPhase(p)));
@@ -157,11 +161,11 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   }
   if (phase === 'survey' || phase === 'scope') {
     const move = phase === 'survey' ? surveyMove(sheet) : scopeMove(sheet);
-    return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+    return { phase, state: 'open', mark: markOf(move), waitsFor: move.say };
   }
   if (isCircuitPhase(phase)) {
     const move = circuitMove(sheet, phase, sheetGates(sheet, phase));
-    return { phase, state: 'open', mark: move.kind === 'now' ? 'not-proven' : move.kind, waitsFor: move.say };
+    return { phase, state: 'open', mark: markOf(move), waitsFor: move.say };
   }
   if (phase === 'start-up' && recorded) {
     const gates = sheetGates(sheet, phase, recorded).filter((g) => g.id !== 'certification');

@@ -1,4 +1,5 @@
-import type { Finding, NextMove } from '@/core/finding/finding';
+import type { Finding, Next } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { movingMean } from '@/core/numeric/window';
 import { superheat } from '@/core/refrigerant/saturation-calculations';
 import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
@@ -18,12 +19,11 @@ import {
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
 import { buildUpOf, movementsOf, standing } from './charge-sheet';
 import type { GateId } from './gates';
-import { nextMove, orderFindings } from './order-findings';
 import { OWED_WORDS } from './owed';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 
 /** Figures, findings in the order of the ladder, and the one next move. */
-export type Judgement = StartUpFindings & { next: NextMove };
+export type Judgement = StartUpFindings & { next: Next & { because: string } };
 
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
 
@@ -138,7 +138,7 @@ export function judgeSheet(
   };
   const { figures, findings } = judgeStartUp(input);
   const ordered = orderFindings(findings);
-  return { figures, findings: ordered, next: nextMove(openFor(sheet, ordered), signMove(ordered)) };
+  return { figures, findings: ordered, next: nextOf(openFor(sheet, ordered), signing(ordered)) };
 }
 
 /** Which gate a finding holds: what a lead let pass is not asked for again. A stop is never let pass. */
@@ -161,8 +161,20 @@ function openFor(sheet: JobSheet, findings: readonly Finding[]): Finding[] {
   });
 }
 
+/**
+ * What comes next: what the first finding that has a next says. A proof that stays owed asks for nothing today; a finding
+ * that is open and knows no move is told as it stands, never passed by as good.
+ */
+export function nextOf(ordered: readonly Finding[], otherwise: Judgement['next']): Judgement['next'] {
+  const open = ordered.filter((f) => f.verdict !== 'good' && !f.owed);
+  const first = open.find((f) => f.next) ?? open[0];
+  return first
+    ? { ...first.next, say: first.next?.say ?? first.claim, because: first.next?.because ?? first.because }
+    : otherwise;
+}
+
 /** What is said when nothing is left to do: never that all is proven while something is not. */
-function signMove(findings: readonly Finding[]): NextMove {
+function signing(findings: readonly Finding[]): Judgement['next'] {
   const owed = findings.filter((f) => f.owed);
   const open = findings.filter((f) => f.verdict !== 'good' && !f.owed);
   const sign = { kind: 'sign' } as const;

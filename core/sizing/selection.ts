@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { furnaceRise } from '@/core/air/duct/furnace-rise';
-import { type Check, orderChecks } from '@/core/finding/check';
+import { advise, type Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { balancePoint, NO_LOAD_F } from './balance-point';
 import { COOLING_MOST, FT2_PER_TON, FURNACE_SHARE, sizeCheck } from './size-check';
@@ -50,8 +51,8 @@ export const EMPTY_SELECTION: Selection = {
   furnace: null,
 };
 
-export function judgeSelection(s: Selection, site: { elevationFt: number; ductTons?: number }): Check[] {
-  const checks: Check[] = [];
+export function judgeSelection(s: Selection, site: { elevationFt: number; ductTons?: number }): Finding[] {
+  const checks: Finding[] = [];
   if (!s.load) {
     checks.push({
       id: 'load',
@@ -59,7 +60,7 @@ export function judgeSelection(s: Selection, site: { elevationFt: number; ductTo
       claim: 'No load calculation entered.',
       because: 'The old unit’s size is no proof of the right one.',
       source: 'ACCA Manual J is the method; this tool never makes a load',
-      next: 'Have a load calculated and enter its result with its source.',
+      next: { say: 'Have a load calculated and enter its result with its source.' },
     });
   } else checks.push(...cooling(s));
   if (s.areaFt2 !== null) {
@@ -71,7 +72,7 @@ export function judgeSelection(s: Selection, site: { elevationFt: number; ductTo
         claim: `${r.value.ft2PerTon.toFixed(0)} ft² a ton${r.value.areaUsual ? '' : ': question it'}.`,
         because: `${FT2_PER_TON.low} to ${FT2_PER_TON.high} is usual; a question, never a size.`,
         source: 'common practice',
-        next: r.value.areaUsual ? undefined : 'Ask why: glass, ceilings, a wrong old size?',
+        next: r.value.areaUsual ? undefined : { say: 'Ask why: glass, ceilings, a wrong old size?' },
       });
   }
   if (site.ductTons !== undefined && site.ductTons + 0.05 < s.tons) {
@@ -81,16 +82,16 @@ export function judgeSelection(s: Selection, site: { elevationFt: number; ductTo
       claim: `The ducts there serve ${site.ductTons.toFixed(1)} tons.`,
       because: `${s.tons} tons chosen.`,
       source: 'air side sheet',
-      next: 'Duct work in the scope, or a smaller unit.',
+      next: { say: 'Duct work in the scope, or a smaller unit.' },
       miss: 3,
     });
   }
   if (s.furnace) checks.push(...furnace(s, site.elevationFt));
   if (s.heatPump) checks.push(...heating(s));
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
-function cooling(s: Selection): Check[] {
+function cooling(s: Selection): Finding[] {
   const load = s.load!;
   const total = load.coolingSensibleBtuh + load.coolingLatentBtuh;
   const kind = s.heatPump ? 'heatPump' : 'single';
@@ -104,20 +105,21 @@ function cooling(s: Selection): Check[] {
       claim: `${s.tons} tons is ${(share * 100).toFixed(0)} % of the cooling load.`,
       because: `${total.toFixed(0)} Btu/h (${load.source}, ${load.date}); to ${most * 100} % for ${s.heatPump ? 'a heat pump' : 'a single-stage unit'}.`,
       source: 'ACCA Manual S, from memory',
-      next:
+      next: advise(
         share > most
           ? 'Ask for the next size down; it will short-cycle and leave the air damp.'
           : small
             ? 'Ask for the next size up, or say in writing that it will not hold on the hottest days.'
             : undefined,
+      ),
       miss: Math.abs(share - 1) * 5,
     },
   ];
 }
 
-function furnace(s: Selection, elevationFt: number): Check[] {
+function furnace(s: Selection, elevationFt: number): Finding[] {
   const f = s.furnace!;
-  const out: Check[] = [];
+  const out: Finding[] = [];
   const rise = furnaceRise({ outputBtuh: f.outputBtuh, cfm: f.cfm, elevationFt });
   if (rise.ok) {
     const r = rise.value.riseF;
@@ -129,9 +131,12 @@ function furnace(s: Selection, elevationFt: number): Check[] {
       because: `Plate: ${f.riseLowF} to ${f.riseHighF} °F, at ${f.cfm} CFM.`,
       source: 'the furnace’s plate',
       next: outside
-        ? r > f.riseHighF
-          ? 'More air, or a smaller furnace: too hot cracks it.'
-          : 'Less air: too cool condenses in the flue.'
+        ? {
+            say:
+              r > f.riseHighF
+                ? 'More air, or a smaller furnace: too hot cracks it.'
+                : 'Less air: too cool condenses in the flue.',
+          }
         : undefined,
       miss: 2,
     });
@@ -145,13 +150,13 @@ function furnace(s: Selection, elevationFt: number): Check[] {
       claim: `The furnace gives ${(share * 100).toFixed(0)} % of the heat loss.`,
       because: '100 to 140 %.',
       source: 'ACCA Manual S, from memory',
-      next: bad ? 'Ask for another size.' : undefined,
+      next: bad ? { say: 'Ask for another size.' } : undefined,
     });
   }
   return out;
 }
 
-function heating(s: Selection): Check[] {
+function heating(s: Selection): Finding[] {
   const h = s.heatPump!;
   if (!s.load) return [];
   const r = balancePoint({
@@ -186,7 +191,7 @@ function heating(s: Selection): Check[] {
         ? 'It reads the capacity line below 17 °F: the maker’s table decides.'
         : 'Where the capacity line crosses the house line.',
       source: 'AHRI 210/240 rating points, from memory',
-      next: extrapolated ? 'Take the low-temperature capacity from the maker’s table.' : undefined,
+      next: extrapolated ? { say: 'Take the low-temperature capacity from the maker’s table.' } : undefined,
     },
     {
       id: 'aux',
@@ -197,7 +202,7 @@ function heating(s: Selection): Check[] {
           : `${h.stripKw} kW of strips cover the ${auxKw.toFixed(1)} kW missing at design.`,
       because: `${s.load.winterDesignF} °F design, ${s.load.heatLossBtuh.toFixed(0)} Btu/h lost.`,
       source: 'heat balance',
-      next: short > 0.05 ? 'Next larger heater kit; check its circuit.' : undefined,
+      next: short > 0.05 ? { say: 'Next larger heater kit; check its circuit.' } : undefined,
       miss: short,
     },
   ];

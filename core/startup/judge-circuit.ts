@@ -1,5 +1,5 @@
 import { OVER_LIMIT } from '@/core/circuit/weigh-in';
-import type { Finding, NextMove } from '@/core/finding/finding';
+import type { Finding, Next } from '@/core/finding/finding';
 import { chargeStep } from './charge-step';
 import { type Figure, type Figures, missOf } from './figures';
 import type { JudgeInput } from './judge-input';
@@ -118,7 +118,7 @@ function reasonFor(id: Figure['id'], inside: boolean, high: boolean): string {
   }
 }
 
-function checkFor(figure: Figure, high: boolean): NextMove {
+function checkFor(figure: Figure, high: boolean): Next {
   const what: Partial<Record<Figure['id'], string>> = {
     'air-split': high
       ? 'Measure airflow again: filter, registers, blower tap.'

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Verdict } from '@/core/finding/finding';
-import { nextMove, orderFindings } from '@/core/job/order-findings';
+import { orderFindings } from '@/core/finding/order';
+import { nextOf } from '@/core/job/start-up-sheet';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
 import type { Quantity } from './quantities';
@@ -29,7 +30,7 @@ function judge(change: Partial<JudgeInput> = {}) {
     figures,
     findings: ordered,
     verdict,
-    next: nextMove(ordered, { say: 'sign', because: '', action: { kind: 'sign' } }),
+    next: nextOf(ordered, { say: 'sign', because: '', action: { kind: 'sign' } }),
   };
 }
 
@@ -60,7 +61,7 @@ describe('charge advice', () => {
     expect(j.next.because).toMatch(/2 % of the charge moves it 1 °F/);
   });
   it('high subcooling: recovers, never adds', () => {
-    expect(judge({ readings: readings({ sc: 16 }) }).next.action.kind).toBe('recover');
+    expect(judge({ readings: readings({ sc: 16 }) }).next.action!.kind).toBe('recover');
   });
   it('is held back while airflow, steadiness, coil or a probe is not proven', () => {
     const low = readings({ sc: 5 });
@@ -79,13 +80,13 @@ describe('charge advice', () => {
     ];
     for (const change of cases) {
       const j = judge({ readings: low, ...change });
-      expect(j.next.action.kind).not.toBe('weigh-in');
-      expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in')).toBe(false);
+      expect(j.next.action!.kind).not.toBe('weigh-in');
+      expect(j.findings.some((f) => f.next?.action?.kind === 'weigh-in')).toBe(false);
     }
   });
   it('low superheat with low subcooling is a valve, not a low charge', () => {
     const j = judge({ readings: readings({ sc: 4, sh: 3 }) });
-    expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in')).toBe(false);
+    expect(j.findings.some((f) => f.next?.action?.kind === 'weigh-in')).toBe(false);
   });
   it('floodback stops', () => {
     expect(judge({ readings: readings({ sc: 4, sh: 0.5 }) }).verdict('subcooling')).toBe('stop');
@@ -108,13 +109,13 @@ describe('charge advice', () => {
   });
   it('high subcooling with high superheat is a restriction, nothing is recovered', () => {
     const j = judge({ readings: readings({ sc: 16, sh: 30 }) });
-    expect(j.findings.some((f) => f.next?.action.kind === 'recover')).toBe(false);
+    expect(j.findings.some((f) => f.next?.action?.kind === 'recover')).toBe(false);
   });
   it('an orifice is judged by superheat: high adds, low recovers', () => {
     const system = { ...SYSTEM, metering: 'fixed-orifice' as const };
     // WB 63.5, outdoor 94 → target 8.25 °F
-    expect(judge({ system, readings: readings({ sh: 16 }) }).next.action.kind).toBe('weigh-in');
-    expect(judge({ system, readings: readings({ sh: 2.8 }) }).next.action.kind).toBe('recover');
+    expect(judge({ system, readings: readings({ sh: 16 }) }).next.action!.kind).toBe('weigh-in');
+    expect(judge({ system, readings: readings({ sh: 2.8 }) }).next.action!.kind).toBe('recover');
   });
 });
 
@@ -132,8 +133,10 @@ describe('never a confident wrong answer', () => {
     for (const [k, value] of Object.entries(change)) r[k as Quantity] = { ...r[k as Quantity]!, value };
     const j = judge({ readings: r });
     expect(j.verdict(`probe-${probe}`)).toBe('not-proven');
-    expect(j.findings.some((f) => f.next?.action.kind === 'weigh-in' || f.next?.action.kind === 'recover')).toBe(false);
-    expect(j.next.action.kind).not.toBe('sign');
+    expect(j.findings.some((f) => f.next?.action?.kind === 'weigh-in' || f.next?.action?.kind === 'recover')).toBe(
+      false,
+    );
+    expect(j.next.action!.kind).not.toBe('sign');
   });
   it('a lost, stale or stuck instrument is named, and its figure is not proven', () => {
     const r = readings();
@@ -157,10 +160,10 @@ describe('never a confident wrong answer', () => {
   it('above 110 % of RLA stops, before anything else', () => {
     const j = judge({ readings: readings({ amps: 15.8 }) });
     expect(j.findings[0]).toMatchObject({ id: 'over-rla', verdict: 'stop' });
-    expect(j.next.action.kind).toBe('stop');
+    expect(j.next.action!.kind).toBe('stop');
   });
   it('without a reading at all it asks for the first one', () => {
-    expect(judge({ readings: {} }).next.action.kind).toBe('enter-reading');
+    expect(judge({ readings: {} }).next.action!.kind).toBe('enter-reading');
   });
 
   it('over random readings: no exception, no sign-off with a suspect, never both add and recover', () => {
@@ -171,11 +174,11 @@ describe('never a confident wrong answer', () => {
         const r = readings();
         for (const [name, v] of changes) r[name] = { ...r[name]!, value: v };
         const j = judge({ readings: r });
-        const kinds = new Set(j.findings.map((f) => f.next?.action.kind));
+        const kinds = new Set(j.findings.map((f) => f.next?.action?.kind));
         expect(kinds.has('weigh-in') && kinds.has('recover')).toBe(false);
         if (j.findings.some((f) => f.id.startsWith('probe-'))) {
           expect(kinds.has('weigh-in') || kinds.has('recover')).toBe(false);
-          expect(j.next.action.kind).not.toBe('sign');
+          expect(j.next.action!.kind).not.toBe('sign');
         }
       }),
       { numRuns: 300 },

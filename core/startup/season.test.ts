@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { orderFindings } from '@/core/job/order-findings';
+import { orderFindings } from '@/core/finding/order';
 import { dueOn, owedTasks, readOn } from '@/core/job/owed';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';

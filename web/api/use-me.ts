@@ -1,5 +1,6 @@
 import useSWR from 'swr';
 import type { Certification } from '@/core/job/gates';
+import type { Role } from '@/core/job/permissions';
 import { type ApiProblem, get } from './http';
 
 export type Me = {
@@ -7,7 +8,7 @@ export type Me = {
   fullName: string;
   companyName: string;
   demo: boolean;
-  role: 'owner' | 'office' | 'lead' | 'helper';
+  role: Role;
   certification: Certification;
 };
 

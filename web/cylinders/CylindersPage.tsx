@@ -3,7 +3,8 @@ import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { lbOz } from '@/core/circuit/weigh-in';
-import { worstOf } from '@/core/finding/check';
+import { worstOf } from '@/core/finding/order';
+import { may } from '@/core/job/permissions';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -24,7 +25,7 @@ export default function CylindersPage() {
   const [adding, setAdding] = useState(false);
   const navigate = useNavigate();
   useKeys({ 'g j': () => navigate('/jobs'), 'g l': () => navigate('/library') });
-  const may = me && me.role !== 'helper';
+  const mayKeep = may(me?.role, 'keep-cylinders');
   const year = new Date().getFullYear();
   const link = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
   return (
@@ -48,7 +49,7 @@ export default function CylindersPage() {
           <a className={link} href={`/api/refrigerant/monthly.csv?year=${year}`}>
             By month
           </a>
-          {may ? (
+          {mayKeep ? (
             <Button tone="primary" className="ml-2" onClick={() => setAdding(true)}>
               Add a cylinder
             </Button>

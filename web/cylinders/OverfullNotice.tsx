@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import { may } from '@/core/job/permissions';
 import { type ApiProblem, get } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
@@ -8,7 +9,7 @@ import type { CylinderRow } from './cylinder-row';
 
 /** Tells whoever runs the company that a cylinder holds more than it may: it is blocked, and it is dangerous when it warms. */
 export function OverfullNotice({ me }: { me: Me }) {
-  const told = me.role === 'owner' || me.role === 'office';
+  const told = may(me.role, 'hear-of-overfull-cylinders');
   const { data } = useSWR<{ cylinders: CylinderRow[] }, ApiProblem>(told ? '/cylinders' : null, get);
   const over = (data?.cylinders ?? []).flatMap((c) => {
     const fill = c.refrigerant ? cylinderFillOf(c, c.refrigerant) : undefined;

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
 import type { Verdict } from '@/core/finding/finding';
+import { may } from '@/core/job/permissions';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
@@ -53,7 +54,7 @@ export function JobsPage() {
   const total = data?.[0]?.total ?? 0;
   const todays = rows.filter((r) => r.state === 'open' && r.scheduledFor === today);
   const others = rows.filter((r) => !todays.includes(r));
-  const mayAdd = me && me.role !== 'helper';
+  const mayAdd = may(me?.role, 'add-job');
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">

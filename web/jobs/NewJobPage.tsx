@@ -4,6 +4,7 @@ import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
+import { may, type Role } from '@/core/job/permissions';
 import { get, post } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -15,13 +16,13 @@ import { useAct } from '@/web/kit/use-act';
 import { PlateFields, showProblems } from '@/web/phases/system/PlateFields';
 import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
 
-type Person = { id: string; fullName: string; role: string };
+type Person = { id: string; fullName: string; role: Role };
 
 /** A new job: who, where, when; the survey comes first, or the short equipment form when the unit is known. */
 export default function NewJobPage() {
   const { me } = useMe();
   const { data } = useSWR<{ people: Person[] }>('/people', get);
-  const leads = data?.people.filter((p) => p.role === 'lead' || p.role === 'owner') ?? [];
+  const leads = data?.people.filter((p) => may(p.role, 'lead-job')) ?? [];
   const form = useForm<PlateText>({ defaultValues: EMPTY_PLATE });
   const [head, setHead] = useState({
     customerName: '',

@@ -8,6 +8,7 @@ import {
   type LibraryItem,
 } from '@/core/equipment/library-item';
 import { METERING_WORDS } from '@/core/equipment/plate';
+import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -33,7 +34,7 @@ export default function LibraryPage() {
       (i) => i.kind === kind && match(`${i.maker} ${i.model} ${i.tons ?? ''} ${i.refrigerant ?? ''}`),
     ) ?? [];
   const pairs = library?.pairs.filter((p) => match(`${p.outdoorModel} ${p.indoorModel} ${p.reference}`)) ?? [];
-  const may = me && me.role !== 'helper';
+  const mayEdit = may(me?.role, 'edit-library');
   const download = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
 
   return (
@@ -65,7 +66,7 @@ export default function LibraryPage() {
           >
             Template
           </a>
-          {may ? (
+          {mayEdit ? (
             <>
               <input
                 ref={file}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { type Gate, passes } from '@/core/job/gates';
+import { may } from '@/core/job/permissions';
 import type { Phase } from '@/core/job/phases';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
@@ -10,7 +11,7 @@ import type { JobView } from './job-context';
 /** What must hold before this phase is signed, and the lead's way past with a written reason. */
 export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase: Phase; view: JobView }) {
   const [asked, setAsked] = useState<Gate>();
-  const may = view.me.role === 'lead' || view.me.role === 'owner';
+  const mayOverride = may(view.me.role, 'override');
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   return (
     <section aria-label="Gates">
@@ -28,7 +29,7 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
                   {g.override ? `Overridden by ${g.override.by}: ${g.override.reason}` : g.say}
                 </span>
               </span>
-              {!passes(g) && g.overridable && may && !signed ? (
+              {!passes(g) && g.overridable && mayOverride && !signed ? (
                 <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => setAsked(g)}>
                   Override
                 </Button>

@@ -13,7 +13,6 @@ export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: BuiltP
     <JobFrame
       sheet={sheet}
       active={active}
-      simulated={false}
       next={
         <NextMoveBar
           kind="not-proven"

@@ -1,12 +1,10 @@
 import { movementsOf } from '@/core/job/charge-sheet';
 import { toldLeftOz } from '@/core/job/circuit/live/told-system';
+import type { Weighing } from '@/core/job/weighing-move';
 import type { JobView } from './job-context';
 
-/** `silent`: the valve is open and the scale gives no signal. */
-export type LiveMovement = { oz: number; leftOz: number; recovering: boolean; silent?: boolean };
-
 /** Ounces moved by the weighing that goes on now, from the streaming scale; undefined when none does. */
-export function liveMovement({ feed, run }: Pick<JobView, 'feed' | 'run'>): LiveMovement | undefined {
+export function liveMovement({ feed, run }: Pick<JobView, 'feed' | 'run'>): Weighing | undefined {
   const now = feed.samples.at(-1)?.values.scaleOz;
   const told = feed.bench?.told ? feed.bench.switches : undefined;
   const start = feed.rig?.movementStartOz ?? told?.movementStartOz;

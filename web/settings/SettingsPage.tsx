@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import useSWR from 'swr';
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
+import { may } from '@/core/job/permissions';
 import { TOLERANCES } from '@/core/job/settings';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { type ApiProblem, get, put } from '@/web/api/http';
@@ -20,7 +21,7 @@ export default function SettingsPage() {
   const { me } = useMe();
   const { data, mutate } = useSWR<Stored, ApiProblem>('/settings', get);
   const { problem, act } = useAct();
-  const may = me?.role === 'owner' || me?.role === 'office';
+  const mayEdit = may(me?.role, 'edit-settings');
   const save = (change: Record<string, string | number>): void =>
     void act(async () => {
       if (!data) return;
@@ -41,21 +42,22 @@ export default function SettingsPage() {
       <h1 className="mt-4 text-[26px]">Schools and settings</h1>
       <p className="mt-1 max-w-[60ch] text-ink2">
         Good practitioners differ in these. What is picked here is named in each finding and item that uses it. The
-        maker’s instructions and local code come before any school.{may ? '' : ' The owner or the office changes them.'}
+        maker’s instructions and local code come before any school.
+        {mayEdit ? '' : ' The owner or the office changes them.'}
       </p>
       <Trouble problem={problem} />
       {data ? (
         <>
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Scope</h2>
           {SCOPE_SCHOOLS.map((s) => (
-            <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
+            <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
           {SCOPE_FIGURES.map((f) => (
-            <Figure key={f.id} figure={f} sign="" stored={data.settings[f.id]} may={may} onSave={save} />
+            <Figure key={f.id} figure={f} sign="" stored={data.settings[f.id]} may={mayEdit} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Refrigerant circuit</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
-            <School key={s.id} school={s} stored={data.settings[s.id]} may={may} onSave={save} />
+            <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Rules of the refrigerant transition</h2>
           <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">
@@ -63,11 +65,11 @@ export default function SettingsPage() {
             checked. The charge of each job is held against what stands here.
           </p>
           {transitionRules(data.settings).map((r) => (
-            <RuleRow key={r.id} rule={r} may={may} onSave={save} />
+            <RuleRow key={r.id} rule={r} may={mayEdit} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Start-up</h2>
           {TOLERANCES.map((t) => (
-            <Figure key={t.id} figure={t} sign="± " stored={data.settings[t.id]} may={may} onSave={save} />
+            <Figure key={t.id} figure={t} sign="± " stored={data.settings[t.id]} may={mayEdit} onSave={save} />
           ))}
         </>
       ) : null}

@@ -3,12 +3,13 @@ import { memo, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { lbOz } from '@/core/circuit/weigh-in';
 import { METERING_WORDS } from '@/core/equipment/plate';
-import { worstOf } from '@/core/finding/check';
+import { worstOf } from '@/core/finding/order';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
 import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf, systemWords } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
 import { circuitPhasesOf, isCircuitPhase } from '@/core/job/circuit/circuit-views';
 import { passes } from '@/core/job/gates';
+import type { Marked } from '@/core/job/marked';
 import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { notNeeded, phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
@@ -21,7 +22,7 @@ type Props = {
   sheet: JobSheet;
   active: BuiltPhase | 'equipment' | 'fit';
   /** Marks what is read on this page, when it is no real instrument's. */
-  simulated: boolean | 'replayed';
+  marked?: Marked;
   /** The bench: the picture of the work. */
   children: ReactNode;
   /** Right: the log and the working. */
@@ -31,7 +32,7 @@ type Props = {
 };
 
 /** The frame of one job: header, rail of phases, bench, side and next move; folded for a phone. */
-export function JobFrame({ sheet, active, simulated, children, side, next }: Props) {
+export function JobFrame({ sheet, active, marked = false, children, side, next }: Props) {
   const { plate } = sheet.circuit;
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-dvh lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
@@ -51,9 +52,9 @@ export function JobFrame({ sheet, active, simulated, children, side, next }: Pro
             ? `${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant} · ${METERING_WORDS[plate.metering]}`
             : systemWords(sheet)}
         </span>
-        {simulated ? (
+        {marked ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
-            {simulated === 'replayed' ? 'Replayed' : 'Simulated'}
+            {marked === 'replayed' ? 'Replayed' : 'Simulated'}
             <span className="hidden sm:inline"> instruments</span>
           </span>
         ) : (

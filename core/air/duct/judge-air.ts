@@ -1,4 +1,5 @@
-import { type Check, orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import type { AirSheet } from './air-sheet';
 import { USUAL_FRICTION } from './airflow-per-ton';
 import { USUAL_RATES } from './friction-rate';
@@ -11,9 +12,14 @@ import { zoneBypass, zoneMinimum } from './zoning';
 const BRANCH_FPM = 700;
 const TRUNK_FPM = 900;
 
-export function judgeAir(a: AirSheet): Check[] {
+export function judgeAir(a: AirSheet): Finding[] {
   const plan = planAir(a);
-  const checks: Check[] = [budgetCheck(plan), ...ductChecks(a, plan), ...returnChecks(a, plan), ...zoneChecks(a, plan)];
+  const checks: Finding[] = [
+    budgetCheck(plan),
+    ...ductChecks(a, plan),
+    ...returnChecks(a, plan),
+    ...zoneChecks(a, plan),
+  ];
   if (a.plenum.length + a.trunk.length > 0 && Math.abs(plan.unassignedCfm) > 0.05 * plan.systemCfm) {
     checks.push({
       id: 'unassigned',
@@ -24,14 +30,14 @@ export function judgeAir(a: AirSheet): Check[] {
           : `The branches ask for ${(-plan.unassignedCfm).toFixed(0)} CFM more than the system moves.`,
       because: `${plan.systemCfm.toFixed(0)} CFM at ${a.cfmPerTon} CFM a ton.`,
       source: 'conservation of flow',
-      next: 'Add the missing branch or change its CFM.',
+      next: { say: 'Add the missing branch or change its CFM.' },
       miss: Math.abs(plan.unassignedCfm) / plan.systemCfm,
     });
   }
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
-function budgetCheck(plan: AirPlan): Check {
+function budgetCheck(plan: AirPlan): Finding {
   if (plan.budgetRefused) {
     return {
       id: 'budget',
@@ -39,7 +45,7 @@ function budgetCheck(plan: AirPlan): Check {
       claim: plan.budgetRefused.message,
       because: `The ducts are sized at the usual ${USUAL_FRICTION} in. w.c. per 100 ft until the budget closes.`,
       source: 'ACCA Manual D, from memory',
-      next: `Lower the losses: allowed ${plan.budgetRefused.allowed}.`,
+      next: { say: `Lower the losses: allowed ${plan.budgetRefused.allowed}.` },
       miss: 10,
     };
   }
@@ -52,14 +58,17 @@ function budgetCheck(plan: AirPlan): Check {
     source: 'ACCA Manual D, from memory',
     next: usual
       ? undefined
-      : plan.rate < USUAL_RATES.low
-        ? 'Cut a loss (larger filter, fewer fittings) or choose a stronger blower.'
-        : 'Ducts may be made smaller; check the noise.',
+      : {
+          say:
+            plan.rate < USUAL_RATES.low
+              ? 'Cut a loss (larger filter, fewer fittings) or choose a stronger blower.'
+              : 'Ducts may be made smaller; check the noise.',
+        },
     miss: 1,
   };
 }
 
-function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
+function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
   if (plan.plenum.length + plan.trunk.length === 0) {
     return [
       {
@@ -68,11 +77,11 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: 'No branch entered.',
         because: 'The trunk is sized for what is still in it after the take-offs.',
         source: 'conservation of flow',
-        next: 'List the runs off the plenum and off the trunk with their CFM.',
+        next: { say: 'List the runs off the plenum and off the trunk with their CFM.' },
       },
     ];
   }
-  const out: Check[] = [];
+  const out: Finding[] = [];
   for (const b of [...plan.plenum, ...plan.trunk]) {
     if (b.short)
       out.push({
@@ -81,10 +90,12 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: `${b.name}: ${b.sizeIn} in is too small for ${b.cfm} CFM.`,
         because: `${b.wantedIn.toFixed(1)} in wanted at ${plan.rate.toFixed(3)} in. w.c. per 100 ft${b.kind === 'flex' ? `, ${b.slackPct} % slack` : ''}.`,
         source: 'ASHRAE friction, from memory',
-        next:
-          b.slackPct > 10
-            ? `${b.name}: pull the flex taut first, then resize.`
-            : `${b.name}: resize to ${tradeDiameter(b.wantedIn) ?? 60} in or add a run.`,
+        next: {
+          say:
+            b.slackPct > 10
+              ? `${b.name}: pull the flex taut first, then resize.`
+              : `${b.name}: resize to ${tradeDiameter(b.wantedIn) ?? 60} in or add a run.`,
+        },
         miss: b.wantedIn / b.sizeIn,
       });
     else if (b.fpm > BRANCH_FPM)
@@ -94,7 +105,7 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: `${b.name}: ${b.fpm.toFixed(0)} fpm will be heard.`,
         because: `Branches to ${BRANCH_FPM} fpm.`,
         source: 'common practice',
-        next: 'One size larger.',
+        next: { say: 'One size larger.' },
         miss: b.fpm / BRANCH_FPM,
       });
   }
@@ -106,7 +117,7 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: `The ${s.sizeIn} in trunk is too small for ${s.cfm.toFixed(0)} CFM.`,
         because: `${s.wantedIn.toFixed(1)} in wanted. ${plan.ductTons === undefined ? '' : `What is there serves ${plan.ductTons.toFixed(1)} tons.`}`,
         source: 'ASHRAE friction, from memory',
-        next: 'Resize the trunk, add a second one, or take a smaller system.',
+        next: { say: 'Resize the trunk, add a second one, or take a smaller system.' },
         miss: 3 + s.wantedIn / s.sizeIn,
       });
     else if (s.fpm > TRUNK_FPM)
@@ -116,7 +127,7 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: `Trunk section ${k + 1}: ${s.fpm.toFixed(0)} fpm.`,
         because: `Trunks to ${TRUNK_FPM} fpm in a house.`,
         source: 'common practice',
-        next: 'One size larger if it is near rooms.',
+        next: { say: 'One size larger if it is near rooms.' },
         miss: s.fpm / TRUNK_FPM,
       });
   });
@@ -127,7 +138,7 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
       claim: `The ducts serve ${plan.ductTons.toFixed(1)} tons, not ${a.tons}.`,
       because: 'A larger system on small ducts is loud, short of air and dies early.',
       source: 'ASHRAE friction, from memory',
-      next: 'Add duct work to the scope or take a smaller unit.',
+      next: { say: 'Add duct work to the scope or take a smaller unit.' },
       miss: 5,
     });
   }
@@ -142,7 +153,7 @@ function ductChecks(a: AirSheet, plan: AirPlan): Check[] {
   return out;
 }
 
-function returnChecks(a: AirSheet, plan: AirPlan): Check[] {
+function returnChecks(a: AirSheet, plan: AirPlan): Finding[] {
   if (a.returns.length === 0)
     return [
       {
@@ -151,11 +162,11 @@ function returnChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: 'No return measured.',
         because: 'Air that cannot come back cannot go out.',
         source: 'common practice',
-        next: 'Measure every return grille.',
+        next: { say: 'Measure every return grille.' },
       },
     ];
   const short = plan.freeIn2 - plan.haveFreeIn2;
-  const out: Check[] = [
+  const out: Finding[] = [
     {
       id: 'return',
       verdict: short > 0 ? 'look-again' : 'good',
@@ -165,7 +176,7 @@ function returnChecks(a: AirSheet, plan: AirPlan): Check[] {
           : `Return: ${plan.haveFreeIn2.toFixed(0)} in² free, ${plan.freeIn2.toFixed(0)} needed.`,
       because: `${plan.freeIn2.toFixed(0)} in² for ${plan.systemCfm.toFixed(0)} CFM (144 a ton at 400).`,
       source: 'common practice; free area from the grille’s maker',
-      next: short > 0 ? 'Add a return or a larger grille.' : undefined,
+      next: short > 0 ? { say: 'Add a return or a larger grille.' } : undefined,
       miss: Math.max(0, short / plan.freeIn2) * 5,
     },
   ];
@@ -176,7 +187,7 @@ function returnChecks(a: AirSheet, plan: AirPlan): Check[] {
       claim: 'No filter measured.',
       because: 'The coil will catch what no filter does.',
       source: 'common practice',
-      next: 'Find the filter, or plan a media cabinet.',
+      next: { say: 'Find the filter, or plan a media cabinet.' },
     });
   } else {
     const fast = plan.filterFpm > FILTER_FPM;
@@ -186,14 +197,14 @@ function returnChecks(a: AirSheet, plan: AirPlan): Check[] {
       claim: `Filter face ${plan.filterFpm.toFixed(0)} fpm${fast ? ': too fast' : ''}.`,
       because: `${FILTER_FPM} fpm at most: ${plan.filterIn2.toFixed(0)} in² for this flow. Free area alone passes filter grilles that are too small.`,
       source: 'ACCA Manual D, from memory',
-      next: fast ? 'Two filter grilles, or a media cabinet at the unit.' : undefined,
+      next: fast ? { say: 'Two filter grilles, or a media cabinet at the unit.' } : undefined,
       miss: plan.filterFpm / FILTER_FPM,
     });
   }
   return out;
 }
 
-function zoneChecks(a: AirSheet, plan: AirPlan): Check[] {
+function zoneChecks(a: AirSheet, plan: AirPlan): Finding[] {
   const z = a.zoning;
   if (!z) return [];
   const least = zoneMinimum({
@@ -209,11 +220,11 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Check[] {
         claim: least.refused.message,
         because: 'The least air of the machine is not usable.',
         source: 'flow arithmetic',
-        next: `Allowed: ${least.refused.allowed}.`,
+        next: { say: `Allowed: ${least.refused.allowed}.` },
       },
     ];
   const { ratio, holds, equipmentMinCfm, excessCfm } = least.value;
-  const out: Check[] = [
+  const out: Finding[] = [
     {
       id: 'zones',
       verdict: holds ? 'good' : 'look-again',
@@ -222,7 +233,7 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Check[] {
         : `The smallest zone takes only ${(ratio * 100).toFixed(0)} % of the least air.`,
       because: `${z.smallestZoneCfm} CFM against ${equipmentMinCfm.toFixed(0)} CFM${z.equipmentMinCfm === null ? ' (single-stage, 85 % of nominal)' : ''}; ${excessCfm.toFixed(0)} CFM has nowhere to go.`,
       source: 'flow arithmetic; 85 % is a design default; the maker’s least air rules',
-      next: holds ? undefined : 'Variable-speed equipment, larger smallest zone, or take the zoning out.',
+      next: holds ? undefined : { say: 'Variable-speed equipment, larger smallest zone, or take the zoning out.' },
       miss: 1 / ratio,
     },
   ];
@@ -241,7 +252,7 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Check[] {
           : `Bypass: ${coilInF.toFixed(1)} °F on the coil, ${coilOutF.toFixed(1)} °F off it.`,
       because: 'A bypass hides the missing zone; it does not solve it.',
       source: 'mixing of air streams',
-      next: state === 'holds' ? undefined : 'Close the bypass and solve the smallest zone.',
+      next: state === 'holds' ? undefined : { say: 'Close the bypass and solve the smallest zone.' },
       miss: 50 - coilOutF,
     });
   }

@@ -1,5 +1,5 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { drierDrop } from './drier-drop';
 
@@ -24,7 +24,7 @@ export type AfterRunContext = {
 };
 
 /** What driers and the moisture indicator show once the system has run, and whether someone has to come back. */
-export function afterRunOf(log: readonly CircuitEntry[], context: AfterRunContext): Check[] {
+export function afterRunOf(log: readonly CircuitEntry[], context: AfterRunContext): Finding[] {
   const suction = suctionCheck(log, context);
   const moisture = latestOf(log, 'moisture-indicator');
   const liquid = latestOf(log, 'liquid-drier-drop');
@@ -35,7 +35,7 @@ export function afterRunOf(log: readonly CircuitEntry[], context: AfterRunContex
   ];
 }
 
-function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: AfterRunContext): Check | undefined {
+function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: AfterRunContext): Finding | undefined {
   const drier = drierIn(log, 'suction');
   if (!drier) return undefined;
   const base = { id: 'suction-drier-visit', source: `${COMMON}; the maker’s clean-up instructions come first` };
@@ -49,7 +49,7 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
       verdict: 'not-proven',
       claim: 'A suction drier is in, and nobody has measured across it.',
       because: 'It was put in to be taken out: forgotten, it costs capacity for years.',
-      next: `Measure its drop at start-up. ${comeBack}`,
+      next: { say: `Measure its drop at start-up. ${comeBack}` },
     };
   const { dropPsi, acid, outcome } = visit.body;
   const loss = drierDrop({ refrigerant, dropPsi });
@@ -63,18 +63,24 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
         ? 'Acid test clean, the suction drier is out.'
         : 'The suction drier came out without a clean acid test.',
       because: costs,
-      ...(clean ? {} : { next: 'Test the oil for acid; with acid a fresh drier goes in.' }),
+      ...(clean ? {} : { next: { say: 'Test the oil for acid; with acid a fresh drier goes in.' } }),
     };
   }
   if (outcome === 'replaced')
-    return { ...base, verdict: 'not-proven', claim: 'A fresh suction drier is in.', because: costs, next: comeBack };
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: 'A fresh suction drier is in.',
+      because: costs,
+      next: { say: comeBack },
+    };
   if (acid === 'acid')
     return {
       ...base,
       verdict: 'look-again',
       claim: 'There is still acid in the oil.',
       because: costs,
-      next: dropPsi > SUCTION_DROP_PSI ? 'Replace the suction drier, run on, test again.' : comeBack,
+      next: { say: dropPsi > SUCTION_DROP_PSI ? 'Replace the suction drier, run on, test again.' : comeBack },
       miss: 2,
     };
   if (acid === 'not tested')
@@ -83,7 +89,7 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
       verdict: 'not-proven',
       claim: 'The oil was not tested for acid.',
       because: costs,
-      next: comeBack,
+      next: { say: comeBack },
     };
   const heavy = dropPsi > SUCTION_DROP_PSI;
   return {
@@ -94,12 +100,12 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
         ? 'The oil is clean: the suction drier comes out.'
         : 'The oil is clean; the suction drier stays, by school.',
     because: `${costs}; ${SUCTION_DROP_PSI} psi is the most it may cost.`,
-    ...(takeOut || heavy ? { next: 'Take it out, evacuate, weigh in again.' } : {}),
+    ...(takeOut || heavy ? { next: { say: 'Take it out, evacuate, weigh in again.' } } : {}),
     miss: dropPsi / SUCTION_DROP_PSI,
   };
 }
 
-function moistureCheck({ body, by }: EntryOf<'moisture-indicator'>): Check {
+function moistureCheck({ body, by }: EntryOf<'moisture-indicator'>): Finding {
   const base = { id: 'moisture-indicator', source: 'colour key on the indicator; common practice' };
   if (body.colour === 'dry')
     return {
@@ -114,15 +120,17 @@ function moistureCheck({ body, by }: EntryOf<'moisture-indicator'>): Check {
     claim:
       body.colour === 'wet' ? 'The moisture indicator shows wet.' : 'The moisture indicator is between dry and wet.',
     because: 'It follows the liquid slowly, and reads wet when it is hot.',
-    next:
-      body.colour === 'wet'
-        ? 'Change the drier, evacuate again, weigh in again.'
-        : 'Run for a few hours and read it again.',
+    next: {
+      say:
+        body.colour === 'wet'
+          ? 'Change the drier, evacuate again, weigh in again.'
+          : 'Run for a few hours and read it again.',
+    },
     miss: body.colour === 'wet' ? 2 : 0.5,
   };
 }
 
-function liquidCheck({ body }: EntryOf<'liquid-drier-drop'>): Check {
+function liquidCheck({ body }: EntryOf<'liquid-drier-drop'>): Finding {
   const dropF = body.inF - body.outF;
   const restricted = dropF > LIQUID_DROP_F;
   return {
@@ -131,6 +139,8 @@ function liquidCheck({ body }: EntryOf<'liquid-drier-drop'>): Check {
     claim: `${dropF.toFixed(1)} °F across the liquid drier.`,
     because: `Liquid that cools in a drier flashes there; beyond ${LIQUID_DROP_F} °F it is restricted.`,
     source: COMMON,
-    ...(restricted ? { next: 'Change the drier before the charge is judged.', miss: dropF / LIQUID_DROP_F } : {}),
+    ...(restricted
+      ? { next: { say: 'Change the drier before the charge is judged.' }, miss: dropF / LIQUID_DROP_F }
+      : {}),
   };
 }

@@ -1,11 +1,11 @@
 import type { EntryOf } from '@/core/circuit/log/circuit-log';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 
 type Drier = EntryOf<'drier'> | undefined;
 const SOURCE = 'common practice; capacity AHRI 710, from memory';
 
 /** The new drier of the liquid line: there, the right way round, large enough, the only one. */
-export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }): Check {
+export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }): Finding {
   const base = { id: 'drier', source: SOURCE };
   if (!drier)
     return {
@@ -13,7 +13,7 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
       verdict: 'not-proven',
       claim: 'No new drier is logged.',
       because: 'A new one goes in whenever the circuit is opened.',
-      next: 'Log the liquid-line drier.',
+      next: { say: 'Log the liquid-line drier.' },
     };
   const { direction, oldOneCut, ratedTons } = drier.body;
   const wrong = troubleOf(drier.body, on);
@@ -23,7 +23,7 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
       verdict: 'look-again',
       claim: wrong,
       because: 'Flow reverses in heating; a reversed, small or doubled drier restricts or washes out.',
-      next: 'Put the right one in, both ways for a heat pump.',
+      next: { say: 'Put the right one in, both ways for a heat pump.' },
       miss: 1,
     };
   return {
@@ -52,7 +52,7 @@ function troubleOf(
 }
 
 /** A suction drier, where one went in: in a heat pump only where vapour flows one way. */
-export function suctionDrierCheck(drier: Drier, on: { heatPump: boolean }): Check | undefined {
+export function suctionDrierCheck(drier: Drier, on: { heatPump: boolean }): Finding | undefined {
   if (!drier) return undefined;
   const base = { id: 'suction-drier', source: 'maker’s clean-up instructions; common practice' };
   const place = drier.body.suctionPlace;
@@ -65,7 +65,7 @@ export function suctionDrierCheck(drier: Drier, on: { heatPump: boolean }): Chec
         : 'Nobody said where the suction drier sits.',
       because:
         'The vapour line carries hot gas in heating. Only the pipe between reversing valve and compressor always flows one way.',
-      next: 'Fit it in the common suction line, between the reversing valve and the compressor.',
+      next: { say: 'Fit it in the common suction line, between the reversing valve and the compressor.' },
       miss: 1,
     };
   return {

@@ -5,7 +5,7 @@ import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/cir
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import type { CircuitSchools } from '@/core/circuit/schools';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { drierIn } from './after-run';
 import { brazeClearance } from './braze-clearance';
@@ -55,14 +55,14 @@ export type RunFigures = {
 export type JoinView = {
   run: EntryOf<'line-run'> | undefined;
   figures: RunFigures | undefined;
-  joints: { joint: EntryOf<'joint'>; checks: Check[] }[];
+  joints: { joint: EntryOf<'joint'>; checks: Finding[] }[];
   /** The drier of the liquid line. */
   drier: EntryOf<'drier'> | undefined;
   hiss: EntryOf<'coil-hiss'> | undefined;
   expansion: EntryOf<'expansion-open'> | undefined;
   nitrogen: { maxPsig: number; needPsig: number; reaches: boolean; purgeScf: number } | undefined;
   preCharged: boolean;
-  checks: Check[];
+  checks: Finding[];
 };
 
 export const lengthOf = (body: Pick<EntryBody<'line-run'>, 'pieces'>): number =>
@@ -133,8 +133,8 @@ export function joinOf(log: readonly CircuitEntry[], context: JoinContext): Join
   return { ...view, checks: checksOf(log, view, context) };
 }
 
-function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, context: JoinContext): Check[] {
-  const checks: Check[] = [];
+function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, context: JoinContext): Finding[] {
+  const checks: Finding[] = [];
   if (!v.run || !v.figures)
     checks.push({
       id: 'line-run',
@@ -142,7 +142,7 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       claim: 'The line set is not drawn yet.',
       because: 'Its sizes, lengths and heights decide pressure drop, oil return and the charge.',
       source: COMMON,
-      next: 'Draw it from the outdoor unit to the coil.',
+      next: { say: 'Draw it from the outdoor unit to the coil.' },
     });
   else checks.push(...runChecks(v.run.body, v.figures, context));
   if (v.hiss?.body.hiss === 'no')
@@ -152,7 +152,7 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       claim: 'The new coil came without its holding charge.',
       because: 'No hiss at the seal: it leaked in its box.',
       source: COMMON,
-      next: 'Pressure-test the coil by itself before it is brazed in, or send it back.',
+      next: { say: 'Pressure-test the coil by itself before it is brazed in, or send it back.' },
       miss: 1,
     });
   if (v.preCharged) return checks;
@@ -165,7 +165,7 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       claim: 'No joint is logged.',
       because: 'Every joint is bubbled by this list.',
       source: COMMON,
-      next: 'Log each joint as it is made.',
+      next: { say: 'Log each joint as it is made.' },
     });
   for (const j of v.joints) checks.push(...j.checks);
   const brazed = v.joints.some((j) => j.joint.body.method === 'braze');
@@ -177,7 +177,7 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       claim: watch ? `Fire watch of ${watch.body.minutes.toFixed(0)} min.` : 'No fire watch on record.',
       because: 'What smoulders in a wall shows after the crew has gone.',
       source: `NFPA 51B (${FIRE_WATCH_MIN} min), from memory; local rules win`,
-      next: `Watch the place for ${FIRE_WATCH_MIN} min after the last flame.`,
+      next: { say: `Watch the place for ${FIRE_WATCH_MIN} min after the last flame.` },
     });
   if (v.nitrogen && !v.nitrogen.reaches)
     checks.push({
@@ -186,14 +186,14 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       claim: `The nitrogen on the truck reaches ${v.nitrogen.maxPsig.toFixed(0)} psig; ${context.testPsig} are planned.`,
       because: `It would have to show ${v.nitrogen.needPsig.toFixed(0)} psig after the purge.`,
       source: 'gas law; 50 psi regulator margin common practice',
-      next: 'Fetch another cylinder before the test.',
+      next: { say: 'Fetch another cylinder before the test.' },
       miss: 1,
     });
   return checks;
 }
 
-function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinContext): Check[] {
-  const checks: Check[] = [];
+function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinContext): Finding[] {
+  const checks: Finding[] = [];
   const source = 'Darcy–Weisbach; limits common practice; the maker’s table wins';
   if (f.suction) {
     const loss = f.suction.saturationLossF;
@@ -207,7 +207,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
         : `Up to ${SUCTION_LOSS_F.good} °F is good, ${SUCTION_LOSS_F.most} the most.`,
       source,
       miss: loss / SUCTION_LOSS_F.most,
-      ...(loss > SUCTION_LOSS_F.most ? { next: 'Take the next larger vapour line.' } : {}),
+      ...(loss > SUCTION_LOSS_F.most ? { next: { say: 'Take the next larger vapour line.' } } : {}),
     });
   }
   if (f.liquid) {
@@ -219,7 +219,9 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       because: reading === 'flashes' ? 'It boils before the metering device.' : 'Below 2 °F it may flash on a hot day.',
       source,
       miss: Math.max(0, 2 - marginF),
-      ...(reading === 'flashes' ? { next: 'Take a larger liquid line, or ask the maker about more subcooling.' } : {}),
+      ...(reading === 'flashes'
+        ? { next: { say: 'Take a larger liquid line, or ask the maker about more subcooling.' } }
+        : {}),
     });
   }
   if (f.riserTons !== undefined && f.suction) {
@@ -235,7 +237,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
         : `Vapour climbs ${f.vapourRiseFt.toFixed(0)} ft; oil needs ${f.riserTons.toFixed(2)} t, least capacity is ${least.toFixed(1)} t (${velocity.toFixed(0)} fpm).`,
       because: 'Too slow in a riser, oil stays below and the compressor runs dry.',
       source: bySpeed ? `company school: ${RISER_FPM} fpm` : 'Jacobs, ASHRAE Handbook Refrigeration, from memory',
-      ...(good ? {} : { next: 'Take a smaller riser by the maker’s table, or ask about its least capacity.' }),
+      ...(good ? {} : { next: { say: 'Take a smaller riser by the maker’s table, or ask about its least capacity.' } }),
       miss: good ? 0 : 1,
     });
   }
@@ -246,7 +248,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       claim: `A long line: ${f.equivalentFt.toFixed(0)} ft equivalent, ${Math.abs(f.liftFt).toFixed(0)} ft of height.`,
       because: 'Makers ask for a crankcase heater, a hard-shutting valve, sometimes a solenoid or more oil.',
       source: `${COMMON}; the maker’s long-line guide rules`,
-      next: 'Open the maker’s long-line guide.',
+      next: { say: 'Open the maker’s long-line guide.' },
     });
   if (body.vaporWallIn < LEAST_WALL_IN)
     checks.push({
@@ -255,7 +257,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       claim: `${body.vaporWallIn} in of insulation on the vapour line.`,
       because: 'It sweats in humid air and loses capacity.',
       source: `${COMMON}: ${LEAST_WALL_IN} in at least, full length, taped, out of the sun; a code may ask R-3`,
-      next: `Insulate with at least ${LEAST_WALL_IN} in.`,
+      next: { say: `Insulate with at least ${LEAST_WALL_IN} in.` },
     });
   if (body.kept && context.scopeKeepsLines === false)
     checks.push({
@@ -264,7 +266,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       claim: 'The signed scope has a new line set; here the old one stays.',
       because: 'The customer signed for a new one, and the charge follows from what is drawn.',
       source: 'the signed scope',
-      next: 'Draw the new line set, or let the customer answer the change.',
+      next: { say: 'Draw the new line set, or let the customer answer the change.' },
       miss: 2,
     });
   const other = [
@@ -282,7 +284,7 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       claim: `Another size than the unit lists: ${other.join('; ')}.`,
       because: 'Capacity, oil return and charge belong to the listed sizes.',
       source: 'the unit’s own listing; the maker’s line table rules',
-      next: 'Find this size in the maker’s line table, or lay the listed one.',
+      next: { say: 'Find this size in the maker’s line table, or lay the listed one.' },
       miss: 1,
     });
   if (body.kept) {
@@ -298,22 +300,24 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       because: 'Old oil, acid and dirt reach the new compressor first.',
       source: COMMON,
       ...(first
-        ? { next: 'Lay a new line set.', miss: 1 }
+        ? { next: { say: 'Lay a new line set.' }, miss: 1 }
         : body.flushed
           ? {}
-          : { next: 'Flush with an approved solvent, driven by nitrogen, until it runs clean; purge it out.' }),
+          : {
+              next: { say: 'Flush with an approved solvent, driven by nitrogen, until it runs clean; purge it out.' },
+            }),
     });
   }
   return checks;
 }
 
 /** What is wrong with one joint; each check names the entry, so that it can be corrected from the next move. */
-const jointChecks = (joint: EntryOf<'joint'>, context: JoinContext): Check[] =>
+const jointChecks = (joint: EntryOf<'joint'>, context: JoinContext): Finding[] =>
   troublesOf(joint, context).map((check) => ({ ...check, subject: joint.id }));
 
-function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
+function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
   const { body } = joint;
-  const checks: Check[] = [];
+  const checks: Finding[] = [];
   const at = (what: string): string => `${body.place}: ${what}`;
   const id = (what: string): string => `joint-${joint.id}-${what}`;
   if (body.method === 'braze') {
@@ -324,7 +328,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
         claim: at('brazed without nitrogen flowing.'),
         because: 'Scale flakes off inside and blocks the metering device.',
         source: COMMON,
-        next: 'Flow 3 to 5 ft³/h with the far end open; expect to clean the strainer.',
+        next: { say: 'Flow 3 to 5 ft³/h with the far end open; expect to clean the strainer.' },
         miss: 0.8,
       });
     if (!body.heatShield)
@@ -334,7 +338,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
         claim: at('no heat protection.'),
         because: 'Valves, bulbs and seals nearby suffer from the heat.',
         source: COMMON,
-        next: 'Check the valve next to it; wrap it the next time.',
+        next: { say: 'Finding the valve next to it; wrap it the next time.' },
       });
     if (body.metals === 'copper to steel' && body.alloy === 'copper-phosphorus')
       checks.push({
@@ -343,7 +347,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
         claim: at('phosphorus alloy on steel.'),
         because: 'It makes a brittle joint that cracks.',
         source: COMMON,
-        next: 'Make it again with silver alloy and flux.',
+        next: { say: 'Make it again with silver alloy and flux.' },
         miss: 1,
       });
     if (body.socketIn !== null) {
@@ -355,7 +359,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
           claim: at(`${gap.value.radialIn.toFixed(3)} in a side.`),
           because: gap.value.say,
           source: `${COMMON}: 0.001 to 0.006 in`,
-          next: 'Use a reducer or the right fitting.',
+          next: { say: 'Use a reducer or the right fitting.' },
           miss: 1,
         });
     }
@@ -372,7 +376,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
           claim: at(t === null ? 'torque not written down.' : `${t} ft·lb.`),
           because: `${odText(body.odIn)} wants ${lowFtLb} to ${highFtLb} ft·lb.`,
           source: `${COMMON}; the maker’s table first`,
-          next: 'Torque it with two wrenches, oil on the back of the flare.',
+          next: { say: 'Torque it with two wrenches, oil on the back of the flare.' },
         });
     }
   }
@@ -383,7 +387,7 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
       claim: at('the old O-ring went back in.'),
       because: 'A seal that was opened once leaks later.',
       source: COMMON,
-      next: 'Put a new one in.',
+      next: { say: 'Put a new one in.' },
     });
   if (context.fixedOrifice && body.orificeStamp === '')
     checks.push({
@@ -396,13 +400,13 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Check[] {
   return checks;
 }
 
-function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Check {
+function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Finding {
   return {
     id: 'expansion',
     verdict: open ? 'good' : 'not-proven',
     claim: open ? `Expansion valve: ${open.body.how}.` : 'Nobody said that the expansion valve is open.',
     because: 'A shut electronic valve or solenoid keeps half the circuit out of test and vacuum.',
     source: COMMON,
-    ...(open ? {} : { next: 'Drive it open or use the service magnet.' }),
+    ...(open ? {} : { next: { say: 'Drive it open or use the service magnet.' } }),
   };
 }

@@ -1,7 +1,7 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import type { CircuitSchools } from '@/core/circuit/schools';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { holdVerdict } from './nitrogen-hold';
 
 /** Where no plate tells the low side's limit, no more than this is put on it (common practice), psig. */
@@ -65,7 +65,7 @@ export type PressureView = {
   hold: HoldView | undefined;
   joints: { joint: EntryOf<'joint'>; result: 'no bubbles' | 'bubbles' | undefined }[];
   released: boolean;
-  checks: Check[];
+  checks: Finding[];
 };
 
 export type PressureContext = {
@@ -177,8 +177,8 @@ function holdOf(
 function checksOf(
   v: Pick<PressureView, 'plan' | 'limit' | 'hold' | 'holdMin' | 'joints'>,
   context: PressureContext,
-): Check[] {
-  const checks: Check[] = [];
+): Finding[] {
+  const checks: Finding[] = [];
   const { plan, limit, hold } = v;
   checks.push({
     id: 'expansion',
@@ -188,7 +188,9 @@ function checksOf(
       : 'Nobody said that the expansion valve is open.',
     because: 'A shut electronic valve keeps half the circuit out of the test.',
     source: COMMON,
-    ...(context.expansionOpen ? {} : { next: 'Drive it open or use the service magnet; write it down under Join.' }),
+    ...(context.expansionOpen
+      ? {}
+      : { next: { say: 'Drive it open or use the service magnet; write it down under Join.' } }),
   });
   if (plan && limit) {
     const over = plan.body.targetPsig > limit.psig;
@@ -221,12 +223,12 @@ function checksOf(
             : `No bubbles at any of ${v.joints.length} joints.`,
       because: 'A hold of half an hour cannot see what a bubble shows.',
       source: 'IEC 60335-2-40 asks for 5 g a year or better at indoor field joints, from memory',
-      ...(wet.length ? { next: 'Release the nitrogen, make the joint again, test again.', miss: 1 } : {}),
+      ...(wet.length ? { next: { say: 'Release the nitrogen, make the joint again, test again.' }, miss: 1 } : {}),
     });
   return checks;
 }
 
-function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'test-plan'> | undefined): Check {
+function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'test-plan'> | undefined): Finding {
   const base = {
     id: 'hold',
     because: 'Measured pressure is held against what the temperature alone explains, real gas.',
@@ -245,14 +247,14 @@ function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'t
       verdict: 'look-again',
       claim: `Leaks: ${figures} after ${hold.minutes.toFixed(0)} min.`,
       miss: Math.abs(deltaPsi) / uncertaintyPsi,
-      next: 'Bubble every joint, find it, release, mend, test again.',
+      next: { say: 'Bubble every joint, find it, release, mend, test again.' },
     };
   if (classification === 'inconclusive')
     return {
       ...base,
       verdict: 'not-proven',
       claim: `Reads too high: ${figures}.`,
-      next: 'Shade the thermometer, shut the cylinder, look for refrigerant left in the pipes; hold again.',
+      next: { say: 'Shade the thermometer, shut the cylinder, look for refrigerant left in the pipes; hold again.' },
     };
   const low = plan !== undefined && hold.start.body.psig < plan.body.targetPsig * TARGET_SLACK;
   if (low)
@@ -260,14 +262,14 @@ function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'t
       ...base,
       verdict: 'not-proven',
       claim: `Held at ${hold.start.body.psig.toFixed(0)} psig, not at the planned ${plan.body.targetPsig}.`,
-      next: 'Bring it up to the planned pressure and hold again, or plan a reduced test with its reason.',
+      next: { say: 'Bring it up to the planned pressure and hold again, or plan a reduced test with its reason.' },
     };
   if (hold.minutes < holdMin - 0.05)
     return {
       ...base,
       verdict: 'not-proven',
       claim: `No leak seen, but held only ${hold.minutes.toFixed(0)} of ${holdMin} min.`,
-      next: `Hold it ${holdMin} min.`,
+      next: { say: `Hold it ${holdMin} min.` },
     };
   return {
     ...base,

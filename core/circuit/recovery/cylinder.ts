@@ -1,4 +1,4 @@
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA, OZ_PER_LB } from '@/core/units/units';
@@ -64,11 +64,11 @@ export function cylinderChecks(
   refrigerant: Refrigerant,
   expectedOz: number | undefined,
   today: string,
-): Check[] {
+): Finding[] {
   const source = REGULATION;
-  const checks: Check[] = [];
+  const checks: Finding[] = [];
   const bad = (id: string, claim: string, because: string, next: string): void =>
-    void checks.push({ id, verdict: 'stop', claim, because, source, next, miss: 1 });
+    void checks.push({ id, verdict: 'stop', claim, because, source, next: { say: next }, miss: 1 });
   if (c.state !== 'in use')
     bad('state', `Cylinder ${c.tag} is ${c.state}.`, 'It is not to be filled or used.', 'Take another cylinder.');
   if (c.refrigerant !== null && c.refrigerant !== refrigerant)
@@ -126,7 +126,7 @@ export function cylinderChecks(
         because: 'Liquid that fills a cylinder as it warms bursts it: 80 % by volume at 77 °F.',
         source,
         miss: fill.share,
-        ...(verdict === 'good' ? {} : { next: 'Bring another cylinder before you start.' }),
+        ...(verdict === 'good' ? {} : { next: { say: 'Bring another cylinder before you start.' } }),
       });
     }
   }
@@ -137,13 +137,13 @@ export function cylinderChecks(
       claim: `By the ledger cylinder ${c.tag} is empty.`,
       because: 'Every ounce in and out is on the ledger.',
       source: 'the cylinder ledger',
-      next: 'Weigh it and write the weighing down.',
+      next: { say: 'Weigh it and write the weighing down.' },
     });
   return checks;
 }
 
 /** Checks that nobody may override: with one of them standing the cylinder is refused. */
-export const refusesCylinder = (checks: readonly Check[]): Check | undefined =>
+export const refusesCylinder = (checks: readonly Finding[]): Finding | undefined =>
   checks.find((c) => c.verdict === 'stop');
 
 export type MovementKind = 'opening' | 'from system' | 'to system' | 'weighed' | 'sent away' | 'received';

@@ -53,7 +53,7 @@ export function refusesRecovered(
     ? {
         field: 'cylinderId',
         message: `${refused.claim} ${refused.because}`,
-        allowed: refused.next ?? 'another cylinder',
+        allowed: refused.next?.say ?? 'another cylinder',
       }
     : undefined;
 }

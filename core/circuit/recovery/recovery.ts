@@ -1,6 +1,6 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { CircuitSchools } from '@/core/circuit/schools';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { pumpDownEnd } from './pump-down-end';
@@ -49,7 +49,7 @@ export type RecoveryView = {
   /** Charge that a pump-down left in the old unit; null when its amount is not known. */
   heldInUnit: EntryOf<'held-in-unit'> | undefined;
   share: { pct: number; reading: string } | undefined;
-  checks: Check[];
+  checks: Finding[];
 };
 
 /** Full charge when the plate is unreadable and the level depends on it only beyond 200 lb. */
@@ -161,9 +161,9 @@ function checksOf(
   v: Omit<RecoveryView, 'checks'>,
   schools: CircuitSchools,
   feeds: 1 | 2,
-): Check[] {
+): Finding[] {
   const nothing = v.method?.body.method === 'nothing';
-  const checks: Check[] = [deadCheck(v.dead, feeds)];
+  const checks: Finding[] = [deadCheck(v.dead, feeds)];
   if (!nothing) {
     checks.push(levelCheck(log, v));
     if (v.advice && v.method?.body.method === 'pump-down' && v.advice.method === 'machine')
@@ -173,7 +173,7 @@ function checksOf(
         claim: 'Pumped down where a machine was called for.',
         because: v.advice.reasons,
         source: COMMON,
-        next: 'Use the recovery machine.',
+        next: { say: 'Use the recovery machine.' },
       });
     const low = v.attempts.at(-1);
     if (low && v.old) {
@@ -192,7 +192,7 @@ function checksOf(
             ? 'Air drawn in with A2L and oil vapour under compression can explode.'
             : 'A compressor in deep vacuum arcs or overheats.',
           source: COMMON,
-          next: 'Stop at 0 psig; finish the low side with the machine.',
+          next: { say: 'Stop at 0 psig; finish the low side with the machine.' },
           miss: 1,
         });
       if (low.verdict?.holds && low.rebound!.body.minutes < REBOUND_WAIT_MIN)
@@ -202,7 +202,7 @@ function checksOf(
           claim: `The rebound was watched only ${low.rebound!.body.minutes.toFixed(0)} of ${REBOUND_WAIT_MIN} min.`,
           because: 'Liquid in the oil boils out slowly: an early reading shows too little.',
           source: COMMON,
-          next: 'Read it again after ten minutes.',
+          next: { say: 'Read it again after ten minutes.' },
         });
       if (low.verdict && !low.verdict.holds)
         checks.push({
@@ -211,10 +211,12 @@ function checksOf(
           claim: `The low side came back ${low.verdict.reboundPsi.toFixed(0)} psi.`,
           because: 'Liquid still boils out, or a service valve leaks through.',
           source: COMMON,
-          next:
-            low.verdict.next === 'repeat'
-              ? 'Wait out the restart delay and pump down once more.'
-              : 'Recover the low side with the machine.',
+          next: {
+            say:
+              low.verdict.next === 'repeat'
+                ? 'Wait out the restart delay and pump down once more.'
+                : 'Recover the low side with the machine.',
+          },
           miss: low.verdict.reboundPsi / 5,
         });
     }
@@ -227,7 +229,7 @@ function checksOf(
       claim: conflict,
       because: 'Both cannot be so: the way of recovery and what comes back hang on it.',
       source: 'the record itself',
-      next: 'Look again, and correct the one that is wrong.',
+      next: { say: 'Look again, and correct the one that is wrong.' },
       miss: 1,
     });
   if (v.share) {
@@ -255,7 +257,7 @@ function checksOf(
           : `The old unit still holds about ${(v.heldInUnit.body.oz / OZ_PER_LB).toFixed(1)} lb.`,
       because: 'A pump-down is not a recovery: it is evacuated before the unit is scrapped.',
       source: '40 CFR 82 subpart F, from memory',
-      next: 'Recover it before the unit goes to scrap.',
+      next: { say: 'Recover it before the unit goes to scrap.' },
     });
   return checks;
 }
@@ -283,7 +285,7 @@ export const provesDead = (d: EntryOf<'dead-proof'>['body'], feeds: 1 | 2 = 1): 
   (feeds === 1 || secondFeed(d).length === READINGS_A_FEED) &&
   [d.lineToLineV, d.lineToGroundV, d.otherToGroundV, ...secondFeed(d)].every((v) => v <= DEAD_V);
 
-function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Check {
+function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Finding {
   const base = {
     id: 'dead',
     because: 'Tester on a known live source, then dead line to line and each to ground, then live again; locked out.',
@@ -294,10 +296,12 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Check
       ...base,
       verdict: 'not-proven',
       claim: 'Not proven dead.',
-      next:
-        feeds === 2
-          ? 'Two feeds: lock out both and prove each dead before a pipe is cut.'
-          : 'Lock out and prove it dead before a pipe is cut.',
+      next: {
+        say:
+          feeds === 2
+            ? 'Two feeds: lock out both and prove each dead before a pipe is cut.'
+            : 'Lock out and prove it dead before a pipe is cut.',
+      },
     };
   const b = dead.body;
   if (provesDead(b, feeds))
@@ -312,7 +316,7 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Check
       ...base,
       verdict: 'stop',
       claim: `${volts.toFixed(0)} V still on it.`,
-      next: 'Find the source that feeds it; lock it out; prove again.',
+      next: { say: 'Find the source that feeds it; lock it out; prove again.' },
       miss: volts,
     };
   if (feeds === 2 && secondFeed(b).length < READINGS_A_FEED)
@@ -320,17 +324,19 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Check
       ...base,
       verdict: 'not-proven',
       claim: 'The survey found two feeds; only one is proven dead.',
-      next: 'Lock out the second feed and prove it dead as well.',
+      next: { say: 'Lock out the second feed and prove it dead as well.' },
     };
   return {
     ...base,
     verdict: 'not-proven',
     claim: b.lockedOut ? 'The tester was not proven before and after.' : 'Dead, but not locked out.',
-    next: b.lockedOut ? 'Prove the tester on a live source before and after.' : 'Lock and tag it, then prove again.',
+    next: {
+      say: b.lockedOut ? 'Prove the tester on a live source before and after.' : 'Lock and tag it, then prove again.',
+    },
   };
 }
 
-function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>): Check {
+function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>): Finding {
   const { legalInHg, wantedInHg, basis, heldInHg, waitMin } = v.level;
   const say = (inHg: number): string => (inHg > 0 ? `${inHg.toFixed(0)} inHg` : '0 psig');
   const base = {
@@ -351,7 +357,7 @@ function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'
       ...base,
       verdict: 'not-proven',
       claim: 'No recovery level on record.',
-      next: `Pull to ${say(wantedInHg)}, machine off, wait ${LEVEL_WAIT_MIN} min, read again.`,
+      next: { say: `Pull to ${say(wantedInHg)}, machine off, wait ${LEVEL_WAIT_MIN} min, read again.` },
     };
   const slack = READ_PSI / PSI_PER_INHG;
   if ((waitMin ?? 0) < LEVEL_WAIT_MIN)
@@ -359,7 +365,7 @@ function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'
       ...base,
       verdict: 'not-proven',
       claim: `Watched only ${(waitMin ?? 0).toFixed(0)} of ${LEVEL_WAIT_MIN} min.`,
-      next: `Leave the machine off for ${LEVEL_WAIT_MIN} min and read again: liquid in oil boils out.`,
+      next: { say: `Leave the machine off for ${LEVEL_WAIT_MIN} min and read again: liquid in oil boils out.` },
     };
   if (heldInHg < legalInHg - slack)
     return {
@@ -369,7 +375,7 @@ function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'
         heldInHg < 0
           ? `${(-heldInHg * PSI_PER_INHG).toFixed(0)} psig still in it.`
           : `Only ${heldInHg.toFixed(0)} inHg held.`,
-      next: `Start the machine again: ${say(wantedInHg)} is asked for.`,
+      next: { say: `Start the machine again: ${say(wantedInHg)} is asked for.` },
       miss: 1 + (legalInHg - heldInHg),
     };
   if (heldInHg < wantedInHg - slack)
@@ -377,7 +383,7 @@ function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'
       ...base,
       verdict: 'look-again',
       claim: `${say(Math.max(0, heldInHg))} held: enough by the rule, not for the company.`,
-      next: `Pull on to ${say(wantedInHg)}.`,
+      next: { say: `Pull on to ${say(wantedInHg)}.` },
       miss: 0.5,
     };
   return {

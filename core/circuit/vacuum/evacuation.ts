@@ -1,6 +1,6 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { CircuitSchools } from '@/core/circuit/schools';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { type Standing, standingTest } from './standing-test';
 
 /** A pump in order pulls its own gauge this low with nothing attached; above the second its oil is changed (common practice), µm. */
@@ -25,7 +25,7 @@ export type EvacuationView = {
   /** The newest standing test and what it shows. */
   standing: { entry: EntryOf<'standing'>; result: Standing; startMicrons: number } | undefined;
   broken: EntryOf<'vacuum-broken'> | undefined;
-  checks: Check[];
+  checks: Finding[];
 };
 
 export type EvacuationContext = {
@@ -103,10 +103,10 @@ function checksOf(
   log: readonly CircuitEntry[],
   view: Omit<EvacuationView, 'checks'>,
   { wetReasons }: EvacuationContext,
-): Check[] {
+): Finding[] {
   const { setup, standing } = view;
   const blank = latestOf(log, 'blank-off');
-  const checks: Check[] = [];
+  const checks: Finding[] = [];
   if (setup) {
     checks.push({
       id: 'compressor-locked',
@@ -114,7 +114,7 @@ function checksOf(
       claim: setup.body.compressorLocked ? 'The compressor cannot start.' : 'The compressor is not locked out.',
       because: 'A compressor that starts or is insulation-tested in vacuum arcs inside.',
       source: COMMON,
-      next: setup.body.compressorLocked ? undefined : 'Lock the outdoor unit out before the pump starts.',
+      next: setup.body.compressorLocked ? undefined : { say: 'Lock the outdoor unit out before the pump starts.' },
     });
     const far = setup.body.gaugePlace === 'far from the pump';
     checks.push({
@@ -123,7 +123,7 @@ function checksOf(
       claim: far ? 'The gauge sits on the system, far from the pump.' : `The gauge sits ${setup.body.gaugePlace}.`,
       because: 'Near the pump it reads the pump and the hose, not the system.',
       source: COMMON,
-      next: far ? undefined : 'Move the gauge to the far side of the system, on a valved core tool.',
+      next: far ? undefined : { say: 'Move the gauge to the far side of the system, on a valved core tool.' },
     });
     if (setup.body.coresIn)
       checks.push({
@@ -132,7 +132,7 @@ function checksOf(
         claim: 'The valve cores are still in.',
         because: 'A core lets through about half: every minute of pumping becomes two.',
         source: COMMON,
-        next: 'Take both cores out with a removal tool.',
+        next: { say: 'Take both cores out with a removal tool.' },
       });
     if (wetReasons.length && setup.body.method !== 'triple')
       checks.push({
@@ -141,7 +141,7 @@ function checksOf(
         claim: `A single pull on a circuit with ${wetReasons.join(' and ')}.`,
         because: 'Oil and residues hold water that a nitrogen sweep carries out.',
         source: COMMON,
-        next: 'Sweep twice with dry nitrogen between pulls.',
+        next: { say: 'Sweep twice with dry nitrogen between pulls.' },
       });
   }
   checks.push(blankOffCheck(blank));
@@ -165,7 +165,7 @@ function checksOf(
   return checks;
 }
 
-function blankOffCheck(blank: EntryOf<'blank-off'> | undefined): Check {
+function blankOffCheck(blank: EntryOf<'blank-off'> | undefined): Finding {
   const base = { id: 'blank-off', because: 'It proves the gauge, the pump and its oil before they judge the system.' };
   if (!blank)
     return {
@@ -173,7 +173,7 @@ function blankOffCheck(blank: EntryOf<'blank-off'> | undefined): Check {
       verdict: 'not-proven',
       claim: 'Gauge and pump not proven by a blank-off.',
       source: COMMON,
-      next: 'Close the pump off with the gauge on it and read what it reaches.',
+      next: { say: 'Close the pump off with the gauge on it and read what it reaches.' },
     };
   const { microns } = blank.body;
   const verdict = microns <= BLANK_OFF.good ? 'good' : microns <= BLANK_OFF.worst ? 'look-again' : 'not-proven';
@@ -182,12 +182,14 @@ function blankOffCheck(blank: EntryOf<'blank-off'> | undefined): Check {
     verdict,
     claim: `Blanked off, the pump reaches ${microns.toFixed(0)} µm.`,
     source: `${COMMON}: ${BLANK_OFF.good} µm good, above ${BLANK_OFF.worst} change the oil`,
-    ...(verdict === 'good' ? {} : { next: 'Change the pump oil, clean and check the gauge, blank off again.' }),
+    ...(verdict === 'good'
+      ? {}
+      : { next: { say: 'Change the pump oil, clean and check the gauge, blank off again.' } }),
     miss: microns / BLANK_OFF.worst,
   };
 }
 
-function depthCheck(startMicrons: number, targetMicrons: number): Check {
+function depthCheck(startMicrons: number, targetMicrons: number): Finding {
   const deep = startMicrons <= targetMicrons;
   return {
     id: 'depth',
@@ -196,7 +198,7 @@ function depthCheck(startMicrons: number, targetMicrons: number): Check {
     because: 'The decay of a shallow vacuum says little.',
     source: 'company school; the maker’s tighter figure wins',
     miss: startMicrons / targetMicrons,
-    ...(deep ? {} : { next: `Pull on to ${targetMicrons} µm and test again.` }),
+    ...(deep ? {} : { next: { say: `Pull on to ${targetMicrons} µm and test again.` } }),
   };
 }
 
@@ -207,7 +209,7 @@ const STANDING_NEXT: Record<Standing['classification'], string | undefined> = {
   inconclusive: 'Hold it longer, or sweep with nitrogen, pull and test again.',
 };
 
-function standingCheck({ result }: { result: Standing }): Check {
+function standingCheck({ result }: { result: Standing }): Finding {
   const figures: string[] = [];
   if (result.leakMicronsPerMin !== undefined) figures.push(`${result.leakMicronsPerMin.toFixed(0)} µm/min at the end`);
   if (result.plateauMicrons !== undefined) figures.push(`levels off near ${result.plateauMicrons.toFixed(0)} µm`);
@@ -221,11 +223,11 @@ function standingCheck({ result }: { result: Standing }): Check {
     id: 'standing',
     verdict: { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' }[
       result.classification
-    ] as Check['verdict'],
+    ] as Finding['verdict'],
     claim: `${word}: ${result.endMicrons.toFixed(0)} µm at the end${figures.length ? `, ${figures.join(', ')}` : ''}.`,
     because: result.why,
     source: 'least squares on the rise; thresholds common practice and design defaults',
     miss: 1,
-    ...(STANDING_NEXT[result.classification] ? { next: STANDING_NEXT[result.classification]! } : {}),
+    ...(STANDING_NEXT[result.classification] ? { next: { say: STANDING_NEXT[result.classification]! } } : {}),
   };
 }

@@ -128,7 +128,7 @@ describe('a whole route', () => {
     const [first] = judgeRoute(route);
     expect(first).toMatchObject({ id: 'stage-hatch', verdict: 'look-again' });
     expect(first!.claim).toMatch(/Attic hatch: .* short/);
-    expect(first!.next).toMatch(/modules/);
+    expect(first!.next!.say).toMatch(/modules/);
   });
   it('under a higher roof the same hatch passes and the tilt is told', () => {
     const high = { ...route, stages: route.stages.map((s) => (s.kind === 'hatch' ? { ...s, headroomIn: 60 } : s)) };

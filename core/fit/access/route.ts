@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { type Check, orderChecks } from '@/core/finding/check';
+import { advise, type Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
 import { cornerLimit } from './corridor-corner';
 import { neededShortSide } from './face-through-opening';
@@ -162,7 +163,7 @@ const WAYS_OUT = {
   hatch: 'Split it into modules, choose a shorter unit, enlarge the hatch where the roof is higher, or open the gable.',
 } as const;
 
-export function judgeRoute(route: Route): Check[] {
+export function judgeRoute(route: Route): Finding[] {
   if (route.stages.length === 0) {
     return [
       {
@@ -171,13 +172,13 @@ export function judgeRoute(route: Route): Check[] {
         claim: 'The way in is not measured.',
         because: 'A unit that does not pass the hatch is found out on the day, with the old one already out.',
         source: 'common practice',
-        next: 'Measure every gate, door, corner, stair and hatch on the way.',
+        next: { say: 'Measure every gate, door, corner, stair and hatch on the way.' },
       },
     ];
   }
   const fits = fitsOf(route);
   const tightest = best(fits.map((f) => ({ ...f, spareIn: -f.spareIn })));
-  const checks = fits.map((f): Check => {
+  const checks = fits.map((f): Finding => {
     const short = f.spareIn < 0;
     const close = f.spareIn < 1;
     return {
@@ -190,18 +191,18 @@ export function judgeRoute(route: Route): Check[] {
         : `${f.stage.label}: ${f.spareIn.toFixed(1)} in to spare${f.stage === tightest.stage ? ', the tightest' : ''}.`,
       because: `Best way: ${f.how}. ${route.handlingIn} in a side kept for hands.`,
       source: 'plane geometry',
-      next: short ? WAYS_OUT[f.stage.kind] : close ? 'Measure again, with trim and handles.' : undefined,
+      next: advise(short ? WAYS_OUT[f.stage.kind] : close ? 'Measure again, with trim and handles.' : undefined),
       miss: -f.spareIn,
     };
   });
   for (const stage of route.stages) if (stage.kind === 'hatch') checks.push(atticAccess(stage));
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
 /** Least opening to an attic with equipment (IMC 306, from memory; the adopted code rules), in. */
 const ATTIC_OPENING_IN = { short: 20, long: 30 } as const;
 
-function atticAccess(hatch: Extract<RouteStage, { kind: 'hatch' }>): Check {
+function atticAccess(hatch: Extract<RouteStage, { kind: 'hatch' }>): Finding {
   const short = Math.min(hatch.lengthIn, hatch.widthIn);
   const long = Math.max(hatch.lengthIn, hatch.widthIn);
   const small = short < ATTIC_OPENING_IN.short || long < ATTIC_OPENING_IN.long;
@@ -213,7 +214,9 @@ function atticAccess(hatch: Extract<RouteStage, { kind: 'hatch' }>): Check {
       : `${hatch.label}: large enough for service.`,
     because: `${ATTIC_OPENING_IN.short} by ${ATTIC_OPENING_IN.long} in at least, and large enough for the largest appliance; walkway, light and service platform belong to it.`,
     source: 'IMC 306, from memory; the adopted code rules',
-    next: small ? 'Enlarge the opening, or say in the scope that the attic cannot be served as it is.' : undefined,
+    next: small
+      ? { say: 'Enlarge the opening, or say in the scope that the attic cannot be served as it is.' }
+      : undefined,
     miss: Math.max(ATTIC_OPENING_IN.short - short, ATTIC_OPENING_IN.long - long, 0),
   };
 }

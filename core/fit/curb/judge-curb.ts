@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { type Check, orderChecks } from '@/core/finding/check';
+import { advise, type Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
 import {
   areaIn2,
@@ -113,9 +114,9 @@ export function openingFits(c: Curb): OpeningFit[] {
 /** Air faster than this at a curb opening roars and costs pressure (common practice), fpm. */
 const CURB_FPM = 1500;
 
-export function judgeCurb(c: Curb): Check[] {
+export function judgeCurb(c: Curb): Finding[] {
   const fits = openingFits(c);
-  const checks: Check[] = fits.flatMap((f) => [overlapCheck(f), slopeCheck(f, c)]);
+  const checks: Finding[] = fits.flatMap((f) => [overlapCheck(f), slopeCheck(f, c)]);
   for (const [field, r] of Object.entries({
     'Unit supply': c.unitSupply,
     'Unit return': c.unitReturn,
@@ -129,7 +130,7 @@ export function judgeCurb(c: Curb): Check[] {
         claim: `${field} has no area.`,
         because: 'A corner is on the wrong side.',
         source: 'geometry',
-        next: 'Type the right edge greater than the left, the far edge greater than the near.',
+        next: { say: 'Type the right edge greater than the left, the far edge greater than the near.' },
       });
   }
   const over = mixed(c);
@@ -144,12 +145,12 @@ export function judgeCurb(c: Curb): Check[] {
       : 'Ready for the lift.',
     because: missing.length ? `First: ${LIFT_CHECKS[missing[0]!]}.` : 'Every point of the list confirmed.',
     source: 'common practice; crane and roof work by qualified people',
-    next: missing.length ? 'Go through the list before the crane is booked.' : undefined,
+    next: missing.length ? { say: 'Go through the list before the crane is booked.' } : undefined,
   });
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
-function overlapCheck(f: OpeningFit): Check {
+function overlapCheck(f: OpeningFit): Finding {
   const good = f.overlapPct >= OVERLAP_GOOD_PCT;
   const fast = f.fpm > CURB_FPM;
   const verdict = good && !fast ? 'good' : 'look-again';
@@ -159,17 +160,18 @@ function overlapCheck(f: OpeningFit): Check {
     claim: `${f.name}: ${f.overlapPct.toFixed(0)} % of the smaller opening is open through both.`,
     because: `${f.overlapIn2.toFixed(0)} in²; ${Number.isFinite(f.fpm) ? `${f.fpm.toFixed(0)} fpm through it` : 'no air passes'}.`,
     source: '95 % good, 80 % least: design defaults; 1500 fpm common practice',
-    next:
+    next: advise(
       f.overlapPct < OVERLAP_LEAST_PCT
         ? 'Redesign the adapter: a transition for this opening.'
         : good && !fast
           ? undefined
           : 'Trim the openings or build a transition inside the adapter.',
+    ),
     miss: (100 - f.overlapPct) / 5,
   };
 }
 
-function slopeCheck(f: OpeningFit, c: Curb): Check {
+function slopeCheck(f: OpeningFit, c: Curb): Finding {
   const steep = f.slopeDeg > SLOPE_LIMIT_DEG;
   const look = f.slopeDeg > SLOPE_LOOK_DEG;
   return {
@@ -178,13 +180,13 @@ function slopeCheck(f: OpeningFit, c: Curb): Check {
     claim: `${f.name}: steepest side ${f.slopeDeg.toFixed(1)}°${steep ? ', too steep' : look ? ', steep' : ''}.`,
     because: `${f.offsetIn.toFixed(1)} in sideways over ${c.adapterHeightIn} in.`,
     source: '20° look again, 30° limit: common practice',
-    next: look ? `An adapter ${f.heightFor20In.toFixed(1)} in tall brings it to 20°.` : undefined,
+    next: look ? { say: `An adapter ${f.heightFor20In.toFixed(1)} in tall brings it to 20°.` } : undefined,
     miss: f.slopeDeg / SLOPE_LOOK_DEG,
   };
 }
 
 /** Supply of one over return of the other: the air would short-circuit. */
-function mixed(c: Curb): Check | undefined {
+function mixed(c: Curb): Finding | undefined {
   const a = areaIn2(intersection(c.unitSupply, c.curbReturn));
   const b = areaIn2(intersection(c.unitReturn, c.curbSupply));
   if (a + b <= 0) return undefined;
@@ -194,12 +196,12 @@ function mixed(c: Curb): Check | undefined {
     claim: 'A supply lies over a return.',
     because: `${(a + b).toFixed(0)} in² where the two would mix.`,
     source: 'geometry',
-    next: 'Part them inside the adapter, or turn the unit.',
+    next: { say: 'Part them inside the adapter, or turn the unit.' },
     miss: 8,
   };
 }
 
-function weight(c: Curb): Check {
+function weight(c: Curb): Finding {
   if (c.oldWeightLb === null || c.newWeightLb === null) {
     return {
       id: 'weight',
@@ -207,7 +209,7 @@ function weight(c: Curb): Check {
       claim: 'Old and new weight not both known.',
       because: 'The roof carries what it was built for.',
       source: 'common practice',
-      next: 'Read both off the submittals, adapter curb included.',
+      next: { say: 'Read both off the submittals, adapter curb included.' },
     };
   }
   const more = c.newWeightLb - c.oldWeightLb;
@@ -217,7 +219,7 @@ function weight(c: Curb): Check {
     claim: more > 0 ? `${more.toFixed(0)} lb heavier than the old one.` : 'Not heavier than the old one.',
     because: `${c.oldWeightLb.toFixed(0)} lb out, ${c.newWeightLb.toFixed(0)} lb in.`,
     source: 'structure is an engineer’s work',
-    next: more > 0 ? 'Ask an engineer before the lift.' : undefined,
+    next: more > 0 ? { say: 'Ask an engineer before the lift.' } : undefined,
     miss: Math.max(0, more / 100),
   };
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { type Check, orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { condensate, condensatePump, furnaceCondensate, PUMP_MARGIN } from './condensate';
 import { CODE_SLOPE, drainSlope, drainTrap, floatTrip, PREFERRED_SLOPE } from './drain-line';
@@ -56,8 +57,8 @@ export const EMPTY_DRAIN: DrainSheet = {
 /** First feet of a drain in a hot attic that sweat (common practice), ft. */
 export const INSULATE_FT = 10;
 
-export function judgeDrain(d: DrainSheet): Check[] {
-  const checks: Check[] = [slope(d), trap(d), ...floats(d)];
+export function judgeDrain(d: DrainSheet): Finding[] {
+  const checks: Finding[] = [slope(d), trap(d), ...floats(d)];
   const water = condensate({ latentBtuh: d.latentBtuh });
   const gph = water.ok ? water.value.galPerH : 0;
   if (d.belowDrain || d.pump) checks.push(pump(d, gph));
@@ -71,7 +72,7 @@ export function judgeDrain(d: DrainSheet): Check[] {
         short > 0 ? `Insulate ${short.toFixed(0)} ft more of the drain.` : 'The cold part of the drain is insulated.',
       because: `The first ${wanted.toFixed(0)} ft sweat in a hot attic.`,
       source: 'common practice',
-      next: short > 0 ? 'Insulate all that passes unconditioned and cold.' : undefined,
+      next: short > 0 ? { say: 'Insulate all that passes unconditioned and cold.' } : undefined,
       miss: short / INSULATE_FT,
     });
   }
@@ -84,7 +85,7 @@ export function judgeDrain(d: DrainSheet): Check[] {
         claim: `The furnace makes up to ${acid.value.galPerH.toFixed(2)} gal/h of acid water.`,
         because: 'It eats copper, concrete and cast iron.',
         source: 'stoichiometry; local plumbing code',
-        next: 'Neutraliser and acid-rated pipe.',
+        next: { say: 'Neutraliser and acid-rated pipe.' },
       });
   }
   if (d.outdoorTrapFreezes)
@@ -94,13 +95,13 @@ export function judgeDrain(d: DrainSheet): Check[] {
       claim: 'The trap stands where it freezes.',
       because: 'Ice closes it and the pan overflows.',
       source: 'common practice',
-      next: 'Lead it indoors or heat it.',
+      next: { say: 'Lead it indoors or heat it.' },
       miss: 2,
     });
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
-function slope(d: DrainSheet): Check {
+function slope(d: DrainSheet): Finding {
   if (d.fallIn === null) {
     return {
       id: 'slope',
@@ -108,7 +109,7 @@ function slope(d: DrainSheet): Check {
       claim: 'The fall of the drain is not measured.',
       because: `${(d.runFt * PREFERRED_SLOPE).toFixed(1)} in wanted over ${d.runFt} ft, ${(d.runFt * CODE_SLOPE).toFixed(1)} at least.`,
       source: 'IMC 307, from memory',
-      next: 'Measure the height at both ends.',
+      next: { say: 'Measure the height at both ends.' },
     };
   }
   const r = drainSlope({ runFt: d.runFt, fallIn: d.fallIn });
@@ -126,12 +127,12 @@ function slope(d: DrainSheet): Check {
           : 'The drain falls well.',
     because: `${d.fallIn} in over ${d.runFt} ft; ${(d.runFt * CODE_SLOPE).toFixed(1)} at least, ${(d.runFt * PREFERRED_SLOPE).toFixed(1)} preferred.`,
     source: 'IMC 307, from memory; ¼ in/ft common practice',
-    next: bad ? 'Rehang it with straps, no dips.' : undefined,
+    next: bad ? { say: 'Rehang it with straps, no dips.' } : undefined,
     miss: bad ? 3 : 0,
   };
 }
 
-function trap(d: DrainSheet): Check {
+function trap(d: DrainSheet): Finding {
   if (d.trapInside)
     return {
       id: 'trap',
@@ -147,7 +148,7 @@ function trap(d: DrainSheet): Check {
       claim: 'Blow-through coil: trap by the maker’s drawing.',
       because: 'Pressure pushes the water out; the draw-through formula does not hold.',
       source: 'maker’s drawing',
-      next: 'Take the trap’s depth from the maker’s book.',
+      next: { say: 'Take the trap’s depth from the maker’s book.' },
     };
   if (d.negativeStaticInWc === null)
     return {
@@ -156,7 +157,7 @@ function trap(d: DrainSheet): Check {
       claim: 'Suction at the drain unknown.',
       because: 'It decides how deep the trap must be.',
       source: 'common practice',
-      next: 'Measure the static before the blower with the dirtiest filter, or take 1 in. w.c.',
+      next: { say: 'Measure the static before the blower with the dirtiest filter, or take 1 in. w.c.' },
     };
   const r = drainTrap({ negativeStaticInWc: d.negativeStaticInWc });
   if (!r.ok)
@@ -184,8 +185,8 @@ export function panAtTrip(d: DrainSheet) {
   return r.ok ? r.value : undefined;
 }
 
-function floats(d: DrainSheet): Check[] {
-  const out: Check[] = [];
+function floats(d: DrainSheet): Finding[] {
+  const out: Finding[] = [];
   const trip = panAtTrip(d);
   const level = d.overFinishedSpace ? 'stop' : 'look-again';
   if (d.overFinishedSpace && !d.pan)
@@ -195,7 +196,7 @@ function floats(d: DrainSheet): Check[] {
       claim: 'No pan over a finished ceiling.',
       because: 'The first blocked drain comes through it.',
       source: 'IMC 307, from memory',
-      next: 'Set a pan 3 in larger than the unit, 1½ in deep, with a float.',
+      next: { say: 'Set a pan 3 in larger than the unit, 1½ in deep, with a float.' },
       miss: 5,
     });
   if (trip)
@@ -226,7 +227,7 @@ function floats(d: DrainSheet): Check[] {
         claim: state === 'wired' ? `${name} wired but not tested.` : `No ${name.toLowerCase()}.`,
         because: 'A float that was never lifted with water has proved nothing.',
         source: 'common practice; IMC 307, from memory',
-        next: state === 'wired' ? 'Pour water until it trips.' : 'Fit one and wire it to stop the cooling.',
+        next: { say: state === 'wired' ? 'Pour water until it trips.' : 'Fit one and wire it to stop the cooling.' },
         miss: 2,
       });
   }
@@ -237,14 +238,14 @@ function floats(d: DrainSheet): Check[] {
       claim: d.secondary === 'none' ? 'No secondary drain.' : 'The secondary drain ends in the pan.',
       because: 'A drip nobody can see warns nobody.',
       source: 'IMC 307, from memory; ending in the pan is another school',
-      next: 'Lead it to its own termination where it is seen.',
+      next: { say: 'Lead it to its own termination where it is seen.' },
       miss: 1,
     });
   }
   return out;
 }
 
-function pump(d: DrainSheet, gph: number): Check {
+function pump(d: DrainSheet, gph: number): Finding {
   if (!d.pump)
     return {
       id: 'pump',
@@ -252,7 +253,7 @@ function pump(d: DrainSheet, gph: number): Check {
       claim: 'The drain lies higher than the unit: a pump is needed.',
       because: 'Water does not run uphill.',
       source: 'geometry',
-      next: 'Choose a pump by its curve at the lift.',
+      next: { say: 'Choose a pump by its curve at the lift.' },
       miss: 4,
     };
   const r = condensatePump({ galPerH: Math.max(0.01, gph), pumpGphAtLift: d.pump.gphAtLift });
@@ -267,7 +268,7 @@ function pump(d: DrainSheet, gph: number): Check {
         : 'The pump is too small at this lift.',
     because: `${d.pump.gphAtLift} gal/h at the lift; ${(PUMP_MARGIN * gph).toFixed(1)} wanted.`,
     source: 'twice the condensate: common practice',
-    next: holds ? undefined : 'Larger pump, and its switch in the cooling call.',
+    next: holds ? undefined : { say: 'Larger pump, and its switch in the cooling call.' },
     miss: 2,
   };
 }

@@ -1,4 +1,5 @@
-import { type Check, orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import type { Gap, UnitSide } from './gaps';
 import { footprint, gapsOf } from './gaps';
 import type { Placement } from './placement';
@@ -11,7 +12,7 @@ export const LIFT_LB = { one: 50, two: 100 } as const;
 
 const inches = (x: number): string => `${Math.abs(x - Math.round(x)) < 0.05 ? Math.round(x) : x.toFixed(1)} in`;
 
-export type SideClearance = Gap & { requiredIn: number | null; marginIn?: number; check: Check };
+export type SideClearance = Gap & { requiredIn: number | null; marginIn?: number; check: Finding };
 
 /** What each side needs: the service side always its own; the rear its own; the front of a side-discharge unit by the book. */
 function requiredFor(p: Placement, side: UnitSide): number | null {
@@ -36,7 +37,7 @@ export function clearancesOf(p: Placement): SideClearance[] {
           claim: `Nobody knows what the ${name} needs.`,
           because: 'The air of a side-discharge unit leaves here; only the maker’s book has the figure.',
           source,
-          next: 'Look the front clearance up in the maker’s book and type it.',
+          next: { say: 'Look the front clearance up in the maker’s book and type it.' },
         },
       };
     }
@@ -60,7 +61,7 @@ export function clearancesOf(p: Placement): SideClearance[] {
       miss: Math.abs(marginIn) / TAPE_IN,
       because: `${inches(gap.availableIn)} to ${gap.to}; ${inches(requiredIn)} needed.`,
     };
-    const check: Check =
+    const check: Finding =
       marginIn < 0
         ? {
             ...base,
@@ -69,14 +70,14 @@ export function clearancesOf(p: Placement): SideClearance[] {
               gap.availableIn <= 0
                 ? `The ${name} runs into ${gap.to}.`
                 : `The ${name} is ${inches(-marginIn)} short of room.`,
-            next: `Move the unit ${inches(-marginIn)} to the ${opposite(gap.compass)}, or move ${gap.to}.`,
+            next: { say: `Move the unit ${inches(-marginIn)} to the ${opposite(gap.compass)}, or move ${gap.to}.` },
           }
         : marginIn < TAPE_IN
           ? {
               ...base,
               verdict: 'look-again',
               claim: `The ${name} has only ${inches(marginIn)} to spare.`,
-              next: 'Measure again with the unit’s real base.',
+              next: { say: 'Measure again with the unit’s real base.' },
             }
           : { ...base, verdict: 'good', claim: `The ${name} has ${inches(marginIn)} to spare.` };
     return { ...gap, requiredIn, marginIn, check };
@@ -114,9 +115,9 @@ export function standNeeded(p: Placement): { standIn: number; because: string } 
 }
 
 /** Every check of the place where the outdoor unit will stand. */
-export function judgePlacement(p: Placement): Check[] {
-  const checks: Check[] = clearancesOf(p).map((s) => s.check);
-  const add = (check: Check | undefined): void => void (check && checks.push(check));
+export function judgePlacement(p: Placement): Finding[] {
+  const checks: Finding[] = clearancesOf(p).map((s) => s.check);
+  const add = (check: Finding | undefined): void => void (check && checks.push(check));
   add(above(p));
   add(stand(p));
   add(pad(p));
@@ -127,7 +128,7 @@ export function judgePlacement(p: Placement): Check[] {
       claim: 'The unit would stand on loose fill.',
       because: 'It settles, tips the oil and pulls on the lines. Gravel may bed a pad, never the unit.',
       source: 'common practice',
-      next: 'Set a pad, level it, anchor the unit to it.',
+      next: { say: 'Set a pad, level it, anchor the unit to it.' },
     });
   }
   for (const check of padChecks(p)) add(check);
@@ -138,7 +139,7 @@ export function judgePlacement(p: Placement): Check[] {
       claim: 'Roof water falls on it.',
       because: 'Ice in winter and a flooded coil in summer.',
       source: 'common practice; the maker’s book',
-      next: 'Move it out of the drip line, or fit a gutter first.',
+      next: { say: 'Move it out of the drip line, or fit a gutter first.' },
     });
   if (p.dischargesOnto !== 'nothing')
     add({
@@ -147,7 +148,7 @@ export function judgePlacement(p: Placement): Check[] {
       claim: `It blows onto a ${p.dischargesOnto}.`,
       because: 'Air, noise and defrost water reach people.',
       source: 'common practice; local code',
-      next: 'Turn it or choose another place.',
+      next: { say: 'Turn it or choose another place.' },
     });
   const vent = p.obstacles.find((o) => o.kind === 'vent');
   if (vent)
@@ -157,15 +158,15 @@ export function judgePlacement(p: Placement): Check[] {
       claim: `${vent.label}: separation not checked.`,
       because: 'Gas relief and vent terminals have distances of their own in the adopted code.',
       source: 'adopted fuel-gas code',
-      next: 'Look the distance up in the adopted code and the appliance’s book.',
+      next: { say: 'Look the distance up in the adopted code and the appliance’s book.' },
     });
   add(workingSpace(p));
   add(weight(p));
-  return orderChecks(checks);
+  return orderFindings(checks);
 }
 
 /** The new base on the old pad, side by side: what it overhangs, or how much is left at the least. */
-function padChecks(p: Placement): Check[] {
+function padChecks(p: Placement): Finding[] {
   const margins = padMargins(p);
   if (!margins) return [];
   const over = margins.filter((m) => m.spareIn < 0);
@@ -187,12 +188,12 @@ function padChecks(p: Placement): Check[] {
     claim: `The new base overhangs the old pad ${inches(-m.spareIn)} to the ${m.compass}.`,
     because: 'A foot over the edge cracks the pad or tips the unit.',
     source: 'geometry',
-    next: 'New pad, or shift the unit on it.',
+    next: { say: 'New pad, or shift the unit on it.' },
     miss: -m.spareIn,
   }));
 }
 
-function above(p: Placement): Check | undefined {
+function above(p: Placement): Finding | undefined {
   if (p.unit.discharge !== 'up') return undefined;
   if (p.overheadIn === null)
     return {
@@ -210,12 +211,12 @@ function above(p: Placement): Check | undefined {
     claim: margin < 0 ? `Only ${inches(free)} under the eave.` : `${inches(free)} free above it.`,
     because: `It blows upward and needs ${inches(p.required.aboveIn)}; hot air thrown back raises the head pressure.`,
     source: p.required.fromBook ? 'the maker’s book' : 'common practice; the maker’s book rules',
-    next: margin < TAPE_IN ? 'Move it out from under, or choose a side-discharge unit.' : undefined,
+    next: margin < TAPE_IN ? { say: 'Move it out from under, or choose a side-discharge unit.' } : undefined,
     miss: Math.abs(margin),
   };
 }
 
-function stand(p: Placement): Check {
+function stand(p: Placement): Finding {
   const needed = standNeeded(p);
   const short = needed.standIn - p.standIn;
   return {
@@ -226,13 +227,13 @@ function stand(p: Placement): Check {
     source: 'flood level from the local authority; snow height common practice',
     next:
       short > 0.05
-        ? `Order a ${inches(needed.standIn)} stand and carry it into the line set and duct openings.`
+        ? { say: `Order a ${inches(needed.standIn)} stand and carry it into the line set and duct openings.` }
         : undefined,
     miss: Math.max(0, short),
   };
 }
 
-function pad(p: Placement): Check | undefined {
+function pad(p: Placement): Finding | undefined {
   if (p.padRiseIn === null)
     return {
       id: 'pad',
@@ -240,7 +241,7 @@ function pad(p: Placement): Check | undefined {
       claim: 'Nobody put a level on the pad.',
       because: 'A tilted unit floods its compressor and drains badly.',
       source: 'common practice',
-      next: 'Lay a level across the pad and type the rise.',
+      next: { say: 'Lay a level across the pad and type the rise.' },
     };
   const slope = padSlope({ riseIn: p.padRiseIn, runIn: Math.max(6, p.unit.widthIn) });
   if (!slope.ok) return undefined;
@@ -250,7 +251,7 @@ function pad(p: Placement): Check | undefined {
     claim: slope.value.holds ? 'The pad is level enough.' : 'The pad is out of level.',
     because: `${slope.value.slopeInPerFt.toFixed(2)} in/ft against ${PAD_LIMIT_IN_PER_FT} in/ft.`,
     source: 'common practice; the maker’s book rules',
-    next: slope.value.holds ? undefined : 'Lift and bed the pad in sand or gravel, or pour a new one.',
+    next: slope.value.holds ? undefined : { say: 'Lift and bed the pad in sand or gravel, or pour a new one.' },
     miss: slope.value.slopeInPerFt / PAD_LIMIT_IN_PER_FT,
   };
 }
@@ -258,7 +259,7 @@ function pad(p: Placement): Check | undefined {
 /** Clear space to work at a disconnect: width and depth (NEC 110.26, from memory; the adopted code rules), in. */
 const WORKING_SPACE_IN = { width: 30, depth: 36 } as const;
 
-function workingSpace(p: Placement): Check {
+function workingSpace(p: Placement): Finding {
   const because = `${WORKING_SPACE_IN.width} in wide and ${WORKING_SPACE_IN.depth} in deep, kept clear.`;
   const source = 'NEC 110.26, from memory; the adopted code rules';
   const space = p.disconnectSpace;
@@ -269,7 +270,7 @@ function workingSpace(p: Placement): Check {
       claim: 'Working space at the disconnect not measured.',
       because,
       source,
-      next: 'Measure the clear floor before the disconnect.',
+      next: { say: 'Measure the clear floor before the disconnect.' },
     };
   }
   const short = Math.max(WORKING_SPACE_IN.width - space.widthIn, WORKING_SPACE_IN.depth - space.depthIn);
@@ -280,12 +281,12 @@ function workingSpace(p: Placement): Check {
       short > 0 ? `The space at the disconnect is ${inches(short)} short.` : 'There is room to work at the disconnect.',
     because,
     source,
-    next: short > 0 ? 'Move the disconnect or the unit; nobody works live squeezed behind it.' : undefined,
+    next: short > 0 ? { say: 'Move the disconnect or the unit; nobody works live squeezed behind it.' } : undefined,
     miss: Math.max(0, short),
   };
 }
 
-function weight(p: Placement): Check {
+function weight(p: Placement): Finding {
   if (p.weightLb === null)
     return {
       id: 'weight',
@@ -293,7 +294,7 @@ function weight(p: Placement): Check {
       claim: 'Weight with packaging unknown.',
       because: 'It decides how many people and what lifts it.',
       source: 'common practice',
-      next: 'Read it off the order or the carton.',
+      next: { say: 'Read it off the order or the carton.' },
     };
   const way =
     p.weightLb <= LIFT_LB.one

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { type Check, orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { crossoverBox } from './crossover-box';
 
@@ -69,11 +70,11 @@ export function crossing(p: Packaged): Crossing {
   return sideways(unit) === sideways(house) ? 'crossed' : 'turned';
 }
 
-export function judgePackaged(p: Packaged): Check[] {
-  return orderChecks([sides(p), ...(crossing(p) === 'straight' ? [] : [way(p)]), level(p), drain(p), hood(p)]);
+export function judgePackaged(p: Packaged): Finding[] {
+  return orderFindings([sides(p), ...(crossing(p) === 'straight' ? [] : [way(p)]), level(p), drain(p), hood(p)]);
 }
 
-function sides(p: Packaged): Check {
+function sides(p: Packaged): Finding {
   const kind = crossing(p);
   const seen = `Seen from the yard: unit supply ${seenFromYard(p.unit)}, house supply ${seenFromYard(p.house)}.`;
   const base = {
@@ -87,7 +88,7 @@ function sides(p: Packaged): Check {
     verdict: 'look-again',
     claim:
       kind === 'crossed' ? 'Supply and return are crossed.' : 'One is side by side, the other one above the other.',
-    next: 'Look at both from the yard once more before anything is ordered.',
+    next: { say: 'Look at both from the yard once more before anything is ordered.' },
     miss: 9,
   };
 }
@@ -97,7 +98,7 @@ export const boxNeeded = (p: Packaged): boolean =>
   crossing(p) !== 'straight' && !p.mirroredVariant && p.clearBelowIn < p.supplyOdIn + REROUTE_CLEAR_IN;
 
 /** How crossed ducts are put right: variant, then below, then the box. */
-function way(p: Packaged): Check {
+function way(p: Packaged): Finding {
   if (p.mirroredVariant) {
     return {
       id: 'crossing',
@@ -125,7 +126,7 @@ function way(p: Packaged): Check {
       claim: 'The supply duct fills the crossover box.',
       because: box.refused.message,
       source: 'geometry',
-      next: 'Make the box larger across the duct.',
+      next: { say: 'Make the box larger across the duct.' },
     };
   const { openIn2, fpm, holds } = box.value;
   return {
@@ -134,14 +135,16 @@ function way(p: Packaged): Check {
     claim: holds ? 'A crossover box does it.' : 'The crossover box is too small.',
     because: `${openIn2.toFixed(0)} in² left open: ${fpm.toFixed(0)} fpm against 700.`,
     source: 'conservation of flow; 700 fpm common practice',
-    next: holds
-      ? 'Seal and insulate the inner joints, insulate and weatherproof the box, give it an access panel.'
-      : 'Make the box larger, or cross with a smaller duct.',
+    next: {
+      say: holds
+        ? 'Seal and insulate the inner joints, insulate and weatherproof the box, give it an access panel.'
+        : 'Make the box larger, or cross with a smaller duct.',
+    },
     miss: fpm / 700,
   };
 }
 
-function level(p: Packaged): Check {
+function level(p: Packaged): Finding {
   const offset = p.standIn + p.unitOpeningIn - p.houseOpeningIn;
   const slope = (Math.atan(Math.abs(offset) / p.gapToWallIn) * 180) / Math.PI;
   const way = `${Math.abs(offset).toFixed(1)} in ${offset > 0 ? 'above' : 'below'} the house’s, over ${p.gapToWallIn} in`;
@@ -154,12 +157,12 @@ function level(p: Packaged): Check {
         : `With the stand the unit’s openings lie ${way}.`,
     because: `${slope.toFixed(0)}° of slope; 20° is where air lets go of the side.`,
     source: 'geometry; 20° common practice',
-    next: slope > 20 ? 'Make offset transitions, move the unit out, or change the stand.' : undefined,
+    next: slope > 20 ? { say: 'Make offset transitions, move the unit out, or change the stand.' } : undefined,
     miss: slope / 20,
   };
 }
 
-function drain(p: Packaged): Check {
+function drain(p: Packaged): Finding {
   const fall = p.standIn + p.unitDrainIn - p.drainInletIn;
   return {
     id: 'unit-drain',
@@ -167,12 +170,12 @@ function drain(p: Packaged): Check {
     claim: fall > 0 ? `The drain falls ${fall.toFixed(1)} in to its inlet.` : 'The drain would have to run uphill.',
     because: 'The stand lifts the unit’s drain with it.',
     source: 'geometry',
-    next: fall > 0 ? undefined : 'Raise the stand, lower the inlet, or fit a pump.',
+    next: fall > 0 ? undefined : { say: 'Raise the stand, lower the inlet, or fit a pump.' },
     miss: -fall,
   };
 }
 
-function hood(p: Packaged): Check {
+function hood(p: Packaged): Finding {
   const fallIn = Math.ceil((p.hoodRunIn / 12) * HOOD_FALL_IN_PER_FT * 8 - 1e-9) / 8;
   return {
     id: 'hood',
@@ -183,6 +186,6 @@ function hood(p: Packaged): Check {
         : 'No rain hood measured.',
     because: `Half an inch a foot, rounded up to 1/8; never under ${HOOD_LEAST_IN_PER_FT} in/ft. Upper flange under the siding.`,
     source: 'common practice',
-    next: p.hoodRunIn > 0 ? undefined : 'Measure from the wall to the unit’s outer edge.',
+    next: p.hoodRunIn > 0 ? undefined : { say: 'Measure from the wall to the unit’s outer edge.' },
   };
 }

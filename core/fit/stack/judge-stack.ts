@@ -1,4 +1,5 @@
-import { type Check, orderChecks } from '@/core/finding/check';
+import { advise, type Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { newStackIn, OIL_COIL_GAP_IN, STACK_LOOK_DEG, type Stack, type StackEnd, stackEnds } from './stack';
 
 const CLOSING_WORDS: Record<StackEnd['closing'], string> = {
@@ -14,7 +15,7 @@ export const closingWords = (e: StackEnd): string =>
 /** Pan beyond the equipment on each side, so that a leak lands in it (IMC 307: 3 in larger, from memory). */
 const PAN_BEYOND_IN = 1.5;
 
-function endCheck(e: StackEnd): Check {
+function endCheck(e: StackEnd): Finding {
   const where = e.end === 'plenum' ? 'Above' : 'Below';
   const step = Math.max(Math.abs(e.stepWidthIn), Math.abs(e.stepDepthIn));
   const gap = e.gapIn < 0 ? `${(-e.gapIn).toFixed(1)} in too tall` : `${e.gapIn.toFixed(1)} in of gap`;
@@ -31,7 +32,7 @@ function endCheck(e: StackEnd): Check {
         ? `The openings step ${step.toFixed(1)} in a side: ${e.slopeDeg.toFixed(0)}° in that height. 20° wants ${e.wantedIn.toFixed(1)} in.`
         : 'The openings match.',
     source: '20° and 30° sides: common practice',
-    next:
+    next: advise(
       e.closing === 'cut back'
         ? `Cut the plenum up by ${(-e.gapIn + e.wantedIn).toFixed(1)} in and make a new start, or order shorter equipment.`
         : e.closing === 'new plenum' && e.end === 'return'
@@ -41,14 +42,15 @@ function endCheck(e: StackEnd): Check {
             : trouble
               ? 'Raise the transition or accept the loss and say so on the fit sheet.'
               : undefined,
+    ),
     miss: Math.max(0, -e.gapIn) + step,
   };
 }
 
 /** The commonest surprise of a changeout: does the new one stand between the plenum and the return that stay? */
-export function judgeStack(s: Stack): Check[] {
+export function judgeStack(s: Stack): Finding[] {
   const [upper, lower] = stackEnds(s);
-  const checks: Check[] = [endCheck(upper), endCheck(lower)];
+  const checks: Finding[] = [endCheck(upper), endCheck(lower)];
   const difference = newStackIn(s) - s.old.heightIn;
   checks.push({
     id: 'stack-height',
@@ -64,7 +66,7 @@ export function judgeStack(s: Stack): Check[] {
       claim: 'Coil over an oil furnace: high-temperature pan.',
       because: 'An ordinary plastic pan softens over the oil furnace’s heat.',
       source: 'maker’s instructions',
-      next: 'Order the coil with a high-temperature pan and keep the maker’s gap.',
+      next: { say: 'Order the coil with a high-temperature pan and keep the maker’s gap.' },
     });
   }
   if (s.closetWidthIn !== null) {
@@ -78,7 +80,7 @@ export function judgeStack(s: Stack): Check[] {
           : `${spare.toFixed(1)} in to spare across the closet.`,
       because: 'Clearances to combustibles are on the plate.',
       source: 'geometry; the maker’s plate rules',
-      next: spare < 2 ? 'Choose a narrower cabinet, or widen the closet.' : undefined,
+      next: spare < 2 ? { say: 'Choose a narrower cabinet, or widen the closet.' } : undefined,
       miss: -spare,
     });
   }
@@ -89,7 +91,7 @@ export function judgeStack(s: Stack): Check[] {
       claim: 'Room in front not measured.',
       because: 'The blower and coil must come out towards someone.',
       source: 'common practice; the maker’s book',
-      next: 'Measure from the front panel to the next wall.',
+      next: { say: 'Measure from the front panel to the next wall.' },
     });
   } else {
     const short = s.frontNeededIn - s.frontRoomIn;
@@ -102,7 +104,7 @@ export function judgeStack(s: Stack): Check[] {
           : `${s.frontRoomIn.toFixed(0)} in in front: it can be served.`,
       because: `${s.frontNeededIn.toFixed(0)} in wanted to pull the blower or coil.`,
       source: 'common practice; the maker’s book rules',
-      next: short > 0 ? 'Turn the unit, or make an access.' : undefined,
+      next: short > 0 ? { say: 'Turn the unit, or make an access.' } : undefined,
       miss: Math.max(0, short),
     });
   }
@@ -113,5 +115,5 @@ export function judgeStack(s: Stack): Check[] {
     because: '3 in larger than the unit, 1½ in deep.',
     source: 'IMC 307, from memory',
   });
-  return orderChecks(checks);
+  return orderFindings(checks);
 }

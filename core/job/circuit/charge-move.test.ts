@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
 import { OLD_CHARGE } from '@/core/circuit/log/sample-entries';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { buildUpOf, judgeCharge } from '@/core/job/charge-sheet';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
@@ -9,8 +9,9 @@ import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { type ChargeFacts, chargeMove } from './charge-move';
 import { chargeChecks, chargeLabel } from './charge-record';
 
+type Asked = ChargeFacts & { maySign: boolean };
 const TODAY = '2026-06-01';
-function facts(sheet: EquippedSheet, change: Partial<ChargeFacts> = {}): ChargeFacts {
+function facts(sheet: EquippedSheet, change: Partial<Asked> = {}): Asked {
   const build = buildUpOf(sheet);
   if (!build.ok) throw new Error(build.refused.message);
   return {
@@ -20,11 +21,12 @@ function facts(sheet: EquippedSheet, change: Partial<ChargeFacts> = {}): ChargeF
     checks: chargeChecks(sheet, build.value, TODAY),
     label: chargeLabel(sheet, build.value),
     live: undefined,
-    lead: true,
+    scale: true,
+    maySign: true,
     ...change,
   };
 }
-const move = (sheet: EquippedSheet, change: Partial<ChargeFacts> = {}) => chargeMove(facts(sheet, change));
+const move = (sheet: EquippedSheet, change: Partial<Asked> = {}) => chargeMove(facts(sheet, change));
 const signedAs = (phase: string) =>
   [{ id: phase, phase, by: 'Tess Orlan', certificate: null, at: '', contentHash: '' }] as EquippedSheet['signOffs'];
 
@@ -59,7 +61,7 @@ describe('the next move of the charge', () => {
     const failed = { endMicrons: 940, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 };
     expect(move(sampleSheet({ vacuum: failed }))).toMatchObject({
       kind: 'not-proven',
-      button: { label: 'Record the test', action: { kind: 'type-vacuum' } },
+      button: { label: 'Record the test', action: { kind: 'type', what: 'vacuum' } },
     });
     const kept = sampleSheet({ vacuum: null, circuitLog: new LogBuilder().add('old-charge', OLD_CHARGE).log });
     expect(move(kept)).toMatchObject({
@@ -68,13 +70,13 @@ describe('the next move of the charge', () => {
     });
   });
   it('a check that stops or is not proven comes before the weight, with the form that answers it', () => {
-    const check = (id: string, verdict: Check['verdict']): Check => ({
+    const check = (id: string, verdict: Finding['verdict']): Finding => ({
       id,
       verdict,
       claim: `${id} claim`,
       because: 'why',
       source: 'test',
-      next: `${id} next`,
+      next: { say: `${id} next` },
     });
     expect(move(sampleSheet(), { checks: [check('room', 'not-proven')] })).toMatchObject({
       say: 'room next',
@@ -93,15 +95,18 @@ describe('the next move of the charge', () => {
     const done = facts(sampleSheet());
     const judged = {
       ...done.judged,
-      next: { say: 'Sign it.', because: '', action: { kind: 'sign' } },
+      finding: { ...done.judged.finding, next: { say: 'Sign it.', because: '', action: { kind: 'sign' } } },
     } as typeof done.judged;
     const open = { judged, gates: [], checks: [] };
     expect(move(sampleSheet(), open).button).toEqual({ label: 'Sign the charge', action: { kind: 'sign' } });
-    expect(move(sampleSheet(), { ...open, lead: false }).button).toBeUndefined();
+    expect(move(sampleSheet(), { ...open, maySign: false }).button).toBeUndefined();
   });
   it('the label is asked for last, and anything else that holds is told', () => {
     const done = facts(sampleSheet());
-    const judged = { ...done.judged, next: { say: '', because: '', action: { kind: 'sign' } } } as typeof done.judged;
+    const judged = {
+      ...done.judged,
+      finding: { ...done.judged.finding, next: { say: '', because: '', action: { kind: 'sign' } } },
+    } as typeof done.judged;
     const gate = (id: string) => [{ id, asks: 'a label', holds: false, say: 'no label', overridable: true }] as never;
     expect(move(sampleSheet(), { judged, checks: [], gates: gate('label') })).toMatchObject({
       button: { label: 'It is marked', action: { kind: 'write', entry: 'label' } },

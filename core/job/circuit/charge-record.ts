@@ -3,7 +3,7 @@ import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { ruleSource } from '@/core/circuit/transition-rules';
 import { lbOz } from '@/core/circuit/weigh-in';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { type BuildUp, lostOz, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
@@ -16,10 +16,10 @@ const DRIFT_OZ = 0.3;
 const COMMON = 'common practice';
 
 /** What the record says of the weighing besides its amount: cylinder, scale, pauses, room, rules. */
-export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string): Check[] {
+export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string): Finding[] {
   const { refrigerant } = sheet.circuit.plate;
   const facts = REFRIGERANT_FACTS[refrigerant];
-  const checks: Check[] = [];
+  const checks: Finding[] = [];
   const kept = keepsCircuitLog(sheet) && sheet.circuitLog.length > 0;
   const sealed = sealedWhy(sheet);
   if (sealed && build.toWeighInOz <= 0)
@@ -52,7 +52,7 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
             claim: 'Nobody said which cylinder it comes from.',
             because: 'The ledger follows every ounce; the label is held against the plate.',
             source: '40 CFR 82 subpart F, from memory',
-            next: 'Choose the cylinder and read its label.',
+            next: { say: 'Choose the cylinder and read its label.' },
           },
     );
     if (cylinder && cylinder.contentsOz < build.toWeighInOz && movementsOf(sheet.measurements).length === 0)
@@ -62,7 +62,7 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
         claim: `The cylinder holds ${lbOz(cylinder.contentsOz)}; ${lbOz(build.toWeighInOz)} are to go in.`,
         because: 'A change of cylinder half way is a second weighing.',
         source: 'the cylinder ledger',
-        next: 'Bring a second cylinder.',
+        next: { say: 'Bring a second cylinder.' },
       });
     const drift = latestOf(sheet.circuitLog, 'scale-drift');
     if (drift)
@@ -73,7 +73,7 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
         because: `Above ${DRIFT_OZ} oz the weighing is worth nothing: wind, a slope, a hose that pulls.`,
         source: COMMON,
         ...(Math.abs(drift.body.driftOz) > DRIFT_OZ
-          ? { next: 'Level it, out of the wind, hose slack; weigh nothing until it rests.' }
+          ? { next: { say: 'Level it, out of the wind, hose slack; weigh nothing until it rests.' } }
           : {}),
         miss: Math.abs(drift.body.driftOz) / DRIFT_OZ,
       });
@@ -97,7 +97,7 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
 }
 
 /** A new system over the cap on warming potential that holds on the day of the job. */
-function gwpCheck(sheet: EquippedSheet): Check | undefined {
+function gwpCheck(sheet: EquippedSheet): Finding | undefined {
   const { refrigerant } = sheet.circuit.plate;
   const { gwp } = REFRIGERANT_FACTS[refrigerant];
   const rule = sheet.transition.find((r) => r.cap !== undefined);
@@ -112,7 +112,7 @@ function gwpCheck(sheet: EquippedSheet): Check | undefined {
 }
 
 /** An interrupted weighing: the scale is read again, and what is missing must be explained. */
-function pauseCheck(sheet: EquippedSheet): Check | undefined {
+function pauseCheck(sheet: EquippedSheet): Finding | undefined {
   const paused = latestOf(sheet.circuitLog, 'paused');
   if (!paused) return undefined;
   const resumed = entriesOf(sheet.circuitLog, 'resumed')
@@ -126,9 +126,11 @@ function pauseCheck(sheet: EquippedSheet): Check | undefined {
       verdict: safe ? 'not-proven' : 'look-again',
       claim: safe ? 'The weighing is paused.' : 'Paused with a valve or a cap open.',
       because: 'The scale’s weight is kept, not what is left to go.',
-      next: safe
-        ? 'Read the scale again before you go on.'
-        : 'Shut cylinder and service valves, cap the hoses; a lost vacuum is pulled again.',
+      next: {
+        say: safe
+          ? 'Read the scale again before you go on.'
+          : 'Shut cylinder and service valves, cap the hoses; a lost vacuum is pulled again.',
+      },
     };
   const gap = paused.body.grossOz - resumed.body.grossOz;
   if (Math.abs(gap) <= 2 * SCALE_UNCERTAINTY_OZ)
@@ -143,7 +145,7 @@ function pauseCheck(sheet: EquippedSheet): Check | undefined {
     verdict: resumed.body.unaccounted ? 'look-again' : 'not-proven',
     claim: `${Math.abs(gap).toFixed(1)} oz ${gap > 0 ? 'went missing' : 'came back'} during the pause${resumed.body.unaccounted ? `: ${resumed.body.unaccounted}` : ''}.`,
     because: 'A leak, the hose, another job: the charge is not known until it is explained.',
-    next: 'Find out where it went, or recover and weigh in again.',
+    next: { say: 'Find out where it went, or recover and weigh in again.' },
     miss: Math.abs(gap) / (2 * SCALE_UNCERTAINTY_OZ),
   };
 }

@@ -1,10 +1,10 @@
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { beganWithSurvey } from '@/core/job/before';
 import { buildUpOf } from '@/core/job/charge-sheet';
-import { certificationCovers, type Gate, type GateId } from '@/core/job/gates';
+import { certificationGate, type Gate, type GateId, gate } from '@/core/job/gates';
 import { PHASE_NOUNS, type Phase, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import {
@@ -19,15 +19,7 @@ import {
 } from './circuit-views';
 import { roomView } from './room-view';
 
-const gate = (id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate => ({
-  id,
-  asks,
-  holds,
-  say,
-  overridable,
-});
-
-const claimOf = (checks: readonly Check[], id: string): Check | undefined => checks.find((c) => c.id === id);
+const claimOf = (checks: readonly Finding[], id: string): Finding | undefined => checks.find((c) => c.id === id);
 
 function signedGate(sheet: JobSheet, phase: Phase, id: GateId): Gate {
   const signed = sheet.signOffs.some((s) => s.phase === phase);
@@ -36,19 +28,6 @@ function signedGate(sheet: JobSheet, phase: Phase, id: GateId): Gate {
     `a signed ${PHASE_NOUNS[phase]}`,
     signed,
     signed ? `${phaseNoun(phase)} signed` : `Sign the ${PHASE_NOUNS[phase]} first`,
-  );
-}
-
-function certificationGate(sheet: JobSheet): Gate {
-  const covers = certificationCovers(sheet.certification);
-  return gate(
-    'certification',
-    'refrigerant certification',
-    covers,
-    covers
-      ? `Certified ${sheet.certification}`
-      : 'Signing needs a stored Type II or Universal refrigerant certification',
-    false,
   );
 }
 
@@ -106,7 +85,7 @@ function recoverGates(sheet: JobSheet): Gate[] {
           : (level?.claim ?? 'No level on record'),
     ),
     ...(stop ? [gate('no-stop', 'no stop finding', false, stop.claim, false)] : []),
-    certificationGate(sheet),
+    certificationGate(sheet.certification),
   ];
 }
 

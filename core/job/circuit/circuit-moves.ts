@@ -1,14 +1,15 @@
 import { latestOf } from '@/core/circuit/log/circuit-log';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import { LEVEL_WAIT_MIN } from '@/core/circuit/recovery/recovery';
 import { STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
 import { TYPED_STANDING_MIN } from '@/core/circuit/vacuum/standing-test';
-import { type Check, orderChecks } from '@/core/finding/check';
-import type { Verdict } from '@/core/finding/finding';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { type Gate, type GateId, passes } from '@/core/job/gates';
-import { PHASE_NOUNS, PHASE_WORDS, phaseNoun } from '@/core/job/phases';
+import { type Button, go, type Move, moveOf, write } from '@/core/job/move';
+import { PHASE_WORDS, phaseNoun } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { allPass, signMove } from '@/core/job/sign-move';
 import { circuitGates, machineUnweighed } from './circuit-gates';
 import {
   type CircuitPhase,
@@ -20,25 +21,6 @@ import {
   recoveryView,
 } from './circuit-views';
 
-/** The next move of a phase of the circuit: one sentence, why, and what its button does. */
-export type CircuitMove = {
-  kind: Verdict | 'now';
-  say: string;
-  because: string;
-  action:
-    | { kind: 'write'; entry: EntryKind; label: string }
-    /** Opens an entry of the log again, to put it right. */
-    | { kind: 'correct'; id: string; label: string }
-    /** Shows the joint that is next to be soap-tested. */
-    | { kind: 'bubble'; id: string; label: string }
-    | { kind: 'go'; to: string; label: string }
-    | { kind: 'sign'; label: string }
-    | { kind: 'none' };
-  /** A wait that runs by the clock: since when, and how long it takes. */
-  since?: string;
-  forMin?: number;
-};
-
 const NEXT_PHASE: Record<CircuitPhase, string> = {
   recover: 'join',
   join: 'pressure-test',
@@ -46,13 +28,12 @@ const NEXT_PHASE: Record<CircuitPhase, string> = {
   evacuate: 'charge',
 };
 
-const write = (entry: EntryKind, label: string): CircuitMove['action'] => ({ kind: 'write', entry, label });
-
 export function circuitMove(
   sheet: JobSheet,
   phase: CircuitPhase,
   gates: readonly Gate[] = circuitGates(sheet, phase),
-): CircuitMove {
+  maySign = true,
+): Move {
   const signed = sheet.signOffs.find((s) => s.phase === phase);
   const kept = circuitPhasesOf(sheet);
   const after = NEXT_PHASE[phase];
@@ -63,10 +44,10 @@ export function circuitMove(
       kind: 'good',
       say: `${phaseNoun(phase)} signed. Go on to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}.`,
       because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`,
-      action: { kind: 'go', to, label: `Go to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}` },
+      button: go(to, `Go to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}`),
     };
   // What a lead let pass is not asked for again: with every gate held or overridden there is only the signature left.
-  if (gates.every(passes)) return signMove(phase, gates);
+  if (allPass(gates)) return signMove(phase, gates, maySign);
   const first = gates[0];
   const back = first && !passes(first) ? BEFORE[first.id] : undefined;
   if (first && back)
@@ -74,35 +55,17 @@ export function circuitMove(
       kind: 'not-proven',
       say: `${back.say}`,
       because: `Held: ${first.asks}. ${first.say}.${first.overridable ? ' A lead may override it with a written reason.' : ''}`,
-      action: { kind: 'go', to: back.to, label: back.label },
+      button: go(back.to, back.label),
     };
   const own = asksOf(sheet, phase).find(({ gate }) => !overridden(gates, gate));
   if (own) return own.move;
   const held = gates.find((g) => !passes(g))!;
-  return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say, action: { kind: 'none' } };
-}
-
-function signMove(phase: CircuitPhase, gates: readonly Gate[]): CircuitMove {
-  const past = gates.flatMap((g) => (g.override && !g.holds ? [g] : []));
-  const sign = { kind: 'sign', label: `Sign the ${PHASE_NOUNS[phase]}` } as const;
-  return past.length
-    ? {
-        kind: 'now',
-        say: `Sign the ${PHASE_NOUNS[phase]}, with ${past.length === 1 ? 'one gate' : `${past.length} gates`} overridden.`,
-        because: past.map((g) => `Without ${g.asks}: ${g.override!.reason} (${g.override!.by}).`).join(' '),
-        action: sign,
-      }
-    : {
-        kind: 'good',
-        say: `Everything holds. Sign the ${PHASE_NOUNS[phase]}.`,
-        because: 'Signing freezes what was read and judged.',
-        action: sign,
-      };
+  return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say };
 }
 
 /** One thing a phase asks for, and the gate that it clears; without a gate it is asked whatever a lead let pass. */
-type Ask = { gate: GateId | undefined; move: CircuitMove };
-const ask = (gate: GateId | undefined, move: CircuitMove | undefined | false): Ask[] => (move ? [{ gate, move }] : []);
+type Ask = { gate: GateId | undefined; move: Move };
+const ask = (gate: GateId | undefined, move: Move | undefined | false): Ask[] => (move ? [{ gate, move }] : []);
 
 const overridden = (gates: readonly Gate[], id: GateId | undefined): boolean =>
   id !== undefined && gates.some((g) => g.id === id && g.override !== undefined);
@@ -131,33 +94,23 @@ function asksOf(sheet: JobSheet, phase: CircuitPhase): Ask[] {
   }
 }
 
-const fromCheck = (check: Check, action: CircuitMove['action']): CircuitMove => ({
-  kind: check.verdict,
-  say: check.next ?? check.claim,
-  because: check.next ? `${check.claim} ${check.because}` : check.because,
-  action,
-});
-
 function recoverAsks(sheet: JobSheet): Ask[] {
   const view = recoveryView(sheet);
-  const of = (id: string): Check | undefined => view.checks.find((c) => c.id === id);
-  const stop = orderChecks(view.checks).find((c) => c.verdict === 'stop');
+  const of = (id: string): Finding | undefined => view.checks.find((c) => c.id === id);
+  const stop = orderFindings(view.checks).find((c) => c.verdict === 'stop');
   const method = view.method?.body.method;
   const last = view.attempts.at(-1);
   const dead = of('dead');
   const level = of('level');
   return [
-    ...ask(
-      undefined,
-      stop && fromCheck(stop, stop.id === 'dead' ? write('dead-proof', 'Prove it again') : { kind: 'none' }),
-    ),
+    ...ask(undefined, stop && moveOf(stop, stop.id === 'dead' ? write('dead-proof', 'Prove it again') : undefined)),
     ...ask(
       'recovered-level',
       !view.old && {
         kind: 'now',
         say: 'Write down what the old system should hold.',
         because: 'What comes back is held against it: a shortfall tells of a leak.',
-        action: write('old-charge', 'Old charge'),
+        button: write('old-charge', 'Old charge'),
       },
     ),
     ...ask(
@@ -167,7 +120,7 @@ function recoverAsks(sheet: JobSheet): Ask[] {
           kind: 'now',
           say: 'Say what works on the old unit: pump-down or machine follows from it.',
           because: 'A pump-down needs a running compressor, valves that close, and room for the whole charge.',
-          action: write('removal-facts', 'What works'),
+          button: write('removal-facts', 'What works'),
         },
     ),
     ...ask(
@@ -180,7 +133,7 @@ function recoverAsks(sheet: JobSheet): Ask[] {
             view.advice.method === 'pump-down'
               ? `Every condition for it is met.${view.advice.narrow ? ' The outdoor unit only just holds it.' : ''}`
               : `No pump-down: ${view.advice.reasons}.`,
-          action: write('method', 'Choose the way'),
+          button: write('method', 'Choose the way'),
         },
     ),
     ...ask(
@@ -190,7 +143,7 @@ function recoverAsks(sheet: JobSheet): Ask[] {
           kind: 'now',
           say: 'Pump down: cooling call at the thermostat, run 2 min, close the liquid valve, then the vapour valve.',
           because: 'The thermostat holds the reversing valve and the blower; never force the contactor by hand.',
-          action: write('pump-down', 'Write the stop down'),
+          button: write('pump-down', 'Write the stop down'),
         },
     ),
     ...ask(
@@ -201,10 +154,10 @@ function recoverAsks(sheet: JobSheet): Ask[] {
           kind: 'now',
           say: `Watch the rebound for ${REBOUND_WAIT_MIN} min.`,
           because: 'What comes back tells whether liquid was left or a valve leaks.',
-          action: write('rebound', 'Write the rebound down'),
+          button: write('rebound', 'Write the rebound down'),
         },
     ),
-    ...ask('dead-proof', dead && dead.verdict !== 'good' && fromCheck(dead, write('dead-proof', 'Prove it dead'))),
+    ...ask('dead-proof', dead && dead.verdict !== 'good' && moveOf(dead, write('dead-proof', 'Prove it dead'))),
     ...(method === 'nothing' || latestOf(sheet.circuitLog, 'leak-exception')
       ? []
       : [
@@ -216,12 +169,12 @@ function recoverAsks(sheet: JobSheet): Ask[] {
                 kind: 'now',
                 say: 'Recover into the cylinder; weigh it before and after.',
                 because: `Then machine off and ${LEVEL_WAIT_MIN} min of watching. ${level.because}`,
-                action: write('recovered', 'Weigh what came back'),
+                button: write('recovered', 'Weigh what came back'),
               },
           ),
           ...ask(
             'recovered-level',
-            level && level.verdict !== 'good' && fromCheck(level, write('level', 'Read the level')),
+            level && level.verdict !== 'good' && moveOf(level, write('level', 'Read the level')),
           ),
           ...ask(
             'recovered-level',
@@ -230,7 +183,7 @@ function recoverAsks(sheet: JobSheet): Ask[] {
               say: 'Weigh what the machine took out of the low side.',
               because:
                 'Below atmosphere is a machine’s work, and what it took is in a cylinder: the ledger follows it.',
-              action: write('recovered', 'Weigh what came back'),
+              button: write('recovered', 'Weigh what came back'),
             },
           ),
         ]),
@@ -243,10 +196,12 @@ function joinAsks(sheet: JobSheet): Ask[] {
       kind: 'not-proven',
       say: 'Choose the new equipment first.',
       because: 'Sizes and capacity come from its plate.',
-      action: { kind: 'go', to: 'equipment', label: 'Open equipment' },
+      button: go('equipment', 'Open equipment'),
     });
   const view = joinView(sheet);
-  const worst = orderChecks(view.checks).find((c) => c.verdict !== 'good' && c.id !== 'joints' && c.id !== 'line-run');
+  const worst = orderFindings(view.checks).find(
+    (c) => c.verdict !== 'good' && c.id !== 'joints' && c.id !== 'line-run',
+  );
   const joints = view.checks.find((c) => c.id === 'joints' && c.verdict !== 'good');
   return [
     ...ask(
@@ -255,16 +210,16 @@ function joinAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: 'Draw the line set: sizes, pieces, heights.',
         because: 'Pressure drop, oil return, volume and charge follow from it.',
-        action: write('line-run', 'Draw the line set'),
+        button: write('line-run', 'Draw the line set'),
       },
     ),
-    ...ask('join-checks', worst?.verdict === 'stop' && fromCheck(worst, actionFor(worst))),
-    ...ask('joints-logged', joints && fromCheck(joints, actionFor(joints))),
-    ...ask('join-checks', worst && fromCheck(worst, actionFor(worst))),
+    ...ask('join-checks', worst?.verdict === 'stop' && moveOf(worst, actionFor(worst))),
+    ...ask('joints-logged', joints && moveOf(joints, actionFor(joints))),
+    ...ask('join-checks', worst && moveOf(worst, actionFor(worst))),
   ];
 }
 
-function actionFor(check: Check): CircuitMove['action'] {
+function actionFor(check: Finding): Button | undefined {
   if (check.id === 'drier') return write('drier', 'Log the drier');
   if (check.id === 'expansion') return write('expansion-open', 'Say how it is open');
   if (check.id === 'joints') return write('joint', 'Log a joint');
@@ -274,7 +229,9 @@ function actionFor(check: Check): CircuitMove['action'] {
     ['suction', 'liquid', 'riser', 'insulation', 'reuse', 'long-line', 'scope-line', 'listed-size'].includes(check.id)
   )
     return write('line-run', 'Change the line set');
-  return check.subject ? { kind: 'correct', id: check.subject, label: 'Correct the joint' } : { kind: 'none' };
+  return check.subject
+    ? { label: 'Correct the joint', action: { kind: 'correct', entryId: check.subject } }
+    : undefined;
 }
 
 function pressureAsks(sheet: JobSheet): Ask[] {
@@ -286,10 +243,10 @@ function pressureAsks(sheet: JobSheet): Ask[] {
   const wet = view.joints.some((j) => j.result === 'bubbles');
   const open = view.joints.find((j) => j.result === undefined);
   return [
-    ...ask(undefined, target?.verdict === 'stop' && fromCheck(target, write('test-plan', 'Plan it again'))),
+    ...ask(undefined, target?.verdict === 'stop' && moveOf(target, write('test-plan', 'Plan it again'))),
     ...ask(
       'expansion-open',
-      expansion && expansion.verdict !== 'good' && fromCheck(expansion, write('expansion-open', 'Say how it is open')),
+      expansion && expansion.verdict !== 'good' && moveOf(expansion, write('expansion-open', 'Say how it is open')),
     ),
     ...ask(
       'pressure-held',
@@ -297,7 +254,7 @@ function pressureAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: 'Plan the test: what the section may see, and for how long.',
         because: 'The weakest part sets the pressure.',
-        action: write('test-plan', 'Plan the test'),
+        button: write('test-plan', 'Plan the test'),
       },
     ),
     ...ask(
@@ -306,7 +263,7 @@ function pressureAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: `Bring it up by stages to ${view.target} psig, listen at each, let it settle, start the hold.`,
         because: 'Dry nitrogen only, regulator and relief on it: oxygen or compressed air with oil explodes.',
-        action: write('hold-start', 'Start the hold'),
+        button: write('hold-start', 'Start the hold'),
       },
     ),
     ...ask(
@@ -315,15 +272,15 @@ function pressureAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: `Hold it ${view.holdMin} min. Bubble the joints meanwhile.`,
         because: 'Pressure and pipe temperature are read again at the end.',
-        action: write('hold-end', 'Read it'),
+        button: write('hold-end', 'Read it'),
         since: view.hold!.start.body.readAt ?? view.hold!.start.at,
         forMin: view.holdMin,
       },
     ),
-    ...ask('bubbled', wet && fromCheck(bubbles!, write('hold-start', 'Test again'))),
+    ...ask('bubbled', wet && moveOf(bubbles!, write('hold-start', 'Test again'))),
     ...ask(
       'pressure-held',
-      view.hold?.end && hold && hold.verdict !== 'good' && fromCheck(hold, write('hold-start', 'Hold again')),
+      view.hold?.end && hold && hold.verdict !== 'good' && moveOf(hold, write('hold-start', 'Hold again')),
     ),
     ...ask(
       'bubbled',
@@ -332,16 +289,16 @@ function pressureAsks(sheet: JobSheet): Ask[] {
         say: `Bubble the joint at ${open.joint.body.place}.`,
         because:
           hold?.verdict === 'look-again'
-            ? `${hold.claim} ${hold.next}`
+            ? `${hold.claim} ${hold.next?.say ?? ''}`
             : 'A passed hold cannot see what a bubble shows.',
-        action: { kind: 'bubble', id: open.joint.id, label: 'Bubble result' },
+        button: { label: 'Bubble result', action: { kind: 'show-joint', joint: open.joint.id } },
       },
     ),
     ...ask(
       'bubbled',
       bubbles &&
         bubbles.verdict !== 'good' && {
-          ...fromCheck(bubbles, { kind: 'go', to: 'join', label: 'Go to join' }),
+          ...moveOf(bubbles, go('join', 'Go to join')),
           say: 'Log the joints under Join, then bubble each.',
         },
     ),
@@ -350,7 +307,7 @@ function pressureAsks(sheet: JobSheet): Ask[] {
 
 function evacuateAsks(sheet: JobSheet): Ask[] {
   const view = evacuationView(sheet);
-  const of = (id: string): Check | undefined => view.checks.find((c) => c.id === id);
+  const of = (id: string): Finding | undefined => view.checks.find((c) => c.id === id);
   const locked = of('compressor-locked');
   const blank = of('blank-off');
   const place = of('gauge-place');
@@ -360,7 +317,7 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
   return [
     ...ask(
       undefined,
-      view.setup && locked?.verdict === 'stop' && fromCheck(locked, write('pump-setup', 'Change the set-up')),
+      view.setup && locked?.verdict === 'stop' && moveOf(locked, write('pump-setup', 'Change the set-up')),
     ),
     ...ask(
       'compressor-locked',
@@ -368,18 +325,18 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: 'Set the pump up: hoses, cores, gauge, lock-out.',
         because: 'Hoses and cores decide how long it takes, not the pump.',
-        action: write('pump-setup', 'Set up'),
+        button: write('pump-setup', 'Set up'),
       },
     ),
     ...ask(
       'gauge-proven',
       blank &&
         (blank.verdict === 'not-proven' || blank.verdict === 'stop') &&
-        fromCheck(blank, write('blank-off', 'Blank-off reading')),
+        moveOf(blank, write('blank-off', 'Blank-off reading')),
     ),
     ...ask(
       'gauge-proven',
-      place && place.verdict !== 'good' && fromCheck(place, write('pump-setup', 'Change the set-up')),
+      place && place.verdict !== 'good' && moveOf(place, write('pump-setup', 'Change the set-up')),
     ),
     ...ask(
       'standing-vacuum',
@@ -387,7 +344,7 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: 'Leave it alone: the standing test runs.',
         because: `Pump valved off, gauge far from the pump. Read it at ${TYPED_STANDING_MIN.join(', ')} min.`,
-        action: write('standing', 'Type the readings'),
+        button: write('standing', 'Type the readings'),
         since: view.isolated?.body.readAt ?? view.isolated?.at,
         forMin: STANDING_LEAST_MIN,
       },
@@ -397,14 +354,11 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
       view.standing &&
         standing &&
         standing.verdict !== 'good' &&
-        fromCheck(
-          standing,
-          standing.verdict === 'not-proven' ? write('isolated', 'Test again') : write('sweep', 'Sweep'),
-        ),
+        moveOf(standing, standing.verdict === 'not-proven' ? write('isolated', 'Test again') : write('sweep', 'Sweep')),
     ),
     ...ask(
       'deep-enough',
-      view.standing && depth && depth.verdict !== 'good' && fromCheck(depth, write('isolated', 'Valve off and test')),
+      view.standing && depth && depth.verdict !== 'good' && moveOf(depth, write('isolated', 'Valve off and test')),
     ),
     ...ask(
       'deep-enough',
@@ -413,7 +367,7 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
           kind: 'now',
           say: `Pull to ${view.sweeps.length === 0 ? '2,000' : '1,000'} µm, then sweep with dry nitrogen to 2 psig.`,
           because: sweeps.because,
-          action: write('sweep', 'Write the sweep down'),
+          button: write('sweep', 'Write the sweep down'),
         },
     ),
     ...ask(
@@ -422,7 +376,7 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: `Pull to ${view.targetMicrons} µm, then valve the pump off.`,
         because: 'Only a vacuum that holds by itself proves the system.',
-        action: write('isolated', 'Valve off and test'),
+        button: write('isolated', 'Valve off and test'),
       },
     ),
     ...ask(
@@ -431,7 +385,7 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
         kind: 'now',
         say: `Pull to ${view.targetMicrons} µm, then valve the pump off.`,
         because: 'The depth reached is read when the pump is valved off.',
-        action: write('isolated', 'Valve off and test'),
+        button: write('isolated', 'Valve off and test'),
       },
     ),
   ];

@@ -5,7 +5,7 @@ import { latestOf } from '@/core/circuit/log/circuit-log';
 import { type PressureView, pressureOf } from '@/core/circuit/pressure/pressure-test';
 import { type RecoveryView, recoveryOf } from '@/core/circuit/recovery/recovery';
 import { type EvacuationView, evacuationOf } from '@/core/circuit/vacuum/evacuation';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { beganWithSurvey, hasCircuit, lineKept } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
@@ -114,7 +114,7 @@ export function evacuationView(sheet: JobSheet): EvacuationView {
 }
 
 /** What driers and moisture indicator show after the run; empty where none asks for it. */
-export const afterRunView = (sheet: EquippedSheet): Check[] =>
+export const afterRunView = (sheet: EquippedSheet): Finding[] =>
   afterRunOf(sheet.circuitLog, {
     refrigerant: sheet.circuit.plate.refrigerant,
     takeOut: sheet.scopeSchools.suctionDrierAfter === 'remove',

@@ -110,22 +110,22 @@ describe('recover', () => {
   it('walks from the old charge to the signature', () => {
     const b = log();
     const at = () => circuitMove(sheet(b), 'recover');
-    expect(at().action).toMatchObject({ entry: 'old-charge' });
+    expect(at().button!.action).toMatchObject({ entry: 'old-charge' });
     b.add('old-charge', OLD);
-    expect(at().action).toMatchObject({ entry: 'removal-facts' });
+    expect(at().button!.action).toMatchObject({ entry: 'removal-facts' });
     b.add('removal-facts', FACTS);
     expect(at().say).toMatch(/Pump it down/);
     b.add('method', { method: 'pump-down', reason: '' });
-    expect(at().action).toMatchObject({ entry: 'pump-down' });
+    expect(at().button!.action).toMatchObject({ entry: 'pump-down' });
     b.add('pump-down', { liquidClosedPsig: null, stopPsig: 1, ranMin: 4, runId: null, runSeconds: null });
-    expect(at().action).toMatchObject({ entry: 'rebound' });
+    expect(at().button!.action).toMatchObject({ entry: 'rebound' });
     b.add('rebound', { stopPsig: 1, afterPsig: 4, minutes: 10 });
-    expect(at().action).toMatchObject({ entry: 'dead-proof' });
+    expect(at().button!.action).toMatchObject({ entry: 'dead-proof' });
     b.add('dead-proof', DEAD);
-    expect(at().action).toMatchObject({ entry: 'level' });
+    expect(at().button!.action).toMatchObject({ entry: 'level' });
     b.add('level', { reachedPsig: -5.2, afterPsig: -5, waitMin: 6 });
     // Below atmosphere is a machine's work: what it took went into a cylinder of the ledger.
-    expect(at().action).toMatchObject({ entry: 'recovered' });
+    expect(at().button!.action).toMatchObject({ entry: 'recovered' });
     b.add('recovered', {
       cylinderId: 'c1',
       startGrossOz: 552,
@@ -134,7 +134,7 @@ describe('recover', () => {
       scale: 'scale 2',
       runId: null,
     });
-    expect(at().action).toMatchObject({ kind: 'sign' });
+    expect(at().button!.action).toMatchObject({ kind: 'sign' });
     expect(held(sheet(b), 'recover')).toEqual([]);
   });
   it('A2L below 0 psig with the compressor running stops; a rebound of 22 psi asks for another try', () => {
@@ -464,7 +464,7 @@ describe('evacuate', () => {
   it('a leak goes on to a sweep, and its test does not pass', () => {
     const b = isolate(pumped()).add('standing', leaking);
     expect(held(sheet(b, before), 'evacuate')).toEqual(['standing-vacuum']);
-    expect(circuitMove(sheet(b, before), 'evacuate').action).toMatchObject({ entry: 'sweep' });
+    expect(circuitMove(sheet(b, before), 'evacuate').button!.action).toMatchObject({ entry: 'sweep' });
   });
   it('a sweep after a test makes that test count no more', () => {
     const b = isolate(pumped()).add('standing', tight()).add('sweep', { fromMicrons: 300, psig: 2, soakMin: 5 });
@@ -590,7 +590,7 @@ describe('a packaged unit', () => {
     expect(open(packaged(old))).toContain('recover-signed');
     expect(open(packaged(old, { signed: ['recover'] }))).not.toContain('recover-signed');
     const build = buildUpOf(packaged(old));
-    expect(build.ok && judgeCharge(packaged(old), build.value).next.say).toMatch(/^Nothing is weighed in/);
+    expect(build.ok && judgeCharge(packaged(old), build.value).finding.next.say).toMatch(/^Nothing is weighed in/);
   });
 });
 

@@ -173,7 +173,7 @@ function cylinderUsed(
     return {
       field: 'cylinderId',
       message: `${refused.claim} ${refused.because}`,
-      allowed: refused.next ?? 'another cylinder',
+      allowed: refused.next?.say ?? 'another cylinder',
     };
   if (REFRIGERANT_FACTS[refrigerant].blend && body.leavesAs === 'vapour')
     return {

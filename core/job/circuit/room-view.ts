@@ -1,12 +1,12 @@
 import { a2lRoom } from '@/core/circuit/a2l-room';
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import { LFL_KG_M3, roomChargeLimit } from '@/core/circuit/room-charge-limit';
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { OZ_PER_LB } from '@/core/units/units';
 
 /** The mildly flammable charge against the room it could leak into; undefined for other refrigerants. */
-export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefined {
+export function roomView(sheet: EquippedSheet, totalOz: number): Finding | undefined {
   const { refrigerant } = sheet.circuit.plate;
   if (!(refrigerant in LFL_KG_M3)) return undefined;
   const chargeLb = totalOz / OZ_PER_LB;
@@ -23,7 +23,7 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefin
       verdict: 'stop',
       claim: 'More charge than the standard covers.',
       because,
-      next: 'Ask the maker; do not charge it.',
+      next: { say: 'Ask the maker; do not charge it.' },
       miss: 2,
     };
   if (steps.value.step === 'exempt')
@@ -34,7 +34,7 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefin
       verdict: 'look-again',
       claim: 'This charge asks for extra measures by the standard.',
       because,
-      next: 'Follow the maker’s measures for it.',
+      next: { say: 'Follow the maker’s measures for it.' },
     };
   if (!room)
     return {
@@ -42,7 +42,7 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefin
       verdict: 'not-proven',
       claim: 'The room it could leak into is not measured.',
       because,
-      next: 'Measure the smallest room it serves.',
+      next: { say: 'Measure the smallest room it serves.' },
     };
   if (room.detector) {
     const area = room.areaFt2 >= steps.value.minimumAreaFt2;
@@ -59,9 +59,11 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefin
       ...(area && air
         ? {}
         : {
-            next: area
-              ? 'Prove the blower’s flow on a detector trip.'
-              : 'Take less charge, serve more area, or ask the maker.',
+            next: {
+              say: area
+                ? 'Prove the blower’s flow on a detector trip.'
+                : 'Take less charge, serve more area, or ask the maker.',
+            },
           }),
       miss: steps.value.minimumAreaFt2 / room.areaFt2,
     };
@@ -80,13 +82,15 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Check | undefin
       ? `The room takes ${limit.value.limitLb.toFixed(1)} lb.`
       : `The room takes ${limit.value.limitLb.toFixed(1)} lb without a detector; ${chargeLb.toFixed(1)} lb are planned.`,
     because,
-    ...(limit.value.allowed ? {} : { next: 'Fit the maker’s detector, serve a larger room, or take less charge.' }),
+    ...(limit.value.allowed
+      ? {}
+      : { next: { say: 'Fit the maker’s detector, serve a larger room, or take less charge.' } }),
     miss: chargeLb / limit.value.limitLb,
   };
 }
 
 /** The maker's table for this room knows altitude, leak class and the unit's own measures: it wins. */
-function makerRoom(limitLb: number, chargeLb: number): Check {
+function makerRoom(limitLb: number, chargeLb: number): Finding {
   const allowed = chargeLb <= limitLb;
   return {
     id: 'room',
@@ -96,7 +100,7 @@ function makerRoom(limitLb: number, chargeLb: number): Check {
       : `The maker’s table allows ${limitLb.toFixed(1)} lb in this room; ${chargeLb.toFixed(1)} lb are planned.`,
     because: 'It takes altitude, leak class and the unit’s own measures into account.',
     source: 'the maker’s table, as typed',
-    ...(allowed ? {} : { next: 'Serve a larger room, take less charge, or ask the maker.' }),
+    ...(allowed ? {} : { next: { say: 'Serve a larger room, take less charge, or ask the maker.' } }),
     miss: chargeLb / limitLb,
   };
 }

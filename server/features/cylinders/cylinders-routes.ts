@@ -12,7 +12,7 @@ import {
 import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
 
@@ -29,7 +29,7 @@ export function cylindersRoutes({ database }: Deps): Router {
 
   router.put('/cylinders/:cylinderId', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office', 'lead');
+    must(person, 'keep-cylinders');
     const body = parseBody(cylinderSchema, request.body);
     if (body.id !== request.params.cylinderId)
       throw new Problem('bad-input', {
@@ -52,7 +52,7 @@ export function cylindersRoutes({ database }: Deps): Router {
 
   router.post('/cylinders/:cylinderId/movements', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office', 'lead');
+    must(person, 'keep-cylinders');
     response
       .status(201)
       .json(

@@ -289,7 +289,7 @@ async function cylinderOrder(
     throw new Problem('bad-input', {
       field: 'cylinderId',
       message: refused ? `${refused.claim} ${refused.because}` : `Cylinder ${cylinder.tag} has no room left.`,
-      allowed: refused?.next ?? 'a cylinder with room',
+      allowed: refused?.next?.say ?? 'a cylinder with room',
     });
   }
   const { id, tareOz, waterCapacityLb, contentsOz } = cylinder;

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { createJob, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
@@ -27,7 +27,7 @@ export function jobsRoutes({ database }: Deps): Router {
 
   router.post('/jobs', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office', 'lead');
+    must(person, 'add-job');
     response.status(201).json(await createJob(database, person, parseBody(newJobSchema, request.body)));
   });
 

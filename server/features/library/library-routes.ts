@@ -5,7 +5,7 @@ import { audit } from '@/server/audit';
 import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { libraryStore } from './library-store';
 
 export function libraryRoutes({ database }: Deps): Router {
@@ -21,7 +21,7 @@ export function libraryRoutes({ database }: Deps): Router {
 
   router.post('/library/items', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office', 'lead');
+    must(person, 'edit-library');
     const { items } = parseBody(libraryItemsSchema, request.body);
     const counts = { added: 0, updated: 0, unchanged: 0 };
     await database.transaction(async (db) => {
@@ -37,7 +37,7 @@ export function libraryRoutes({ database }: Deps): Router {
 
   router.post('/library/pairs', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office', 'lead');
+    must(person, 'edit-library');
     const { pairs } = parseBody(pairsSchema, request.body);
     await database.transaction(async (db) => {
       for (const pair of pairs) await libraryStore.putPair(db, person.companyId, pair);

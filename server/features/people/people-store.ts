@@ -1,7 +1,7 @@
 import type { Certification } from '@/core/job/gates';
+import type { Role } from '@/core/job/permissions';
 import type { Db } from '@/server/db/pool';
 
-export type Role = 'owner' | 'office' | 'lead' | 'helper';
 export type Person = {
   id: string;
   companyId: string;

@@ -7,11 +7,12 @@ import {
   signOffSchema,
   vacuumSchema,
 } from '@/contract/requests';
+import { signs } from '@/core/job/permissions';
 import { BUILT_PHASES, type BuiltPhase } from '@/core/job/phases';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
 
 function phaseOf(name: string): BuiltPhase {
@@ -49,7 +50,7 @@ export function phasesRoutes({ database }: Deps): Router {
 
   router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'lead', 'owner');
+    must(person, 'override');
     response
       .status(201)
       .json(
@@ -66,8 +67,7 @@ export function phasesRoutes({ database }: Deps): Router {
   router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
     const person = who(request);
     // An estimator signs what is found and agreed; what is done and proven is signed by a lead.
-    const before = request.params.phase === 'survey' || request.params.phase === 'scope';
-    mustBe(person, 'lead', 'owner', ...(before ? (['office'] as const) : []));
+    must(person, signs(phaseOf(request.params.phase)));
     const { id } = parseBody(signOffSchema, request.body);
     response
       .status(201)

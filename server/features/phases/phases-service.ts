@@ -20,7 +20,7 @@ import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
-import { mustBe } from '@/server/who';
+import { must } from '@/server/who';
 import { phasesStore } from './phases-store';
 
 /** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
@@ -37,7 +37,7 @@ export async function recordVacuum(
   return changeJob(database, person, jobId, async (db, sheet) => {
     mustBeOpen(sheet, 'charge');
     if (vacuumWantsReason(sheet)) {
-      mustBe(person, 'lead', 'owner');
+      must(person, 'type-vacuum-alone');
       if (body.reason === undefined)
         throw badInput({
           field: 'reason',

@@ -4,6 +4,7 @@ import type { NewCustomerSignature, NewDecision } from '@/contract/before';
 import { itemsToRemember, scopeOf, termsOf } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
 import { passes } from '@/core/job/gates';
+import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Choice } from '@/core/scope/choice';
 import type { ScopeItem } from '@/core/scope/item';
@@ -72,7 +73,7 @@ export async function decide(database: Database, person: Person, jobId: string, 
     if (body.decision === 'out') {
       if (item.safety)
         throw new Problem('not-allowed', { field: 'itemId', message: 'Safety or law: this item cannot be taken out.' });
-      if (item.level === 'must' && person.role !== 'lead' && person.role !== 'owner')
+      if (item.level === 'must' && !may(person.role, 'decline-must'))
         throw new Problem('not-allowed', {
           field: 'itemId',
           message: 'A must goes out only by a lead or the owner, with a reason.',

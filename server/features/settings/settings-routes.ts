@@ -5,7 +5,7 @@ import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { badInput, parseBody } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { settingsStore } from './settings-store';
 
 export function settingsRoutes({ database }: Deps): Router {
@@ -17,7 +17,7 @@ export function settingsRoutes({ database }: Deps): Router {
 
   router.put('/settings', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'owner', 'office');
+    must(person, 'edit-settings');
     const body = parseBody(settingsSchema, request.body);
     const refused = checkSettings(body.settings);
     if (refused) throw badInput(refused);

@@ -3,7 +3,7 @@ import multer from 'multer';
 import { observationsSchema, photoSchema, waiverSchema } from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
-import { mustBe, who } from '@/server/who';
+import { must, who } from '@/server/who';
 import { addPhoto, recordObservations, waive } from './surveys-service';
 import { surveysStore } from './surveys-store';
 
@@ -48,7 +48,7 @@ export function surveysRoutes({ database }: Deps): Router {
 
   router.post('/jobs/:jobId/waivers', async (request, response) => {
     const person = who(request);
-    mustBe(person, 'lead', 'owner', 'office');
+    must(person, 'waive-picture');
     response
       .status(201)
       .json(await waive(database, person, request.params.jobId, parseBody(waiverSchema, request.body)));

@@ -5,8 +5,10 @@ import { odText } from '@/core/circuit/acr-tube';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
-import { type ChargeAction, type ChargeMove, chargeMove } from '@/core/job/circuit/charge-move';
 import { chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
+import { markedOn } from '@/core/job/marked';
+import { nextMoveOf } from '@/core/job/next-move';
+import { may } from '@/core/job/permissions';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
@@ -14,27 +16,22 @@ import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { useKeys } from '@/web/shell/use-keys';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
 import { MovementLog } from '../MovementLog';
+import { NextMove } from '../NextMove';
 import { useClosing } from '../use-closing';
+import { usePress } from '../use-press';
 import { BuildUpPicture } from './BuildUpPicture';
 import { ChargeSide } from './ChargeSide';
 import { ScaleSheet } from './ScaleSheet';
 import { TypedMovement } from './TypedMovement';
 import { VacuumForm } from './VacuumForm';
 
-const CLOSING: ChargeMove = {
-  kind: 'now',
-  say: 'Valve closed. The scale settles.',
-  because: 'What went in counts when the scale stands still.',
-};
+type Weigh = { kind: 'weigh-in' | 'recover'; oz: number };
 
 export default function ChargePage(view: EquippedView) {
   const { sheet } = view;
@@ -45,7 +42,6 @@ export default function ChargePage(view: EquippedView) {
       <JobFrame
         sheet={sheet}
         active="charge"
-        simulated={false}
         next={
           <NextMoveBar kind="not-proven" say="Mend the equipment data first." because={build.refused.message}>
             <Button tone="primary" onClick={() => navigate('../equipment', { relative: 'path' })}>
@@ -68,12 +64,9 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const { plate } = sheet.circuit;
   const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed' | 'scale'>();
   const [entry, setEntry] = useState<EntryKind>();
-  const { busy, problem, act } = useAct();
-  const navigate = useNavigate();
   const signed = sheet.signOffs.find((s) => s.phase === 'charge');
   const scaleRun = run?.phase === 'charge' ? run : undefined;
   const live = scaleRun ? liveMovement(view) : undefined;
-  const may = view.me.role === 'lead' || view.me.role === 'owner';
   const gates = sheetGates(sheet, 'charge');
   const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
   const label = chargeLabel(sheet, build);
@@ -82,70 +75,48 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const judged = judgeCharge(sheet, build, (live?.oz ?? 0) + (run?.phase === 'charge' ? unsheetedOz(view) : 0));
 
   async function move(kind: 'weigh-in' | 'recover', oz: number): Promise<void> {
-    await act(async () => {
-      let runId = scaleRun?.id;
-      if (!runId) {
-        const started = await view.actions.send(`/jobs/${sheet.job.id}/runs`, {
-          id: uuid(),
-          phase: 'charge',
-          speed: 1,
-        });
-        runId = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
-      }
-      await post(`/runs/${runId}/commands`, { kind, oz: Math.round(oz * 10) / 10 });
-    });
+    let runId = scaleRun?.id;
+    if (!runId) {
+      const started = await view.actions.send(`/jobs/${sheet.job.id}/runs`, {
+        id: uuid(),
+        phase: 'charge',
+        speed: 1,
+      });
+      runId = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
+    }
+    await post(`/runs/${runId}/commands`, { kind, oz: Math.round(oz * 10) / 10 });
   }
 
   const { closing, close } = useClosing(live !== undefined && !live.silent);
-  const next = closing ? CLOSING : chargeMove({ sheet, judged, gates, checks, label, live, lead: may });
-  const button = next.button;
-  const press = button ? () => pressed(button.action) : undefined;
-  useKeys({ n: () => !busy && press?.() });
-
-  function pressed(action: ChargeAction): void {
-    switch (action.kind) {
-      case 'go':
-        void navigate(`../${action.to}`, { relative: 'path' });
-        return;
-      case 'close-valve':
-        void act(async () => {
-          await post(`/runs/${run?.id}/commands`, { kind: 'close-valve' });
-          close();
-        });
-        return;
-      case 'type-vacuum':
-        setSheetOpen('vacuum');
-        return;
-      case 'write':
-        setEntry(action.entry);
-        return;
-      case 'sign':
-        void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/charge/sign-offs`, { id: uuid() }));
-        return;
-      default:
-        if (scaleRun) void move(action.kind, action.oz);
-        else setSheetOpen('typed');
-    }
-  }
+  const next = nextMoveOf(sheet, 'charge', {
+    maySign: may(view.me.role, 'sign-work'),
+    closing,
+    charge: { sheet, judged, gates, checks, label, live, scale: scaleRun !== undefined },
+  });
+  const weigh = ({ kind, oz }: Weigh): unknown => (scaleRun ? move(kind, oz) : setSheetOpen('typed'));
+  const { press, busy, problem, act } = usePress(view, 'charge', {
+    'close-valve': async () => {
+      await post(`/runs/${run?.id}/commands`, { kind: 'close-valve' });
+      close();
+    },
+    type: () => setSheetOpen('vacuum'),
+    write: (action) => setEntry(action.entry),
+    'weigh-in': weigh,
+    recover: weigh,
+  });
   /** Without a scale that streams the weights are typed; the simulated one stands beside, for practice. */
-  const weighing =
-    button && (button.action.kind === 'weigh-in' || button.action.kind === 'recover') ? button.action : undefined;
-  const buttonLabel = weighing && !scaleRun ? 'Type the weights' : button?.label;
+  const asked = next.button?.action;
+  const weighing = asked && (asked.kind === 'weigh-in' || asked.kind === 'recover') ? asked : undefined;
 
   const trimOz = movementsOf(sheet.measurements)
     .filter((m) => m.phase === 'start-up')
     .reduce((s, m) => s + m.oz, 0);
   const warning = plateWarnings(plate).filter((w) => w.field === 'lineLengthFt' || w.field === 'factoryChargeOz');
-  const sources = new Set([
-    ...(scaleRun ? [scaleRun.source] : []),
-    ...sheet.measurements.filter((m) => m.quantity === 'chargeMovementOz').map((m) => m.source),
-  ]);
-  const simulated = sources.has('simulated') || (sources.has('replayed') ? 'replayed' : false);
   return (
     <JobFrame
       sheet={sheet}
       active="charge"
-      simulated={simulated}
+      marked={markedOn(sheet, 'charge', scaleRun)}
       side={
         <ChargeSide
           view={view}
@@ -159,14 +130,13 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         />
       }
       next={
-        <NextMoveBar kind={next.kind} say={next.say} because={next.because}>
+        <NextMove move={next} busy={busy} press={press}>
           {weighing && !scaleRun && modelled ? (
-            <Button disabled={busy} onClick={() => void move(weighing.kind, weighing.oz)}>
-              {button!.label}, simulated scale
+            <Button disabled={busy} onClick={() => void act(() => move(weighing.kind, weighing.oz))}>
+              {weighing.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} {weighing.oz.toFixed(1)} oz, simulated scale
             </Button>
           ) : null}
-          {buttonLabel ? <MoveButton label={buttonLabel} busy={busy} onPress={press} /> : null}
-        </NextMoveBar>
+        </NextMove>
       }
     >
       <div className="px-4 py-3.5 lg:px-5">

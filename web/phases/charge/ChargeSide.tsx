@@ -4,7 +4,8 @@ import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
 import { lbOz, type WeighInState } from '@/core/circuit/weigh-in';
-import { type Check, orderChecks } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import { type BuildUp, chargePlateOf } from '@/core/job/charge-sheet';
 import type { ChargeLabel } from '@/core/job/circuit/charge-record';
 import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
@@ -31,7 +32,7 @@ type Props = {
   view: EquippedView;
   build: BuildUp;
   state: WeighInState;
-  checks: readonly Check[];
+  checks: readonly Finding[];
   gates: readonly Gate[];
   label: ChargeLabel;
   onOpen: (sheet: 'vacuum' | 'typed' | 'scale') => void;
@@ -90,7 +91,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
           <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>Change</TextButton>
         </p>
       </section>
-      {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
+      {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
       <GateList gates={gates} phase="charge" view={view} />
       {!signed && kept && sheet.circuitLog.length > 0 ? (

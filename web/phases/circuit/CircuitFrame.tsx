@@ -1,32 +1,29 @@
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuid } from 'uuid';
-import { isMarked } from '@/core/circuit/log/circuit-log';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
-import { type Check, orderChecks } from '@/core/finding/check';
-import { circuitMove } from '@/core/job/circuit/circuit-moves';
+import type { Finding } from '@/core/finding/finding';
+import { orderFindings } from '@/core/finding/order';
 import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
-import type { LiveMove } from '@/core/job/circuit/live/stream';
+import { markedOn } from '@/core/job/marked';
+import { type Live, nextMoveOf } from '@/core/job/next-move';
+import { may, signs } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
-import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { useKeys } from '@/web/shell/use-keys';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
+import { NextMove } from '../NextMove';
+import { usePress } from '../use-press';
 import { BenchSheet } from './BenchSheet';
 import { EntryLog } from './EntryLog';
 import { EntrySheet } from './EntrySheet';
 import type { FieldValues } from './entry-fields';
 import { useEntries } from './use-entries';
-import { WaitClock } from './WaitClock';
 
 export type OpenEntry = { kind: EntryKind; preset?: FieldValues; replaces?: string };
 
@@ -35,13 +32,13 @@ type Props = {
   phase: CircuitPhase;
   /** One line beside the title. */
   about: string;
-  checks: readonly Check[];
+  checks: readonly Finding[];
   /** Large figures above the checks. */
   figures?: ReactNode;
   /** Entries offered by hand. */
   offers: readonly EntryKind[];
-  /** The next move that lies over the phase's own while instruments run. */
-  live?: LiveMove | undefined;
+  /** What its instruments give now. */
+  live?: Omit<Live, 'maySign'>;
   children: ReactNode;
   /** Shown under the picture. */
   below?: ReactNode;
@@ -49,64 +46,53 @@ type Props = {
 };
 
 /** The page of one phase of the circuit: picture, figures, checks, gates, log, next move; the same on all four. */
-export function CircuitFrame({ view, phase, about, checks, figures, offers, live, children, below, presets }: Props) {
+export function CircuitFrame({
+  view,
+  phase,
+  about,
+  checks,
+  figures,
+  offers,
+  live: facts,
+  children,
+  below,
+  presets,
+}: Props) {
   const { sheet, feed } = view;
   const write = useEntries(view);
   const navigate = useNavigate();
   const [open, setOpen] = useState<OpenEntry>();
   const [bench, setBench] = useState(false);
-  const { busy, problem, act } = useAct();
   const gates = sheetGates(sheet, phase);
   const signed = sheet.signOffs.some((s) => s.phase === phase);
-  const may = view.me.role === 'lead' || view.me.role === 'owner';
-  const move = circuitMove(sheet, phase, gates);
-  const over = signed ? undefined : live;
+  const live = { ...facts, maySign: may(view.me.role, signs(phase)) };
+  const move = nextMoveOf(sheet, phase, live);
   const streams = phase !== 'join';
   const running = view.run?.phase === phase ? view.run : undefined;
 
-  function press(): void {
-    if (over) {
-      void act(async () => {
-        if (running && feed.bench)
-          for (const order of over.action?.orders ?? []) await post(`/runs/${running.id}/commands`, order);
-        if (over.action?.entry) await write(over.action.entry.kind, over.action.entry.body);
-        if (over.action?.go) void navigate(over.action.go);
-        if (over.action?.form) setOpen({ kind: over.action.form });
-      });
-      return;
-    }
-    const { action } = move;
-    if (action.kind === 'write') setOpen({ kind: action.entry, preset: presets?.[action.entry] });
-    if (action.kind === 'correct') {
-      const entry = sheet.circuitLog.find((e) => e.id === action.id);
+  const { press, busy, problem } = usePress(view, phase, {
+    bench: async (action) => {
+      if (running && feed.bench) for (const order of action.orders) await post(`/runs/${running.id}/commands`, order);
+      if (action.entry) await write(action.entry.kind, action.entry.body);
+      if (action.go) void navigate(action.go);
+      if (action.form) setOpen({ kind: action.form });
+    },
+    write: ({ entry }) => setOpen({ kind: entry, preset: presets?.[entry] }),
+    correct: ({ entryId }) => {
+      const entry = sheet.circuitLog.find((e) => e.id === entryId);
       if (entry) setOpen({ kind: entry.kind, preset: { ...entry.body }, replaces: entry.id });
-    }
-    if (action.kind === 'bubble') document.getElementById(`joint-${action.id}`)?.scrollIntoView({ block: 'center' });
-    if (action.kind === 'go') void navigate(`../${action.to}`, { relative: 'path' });
-    if (action.kind === 'sign')
-      void act(() => view.actions.send(`/jobs/${sheet.job.id}/phases/${phase}/sign-offs`, { id: uuid() }));
-  }
-  const label = over
-    ? over.action?.label
-    : move.action.kind === 'none' || (move.action.kind === 'sign' && !may)
-      ? undefined
-      : move.action.label;
-  useKeys({ n: () => !busy && label && press() });
-  const sources = new Set([
-    ...(running ? [running.source] : []),
-    ...sheet.circuitLog.filter((e) => e.phase === phase && isMarked(e.source)).map((e) => e.source),
-  ]);
-  const simulated = sources.has('simulated') || (sources.has('replayed') ? 'replayed' : false);
-  const shown = over ?? move;
+    },
+    'show-joint': ({ joint }) => document.getElementById(`joint-${joint}`)?.scrollIntoView({ block: 'center' }),
+  });
   return (
     <JobFrame
       sheet={sheet}
       active={phase}
-      simulated={simulated}
+      marked={markedOn(sheet, phase, running)}
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           {figures}
-          <CheckList checks={orderChecks(checks)} />
+          <CheckList checks={orderFindings(checks)} />
           <GateList gates={gates} phase={phase} view={view} />
           {signed ? null : (
             <section aria-label="Write down">
@@ -128,13 +114,7 @@ export function CircuitFrame({ view, phase, about, checks, figures, offers, live
           <EntryLog view={view} phase={phase} />
         </div>
       }
-      next={
-        <NextMoveBar kind={shown.kind} say={shown.say} because={shown.because}>
-          {!over && move.since ? <WaitClock since={move.since} forMin={move.forMin ?? 0} /> : null}
-          {over?.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{over.wait}</span> : null}
-          {label ? <MoveButton label={label} busy={busy} onPress={press} /> : null}
-        </NextMoveBar>
-      }
+      next={<NextMove move={move} busy={busy} press={press} />}
     >
       <div className="px-4 py-3 lg:px-5">
         <div className="flex flex-wrap items-baseline gap-x-4">

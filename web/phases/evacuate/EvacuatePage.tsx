@@ -3,7 +3,6 @@ import { entriesOf } from '@/core/circuit/log/circuit-log';
 import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
 import { evacuationView } from '@/core/job/circuit/circuit-views';
-import { liveEvacuate } from '@/core/job/circuit/live/live-evacuate';
 import { ordersOf, S_PER_MIN, touchedMin } from '@/core/job/circuit/live/stream';
 import { passes } from '@/core/job/gates';
 import { sheetGates } from '@/core/job/sheet-gates';
@@ -60,7 +59,7 @@ export default function EvacuatePage(view: EquippedView) {
   });
   const silent = run !== undefined && feed.samples.length > 0 && feed.samples.at(-1)?.values.microns === null;
   const stream = liveStream(view, 'evacuate');
-  const live = stream ? liveEvacuate(evac, stream, answer) : undefined;
+  const live = stream ? { evacuate: { stream, fits: answer } } : {};
 
   const gates = sheetGates(sheet, 'evacuate');
   const water = evac.setup ? waterMicrons(evac.setup.body.coldestPipeF) : undefined;

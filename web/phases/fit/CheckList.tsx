@@ -1,9 +1,9 @@
-import type { Check } from '@/core/finding/check';
+import type { Finding } from '@/core/finding/finding';
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { Mark } from '@/web/kit/Mark';
 
 /** What the sheet says, worst first: claim, because, source, and what to do. */
-export function CheckList({ checks }: { checks: readonly Check[] }) {
+export function CheckList({ checks }: { checks: readonly Finding[] }) {
   return (
     <section aria-label="Checks">
       <h2 className="text-[15px] font-[680]">What it says</h2>
@@ -21,7 +21,7 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
             <span>
               <b className="font-[640]">{c.claim}</b>
               <span className="block text-[13px]">{c.because}</span>
-              {c.next ? <span className="block text-[13.5px] font-[620]">{c.next}</span> : null}
+              {c.next ? <span className="block text-[13.5px] font-[620]">{c.next.say}</span> : null}
               <span className="block text-[12px] text-ink2">{c.source}</span>
             </span>
           </li>

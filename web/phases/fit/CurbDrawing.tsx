@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { VerdictOf } from '@/core/finding/check';
+import type { VerdictOf } from '@/core/finding/order';
 import { areaIn2, type Rectangle } from '@/core/fit/curb/curb-overlap';
 import { type Curb, openingFits } from '@/core/fit/curb/judge-curb';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';

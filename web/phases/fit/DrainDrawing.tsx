@@ -1,4 +1,4 @@
-import type { VerdictOf } from '@/core/finding/check';
+import type { VerdictOf } from '@/core/finding/order';
 import { CODE_SLOPE, drainTrap, PREFERRED_SLOPE } from '@/core/fit/drain/drain-line';
 import { type DrainSheet, panAtTrip } from '@/core/fit/drain/drain-sheet';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';

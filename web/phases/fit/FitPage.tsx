@@ -1,6 +1,6 @@
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import type { AirSheet } from '@/core/air/duct/air-sheet';
-import { type VerdictOf, verdictOf, worstOf } from '@/core/finding/check';
+import { type VerdictOf, verdictOf, worstOf } from '@/core/finding/order';
 import type { Route } from '@/core/fit/access/route';
 import { type Curb, LIFT_CHECK_IDS, LIFT_CHECKS } from '@/core/fit/curb/judge-curb';
 import type { DrainSheet } from '@/core/fit/drain/drain-sheet';
@@ -62,7 +62,6 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
     <JobFrame
       sheet={sheet}
       active="fit"
-      simulated={false}
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <CheckList checks={checks} />
@@ -86,7 +85,7 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
       next={
         <NextMoveBar
           kind={first ? first.verdict : 'good'}
-          say={first ? (first.next ?? first.claim) : `${FIT_WORDS[kind]}: everything holds.`}
+          say={first ? (first.next?.say ?? first.claim) : `${FIT_WORDS[kind]}: everything holds.`}
           because={first ? `${first.claim} ${first.because}` : 'Measured, and nothing is short.'}
         >
           <Button tone="primary" onClick={() => navigate(following ? `${base}/fit/${following}` : `${base}/scope`)}>

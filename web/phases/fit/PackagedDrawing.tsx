@@ -1,4 +1,4 @@
-import type { VerdictOf } from '@/core/finding/check';
+import type { VerdictOf } from '@/core/finding/order';
 import { CROSSOVER_LIMIT_FPM, crossoverBox } from '@/core/fit/packaged/crossover-box';
 import { boxNeeded, crossing, type Packaged, seenFromYard } from '@/core/fit/packaged/duct-sides';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';

@@ -1,5 +1,5 @@
 import { type ReactNode, useRef } from 'react';
-import type { VerdictOf } from '@/core/finding/check';
+import type { VerdictOf } from '@/core/finding/order';
 import { footprint, gateSweep } from '@/core/fit/outdoor/gaps';
 import { clearancesOf } from '@/core/fit/outdoor/judge-placement';
 import type { Placement } from '@/core/fit/outdoor/placement';

@@ -1,5 +1,5 @@
-import type { VerdictOf } from '@/core/finding/check';
 import type { Verdict } from '@/core/finding/finding';
+import type { VerdictOf } from '@/core/finding/order';
 import { cornerLimit } from '@/core/fit/access/corridor-corner';
 import { fitsOf, type Route, type StageFit } from '@/core/fit/access/route';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { VerdictOf } from '@/core/finding/check';
+import type { VerdictOf } from '@/core/finding/order';
 import { closingWords } from '@/core/fit/stack/judge-stack';
 import { newStackIn, type Stack, stackEnds } from '@/core/fit/stack/stack';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { drierIn } from '@/core/circuit/join/after-run';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
-import { orderChecks } from '@/core/finding/check';
+import { orderFindings } from '@/core/finding/order';
 import { afterRunView } from '@/core/job/circuit/circuit-views';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { Button } from '@/web/kit/Button';
@@ -24,7 +24,7 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
   return (
     <section aria-label="After the run">
       <h2 className="text-[15px] font-[680]">After the run</h2>
-      {checks.length ? <CheckList checks={orderChecks(checks)} /> : null}
+      {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {signed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {offers.map((kind) => (

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import { orderChecks } from '@/core/finding/check';
+import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { hasCircuit } from '@/core/job/before';
-import { passes } from '@/core/job/gates';
+import { markedOn } from '@/core/job/marked';
+import { nextMoveOf } from '@/core/job/next-move';
+import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { Report } from '@/core/job/report';
 import { isEquipped } from '@/core/job/sheet';
@@ -16,32 +17,14 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { useKeys } from '@/web/shell/use-keys';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
+import { NextMove } from '../NextMove';
+import { usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
 import { FurnaceSheet } from './FurnaceSheet';
 import { ReportSheet } from './ReportSheet';
-
-/** Gates of the hand-over that are cleared on the scope page. */
-const BEFORE_GATES: ReadonlySet<string> = new Set([
-  'no-hazard-stop',
-  'no-fit-stop',
-  'scope-signed',
-  'disclosures',
-  'change-answered',
-  'musts-in',
-]);
-
-/** The page on which a gate is cleared; none when it is cleared here. */
-function clearedOn(gate: string): 'scope' | 'charge' | 'start-up' | undefined {
-  if (BEFORE_GATES.has(gate)) return 'scope';
-  if (gate === 'suction-drier') return undefined;
-  return gate === 'charge-signed' ? 'charge' : 'start-up';
-}
 
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
@@ -52,71 +35,32 @@ export default function HandOverPage(view: JobView) {
     reported ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}` : null,
     get,
   );
-  const { busy, problem, act } = useAct();
   const [amending, setAmending] = useState(false);
   const [proving, setProving] = useState(false);
-  const navigate = useNavigate();
   const gates = sheetGates(sheet, 'hand-over');
-  const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
-  const barred = gates.find((g) => !passes(g));
-  const lead = me.role === 'lead' || me.role === 'owner';
-  const simulated = sheet.measurements.some((m) => m.source === 'simulated');
-  const back = barred ? clearedOn(barred.id) : undefined;
-  const proven = sheet.furnace ? orderChecks(judgeFurnace(sheet.furnace)) : undefined;
-  const worst = proven?.[0];
+  const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
+  const proven = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace)) : undefined;
   const pdf = `/api${jobPath}/report.pdf`;
 
-  const bar = signed
-    ? {
-        kind: 'good' as const,
-        say: 'Handed over. Give the customer the report.',
-        because: `Signed by ${signed.by}. The record is frozen; an amendment stands beside it.`,
-        label: 'Open the PDF',
-        press: () => void window.open(pdf, '_blank'),
-      }
-    : barred?.id === 'furnace-proof'
-      ? {
-          kind: worst?.verdict ?? ('not-proven' as const),
-          say: worst
-            ? (worst.next ?? worst.claim)
-            : 'Type what the furnace shows: gas pressures, temperature rise, CO.',
-          because: worst
-            ? `${worst.claim} ${worst.because}`
-            : 'A furnace is not handed over without them. Combustion and gas are licensed work.',
-          label: sheet.furnace ? 'Read it again' : 'Type the readings',
-          press: () => setProving(true),
-        }
-      : barred
-        ? {
-            kind: 'not-proven' as const,
-            say: `Held: ${barred.asks}.`,
-            because: barred.say,
-            label: back ? `Go to ${PHASE_WORDS[back].toLowerCase()}` : undefined,
-            press: () => (back ? navigate(`../${back}`, { relative: 'path' }) : undefined),
-          }
-        : {
-            kind: 'now' as const,
-            say: 'Walk the customer through the report, then sign the hand-over.',
-            because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.',
-            label: lead ? 'Sign the hand-over' : undefined,
-            press: () =>
-              void act(async () => {
-                await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
-                await mutate();
-              }),
-          };
-  useKeys({ n: () => !busy && bar.press() });
+  const move = nextMoveOf(sheet, 'hand-over', { maySign: may(me.role, 'sign-work') });
+  const { press, busy, problem } = usePress(view, 'hand-over', {
+    type: () => setProving(true),
+    sign: async () => {
+      await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
+      await mutate();
+    },
+  });
 
   return (
     <JobFrame
       sheet={sheet}
       active="hand-over"
-      simulated={simulated}
+      marked={markedOn(sheet, 'hand-over')}
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
-          {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed !== undefined} /> : null}
+          {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
           <section>
             <h2 className="text-[15px] font-[680]">Signatures</h2>
             <ul className="mt-1">
@@ -145,11 +89,7 @@ export default function HandOverPage(view: JobView) {
           </div>
         </div>
       }
-      next={
-        <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
-          {bar.label ? <MoveButton label={bar.label} busy={busy} onPress={bar.press} /> : null}
-        </NextMoveBar>
-      }
+      next={<NextMove move={move} busy={busy} press={press} />}
     >
       <div className="px-4 py-3.5 lg:px-7">
         <Trouble problem={problem} />

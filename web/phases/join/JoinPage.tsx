@@ -1,5 +1,5 @@
-import { worstOf } from '@/core/finding/check';
 import type { Verdict } from '@/core/finding/finding';
+import { worstOf } from '@/core/finding/order';
 import { joinView, volumeOf } from '@/core/job/circuit/circuit-views';
 import { LineElevation } from '@/web/bench/line/LineElevation';
 import { Mark } from '@/web/kit/Mark';

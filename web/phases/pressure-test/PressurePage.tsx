@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
 import type { Verdict } from '@/core/finding/finding';
 import { pressureView } from '@/core/job/circuit/circuit-views';
-import { livePressure } from '@/core/job/circuit/live/live-pressure';
 import { S_PER_MIN } from '@/core/job/circuit/live/stream';
 import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { holdPoints } from '@/web/bench/hold/hold-layout';
@@ -46,7 +45,7 @@ export default function PressurePage(view: EquippedView) {
   const now = typeof last?.values.testPsig === 'number' ? last.values.testPsig : undefined;
   const pipeF = typeof last?.values.pipeF === 'number' ? last.values.pipeF : undefined;
   const stream = liveStream(view, 'pressure-test');
-  const live = stream ? livePressure(test, stream, gear) : undefined;
+  const live = stream ? { pressureTest: { stream, gear } } : {};
 
   const verdict: Verdict =
     test.stage === 'failed' ? (test.checks.find((c) => c.id === 'hold')?.verdict ?? 'look-again') : liveVerdict();

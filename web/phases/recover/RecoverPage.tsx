@@ -7,7 +7,6 @@ import { lbOz } from '@/core/circuit/weigh-in';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { movedOz } from '@/core/job/circuit/live/live-machine';
-import { liveRecover } from '@/core/job/circuit/live/live-recover';
 import { ordersOf } from '@/core/job/circuit/live/stream';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { shown } from '@/core/units/format';
@@ -54,19 +53,20 @@ export default function RecoverPage(view: JobView) {
   const expected = stillExpectedOz(sheet);
   const live =
     stream && refrigerant
-      ? liveRecover(
-          {
-            rec,
-            refrigerant,
-            cylinder,
-            stillOz: expected,
-            roomOz: roomOz(list, refrigerant, today()),
-            today: today(),
+      ? {
+          recover: {
+            stream,
+            on: {
+              rec,
+              refrigerant,
+              cylinder,
+              stillOz: expected,
+              roomOz: roomOz(list, refrigerant, today()),
+              today: today(),
+            },
           },
-          stream,
-          sheet.circuitSchools,
-        )
-      : undefined;
+        }
+      : {};
 
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;
   const contents = (cylinder?.contentsOz ?? 0) + moved;

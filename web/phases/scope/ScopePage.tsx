@@ -1,21 +1,20 @@
 import { useEffect, useState } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useLocation } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { scopeOf } from '@/core/job/before';
 import { removalGates } from '@/core/job/before-gates';
-import { scopeMove } from '@/core/job/before-move';
+import { nextMoveOf } from '@/core/job/next-move';
+import { may } from '@/core/job/permissions';
 import { sheetGates } from '@/core/job/sheet-gates';
 import type { DecidedItem } from '@/core/scope/scope';
 import { money } from '@/core/units/money';
 import { useLibrary } from '@/web/api/use-library';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
-import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { useKeys } from '@/web/shell/use-keys';
 import type { JobView } from '../job-context';
+import { NextMove } from '../NextMove';
+import { usePress } from '../use-press';
 import { ChoiceForm } from './ChoiceForm';
 import { CustomerSheet } from './CustomerSheet';
 import { DeltaList } from './DeltaList';
@@ -30,11 +29,10 @@ export default function ScopePage(view: JobView) {
   const { sheet, me } = view;
   const { library } = useLibrary();
   const { hash } = useLocation();
-  const navigate = useNavigate();
-  const { busy, problem, act } = useAct();
   const [asked, setAsked] = useState<Asked>();
   const scope = scopeOf(sheet);
-  const move = scopeMove(sheet);
+  const mayChoose = may(me.role, 'choose-scope');
+  const move = nextMoveOf(sheet, 'scope', { maySign: mayChoose });
   const gates = sheetGates(sheet, 'scope');
   const path = `/jobs/${sheet.job.id}`;
   const lit = hash.slice(1);
@@ -42,24 +40,15 @@ export default function ScopePage(view: JobView) {
     if (lit) document.getElementById(lit)?.scrollIntoView({ block: 'center' });
   }, [lit]);
 
-  const choose = useChoose(view, act);
   const sendDecision = (item: DecidedItem, decision: 'in' | 'out', reason: string | null): Promise<unknown> =>
     view.actions.send(`${path}/decisions`, { id: uuid(), itemId: item.id, decision, reason });
 
-  function press(): void {
-    const { action } = move;
-    if (action.kind === 'go') navigate(`${path}/${action.to}`);
-    if (action.kind === 'sign') void act(() => view.actions.send(`${path}/phases/scope/sign-offs`, { id: uuid() }));
-    if (action.kind === 'customer') setAsked({ kind: 'customer', subject: 'scope' });
-    if (action.kind === 'answer-change') setAsked({ kind: 'customer', subject: 'change' });
-    if (action.kind === 'disclose') setAsked({ kind: 'customer', subject: `disclosure:${action.id}` });
-    if (action.kind === 'remove') void act(() => view.actions.send(`${path}/removal`, {}));
-  }
-  useKeys({ n: () => !busy && press() });
+  const { press, busy, problem, act } = usePress(view, 'scope', {
+    customer: ({ subject }) => setAsked({ kind: 'customer', subject }),
+  });
+  const choose = useChoose(view, act);
 
   const signed = sheet.signOffs.find((s) => s.phase === 'scope');
-  const may = me.role !== 'helper';
-  const label = move.action.kind === 'none' ? undefined : move.action.label;
   const levels = [
     ['must', 'Must'],
     ['should', 'Should'],
@@ -70,7 +59,6 @@ export default function ScopePage(view: JobView) {
     <JobFrame
       sheet={sheet}
       active="scope"
-      simulated={false}
       side={
         <ScopeSide
           view={view}
@@ -80,11 +68,7 @@ export default function ScopePage(view: JobView) {
           onSign={(subject) => setAsked({ kind: 'customer', subject })}
         />
       }
-      next={
-        <NextMoveBar kind={move.kind} say={move.say} because={move.because}>
-          {label && may ? <MoveButton label={label} busy={busy} onPress={press} /> : null}
-        </NextMoveBar>
-      }
+      next={<NextMove move={mayChoose ? move : { ...move, button: undefined }} busy={busy} press={press} />}
     >
       <div className="px-4 py-3.5 lg:px-7">
         <div className="flex flex-wrap items-baseline gap-x-4">
@@ -116,7 +100,7 @@ export default function ScopePage(view: JobView) {
           pairListed={sheet.scope.pairListed}
           library={library}
           known={scope.input.known}
-          disabled={!may}
+          disabled={!mayChoose}
           onChange={choose}
         />
         {levels.map(([level, words]) => {
@@ -134,7 +118,7 @@ export default function ScopePage(view: JobView) {
                     item={item}
                     labour={sheet.scopeSchools.labourPerHour}
                     lit={lit === `item-${item.id}`}
-                    may={may && !busy}
+                    may={mayChoose && !busy}
                     onIn={() => void act(() => sendDecision(item, 'in', null))}
                     onOut={() => setAsked({ kind: 'decline', item })}
                   />

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { worstOf } from '@/core/finding/check';
+import { worstOf } from '@/core/finding/order';
 import { assumedPaths, FIT_WORDS, judgeFit } from '@/core/fit/sheets';
 import { fitContextOf, type ScopeView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';

@@ -1,8 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import type { Gate } from '@/core/job/gates';
+import { markedOn } from '@/core/job/marked';
+import { nextMoveOf } from '@/core/job/next-move';
+import { may } from '@/core/job/permissions';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
 import { confirmationsOf, roundsOf } from '@/core/job/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
@@ -10,16 +12,13 @@ import { STALE_S } from '@/core/startup/live';
 import { type Quantity, RUNNING_A } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
-import { get, post } from '@/web/api/http';
+import { get } from '@/web/api/http';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
-import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { BeforeWork } from '../BeforeWork';
 import { TypedMovement } from '../charge/TypedMovement';
@@ -27,16 +26,20 @@ import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
 import { liveMovement } from '../live-movement';
 import { MovementLog } from '../MovementLog';
+import { NextMove } from '../NextMove';
+import { usePress } from '../use-press';
 import { AirflowSheet } from './AirflowSheet';
 import { BenchDrawer } from './BenchDrawer';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
 import { ModeChoice } from './ModeChoice';
 import { ReadingsTable } from './ReadingsTable';
-import { type Open, startUpBar, type Tab } from './start-up-bar';
 import { useStartUp } from './use-start-up';
 import { useTyped } from './use-typed';
 import { Working } from './Working';
+
+type Tab = 'ladder' | 'trend' | 'readings';
+type Open = 'bench' | 'airflow' | 'typed' | 'working';
 
 const Trend = lazy(() => import('@/web/bench/Trend'));
 
@@ -50,9 +53,7 @@ export default function StartUpPage(view: EquippedView) {
   );
   const [tab, setTab] = useState<Tab>('ladder');
   const [open, setOpen] = useState<Open | undefined>();
-  const { busy, problem, act } = useAct();
   const desk = useDesk();
-  const navigate = useNavigate();
   const jobPath = `/jobs/${sheet.job.id}`;
   const signed = sheet.signOffs.find((s) => s.phase === 'start-up');
   const { data: gateData } = useSWR<{ gates: Gate[] }>(
@@ -89,7 +90,6 @@ export default function StartUpPage(view: EquippedView) {
     if (!streaming) typed.clear();
   }
 
-  const sign = () => view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
   const setMode = (mode: 'cooling' | 'heating') =>
     view.actions.replace(`${jobPath}/mode`, { version: sheet.job.version, mode });
 
@@ -104,8 +104,25 @@ export default function StartUpPage(view: EquippedView) {
     setSelected(id);
     if (!desk) setOpen('working');
   };
-  const bar = startUpBar(
-    {
+  const { press, busy, problem, act } = usePress(view, 'start-up', {
+    connect: () => setOpen('bench'),
+    'prove-airflow': () => setOpen('airflow'),
+    type: (action) => {
+      if (action.what === 'weights') setOpen('typed');
+      if (action.what !== 'readings') return;
+      setTab('readings');
+      const { quantity } = action;
+      if (quantity) setTimeout(() => document.querySelector<HTMLElement>(`input[name=${quantity}]`)?.focus(), 0);
+    },
+    check: ({ what }) => select(what as FigureId),
+    record: async ({ stage, sign }) => {
+      await record(stage);
+      if (sign) await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
+    },
+  });
+  const move = nextMoveOf(sheet, 'start-up', {
+    maySign: may(me.role, 'sign-work'),
+    startUp: {
       signedBy: signed?.by,
       overridden: sheet.overrides.some((o) => o.phase === 'start-up'),
       live,
@@ -120,34 +137,12 @@ export default function StartUpPage(view: EquippedView) {
       anyRound: roundsOf(sheet).length > 0,
       judgement,
       selected,
-      lead: me.role === 'lead' || me.role === 'owner',
       gates: gateData?.gates,
       typing: Object.keys(typed.values).length > 0,
       roundInS: streaming || steady.waitS === 0 || !roundsOf(sheet).length ? undefined : steady.waitS,
     },
-    {
-      command: (body) => void act(() => post(`/runs/${run?.id}/commands`, body)),
-      open: setOpen,
-      tab: (to, quantity) => {
-        setTab(to);
-        if (quantity) setTimeout(() => document.querySelector<HTMLElement>(`input[name=${quantity}]`)?.focus(), 0);
-      },
-      go: (phase) => void navigate(`../${phase}`, { relative: 'path' }),
-      record: (stage) => void act(() => record(stage)),
-      confirm: (confirmation) =>
-        void act(() => view.actions.send(`${jobPath}/confirmations`, { confirmation, confirmed: true })),
-      recordAndSign: () =>
-        void act(async () => {
-          await record('final');
-          await sign();
-        }),
-      select,
-      sign: () => void act(sign),
-      setMode: (mode) => void act(() => setMode(mode)),
-    },
-  );
+  });
   useKeys({
-    n: () => !busy && bar.press?.(),
     r: () => !busy && !signed && void act(() => record('reading')),
     w: () =>
       desk ? document.querySelector<HTMLElement>('[data-testid=working]')?.scrollIntoView() : setOpen('working'),
@@ -165,7 +160,7 @@ export default function StartUpPage(view: EquippedView) {
     <JobFrame
       sheet={sheet}
       active="start-up"
-      simulated={run?.source === 'simulated' || sheet.measurements.some((m) => m.source === 'simulated')}
+      marked={markedOn(sheet, 'start-up', run?.phase === 'start-up' ? run : undefined)}
       side={
         <div>
           {desk ? mainFigure : null}
@@ -182,14 +177,7 @@ export default function StartUpPage(view: EquippedView) {
           </div>
         </div>
       }
-      next={
-        <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
-          {bar.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{bar.wait}</span> : null}
-          {bar.label ? (
-            <MoveButton label={bar.label} busy={busy} tone={bar.wait ? 'plain' : 'primary'} onPress={bar.press} />
-          ) : null}
-        </NextMoveBar>
-      }
+      next={<NextMove move={move} busy={busy} press={press} />}
     >
       <div className="flex h-full flex-col">
         <div className="relative px-4 pt-3 lg:px-5">

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { beforeSubject, type SurveyView } from '@/core/job/before';
+import { may } from '@/core/job/permissions';
 import type { BeforeState } from '@/core/scope/survey/before-dismantling';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
@@ -11,7 +12,7 @@ import { PhotoButton, Thumbs } from './PhotoButton';
 /** Pictures that can never be taken again: each is taken, or waived with a reason. Until then nothing is taken out. */
 export function BeforeList({ view, survey }: { view: JobView; survey: SurveyView }) {
   const [asked, setAsked] = useState<BeforeState>();
-  const may = view.me.role !== 'helper';
+  const mayWaive = may(view.me.role, 'waive-picture');
   return (
     <>
       <p className="mt-1 text-ink2">Removal stays blocked until each is taken or waived.</p>
@@ -31,7 +32,7 @@ export function BeforeList({ view, survey }: { view: JobView; survey: SurveyView
             </span>
             <Thumbs view={view} subject={beforeSubject(b.id)} />
             <PhotoButton view={view} subject={beforeSubject(b.id)} label={`Picture: ${b.label}`} />
-            {b.state === 'missing' && may ? (
+            {b.state === 'missing' && mayWaive ? (
               <Button tone="quiet" className="text-[13.5px]" onClick={() => setAsked(b)}>
                 Waive
               </Button>

@@ -1,22 +1,21 @@
 import { useEffect, useRef, useState } from 'react';
 import { Navigate, useLocation, useNavigate, useParams } from 'react-router';
-import { v7 as uuid } from 'uuid';
 import { scopeInputOf, surveyOf } from '@/core/job/before';
-import { surveyMove } from '@/core/job/before-move';
+import { placeAfter } from '@/core/job/before-move';
+import { nextMoveOf } from '@/core/job/next-move';
+import { may } from '@/core/job/permissions';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { scopeDelta, scopeItems } from '@/core/scope/scope';
-import { type FactValue, PLACE_WORDS, PLACES, type Place } from '@/core/scope/survey/fact';
+import { type FactValue, PLACE_WORDS, PLACES } from '@/core/scope/survey/fact';
 import { type Fact, factsAt } from '@/core/scope/survey/facts';
 import { latest } from '@/core/scope/survey/survey';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { MoveButton } from '@/web/shell/MoveButton';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { useKeys } from '@/web/shell/use-keys';
 import type { JobView } from '../job-context';
+import { NextMove } from '../NextMove';
 import { DeltaList } from '../scope/DeltaList';
+import { usePress } from '../use-press';
 import { BeforeList } from './BeforeList';
 import { FactRow, type How } from './FactRow';
 import { SizeEstimate } from './SizeEstimate';
@@ -33,10 +32,9 @@ export default function SurveyPage(given: JobView) {
   const { part } = useParams();
   const { hash } = useLocation();
   const navigate = useNavigate();
-  const { busy, problem, act } = useAct();
+  const { press, busy, problem } = usePress(view, 'survey', {});
   const [changed, setChanged] = useState<{ what: string; delta: ReturnType<typeof scopeDelta> }>();
   const survey = surveyOf(sheet);
-  const move = surveyMove(sheet);
   const gates = sheetGates(sheet, 'survey');
   const seen = latest(sheet.survey.observations);
   const items = useRef(scopeItems(scopeInputOf(sheet)));
@@ -59,13 +57,6 @@ export default function SurveyPage(given: JobView) {
     items.current = now;
   }, [sheet]);
 
-  const press = (): void => {
-    if (move.action.kind === 'go') navigate(`${path}/${move.action.to}`);
-    if (move.action.kind === 'sign')
-      void act(() => view.actions.send(`${path}/phases/survey/sign-offs`, { id: uuid() }));
-  };
-  useKeys({ n: () => !busy && press() });
-
   function answer(fact: Fact, value: FactValue | null, how: How): void {
     waiting.current = fact.label;
     answers.answer(fact, value, how);
@@ -74,46 +65,25 @@ export default function SurveyPage(given: JobView) {
   const place = part === 'before' ? 'before' : PLACES.find((p) => p === part);
   if (!place) return <Navigate to={`${path}/survey/${survey.neverAsked[0]?.place ?? 'start'}`} replace />;
   const facts = place === 'before' ? [] : factsAt(place, survey.known);
+  const following = place === 'before' ? undefined : placeAfter(survey, place);
+  const move = nextMoveOf(sheet, 'survey', { maySign: may(me.role, 'sign-before'), place });
+  const asks = move.button?.action;
   const here = survey.hazards.filter((h) => h.place === place);
-  const stations = survey.places.filter((p) => p.applies).map((p) => p.place);
-  const following = place === 'before' ? undefined : (stations[stations.indexOf(place as Place) + 1] ?? 'before');
-  const onPlace = move.action.kind === 'go' && move.action.to.startsWith(`survey/${place}`);
-  const done = place !== 'before' && facts.every((f) => survey.known[f.key] !== undefined);
-  const bar =
-    move.kind === 'now' && move.action.kind === 'go' && done && following
-      ? {
-          kind: 'now' as const,
-          say: `Done here. Go on: ${following === 'before' ? 'before dismantling' : PLACE_WORDS[following].toLowerCase()}.`,
-          because: move.say,
-          label: 'Next place',
-          press: () => navigate(`${path}/survey/${following}`),
-        }
-      : {
-          kind: move.kind,
-          say: move.say,
-          because: move.because,
-          label: move.action.kind === 'none' ? undefined : onPlace ? 'Show it' : move.action.label,
-          press,
-        };
-  const maySign = me.role !== 'helper';
+  const skip = following && asks?.kind === 'go' && asks.to.startsWith(`survey/${place}`) ? following : undefined;
 
   return (
     <JobFrame
       sheet={sheet}
       active="survey"
-      simulated={false}
       side={<SurveySide view={view} survey={survey} gates={gates} sizeInBench={place === 'outdoor'} />}
       next={
-        <NextMoveBar kind={bar.kind} say={bar.say} because={bar.because}>
-          {following && !done && onPlace ? (
-            <Button onClick={() => navigate(`${path}/survey/${following}`)}>
-              Skip to {following === 'before' ? 'pictures' : PLACE_WORDS[following].toLowerCase()}
+        <NextMove move={move} busy={busy} press={press}>
+          {skip ? (
+            <Button onClick={() => navigate(`${path}/survey/${skip}`)}>
+              Skip to {skip === 'before' ? 'pictures' : PLACE_WORDS[skip].toLowerCase()}
             </Button>
           ) : null}
-          {bar.label && (move.action.kind !== 'sign' || maySign) ? (
-            <MoveButton label={bar.label} busy={busy} onPress={bar.press} />
-          ) : null}
-        </NextMoveBar>
+        </NextMove>
       }
     >
       <div className="px-4 pb-6 lg:px-7">

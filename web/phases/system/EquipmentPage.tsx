@@ -27,7 +27,6 @@ function FurnaceEquipment({ sheet }: JobView) {
     <JobFrame
       sheet={sheet}
       active="equipment"
-      simulated={false}
       next={
         <NextMoveBar
           kind={unit ? 'good' : 'now'}
@@ -93,7 +92,6 @@ function PlatePage(view: JobView) {
     <JobFrame
       sheet={sheet}
       active="equipment"
-      simulated={false}
       next={
         signed ? (
           <NextMoveBar

@@ -10,6 +10,7 @@ import { type Bench, vacuumBench } from '@/core/plant/bench/bench';
 import { liveEvacuate, type VacuumFits } from './live-evacuate';
 import { touchedMin } from './stream';
 import { Crew } from './testing/crew';
+import { doing } from './testing/doing';
 
 const HOSES = { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false };
 const bench = (change: object = {}, waterOz = 0.004): Bench =>
@@ -121,10 +122,12 @@ describe('the guide of the evacuation', () => {
     const crew = new Crew(bench(), log()).order({ kind: 'pump', on: true }).wait(30);
     crew.samples.push({ runSeconds: 31, values: { microns: 900 } });
     const remedy = (cause: 'water' | 'ice' | 'hoses' | 'leak or outgassing') =>
-      liveEvacuate(view(crew.log), crew.stream(), {
-        progress: { nowMicrons: 900, stalled: true, causes: [{ cause, why: '', act: '' }] },
-        standing: undefined,
-      })!.action!;
+      doing(
+        liveEvacuate(view(crew.log), crew.stream(), {
+          progress: { nowMicrons: 900, stalled: true, causes: [{ cause, why: '', act: '' }] },
+          standing: undefined,
+        }),
+      );
     expect(remedy('water').entry!.kind).toBe('sweep');
     expect(remedy('ice').entry!.kind).toBe('sweep');
     expect(remedy('hoses').form).toBe('pump-setup');
@@ -145,7 +148,7 @@ describe('the guide of the evacuation', () => {
     expect(liveEvacuate(view(crew.log), crew.stream(), stalled)).toMatchObject({
       kind: 'look-again',
       say: 'It stands at 700 µm: pump oil.',
-      action: { label: 'Pump oil changed', orders: [{ kind: 'oil' }], entry: { kind: 'oil-change' } },
+      button: { label: 'Pump oil changed', action: { orders: [{ kind: 'oil' }], entry: { kind: 'oil-change' } } },
     });
   });
   it('a gauge that fell silent proves nothing; one that never spoke leaves the phase its own move', () => {
@@ -163,7 +166,7 @@ describe('the guide of the evacuation', () => {
       ).wait(2);
       return liveEvacuate(view(crew.log), crew.stream(), undefined);
     };
-    expect(open({})).toMatchObject({ action: { label: 'Start the pump' } });
+    expect(open({})).toMatchObject({ button: { label: 'Start the pump' } });
     expect(open({ compressorLocked: false })).toBeUndefined();
     expect(open({ gaugePlace: 'at the pump' })).toBeUndefined();
     expect(open({}, 400)).toBeUndefined();
@@ -175,6 +178,6 @@ describe('the guide of the evacuation', () => {
     ).wait(700);
     const move = liveEvacuate(view(crew.log), crew.stream(), undefined)!;
     expect(move.kind).toBe('not-proven');
-    expect(move.action).toBeUndefined();
+    expect(move.button).toBeUndefined();
   });
 });

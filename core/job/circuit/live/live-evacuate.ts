@@ -1,7 +1,8 @@
 import { type EvacuationView, STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
 import type { PumpProgress, StallCause } from '@/core/circuit/vacuum/pump-progress';
 import { HOLDS_PER_MIN, type Standing } from '@/core/circuit/vacuum/standing-test';
-import { byHand, type LiveMove, type LiveStream, newest, S_PER_MIN } from './stream';
+import { type Button, type Move, moveOf } from '@/core/job/move';
+import { bench, byHand, type LiveStream, newest, S_PER_MIN } from './stream';
 
 /** Dry nitrogen of a sweep goes in to this, and soaks this long (common practice). */
 const SWEEP_PSIG = 2;
@@ -18,11 +19,7 @@ const BEFORE_PUMP = new Set(['compressor-locked', 'blank-off', 'gauge-place']);
 export type VacuumFits = { progress: PumpProgress | undefined; standing: { result: Standing } | undefined };
 
 /** The live evacuation: pump, sweeps, stall, standing test. */
-export function liveEvacuate(
-  evac: EvacuationView,
-  stream: LiveStream,
-  fits: VacuumFits | undefined,
-): LiveMove | undefined {
+export function liveEvacuate(evac: EvacuationView, stream: LiveStream, fits: VacuumFits | undefined): Move | undefined {
   const last = stream.samples.at(-1);
   const ready =
     evac.setup &&
@@ -47,7 +44,7 @@ export function liveEvacuate(
       kind: 'now',
       say: 'Start the pump.',
       because: 'Gas ballast open for the first minutes, then shut.',
-      action: { label: byHand(stream, 'The pump runs', 'Start the pump'), orders: [{ kind: 'pump', on: true }] },
+      button: bench(byHand(stream, 'The pump runs', 'Start the pump'), { orders: [{ kind: 'pump', on: true }] }),
     };
   if (switches?.open === false) return closed(evac, stream, microns);
   const said = Math.round(microns).toLocaleString('en-US');
@@ -56,7 +53,7 @@ export function liveEvacuate(
       kind: 'now',
       say: `At ${said} µm: sweep with dry nitrogen to ${SWEEP_PSIG} psig.`,
       because: `Sweep ${evac.sweeps.length + 1} of ${evac.sweepsWanted}; it carries moisture out.`,
-      action: sweep(stream, microns, 'Sweep'),
+      button: sweep(stream, microns, 'Sweep'),
     };
   const cause = fits?.progress?.stalled ? fits.progress.causes[0] : undefined;
   if (cause)
@@ -64,14 +61,14 @@ export function liveEvacuate(
       kind: 'look-again',
       say: `It stands at ${said} µm: ${cause.cause}.`,
       because: `${cause.why} ${cause.act}`,
-      action: remedy(cause.cause, stream, microns),
+      button: remedy(cause.cause, stream, microns),
     };
   if (microns <= evac.targetMicrons)
     return {
       kind: 'good',
       say: `${evac.targetMicrons} µm reached. Valve the pump off and let it stand.`,
       because: 'Ten minutes at least; the gauge on the system tells the rest.',
-      action: isolate(stream, microns),
+      button: isolate(stream, microns),
     };
   return { kind: 'now', ...pulling(fits?.progress, evac.targetMicrons) };
 }
@@ -80,27 +77,26 @@ const sweepBelow = (evac: EvacuationView): number =>
   evac.sweeps.length === 0 ? FIRST_SWEEP_MICRONS : LATER_SWEEP_MICRONS;
 
 /** What is done about a stand. */
-function remedy(cause: StallCause, stream: LiveStream, microns: number): LiveMove['action'] {
+function remedy(cause: StallCause, stream: LiveStream, microns: number): Button | undefined {
   switch (cause) {
     case 'water':
     case 'ice':
       return sweep(stream, microns, 'Sweep with nitrogen');
     case 'hoses':
-      return { label: 'Change the set-up', orders: [], form: 'pump-setup' };
+      return bench('Change the set-up', { form: 'pump-setup' });
     case 'leak or outgassing':
       return isolate(stream, microns);
     case 'pump oil':
-      return {
-        label: 'Pump oil changed',
+      return bench('Pump oil changed', {
         orders: [{ kind: 'oil' }],
         entry: { kind: 'oil-change', body: { why: 'the vacuum stood still' } },
-      };
+      });
   }
 }
 
 /** The pump is valved off and no test runs: after a sweep it pulls again; after a failed test its cause comes first. */
-function closed(evac: EvacuationView, stream: LiveStream, microns: number): LiveMove {
-  const open = (label: string): LiveMove['action'] => ({ label, orders: [{ kind: 'valve', open: true }] });
+function closed(evac: EvacuationView, stream: LiveStream, microns: number): Move {
+  const open = (label: string): Button | undefined => bench(label, { orders: [{ kind: 'valve', open: true }] });
   const pull = byHand(stream, 'Open, pulling', 'Open and pull');
   const swept = stream.orders.filter((o) => o.order !== 'configure').at(-1)?.order === 'sweep';
   if (swept)
@@ -108,18 +104,17 @@ function closed(evac: EvacuationView, stream: LiveStream, microns: number): Live
       kind: 'now',
       say: 'Swept and soaked: open the pump and pull again.',
       because: 'The nitrogen takes the moisture it has taken up out with it.',
-      action: open(pull),
+      button: open(pull),
     };
   if (evac.standing && holdsShallow(evac.standing, evac.targetMicrons))
     return {
       kind: 'look-again',
       say: 'It holds but goes no deeper: change the pump oil, then pull again.',
       because: `Valved off it rises by ${evac.standing.result.lateMicronsPerMin!.toFixed(0)} µm a minute: neither leak nor water. Wet oil, or hoses, keep the pump above ${evac.targetMicrons} µm.`,
-      action: {
-        label: byHand(stream, 'Oil changed, pulling', 'Oil changed: pull again'),
+      button: bench(byHand(stream, 'Oil changed, pulling', 'Oil changed: pull again'), {
         orders: [{ kind: 'oil' }, { kind: 'valve', open: true }],
         entry: { kind: 'oil-change', body: { why: 'held flat above the target' } },
-      },
+      }),
     };
   const failed = evac.checks.find((c) => c.id === 'standing' && c.next !== undefined);
   if (!evac.standing || !failed)
@@ -127,47 +122,44 @@ function closed(evac: EvacuationView, stream: LiveStream, microns: number): Live
       kind: 'now',
       say: 'Open the pump and pull on.',
       because: evac.standing?.result.why ?? 'The pump is valved off.',
-      action: open(pull),
+      button: open(pull),
     };
   const { classification } = evac.standing.result;
-  return {
-    kind: failed.verdict,
-    say: failed.next!,
-    because: `${failed.claim} ${failed.because}`,
-    action:
-      classification === 'moisture'
-        ? sweep(stream, microns, 'Sweep with nitrogen')
-        : open(classification === 'leak' ? `Mended: ${byHand(stream, 'pulling again', 'pull again')}` : pull),
-  };
+  return moveOf(
+    failed,
+    classification === 'moisture'
+      ? sweep(stream, microns, 'Sweep with nitrogen')
+      : open(classification === 'leak' ? `Mended: ${byHand(stream, 'pulling again', 'pull again')}` : pull),
+  );
 }
 
 const holdsShallow = ({ result, startMicrons }: NonNullable<EvacuationView['standing']>, target: number): boolean =>
   startMicrons > target && (result.lateMicronsPerMin ?? Number.POSITIVE_INFINITY) <= HOLDS_PER_MIN;
 
-const isolate = (stream: LiveStream, microns: number): LiveMove['action'] => ({
-  label: byHand(stream, 'Valved off, test it', 'Valve off and test'),
-  orders: [{ kind: 'valve', open: false }],
-  entry: {
-    kind: 'isolated',
-    body: { microns: Math.max(1, Math.round(microns)), runId: stream.runId, runSeconds: null },
-  },
-});
-
-const sweep = (stream: LiveStream, microns: number, label: string): LiveMove['action'] => ({
-  label: byHand(stream, 'Swept', label),
-  orders: [{ kind: 'sweep', psig: SWEEP_PSIG }],
-  entry: {
-    kind: 'sweep',
-    body: {
-      fromMicrons: Math.max(1, Math.round(microns)),
-      psig: SWEEP_PSIG,
-      soakMin: SOAK_MIN,
-      runId: stream.runId,
+const isolate = (stream: LiveStream, microns: number): Button | undefined =>
+  bench(byHand(stream, 'Valved off, test it', 'Valve off and test'), {
+    orders: [{ kind: 'valve', open: false }],
+    entry: {
+      kind: 'isolated',
+      body: { microns: Math.max(1, Math.round(microns)), runId: stream.runId, runSeconds: null },
     },
-  },
-});
+  });
 
-function pulling(p: PumpProgress | undefined, target: number): Pick<LiveMove, 'say' | 'because' | 'wait'> {
+const sweep = (stream: LiveStream, microns: number, label: string): Button | undefined =>
+  bench(byHand(stream, 'Swept', label), {
+    orders: [{ kind: 'sweep', psig: SWEEP_PSIG }],
+    entry: {
+      kind: 'sweep',
+      body: {
+        fromMicrons: Math.max(1, Math.round(microns)),
+        psig: SWEEP_PSIG,
+        soakMin: SOAK_MIN,
+        runId: stream.runId,
+      },
+    },
+  });
+
+function pulling(p: PumpProgress | undefined, target: number): Pick<Move, 'say' | 'because' | 'wait'> {
   if (p?.minutesToTarget !== undefined && p.minutesToTarget > 0) {
     const minutes = Math.max(1, Math.ceil(p.minutesToTarget));
     return {
@@ -187,7 +179,7 @@ function pulling(p: PumpProgress | undefined, target: number): Pick<LiveMove, 's
   return { say: `Pulling down to ${target} µm.`, because: 'The time left is told once the first rush of air is out.' };
 }
 
-function standing(evac: EvacuationView, stream: LiveStream, result: Standing | undefined): LiveMove {
+function standing(evac: EvacuationView, stream: LiveStream, result: Standing | undefined): Move {
   const from = evac.isolated?.body;
   const last = stream.samples.at(-1)!;
   if (!from || from.runId !== stream.runId || from.runSeconds === null)
@@ -207,9 +199,7 @@ function standing(evac: EvacuationView, stream: LiveStream, result: Standing | u
     kind: 'good',
     say: 'Ten minutes are over: record the test.',
     because: result?.why ?? 'The curve of the gauge tells tight, leak or moisture.',
-    action: {
-      label: 'Record the test',
-      orders: [],
+    button: bench('Record the test', {
       entry: {
         kind: 'standing',
         body: {
@@ -220,6 +210,6 @@ function standing(evac: EvacuationView, stream: LiveStream, result: Standing | u
           toS: null,
         },
       },
-    },
+    }),
   };
 }

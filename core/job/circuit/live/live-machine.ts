@@ -3,12 +3,13 @@ import { type Cylinder, cylinderChecks, cylinderFillOf } from '@/core/circuit/re
 import { LEVEL_WAIT_MIN, type RecoveryView } from '@/core/circuit/recovery/recovery';
 import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
 import { lbOz } from '@/core/circuit/weigh-in';
-import { orderChecks } from '@/core/finding/check';
+import { orderFindings } from '@/core/finding/order';
+import { type Move, moveOf } from '@/core/job/move';
 import { STOP_BEFORE_OZ } from '@/core/plant/bench/recovery-bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { plain } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
-import { byHand, type LiveMove, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
+import { bench, byHand, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** Pulled this far past the level before the machine is stopped: a little comes back out of the oil (design default), psi. */
 const PAST_LEVEL_PSI = 0.5;
@@ -34,7 +35,7 @@ export function movedOz(stream: LiveStream): number {
 }
 
 /** The machine: cylinder, start, progress, level, five minutes of watching. Undefined without a suction reading. */
-export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | undefined {
+export function liveMachine(on: Recovering, stream: LiveStream): Move | undefined {
   const suction = newest(stream, 'suctionPsig');
   const { rec } = on;
   if (suction === undefined || !stream.switches) return undefined;
@@ -54,7 +55,7 @@ export function liveMachine(on: Recovering, stream: LiveStream): LiveMove | unde
     : starting(on, stream);
 }
 
-function running(on: Recovering, stream: LiveStream, suction: number): LiveMove {
+function running(on: Recovering, stream: LiveStream, suction: number): Move {
   const { rec, cylinder, refrigerant } = on;
   const moved = movedOz(stream);
   const fill = cylinder ? cylinderFillOf(cylinder, refrigerant) : undefined;
@@ -65,19 +66,18 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
       kind: 'stop',
       say: 'The scale gives no signal: stop the machine.',
       because: 'Nobody sees the cylinder’s limit come. Weigh it by hand and write the weights down.',
-      action: { label: byHand(stream, 'The machine is off', 'Machine off'), ...off },
+      button: bench(byHand(stream, 'The machine is off', 'Machine off'), { ...off }),
     };
-  const weigh: LiveMove['action'] = {
-    label: byHand(stream, 'Machine is off, weigh', 'Machine off, weigh'),
+  const weigh = bench(byHand(stream, 'Machine is off, weigh', 'Machine off, weigh'), {
     ...off,
     ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } } : {}),
-  };
+  });
   if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz - STOP_BEFORE_OZ)
     return {
       kind: 'stop',
       say: 'Stop the machine: the cylinder is at its limit.',
       because: 'Liquid that fills a cylinder bursts it as it warms. Change the cylinder and go on.',
-      action: weigh,
+      button: weigh,
     };
   const wantedPsig = -rec.level.wantedInHg * PSI_PER_INHG;
   if (suction <= wantedPsig - PAST_LEVEL_PSI)
@@ -85,7 +85,7 @@ function running(on: Recovering, stream: LiveStream, suction: number): LiveMove 
       kind: 'now',
       say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
       because: 'The cylinder is weighed at rest.',
-      action: weigh,
+      button: weigh,
     };
   const progress = progressOf(on, stream, suction, moved, fill?.share);
   if (progress?.stalled)
@@ -127,7 +127,7 @@ function weighed(stream: LiveStream, cylinder: Cylinder, gross: Gross): Record<s
 }
 
 /** Machine off: liquid in the oil boils out, then the level counts. */
-function watching(stream: LiveStream, suction: number, waitedMin: number): LiveMove {
+function watching(stream: LiveStream, suction: number, waitedMin: number): Move {
   const left = Math.ceil(LEVEL_WAIT_MIN - waitedMin);
   if (waitedMin < LEVEL_WAIT_MIN)
     return {
@@ -144,9 +144,7 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
     kind: 'now',
     say: `${LEVEL_WAIT_MIN} min are over: read the level.`,
     because: `Suction ${plain(suction, 1)} psig.`,
-    action: {
-      label: 'Write the level down',
-      orders: [],
+    button: bench('Write the level down', {
       entry: {
         kind: 'level',
         body: {
@@ -156,7 +154,7 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): LiveM
           runId: stream.runId,
         },
       },
-    },
+    }),
   };
 }
 
@@ -165,7 +163,7 @@ const weighedSince = ({ rec }: Recovering, stream: LiveStream): boolean =>
   rec.weighings.some((w) => w.startGrossOz === stream.switches?.startGrossOz);
 
 /** The cylinder's own switch stopped the machine: what came over is weighed before the next one is put on. */
-function atLimit({ cylinder }: Recovering, stream: LiveStream): LiveMove {
+function atLimit({ cylinder }: Recovering, stream: LiveStream): Move {
   const gross = grossNow(stream);
   return {
     kind: 'stop',
@@ -173,39 +171,29 @@ function atLimit({ cylinder }: Recovering, stream: LiveStream): LiveMove {
     because: 'Liquid that fills a cylinder bursts it as it warms. Then the next cylinder goes on the scale.',
     ...(cylinder && gross
       ? {
-          action: {
-            label: 'Weigh it',
-            orders: [],
-            entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) },
-          } as const,
+          button: bench('Weigh it', { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } }),
         }
       : {}),
   };
 }
 
-function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recovering, stream: LiveStream): LiveMove {
+function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recovering, stream: LiveStream): Move {
   const short = `Room for ${lbOz(roomOz)} in all cylinders; ${lbOz(stillOz ?? 0)} are still to come.`;
-  const toCylinders = { label: 'Go to cylinders', orders: [], go: '/cylinders' } as const;
+  const toCylinders = bench('Go to cylinders', { go: '/cylinders' });
   if (!cylinder)
     return {
       kind: 'not-proven',
       say: 'No recovery cylinder has room for this refrigerant.',
       because: 'Add one under Cylinders, or bring another.',
-      action: toCylinders,
+      button: toCylinders,
     };
-  const refused = orderChecks(cylinderChecks(cylinder, refrigerant, undefined, today)).find(
+  const refused = orderFindings(cylinderChecks(cylinder, refrigerant, undefined, today)).find(
     (c) => c.verdict === 'stop',
   );
-  if (refused)
-    return {
-      kind: 'stop',
-      say: refused.next ?? refused.claim,
-      because: `${refused.claim} ${refused.because}`,
-      action: toCylinders,
-    };
+  if (refused) return moveOf(refused, toCylinders);
   // A start that cannot end is no start: the crew would stand there with an open circuit and full cylinders.
   if (stillOz !== undefined && stillOz > roomOz)
-    return { kind: 'stop', say: 'Bring another cylinder before you start.', because: short, action: toCylinders };
+    return { kind: 'stop', say: 'Bring another cylinder before you start.', because: short, button: toCylinders };
   if (stream.told && newest(stream, 'scaleOz') === undefined)
     return {
       kind: 'not-proven',
@@ -217,10 +205,9 @@ function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recove
       kind: 'now',
       say: `Put cylinder ${cylinder.tag} on the scale and connect it.`,
       because: `${stream.switches?.cylinderId ? 'The last one is full. Close its valve before you take the hose off. ' : ''}It holds ${lbOz(cylinder.contentsOz)}.`,
-      action: {
-        label: byHand(stream, `${cylinder.tag} is on the scale`, `Put ${cylinder.tag} on`),
+      button: bench(byHand(stream, `${cylinder.tag} is on the scale`, `Put ${cylinder.tag} on`), {
         orders: [{ kind: 'cylinder', cylinderId: cylinder.id }],
-      },
+      }),
     };
   return {
     kind: 'now',
@@ -228,10 +215,7 @@ function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recove
     because: rec.level.newest
       ? (rec.checks.find((c) => c.id === 'level')?.claim ?? 'The level was not reached.')
       : 'Cores out, hoses purged, cylinder on the scale, both its valves known.',
-    action: {
-      label: byHand(stream, 'The machine runs', 'Start the machine'),
-      orders: [{ kind: 'machine', on: true }],
-    },
+    button: bench(byHand(stream, 'The machine runs', 'Start the machine'), { orders: [{ kind: 'machine', on: true }] }),
   };
 }
 

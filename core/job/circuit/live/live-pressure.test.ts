@@ -7,6 +7,7 @@ import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { type Bench, nitrogenBench } from '@/core/plant/bench/bench';
 import { livePressure } from './live-pressure';
 import { Crew } from './testing/crew';
+import { doing } from './testing/doing';
 
 const GEAR = { volumeFt3: 0.35, gaugePsi: 0.5, thermometerF: 0.5, barometerPsia: 14.7 };
 const bench = (change: object = {}): Bench =>
@@ -89,20 +90,20 @@ describe('the guide of the pressure test', () => {
     // Shut in, it may have cooled by a little without being filled again.
     [440, 'Settled. Start the hold.', 'Start the hold'],
   ])('at %d psig: %s', (testPsig, say, label) => {
-    expect(at({ testPsig, pipeF: 80 })).toMatchObject({ say, action: { label } });
+    expect(at({ testPsig, pipeF: 80 })).toMatchObject({ say, button: { label } });
   });
   it('never fills past the target, also when it is below a stage', () => {
     const low = new LogBuilder().add('test-plan', { ...TEST_PLAN, lowSidePsig: 120, targetPsig: 120 });
-    expect(at({ testPsig: 48 }, {}, low)!.action!.orders).toEqual([{ kind: 'pressurise', psig: 120 }]);
-    expect(at({ testPsig: 119 }, { switches: { sourceOpen: true, regulatorPsig: 120 } }, low)!.action!.orders).toEqual([
+    expect(doing(at({ testPsig: 48 }, {}, low)).orders).toEqual([{ kind: 'pressurise', psig: 120 }]);
+    expect(doing(at({ testPsig: 119 }, { switches: { sourceOpen: true, regulatorPsig: 120 } }, low)).orders).toEqual([
       { kind: 'close-source' },
     ]);
   });
   it('waits while it fills, and through the settling', () => {
-    expect(at({ testPsig: 60 }, { switches: { sourceOpen: true, regulatorPsig: 150 } })!.action).toBeUndefined();
+    expect(at({ testPsig: 60 }, { switches: { sourceOpen: true, regulatorPsig: 150 } })!.button).toBeUndefined();
     expect(at({ testPsig: 449, pipeF: 80 }, { orders: [{ runSeconds: 40, order: 'close-source' }] })).toMatchObject({
       say: 'Settling: 9 min before the hold.',
-      action: { label: 'Start it now' },
+      button: { label: 'Start it now' },
     });
   });
   it('a hold that began on other instruments is not ended by these', () => {
@@ -114,13 +115,13 @@ describe('the guide of the pressure test', () => {
   it('without the pipe’s temperature a hold is neither started nor ended, and no figure is made up', () => {
     const silent = at({ testPsig: 449, pipeF: null })!;
     expect(silent).toMatchObject({ kind: 'not-proven', say: 'The pipe thermometer gives no signal.' });
-    expect(silent.action).toBeUndefined();
+    expect(silent.button).toBeUndefined();
     const held = new LogBuilder()
       .add('test-plan', TEST_PLAN)
       .add('hold-start', { psig: 450, pipeF: 90, runId: '00000000-0000-4000-8000-0000000000aa', runSeconds: 5 });
     const running = at({ testPsig: 440, pipeF: null }, { runId: '00000000-0000-4000-8000-0000000000aa' }, held)!;
     expect(running.kind).toBe('not-proven');
-    expect(running.action).toBeUndefined();
+    expect(running.button).toBeUndefined();
   });
   it('says nothing without a gauge or a plan', () => {
     expect(at({ testPsig: null })).toBeUndefined();

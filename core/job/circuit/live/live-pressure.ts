@@ -1,6 +1,7 @@
 import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
 import { type PressureView, SETTLE_MIN, STAGES_PSIG, TARGET_SLACK } from '@/core/circuit/pressure/pressure-test';
-import { byHand, type LiveMove, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
+import type { Move } from '@/core/job/move';
+import { bench, byHand, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** A stage counts as reached this close below it, psi. */
 const STAGE_SLACK_PSI = 4;
@@ -14,7 +15,7 @@ const reachedAt = (stage: number, target: number, open: boolean): number =>
   stage === target && !open ? target * TARGET_SLACK : stage - STAGE_SLACK_PSI;
 
 /** The live pressure test: stages, settling, the hold against its temperature. */
-export function livePressure(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMove | undefined {
+export function livePressure(test: PressureView, stream: LiveStream, gear: HoldGear): Move | undefined {
   const psig = newest(stream, 'testPsig');
   if (psig === undefined || !test.plan) return undefined;
   if (test.stage === 'holding')
@@ -31,12 +32,12 @@ export function livePressure(test: PressureView, stream: LiveStream, gear: HoldG
       kind: 'now',
       say: 'Shut the nitrogen cylinder and let it settle.',
       because: 'A valve that passes would hide a leak.',
-      action: { label: byHand(stream, 'Nitrogen is shut', 'Shut the nitrogen'), orders: [{ kind: 'close-source' }] },
+      button: bench(byHand(stream, 'Nitrogen is shut', 'Shut the nitrogen'), { orders: [{ kind: 'close-source' }] }),
     };
   return start(stream, psig);
 }
 
-function filling(stream: LiveStream, psig: number, next: number, open: boolean): LiveMove {
+function filling(stream: LiveStream, psig: number, next: number, open: boolean): Move {
   if (open && Number(stream.switches?.regulatorPsig) >= next - REGULATOR_SLACK_PSI)
     return { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' };
   return {
@@ -46,22 +47,21 @@ function filling(stream: LiveStream, psig: number, next: number, open: boolean):
         ? `Open the nitrogen: first stage ${next} psig.`
         : `Listen at ${Math.round(psig)} psig. Quiet: go on to ${next} psig.`,
     because: 'Dry nitrogen, regulator and relief. A big leak is heard long before the target.',
-    action: {
-      label: byHand(stream, `Regulator at ${next} psig`, `Fill to ${next} psig`),
+    button: bench(byHand(stream, `Regulator at ${next} psig`, `Fill to ${next} psig`), {
       orders: [{ kind: 'pressurise', psig: next }],
-    },
+    }),
   };
 }
 
 /** Without the pipe's temperature a hold shows nothing: cold looks like a leak, warmth hides one. */
-const NO_THERMOMETER: LiveMove = {
+const NO_THERMOMETER: Move = {
   kind: 'not-proven',
   say: 'The pipe thermometer gives no signal.',
   because:
     'A hold is judged by its temperature: cold looks like a leak, warmth hides one. Mend it, or type both readings.',
 };
 
-function start(stream: LiveStream, psig: number): LiveMove {
+function start(stream: LiveStream, psig: number): Move {
   const pipeF = newest(stream, 'pipeF');
   if (pipeF === undefined) return NO_THERMOMETER;
   const left = Math.ceil(SETTLE_MIN - (minutesSince(stream, 'close-source', 'pressurise') ?? SETTLE_MIN));
@@ -69,18 +69,16 @@ function start(stream: LiveStream, psig: number): LiveMove {
     kind: 'now',
     say: left > 0 ? `Settling: ${left} min before the hold.` : 'Settled. Start the hold.',
     because: 'Brazing heat and the gas itself come to the pipe’s temperature first.',
-    action: {
-      label: left > 0 ? 'Start it now' : 'Start the hold',
-      orders: [],
+    button: bench(left > 0 ? 'Start it now' : 'Start the hold', {
       entry: {
         kind: 'hold-start',
         body: { psig, pipeF, runId: stream.runId, runSeconds: null },
       },
-    },
+    }),
   };
 }
 
-function holding(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMove {
+function holding(test: PressureView, stream: LiveStream, gear: HoldGear): Move {
   const started = test.hold!.start;
   const psig = newest(stream, 'testPsig')!;
   const pipeF = newest(stream, 'pipeF');
@@ -101,9 +99,7 @@ function holding(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMo
     kind: 'good',
     say: `${test.holdMin} min are over: read it and end the hold.`,
     because,
-    action: {
-      label: 'End the hold',
-      orders: [],
+    button: bench('End the hold', {
       entry: {
         kind: 'hold-end',
         body: {
@@ -114,7 +110,7 @@ function holding(test: PressureView, stream: LiveStream, gear: HoldGear): LiveMo
           runSeconds: null,
         },
       },
-    },
+    }),
   };
 }
 

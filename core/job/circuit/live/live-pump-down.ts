@@ -2,11 +2,12 @@ import { CLOSE_FROM_PSIG, CLOSED_BY_PSIG, pumpDownEnd } from '@/core/circuit/rec
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import type { RecoveryView } from '@/core/circuit/recovery/recovery';
 import type { CircuitSchools } from '@/core/circuit/schools';
+import type { Button, Move } from '@/core/job/move';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { plain } from '@/core/units/format';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
-import { byHand, type LiveMove, type LiveStream, MS_PER_MIN, minutesSince, newest, S_PER_MIN } from './stream';
+import { bench, byHand, type LiveStream, MS_PER_MIN, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** Oil comes back and the pressures settle before a valve is closed (common practice), min. */
 const RUN_FIRST_MIN = 2;
@@ -19,7 +20,7 @@ const RESTART_DELAY_MIN = 5;
 const HIGH_SIDE_F = 145;
 
 /** The live pump-down: which valve to close when, where to stop. Undefined without a suction reading. */
-export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: CircuitSchools): LiveMove | undefined {
+export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: CircuitSchools): Move | undefined {
   const suction = newest(stream, 'suctionPsig');
   const { switches } = stream;
   if (suction === undefined || !switches || !rec.old) return undefined;
@@ -37,11 +38,11 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
       say: 'Call for cooling at the thermostat.',
       because:
         'It holds the reversing valve and keeps the blower on. Never force the contactor. Leave the setpoint alone.',
-      action: { label: 'Cooling is called', orders: [{ kind: 'call', on: true }] },
+      button: bench('Cooling is called', { orders: [{ kind: 'call', on: true }] }),
     };
   const high = tooHigh(refrigerant, newest(stream, 'liquidPsig'));
   const stop = stopAction(stream, suction, ranMin);
-  if (high) return { kind: 'stop', say: 'Stop: power off now.', because: high, action: stop };
+  if (high) return { kind: 'stop', say: 'Stop: power off now.', because: high, button: stop };
   if (switches.liquidOpen)
     return ranMin < RUN_FIRST_MIN
       ? {
@@ -53,7 +54,7 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
           kind: 'now',
           say: 'Close the liquid valve.',
           because: 'Liquid first: the vapour valve closed first would trap it.',
-          action: { label: 'Liquid valve closed', orders: [{ kind: 'liquid-valve', open: false }] },
+          button: bench('Liquid valve closed', { orders: [{ kind: 'liquid-valve', open: false }] }),
         };
   if (suction > end.stopPsig && stands(stream))
     return {
@@ -61,7 +62,7 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
       say: `The suction stands at ${plain(suction)} psig: stop the pump-down.`,
       because:
         'Three minutes without a fall: a valve leaks through, or more liquid than the outdoor unit takes. The machine finishes it.',
-      action: stop,
+      button: stop,
     };
   if (suction > CLOSE_FROM_PSIG)
     return {
@@ -82,18 +83,18 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
       kind: 'now',
       say: `Close the vapour valve: ${plain(suction)} psig.`,
       because: endSays(end),
-      action: stop,
+      button: stop,
     };
   return {
     kind: 'now',
     say: 'Close the vapour valve and cut the power now.',
     because: end.floorPsig < 0 ? endSays(end) : 'Below 0 psig air is drawn in and a scroll suffers.',
-    action: stop,
+    button: stop,
   };
 }
 
 /** The one repeat: the liquid valve stays closed, the vapour valve is opened again. */
-function again(stream: LiveStream): LiveMove {
+function again(stream: LiveStream): Move {
   const left = Math.ceil(RESTART_DELAY_MIN - (minutesSince(stream, 'call') ?? RESTART_DELAY_MIN));
   const because =
     'More than 5 psi came back. Once more, liquid valve still closed; a second rebound is left to the machine.';
@@ -102,13 +103,12 @@ function again(stream: LiveStream): LiveMove {
     kind: 'now',
     say: 'Open the vapour valve and call for cooling once more.',
     because,
-    action: {
-      label: 'Open, cooling is called',
+    button: bench('Open, cooling is called', {
       orders: [
         { kind: 'vapour-valve', open: true },
         { kind: 'call', on: true },
       ],
-    },
+    }),
   };
 }
 
@@ -118,24 +118,24 @@ function endSays(end: ReturnType<typeof pumpDownEnd>): string {
 }
 
 /** Power off with both valves closed; what was reached goes into the log. */
-const stopAction = (stream: LiveStream, suction: number, ranMin: number): LiveMove['action'] => ({
-  label: byHand(stream, 'Both closed, power is off', 'Both closed, power off'),
-  orders: [
-    ...(stream.switches?.liquidOpen ? [{ kind: 'liquid-valve', open: false } as const] : []),
-    { kind: 'vapour-valve', open: false },
-    { kind: 'call', on: false },
-  ],
-  entry: {
-    kind: 'pump-down',
-    body: {
-      liquidClosedPsig: null,
-      stopPsig: suction,
-      ranMin: Math.round(ranMin * 10) / 10,
-      runId: stream.runId,
-      runSeconds: null,
+const stopAction = (stream: LiveStream, suction: number, ranMin: number): Button | undefined =>
+  bench(byHand(stream, 'Both closed, power is off', 'Both closed, power off'), {
+    orders: [
+      ...(stream.switches?.liquidOpen ? [{ kind: 'liquid-valve', open: false } as const] : []),
+      { kind: 'vapour-valve', open: false },
+      { kind: 'call', on: false },
+    ],
+    entry: {
+      kind: 'pump-down',
+      body: {
+        liquidClosedPsig: null,
+        stopPsig: suction,
+        ranMin: Math.round(ranMin * 10) / 10,
+        runId: stream.runId,
+        runSeconds: null,
+      },
     },
-  },
-});
+  });
 
 function tooHigh(refrigerant: Refrigerant, liquidPsig: number | undefined): string | undefined {
   const limit = bubblePsia(refrigerant, HIGH_SIDE_F) - DEFAULT_BAROMETER_PSIA;
@@ -159,7 +159,7 @@ function stands(stream: LiveStream): boolean {
 }
 
 /** The ten minutes after the stop: what comes back. */
-export function liveRebound(rec: RecoveryView, stream: LiveStream): LiveMove | undefined {
+export function liveRebound(rec: RecoveryView, stream: LiveStream): Move | undefined {
   const suction = newest(stream, 'suctionPsig');
   const stopped = rec.attempts.at(-1)?.stop;
   const last = stream.samples.at(-1);
@@ -182,9 +182,7 @@ export function liveRebound(rec: RecoveryView, stream: LiveStream): LiveMove | u
     kind: 'now',
     say: `Ten minutes: ${plain(suction, 1)} psig. Write the rebound down.`,
     because,
-    action: {
-      label: 'Write it down',
-      orders: [],
+    button: bench('Write it down', {
       entry: {
         kind: 'rebound',
         body: {
@@ -194,6 +192,6 @@ export function liveRebound(rec: RecoveryView, stream: LiveStream): LiveMove | u
           runId: stream.runId,
         },
       },
-    },
+    }),
   };
 }

@@ -9,6 +9,7 @@ import { type Bench, recoveryBench } from '@/core/plant/bench/bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { liveRecover } from './live-recover';
 import { Crew } from './testing/crew';
+import { doing } from './testing/doing';
 
 const CYLINDER: Cylinder = {
   id: '00000000-0000-4000-8000-0000000000c1',
@@ -157,8 +158,8 @@ describe('the guide and its limits', () => {
     crew.follow(1, guide(crew));
     const sample = crew.samples.at(-1)!;
     crew.samples.push({ runSeconds: sample.runSeconds + 1, values: { ...sample.values, liquidPsig: 612 } });
-    expect(guide(crew)()).toMatchObject({ kind: 'stop', action: { label: 'Both closed, power off' } });
-    expect(guide(crew)()!.action!.orders.at(-1)).toEqual({ kind: 'call', on: false });
+    expect(guide(crew)()).toMatchObject({ kind: 'stop', button: { label: 'Both closed, power off' } });
+    expect(doing(guide(crew)()).orders.at(-1)).toEqual({ kind: 'call', on: false });
   });
   it('the deep school goes below 0 psig only with A1 and no scroll', () => {
     const deep = { ...DEFAULT_CIRCUIT_SCHOOLS, pumpDownEnd: 'deep' };
@@ -167,7 +168,7 @@ describe('the guide and its limits', () => {
       crew.wait(2).order({ kind: 'call', on: true }).order({ kind: 'liquid-valve', open: false });
       const lowest = (psig: number): boolean => {
         crew.samples.push({ runSeconds: 60 + crew.samples.length, values: { suctionPsig: psig } });
-        return guide(crew, deep)()?.action !== undefined;
+        return guide(crew, deep)()?.button !== undefined;
       };
       return [9, 5, 2.1, 1.5, 0.5, -1, -3, -3.8, -4.5].find(lowest)!;
     };
@@ -201,9 +202,7 @@ describe('the guide and its limits', () => {
     expect(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, retestOn: '2020-01-01' })()).toMatchObject({
       kind: 'stop',
     });
-    expect(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, disposable: true })()!.action).toMatchObject({
-      go: '/cylinders',
-    });
+    expect(doing(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, disposable: true })()).go).toBe('/cylinders');
     expect(
       liveRecover(
         { rec: view(late), refrigerant: 'R-410A', cylinder: undefined, roomOz: 0, stillOz: 100, today: '2026-06-01' },
@@ -213,7 +212,7 @@ describe('the guide and its limits', () => {
     ).toMatchObject({
       kind: 'not-proven',
       say: 'No recovery cylinder has room for this refrigerant.',
-      action: { go: '/cylinders' },
+      button: { action: { go: '/cylinders' } },
     });
   });
   it('a low side that held too little for the scale to show is watched all the same', () => {
@@ -241,8 +240,8 @@ describe('the guide and its limits', () => {
         DEFAULT_CIRCUIT_SCHOOLS,
       )!;
     expect(at(3)).toMatchObject({ wait: '7 min' });
-    expect(at(3).action).toBeUndefined();
-    expect(at(12).action!.entry).toMatchObject({ kind: 'rebound', body: { minutes: 12 } });
+    expect(at(3).button).toBeUndefined();
+    expect(doing(at(12)).entry).toMatchObject({ kind: 'rebound', body: { minutes: 12 } });
   });
   it.each([true, false])('a scale that dies while the machine runs stops it, and weighs nothing (told %s)', (told) => {
     const crew = new Crew(bench(), log('machine').add('dead-proof', DEAD_PROOF), told).wait(2);
@@ -250,13 +249,13 @@ describe('the guide and its limits', () => {
     crew.samples.push({ runSeconds: 33, values: { suctionPsig: 90, scaleOz: null } });
     const move = guide(crew)()!;
     expect(move).toMatchObject({ kind: 'stop', say: 'The scale gives no signal: stop the machine.' });
-    expect(move.action!.orders).toEqual([{ kind: 'machine', on: false }]);
-    expect(move.action!.entry).toBeUndefined();
+    expect(doing(move).orders).toEqual([{ kind: 'machine', on: false }]);
+    expect(doing(move).entry).toBeUndefined();
   });
   it('an own scale that is silent does not let the machine start', () => {
     const crew = new Crew(bench(), log('machine').add('dead-proof', DEAD_PROOF), true).wait(2);
     crew.samples.push({ runSeconds: 3, values: { suctionPsig: 120, scaleOz: null } });
     expect(guide(crew)()).toMatchObject({ kind: 'not-proven' });
-    expect(guide(crew)()!.action).toBeUndefined();
+    expect(guide(crew)()!.button).toBeUndefined();
   });
 });

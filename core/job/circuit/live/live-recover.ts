@@ -1,10 +1,11 @@
 import type { CircuitSchools } from '@/core/circuit/schools';
+import type { Move } from '@/core/job/move';
 import { liveMachine, type Recovering } from './live-machine';
 import { livePumpDown, liveRebound } from './live-pump-down';
-import type { LiveMove, LiveStream } from './stream';
+import type { LiveStream } from './stream';
 
 /** The live move of a recovery: pump-down, rebound, then the machine once it is proven dead. */
-export function liveRecover(on: Recovering, stream: LiveStream, schools: CircuitSchools): LiveMove | undefined {
+export function liveRecover(on: Recovering, stream: LiveStream, schools: CircuitSchools): Move | undefined {
   const { rec } = on;
   const method = rec.method?.body.method;
   if (!method || method === 'nothing' || !stream.switches) return undefined;

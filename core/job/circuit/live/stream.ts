@@ -1,33 +1,17 @@
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
-import type { CircuitMove } from '@/core/job/circuit/circuit-moves';
-import type { BenchOrder } from '@/core/plant/bench/bench';
+import type { Action, Button } from '@/core/job/move';
 import type { RunSample } from '@/core/startup/live';
 import type { Switches } from './told-switches';
 
 export const S_PER_MIN = 60;
 export const MS_PER_MIN = 60_000;
 
-/**
- * What one button of a live move does: orders to the bench, or told of the crew's own gear; then an entry in the log, or
- * the form of one.
- */
-export type LiveAction = {
-  label: string;
-  orders: readonly (BenchOrder | { kind: 'cylinder'; cylinderId: string })[];
-  /** A page that answers what the move asks for. */
-  go?: string;
-  entry?: { kind: EntryKind; body: Record<string, unknown> };
-  form?: EntryKind;
-};
+/** A button that orders the simulated bench, or tells of the crew's own gear; then an entry, a form or a page. */
+export const bench = (label: string, doing: Partial<Doing>): Button => ({
+  label,
+  action: { kind: 'bench', orders: [], ...doing },
+});
 
-/** The next move while instruments stream; it stands over the phase's own. */
-export type LiveMove = {
-  kind: CircuitMove['kind'];
-  say: string;
-  because: string;
-  wait?: string;
-  action?: LiveAction;
-};
+type Doing = Extract<Action, { kind: 'bench' }>;
 
 /** An order as the run's events keep it. */
 export type OrderEvent = { runSeconds: number; order: string; on?: boolean; open?: boolean };

@@ -1,9 +1,10 @@
 import type { EntryBody, EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { LogBuilder } from '@/core/circuit/log/log-builder';
 import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
+import type { Move } from '@/core/job/move';
 import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
-import type { LiveMove, LiveStream, OrderEvent } from '../stream';
+import type { LiveStream, OrderEvent } from '../stream';
 import { type Switches, tell, toldAtFirst } from '../told-switches';
 
 const RUN = '00000000-0000-4000-8000-000000000001';
@@ -63,14 +64,14 @@ export class Crew {
   }
 
   /** Follows the move every few seconds for so long, or until nothing more is said. */
-  follow(minutes: number, move: () => LiveMove | undefined, everyS = 4): this {
+  follow(minutes: number, move: () => Move | undefined, everyS = 4): this {
     for (let s = 0; s < minutes * 60; s += everyS) {
       this.wait(everyS);
       const now = move();
       if (!now) return this;
       const words = now.say.replace(/\d+(?:[.,]\d+)*/g, '#');
       if (this.said.at(-1) !== words) this.said.push(words);
-      if (now.action) this.press(now.action);
+      if (now.button) this.press(now.button);
     }
     return this;
   }
@@ -88,8 +89,9 @@ export class Crew {
     };
   }
 
-  private press(action: NonNullable<LiveMove['action']>): void {
-    this.pressed.push(action.label);
+  private press({ label, action }: NonNullable<Move['button']>): void {
+    if (action.kind !== 'bench') throw new Error(`a live move orders the bench, not ${action.kind}`);
+    this.pressed.push(label);
     for (const order of action.orders) this.order('cylinderId' in order ? this.putOn(order.cylinderId) : order);
     const { entry } = action;
     if (!entry) return;

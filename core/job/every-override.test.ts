@@ -1,8 +1,8 @@
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
 import { DEAD_PROOF, OLD_CHARGE } from '@/core/circuit/log/sample-entries';
 import { removalGates } from '@/core/job/before-gates';
-import { type BeforeMove, scopeMove, surveyMove } from '@/core/job/before-move';
+import { scopeMove, surveyMove } from '@/core/job/before-move';
 import { buildUpOf, judgeCharge } from '@/core/job/charge-sheet';
 import { chargeMove } from '@/core/job/circuit/charge-move';
 import { chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
@@ -13,7 +13,7 @@ import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { recordedStartUp } from '@/core/job/start-up-sheet';
 import { HEALTHY, measured, moved, round, sampleSheet } from '@/core/job/testing/sample-sheet';
-import { startUpBar } from './start-up/start-up-bar';
+import { startUpMove } from './start-up-move';
 
 const signed = (phase: string) =>
   ({ id: phase, phase, by: 'Tess Orlan', certificate: null, at: '', contentHash: '' }) as JobSheet['signOffs'][number];
@@ -39,13 +39,20 @@ const before = ['recover', 'join', 'pressure-test', 'evacuate'].map(signed);
 function chargeDoes(s: EquippedSheet): string {
   const build = buildUpOf(s);
   if (!build.ok) throw new Error('the sample has a build-up');
-  const may = true;
   const gates = sheetGates(s, 'charge');
   const judged = judgeCharge(s, build.value);
   const checks = chargeChecks(s, build.value, '2026-06-01');
   return (
-    chargeMove({ sheet: s, judged, gates, checks, label: chargeLabel(s, build.value), live: undefined, lead: may })
-      .button?.action.kind ?? 'none'
+    chargeMove({
+      sheet: s,
+      judged,
+      gates,
+      checks,
+      label: chargeLabel(s, build.value),
+      live: undefined,
+      scale: true,
+      maySign: true,
+    }).button?.action.kind ?? 'none'
   );
 }
 
@@ -59,10 +66,8 @@ const startUpGates = (s: EquippedSheet): Gate[] =>
 function startUpDoes(s: EquippedSheet): string {
   const recorded = recordedStartUp(s, () => undefined);
   const gates = startUpGates(s);
-  let did = 'none';
-  const act = new Proxy({} as never, { get: (_t, name) => vi.fn(() => (did = String(name))) });
-  const bar = startUpBar(
-    {
+  return (
+    startUpMove({
       signedBy: undefined,
       overridden: false,
       live: undefined,
@@ -77,15 +82,12 @@ function startUpDoes(s: EquippedSheet): string {
       anyRound: recorded !== undefined,
       judgement: recorded!.judgement,
       selected: 'subcooling',
-      lead: true,
+      maySign: true,
       gates,
       typing: false,
       roundInS: undefined,
-    },
-    act,
+    }).button?.action.kind ?? 'none'
   );
-  bar.press?.();
-  return did;
 }
 
 const readings = round(HEALTHY, 'a', '2026-06-01T15:00:00.000Z');
@@ -99,7 +101,7 @@ const CASES: Case[] = [
         signOffs: before.slice(0, CIRCUIT_PHASES.indexOf(phase)),
       }),
       gates: (s) => sheetGates(s, phase),
-      does: (s) => circuitMove(s, phase, sheetGates(s, phase)).action.kind,
+      does: (s) => circuitMove(s, phase, sheetGates(s, phase)).button?.action.kind ?? 'none',
     }),
   ),
   {
@@ -131,7 +133,7 @@ const CASES: Case[] = [
     phase: 'survey',
     sheet: sampleSheet(),
     gates: (s) => sheetGates(s, 'survey'),
-    does: (s) => (surveyMove(s) as BeforeMove).action.kind,
+    does: (s) => surveyMove(s).button?.action.kind ?? 'none',
   },
 ];
 
@@ -170,7 +172,7 @@ describe('whatever a lead lets pass', () => {
       .filter((g) => g.overridable)
       .map((g) => ({ id: g.id, phase: 'recover' as const, gate: g.id, reason: 'let pass', by: 'Tess Orlan', at: '' }));
     const s = { ...sheet, overrides };
-    if (removalGates(s).every(passes)) expect(scopeMove(s).action.kind).toBe('remove');
+    if (removalGates(s).every(passes)) expect(scopeMove(s).button!.action.kind).toBe('release-removal');
     else
       expect(
         removalGates(s)

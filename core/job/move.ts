@@ -1,0 +1,63 @@
+import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { Finding, FindingAction, Verdict } from '@/core/finding/finding';
+import type { BenchOrder } from '@/core/plant/bench/bench';
+
+/** What the one button of a next move does, in every phase. */
+export type Action =
+  | FindingAction
+  /** Another page of the job. */
+  | { kind: 'go'; to: string }
+  /** The form of a log entry. */
+  | { kind: 'write'; entry: EntryKind }
+  /** Opens an entry of the log again, to put it right. */
+  | { kind: 'correct'; entryId: string }
+  /** Shows the joint that is next to be soap-tested. */
+  | { kind: 'show-joint'; joint: string }
+  /** Something typed that has a form of its own. */
+  | { kind: 'type'; what: 'vacuum' | 'furnace-proof' | 'weights' }
+  | { kind: 'type'; what: 'readings'; quantity?: string }
+  /** What the customer reads and signs. */
+  | { kind: 'customer'; subject: string }
+  | { kind: 'release-removal' }
+  | { kind: 'open-report' }
+  | { kind: 'connect' }
+  | { kind: 'close-valve' }
+  | { kind: 'speed'; speed: number }
+  | { kind: 'record'; stage: 'reading' | 'final'; sign: boolean }
+  /** Orders to a simulated bench, or what the crew tells of its own gear; then an entry of the log, a form or a page. */
+  | {
+      kind: 'bench';
+      orders: readonly (BenchOrder | { kind: 'cylinder'; cylinderId: string })[];
+      entry?: { kind: EntryKind; body: Record<string, unknown> };
+      form?: EntryKind;
+      go?: string;
+    };
+
+export type Button = { label: string; action: Action };
+
+/** The next move: one sentence, why, and what its one button does. The same shape in every phase. */
+export type Move = {
+  kind: Verdict | 'now' | 'override';
+  say: string;
+  because: string;
+  /** Without one there is nothing to press, or not by this person. */
+  button?: Button;
+  /** How long it takes, in words; or a wait that runs by the clock: since when, and how many minutes. */
+  wait?: string;
+  since?: string;
+  forMin?: number;
+};
+
+/** The move that a finding asks for: what to do before what is wrong. */
+export function moveOf(finding: Finding, button?: Button): Move {
+  const { next, claim, because, verdict } = finding;
+  return {
+    kind: verdict,
+    say: next?.say ?? claim,
+    because: next ? (next.because ?? `${claim} ${because}`) : because,
+    ...(button ? { button } : {}),
+  };
+}
+
+export const go = (to: string, label: string): Button => ({ label, action: { kind: 'go', to } });
+export const write = (entry: EntryKind, label: string): Button => ({ label, action: { kind: 'write', entry } });

@@ -1,0 +1,32 @@
+import type { BuiltPhase } from './phases';
+
+/** What a person is in the company. */
+export const ROLES = ['owner', 'office', 'lead', 'helper'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Who may do what; the server and the screens read this one table. What is not listed every signed-in person may. */
+export const MAY = {
+  'add-job': ['owner', 'office', 'lead'],
+  'lead-job': ['owner', 'lead'],
+  'edit-library': ['owner', 'office', 'lead'],
+  'edit-settings': ['owner', 'office'],
+  'keep-cylinders': ['owner', 'office', 'lead'],
+  'hear-of-overfull-cylinders': ['owner', 'office'],
+  'choose-scope': ['owner', 'office', 'lead'],
+  'decline-must': ['owner', 'lead'],
+  'release-removal': ['owner', 'lead'],
+  'waive-picture': ['owner', 'office', 'lead'],
+  override: ['owner', 'lead'],
+  'sign-before': ['owner', 'office', 'lead'],
+  'sign-work': ['owner', 'lead'],
+  'type-vacuum-alone': ['owner', 'lead'],
+} as const satisfies Record<string, readonly Role[]>;
+
+export type Act = keyof typeof MAY;
+
+export const may = (role: Role | undefined, act: Act): boolean =>
+  role !== undefined && (MAY[act] as readonly Role[]).includes(role);
+
+/** An estimator signs what is found and agreed; what is done and proven is signed by a lead. */
+export const signs = (phase: BuiltPhase): Act =>
+  phase === 'survey' || phase === 'scope' ? 'sign-before' : 'sign-work';

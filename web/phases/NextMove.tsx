@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import type { Action, Move } from '@/core/job/move';
+import { MoveButton } from '@/web/shell/MoveButton';
+import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { useKeys } from '@/web/shell/use-keys';
+import { WaitClock } from './circuit/WaitClock';
+
+type Props = {
+  move: Move;
+  busy: boolean;
+  press: (action: Action) => void;
+  /** A second way, before the button. */
+  children?: ReactNode;
+};
+
+/** The next move of a phase: its sentence, its clock, its one button; `n` presses it. */
+export function NextMove({ move, busy, press, children }: Props) {
+  const { button } = move;
+  const go = (): void => {
+    if (button && !busy) press(button.action);
+  };
+  useKeys({ n: go });
+  return (
+    <NextMoveBar kind={move.kind} say={move.say} because={move.because}>
+      {move.since ? <WaitClock since={move.since} forMin={move.forMin ?? 0} /> : null}
+      {move.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{move.wait}</span> : null}
+      {children}
+      {button ? (
+        <MoveButton label={button.label} busy={busy} tone={move.wait ? 'plain' : 'primary'} onPress={go} />
+      ) : null}
+    </NextMoveBar>
+  );
+}

@@ -1,0 +1,51 @@
+import { useNavigate } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import type { Action } from '@/core/job/move';
+import type { BuiltPhase } from '@/core/job/phases';
+import { post } from '@/web/api/http';
+import { useAct } from '@/web/kit/use-act';
+import type { JobView } from './job-context';
+
+/** What a page does itself: its forms, its views. */
+export type Own = { [K in Action['kind']]?: (action: Extract<Action, { kind: K }>) => unknown };
+
+/** The one dispatcher of next moves: what the page does not do itself is done here, the same in every phase. */
+export function usePress(view: JobView, phase: BuiltPhase, own: Own) {
+  const { sheet, actions, run } = view;
+  const navigate = useNavigate();
+  const { busy, problem, act } = useAct();
+  const job = `/jobs/${sheet.job.id}`;
+  const command = (body: object): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
+
+  function shared(action: Action): unknown {
+    switch (action.kind) {
+      case 'go':
+        return navigate(action.to.startsWith('/') ? action.to : `${job}/${action.to}`);
+      case 'sign':
+        return actions.send(`${job}/phases/${phase}/sign-offs`, { id: uuid() });
+      case 'release-removal':
+        return actions.send(`${job}/removal`, {});
+      case 'open-report':
+        return window.open(`/api${job}/report.pdf`, '_blank');
+      case 'confirm':
+        return actions.send(`${job}/confirmations`, { confirmation: action.confirmation, confirmed: true });
+      case 'set-mode':
+        return actions.replace(`${job}/mode`, { version: sheet.job.version, mode: action.mode });
+      case 'close-valve':
+      case 'start':
+      case 'stop':
+      case 'speed':
+      case 'weigh-in':
+      case 'recover':
+        return command(action);
+      default:
+        return undefined;
+    }
+  }
+
+  const press = (action: Action): void => {
+    const mine = own[action.kind] as ((a: Action) => unknown) | undefined;
+    void act(async () => (mine ? mine(action) : shared(action)));
+  };
+  return { press, busy, problem, act };
+}
