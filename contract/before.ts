@@ -6,6 +6,7 @@ import { choiceSchema } from '@/core/scope/choice';
 import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
 import { FACTS } from '@/core/scope/survey/facts';
 import { CONFIDENCES, METHODS } from '@/core/scope/survey/survey';
+import { LANGUAGES } from '@/core/words/render';
 import { idSchema, instant } from './requests';
 
 /** Bodies of the writes before the work: survey, scope, fit, equipment library, settings. */
@@ -76,6 +77,9 @@ export const customerSignatureSchema = z
     reason: z.string().trim().max(500).nullable().describe('up to 500 characters'),
     /** The words that stood on the screen; they must be the ones that stand on the sheet now. */
     text: text(1, 20_000),
+    /** The same by id and parameters, and the language it was shown in. */
+    said: z.looseObject({ id: z.string().max(120) }).describe('what was shown, by id and parameters'),
+    language: oneOf(LANGUAGES),
     customer: text(2, 120),
     ink: ink.nullable(),
   })

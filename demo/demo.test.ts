@@ -5,6 +5,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { scopeOf, surveyOf } from '@/core/job/before';
 import { evacuationView, recoveryView } from '@/core/job/circuit/circuit-views';
+import type { Said } from '@/core/words/said';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
@@ -13,7 +14,9 @@ import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { peopleStore } from '@/server/features/people/people-store';
 import { reportPdf } from '@/server/features/reports/report-pdf';
 import { reportOf } from '@/server/features/reports/reports-service';
+import { paperWords, toldReport } from '@/server/features/reports/told-report';
 import { freshSchema } from '@/server/testing/harness';
+import { english } from '@/server/words/speak-to';
 import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY } from './company';
 import { DEMO_JOBS } from './jobs';
@@ -35,7 +38,7 @@ afterAll(async () => {
 });
 
 const rows = () =>
-  database.rows<{ jobId: string; number: number; state: string; phase: string; waitsFor: string }>(
+  database.rows<{ jobId: string; number: number; state: string; phase: string; waitsFor: Said }>(
     'select job_id as jobId, number, state, phase, waits_for as waitsFor from job_summary order by number',
   );
 
@@ -45,7 +48,7 @@ describe('the demo', () => {
     expect(list.length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length);
     expect(list.length).toBeGreaterThanOrEqual(12);
     expect(list.filter((r) => r.state === 'done').length).toBeGreaterThanOrEqual(2);
-    expect(list.some((r) => r.phase === 'charge' && /still to weigh in/.test(r.waitsFor))).toBe(true);
+    expect(list.some((r) => r.phase === 'charge' && /still to weigh in/.test(english(r.waitsFor)))).toBe(true);
     const running = await database.rows('select id from runs where state = :state', { state: 'running' });
     expect(running.length).toBeGreaterThanOrEqual(1);
   });
@@ -94,7 +97,8 @@ describe('the demo', () => {
   it('a finished job prints a PDF with readings, targets, verdicts, sources, simulated marks and overrides', async () => {
     const done = (await rows()).find((r) => r.number === 2138)!;
     const lead = (await peopleStore.bySignIn(database, 'jory'))!.person;
-    const pdf = await reportPdf(await reportOf(database, lead, done.jobId));
+    const report = await reportOf(database, lead, done.jobId);
+    const pdf = await reportPdf(toldReport(report, english), paperWords(report, english));
     const file = path.join(mkdtempSync(path.join(tmpdir(), 'mb-pdf-')), 'report.pdf');
     writeFileSync(file, pdf);
     const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });

@@ -1,11 +1,13 @@
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
+import { coreEnglish } from '@/contract/words/english';
 import { type FitKind, type FitRecords, figurePaths } from '@/core/fit/sheets';
 import { scopeOf, surveyOf } from '@/core/job/before';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { beforeSubject } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
 import { factOf } from '@/core/scope/survey/facts';
+import type { Said } from '@/core/words/said';
 import type { Database } from '@/server/db/pool';
 import { fitsStore } from '@/server/features/fits/fits-store';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
@@ -23,12 +25,23 @@ export async function loadLibrary(database: Database, companyId: string): Promis
   for (const pair of DEMO_PAIRS) await libraryStore.putPair(database, companyId, pair);
 }
 
+/** Facts that are read off a plate. */
+const PLATE_FACTS: ReadonlySet<string> = new Set([
+  'oldYear',
+  'outdoorModel',
+  'outdoorSerial',
+  'oldTons',
+  'oldRefrigerant',
+  'oldChargeOz',
+  'mcaA',
+]);
+
 const observation = (fact: string, value: FactValue | null) => {
   const def = factOf(fact)!;
   const method =
     value === null
       ? ('seen' as const)
-      : /on the plate/.test(def.label)
+      : PLATE_FACTS.has(fact)
         ? ('plate' as const)
         : def.kind === 'number'
           ? ('measured' as const)
@@ -108,13 +121,15 @@ async function agree(database: Database, lead: Person, jobId: string, customer: 
   const now = async () => scopeOf(await sheetFor(database, lead, jobId));
   for (const item of (await now()).items.filter((i) => i.standing === 'open'))
     await decide(database, lead, jobId, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
-  const sign = (subject: string, text: string) =>
+  const sign = (subject: string, said: Said) =>
     customerSigns(database, lead, jobId, {
       id: uuid(),
       subject,
       answer: 'yes',
       reason: null,
-      text,
+      text: coreEnglish(said),
+      said,
+      language: 'en',
       customer,
       ink: SAMPLE_INK,
     });

@@ -8,7 +8,7 @@ test('roof curb: the unit is dragged over the curb, typed exactly, and wrong fig
   const drawing = page.getByTestId('drawing-curb');
   await expect(drawing).toContainText('Supply 90 %');
   await expect(drawing).toContainText('432 in², 1333 fpm');
-  await expect(page.getByTestId('check-slope-Supply')).toContainText('An adapter 22.0 in tall brings it to 20°');
+  await expect(page.getByTestId('check-slope-Supply')).toContainText('An adapter 22 in tall brings it to 20°');
 
   const height = page.getByLabel('Adapter height');
   await height.fill('-3');
@@ -39,7 +39,7 @@ test('the way in: a hatch that is wide enough fails under a low roof and says th
   const crew = new Surveyor(page);
   await crew.signIn();
   await crew.openPart(2149, 'fit/route');
-  await expect(page.getByTestId('check-stage-hatch')).toContainText('4.0 in to spare, the tightest');
+  await expect(page.getByTestId('check-stage-hatch')).toContainText('4 in to spare, the tightest');
   const roof = page.getByLabel('Roof above');
   await roof.fill('30');
   await roof.press('Enter');
@@ -72,7 +72,7 @@ test('the stack: assumed figures prove nothing until they are measured; the gap 
     await page.getByRole('textbox', { name: label }).fill(inches);
     await page.getByRole('textbox', { name: label }).press('Enter');
   }
-  await expect(page.getByTestId('check-stack-plenum')).toContainText('5.0 in of gap');
+  await expect(page.getByTestId('check-stack-plenum')).toContainText('5 in of gap');
   // Each assumed figure is confirmed by itself: nobody measures eight things with one tap.
   const confirm = page.getByRole('button', { name: /measured as it stands$/ });
   for (let left = await confirm.count(); left > 0; left--) {
@@ -82,7 +82,7 @@ test('the stack: assumed figures prove nothing until they are measured; the gap 
   await expect(page.getByTestId('check-assumed')).toHaveCount(0);
   await page.getByLabel('Raised on a base').fill('5');
   await page.getByLabel('Raised on a base').press('Enter');
-  await expect(page.getByTestId('check-stack-plenum')).toContainText('0.0 in of gap');
+  await expect(page.getByTestId('check-stack-plenum')).toContainText('0 in of gap');
   await crew.phase('Scope').click();
   await expect(page.getByTestId('item-stack-plenum')).toBeVisible();
 });

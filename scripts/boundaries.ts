@@ -10,7 +10,7 @@ const ALLOWED: Record<string, readonly string[]> = {
   server: ['server', 'contract', 'core'],
   demo: ['demo', 'server', 'contract', 'core'],
   e2e: ['e2e', 'scripts', 'core'],
-  scripts: ['scripts', 'core', 'e2e'],
+  scripts: ['scripts', 'core', 'contract', 'e2e'],
 };
 /** The program's entry puts the demo and the server together; nothing else may. */
 const EXCEPTIONS = new Set(['scripts/mutation/vitest.config.ts → vitest.config.ts', 'server/main.ts → demo']);
@@ -19,6 +19,7 @@ const CORE_PACKAGES = new Set(['zod', 'psychrolib']);
 const FLOORS: Record<string, number> = {
   units: 0,
   numeric: 0,
+  words: 0,
   finding: 0,
   refrigerant: 1,
   air: 1,
@@ -73,8 +74,8 @@ export function violations(sources: readonly Source[]): string[] {
       if (files.has(target)) inner.push(target);
       const to = target.split('/')[0]!;
       if (!allowed || EXCEPTIONS.has(`${source.file} → ${to}`)) continue;
-      // Tests may read the demo's invented jobs as sample data and start a database with the launcher's own script.
-      if (test && (to === 'demo' || to === 'scripts')) continue;
+      // Tests may read the demo's invented jobs as sample data, start a database with the launcher's own script, and speak.
+      if (test && (to === 'demo' || to === 'scripts' || to === 'contract')) continue;
       if (!allowed.includes(to)) out.push(`${source.file}: ${layer} may not import ${to} (${target})`);
       const from = source.file.split('/');
       const into = target.split('/');

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import makeStore from 'express-mysql-session';
 import session from 'express-session';
 import helmet from 'helmet';
+import { tell } from '@/server/words/tell';
 import type { Deps } from './deps';
 import { errorHandler, Problem, sendProblem } from './errors/problem';
 import { calculationsRoutes } from './features/calculations/calculations-routes';
@@ -111,7 +112,9 @@ export function createApp(deps: Deps): Express {
   api.use(cylindersRoutes(deps));
   api.use(instrumentsRoutes(deps));
   api.use(reportsRoutes(deps));
-  api.use((_request, response) => sendProblem(response, new Problem('not-found', { message: 'No such address.' })));
+  api.use((_request, response) =>
+    sendProblem(response, new Problem('not-found', { message: tell('server.no-such-address') })),
+  );
   app.use('/api', api);
   if (options.webDir) serveWeb(app, options.webDir);
   app.use(errorHandler(log));

@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express';
+import { tell } from '@/server/words/tell';
 import type { DatabaseWatch } from './db/watch';
 import { badInput, Problem, sendProblem } from './errors/problem';
 
@@ -45,7 +46,11 @@ export const strictTransport: RequestHandler = (request, response, next) => {
 export const wellFormed: RequestHandler = (request, _response, next) => {
   const trouble = malformedAt(request.body, 'body') ?? malformedAt(request.query, 'query');
   if (trouble)
-    throw badInput({ field: trouble, message: 'A character in it is broken.', allowed: 'text of whole characters' });
+    throw badInput({
+      field: trouble,
+      message: tell('server.character-in-it-is-broken'),
+      allowed: tell('server.text-of-whole-characters'),
+    });
   next();
 };
 
@@ -56,7 +61,12 @@ const HALF = /[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uD
 function malformedAt(value: unknown, field: string, depth = 0): string | undefined {
   if (typeof value === 'string') return HALF.test(value) ? field : undefined;
   if (typeof value !== 'object' || value === null) return undefined;
-  if (depth > MOST_DEPTH) throw badInput({ field, message: 'Nested too deep.', allowed: `up to ${MOST_DEPTH} levels` });
+  if (depth > MOST_DEPTH)
+    throw badInput({
+      field,
+      message: tell('server.nested-too-deep'),
+      allowed: tell('server.up-to-levels', { mostDepth: MOST_DEPTH }),
+    });
   for (const [key, inner] of Object.entries(value)) {
     if (HALF.test(key)) return field;
     const found = malformedAt(inner, Array.isArray(value) ? field : key, depth + 1);

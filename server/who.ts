@@ -1,5 +1,7 @@
 import type { Request } from 'express';
 import { type Act, MAY, may } from '@/core/job/permissions';
+import { list } from '@/core/words/said';
+import { tell } from '@/server/words/tell';
 import { Problem } from './errors/problem';
 import type { Person } from './features/people/people-store';
 
@@ -28,5 +30,7 @@ export function who(request: Request): Person {
 
 export function must(person: Person, act: Act): void {
   if (!may(person.role, act))
-    throw new Problem('not-allowed', { message: `Only ${MAY[act].join(' or ')} may do this; you are ${person.role}.` });
+    throw new Problem('not-allowed', {
+      message: tell('server.only-may-do-this-you-are', { may: list(MAY[act], ' or '), role: person.role }),
+    });
 }

@@ -1,8 +1,10 @@
 import psychrolib from 'psychrolib';
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 
 // psychrolib keeps its unit system in a global; this file is the only one that touches it.
 psychrolib.SetUnitSystem(psychrolib.IP);
@@ -74,10 +76,18 @@ export const moistAir = calculation({
   }),
   compute: ({ dryBulbF, wetBulbF: wb, relativeHumidityPct, elevationFt }) => {
     if ((wb === undefined) === (relativeHumidityPct === undefined)) {
-      return refuse('wetBulbF', 'Give one of wetBulbF and relativeHumidityPct.', 'exactly one of the two');
+      return refuse(
+        'wetBulbF',
+        tell('air.give-one-of-wetbulbf-and-relativehumiditypct'),
+        tell('air.exactly-one-of-two'),
+      );
     }
     if (wb !== undefined && wb > dryBulbF) {
-      return refuse('wetBulbF', 'Wet bulb cannot be above dry bulb.', `-20 to ${dryBulbF} °F`);
+      return refuse(
+        'wetBulbF',
+        tell('air.wet-bulb-cannot-be-above-dry'),
+        tell('air.20-to', { dryBulbF: q(dryBulbF, 'F', 'as is') }),
+      );
     }
     const psia = barometerPsia(elevationFt);
     const ratio =
@@ -88,8 +98,8 @@ export const moistAir = calculation({
     if (wb !== undefined && wb < wetBulbOfDryAir(dryBulbF, psia)) {
       return refuse(
         'wetBulbF',
-        'No air is that dry: wet bulb is too far below dry bulb.',
-        `at least ${Math.ceil(wetBulbOfDryAir(dryBulbF, psia))} °F here`,
+        tell('air.no-air-is-that-dry-wet'),
+        tell('air.at-least-f-here', { dryBulbF: Math.ceil(wetBulbOfDryAir(dryBulbF, psia)) }),
       );
     }
     const { volumeFt3Lb: _, ...air } = airFromHumidityRatio(dryBulbF, ratio, psia);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -38,7 +39,7 @@ export const a2lRoom = calculation({
     if (lfl === undefined)
       return refuse(
         'refrigerant',
-        `${refrigerant} is not flammable: this rule does not apply.`,
+        tell('circuit.is-not-flammable-this-rule-does', { refrigerant }),
         Object.keys(LFL_KG_M3).join(', '),
       );
     const kg = chargeLb / LB_PER_KG;

@@ -1,10 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { q } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { ACR_INSIDE_IN } from './acr-tube';
 import { hoseCharge } from './hose-charge';
 import { lineSetCharge } from './line-set-charge';
 import { toWeighIn } from './total-charge';
-import { judgeWeighIn, lbOz, weighInState } from './weigh-in';
+import { judgeWeighIn, weighInState } from './weigh-in';
+
+const lbOzText = (oz: number): string => english(q(oz, 'lbOz'));
 
 describe('liquid left in a charging hose', () => {
   // Published check cases: 60 in. hose full of R-410A liquid at 77 °F, 0.18 in. bore 0.9 oz, 0.31 in. bore 2.8 oz.
@@ -155,7 +159,7 @@ describe('weigh-in', () => {
   });
 
   it('says pounds and ounces without a 16th ounce', () => {
-    expect(lbOz(143.98)).toBe('9 lb 0.0 oz');
-    expect(lbOz(143.8)).toBe('8 lb 15.8 oz');
+    expect(lbOzText(143.98)).toBe('9 lb 0.0 oz');
+    expect(lbOzText(143.8)).toBe('8 lb 15.8 oz');
   });
 });

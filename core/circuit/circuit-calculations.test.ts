@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { a2lRoom } from './a2l-room';
 import { co2Equivalent } from './co2-equivalent';
 import { sectionVolume } from './hold-volume';
@@ -13,8 +15,8 @@ import { pumpDownRebound } from './recovery/rebound';
 import { recoveredShare } from './recovery/recovered-share';
 import { removalMethod } from './recovery/removal-method';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 const FINE = {
@@ -36,7 +38,7 @@ describe('pump-down or machine (common practice; volumes by density)', () => {
     expect(value(removalMethod(FINE))).toMatchObject({ method: 'pump-down', narrow: true });
     expect(value(removalMethod({ ...FINE, outdoorFt3: 0.12 }))).toMatchObject({ method: 'machine' });
     const { outdoorFt3: _, ...unknown } = FINE;
-    expect(value(removalMethod(unknown)).reasons).toMatch(/ask the maker/);
+    expect(value(removalMethod(unknown)).reasons.map(english).join()).toMatch(/ask the maker/);
   });
   it('anything that fails or is not known calls for the machine, and is named', () => {
     for (const [name, bad] of [
@@ -49,7 +51,7 @@ describe('pump-down or machine (common practice; volumes by density)', () => {
     ] as const) {
       const r = value(removalMethod({ ...FINE, [name]: bad }));
       expect(r.method).toBe('machine');
-      expect(r.reasons.length).toBeGreaterThan(10);
+      expect(r.reasons.map(english).join().length).toBeGreaterThan(10);
     }
   });
 });
@@ -106,7 +108,7 @@ describe('ice for a cylinder, 150 °F vapour to 50 °F liquid', () => {
 describe('brazed clearance (0.001 to 0.006 in a side, common practice)', () => {
   it('tube in its own fitting joins; a loose one needs a reducer; a larger tube is refused', () => {
     expect(value(brazeClearance({ tubeOdIn: 0.875, socketIdIn: 0.881 }))).toMatchObject({ joinable: true });
-    expect(value(brazeClearance({ tubeOdIn: 0.75, socketIdIn: 0.875 })).say).toMatch(/reducer/);
+    expect(english(value(brazeClearance({ tubeOdIn: 0.75, socketIdIn: 0.875 })).say)).toMatch(/reducer/);
     expect(brazeClearance({ tubeOdIn: 0.875, socketIdIn: 0.75 })).toMatchObject({ refused: { field: 'socketIdIn' } });
   });
   it('the limits themselves join', () => {

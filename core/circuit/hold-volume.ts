@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/circuit/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -31,8 +32,8 @@ export const sectionVolume = calculation({
   compute: ({ liquidOdIn, vaporOdIn, lengthFt, tons, withOutdoor }) => {
     const liquid = boreFt2(liquidOdIn);
     const vapour = boreFt2(vaporOdIn);
-    if (liquid === undefined) return refuse('liquidOdIn', 'Not an ACR tube size.', ACR_SIZES_TEXT);
-    if (vapour === undefined) return refuse('vaporOdIn', 'Not an ACR tube size.', ACR_SIZES_TEXT);
+    if (liquid === undefined) return refuse('liquidOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES_TEXT);
+    if (vapour === undefined) return refuse('vaporOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES_TEXT);
     const linesFt3 = (liquid + vapour) * lengthFt;
     return ok({
       linesFt3,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/join/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -7,6 +8,7 @@ import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 import { singlePhase } from '@/core/refrigerant/state';
 import { OZ_PER_LB } from '@/core/units/units';
+import { q } from '@/core/words/said';
 import { ACR_SIZES_TEXT, boreFt2 } from './acr-tube';
 
 /** Liquid leaves a condenser near this on a cooling day; the usual basis of makers' adders (common practice). */
@@ -64,7 +66,7 @@ export const lineSetCharge = calculation({
     if (liquidArea === undefined) {
       return refuse(
         'liquidLineOdIn',
-        `No ACR tube of ${input.liquidLineOdIn} in outside diameter is known.`,
+        tell('join.no-acr-tube-of-outside-diameter', { liquidLineOdIn: q(input.liquidLineOdIn, 'in', 'as is') }),
         ACR_SIZES_TEXT,
       );
     }
@@ -74,7 +76,7 @@ export const lineSetCharge = calculation({
       if (vapourArea === undefined) {
         return refuse(
           'vaporLineOdIn',
-          `No ACR tube of ${input.vaporLineOdIn} in outside diameter is known.`,
+          tell('join.no-acr-tube-of-outside-diameter-2', { vaporLineOdIn: q(input.vaporLineOdIn, 'in', 'as is') }),
           ACR_SIZES_TEXT,
         );
       }

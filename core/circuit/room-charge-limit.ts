@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -39,7 +40,7 @@ export const roomChargeLimit = calculation({
     if (REFRIGERANT_FACTS[refrigerant].safetyGroup === 'A1' || !(refrigerant in LFL_KG_M3)) {
       return refuse(
         'refrigerant',
-        `${refrigerant} is not flammable: this rule does not apply.`,
+        tell('circuit.is-not-flammable-this-rule-does', { refrigerant }),
         Object.keys(LFL_KG_M3).join(', '),
       );
     }

@@ -1,50 +1,52 @@
+import { tell } from '@/core/circuit/words';
+import type { Label, Said } from '@/core/words/said';
 /** Where good practitioners differ on the refrigerant circuit: the company chooses; default and reason stand beside it. */
 export const CIRCUIT_SCHOOLS = [
   {
     id: 'pumpDownEnd',
-    label: 'A pump-down ends at',
+    label: tell('circuit.pump-down-ends-at'),
     options: [
-      ['positive', '0 to 2 psig'],
-      ['deep', 'Down to −10 inHg, only where it may'],
+      ['positive', tell('circuit.0-to-2-psig')],
+      ['deep', tell('circuit.down-to-10-inhg-only-where')],
     ],
     standard: 'positive',
-    reason: 'A scroll can be damaged in vacuum, and air must not be drawn in. Never below 0 psig with A2L.',
+    reason: tell('circuit.scroll-can-be-damaged-in-vacuum'),
   },
   {
     id: 'companyLevel',
-    label: 'Recover at least to',
+    label: tell('circuit.recover-at-least-to'),
     options: [
-      ['legal', 'What the rule asks for'],
-      ['10', '10 inHg, leakers excepted'],
+      ['legal', tell('circuit.what-rule-asks-for')],
+      ['10', tell('circuit.10-inhg-leakers-excepted')],
     ],
     standard: '10',
-    reason: 'Older courses ask 10 inHg of everything but R-22; it costs minutes.',
+    reason: tell('circuit.older-courses-ask-10-inhg-of'),
   },
   {
     id: 'pressureTarget',
-    label: 'Pressure test at',
+    label: tell('circuit.pressure-test-at'),
     options: [
-      ['plate', 'The lowest plate limit of the section'],
-      ['300', '300 psig, or the limit if lower'],
-      ['150', '150 psig'],
+      ['plate', tell('circuit.lowest-plate-limit-of-section')],
+      ['300', tell('circuit.300-psig-or-limit-if-lower')],
+      ['150', tell('circuit.150-psig')],
     ],
     standard: 'plate',
-    reason: 'What the section is built for finds more than what is easy to reach.',
+    reason: tell('circuit.what-section-is-built-for-finds'),
   },
   {
     id: 'holdMin',
-    label: 'A pressure test is held for',
+    label: tell('circuit.pressure-test-is-held-for'),
     options: [
-      ['30', '30 min, 60 for long or kept lines'],
-      ['60', '60 min'],
-      ['15', '15 min, 30 for long or kept lines'],
+      ['30', tell('circuit.30-min-60-for-long-or')],
+      ['60', tell('circuit.60-min')],
+      ['15', tell('circuit.15-min-30-for-long-or')],
     ],
     standard: '30',
-    reason: 'The smallest leak a hold can see shrinks with its time.',
+    reason: tell('circuit.smallest-leak-hold-can-see-shrinks'),
   },
   {
     id: 'evacTarget',
-    label: 'Evacuate to',
+    label: tell('circuit.evacuate-to'),
     options: [
       ['300', '300 µm'],
       ['500', '500 µm'],
@@ -52,35 +54,35 @@ export const CIRCUIT_SCHOOLS = [
       ['200', '200 µm'],
     ],
     standard: '300',
-    reason: 'Deep enough to show a wet system by its decay; the maker’s tighter figure wins.',
+    reason: tell('circuit.deep-enough-to-show-wet-system'),
   },
   {
     id: 'decayLimit',
-    label: 'A standing vacuum passes at',
+    label: tell('circuit.standing-vacuum-passes-at'),
     options: [
-      ['500', '500 µm after 10 min'],
-      ['750', '750 µm after 10 min'],
-      ['1000', '1,000 µm after 10 min'],
+      ['500', tell('circuit.500-m-after-10-min')],
+      ['750', tell('circuit.750-m-after-10-min')],
+      ['1000', tell('circuit.1-000-m-after-10-min')],
     ],
     standard: '500',
-    reason: 'At 500 µm water boils below −12 °F: no liquid water is left in warm pipes.',
+    reason: tell('circuit.at-500-m-water-boils-below'),
   },
   {
     id: 'oilReturn',
-    label: 'Oil return in risers',
+    label: tell('circuit.oil-return-in-risers'),
     options: [
-      ['entrainment', 'By entrainment at least capacity'],
-      ['velocity', '1,000 fpm upward'],
+      ['entrainment', tell('circuit.by-entrainment-at-least-capacity')],
+      ['velocity', tell('circuit.1-000-fpm-upward')],
     ],
     standard: 'entrainment',
-    reason: 'What carries oil is momentum of the vapour, not speed alone; the maker’s table overrides.',
+    reason: tell('circuit.what-carries-oil-is-momentum-of'),
   },
 ] as const satisfies readonly {
   id: string;
-  label: string;
-  options: readonly (readonly [string, string])[];
+  label: Said;
+  options: readonly (readonly [string, Label])[];
   standard: string;
-  reason: string;
+  reason: Said;
 }[];
 
 export type CircuitSchoolId = (typeof CIRCUIT_SCHOOLS)[number]['id'];
@@ -100,8 +102,8 @@ export function circuitSchools(stored: Readonly<Record<string, unknown>> | undef
 }
 
 /** How a school reads in a reason. */
-export function circuitSchoolWords(schools: CircuitSchools, id: CircuitSchoolId): string {
+export function circuitSchoolWords(schools: CircuitSchools, id: CircuitSchoolId): Said {
   const school = CIRCUIT_SCHOOLS.find((s) => s.id === id)!;
-  const option = (school.options as readonly (readonly [string, string])[]).find(([v]) => v === schools[id]);
-  return `school: ${option?.[1] ?? schools[id]}`;
+  const option = (school.options as readonly (readonly [string, Label])[]).find(([v]) => v === schools[id]);
+  return tell('circuit.school', { option: option?.[1] ?? schools[id] });
 }

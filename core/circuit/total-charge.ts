@@ -1,16 +1,18 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { OZ_PER_LB } from '@/core/units/units';
+import type { Said } from '@/core/words/said';
 
 /** Where the refrigerant stands before weighing: decides what must still go in. */
 export const UNIT_STATES = ['factory-held', 'opened', 'empty'] as const;
 export type UnitState = (typeof UNIT_STATES)[number];
-export const UNIT_STATE_WORDS: Record<UnitState, string> = {
-  'factory-held': 'Factory charge held behind closed service valves',
-  opened: 'Service valves already opened, factory charge in the system',
-  empty: 'Unit empty (recovered, or shipped dry)',
+export const UNIT_STATE_WORDS: Record<UnitState, Said> = {
+  'factory-held': tell('circuit.factory-charge-held-behind-closed-service'),
+  opened: tell('circuit.service-valves-already-opened-factory-charge'),
+  empty: tell('circuit.unit-empty-recovered-or-shipped-dry'),
 };
 
 export const totalCharge = calculation({
@@ -28,7 +30,8 @@ export const totalCharge = calculation({
   }),
   compute: ({ factoryOz, adderOz, drierOz, coilOz }) => {
     const totalOz = factoryOz + adderOz + drierOz + coilOz;
-    if (!(totalOz > 0)) return refuse('factoryOz', 'The parts add up to no charge at all.', 'a total above 0 oz');
+    if (!(totalOz > 0))
+      return refuse('factoryOz', tell('circuit.parts-add-up-to-no-charge'), tell('circuit.total-above-0-oz'));
     return ok({ totalOz, wholeLb: Math.floor(totalOz / OZ_PER_LB), restOz: totalOz % OZ_PER_LB });
   },
   example: {

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { english } from '@/core/words/testing/english';
 import { isRuleSetting, ruleSetting, ruleSource, TRANSITION_RULES, transitionRules } from './transition-rules';
 
 describe('rules of the refrigerant transition as dated settings', () => {
   it('ship undated as checked, so that none claims a check nobody made', () => {
     expect(TRANSITION_RULES.every((r) => r.verifiedOn === '')).toBe(true);
-    expect(ruleSource(TRANSITION_RULES[0]!)).toMatch(/not checked: look the current rule up/);
+    expect(english(ruleSource(TRANSITION_RULES[0]!))).toMatch(/not checked: look the current rule up/);
   });
   it('a company’s own words, dates and cap stand over the shipped ones; anything else is left out', () => {
     const rules = transitionRules({
@@ -17,7 +18,7 @@ describe('rules of the refrigerant transition as dated settings', () => {
     });
     const cap = rules.find((r) => r.id === 'gwp-cap')!;
     expect(cap).toMatchObject({ cap: 750, verifiedOn: '2026-02-03', from: '2025-01-01' });
-    expect(ruleSource(cap)).toMatch(/checked 2026-02-03/);
+    expect(english(ruleSource(cap))).toMatch(/checked 2026-02-03/);
     expect(rules.find((r) => r.id === 'local')!.rule).toMatch(/^County/);
     expect(rules.find((r) => r.id === 'no-vent')!.cap).toBeUndefined();
     expect(rules).toHaveLength(TRANSITION_RULES.length);

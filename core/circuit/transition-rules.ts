@@ -1,4 +1,6 @@
+import { tell } from '@/core/circuit/words';
 import type { Refusal } from '@/core/finding/outcome';
+import type { Label, Said } from '@/core/words/said';
 
 /**
  * Rules of the refrigerant transition in general terms, as dated data that a company keeps: what it reads before it sells
@@ -6,11 +8,11 @@ import type { Refusal } from '@/core/finding/outcome';
  */
 export type TransitionRule = {
   id: string;
-  title: string;
-  rule: string;
+  title: Said;
+  rule: Label;
   /** First day on which it holds, YYYY-MM-DD; empty where it always did. */
   from: string;
-  source: string;
+  source: Label;
   /** Day on which someone checked it against the current rule; empty when nobody did. */
   verifiedOn: string;
   /** Cap on the warming potential, for the rule that sets one. */
@@ -23,40 +25,40 @@ const NEW_SYSTEM_GWP_CAP = 700;
 export const TRANSITION_RULES: readonly TransitionRule[] = [
   {
     id: 'gwp-cap',
-    title: 'Cap on warming potential',
-    rule: 'New comfort cooling systems use a refrigerant under the cap; parts for existing systems are exempt in general terms.',
+    title: tell('circuit.cap-on-warming-potential'),
+    rule: tell('circuit.new-comfort-cooling-systems-use-refrigerant'),
     from: '2025-01-01',
-    source: 'AIM Act technology transitions, 40 CFR 84 subpart B, from memory',
+    source: tell('circuit.aim-act-technology-transitions-40-cfr'),
     verifiedOn: '',
     cap: NEW_SYSTEM_GWP_CAP,
   },
   {
     id: 'no-drop-in',
-    title: 'No drop-in',
-    rule: 'No A2L refrigerant in equipment listed for A1; the refrigerant equals the nameplate.',
+    title: tell('circuit.no-drop-in'),
+    rule: tell('circuit.no-a2l-refrigerant-in-equipment-listed'),
     from: '',
-    source: 'product listings and local mechanical code, from memory',
+    source: tell('circuit.product-listings-and-local-mechanical-code'),
     verifiedOn: '',
   },
   {
     id: 'no-vent',
-    title: 'No venting',
-    rule: 'Refrigerant is never vented; it is recovered to its level by certified people with certified machines.',
+    title: tell('circuit.no-venting'),
+    rule: tell('circuit.refrigerant-is-never-vented-it-is'),
     from: '1995-07-01',
-    source: 'Clean Air Act 608, 40 CFR 82 subpart F, from memory',
+    source: tell('circuit.clean-air-act-608-40-cfr'),
     verifiedOn: '',
   },
   {
     id: 'records',
-    title: 'Records',
-    rule: 'Records of recovered refrigerant and of what is sent to reclaim or destruction are kept three years.',
+    title: tell('circuit.records'),
+    rule: tell('circuit.records-of-recovered-refrigerant-and-of'),
     from: '2019-01-01',
-    source: '40 CFR 82.156, from memory',
+    source: tell('circuit.40-cfr-82-156-from-memory'),
     verifiedOn: '',
   },
   {
     id: 'local',
-    title: 'State or local rule',
+    title: tell('circuit.state-or-local-rule'),
     rule: '',
     from: '',
     source: '',
@@ -77,9 +79,9 @@ type Stored = Readonly<Record<string, unknown>>;
 
 /** The rules as this company keeps them, over the texts that ship. */
 export function transitionRules(stored: Stored | undefined): TransitionRule[] {
-  const own = <T extends string | number>(id: string, part: Part, standard: T): T => {
+  const own = <T extends Label | number>(id: string, part: Part, standard: T): T => {
     const value = stored?.[ruleSetting(id, part)];
-    return typeof value === typeof standard ? (value as T) : standard;
+    return typeof value === (typeof standard === 'number' ? 'number' : 'string') ? (value as T) : standard;
   };
   return TRANSITION_RULES.map((r) => ({
     ...r,
@@ -102,18 +104,26 @@ export function refusesRule(name: string, value: string | number): Refusal | und
       ? undefined
       : {
           field: name,
-          message: 'The cap is outside the allowed range.',
-          allowed: `${CAP_RANGE[0]} to ${CAP_RANGE[1]}`,
+          message: tell('circuit.cap-is-outside-allowed-range'),
+          allowed: tell('circuit.to', { capRange: CAP_RANGE[0], capRange2: CAP_RANGE[1] }),
         };
   if (typeof value !== 'string' || value.length > MOST_CHARACTERS)
-    return { field: name, message: 'Too long.', allowed: `up to ${MOST_CHARACTERS} characters` };
+    return {
+      field: name,
+      message: tell('circuit.too-long'),
+      allowed: tell('circuit.up-to-characters', { mostCharacters: MOST_CHARACTERS }),
+    };
   if (part === 'from' || part === 'verifiedOn')
     return value === '' || (DATE.test(value) && !Number.isNaN(Date.parse(value)))
       ? undefined
-      : { field: name, message: 'Not a date.', allowed: 'YYYY-MM-DD, or empty' };
+      : { field: name, message: tell('circuit.not-date'), allowed: tell('circuit.yyyy-mm-dd-or-empty') };
   return undefined;
 }
 
 /** How a rule reads beside a check that rests on it. */
-export const ruleSource = (rule: TransitionRule): string =>
-  `${rule.source || 'company setting'}; ${rule.verifiedOn ? `checked ${rule.verifiedOn}` : 'not checked: look the current rule up'}`;
+export function ruleSource(rule: TransitionRule): Said {
+  const source = rule.source || tell('circuit.company-setting');
+  return rule.verifiedOn
+    ? tell('circuit.rule-source-checked', { source, on: rule.verifiedOn })
+    : tell('circuit.rule-source', { source });
+}

@@ -1,5 +1,6 @@
+import { tell } from '@/core/circuit/words';
 import type { Finding, FindingAction, Next } from '@/core/finding/finding';
-import { OZ_PER_LB } from '@/core/units/units';
+import { q, type Said } from '@/core/words/said';
 
 /** One movement of refrigerant on the scale: start and end weight of the cylinder. Recovered amounts are negative. */
 export type ChargeMovement = { oz: number; kind: 'weigh-in' | 'trim' | 'recover' };
@@ -52,18 +53,8 @@ export function weighInState(input: WeighInInput): WeighInState {
   };
 }
 
-const oz = (x: number): string => `${x.toFixed(1)} oz`;
-
-/** Pounds and ounces as the trade says them. */
-export function lbOz(totalOz: number): string {
-  const tenths = Math.round(Math.abs(totalOz) * 10);
-  const lb = Math.floor(tenths / (OZ_PER_LB * 10));
-  const rest = (tenths - lb * OZ_PER_LB * 10) / 10;
-  return `${totalOz < 0 ? '−' : ''}${lb} lb ${rest.toFixed(1)} oz`;
-}
-
 /** A finding of the weigh-in always knows what comes next. */
-export type WeighInFinding = Finding & { next: Next & { because: string; action: FindingAction } };
+export type WeighInFinding = Finding & { next: Next & { because: Said; action: FindingAction } };
 
 /** Judges the weigh-in and says the next step. */
 export function judgeWeighIn(input: WeighInInput): { state: WeighInState; finding: WeighInFinding } {
@@ -73,13 +64,15 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
     step: 'charge' as const,
     evidence: [
       {
-        quantity: 'weighed in',
+        quantity: tell('circuit.quantity-weighed-in'),
         value: state.weighedOz,
         unit: 'oz',
         band: { low: state.toWeighInOz - state.toleranceOz, high: state.toWeighInOz + state.toleranceOz },
       },
     ],
-    source: `scale, ± ${input.scaleUncertaintyOz} oz; tolerance 1 % of the total (common practice)`,
+    source: tell('circuit.scale-tolerance-1-of-total-common', {
+      scaleUncertaintyOz: q(input.scaleUncertaintyOz, 'oz', 'as is'),
+    }),
     confidence: 'high' as const,
     miss: Math.abs(state.remainingOz) / state.toleranceOz,
   };
@@ -91,18 +84,30 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
         ...base,
         verdict: 'good',
         claim: comesCharged
-          ? 'Nothing to weigh in: it comes with its charge.'
-          : `Weighed in ${oz(state.weighedOz)} of ${oz(state.toWeighInOz)}.`,
-        because: `The system now holds ${lbOz(state.inSystemOz)}.`,
+          ? tell('circuit.nothing-to-weigh-in-it-comes')
+          : tell('circuit.weighed-in-of', {
+              weighedOz: q(state.weighedOz, 'oz'),
+              toWeighInOz: q(state.toWeighInOz, 'oz'),
+            }),
+        because: tell('circuit.system-now-holds', { inSystemOz: q(state.inSystemOz, 'lbOz') }),
         next: comesCharged
           ? {
-              say: 'Nothing is weighed in: it comes with its charge. Look at the plate, and sign the charge.',
-              because: `${lbOz(state.inSystemOz)} by the plate; nothing of it was opened here.`,
+              say: tell('circuit.nothing-is-weighed-in-it-comes'),
+              because: tell('circuit.by-plate-nothing-of-it-was', { inSystemOz: q(state.inSystemOz, 'lbOz') }),
               action: { kind: 'sign' },
             }
           : {
-              say: 'Weighed in. Open the service valves fully, cap them, and sign the charge.',
-              because: `${oz(state.weighedOz)} went in, within ${oz(state.toleranceOz)} of the ${oz(state.toWeighInOz)} to weigh in${input.heldBackOz > 0 ? `; ${oz(input.heldBackOz)} are held back for the trim at start-up` : ''}. The system holds ${lbOz(state.inSystemOz)}.`,
+              say: tell('circuit.weighed-in-open-service-valves-fully'),
+              because: tell('circuit.went-in-within-of-to-weigh', {
+                weighedOz: q(state.weighedOz, 'oz'),
+                toleranceOz: q(state.toleranceOz, 'oz'),
+                toWeighInOz: q(state.toWeighInOz, 'oz'),
+                heldBackOz:
+                  input.heldBackOz > 0
+                    ? tell('circuit.are-held-back-for-trim-at', { heldBackOz: q(input.heldBackOz, 'oz') })
+                    : '',
+                inSystemOz: q(state.inSystemOz, 'lbOz'),
+              }),
               action: { kind: 'sign' },
             },
       },
@@ -116,13 +121,16 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
       finding: {
         ...base,
         verdict: far ? 'stop' : 'look-again',
-        claim: `${oz(over)} over the build-up.`,
+        claim: tell('circuit.over-build-up', { over: q(over, 'oz') }),
         because: far
-          ? 'More than 10 % over the build-up can flood the compressor.'
-          : 'Too much liquid raises head pressure and can reach the compressor.',
+          ? tell('circuit.more-than-10-over-build-up')
+          : tell('circuit.too-much-liquid-raises-head-pressure'),
         next: {
-          say: `Recover ${oz(over)} into a recovery cylinder. Never vent.`,
-          because: `${oz(state.weighedOz)} went in where ${oz(state.toWeighInOz)} was wanted. Check the line length and what the unit already held.`,
+          say: tell('circuit.recover-into-recovery-cylinder-never-vent', { over: q(over, 'oz') }),
+          because: tell('circuit.went-in-where-was-wanted-check', {
+            weighedOz: q(state.weighedOz, 'oz'),
+            toWeighInOz: q(state.toWeighInOz, 'oz'),
+          }),
           action: { kind: 'recover', oz: over },
         },
       },
@@ -134,14 +142,17 @@ export function judgeWeighIn(input: WeighInInput): { state: WeighInState; findin
     finding: {
       ...base,
       verdict: 'not-proven',
-      claim: `${oz(state.remainingOz)} still to weigh in.`,
-      because: 'The charge is not in yet.',
+      claim: tell('circuit.still-to-weigh-in', { remainingOz: q(state.remainingOz, 'oz') }),
+      because: tell('circuit.charge-is-not-in-yet'),
       next: {
-        say: `Weigh in ${oz(step)} as liquid.`,
+        say: tell('circuit.weigh-in-as-liquid', { step: q(step, 'oz') }),
         because:
           step < state.remainingOz - 0.05
-            ? `First of ${Math.ceil(state.remainingOz / step)} steps; ${oz(state.remainingOz)} left in all. Stop half way and look at the scale.`
-            : `That is all that is left of ${oz(state.toWeighInOz)}.`,
+            ? tell('circuit.first-of-steps-left-in-all', {
+                remainingOz: Math.ceil(state.remainingOz / step),
+                remainingOz2: q(state.remainingOz, 'oz'),
+              })
+            : tell('circuit.that-is-all-that-is-left', { toWeighInOz: q(state.toWeighInOz, 'oz') }),
         action: { kind: 'weigh-in', oz: step },
       },
     },

@@ -1,16 +1,18 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/equipment/words';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import type { Said } from '@/core/words/said';
 
 export const EQUIPMENT_KINDS = ['outdoor', 'air-handler', 'coil', 'furnace', 'package'] as const;
 export type EquipmentKind = (typeof EQUIPMENT_KINDS)[number];
-export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, string> = {
-  outdoor: 'Outdoor unit',
-  'air-handler': 'Air handler',
-  coil: 'Cased coil',
-  furnace: 'Furnace',
-  package: 'Packaged unit',
+export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
+  outdoor: tell('equipment.outdoor-unit'),
+  'air-handler': tell('equipment.air-handler'),
+  coil: tell('equipment.cased-coil'),
+  furnace: tell('equipment.furnace'),
+  package: tell('equipment.packaged-unit'),
 };
 
 const od = z

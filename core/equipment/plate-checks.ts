@@ -1,7 +1,9 @@
+import { tell } from '@/core/equipment/words';
+import { q, type Said } from '@/core/words/said';
 import type { Plate } from './plate';
 
 /** A plate that can be typed but is odd: said beside the field, never refused. */
-export type PlateWarning = { field: keyof Plate; say: string };
+export type PlateWarning = { field: keyof Plate; say: Said };
 
 /** Factory charge of ordinary split systems lies between about 1 and 5 lb a ton (common practice). */
 const OZ_PER_TON = { low: 16, high: 80 };
@@ -14,29 +16,33 @@ export function plateWarnings(p: Plate): PlateWarning[] {
   if (perTon < OZ_PER_TON.low || perTon > OZ_PER_TON.high) {
     out.push({
       field: 'factoryChargeOz',
-      say: `${perTon.toFixed(0)} oz a ton is unusual (${OZ_PER_TON.low}–${OZ_PER_TON.high}). Pounds typed as ounces?`,
+      say: tell('equipment.ton-is-unusual-pounds-typed-as', {
+        perTon: q(perTon, 'oz', 0),
+        low: OZ_PER_TON.low,
+        high: OZ_PER_TON.high,
+      }),
     });
   }
   const amps = p.compressorRlaA / p.nominalTons;
   if (p.plateVolts !== '460' && (amps < RLA_PER_TON.low || amps > RLA_PER_TON.high)) {
-    out.push({ field: 'compressorRlaA', say: `${amps.toFixed(1)} A a ton is unusual. RLA, not LRA or MCA?` });
+    out.push({ field: 'compressorRlaA', say: tell('equipment.ton-is-unusual-rla-not-lra', { amps: q(amps, 'A') }) });
   }
   if (p.metering !== 'fixed-orifice' && p.targetSubcoolingF === null) {
     out.push({
       field: 'targetSubcoolingF',
-      say: 'Without a target the charge can never be proven: look on the plate or in the maker’s table.',
+      say: tell('equipment.without-target-charge-can-never-be'),
     });
   }
   if (p.targetSource === 'technician' && p.targetSubcoolingF !== null) {
     out.push({
       field: 'targetSource',
-      say: 'A technician’s own target can never give a good verdict, only not proven.',
+      say: tell('equipment.technicians-own-target-can-never-give'),
     });
   }
   if (p.lineLengthFt === null) {
     out.push({
       field: 'lineLengthFt',
-      say: 'Unknown length: the weigh-in holds back and the start-up trims in small steps.',
+      say: tell('equipment.unknown-length-weigh-in-holds-back'),
     });
   }
   return out;

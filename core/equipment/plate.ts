@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
+import { tell } from '@/core/equipment/words';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
@@ -42,6 +43,6 @@ export const plateSchema = z
     message: 'must be larger than the liquid line',
   });
 
-export const METERING_WORDS = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': 'fixed orifice' } as const;
+export const METERING_WORDS = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': tell('equipment.fixed-orifice') } as const;
 
 export type Plate = z.infer<typeof plateSchema>;

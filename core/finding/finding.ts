@@ -1,3 +1,5 @@
+import { tell } from '@/core/finding/words';
+import type { Said } from '@/core/words/said';
 /** The four verdicts; there are no others. */
 export type Verdict = 'good' | 'look-again' | 'stop' | 'not-proven';
 
@@ -6,7 +8,7 @@ export const LADDER = ['power', 'probes', 'steady', 'airflow', 'outdoor-coil', '
 export type LadderStep = (typeof LADDER)[number];
 
 export type Evidence = {
-  quantity: string;
+  quantity: Said;
   value: number;
   unit: string;
   /** The band it is held against, when there is one. */
@@ -28,10 +30,10 @@ export type FindingAction =
   | { kind: 'set-mode'; mode: 'cooling' | 'heating' };
 
 /** One concrete thing to do, with an amount and a wait where they apply. */
-export type Next = { say: string; because?: string; action?: FindingAction; waitMin?: number };
+export type Next = { say: Said; because?: Said; action?: FindingAction; waitMin?: number };
 
 /** What to do, where there is something to do. */
-export const advise = (say: string | undefined): Next | undefined => (say === undefined ? undefined : { say });
+export const advise = (say: Said | undefined): Next | undefined => (say === undefined ? undefined : { say });
 
 /** A proof that is not made today, and the season that it waits for. */
 export type Owed = { proof: 'cooling-charge' | 'maker-test-mode' | 'airflow'; season: 'warm' | 'cold' | 'any' };
@@ -40,9 +42,9 @@ export type Owed = { proof: 'cooling-charge' | 'maker-test-mode' | 'airflow'; se
 export type Finding = {
   id: string;
   verdict: Verdict;
-  claim: string;
-  because: string;
-  source: string;
+  claim: Said;
+  because: Said;
+  source: Said;
   /** The concrete action, when there is one. */
   next?: Next;
   /** Its rung of the ladder on a running system; what is judged before or after one has none. */
@@ -59,9 +61,9 @@ export type Finding = {
   school?: string;
 };
 
-export const VERDICT_WORDS: Record<Verdict, string> = {
-  good: 'Good',
-  'look-again': 'Look again',
-  stop: 'Stop',
-  'not-proven': 'Not proven',
+export const VERDICT_WORDS: Record<Verdict, Said> = {
+  good: tell('finding.good'),
+  'look-again': tell('finding.look-again'),
+  stop: tell('finding.stop'),
+  'not-proven': tell('finding.not-proven'),
 };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
+import { told } from '@/core/words/testing/english';
 import { refusalFromZod } from './outcome';
 import { num, oneOf } from './quantity-field';
 
@@ -26,7 +27,7 @@ describe('a refusal from a schema', () => {
     [{ name: 'a', list: [], extra: 1 }, 'extra', 'extra is not a field of this calculation.', 'name, size, list'],
     [null, 'input', 'input: needs an object.', expect.any(String)],
   ])('%j', (value, field, message, allowed) => {
-    expect(refusal(value)).toEqual({ field, message, allowed });
+    expect(told(refusal(value))).toEqual({ field, message, allowed });
   });
   it('an unknown field deep inside is named, and something is always said to be allowed', () => {
     expect(refusal({ name: 'a', list: [{ width: 1 }] })).toMatchObject({ field: 'width', allowed: expect.any(String) });

@@ -1,14 +1,16 @@
 import type { z } from 'zod';
+import { tell } from '@/core/finding/words';
+import { type Label, type Said, typed } from '@/core/words/said';
 import { allowedAt, fieldsOf } from './schema-fields';
 
 /** Why an input cannot be used: which field, what is wrong, what is allowed. The same shape everywhere. */
-export type Refusal = { field: string; message: string; allowed: string };
+export type Refusal = { field: string; message: Said; allowed: Label };
 
 export type Outcome<T> = { ok: true; value: T } | { ok: false; refused: Refusal };
 
 export const ok = <T>(value: T): Outcome<T> => ({ ok: true, value });
 
-export const refuse = (field: string, message: string, allowed: string): { ok: false; refused: Refusal } => ({
+export const refuse = (field: string, message: Said, allowed: Label): { ok: false; refused: Refusal } => ({
   ok: false,
   refused: { field, message, allowed },
 });
@@ -18,23 +20,29 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError, input: unkn
   const issue = error.issues[0]!;
   if (issue.code === 'unrecognized_keys') {
     const field = issue.keys[0] ?? 'input';
-    return { field, message: `${field} is not a field of this calculation.`, allowed: fieldNames(schema).join(', ') };
+    return {
+      field,
+      message: tell('finding.is-not-field-of-this-calculation', { field }),
+      allowed: fieldNames(schema).join(', '),
+    };
   }
   const field = issue.path.map(String).join('.') || 'input';
   const described = allowedAt(schema, issue.path);
   const missing = issue.path.length > 0 && valueAt(input, issue.path) === undefined;
   return {
     field,
-    message: missing ? `${field} is missing.` : `${field}: ${plain(issue)}`,
+    message: missing
+      ? tell('finding.is-missing', { field })
+      : tell('finding.of-field', { field, problem: plain(issue) }),
     allowed: described ?? issue.message,
   };
 }
 
-function plain(issue: z.core.$ZodIssue): string {
-  if (issue.code === 'too_small' || issue.code === 'too_big') return 'outside the allowed range.';
-  if (issue.code === 'invalid_type') return `needs ${article(issue.expected)}.`;
-  if (issue.code === 'invalid_value') return 'not one of the allowed values.';
-  return issue.message;
+function plain(issue: z.core.$ZodIssue): Said {
+  if (issue.code === 'too_small' || issue.code === 'too_big') return tell('finding.outside-allowed-range');
+  if (issue.code === 'invalid_type') return tell('finding.needs', { expected: article(issue.expected) });
+  if (issue.code === 'invalid_value') return tell('finding.not-one-of-allowed-values');
+  return typed(issue.message);
 }
 
 function fieldNames(schema: z.ZodType): string[] {

@@ -3,7 +3,9 @@ import { type AirSheet, airSheetSchema, EMPTY_AIR } from '@/core/air/duct/air-sh
 import { judgeAir } from '@/core/air/duct/judge-air';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/fit/words';
 import { EMPTY_SELECTION, judgeSelection, type Selection, selectionSchema } from '@/core/sizing/selection';
+import type { Said } from '@/core/words/said';
 import { EMPTY_ROUTE, judgeRoute, type Route, routeSchema } from './access/route';
 import { type Curb, curbSchema, EMPTY_CURB, judgeCurb } from './curb/judge-curb';
 import { type DrainSheet, drainSheetSchema, EMPTY_DRAIN, judgeDrain } from './drain/drain-sheet';
@@ -28,15 +30,15 @@ export type FitRecords = {
 };
 export type FitRecord = FitRecords[FitKind];
 
-export const FIT_WORDS: Record<FitKind, string> = {
-  placement: 'Outdoor place',
-  route: 'Way in',
-  stack: 'The stack',
-  packaged: 'Duct sides',
-  curb: 'Roof curb',
-  air: 'Air side',
-  drain: 'Drain',
-  selection: 'Size',
+export const FIT_WORDS: Record<FitKind, Said> = {
+  placement: tell('fit.outdoor-place'),
+  route: tell('fit.way-in'),
+  stack: tell('fit.stack'),
+  packaged: tell('fit.duct-sides'),
+  curb: tell('fit.roof-curb'),
+  air: tell('fit.air-side'),
+  drain: tell('fit.drain'),
+  selection: tell('fit.size'),
 };
 
 export const FIT_SCHEMAS: { [K in FitKind]: z.ZodType<FitRecords[K]> } = {
@@ -120,17 +122,22 @@ export function judgeFit(sheet: Pick<FitSheet, 'kind' | 'record' | 'measured'>, 
   const held: Finding = {
     id: 'assumed',
     verdict: 'not-proven',
-    claim: `${assumed.length} ${assumed.length === 1 ? 'figure is' : 'figures are'} assumed, not measured.`,
-    because: 'What holds on assumed figures is not proven.',
-    source: 'design rule',
-    next: { say: 'Measure the figures with a dashed edge, or confirm them one by one.' },
+    claim: tell('fit.assumed-not-measured', {
+      count: assumed.length,
+      count2: assumed.length === 1 ? tell('fit.figure-is') : tell('fit.figures-are'),
+    }),
+    because: tell('fit.what-holds-on-assumed-figures-is'),
+    source: tell('fit.design-rule'),
+    next: { say: tell('fit.measure-figures-with-dashed-edge-or') },
     miss: 0.5,
   };
   return orderFindings([
     held,
     ...checks.map(
       (c): Finding =>
-        c.verdict === 'good' ? { ...c, verdict: 'not-proven', because: `${c.because} On assumed figures.` } : c,
+        c.verdict === 'good'
+          ? { ...c, verdict: 'not-proven', because: tell('fit.on-assumed-figures', { because: c.because }) }
+          : c,
     ),
   ]);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { english } from '@/core/words/testing/english';
 import { type FurnaceProof, furnaceProofSchema, judgeFurnace } from './furnace-proof';
 import { SAMPLE_PROOF as PROOF } from './testing/sample-proof';
 
@@ -45,18 +46,18 @@ describe('the typed proof of a furnace (common practice; the plate wins)', () =>
   it('ten minutes of fire are enough, and each trouble says what to do', () => {
     expect(of({ ranMin: 10 }).run).toBeUndefined();
     const next = (change: Partial<FurnaceProof>, id: string) =>
-      judgeFurnace({ ...PROOF, ...change }).find((c) => c.id === id)?.next;
-    expect(next({ coAirFreePpm: 401 }, 'co')).toMatch(/^Shut it down/);
-    expect(next({ coAirFreePpm: 101 }, 'co')).toMatch(/primary air/);
+      judgeFurnace({ ...PROOF, ...change }).find((c) => c.id === id)?.next?.say;
+    expect(english(next({ coAirFreePpm: 401 }, 'co'))).toMatch(/^Shut it down/);
+    expect(english(next({ coAirFreePpm: 101 }, 'co'))).toMatch(/primary air/);
     expect(next({}, 'co')).toBeUndefined();
-    expect(next({ roomCoPpm: 36 }, 'room-co')).toMatch(/^Everybody out/);
-    expect(next({ roomCoPpm: 10 }, 'room-co')).toMatch(/before anyone leaves/);
-    expect(next({ riseF: 71 }, 'rise')).toMatch(/^More air/);
-    expect(next({ riseF: 39 }, 'rise')).toMatch(/^Less air/);
-    expect(next({ inletInWc: null }, 'inlet')).toBe('Read the inlet pressure.');
-    expect(next({ inletInWc: 4 }, 'inlet')).toMatch(/licensed work/);
-    expect(next({ manifoldInWc: null }, 'manifold')).toMatch(/^Read the manifold/);
-    expect(next({ manifoldInWc: 5 }, 'manifold')).toMatch(/^Set it to the plate/);
+    expect(english(next({ roomCoPpm: 36 }, 'room-co'))).toMatch(/^Everybody out/);
+    expect(english(next({ roomCoPpm: 10 }, 'room-co'))).toMatch(/before anyone leaves/);
+    expect(english(next({ riseF: 71 }, 'rise'))).toMatch(/^More air/);
+    expect(english(next({ riseF: 39 }, 'rise'))).toMatch(/^Less air/);
+    expect(english(next({ inletInWc: null }, 'inlet'))).toBe('Read the inlet pressure.');
+    expect(english(next({ inletInWc: 4 }, 'inlet'))).toMatch(/licensed work/);
+    expect(english(next({ manifoldInWc: null }, 'manifold'))).toMatch(/^Read the manifold/);
+    expect(english(next({ manifoldInWc: 5 }, 'manifold'))).toMatch(/^Set it to the plate/);
     expect(next({}, 'manifold')).toBeUndefined();
   });
   it('oil has no gas pressures, and says nothing of them', () => {

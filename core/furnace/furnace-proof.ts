@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/furnace/words';
+import { q, type Said } from '@/core/words/said';
 
 export const FURNACE_FUELS = ['natural gas', 'propane', 'oil'] as const;
 
@@ -40,20 +42,13 @@ const LEAST_RUN_MIN = 10;
  */
 export function judgeFurnace(proof: FurnaceProof): Finding[] {
   const checks: Finding[] = [];
-  const add = (
-    id: string,
-    verdict: Finding['verdict'],
-    claim: string,
-    because: string,
-    next?: string,
-    miss = 1,
-  ): void =>
+  const add = (id: string, verdict: Finding['verdict'], claim: Said, because: Said, next?: Said, miss = 1): void =>
     void checks.push({
       id,
       verdict,
       claim,
       because,
-      source: 'common practice; the plate and the maker win',
+      source: tell('furnace.common-practice-plate-and-maker-win'),
       next: advise(next),
       miss,
     });
@@ -61,12 +56,14 @@ export function judgeFurnace(proof: FurnaceProof): Finding[] {
   add(
     'co',
     co > CO.stop ? 'stop' : co > CO.good ? 'look-again' : 'good',
-    `${co.toFixed(0)} ppm CO, air-free.`,
-    co > CO.stop ? 'It makes carbon monoxide.' : `Up to ${CO.good} is good; above ${CO.stop} it is shut down.`,
+    tell('furnace.co-air-free', { co: q(co, 'ppm') }),
     co > CO.stop
-      ? 'Shut it down, tag it out, and call licensed help. Nobody runs it.'
+      ? tell('furnace.it-makes-carbon-monoxide')
+      : tell('furnace.up-to-is-good-above-it', { good: CO.good, stop: CO.stop }),
+    co > CO.stop
+      ? tell('furnace.shut-it-down-tag-it-out')
       : co > CO.good
-        ? 'Finding gas pressure, primary air and the heat exchanger, then read it again.'
+        ? tell('furnace.finding-gas-pressure-primary-air-and')
         : undefined,
     co / CO.stop,
   );
@@ -74,12 +71,12 @@ export function judgeFurnace(proof: FurnaceProof): Finding[] {
   add(
     'room-co',
     room > ROOM_CO.stop ? 'stop' : room > ROOM_CO.look ? 'look-again' : 'good',
-    `${room.toFixed(0)} ppm CO in the room.`,
-    'What burns well and vents well leaves none.',
+    tell('furnace.co-in-room', { room: q(room, 'ppm') }),
+    tell('furnace.what-burns-well-and-vents-well'),
     room > ROOM_CO.stop
-      ? 'Everybody out, ventilate, call the fire service or the gas company.'
+      ? tell('furnace.everybody-out-ventilate-call-fire-service')
       : room > ROOM_CO.look
-        ? 'Find where it comes from before anyone leaves.'
+        ? tell('furnace.find-where-it-comes-from-before')
         : undefined,
     room / ROOM_CO.stop,
   );
@@ -88,22 +85,30 @@ export function judgeFurnace(proof: FurnaceProof): Finding[] {
   add(
     'rise',
     inside ? 'good' : 'look-again',
-    `Temperature rise ${riseF.toFixed(0)} °F; the plate gives ${low.toFixed(0)} to ${high.toFixed(0)}.`,
+    tell('furnace.temperature-rise-plate-gives-to', {
+      riseF: q(riseF, 'F', 0),
+      low: q(low, 'number', 0),
+      high: q(high, 'number', 0),
+    }),
     riseF > high
-      ? 'Too little air: the limit trips and the heat exchanger suffers.'
+      ? tell('furnace.too-little-air-limit-trips-and')
       : riseF < low
-        ? 'Too much air, or too little gas: it condenses where it should not.'
-        : 'Air and gas belong together.',
-    inside ? undefined : riseF > high ? 'More air: blower tap, filter, registers.' : 'Less air, or check the input.',
+        ? tell('furnace.too-much-air-or-too-little')
+        : tell('furnace.air-and-gas-belong-together'),
+    inside
+      ? undefined
+      : riseF > high
+        ? tell('furnace.more-air-blower-tap-filter-registers')
+        : tell('furnace.less-air-or-check-input'),
     inside ? 0 : Math.max(low - riseF, riseF - high) / 5,
   );
   if (proof.ranMin < LEAST_RUN_MIN)
     add(
       'run',
       'not-proven',
-      `Read after ${proof.ranMin.toFixed(0)} min of fire.`,
-      `Rise and combustion settle in ${LEAST_RUN_MIN} min.`,
-      `Let it burn ${LEAST_RUN_MIN} min, then read it all again.`,
+      tell('furnace.read-after-of-fire', { ranMin: q(proof.ranMin, 'min') }),
+      tell('furnace.rise-and-combustion-settle-in', { leastRunMin: q(LEAST_RUN_MIN, 'min', 'as is') }),
+      tell('furnace.let-it-burn-then-read-it', { leastRunMin: q(LEAST_RUN_MIN, 'min', 'as is') }),
     );
   if (proof.fuel !== 'oil') checks.push(...gasChecks(proof, proof.fuel));
   return checks;
@@ -111,7 +116,7 @@ export function judgeFurnace(proof: FurnaceProof): Finding[] {
 
 function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Finding[] {
   const { inletInWc, manifoldInWc, plateManifoldInWc } = proof;
-  const source = 'common practice; the plate wins';
+  const source = tell('furnace.common-practice-plate-wins');
   const band = INLET[fuel];
   const inletGood = inletInWc !== null && inletInWc >= band.low && inletInWc <= band.high;
   const off = manifoldInWc !== null && plateManifoldInWc !== null ? manifoldInWc - plateManifoldInWc : undefined;
@@ -121,14 +126,19 @@ function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Findin
       verdict: inletInWc === null ? 'not-proven' : inletGood ? 'good' : 'look-again',
       claim:
         inletInWc === null
-          ? 'Inlet gas pressure not read.'
-          : `Inlet ${inletInWc.toFixed(1)} in. w.c.; ${band.low} to ${band.high} for ${fuel}.`,
-      because: 'Read with everything on the line burning.',
+          ? tell('furnace.inlet-gas-pressure-not-read')
+          : tell('furnace.inlet-to-for', { inletInWc: q(inletInWc, 'inWc', 1), low: band.low, high: band.high, fuel }),
+      because: tell('furnace.read-with-everything-on-line-burning'),
       source,
       ...(inletGood
         ? {}
         : {
-            next: { say: inletInWc === null ? 'Read the inlet pressure.' : 'Regulator and pipe size: licensed work.' },
+            next: {
+              say:
+                inletInWc === null
+                  ? tell('furnace.read-inlet-pressure')
+                  : tell('furnace.regulator-and-pipe-size-licensed-work'),
+            },
           }),
     },
     {
@@ -136,18 +146,19 @@ function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Findin
       verdict: off === undefined ? 'not-proven' : Math.abs(off) <= MANIFOLD_OFF ? 'good' : 'look-again',
       claim:
         off === undefined
-          ? 'Manifold pressure not read against its plate.'
-          : `Manifold ${manifoldInWc!.toFixed(1)} in. w.c.; the plate gives ${plateManifoldInWc!.toFixed(1)}.`,
-      because: 'It sets how much gas burns.',
+          ? tell('furnace.manifold-pressure-not-read-against-its')
+          : tell('furnace.manifold-plate-gives', {
+              manifoldInWc: q(manifoldInWc!, 'inWc', 1),
+              plateManifoldInWc: q(plateManifoldInWc!, 'number', 1),
+            }),
+      because: tell('furnace.it-sets-how-much-gas-burns'),
       source,
       ...(off !== undefined && Math.abs(off) <= MANIFOLD_OFF
         ? {}
         : {
             next: {
               say:
-                off === undefined
-                  ? 'Read the manifold, and the plate.'
-                  : 'Set it to the plate, then read rise and CO again.',
+                off === undefined ? tell('furnace.read-manifold-and-plate') : tell('furnace.set-it-to-plate-then-read'),
             },
           }),
     },

@@ -1,7 +1,9 @@
 import { FIT_WORDS, type FitKind, type FitSheet, judgeFit } from '@/core/fit/sheets';
+import { tell } from '@/core/job/words';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { knownFacts } from '@/core/scope/survey/survey';
+import { list, lower } from '@/core/words/said';
 import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf } from './before';
 import { type Gate, gate, withOverrides } from './gates';
 import type { JobSheet } from './sheet';
@@ -11,9 +13,9 @@ function hazardGate(sheet: JobSheet): Gate {
   const [stop] = surveyOf(sheet).stops;
   return gate(
     'no-hazard-stop',
-    'no hazard that stops the work',
+    tell('job.no-hazard-that-stops-work'),
     !stop,
-    stop ? `${stop.say} ${stop.act}` : 'None found',
+    stop ? tell('job.say-act', { say: stop.say, act: stop.act }) : tell('job.none-found'),
     false,
   );
 }
@@ -26,18 +28,22 @@ export function surveyGates(sheet: JobSheet): Gate[] {
   return [
     gate(
       'system-type',
-      'what kind of system',
+      tell('job.what-kind-of-system'),
       survey.systemType !== undefined,
-      survey.systemType ? 'Known' : 'Nobody said what kind of system it is',
+      survey.systemType ? tell('job.known') : tell('job.nobody-said-what-kind-of-system'),
       false,
     ),
     gate(
       'survey-asked',
-      'every question answered or marked not seen',
+      tell('job.every-question-answered-or-marked-not'),
       open.length === 0,
       open.length
-        ? `${open.length} not asked: ${places.slice(0, 3).join(', ')}${places.length > 3 ? ' …' : ''}`
-        : 'All asked',
+        ? tell('job.not-asked', {
+            count: open.length,
+            places: list(places.slice(0, 3)),
+            count2: places.length > 3 ? ' …' : '',
+          })
+        : tell('job.all-asked'),
     ),
   ];
 }
@@ -48,33 +54,38 @@ export function scopeGates(sheet: JobSheet): Gate[] {
   const open = scope.items.filter((i) => i.standing === 'open');
   const current = scope.agreed !== undefined && scope.change === undefined;
   return [
-    gate('survey-signed', 'a signed survey', signed, signed ? 'Survey signed' : 'Sign the survey first'),
+    gate(
+      'survey-signed',
+      tell('job.signed-survey'),
+      signed,
+      signed ? tell('job.survey-signed') : tell('job.sign-survey-first'),
+    ),
     gate(
       'new-unit',
-      'the new equipment chosen',
+      tell('job.new-equipment-chosen'),
       sheet.scope.outdoor !== null || sheet.scope.indoor !== null,
       sheet.scope.outdoor
-        ? `${sheet.scope.outdoor.maker} ${sheet.scope.outdoor.model}`
+        ? tell('job.maker-model', { maker: sheet.scope.outdoor.maker, model: sheet.scope.outdoor.model })
         : sheet.scope.indoor
-          ? `${sheet.scope.indoor.maker} ${sheet.scope.indoor.model}`
-          : 'Choose the new unit from the library',
+          ? tell('job.maker-model', { maker: sheet.scope.indoor.maker, model: sheet.scope.indoor.model })
+          : tell('job.choose-new-unit-from-library'),
       false,
     ),
     gate(
       'items-decided',
-      'every should decided',
+      tell('job.every-should-decided'),
       open.length === 0,
-      open.length ? `${open.length} to decide, first: ${open[0]!.say}` : 'All decided',
+      open.length ? tell('job.to-decide-first', { count: open.length, say: open[0]!.say }) : tell('job.all-decided'),
     ),
     gate(
       'customer-agreed',
-      'the customer’s signature under this scope',
+      tell('job.customers-signature-under-this-scope'),
       current,
       current
-        ? `Signed by ${scope.agreed!.customer}`
+        ? tell('job.signed-by', { customer: scope.agreed!.customer })
         : scope.agreed
-          ? 'The scope changed after it was signed'
-          : 'Not signed by the customer yet',
+          ? tell('job.scope-changed-after-it-was-signed')
+          : tell('job.not-signed-by-customer-yet'),
     ),
   ];
 }
@@ -90,9 +101,11 @@ function fitStopGate(sheet: JobSheet): Gate {
   const [first] = stops;
   return gate(
     'no-fit-stop',
-    'no fit sheet that stops the work',
+    tell('job.no-fit-sheet-that-stops-work'),
     !first,
-    first ? `${FIT_WORDS[first.kind]}: ${first.check.claim}` : 'None stops',
+    first
+      ? tell('job.fit_words-claim', { fitWords: FIT_WORDS[first.kind], claim: first.check.claim })
+      : tell('job.none-stops'),
     false,
   );
 }
@@ -108,12 +121,19 @@ export function removalGates(sheet: JobSheet): Gate[] {
   return [
     hazardGate(sheet),
     fitStopGate(sheet),
-    gate('scope-signed', 'a signed scope', signed, signed ? 'Scope signed' : 'Sign the scope first'),
+    gate(
+      'scope-signed',
+      tell('job.signed-scope'),
+      signed,
+      signed ? tell('job.scope-signed') : tell('job.sign-scope-first'),
+    ),
     gate(
       'before-list',
-      'pictures before dismantling, taken or waived',
+      tell('job.pictures-before-dismantling-taken-or-waived'),
       beforeMissing.length === 0,
-      beforeMissing.length ? `Missing: ${beforeMissing.map((b) => b.label.toLowerCase()).join(', ')}` : 'All there',
+      beforeMissing.length
+        ? tell('job.missing', { value: list(beforeMissing.map((b) => lower(b.label))) })
+        : tell('job.all-there'),
       false,
     ),
   ].map(withOverrides(sheet.overrides.filter((o) => o.phase === 'recover')));
@@ -132,28 +152,35 @@ export function laterGates(sheet: JobSheet, phase: 'charge' | 'start-up' | 'hand
     ...(hazard.holds ? [] : [hazard]),
     ...(hasCircuit(sheet)
       ? []
-      : [gate('scope-signed', 'a signed scope', scopeSigned, scopeSigned ? 'Scope signed' : 'Sign the scope first')]),
+      : [
+          gate(
+            'scope-signed',
+            tell('job.signed-scope'),
+            scopeSigned,
+            scopeSigned ? tell('job.scope-signed') : tell('job.sign-scope-first'),
+          ),
+        ]),
     gate(
       'disclosures',
-      'a signed disclosure for every kept part',
+      tell('job.signed-disclosure-for-every-kept-part'),
       unsigned.length === 0,
       unsigned.length
-        ? `Not signed: ${unsigned.map((d) => d.part.toLowerCase()).join(', ')}`
+        ? tell('job.not-signed', { value: list(unsigned.map((d) => lower(d.part))) })
         : scope.disclosures.length
-          ? 'All signed'
-          : 'Nothing is kept',
+          ? tell('job.all-signed')
+          : tell('job.nothing-is-kept'),
     ),
     gate(
       'change-answered',
-      'the customer’s answer to every change',
+      tell('job.customers-answer-to-every-change'),
       scope.change === undefined,
-      scope.change ? 'A change found on the day is not answered' : 'Nothing open',
+      scope.change ? tell('job.change-found-on-day-is-not') : tell('job.nothing-open'),
     ),
     gate(
       'musts-in',
-      'every must done',
+      tell('job.every-must-done'),
       declined.length === 0,
-      declined.length ? `Declined: ${declined[0]!.say}` : 'None declined',
+      declined.length ? tell('job.declined', { say: declined[0]!.say }) : tell('job.none-declined'),
     ),
   ];
 }

@@ -1,15 +1,16 @@
 import { FIT_WORDS } from '@/core/fit/sheets';
+import { tell } from '@/core/job/words';
 import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
 import { factsAt } from '@/core/scope/survey/facts';
-import { money, moneyChange } from '@/core/units/money';
+import { list, lower, q, type Said } from '@/core/words/said';
 import { hasCircuit, type SurveyView, scopeOf, surveyOf } from './before';
 import { emptyFits, removalGates, scopeGates, surveyGates } from './before-gates';
 import { passes, withOverrides } from './gates';
 import { type Button, go, type Move } from './move';
 import type { JobSheet } from './sheet';
 
-const sign = (label: string): Button => ({ label, action: { kind: 'sign' } });
-const customer = (subject: string, label: string): Button => ({ label, action: { kind: 'customer', subject } });
+const sign = (label: Said): Button => ({ label, action: { kind: 'sign' } });
+const customer = (subject: string, label: Said): Button => ({ label, action: { kind: 'customer', subject } });
 
 const overridesOf = (sheet: JobSheet, phase: string) => withOverrides(sheet.overrides.filter((o) => o.phase === phase));
 
@@ -22,7 +23,7 @@ export function surveyMove(sheet: JobSheet): Move {
       kind: 'stop',
       say: stop.say,
       because: stop.act,
-      button: go(`survey/${stop.place}#${stop.id}`, 'Show the place'),
+      button: go(`survey/${stop.place}#${stop.id}`, tell('job.show-place')),
     };
   const signed = sheet.signOffs.find((s) => s.phase === 'survey');
   const [first] = survey.neverAsked;
@@ -30,37 +31,44 @@ export function surveyMove(sheet: JobSheet): Move {
   if (signed)
     return {
       kind: 'good',
-      say: 'Survey signed. Go on to the scope.',
-      because: `${signed.by} signed it. What is found later is added here and changes the scope.`,
-      button: go('scope', 'Go to scope'),
+      say: tell('job.survey-signed-go-on-to-scope'),
+      because: tell('job.signed-it-what-is-found-later', { by: signed.by }),
+      button: go('scope', tell('job.go-to-scope')),
     };
   const past = gates.find((g) => g.override);
   if (past && gates.every(passes))
     return {
       kind: 'now',
-      say: 'Sign the survey, with unanswered questions.',
-      because: `${past.override!.by}: ${past.override!.reason}`,
-      button: sign('Sign the survey'),
+      say: tell('job.sign-survey-with-unanswered-questions'),
+      because: tell('job.by-reason', { by: past.override!.by, reason: past.override!.reason }),
+      button: sign(tell('job.sign-survey')),
     };
   if (first) {
     const more = survey.neverAsked.length - 1;
     return {
       kind: 'now',
-      say: `Find out: ${first.label.charAt(0).toLowerCase()}${first.label.slice(1)}.`,
-      because: `${first.why}${more ? ` ${more} more not asked; this one decides most.` : ''}`,
+      say: tell('job.find-out', { label: lower(first.label) }),
+      because: tell('job.why-more', {
+        why: first.why,
+        more: more ? tell('job.more-not-asked-this-one-decides', { more }) : '',
+      }),
       button: go(`survey/${first.place}#${first.key}`, PLACE_WORDS[first.place]),
     };
   }
   const held = gates.find((g) => !passes(g));
-  if (held) return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say };
+  if (held) return { kind: 'not-proven', say: tell('job.held', { asks: held.asks }), because: held.say };
   const [blind] = survey.unknowns;
   return {
     kind: 'now',
-    say: 'Everything is asked. Sign the survey.',
+    say: tell('job.everything-is-asked-sign-survey'),
     because: blind
-      ? `${survey.unknowns.length} not seen; the one that matters most: ${blind.label.toLowerCase()}. ${blind.why}`
-      : 'Nothing is left unknown.',
-    button: sign('Sign the survey'),
+      ? tell('job.not-seen-one-that-matters-most', {
+          count: survey.unknowns.length,
+          label: lower(blind.label),
+          why: blind.why,
+        })
+      : tell('job.nothing-is-left-unknown'),
+    button: sign(tell('job.sign-survey')),
   };
 }
 
@@ -72,9 +80,17 @@ export function scopeMove(sheet: JobSheet): Move {
     const { delta } = scope.change;
     return {
       kind: 'look-again',
-      say: `The scope changed: ${delta.added.length} new, ${delta.removed.length} gone, ${delta.changed.length} altered.`,
-      because: `${delta.hours >= 0 ? '+' : '−'}${Math.abs(delta.hours).toFixed(1)} h, ${moneyChange(delta.price)}. The customer says yes or no before it is done.`,
-      button: customer('change', 'Ask the customer'),
+      say: tell('job.scope-changed-new-gone-altered', {
+        count: delta.added.length,
+        count2: delta.removed.length,
+        count3: delta.changed.length,
+      }),
+      because: tell('job.customer-says-yes-or-no-before', {
+        hours: delta.hours >= 0 ? '+' : '−',
+        hours2: q(Math.abs(delta.hours), 'h'),
+        price: q(delta.price, 'moneyChange'),
+      }),
+      button: customer('change', tell('job.ask-customer')),
     };
   }
   if (signed || releasedWithoutScope(sheet)) return removalMove(sheet);
@@ -85,50 +101,57 @@ export function scopeMove(sheet: JobSheet): Move {
   if (held('survey-signed'))
     return {
       kind: 'not-proven',
-      say: 'Finish and sign the survey first.',
-      because: 'The scope follows from what is there.',
-      button: go('survey', 'Go to survey'),
+      say: tell('job.finish-and-sign-survey-first'),
+      because: tell('job.scope-follows-from-what-is-there'),
+      button: go('survey', tell('job.go-to-survey')),
     };
   if (held('new-unit'))
     return {
       kind: 'now',
-      say: hasCircuit(sheet) ? 'Choose the new equipment.' : 'Choose the new furnace.',
+      say: hasCircuit(sheet) ? tell('job.choose-new-equipment') : tell('job.choose-new-furnace'),
       because: hasCircuit(sheet)
-        ? 'Refrigerant, metering, wires and sizes follow from it.'
-        : 'Wires, weight and whether it fits follow from it.',
+        ? tell('job.refrigerant-metering-wires-and-sizes-follow')
+        : tell('job.wires-weight-and-whether-it-fits'),
     };
   if (held('items-decided') && open)
     return {
       kind: 'now',
-      say: `Decide: ${open.say.charAt(0).toLowerCase()}${open.say.slice(1)}.`,
+      say: tell('job.decide', { say: lower(open.say) }),
       because: open.reason,
-      button: go(`scope#item-${open.id}`, 'Show it'),
+      button: go(`scope#item-${open.id}`, tell('job.show-it')),
     };
   // A customer who is not there to sign the scope is not there to read a disclosure either: it holds the hand-over.
   if (undisclosed && !gates.some((g) => g.id === 'customer-agreed' && g.override))
     return {
       kind: 'now',
-      say: `${undisclosed.part} stays: let the customer sign the disclosure.`,
-      because: 'A kept part is a known risk; unsigned it holds the hand-over.',
-      button: customer(`disclosure:${undisclosed.id}`, 'Read and sign'),
+      say: tell('job.stays-let-customer-sign-disclosure', { part: undisclosed.part }),
+      because: tell('job.kept-part-is-known-risk-unsigned'),
+      button: customer(`disclosure:${undisclosed.id}`, tell('job.read-and-sign')),
     };
   if (held('customer-agreed'))
     return {
       kind: 'now',
-      say: 'Let the customer read and sign the scope.',
-      because: `${scope.items.filter((i) => i.standing === 'in').length} items, ${scope.total.hours.toFixed(1)} h, ${money(scope.total.price)} without equipment.`,
-      button: customer('scope', 'Customer signs'),
+      say: tell('job.let-customer-read-and-sign-scope'),
+      because: tell('job.items-without-equipment', {
+        count: scope.items.filter((i) => i.standing === 'in').length,
+        hours: q(scope.total.hours, 'h'),
+        price: q(scope.total.price, 'money'),
+      }),
+      button: customer('scope', tell('job.customer-signs')),
     };
   const empty = emptyFits(sheet);
   return {
     kind: empty.length ? 'look-again' : 'now',
     say: empty.length
-      ? `Sign the scope, with ${empty.length} fit ${empty.length === 1 ? 'sheet' : 'sheets'} not measured.`
-      : 'Sign the scope.',
+      ? tell('job.sign-scope-with-fit-not-measured', {
+          count: empty.length,
+          count2: empty.length === 1 ? 'sheet' : 'sheets',
+        })
+      : tell('job.sign-scope'),
     because: empty.length
-      ? `Nobody measured: ${empty.map((k) => FIT_WORDS[k].toLowerCase()).join(', ')}. Whether it fits there is not proven.`
-      : 'It freezes what was found, chosen and agreed.',
-    button: sign('Sign the scope'),
+      ? tell('job.nobody-measured-whether-it-fits-there', { value: list(empty.map((k) => lower(FIT_WORDS[k]))) })
+      : tell('job.it-freezes-what-was-found-chosen'),
+    button: sign(tell('job.sign-scope-2')),
   };
 }
 
@@ -140,39 +163,41 @@ function removalMove(sheet: JobSheet): Move {
   if (sheet.removal)
     return {
       kind: 'good',
-      say: 'Removal released.',
-      because: `${sheet.removal.by} released it. A fact found later changes the scope; answer it in the survey.`,
-      button: hasCircuit(sheet) ? go('recover', 'Go to recover') : go('hand-over', 'Go to hand-over'),
+      say: tell('job.removal-released'),
+      because: tell('job.released-it-fact-found-later-changes', { by: sheet.removal.by }),
+      button: hasCircuit(sheet)
+        ? go('recover', tell('job.go-to-recover'))
+        : go('hand-over', tell('job.go-to-hand-over')),
     };
   const held = removalGates(sheet).find((g) => !passes(g));
   if (held?.id === 'no-hazard-stop')
     return {
       kind: 'stop',
-      say: 'Nothing is taken out while this stands.',
+      say: tell('job.nothing-is-taken-out-while-this'),
       because: held.say,
-      button: go('survey/ducts', 'Show the place'),
+      button: go('survey/ducts', tell('job.show-place')),
     };
   if (held?.id === 'no-fit-stop')
     return {
       kind: 'stop',
-      say: 'Nothing is taken out while the new one does not fit.',
+      say: tell('job.nothing-is-taken-out-while-new'),
       because: held.say,
-      button: go('fit', 'Show the fit sheets'),
+      button: go('fit', tell('job.show-fit-sheets')),
     };
   if (held?.id === 'before-list')
     return {
       kind: 'now',
-      say: 'Take the pictures before anything is taken apart.',
-      because: `${held.say}.`,
-      button: go('survey/before', 'Take pictures'),
+      say: tell('job.take-pictures-before-anything-is-taken'),
+      because: tell('job.say', { say: held.say }),
+      button: go('survey/before', tell('job.take-pictures')),
     };
   return {
     kind: 'now',
     say: releasedWithoutScope(sheet)
-      ? 'Release the removal, without a signed scope.'
-      : 'Scope signed. Release the removal.',
-    because: 'Pictures are there and no hazard stands. Lock out and prove dead before anything is cut.',
-    button: { label: 'Release the removal', action: { kind: 'release-removal' } },
+      ? tell('job.release-removal-without-signed-scope')
+      : tell('job.scope-signed-release-removal'),
+    because: tell('job.pictures-are-there-and-no-hazard'),
+    button: { label: tell('job.release-removal'), action: { kind: 'release-removal' } },
   };
 }
 
@@ -192,10 +217,14 @@ export function surveyMoveAt(sheet: JobSheet, place: Place | 'before'): Move {
     const next = placeAfter(survey, place);
     return {
       kind: 'now',
-      say: `Done here. Go on: ${next === 'before' ? 'before dismantling' : PLACE_WORDS[next].toLowerCase()}.`,
+      say: tell('job.done-here-go-on', {
+        next: next === 'before' ? tell('job.before-dismantling') : lower(PLACE_WORDS[next]),
+      }),
       because: move.say,
-      button: go(`survey/${next}`, 'Next place'),
+      button: go(`survey/${next}`, tell('job.next-place')),
     };
   }
-  return button.action.to.startsWith(`survey/${place}`) ? { ...move, button: { ...button, label: 'Show it' } } : move;
+  return button.action.to.startsWith(`survey/${place}`)
+    ? { ...move, button: { ...button, label: tell('job.show-it') } }
+    : move;
 }

@@ -1,17 +1,18 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { FIT_KINDS, FIT_WORDS, judgeFit } from '@/core/fit/sheets';
+import { tell } from '@/core/job/words';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { factOf, valueWords } from '@/core/scope/survey/facts';
 import { METHOD_WORDS } from '@/core/scope/survey/survey';
 import { plateTons } from '@/core/scope/tonnage/survey-evidence';
-import { money } from '@/core/units/money';
+import { list, lower, moment, q, type Said, value } from '@/core/words/said';
 import { fitContextOf, scopeOf, surveyOf, systemWords } from './before';
 import { emptyFits } from './before-gates';
-import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
+import { DISCLAIMER, type Report, type ReportTable } from './report-parts';
 import type { JobSheet } from './sheet';
 import type { BeforeSnapshot } from './snapshot';
 
-const standingWords = { in: 'In', out: 'Out', open: 'To decide' } as const;
+const standingWords = { in: tell('job.in'), out: tell('job.out'), open: tell('job.to-decide') } as const;
 
 /** What was found, agreed, declined and disclosed before the work, for the commissioning report. */
 export function beforeTables(b: BeforeSnapshot | null | undefined): ReportTable[] {
@@ -20,28 +21,28 @@ export function beforeTables(b: BeforeSnapshot | null | undefined): ReportTable[
   const late = b.observations.filter((o) => o.foundOnTheDay);
   return [
     {
-      title: 'Scope',
-      columns: ['Level', 'Item', 'Why'],
-      rows: b.items.filter((i) => i.standing === 'in').map((i) => [i.level, i.say, i.reason]),
+      title: tell('job.scope'),
+      columns: [tell('job.level'), tell('job.item'), tell('job.why')],
+      rows: b.items.filter((i) => i.standing === 'in').map((i) => [value(i.level), i.say, i.reason]),
     },
     {
-      title: 'Offered and declined',
-      columns: ['Level', 'Item', 'Reason', 'Who'],
-      rows: declined.map((i) => [i.level, i.say, i.decision?.reason ?? '–', i.decision?.by ?? '–']),
+      title: tell('job.offered-and-declined'),
+      columns: [tell('job.level'), tell('job.item'), tell('job.reason'), tell('job.who')],
+      rows: declined.map((i) => [value(i.level), i.say, i.decision?.reason ?? '–', i.decision?.by ?? '–']),
     },
     {
-      title: 'Kept parts',
-      columns: ['Part', 'Known risk', 'Customer', 'When'],
+      title: tell('job.kept-parts'),
+      columns: [tell('job.part'), tell('job.known-risk'), tell('job.customer'), tell('job.when')],
       rows: b.disclosures.map((d) => [
         d.part,
-        d.risks.join(' '),
-        d.signature ? `${d.signature.customer}: ${d.signature.answer}` : 'not signed',
+        list(d.risks, ' '),
+        d.signature ? answered(d.signature) : tell('job.not-signed-2'),
         d.signature ? moment(d.signature.at) : '–',
       ]),
     },
     {
-      title: 'Found on the day',
-      columns: ['What', 'Found', 'Who', 'When'],
+      title: tell('job.found-on-day'),
+      columns: [tell('job.what'), tell('job.found'), tell('job.who'), tell('job.when')],
       rows: late.map((o) => [
         factOf(o.fact)?.label ?? o.fact,
         factOf(o.fact) ? valueWords(factOf(o.fact)!, o.value) : String(o.value),
@@ -50,12 +51,18 @@ export function beforeTables(b: BeforeSnapshot | null | undefined): ReportTable[
       ]),
     },
     {
-      title: 'Customer’s answers',
-      columns: ['To', 'Answer', 'Reason', 'Customer', 'When'],
-      rows: b.answers.map((a) => [a.subject, a.answer, a.reason ?? '–', a.customer, moment(a.at)]),
+      title: tell('job.customers-answers'),
+      columns: [tell('job.to'), tell('job.answer'), tell('job.reason'), tell('job.customer'), tell('job.when')],
+      rows: b.answers.map((a) => [subjectWords(a.subject), value(a.answer), a.reason ?? '–', a.customer, moment(a.at)]),
     },
   ];
 }
+
+const answered = (s: { customer: string; answer: string }): Said =>
+  tell('job.worded', { what: s.customer, answer: value(s.answer) });
+
+/** What a customer answered to: the scope, a change, or the disclosure of a part. */
+const subjectWords = (subject: string): Said => value(subject.split(':')[0]!);
 
 /** The survey and scope as a document of their own: what the estimator sends and the customer keeps. */
 export function scopeReport(sheet: JobSheet, company: string): Report {
@@ -68,97 +75,127 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
   const agreed = scope.answers.findLast((a) => a.answer === 'yes');
   const empty = emptyFits(sheet);
   return {
-    title: 'Survey and scope',
+    title: tell('job.survey-and-scope'),
     status: signed ? 'signed' : 'draft',
     statusSay: scope.change
-      ? 'Changed since the customer signed'
+      ? tell('job.changed-since-customer-signed')
       : scope.agreed
-        ? `Agreed by ${scope.agreed.customer}, ${moment(scope.agreed.at)}`
-        : 'Draft: not signed by the customer',
+        ? tell('job.agreed-by', { customer: scope.agreed.customer, at: moment(scope.agreed.at) })
+        : tell('job.draft-not-signed-by-customer'),
     simulated: null,
     facts: [
-      ['Contractor', company],
-      ['Job', `${sheet.job.number}, ${sheet.job.scheduledFor}`],
-      ['Customer', sheet.customer.name],
-      ['Site', `${sheet.site.address}, ${sheet.site.town}`],
-      ['System', `${sheet.system.name}: ${systemWords(sheet)}`],
+      [tell('job.contractor'), company],
+      [tell('job.job'), `${sheet.job.number}, ${sheet.job.scheduledFor}`],
+      [tell('job.customer'), sheet.customer.name],
+      [tell('job.site'), `${sheet.site.address}, ${sheet.site.town}`],
+      [tell('job.system'), tell('job.worded', { what: sheet.system.name, answer: systemWords(sheet) })],
       [
-        'New equipment',
+        tell('job.new-equipment'),
         [outdoor, indoor]
           .filter((u) => u !== null)
           .map((u) => `${u.maker} ${u.model}`)
-          .join(', ') || 'not chosen',
+          .join(', ') || tell('job.not-chosen'),
       ],
       agreed?.terms
         ? [
-            'Agreed',
-            `${agreed.terms.hours.toFixed(1)} h at ${money(agreed.terms.schools.labourPerHour)}; ${money(agreed.terms.price)} without equipment, as signed ${moment(agreed.at)}`,
+            tell('job.agreed'),
+            tell('job.at-without-equipment-as-signed', {
+              hours: q(agreed.terms.hours, 'h'),
+              labourPerHour: q(agreed.terms.schools.labourPerHour, 'money'),
+              price: q(agreed.terms.price, 'money'),
+              at: moment(agreed.at),
+            }),
           ]
         : [
-            'Estimate',
-            `${scope.total.hours.toFixed(1)} h at ${money(labour)}; ${money(scope.total.price)} without equipment`,
+            tell('job.estimate'),
+            tell('job.at-without-equipment', {
+              hours: q(scope.total.hours, 'h'),
+              labour: q(labour, 'money'),
+              price: q(scope.total.price, 'money'),
+            }),
           ],
       ...(plateTons(survey.known) !== undefined
-        ? ([['Old size', `${plateTons(survey.known)} tons, from its plate`]] as [string, string][])
+        ? ([[tell('job.old-size'), tell('job.tons-from-its-plate', { known: plateTons(survey.known) })]] as [
+            Said,
+            Said,
+          ][])
         : []),
       ...(survey.tonnage
         ? ([
             [
-              'Old size',
-              `about ${survey.tonnage.tons.toFixed(1)} tons (${survey.tonnage.lowTons.toFixed(1)} to ${survey.tonnage.highTons.toFixed(1)}), ${survey.tonnage.confidence} confidence. Estimate only, not a selection`,
+              tell('job.old-size'),
+              tell('job.about-to-confidence-estimate-only-not', {
+                tons: q(survey.tonnage.tons, 'tons'),
+                lowTons: q(survey.tonnage.lowTons, 'number', 1),
+                highTons: q(survey.tonnage.highTons, 'number', 1),
+                confidence: value(survey.tonnage.confidence),
+              }),
             ],
-          ] as [string, string][])
+          ] as [Said, Said][])
         : []),
     ],
     tables: [
       {
-        title: 'As signed by the customer',
-        columns: ['When', 'Who', 'Words'],
+        title: tell('job.as-signed-by-customer'),
+        columns: [tell('job.when'), tell('job.who'), tell('job.words')],
         rows: scope.answers.filter((a) => a.answer === 'yes').map((a) => [moment(a.at), a.customer, a.text]),
       },
       {
-        title: scope.change ? 'Scope now, with changes not answered yet' : 'Scope',
-        columns: ['Level', 'Item', 'Why', 'h', 'Price', 'Standing'],
+        title: scope.change ? tell('job.scope-now-with-changes-not-answered') : tell('job.scope'),
+        columns: [
+          tell('job.level'),
+          tell('job.item'),
+          tell('job.why'),
+          tell('job.hours'),
+          tell('job.price'),
+          tell('job.standing'),
+        ],
         rows: scope.items
           .filter((i) => i.level !== 'could' || i.standing === 'in')
           .map((i) => [
-            i.level,
+            value(i.level),
             i.say,
             i.reason,
-            String(i.hours),
-            money(i.materials + i.hours * labour),
-            i.decision?.decision === 'out' && !i.safety ? `Declined: ${i.decision.reason}` : standingWords[i.standing],
+            q(i.hours, 'h'),
+            q(i.materials + i.hours * labour, 'money'),
+            i.decision?.decision === 'out' && !i.safety
+              ? tell('job.declined-2', { reason: i.decision.reason ?? '–' })
+              : standingWords[i.standing],
           ]),
       },
-      { title: 'To buy or make', columns: ['How', 'What'], rows: scope.get.map((g) => [g.how, g.what]) },
       {
-        title: 'Hazards',
-        columns: ['Verdict', 'Hazard', 'What is done'],
+        title: tell('job.to-buy-or-make'),
+        columns: [tell('job.how'), tell('job.what')],
+        rows: scope.get.map((g) => [value(g.how), g.what]),
+      },
+      {
+        title: tell('job.hazards'),
+        columns: [tell('job.verdict'), tell('job.hazard'), tell('job.what-is-done')],
         rows: [
           ...survey.hazards.map((h) => [VERDICT_WORDS[h.verdict], h.say, h.act]),
           ...survey.contradictions.map((c) => [VERDICT_WORDS['look-again'], c.say, c.act]),
         ],
       },
       {
-        title: 'What ended the old one',
-        columns: ['Cause', 'How sure', 'The new one must not die of this'],
-        rows: survey.story.map((c) => [c.say, c.strength, c.guard]),
+        title: tell('job.what-ended-old-one'),
+        columns: [tell('job.cause'), tell('job.how-sure'), tell('job.new-one-must-not-die-of')],
+        rows: survey.story.map((c) => [c.say, value(c.strength), c.guard]),
       },
       {
-        title: 'Kept parts',
-        columns: ['Part', 'Known risk', 'Offered instead', 'Customer'],
+        title: tell('job.kept-parts'),
+        columns: [tell('job.part'), tell('job.known-risk'), tell('job.offered-instead'), tell('job.customer')],
         rows: scope.disclosures.map((d) => [
           d.part,
-          d.risks.join(' '),
-          `${d.alternative.say}, ${money(d.alternative.price)}`,
-          d.signature ? `${d.signature.customer}: ${d.signature.answer}` : 'not signed',
+          list(d.risks, ' '),
+          tell('job.priced', { say: d.alternative.say, price: q(d.alternative.price, 'money') }),
+          d.signature ? answered(d.signature) : tell('job.not-signed-2'),
         ]),
       },
       {
-        title: 'Fit',
-        columns: ['Sheet', 'Verdict', 'Finding', 'Next'],
+        title: tell('job.fit'),
+        columns: [tell('job.sheet'), tell('job.verdict'), tell('job.finding'), tell('job.next')],
         rows: [
-          ...empty.map((kind) => [FIT_WORDS[kind], VERDICT_WORDS['not-proven'], 'Nobody measured it.', '–']),
+          ...empty.map((kind) => [FIT_WORDS[kind], VERDICT_WORDS['not-proven'], tell('job.nobody-measured-it'), '–']),
           ...FIT_KINDS.flatMap((kind) => {
             const fit = sheet.fits[kind];
             return fit
@@ -170,8 +207,8 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
         ],
       },
       {
-        title: 'Survey',
-        columns: ['Place', 'What', 'Found', 'How', 'Who'],
+        title: tell('job.survey'),
+        columns: [tell('job.place'), tell('job.what'), tell('job.found'), tell('job.how'), tell('job.who')],
         rows: [...new Map(sheet.survey.observations.map((o) => [o.fact, o])).values()].flatMap((o) => {
           const fact = factOf(o.fact);
           return fact
@@ -180,7 +217,10 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
                   PLACE_WORDS[fact.place],
                   fact.label,
                   valueWords(fact, o.value),
-                  `${METHOD_WORDS[o.method]}, ${o.confidence}`,
+                  tell('job.method-and-confidence', {
+                    method: METHOD_WORDS[o.method],
+                    confidence: value(o.confidence),
+                  }),
                   o.by,
                 ],
               ]
@@ -188,14 +228,25 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
         }),
       },
       {
-        title: 'Customer’s answers',
-        columns: ['To', 'Answer', 'Reason', 'Customer', 'When'],
-        rows: scope.answers.map((a) => [a.subject, a.answer, a.reason ?? '–', a.customer, moment(a.at)]),
+        title: tell('job.customers-answers'),
+        columns: [tell('job.to'), tell('job.answer'), tell('job.reason'), tell('job.customer'), tell('job.when')],
+        rows: scope.answers.map((a) => [
+          subjectWords(a.subject),
+          value(a.answer),
+          a.reason ?? '–',
+          a.customer,
+          moment(a.at),
+        ]),
       },
     ].filter((t) => t.rows.length > 0),
     notes: [
-      `${survey.unknowns.length} questions not asked or not seen${survey.unknowns[0] ? `; the one that matters most: ${survey.unknowns[0].label.toLowerCase()}` : ''}.`,
-      'Prices are price lines of this company’s own settings, equipment and taxes not included.',
+      tell('job.questions-not-asked-or-not-seen', {
+        count: survey.unknowns.length,
+        unknowns: survey.unknowns[0]
+          ? tell('job.one-that-matters-most', { label: lower(survey.unknowns[0].label) })
+          : '',
+      }),
+      tell('job.prices-are-price-lines-of-this'),
       DISCLAIMER,
     ],
   };

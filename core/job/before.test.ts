@@ -4,6 +4,7 @@ import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey } from '@/core/scope/survey/facts';
 import type { Observation } from '@/core/scope/survey/survey';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { english, told } from '@/core/words/testing/english';
 import { itemsToRemember, lineFoundOf, scopeOf, surveyOf, systemWords } from './before';
 import { laterGates, removalGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
@@ -55,6 +56,7 @@ const signedOff = (phase: 'survey' | 'scope') => ({
 });
 const unit = { ...SAMPLE_OUTDOOR, id: 'u', version: 1 };
 const signature = (change: Partial<CustomerSignature>): CustomerSignature => ({
+  said: null,
   id: 's',
   subject: 'scope',
   answer: 'yes',
@@ -73,30 +75,36 @@ describe('a job that begins with its survey', () => {
   it('goes through survey and scope; one with its plate typed does not', () => {
     expect(phasesOf(surveyed({}))[0]).toBe('survey');
     expect(phasesOf(sampleSheet())[0]).toBe('charge');
-    expect(standingOf(surveyed({}))).toMatchObject({ phase: 'survey', waitsFor: 'Find out: what kind of system.' });
-    expect(systemWords(surveyed({ systemType: 'rooftop' }))).toBe('rooftop unit');
+    expect(told(standingOf(surveyed({})))).toMatchObject({
+      phase: 'survey',
+      waitsFor: 'Find out: what kind of system.',
+    });
+    expect(english(systemWords(surveyed({ systemType: 'rooftop' })))).toBe('rooftop unit');
   });
   it('the heaviest unknown is the next move, with its reason and its place', () => {
     const move = surveyMove(surveyed({ systemType: 'split-hp', asbestos: 'none' }));
-    expect(move.say).toBe('Find out: refrigerant on the plate.');
-    expect(move.because).toMatch(
+    expect(english(move.say)).toBe('Find out: refrigerant on the plate.');
+    expect(english(move.because)).toMatch(
       /^It decides recovery, coil and line set\. \d+ more not asked; this one decides most\.$/,
     );
-    expect(move.button).toEqual({ label: 'Outdoor unit', action: { kind: 'go', to: 'survey/outdoor#oldRefrigerant' } });
+    expect(told(move.button)).toEqual({
+      label: 'Outdoor unit',
+      action: { kind: 'go', to: 'survey/outdoor#oldRefrigerant' },
+    });
   });
   it('with everything asked it may be signed, and says what stays unknown', () => {
     const sheet = complete(surveyed({ systemType: 'split-hp' }));
     expect(surveyGates(sheet).every((g) => g.holds)).toBe(true);
     const move = surveyMove(sheet);
     expect(move.button!.action.kind).toBe('sign');
-    expect(move.because).toMatch(/not seen; the one that matters most: /);
+    expect(english(move.because)).toMatch(/not seen; the one that matters most: /);
   });
   it('a hazard that stops the work comes before anything else, and holds every later phase without override', () => {
     const sheet = surveyed(
       { systemType: 'split-hp', asbestos: 'suspect' },
       { overrides: [{ id: 'o', phase: 'recover', gate: 'no-hazard-stop', reason: 'never', by: 'x', at: '' }] },
     );
-    expect(surveyMove(sheet)).toMatchObject({ kind: 'stop', say: 'Suspected asbestos. Stop.' });
+    expect(told(surveyMove(sheet))).toMatchObject({ kind: 'stop', say: 'Suspected asbestos. Stop.' });
     const [gate] = removalGates(sheet);
     expect(gate).toMatchObject({ id: 'no-hazard-stop', holds: false, overridable: false });
     expect(gate!.override).toBeUndefined();
@@ -154,21 +162,21 @@ describe('the scope of a job', () => {
       ...sheet.scope,
       signatures: [
         ...sheet.scope.signatures,
-        signature({ text: scopeOf(sheet).text, items: itemsToRemember(scopeOf(sheet)) }),
+        signature({ said: scopeOf(sheet).text, items: itemsToRemember(scopeOf(sheet)) }),
       ],
     },
   });
 
   it('leads from the unit over decisions and disclosures to the customer and the signature', () => {
-    expect(scopeMove(base).say).toBe('Choose the new equipment.');
-    expect(scopeMove(chosen).say).toMatch(/^Decide: /);
+    expect(english(scopeMove(base).say)).toBe('Choose the new equipment.');
+    expect(english(scopeMove(chosen).say)).toMatch(/^Decide: /);
     expect(scopeMove(decided).button!.action).toEqual({ kind: 'customer', subject: 'disclosure:coil' });
     const disclosed: JobSheet = {
       ...decided,
       scope: {
         ...decided.scope,
         signatures: scopeOf(decided).disclosures.map((d) =>
-          signature({ id: d.id, subject: `disclosure:${d.id}`, text: d.text }),
+          signature({ id: d.id, subject: `disclosure:${d.id}`, said: d.text }),
         ),
       },
     };
@@ -177,8 +185,8 @@ describe('the scope of a job', () => {
     expect(scopeMove(agreed).button!.action.kind).toBe('sign');
     expect(scopeGates(agreed).every((g) => g.holds)).toBe(true);
     const signed: JobSheet = { ...agreed, signOffs: [...agreed.signOffs, signedOff('scope')] };
-    expect(scopeMove(signed).say).toMatch(/^Take the pictures/);
-    expect(standingOf(signed)).toMatchObject({
+    expect(english(scopeMove(signed).say)).toMatch(/^Take the pictures/);
+    expect(told(standingOf(signed))).toMatchObject({
       phase: 'scope',
       waitsFor: 'Take the pictures before anything is taken apart.',
     });
@@ -201,9 +209,9 @@ describe('the scope of a job', () => {
     };
     const { change } = scopeOf(later);
     expect(change!.delta.added.map((i) => i.id)).toEqual(expect.arrayContaining(['drain', 'cause-drain']));
-    expect(change!.text).toMatch(/Rehang the drain/);
+    expect(english(change!.text)).toMatch(/Rehang the drain/);
     expect(scopeMove(later).button!.action).toEqual({ kind: 'customer', subject: 'change' });
-    expect(standingOf({ ...later, signOffs: [...later.signOffs, signedOff('scope')] })).toMatchObject({
+    expect(told(standingOf({ ...later, signOffs: [...later.signOffs, signedOff('scope')] }))).toMatchObject({
       phase: 'scope',
       mark: 'look-again',
       waitsFor: expect.stringMatching(/^The scope changed/),
@@ -214,7 +222,7 @@ describe('the scope of a job', () => {
         ...later.scope,
         signatures: [
           ...later.scope.signatures,
-          signature({ id: 'c', subject: 'change', text: change!.text, items: itemsToRemember(scopeOf(later)) }),
+          signature({ id: 'c', subject: 'change', said: change!.text, items: itemsToRemember(scopeOf(later)) }),
         ],
       },
     };
@@ -223,7 +231,7 @@ describe('the scope of a job', () => {
   it('its report and its frozen copy hold what was found, agreed and declined', () => {
     const agreed = agreedTo(decided);
     const report = scopeReport(agreed, 'Dray & Pell');
-    expect(report.tables.map((t) => t.title)).toEqual(
+    expect(told(report.tables.map((t) => t.title))).toEqual(
       expect.arrayContaining(['Scope', 'Kept parts', 'Survey', 'Customer’s answers']),
     );
     for (const t of report.tables) for (const row of t.rows) expect(row.length).toBe(t.columns.length);

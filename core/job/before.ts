@@ -1,5 +1,6 @@
 import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
+import { tell } from '@/core/job/words';
 import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
 import { signsOf } from '@/core/scope/fit-signs';
 import { type GetLine, getList } from '@/core/scope/get-list';
@@ -24,7 +25,8 @@ import { numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { hazardsOf, workStops } from '@/core/scope/survey/hazards';
 import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
 import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
-import { CURRENCY, money, moneyChange } from '@/core/units/money';
+import { CURRENCY } from '@/core/units/money';
+import { list, lower, q, type Said, sameSaid, value } from '@/core/words/said';
 import type { CustomerSignature, JobSheet, SignedTerms } from './sheet';
 
 /** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
@@ -32,10 +34,10 @@ export const beganWithSurvey = (sheet: JobSheet): boolean =>
   sheet.survey.observations.length > 0 || sheet.circuit.plate === null;
 
 /** The system in words: by its plate's kind, else by what the survey found. */
-export function systemWords(sheet: JobSheet): string {
-  if (sheet.circuit.plate) return sheet.system.kind;
+export function systemWords(sheet: JobSheet): Said {
+  if (sheet.circuit.plate) return value(sheet.system.kind);
   const type = systemTypeOf(knownFacts(sheet.survey.observations));
-  return type ? SYSTEM_TYPE_WORDS[type].toLowerCase() : 'not surveyed yet';
+  return type ? tell('job.of-type', { type: lower(SYSTEM_TYPE_WORDS[type]) }) : tell('job.not-surveyed-yet');
 }
 
 /** Whether there is a refrigerant circuit to charge and start: not with a furnace alone. */
@@ -115,7 +117,7 @@ export function fitContextOf(sheet: JobSheet): FitContext {
 }
 
 export type DisclosureView = ReturnType<typeof disclosuresOf>[number] & {
-  text: string;
+  text: Said;
   signature: CustomerSignature | undefined;
 };
 
@@ -125,11 +127,11 @@ export type ScopeView = {
   total: ScopeTotal;
   disclosures: DisclosureView[];
   /** The words the customer signs under: every item that is in, the total, what was declined. */
-  text: string;
+  text: Said;
   /** The newest yes to the whole scope, whatever changed since. */
   agreed: CustomerSignature | undefined;
   /** What changed since the customer last answered; undefined when nothing did, or nothing was agreed yet. */
-  change: { delta: ScopeDelta; text: string } | undefined;
+  change: { delta: ScopeDelta; text: Said } | undefined;
   answers: CustomerSignature[];
   /** What must be bought or made for it. */
   get: GetLine[];
@@ -152,7 +154,11 @@ export function scopeOf(sheet: JobSheet): ScopeView {
     total,
     disclosures: disclosuresOf(input, replacedParts(raw, input.decided)).map((d) => {
       const text = disclosureText(d);
-      return { ...d, text, signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && s.text === text) };
+      return {
+        ...d,
+        text,
+        signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && sameSaid(s.said ?? undefined, text)),
+      };
     }),
     text: scopeText(items, total, labour),
     agreed,
@@ -162,30 +168,35 @@ export function scopeOf(sheet: JobSheet): ScopeView {
   };
 }
 
-export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): string {
-  const lines = (standing: DecidedItem['standing']): string[] =>
-    items.filter((i) => i.standing === standing).map((i) => `- ${i.say}`);
+export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): Said {
+  const lines = (standing: DecidedItem['standing']): Said[] =>
+    items.filter((i) => i.standing === standing).map((i) => tell('job.line-in', { say: i.say }));
   const declined = items
     .filter((i) => i.decision?.decision === 'out')
-    .map((i) => `- ${i.say}: declined, ${i.decision?.reason ?? 'no reason given'}`);
-  return [
-    'Work agreed:',
+    .map((i) => tell('job.declined-3', { say: i.say, reason: i.decision?.reason ?? tell('job.no-reason-given') }));
+  return lined([
+    tell('job.work-agreed'),
     ...lines('in'),
-    ...(declined.length ? ['Offered and declined:', ...declined] : []),
-    `Estimate: ${total.hours.toFixed(1)} hours at ${money(labourPerHour)}, ${money(total.price)} in all, equipment not included.`,
-  ].join('\n');
+    ...(declined.length ? [tell('job.offered-and-declined-2'), ...declined] : []),
+    tell('job.estimate-hours-at-in-all-equipment', {
+      hours: q(total.hours, 'number', 1),
+      labourPerHour: q(labourPerHour, 'money'),
+      price: q(total.price, 'money'),
+    }),
+  ]);
 }
 
+const lined = (lines: readonly Said[]): Said => tell('job.lines', { lines: list(lines, '\\n') });
+
 /** The price lines of a change, as the customer answers them. */
-export function changeText(delta: ScopeDelta): string {
-  const signed = (x: number, digits: number): string => `${x >= 0 ? '+' : '−'}${Math.abs(x).toFixed(digits)}`;
-  return [
-    'Found on the day, changes to the work:',
-    ...delta.added.map((i) => `+ ${i.say}. ${i.reason}`),
-    ...delta.removed.map((i) => `− ${i.say}`),
-    ...delta.changed.map((c) => `~ ${c.say}: ${c.from} → ${c.to}`),
-    `${signed(delta.hours, 1)} hours, ${moneyChange(delta.price)} in all.`,
-  ].join('\n');
+export function changeText(delta: ScopeDelta): Said {
+  return lined([
+    tell('job.found-on-day-changes-to-work'),
+    ...delta.added.map((i) => tell('job.line-added', { say: i.say, reason: i.reason })),
+    ...delta.removed.map((i) => tell('job.line-removed', { say: i.say })),
+    ...delta.changed.map((c) => tell('job.line-changed', { say: c.say, from: c.from, to: c.to })),
+    tell('job.hours-in-all', { hours: q(delta.hours, 'hChange'), price: q(delta.price, 'moneyChange') }),
+  ]);
 }
 
 /** What an answer freezes besides its words: prices, hours and the company's policy as they stood. */

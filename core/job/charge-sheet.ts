@@ -6,6 +6,8 @@ import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
 import { type ChargeMovement, judgeWeighIn } from '@/core/circuit/weigh-in';
 import type { Plate } from '@/core/equipment/plate';
 import type { Refusal } from '@/core/finding/outcome';
+import { tell } from '@/core/job/words';
+import { q, type Said } from '@/core/words/said';
 import type { EquippedSheet, JobSheet, SheetMeasurement } from './sheet';
 
 /** A field scale: ± oz (trade practice, resolution 0.1 oz). */
@@ -15,9 +17,9 @@ export const UNKNOWN_LINE_HOLDBACK = 0.15;
 
 export type BuildUpPart = {
   id: 'factory' | 'line-set' | 'drier' | 'coil' | 'held-back' | 'trim';
-  label: string;
+  label: Said;
   oz: number;
-  how: string;
+  how: Said;
 };
 
 export type BuildUp = {
@@ -28,7 +30,7 @@ export type BuildUp = {
   toWeighInOz: number;
   /** Kept for the trim at start-up, and why; 0 where nothing is. */
   heldBackOz: number;
-  heldBackBecause: string | null;
+  heldBackBecause: Said | null;
   ozPerFt: number;
   physicsOzPerFt: number;
   makerDiffers: boolean;
@@ -67,38 +69,47 @@ export function buildUp(
     remain.value.toWeighInOz <= 0
       ? null
       : lengthUnknown
-        ? 'the line length is not known'
+        ? tell('job.line-length-is-not-known')
         : keptLines
-          ? 'the line set is kept: nobody knows what oil and dirt fill in it'
+          ? tell('job.line-set-is-kept-nobody-knows')
           : null;
   const heldBackOz = heldBackBecause ? UNKNOWN_LINE_HOLDBACK * remain.value.toWeighInOz : 0;
   const extraFt = Math.max(0, lengthFt - plate.includedLineFt);
   const lineSet: BuildUpPart = {
     id: 'line-set',
-    label: 'Line set',
+    label: tell('job.line-set'),
     oz: adderOz,
     how:
       plate.lineLengthFt === null
-        ? 'length unknown: nothing counted yet'
-        : `${extraFt.toFixed(0)} ft beyond included × ${ozPerFt.toFixed(3)} oz/ft, ${plate.makerOzPerFt === null ? 'from liquid density' : 'maker’s adder'}`,
+        ? tell('job.length-unknown-nothing-counted-yet')
+        : tell('job.beyond-included', {
+            extraFt: q(extraFt, 'ft'),
+            ozPerFt: q(ozPerFt, 'ozPerFt', 3),
+            makerOzPerFt: plate.makerOzPerFt === null ? tell('job.from-liquid-density') : tell('job.makers-adder'),
+          }),
   };
   const parts: BuildUpPart[] = [
     {
       id: 'factory',
-      label: 'Factory charge',
+      label: tell('job.factory-charge'),
       oz: plate.factoryChargeOz,
-      how: plate.packaged ? 'plate; it comes sealed' : `plate, includes ${plate.includedLineFt} ft of line`,
+      how: plate.packaged
+        ? tell('job.plate-it-comes-sealed')
+        : tell('job.plate-includes-of-line', { includedLineFt: q(plate.includedLineFt, 'ft', 'as is') }),
     },
     ...(plate.packaged ? [] : [lineSet]),
-    { id: 'drier', label: 'Drier', oz: plate.drierOz, how: 'maker’s table' },
-    { id: 'coil', label: 'Indoor coil', oz: plate.coilOz, how: 'maker’s table' },
+    { id: 'drier', label: tell('job.drier'), oz: plate.drierOz, how: tell('job.makers-table') },
+    { id: 'coil', label: tell('job.indoor-coil'), oz: plate.coilOz, how: tell('job.makers-table') },
     ...(heldBackBecause
       ? [
           {
             id: 'held-back' as const,
-            label: 'Held back for the trim',
+            label: tell('job.held-back-for-trim'),
             oz: -heldBackOz,
-            how: `${UNKNOWN_LINE_HOLDBACK * 100} % of what is weighed in: ${heldBackBecause}; trimmed in at start-up`,
+            how: tell('job.of-what-is-weighed-in-trimmed', {
+              pct: q(UNKNOWN_LINE_HOLDBACK * 100, 'pct'),
+              heldBackBecause,
+            }),
           },
         ]
       : []),

@@ -3,6 +3,7 @@ import type { Plate } from '@/core/equipment/plate';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
 import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
+import { english, told } from '@/core/words/testing/english';
 import { buildUp } from './charge-sheet';
 import type { EquippedSheet } from './sheet';
 import { judgeSheet, steadinessOf } from './start-up-sheet';
@@ -21,7 +22,7 @@ function follow({ plate: change, errorOz, outdoorF = 94, indoorWetBulbF = 65 }: 
   const base = sampleSheet();
   const plate: Plate = { ...base.circuit.plate, ...change };
   const build = buildUp(plate);
-  if (!build.ok) throw new Error(build.refused.message);
+  if (!build.ok) throw new Error(english(build.refused.message));
   const { totalOz, toWeighInOz } = build.value;
   const config: RigConfig = {
     seed: 11,
@@ -145,7 +146,7 @@ describe('following the advice ends at a proven system', () => {
       data,
     );
     expect(next.action?.kind).toBe('prove-airflow');
-    expect(findings.find((f) => f.id === 'air-split')).toMatchObject({
+    expect(told(findings.find((f) => f.id === 'air-split'))).toMatchObject({
       verdict: 'look-again',
       because: 'Too little air over the coil.',
     });

@@ -1,8 +1,12 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
+import { tell } from '@/core/job/words';
+import { moment, q, type Said, value } from '@/core/words/said';
 import { beforeTables } from './before-report';
-import { PHASE_WORDS } from './phases';
-import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
+import { GATE_WORDS } from './gate-words';
+import type { GateId } from './gates';
+import { PHASE_WORDS, type Phase } from './phases';
+import { DISCLAIMER, type Report, type ReportTable } from './report-parts';
 import type { SheetSignOff } from './sheet';
 import type { FurnaceSnapshot } from './snapshot';
 
@@ -18,71 +22,89 @@ export function furnaceReport(input: {
   const unit = s.before.indoor ?? s.before.outdoor;
   const proof = s.furnace;
   const figures: ReportTable = {
-    title: 'Furnace, as read',
-    columns: ['Reading', 'Value', 'Wanted'],
+    title: tell('job.furnace-as-read'),
+    columns: [tell('job.reading'), tell('job.value'), tell('job.wanted')],
     rows: proof
       ? [
           ...(proof.inletInWc === null
             ? []
-            : [['Inlet gas pressure', `${proof.inletInWc} in. w.c.`, inletWanted(proof.fuel)]]),
+            : [
+                [
+                  tell('job.inlet-gas-pressure'),
+                  tell('job.inletinwc', { inletInWc: q(proof.inletInWc, 'inWc', 'as is') }),
+                  inletWanted(proof.fuel),
+                ],
+              ]),
           ...(proof.manifoldInWc === null
             ? []
             : [
                 [
-                  'Manifold pressure',
-                  `${proof.manifoldInWc} in. w.c.`,
-                  `${proof.plateManifoldInWc ?? '–'} in. w.c. by the plate`,
+                  tell('job.manifold-pressure'),
+                  tell('job.manifoldinwc', { manifoldInWc: q(proof.manifoldInWc, 'inWc', 'as is') }),
+                  tell('job.in-w-c-by-plate', { plateManifoldInWc: proof.plateManifoldInWc ?? '–' }),
                 ],
               ]),
           [
-            'Temperature rise',
-            `${proof.riseF} °F`,
-            `${proof.plateRiseLowF} to ${proof.plateRiseHighF} °F by the plate`,
+            tell('job.temperature-rise'),
+            q(proof.riseF, 'F', 'as is'),
+            tell('job.to-by-plate', {
+              plateRiseLowF: proof.plateRiseLowF,
+              plateRiseHighF: q(proof.plateRiseHighF, 'F', 'as is'),
+            }),
           ],
-          ['CO, air-free', `${proof.coAirFreePpm} ppm`, 'up to 100 ppm'],
-          ['CO in the room', `${proof.roomCoPpm} ppm`, 'up to 9 ppm'],
-          ['Burning for', `${proof.ranMin} min`, '10 min or more'],
+          [tell('job.co-air-free'), q(proof.coAirFreePpm, 'ppm', 'as is'), tell('job.up-to-100-ppm')],
+          [tell('job.co-in-room'), q(proof.roomCoPpm, 'ppm', 'as is'), tell('job.up-to-9-ppm')],
+          [tell('job.burning-for'), q(proof.ranMin, 'min', 'as is'), tell('job.10-min-or-more')],
         ]
       : [],
   };
   return {
-    title: 'Commissioning report',
+    title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
-    statusSay: signed ? 'Signed and handed over' : 'Draft: not every phase is signed',
+    statusSay: signed ? tell('job.signed-and-handed-over') : tell('job.draft-not-every-phase-is-signed'),
     simulated: null,
     facts: [
-      ['Contractor', input.company],
-      ['Job', `${s.job.number}, ${s.job.scheduledFor}`],
-      ['Customer', s.customer.name],
-      ['Site', `${s.site.address}, ${s.site.town}`],
-      ['Elevation', `${s.site.elevationFt.toFixed(0)} ft`],
-      ['System', `${s.system.name}: furnace alone`],
-      ['Furnace', unit ? `${unit.maker} ${unit.model}` : 'not chosen'],
-      ['Lead', s.job.lead],
-      ['Proof', proof ? `typed by ${proof.by}, ${moment(proof.at)}` : 'not on record'],
+      [tell('job.contractor'), input.company],
+      [tell('job.job'), `${s.job.number}, ${s.job.scheduledFor}`],
+      [tell('job.customer'), s.customer.name],
+      [tell('job.site'), `${s.site.address}, ${s.site.town}`],
+      [tell('job.elevation'), q(s.site.elevationFt, 'ft')],
+      [tell('job.system'), tell('job.furnace-alone', { name: s.system.name })],
+      [tell('job.furnace'), unit ? `${unit.maker} ${unit.model}` : tell('job.not-chosen')],
+      [tell('job.lead'), s.job.lead],
+      [
+        tell('job.proof'),
+        proof ? tell('job.typed-by', { by: proof.by, at: moment(proof.at) }) : tell('job.not-on-record'),
+      ],
     ],
     tables: [
       figures,
       {
-        title: 'Findings',
-        columns: ['Verdict', 'Finding', 'Because', 'Source'],
+        title: tell('job.findings'),
+        columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
         rows: s.furnaceChecks.map((c) => [VERDICT_WORDS[c.verdict], c.claim, c.because, c.source]),
       },
       ...beforeTables(s.before),
       {
-        title: 'Overrides',
-        columns: ['Phase', 'Gate', 'Reason', 'Who', 'When'],
+        title: tell('job.overrides'),
+        columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
         rows: s.overrides.map((o) => [
           PHASE_WORDS[o.phase],
-          s.gates.find((g) => g.id === o.gate)?.asks ?? o.gate,
+          GATE_WORDS[o.gate as GateId] ?? o.gate,
           o.reason,
           o.by,
           moment(o.at),
         ]),
       },
       {
-        title: 'Signatures',
-        columns: ['Phase', 'Who', 'Certificate', 'When', 'Content hash'],
+        title: tell('job.signatures'),
+        columns: [
+          tell('job.phase'),
+          tell('job.who'),
+          tell('job.certificate'),
+          tell('job.when'),
+          tell('job.content-hash'),
+        ],
         rows: [
           ...input.signOffs.map((x) => [
             PHASE_WORDS[x.phase],
@@ -91,17 +113,25 @@ export function furnaceReport(input: {
             moment(x.at),
             x.contentHash.slice(0, 16),
           ]),
-          ...input.amendments.map((a) => [`Amendment to ${a.phase}`, a.by, '–', moment(a.at), a.note]),
+          ...input.amendments.map((a) => [
+            tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
+            a.by,
+            '–',
+            moment(a.at),
+            a.note,
+          ]),
         ],
       },
     ].filter((t) => t.rows.length > 0),
     notes: [
-      'Not covered here: clocked input, each stage by itself, draft and spillage, safeties. Gas work is licensed work.',
-      `Formulas version ${s.formulaVersion}.`,
+      tell('job.not-covered-here-clocked-input-each'),
+      tell('job.formulas-version', { formulaVersion: s.formulaVersion }),
       DISCLAIMER,
     ],
   };
 }
 
-const inletWanted = (fuel: FurnaceProof['fuel']): string =>
-  fuel === 'oil' ? 'none on oil' : `${INLET[fuel].low} to ${INLET[fuel].high} in. w.c. for ${fuel}`;
+const inletWanted = (fuel: FurnaceProof['fuel']): Said =>
+  fuel === 'oil'
+    ? tell('job.none-on-oil')
+    : tell('job.to-for', { low: INLET[fuel].low, high: q(INLET[fuel].high, 'inWc', 'as is'), fuel: value(fuel) });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { typed } from '@/core/words/said';
 import { type GateFacts, gatesOf, passes } from './gates';
 
 const FACTS: GateFacts = {
@@ -6,7 +7,7 @@ const FACTS: GateFacts = {
   vacuum: { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-01-01T10:00:00Z' },
   plateTrouble: null,
   weighedIn: true,
-  weighSay: 'Weighed in',
+  weighSay: typed('Weighed in'),
   certification: 'universal',
   signed: {},
   hasCircuit: true,
@@ -44,7 +45,7 @@ describe('gates', () => {
       recorded: true,
       limited: false,
       steady: true,
-      steadySay: '',
+      steadySay: typed(''),
       missing: [],
       enclosureRestored: true,
       findings: [
@@ -52,10 +53,10 @@ describe('gates', () => {
           id: 'over-rla',
           step: 'power' as const,
           verdict: 'stop' as const,
-          claim: '120 % of RLA',
+          claim: typed('120 % of RLA'),
           evidence: [],
-          because: '',
-          source: '',
+          because: typed(''),
+          source: typed(''),
           confidence: 'high' as const,
           miss: 1,
         },

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
+import { tell } from '@/core/job/words';
+import { list, q, type Said } from '@/core/words/said';
 import type { BuiltPhase } from './phases';
 
 export const CERTIFICATIONS = ['none', 'type-I', 'type-II', 'type-III', 'universal'] as const;
@@ -38,10 +40,10 @@ export type Override = { gate: string; reason: string; by: string; at: string };
 export type Gate = {
   id: GateId;
   /** What is asked for, as a short noun phrase. */
-  asks: string;
+  asks: Said;
   holds: boolean;
   /** What is missing, in words; or what proves it. */
-  say: string;
+  say: Said;
   overridable: boolean;
   override?: Override;
 };
@@ -63,7 +65,7 @@ export function certificationCovers(certification: Certification): boolean {
 }
 
 /** Every gate is built here: what it asks, whether it holds, what is missing or what proves it. */
-export const gate = (id: GateId, asks: string, holds: boolean, say: string, overridable = true): Gate => ({
+export const gate = (id: GateId, asks: Said, holds: boolean, say: Said, overridable = true): Gate => ({
   id,
   asks,
   holds,
@@ -75,9 +77,9 @@ export function certificationGate(certification: Certification): Gate {
   const covers = certificationCovers(certification);
   return gate(
     'certification',
-    'refrigerant certification',
+    tell('job.refrigerant-certification'),
     covers,
-    covers ? `Certified ${certification}` : 'Signing needs a stored Type II or Universal refrigerant certification',
+    covers ? tell('job.certified', { certification }) : tell('job.signing-needs-stored-type-ii-or'),
     false,
   );
 }
@@ -92,9 +94,9 @@ export type GateFacts = {
   /** What the circuit's record asks of the charge besides. */
   circuit?: readonly Gate[];
   /** Why the build-up has no total, when it has none. */
-  plateTrouble: string | null;
+  plateTrouble: Said | null;
   weighedIn: boolean;
-  weighSay: string;
+  weighSay: Said;
   certification: Certification;
   signed: Partial<Record<BuiltPhase, boolean>>;
   /** False for a furnace alone: nothing is charged, nothing runs on refrigerant. */
@@ -106,8 +108,8 @@ export type GateFacts = {
     /** The charge cannot be judged now: its proof stays owed, the run's length stands in for steadiness. */
     limited: boolean;
     steady: boolean;
-    steadySay: string;
-    missing: readonly string[];
+    steadySay: Said;
+    missing: readonly Said[];
     findings: readonly Finding[];
     enclosureRestored: boolean;
   };
@@ -136,7 +138,7 @@ function rawGates(f: GateFacts): Gate[] {
       f.standing ?? vacuumGate(f.vacuum, f.decayLimitMicrons),
       ...(f.circuit ?? []).filter((g) => g.id !== 'label'),
       plateGate(f),
-      gate('weighed-charge', 'a weighed charge', f.weighedIn, f.weighSay),
+      gate('weighed-charge', tell('job.weighed-charge'), f.weighedIn, f.weighSay),
       // The label tells the total, so it comes after the weighing.
       ...(f.circuit ?? []).filter((g) => g.id === 'label'),
       certified,
@@ -147,7 +149,7 @@ function rawGates(f: GateFacts): Gate[] {
       recorded: false,
       limited: false,
       steady: false,
-      steadySay: 'Not started',
+      steadySay: tell('job.not-started'),
       missing: [],
       findings: [],
       enclosureRestored: false,
@@ -159,42 +161,42 @@ function rawGates(f: GateFacts): Gate[] {
     return [
       gate(
         'charge-signed',
-        'a signed charge',
+        tell('job.signed-charge'),
         f.signed.charge === true,
-        f.signed.charge ? 'Charge signed' : 'Sign the charge first',
+        f.signed.charge ? tell('job.charge-signed') : tell('job.sign-charge-first'),
       ),
       gate(
         'readings',
-        'all required readings recorded',
+        tell('job.all-required-readings-recorded'),
         s.missing.length === 0,
-        s.missing.length ? `Not recorded: ${s.missing.join(', ')}` : 'All recorded',
+        s.missing.length ? tell('job.not-recorded', { missing: list(s.missing) }) : tell('job.all-recorded'),
       ),
       gate(
         'steady',
-        s.limited ? 'a reading after 15 min of run' : 'a reading recorded at steady state',
+        s.limited ? tell('job.reading-after-15-min-of-run') : tell('job.reading-recorded-at-steady-state'),
         s.steady,
         s.steadySay,
       ),
       gate(
         'no-stop',
-        'no stop finding',
+        tell('job.no-stop-finding'),
         s.recorded && stops.length === 0,
-        stops[0]?.claim ?? (s.recorded ? 'None' : 'No reading recorded'),
+        stops[0]?.claim ?? (s.recorded ? tell('job.none') : tell('job.no-reading-recorded')),
         false,
       ),
       gate(
         'all-good',
-        s.limited ? 'every finding good that can be judged now' : 'every finding good',
+        s.limited ? tell('job.every-finding-good-that-can-be') : tell('job.every-finding-good'),
         s.recorded && open.length === 0,
         !s.recorded
-          ? 'No reading recorded'
-          : (open[0]?.claim ?? (s.limited ? 'All good; the rest is owed' : 'All good')),
+          ? tell('job.no-reading-recorded')
+          : (open[0]?.claim ?? (s.limited ? tell('job.all-good-rest-is-owed') : tell('job.all-good'))),
       ),
       gate(
         'enclosure',
-        'the enclosure restored for the final reading',
+        tell('job.enclosure-restored-for-final-reading'),
         s.enclosureRestored,
-        s.enclosureRestored ? 'Restored' : 'Panels, covers and fence not confirmed',
+        s.enclosureRestored ? tell('job.restored') : tell('job.panels-covers-and-fence-not-confirmed'),
       ),
       certified,
     ];
@@ -203,34 +205,46 @@ function rawGates(f: GateFacts): Gate[] {
   return [
     gate(
       'charge-signed',
-      'a signed charge',
+      tell('job.signed-charge'),
       f.signed.charge === true,
-      f.signed.charge ? 'Charge signed' : 'Charge is not signed',
+      f.signed.charge ? tell('job.charge-signed') : tell('job.charge-is-not-signed'),
     ),
     gate(
       'start-up-signed',
-      'a signed start-up',
+      tell('job.signed-start-up'),
       f.signed['start-up'] === true,
-      f.signed['start-up'] ? 'Start-up signed' : 'Start-up is not signed',
+      f.signed['start-up'] ? tell('job.start-up-signed') : tell('job.start-up-is-not-signed'),
     ),
   ];
 }
 
 function vacuumGate(v: VacuumRecord | undefined, limitMicrons: number): Gate {
-  const asks = 'a passed standing-vacuum test';
-  if (!v) return gate('standing-vacuum', asks, false, 'No standing-vacuum test on record');
+  const asks = tell('job.passed-standing-vacuum-test');
+  if (!v) return gate('standing-vacuum', asks, false, tell('job.no-standing-vacuum-test-on-record'));
   const pass = v.endMicrons <= limitMicrons && v.heldMin >= DECAY_LEAST_MIN;
-  const figures = `${v.endMicrons} µm after ${v.heldMin} min`;
+  const figures = tell('job.after', {
+    endMicrons: q(v.endMicrons, 'microns', 'as is'),
+    heldMin: q(v.heldMin, 'min', 'as is'),
+  });
   return gate(
     'standing-vacuum',
     asks,
     pass,
     pass
-      ? `Held ${figures}${v.reason ? `; circuit not on record: ${v.reason}` : ''}`
-      : `${figures}: wanted ${limitMicrons} µm or less after ${DECAY_LEAST_MIN} min or more`,
+      ? tell('job.held-2', { figures, reason: v.reason ? tell('job.circuit-not-on-record', { reason: v.reason }) : '' })
+      : tell('job.wanted-or-less-after-or-more', {
+          figures,
+          limitMicrons: q(limitMicrons, 'microns', 'as is'),
+          decayLeastMin: q(DECAY_LEAST_MIN, 'min', 'as is'),
+        }),
   );
 }
 
 function plateGate(f: GateFacts): Gate {
-  return gate('plate', 'the charge build-up complete', f.plateTrouble === null, f.plateTrouble ?? 'Complete');
+  return gate(
+    'plate',
+    tell('job.charge-build-up-complete'),
+    f.plateTrouble === null,
+    f.plateTrouble ?? tell('job.complete'),
+  );
 }

@@ -1,5 +1,7 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { tell } from '@/core/job/words';
+import { lower, type Said } from '@/core/words/said';
 import { type Gate, type GateId, passes } from './gates';
 import { go, type Move, moveOf } from './move';
 import { PHASE_WORDS } from './phases';
@@ -28,9 +30,9 @@ export function handOverMove(
   if (signed)
     return {
       kind: 'good',
-      say: 'Handed over. Give the customer the report.',
-      because: `Signed by ${signed.by}. The record is frozen; an amendment stands beside it.`,
-      button: { label: 'Open the PDF', action: { kind: 'open-report' } },
+      say: tell('job.handed-over-give-customer-report'),
+      because: tell('job.signed-by-record-is-frozen-amendment', { by: signed.by }),
+      button: { label: tell('job.open-pdf'), action: { kind: 'open-report' } },
     };
   const barred = gates.find((g) => !passes(g));
   if (barred?.id === 'furnace-proof') return furnaceMove(sheet);
@@ -38,27 +40,27 @@ export function handOverMove(
     const on = CLEARED_ON[barred.id];
     return {
       kind: 'not-proven',
-      say: `Held: ${barred.asks}.`,
+      say: tell('job.held', { asks: barred.asks }),
       because: barred.say,
-      ...(on ? { button: go(on, `Go to ${PHASE_WORDS[on].toLowerCase()}`) } : {}),
+      ...(on ? { button: go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) })) } : {}),
     };
   }
   return {
     kind: 'now',
-    say: 'Walk the customer through the report, then sign the hand-over.',
-    because: 'Show the thermostat, the filter, the drain and the disconnect. Leave the report.',
-    ...(maySign ? { button: { label: 'Sign the hand-over', action: { kind: 'sign' } } } : {}),
+    say: tell('job.walk-customer-through-report-then-sign'),
+    because: tell('job.show-thermostat-filter-drain-and-disconnect'),
+    ...(maySign ? { button: { label: tell('job.sign-hand-over'), action: { kind: 'sign' } } } : {}),
   };
 }
 
 function furnaceMove(sheet: JobSheet): Move {
-  const proof = (label: string) => ({ label, action: { kind: 'type', what: 'furnace-proof' } as const });
+  const proof = (label: Said) => ({ label, action: { kind: 'type', what: 'furnace-proof' } as const });
   const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
-  if (worst) return moveOf(worst, proof('Read it again'));
+  if (worst) return moveOf(worst, proof(tell('job.read-it-again')));
   return {
     kind: 'not-proven',
-    say: 'Type what the furnace shows: gas pressures, temperature rise, CO.',
-    because: 'A furnace is not handed over without them. Combustion and gas are licensed work.',
-    button: proof(sheet.furnace ? 'Read it again' : 'Type the readings'),
+    say: tell('job.type-what-furnace-shows-gas-pressures'),
+    because: tell('job.furnace-is-not-handed-over-without'),
+    button: proof(sheet.furnace ? tell('job.read-it-again') : tell('job.type-readings')),
   };
 }

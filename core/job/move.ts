@@ -1,6 +1,8 @@
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { Finding, FindingAction, Verdict } from '@/core/finding/finding';
+import { tell } from '@/core/job/words';
 import type { BenchOrder } from '@/core/plant/bench/bench';
+import type { Said } from '@/core/words/said';
 
 /** What the one button of a next move does, in every phase. */
 export type Action =
@@ -33,17 +35,17 @@ export type Action =
       go?: string;
     };
 
-export type Button = { label: string; action: Action };
+export type Button = { label: Said; action: Action };
 
 /** The next move: one sentence, why, and what its one button does. The same shape in every phase. */
 export type Move = {
   kind: Verdict | 'now' | 'override';
-  say: string;
-  because: string;
+  say: Said;
+  because: Said;
   /** Without one there is nothing to press, or not by this person. */
   button?: Button;
   /** How long it takes, in words; or a wait that runs by the clock: since when, and how many minutes. */
-  wait?: string;
+  wait?: Said;
   since?: string;
   forMin?: number;
 };
@@ -54,10 +56,10 @@ export function moveOf(finding: Finding, button?: Button): Move {
   return {
     kind: verdict,
     say: next?.say ?? claim,
-    because: next ? (next.because ?? `${claim} ${because}`) : because,
+    because: next ? (next.because ?? tell('job.claim-because', { claim, because })) : because,
     ...(button ? { button } : {}),
   };
 }
 
-export const go = (to: string, label: string): Button => ({ label, action: { kind: 'go', to } });
-export const write = (entry: EntryKind, label: string): Button => ({ label, action: { kind: 'write', entry } });
+export const go = (to: string, label: Said): Button => ({ label, action: { kind: 'go', to } });
+export const write = (entry: EntryKind, label: Said): Button => ({ label, action: { kind: 'write', entry } });

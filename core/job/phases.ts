@@ -1,3 +1,5 @@
+import { tell } from '@/core/job/words';
+import type { Said } from '@/core/words/said';
 /** The phases of a changeout: the same words in core, contract, SQL, routes and screens. */
 export const PHASES = [
   'survey',
@@ -31,43 +33,41 @@ export type BuiltPhase = (typeof BUILT_PHASES)[number];
 /** Phases whose readings and movements are recorded. */
 export const READING_PHASES = ['charge', 'start-up', 'hand-over'] as const satisfies readonly Phase[];
 
-export const PHASE_WORDS: Record<Phase, string> = {
-  survey: 'Survey',
-  scope: 'Scope',
-  plan: 'Day plan',
-  recover: 'Recover',
-  set: 'Set',
-  wire: 'Wire',
-  join: 'Join',
-  'pressure-test': 'Pressure test',
-  evacuate: 'Evacuate',
-  charge: 'Charge',
-  'start-up': 'Start-up',
-  'hand-over': 'Hand-over',
+export const PHASE_WORDS: Record<Phase, Said> = {
+  survey: tell('job.survey'),
+  scope: tell('job.scope'),
+  plan: tell('job.day-plan'),
+  recover: tell('job.recover'),
+  set: tell('job.set'),
+  wire: tell('job.wire'),
+  join: tell('job.join'),
+  'pressure-test': tell('job.pressure-test'),
+  evacuate: tell('job.evacuate'),
+  charge: tell('job.charge'),
+  'start-up': tell('job.start-up'),
+  'hand-over': tell('job.hand-over'),
 };
 
 /** The work of a phase as a noun, where "sign the …" asks for one. */
-export const PHASE_NOUNS: Record<Phase, string> = {
-  survey: 'survey',
-  scope: 'scope',
-  plan: 'day plan',
-  recover: 'recovery',
-  set: 'setting',
-  wire: 'wiring',
-  join: 'joining',
-  'pressure-test': 'pressure test',
-  evacuate: 'evacuation',
-  charge: 'charge',
-  'start-up': 'start-up',
-  'hand-over': 'hand-over',
+export const PHASE_NOUNS: Record<Phase, Said> = {
+  survey: tell('job.survey-2'),
+  scope: tell('job.scope-2'),
+  plan: tell('job.day-plan-2'),
+  recover: tell('job.recovery'),
+  set: tell('job.setting'),
+  wire: tell('job.wiring'),
+  join: tell('job.joining'),
+  'pressure-test': tell('job.pressure-test-2'),
+  evacuate: tell('job.evacuation'),
+  charge: tell('job.charge-2'),
+  'start-up': tell('job.start-up-2'),
+  'hand-over': tell('job.hand-over-2'),
 };
-const capital = (word: string): string => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
-export const phaseNoun = (phase: Phase): string => capital(PHASE_NOUNS[phase]);
 
-export const PHASE_GROUPS: readonly { group: string; phases: readonly Phase[] }[] = [
-  { group: 'Before', phases: ['survey', 'scope', 'plan'] },
-  { group: 'Out', phases: ['recover'] },
-  { group: 'In', phases: ['set', 'wire', 'join'] },
-  { group: 'Prove', phases: ['pressure-test', 'evacuate', 'charge', 'start-up'] },
-  { group: 'Close', phases: ['hand-over'] },
+export const PHASE_GROUPS: readonly { group: Said; phases: readonly Phase[] }[] = [
+  { group: tell('job.before'), phases: ['survey', 'scope', 'plan'] },
+  { group: tell('job.out'), phases: ['recover'] },
+  { group: tell('job.in'), phases: ['set', 'wire', 'join'] },
+  { group: tell('job.prove'), phases: ['pressure-test', 'evacuate', 'charge', 'start-up'] },
+  { group: tell('job.close'), phases: ['hand-over'] },
 ];

@@ -1,17 +1,15 @@
-export type ReportTable = { title: string; note?: string; columns: string[]; rows: string[][] };
+import { tell } from '@/core/job/words';
+import type { Cell, Label, Said } from '@/core/words/said';
+export type ReportTable = { title: Said; note?: Said; columns: Label[]; rows: Cell[][] };
 export type Report = {
-  title: string;
+  title: Said;
   status: 'signed' | 'draft';
-  statusSay: string;
+  statusSay: Said;
   /** Set when any value came from a simulated or replayed instrument. */
-  simulated: string | null;
-  facts: [string, string][];
+  simulated: Said | null;
+  facts: [Label, Cell][];
   tables: ReportTable[];
-  notes: string[];
+  notes: Label[];
 };
 
-/** A moment as the report prints it: UTC, to the minute, and said to be so. */
-export const moment = (iso: string): string => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
-
-export const DISCLAIMER =
-  'This record states what was read and how it was judged. The maker’s instructions, local code and licensed practice come before it.';
+export const DISCLAIMER = tell('job.this-record-states-what-was-read');

@@ -1,19 +1,19 @@
-import { odText } from '@/core/circuit/acr-tube';
 import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { VERDICT_WORDS } from '@/core/finding/finding';
+import { tell } from '@/core/job/words';
 import { FIGURE_IDS } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
-import { shown, withUnit } from '@/core/units/format';
+import { type Cell, day, type Label, list, measured, moment, q, type Said, value } from '@/core/words/said';
 import { beforeTables } from './before-report';
 import { circuitSources, circuitTables } from './circuit-report';
+import { GATE_WORDS } from './gate-words';
+import type { GateId } from './gates';
 import { owedTasks, readOn } from './owed';
-import { PHASE_WORDS } from './phases';
-import { DISCLAIMER, moment, type Report, type ReportTable } from './report-parts';
+import { PHASE_WORDS, type Phase } from './phases';
+import { DISCLAIMER, type Report, type ReportTable } from './report-parts';
 
 export type { Report, ReportTable } from './report-parts';
-export { moment } from './report-parts';
 
 import type { SheetSignOff } from './sheet';
 import type { Snapshot } from './snapshot';
@@ -38,15 +38,18 @@ export function buildReport(input: ReportInput): Report {
   const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
   const speeds = [...new Set(s.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`))];
   return {
-    title: 'Commissioning report',
+    title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
     statusSay: signed
       ? owedOf(s).length
-        ? 'Signed and handed over, with proofs owed'
-        : 'Signed and handed over'
-      : 'Draft: not every phase is signed',
+        ? tell('job.signed-and-handed-over-with-proofs')
+        : tell('job.signed-and-handed-over')
+      : tell('job.draft-not-every-phase-is-signed'),
     simulated: marks.length
-      ? `Contains ${marks.join(' and ')} readings${speeds.length ? `, run at ${speeds.join(', ')} real time` : ''}. Not a record of a real system.`
+      ? tell('job.contains-readings-not-record-of-real', {
+          marks: list(marks.map(value), ' / '),
+          count: speeds.length ? tell('job.run-at-real-time', { speeds: list(speeds) }) : '',
+        })
       : null,
     facts: facts(input),
     tables: [
@@ -60,68 +63,110 @@ export function buildReport(input: ReportInput): Report {
       signTable(input),
     ].filter((t) => t.rows.length > 0),
     notes: [
-      ...(s.startUp?.steady ? [`Steadiness: ${s.startUp.steady.say}. Window 300 s.`] : []),
-      ...Object.entries(s.startUp?.confirmations ?? {}).map(
-        ([name, c]) => `Confirmed ${CONFIRMATION_WORDS[name] ?? name}: ${c?.by}, ${moment(c?.at ?? '')}.`,
+      ...(s.startUp?.steady ? [tell('job.steadiness-window-300-s', { say: s.startUp.steady.say })] : []),
+      ...Object.entries(s.startUp?.confirmations ?? {}).map(([name, c]) =>
+        tell('job.confirmed', {
+          what: CONFIRMATION_WORDS[name] ?? name,
+          by: c?.by,
+          at: moment(c?.at ?? ''),
+        }),
       ),
-      `Schools: subcooling ± ${s.schools.subcoolingToleranceF} °F, superheat ± ${s.schools.superheatToleranceF} °F, air split ± ${s.schools.splitToleranceF} °F.`,
-      `Formulas version ${s.formulaVersion}.`,
+      tell('job.schools-subcooling-superheat-air-split', {
+        subcoolingToleranceF: q(s.schools.subcoolingToleranceF, 'F', 'as is'),
+        superheatToleranceF: q(s.schools.superheatToleranceF, 'F', 'as is'),
+        splitToleranceF: q(s.schools.splitToleranceF, 'F', 'as is'),
+      }),
+      tell('job.formulas-version', { formulaVersion: s.formulaVersion }),
       DISCLAIMER,
     ],
   };
 }
 
-export const CONFIRMATION_WORDS: Record<string, string> = {
-  filterClean: 'filter clean',
-  indoorCoilClean: 'indoor coil clean',
-  outdoorCoilCleanDry: 'outdoor coil clean and dry',
-  enclosureRestored: 'panels, covers and fence back in place',
+export const CONFIRMATION_WORDS: Record<string, Said> = {
+  filterClean: tell('job.filter-clean'),
+  indoorCoilClean: tell('job.indoor-coil-clean'),
+  outdoorCoilCleanDry: tell('job.outdoor-coil-clean-and-dry'),
+  enclosureRestored: tell('job.panels-covers-and-fence-back-in'),
 };
 
-function facts({ company, snapshot: s }: ReportInput): [string, string][] {
+function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
   const p = s.circuit.plate;
   return [
-    ['Contractor', company],
-    ['Job', `${s.job.number}, ${s.job.scheduledFor}`],
-    ['Customer', s.customer.name],
-    ['Site', `${s.site.address}, ${s.site.town}`],
-    ['Elevation', `${s.site.elevationFt.toFixed(0)} ft, station pressure ${withUnit(s.site.barometerPsia, 'psia')}`],
-    ['System', `${s.system.name}: ${p.nominalTons}-ton ${s.system.kind}`],
-    ['Outdoor unit', `${p.maker} ${p.model}${p.serial ? `, serial ${p.serial}` : ''}`],
-    ['Refrigerant', `${p.refrigerant}, metering: ${METERING_WORDS[p.metering]}`],
+    [tell('job.contractor'), company],
+    [tell('job.job'), `${s.job.number}, ${s.job.scheduledFor}`],
+    [tell('job.customer'), s.customer.name],
+    [tell('job.site'), `${s.site.address}, ${s.site.town}`],
     [
-      'Line set',
-      `${odText(p.liquidLineOdIn)} liquid, ${odText(p.vaporLineOdIn)} vapor, ${p.lineLengthFt ?? 'unknown'} ft`,
+      tell('job.elevation'),
+      tell('job.station-pressure', {
+        elevationFt: q(s.site.elevationFt, 'ft'),
+        barometerPsia: q(s.site.barometerPsia, 'psia'),
+      }),
     ],
-    ['Mode', s.job.mode],
-    ['Lead', s.job.lead],
     [
-      'Standing vacuum',
+      tell('job.system'),
+      tell('job.ton', { name: s.system.name, nominalTons: p.nominalTons, kind: value(s.system.kind) }),
+    ],
+    [
+      tell('job.outdoor-unit'),
+      p.serial
+        ? tell('job.unit-serial', { maker: p.maker, model: p.model, serial: p.serial })
+        : `${p.maker} ${p.model}`,
+    ],
+    [
+      tell('job.refrigerant'),
+      tell('job.metering', { refrigerant: p.refrigerant, metering: METERING_WORDS[p.metering] }),
+    ],
+    [
+      tell('job.line-set'),
+      tell('job.liquid-vapor-ft', {
+        liquidLineOdIn: q(p.liquidLineOdIn, 'od'),
+        vaporLineOdIn: q(p.vaporLineOdIn, 'od'),
+        lineLengthFt: p.lineLengthFt === null ? value('unknown') : q(p.lineLengthFt, 'ft'),
+      }),
+    ],
+    [tell('job.mode'), value(s.job.mode)],
+    [tell('job.lead'), s.job.lead],
+    [
+      tell('job.standing-vacuum'),
       standingWords(s) ??
         (s.vacuum
-          ? `${s.vacuum.endMicrons} µm after ${s.vacuum.heldMin} min (typed by ${s.vacuum.by}, ${moment(s.vacuum.at)}${s.vacuum.reason ? `; nothing of the circuit on record: ${s.vacuum.reason}` : ''})`
-          : 'not on record'),
+          ? tell('job.after-typed-by', {
+              endMicrons: q(s.vacuum.endMicrons, 'microns', 'as is'),
+              heldMin: q(s.vacuum.heldMin, 'min', 'as is'),
+              by: s.vacuum.by,
+              at: moment(s.vacuum.at),
+              reason: s.vacuum.reason ? tell('job.nothing-of-circuit-on-record', { reason: s.vacuum.reason }) : '',
+            })
+          : tell('job.not-on-record')),
     ],
   ];
 }
 
 /** The standing test on the circuit's own record, when there is one. */
-function standingWords(s: Snapshot): string | undefined {
+function standingWords(s: Snapshot): Said | undefined {
   const standing = s.circuitRecord?.evacuation.standing;
   if (!standing) return undefined;
   const { result, entry } = standing;
-  return `${result.classification}: ${result.endMicrons.toFixed(0)} µm after ${(entry.body.samples.at(-1)?.[0] ?? 0).toFixed(0)} min (${entry.source}, ${entry.by}, ${moment(entry.at)})`;
+  return tell('job.after-2', {
+    classification: value(result.classification),
+    endMicrons: q(result.endMicrons, 'microns'),
+    value: q(entry.body.samples.at(-1)?.[0] ?? 0, 'min'),
+    source: value(entry.source),
+    by: entry.by,
+    at: moment(entry.at),
+  });
 }
 
 const owedOf = (s: Snapshot) =>
-  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor));
+  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor, s.site.timeZone ?? 'UTC'));
 
 /** Proofs that today's weather or mode did not allow: told first, with the day from which they can be made. */
 function owedTable(s: Snapshot): ReportTable {
   return {
-    title: 'Owed',
-    columns: ['Proof', 'When', 'Because'],
-    rows: owedOf(s).map((o) => [o.say, o.dueOn, o.because]),
+    title: tell('job.owed-2'),
+    columns: [tell('job.proof'), tell('job.when'), tell('job.because')],
+    rows: owedOf(s).map((o) => [o.say, day(o.dueOn), o.because]),
   };
 }
 
@@ -130,22 +175,28 @@ function chargeTable(s: Snapshot): ReportTable {
   const trim = s.movements.filter((m) => m.phase === 'start-up').reduce((sum, m) => sum + m.value, 0);
   const weighed = s.movements.filter((m) => m.phase === 'charge').reduce((sum, m) => sum + m.value, 0);
   return {
-    title: 'Charge',
-    columns: ['Part', 'oz', 'From'],
+    title: tell('job.charge'),
+    columns: [tell('job.part'), tell('job.amount'), tell('job.from')],
     rows: b
       ? [
-          ...b.parts.filter((p) => p.id !== 'held-back').map((p) => [p.label, shown(p.oz, 'oz'), p.how]),
-          ['Build-up', shown(b.totalOz, 'oz'), lbOz(b.totalOz)],
+          ...b.parts.filter((p) => p.id !== 'held-back').map((p) => [p.label, q(p.oz, 'oz'), p.how]),
+          [tell('job.build-up'), q(b.totalOz, 'oz'), q(b.totalOz, 'lbOz')],
           ...(b.heldBackOz
-            ? [['Held back for the trim', shown(b.heldBackOz, 'oz'), `${b.heldBackBecause}; trimmed in at start-up`]]
+            ? [
+                [
+                  tell('job.held-back-for-trim'),
+                  q(b.heldBackOz, 'oz'),
+                  tell('job.trimmed-in-at-start-up', { heldBackBecause: b.heldBackBecause ?? '' }),
+                ],
+              ]
             : []),
-          ['Already in the unit', shown(b.alreadyInUnitOz, 'oz'), UNIT_STATE_WORDS[s.circuit.plate.unitState]],
-          ['Weighed in', shown(weighed, 'oz'), 'by scale, see movements'],
-          ...(trim !== 0 ? [['Trim at start-up', shown(trim, 'oz'), 'by scale']] : []),
+          [tell('job.already-in-unit'), q(b.alreadyInUnitOz, 'oz'), UNIT_STATE_WORDS[s.circuit.plate.unitState]],
+          [tell('job.weighed-in'), q(weighed, 'oz'), tell('job.by-scale-see-movements')],
+          ...(trim !== 0 ? [[tell('job.trim-at-start-up'), q(trim, 'oz'), tell('job.by-scale')]] : []),
           [
-            'Total in the system',
-            shown(b.alreadyInUnitOz + weighed + trim, 'oz'),
-            lbOz(b.alreadyInUnitOz + weighed + trim),
+            tell('job.total-in-system'),
+            q(b.alreadyInUnitOz + weighed + trim, 'oz'),
+            q(b.alreadyInUnitOz + weighed + trim, 'lbOz'),
           ],
         ]
       : [],
@@ -154,13 +205,23 @@ function chargeTable(s: Snapshot): ReportTable {
 
 function movementTable(s: Snapshot): ReportTable {
   return {
-    title: 'Refrigerant movements',
-    columns: ['What', 'oz', 'Scale from – to', 'Source', 'Who', 'When'],
+    title: tell('job.refrigerant-movements'),
+    columns: [
+      tell('job.what'),
+      tell('job.amount'),
+      tell('job.scale-from-to'),
+      tell('job.source'),
+      tell('job.who'),
+      tell('job.when'),
+    ],
     rows: s.movements.map((m) => [
-      { 'weigh-in': 'Weighed in', trim: 'Trim added', recover: 'Recovered' }[m.stage] ?? m.stage,
-      shown(m.value, 'oz'),
-      m.detail ? `${shown(Number(m.detail.startOz), 'oz')} – ${shown(Number(m.detail.endOz), 'oz')}` : '–',
-      m.source,
+      { 'weigh-in': tell('job.weighed-in'), trim: tell('job.trim-added'), recover: tell('job.recovered') }[m.stage] ??
+        m.stage,
+      q(m.value, 'oz'),
+      m.detail
+        ? tell('job.from-to', { from: q(Number(m.detail.startOz), 'oz'), to: q(Number(m.detail.endOz), 'oz') })
+        : '–',
+      value(m.source),
       m.person,
       moment(m.occurredAt),
     ]),
@@ -170,8 +231,8 @@ function movementTable(s: Snapshot): ReportTable {
 function figureTable(s: Snapshot): ReportTable {
   const { figures, findings } = s.startUp!;
   return {
-    title: 'Figures',
-    columns: ['Figure', 'Value', 'Wanted', 'Verdict', 'Target from'],
+    title: tell('job.figures'),
+    columns: [tell('job.figure'), tell('job.value'), tell('job.wanted'), tell('job.verdict'), tell('job.target-from')],
     rows: FIGURE_IDS.map((id) => {
       const f = figures.byId[id];
       const finding = findings.find((x) => x.id === (id === 'airflow-per-ton' ? 'airflow' : id));
@@ -179,9 +240,13 @@ function figureTable(s: Snapshot): ReportTable {
         f.label,
         f.value === undefined
           ? (f.missing ?? '–')
-          : `${withUnit(f.value, f.unit)}${f.uncertainty ? ` ± ${shown(f.uncertainty, f.unit)}` : ''}`,
-        f.target ? `${shown(f.target.low, f.unit)} to ${shown(f.target.high, f.unit)}` : '–',
-        finding ? VERDICT_WORDS[finding.verdict] : 'for information',
+          : f.uncertainty
+            ? tell('job.plus-minus', { value: measured(f.value, f.unit), off: measured(f.uncertainty, f.unit) })
+            : measured(f.value, f.unit),
+        f.target
+          ? tell('job.low-to-high', { low: measured(f.target.low, f.unit), high: measured(f.target.high, f.unit) })
+          : '–',
+        finding ? VERDICT_WORDS[finding.verdict] : tell('job.for-information'),
         f.target?.source ?? f.noTarget ?? '–',
       ];
     }),
@@ -190,8 +255,15 @@ function figureTable(s: Snapshot): ReportTable {
 
 function readingTable(s: Snapshot): ReportTable {
   return {
-    title: 'Final readings',
-    columns: ['Reading', 'Value', 'Source', 'Instrument and place', 'Who', 'When'],
+    title: tell('job.final-readings'),
+    columns: [
+      tell('job.reading'),
+      tell('job.value'),
+      tell('job.source'),
+      tell('job.instrument-and-place'),
+      tell('job.who'),
+      tell('job.when'),
+    ],
     rows: [...s.startUp!.measurements]
       .filter((m) => m.quantity in QUANTITIES)
       .sort((a, b) => Object.keys(QUANTITIES).indexOf(a.quantity) - Object.keys(QUANTITIES).indexOf(b.quantity))
@@ -199,9 +271,9 @@ function readingTable(s: Snapshot): ReportTable {
         const spec = QUANTITIES[m.quantity as Quantity];
         return [
           spec.label,
-          `${withUnit(m.value, spec.unit)} ± ${spec.uncertainty}`,
-          m.source,
-          `${m.instrument}; ${m.location}`,
+          tell('job.plus-minus', { value: measured(m.value, spec.unit), off: measured(spec.uncertainty, spec.unit) }),
+          value(m.source),
+          tell('job.instrument-at', { instrument: m.instrument, location: m.location }),
           m.person,
           moment(m.occurredAt),
         ];
@@ -211,24 +283,30 @@ function readingTable(s: Snapshot): ReportTable {
 
 function findingTable(s: Snapshot): ReportTable {
   return {
-    title: 'Findings',
-    columns: ['Verdict', 'Finding', 'Because', 'Source'],
+    title: tell('job.findings'),
+    columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
     rows: s.startUp!.findings.map((f) => [VERDICT_WORDS[f.verdict], f.claim, f.because, f.source]),
   };
 }
 
 function gateTable(s: Snapshot): ReportTable {
   return {
-    title: 'Overrides',
-    columns: ['Phase', 'Gate', 'Reason', 'Who', 'When'],
-    rows: s.overrides.map((o) => [PHASE_WORDS[o.phase], o.gate, o.reason, o.by, moment(o.at)]),
+    title: tell('job.overrides'),
+    columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
+    rows: s.overrides.map((o) => [
+      PHASE_WORDS[o.phase],
+      GATE_WORDS[o.gate as GateId] ?? o.gate,
+      o.reason,
+      o.by,
+      moment(o.at),
+    ]),
   };
 }
 
 function signTable({ signOffs, amendments }: ReportInput): ReportTable {
   return {
-    title: 'Signatures',
-    columns: ['Phase', 'Who', 'Certificate', 'When', 'Content hash'],
+    title: tell('job.signatures'),
+    columns: [tell('job.phase'), tell('job.who'), tell('job.certificate'), tell('job.when'), tell('job.content-hash')],
     rows: [
       ...signOffs.map((x) => [
         PHASE_WORDS[x.phase],
@@ -237,7 +315,13 @@ function signTable({ signOffs, amendments }: ReportInput): ReportTable {
         moment(x.at),
         x.contentHash.slice(0, 16),
       ]),
-      ...amendments.map((a) => [`Amendment to ${a.phase}`, a.by, '–', moment(a.at), a.note]),
+      ...amendments.map((a) => [
+        tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
+        a.by,
+        '–',
+        moment(a.at),
+        a.note,
+      ]),
     ],
   };
 }

@@ -1,45 +1,47 @@
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { isRuleSetting, refusesRule } from '@/core/circuit/transition-rules';
 import type { Refusal } from '@/core/finding/outcome';
+import { tell } from '@/core/job/words';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
+import type { Label, Said } from '@/core/words/said';
 
 /** Tolerances a company may set, with the range allowed. */
 export const TOLERANCES: readonly {
   id: keyof StartUpSchools;
-  label: string;
-  unit: string;
+  label: Said;
+  unit: Label;
   low: number;
   high: number;
   standard: number;
-  reason: string;
+  reason: Said;
 }[] = [
   {
     id: 'subcoolingToleranceF',
-    label: 'Subcooling may miss its target by',
+    label: tell('job.subcooling-may-miss-its-target-by'),
     unit: '°F',
     low: 1,
     high: 6,
     standard: DEFAULT_SCHOOLS.subcoolingToleranceF,
-    reason: 'California Title 24 RA3.2, from memory.',
+    reason: tell('job.california-title-24-ra3-2-from'),
   },
   {
     id: 'superheatToleranceF',
-    label: 'Superheat may miss its target by',
+    label: tell('job.superheat-may-miss-its-target-by'),
     unit: '°F',
     low: 1,
     high: 10,
     standard: DEFAULT_SCHOOLS.superheatToleranceF,
-    reason: 'California Title 24 RA3.2, from memory.',
+    reason: tell('job.california-title-24-ra3-2-from'),
   },
   {
     id: 'splitToleranceF',
-    label: 'Air split may miss its target by',
+    label: tell('job.air-split-may-miss-its-target'),
     unit: '°F',
     low: 1,
     high: 6,
     standard: DEFAULT_SCHOOLS.splitToleranceF,
-    reason: 'California Title 24 RA3.2, from memory.',
+    reason: tell('job.california-title-24-ra3-2-from'),
   },
 ];
 
@@ -59,7 +61,7 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
     if (!school && !tolerance)
       return {
         field,
-        message: `${field} is not a setting.`,
+        message: tell('job.is-not-setting', { field }),
         allowed: [...SCHOOLS.map((s) => s.id), ...TOLERANCES.map((t) => t.id), ...SCOPE_FIGURES.map((t) => t.id)].join(
           ', ',
         ),
@@ -67,13 +69,13 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
     if (school) {
       const options = school.options.map(([v]) => v as string);
       if (typeof value !== 'string' || !options.includes(value))
-        return { field, message: `${school.label}: not one of the schools.`, allowed: options.join(', ') };
+        return { field, message: tell('job.not-one-of-schools', { label: school.label }), allowed: options.join(', ') };
     }
     if (tolerance && !(typeof value === 'number' && value >= tolerance.low && value <= tolerance.high)) {
       return {
         field,
-        message: `${tolerance.label}: outside the allowed range.`,
-        allowed: `${tolerance.low} to ${tolerance.high} ${tolerance.unit}`,
+        message: tell('job.outside-allowed-range', { label: tolerance.label }),
+        allowed: tell('job.to-2', { low: tolerance.low, high: tolerance.high, unit: tolerance.unit }),
       };
     }
   }

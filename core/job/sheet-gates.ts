@@ -1,7 +1,9 @@
 import type { Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { tell } from '@/core/job/words';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
+import { list, q, type Said } from '@/core/words/said';
 import { beganWithSurvey, hasCircuit, scopeOf } from './before';
 import { laterGates, scopeGates, surveyGates } from './before-gates';
 import { scopeMove, surveyMove } from './before-move';
@@ -20,8 +22,8 @@ const NO_PLATE = {
   ok: false,
   refused: {
     field: 'plate',
-    message: 'The new equipment is not entered yet',
-    allowed: 'choose it in the scope, or enter it',
+    message: tell('job.new-equipment-is-not-entered-yet'),
+    allowed: tell('job.choose-it-in-scope-or-enter'),
   },
 } as const;
 
@@ -49,7 +51,7 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
     circuit: phase === 'charge' ? chargeGates(sheet) : [],
     plateTrouble: build.ok ? null : build.refused.message,
     weighedIn: charge?.state.done ?? false,
-    weighSay: charge?.finding.claim ?? 'No charge build-up',
+    weighSay: charge?.finding.claim ?? tell('job.no-charge-build-up'),
     certification: sheet.certification,
     signed: signedPhases(sheet),
     hasCircuit: hasCircuit(sheet),
@@ -62,13 +64,16 @@ export function sheetGates(sheet: JobSheet, phase: BuiltPhase, recorded?: Return
           : recorded.steady.state === 'steady'
         : false,
       steadySay: !recorded
-        ? 'No reading recorded'
+        ? tell('job.no-reading-recorded')
         : recorded.limit
           ? recorded.ranMin === undefined
-            ? 'Nobody said how long it has run'
-            : `Ran ${Math.floor(recorded.ranMin)} of ${SEASON_RUN_MIN} min`
+            ? tell('job.nobody-said-how-long-it-has')
+            : tell('job.ran-of', {
+                ranMin: Math.floor(recorded.ranMin),
+                seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is'),
+              })
           : recorded.steady.say,
-      missing: recorded?.missing ?? ['every reading'],
+      missing: recorded?.missing ?? [tell('job.every-reading')],
       findings: recorded?.judgement.findings ?? [],
       enclosureRestored: sheet.startUp.confirmations.enclosureRestored !== undefined,
     },
@@ -85,9 +90,9 @@ function furnaceGates(sheet: JobSheet): Gate[] {
   return [
     gate(
       'furnace-proof',
-      'gas pressures, temperature rise and CO',
+      tell('job.gas-pressures-temperature-rise-and-co'),
       worst?.verdict === 'good',
-      !worst ? 'Not read yet' : worst.verdict === 'good' ? 'All good' : worst.claim,
+      !worst ? tell('job.not-read-yet') : worst.verdict === 'good' ? tell('job.all-good') : worst.claim,
       // Without its readings nobody hands it over; a stop in them nobody lets pass.
       worst?.verdict === 'look-again',
     ),
@@ -95,17 +100,17 @@ function furnaceGates(sheet: JobSheet): Gate[] {
 }
 
 /** Phases that this job does not need, and why: they stay folded in the rail. */
-export function notNeeded(sheet: JobSheet): { phases: readonly BuiltPhase[]; because: string } | undefined {
+export function notNeeded(sheet: JobSheet): { phases: readonly BuiltPhase[]; because: Said } | undefined {
   if (!hasCircuit(sheet))
     return {
       phases: ['recover', 'join', 'pressure-test', 'evacuate', 'charge', 'start-up'],
-      because: 'a furnace alone has no refrigerant',
+      because: tell('job.furnace-alone-has-no-refrigerant'),
     };
   const sealed = sealedWhy(sheet);
   if (!sealed) return undefined;
   const kept: readonly BuiltPhase[] = circuitPhasesOf(sheet);
   const phases = (['join', 'pressure-test', 'evacuate'] as const).filter((p) => !kept.includes(p));
-  return { phases, because: sealed.charAt(0).toLowerCase() + sealed.slice(1) };
+  return { phases, because: sealed };
 }
 
 export function signedPhases(sheet: JobSheet): Partial<Record<BuiltPhase, boolean>> {
@@ -121,7 +126,7 @@ export type Standing = {
   phase: BuiltPhase;
   state: 'open' | 'done';
   mark: 'good' | 'look-again' | 'stop' | 'not-proven';
-  waitsFor: string;
+  waitsFor: Said;
 };
 
 /** The phases this job goes through: survey and scope only when it began with them, charge and start-up only with refrigerant, its circuit phases where they are written down. */
@@ -148,16 +153,21 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
   const phase = phasesOf(sheet).find((p) => !signed[p] && !(signed.charge && isCircuitPhase(p)));
   if (!phase) {
-    const on = readOn(recorded?.measurements, sheet.job.scheduledFor);
+    const on = readOn(recorded?.measurements, sheet.job.scheduledFor, sheet.site.timeZone);
     const owed = owedTasks(recorded?.judgement.findings ?? [], on);
     return owed.length
       ? {
           phase: 'hand-over',
           state: 'done',
           mark: 'look-again',
-          waitsFor: `Handed over. ${owed.map((o) => o.say).join('; ')}`,
+          waitsFor: tell('job.handed-over', {
+            value: list(
+              owed.map((o) => o.say),
+              '; ',
+            ),
+          }),
         }
-      : { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: 'Handed over' };
+      : { phase: 'hand-over', state: 'done', mark: 'good', waitsFor: tell('job.handed-over-2') };
   }
   if (phase === 'survey' || phase === 'scope') {
     const move = phase === 'survey' ? surveyMove(sheet) : scopeMove(sheet);
@@ -169,13 +179,13 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
   }
   if (phase === 'start-up' && recorded) {
     const gates = sheetGates(sheet, phase, recorded).filter((g) => g.id !== 'certification');
-    if (gates.every(passes)) return { phase, state: 'open', mark: 'good', waitsFor: 'Sign the start-up' };
+    if (gates.every(passes)) return { phase, state: 'open', mark: 'good', waitsFor: tell('job.sign-start-up') };
     const first = recorded.judgement.findings.find((f) => f.verdict !== 'good' && !f.owed);
     return {
       phase,
       state: 'open',
       mark: first?.verdict ?? 'good',
-      waitsFor: first?.next?.say ?? first?.claim ?? 'Record the final reading',
+      waitsFor: first?.next?.say ?? first?.claim ?? tell('job.record-final-reading'),
     };
   }
   const held = sheetGates(sheet, phase, recorded).filter((g) => !passes(g) && g.id !== 'certification');
@@ -188,9 +198,9 @@ export function standingOf(sheet: JobSheet, recorded?: ReturnType<typeof recorde
     waitsFor: first
       ? phase === 'start-up'
         ? running
-          ? 'Running: waits for a steady reading'
-          : 'Start the system'
+          ? tell('job.running-waits-for-steady-reading')
+          : tell('job.start-system')
         : first.say
-      : `Sign the ${PHASE_NOUNS[phase]}`,
+      : tell('job.sign', { phase: PHASE_NOUNS[phase] }),
   };
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { shown, withUnit } from '@/core/units/format';
+import { cells, english, told } from '@/core/words/testing/english';
 import { buildUp, judgeCharge, movementsOf, standing } from './charge-sheet';
 import { buildReport } from './report';
 import { sheetGates, standingOf } from './sheet-gates';
@@ -39,7 +40,7 @@ function proven() {
 describe('charge build-up of a sheet', () => {
   it('adds factory, line set and coil, and takes off what the unit holds', () => {
     const b = buildUp(sampleSheet().circuit.plate);
-    if (!b.ok) throw new Error(b.refused.message);
+    if (!b.ok) throw new Error(english(b.refused.message));
     expect(b.value.totalOz).toBeCloseTo(143.8, 0);
     expect(b.value.parts.reduce((sum, p) => sum + p.oz, 0)).toBeCloseTo(b.value.totalOz, 9);
     expect(b.value.toWeighInOz).toBeCloseTo(b.value.totalOz - 118, 9);
@@ -88,24 +89,24 @@ describe('plate warnings', () => {
 
 describe('where a job stands', () => {
   it('walks through its phases with what it waits for', () => {
-    expect(standingOf(sampleSheet({ vacuum: null }))).toMatchObject({
+    expect(told(standingOf(sampleSheet({ vacuum: null })))).toMatchObject({
       phase: 'recover',
       waitsFor: 'Write down what the old system should hold.',
     });
-    expect(standingOf(sampleSheet())).toMatchObject({
+    expect(told(standingOf(sampleSheet()))).toMatchObject({
       phase: 'charge',
       waitsFor: expect.stringContaining('still to weigh in'),
     });
-    expect(standingOf(sampleSheet({ measurements: [moved(25.7)] }))).toMatchObject({
+    expect(told(standingOf(sampleSheet({ measurements: [moved(25.7)] })))).toMatchObject({
       phase: 'charge',
       mark: 'good',
       waitsFor: 'Sign the charge',
     });
-    expect(standingOf(sampleSheet({ signOffs: [signed('charge')] }))).toMatchObject({
+    expect(told(standingOf(sampleSheet({ signOffs: [signed('charge')] })))).toMatchObject({
       phase: 'start-up',
       waitsFor: 'Start the system',
     });
-    expect(standingOf(sampleSheet({ signOffs: [signed('charge'), signed('start-up')] }))).toMatchObject({
+    expect(told(standingOf(sampleSheet({ signOffs: [signed('charge'), signed('start-up')] })))).toMatchObject({
       phase: 'hand-over',
       waitsFor: 'Sign the hand-over',
     });
@@ -115,7 +116,7 @@ describe('where a job stands', () => {
   });
   it('a recorded start-up shows the first finding that is not good', () => {
     const sheet = proven();
-    expect(standingOf(sheet, recordedStartUp(sheet, none))).toMatchObject({
+    expect(told(standingOf(sheet, recordedStartUp(sheet, none)))).toMatchObject({
       phase: 'start-up',
       mark: 'good',
       waitsFor: 'Sign the start-up',
@@ -124,7 +125,7 @@ describe('where a job stands', () => {
       ...sheet,
       measurements: sheet.measurements.map((m) => (m.quantity === 'liquidLineF' ? { ...m, value: 109 } : m)),
     };
-    expect(standingOf(low, recordedStartUp(low, none))).toMatchObject({
+    expect(told(standingOf(low, recordedStartUp(low, none)))).toMatchObject({
       mark: 'look-again',
       waitsFor: expect.stringContaining('Add'),
     });
@@ -185,7 +186,7 @@ describe('snapshot and report', () => {
       amendments,
     });
   };
-  const table = (r: ReturnType<typeof buildReport>, title: string) => r.tables.find((t) => t.title === title);
+  const table = (r: ReturnType<typeof buildReport>, title: string) => r.tables.find((t) => english(t.title) === title);
 
   it('a snapshot survives being stored as text', () => {
     const sheet = proven();
@@ -200,23 +201,23 @@ describe('snapshot and report', () => {
     const r = report(proven());
     expect(r.status).toBe('draft');
     expect(r.simulated).toBeNull();
-    expect(table(r, 'Figures')!.rows.find((row) => row[0] === 'Subcooling')).toMatchObject([
+    expect(told(table(r, 'Figures')!.rows.find((row) => english(row[0]) === 'Subcooling'))).toMatchObject([
       expect.any(String),
       expect.stringContaining('10.'),
-      '7.0 to 13.0',
+      '7.0 °F to 13.0 °F',
       'Good',
       "the unit's plate",
     ]);
     const readings = table(r, 'Final readings')!;
-    expect(readings.rows[0]).toMatchObject([
+    expect(cells(readings.rows[0])).toMatchObject([
       'Suction pressure',
-      '117.5 psig ± 1',
+      '117.5 psig ± 1.0 psig',
       'typed',
       expect.stringContaining('suction service port'),
       'Tess Orlan',
-      '2026-06-01 15:08 UTC',
+      'Jun 1, 2026, 3:08 PM UTC',
     ]);
-    expect(table(r, 'Charge')!.rows.at(-1)).toMatchObject(['Total in the system', '143.7', '8 lb 15.7 oz']);
+    expect(cells(table(r, 'Charge')!.rows.at(-1))).toMatchObject(['Total in the system', '143.7 oz', '8 lb 15.7 oz']);
     expect(table(r, 'Overrides')).toBeUndefined();
   });
   it('marks simulated values and a run that was not in real time', () => {
@@ -235,7 +236,7 @@ describe('snapshot and report', () => {
         },
       ],
     };
-    expect(report(simulated).simulated).toBe(
+    expect(english(report(simulated).simulated)).toBe(
       'Contains simulated readings, run at 60× real time. Not a record of a real system.',
     );
   });
@@ -254,14 +255,14 @@ describe('snapshot and report', () => {
       ],
     };
     const r = report(sheet, [{ phase: 'charge', by: 'Oda Kerrick', note: 'Line is 47 ft', at: LATE }]);
-    expect(table(r, 'Overrides')!.rows).toEqual([
-      ['Charge', 'standing-vacuum', 'Gauge died at 9 min', 'Tess Orlan', '2026-06-01 15:08 UTC'],
+    expect(table(r, 'Overrides')!.rows.map(cells)).toEqual([
+      ['Charge', 'a passed standing-vacuum test', 'Gauge died at 9 min', 'Tess Orlan', 'Jun 1, 2026, 3:08 PM UTC'],
     ]);
     expect(JSON.stringify(table(r, 'Signatures'))).toContain('Line is 47 ft');
   });
   it('every row has a cell for every column', () => {
     for (const t of report(proven()).tables)
-      for (const row of t.rows) expect(row.length, t.title).toBe(t.columns.length);
+      for (const row of t.rows) expect(row.length, english(t.title)).toBe(t.columns.length);
   });
 });
 

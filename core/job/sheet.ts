@@ -15,6 +15,8 @@ import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
 import type { Observation } from '@/core/scope/survey/survey';
 import type { ReadingSource } from '@/core/startup/quantities';
 import type { Confirmations, StartUpSchools } from '@/core/startup/system';
+import type { Language } from '@/core/words/render';
+import type { Said } from '@/core/words/said';
 
 /** A stored measurement as the job sheet reads it. */
 export type SheetMeasurement = {
@@ -69,6 +71,8 @@ export type CustomerSignature = {
   answer: 'yes' | 'no';
   reason: string | null;
   text: string;
+  /** What was signed by id and parameters; null where only the words were kept. */
+  said: Said | null;
   customer: string;
   /** The pen's path on a 400 by 140 field; null for an answer given aloud. */
   ink: string | null;
@@ -103,8 +107,16 @@ export type JobSheet = {
     lead: string;
     version: number;
   };
-  customer: { id: string; name: string; phone: string | null };
-  site: { id: string; address: string; town: string; elevationFt: number; barometerPsia: number };
+  customer: { id: string; name: string; phone: string | null; language: Language };
+  site: {
+    id: string;
+    address: string;
+    town: string;
+    elevationFt: number;
+    barometerPsia: number;
+    /** The clock of the place: days and times are told by it. */
+    timeZone: string;
+  };
   system: { id: string; name: string; kind: string };
   equipmentId: string;
   circuit: {

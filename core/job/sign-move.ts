@@ -1,3 +1,5 @@
+import { tell } from '@/core/job/words';
+import { list } from '@/core/words/said';
 import { type Gate, passes } from './gates';
 import type { Move } from './move';
 import { type BuiltPhase, PHASE_NOUNS } from './phases';
@@ -13,19 +15,27 @@ export function signMove(
   gates: readonly Gate[],
   maySign: boolean,
   holds: Pick<Move, 'say' | 'because'> = {
-    say: `Everything holds. Sign the ${PHASE_NOUNS[phase]}.`,
-    because: 'Signing freezes what was read and judged.',
+    say: tell('job.everything-holds-sign', { phase: PHASE_NOUNS[phase] }),
+    because: tell('job.signing-freezes-what-was-read-and'),
   },
 ): Move {
   const past = gates.filter((g) => g.override && !g.holds);
   const button = maySign
-    ? { button: { label: `Sign the ${PHASE_NOUNS[phase]}`, action: { kind: 'sign' } as const } }
+    ? { button: { label: tell('job.sign', { phase: PHASE_NOUNS[phase] }), action: { kind: 'sign' } as const } }
     : {};
   if (past.length === 0) return { kind: 'good', ...holds, ...button };
   return {
     kind: 'now',
-    say: `Sign the ${PHASE_NOUNS[phase]}, with ${past.length === 1 ? 'one gate' : `${past.length} gates`} overridden.`,
-    because: past.map((g) => `Without ${g.asks}: ${g.override!.reason} (${g.override!.by}).`).join(' '),
+    say:
+      past.length === 1
+        ? tell('job.sign-with-one-overridden', { phase: PHASE_NOUNS[phase] })
+        : tell('job.sign-with-overridden', { phase: PHASE_NOUNS[phase], count: past.length }),
+    because: tell('job.sentences', {
+      list: list(
+        past.map((g) => tell('job.without', { asks: g.asks, reason: g.override!.reason, by: g.override!.by })),
+        ' ',
+      ),
+    }),
     ...button,
   };
 }

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { judgeSheet, recordedStartUp } from '@/core/job/start-up-sheet';
 import { HEALTHY, measured, round, sampleSheet } from '@/core/job/testing/sample-sheet';
+import { typed } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import type { Action } from './move';
 import { type StartUpFacts, startUpMove } from './start-up-move';
 import type { Judgement } from './start-up-sheet';
@@ -41,8 +43,8 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
   };
 }
 const move = (action: Next['action'], waitMin?: number): Next => ({
-  say: 'say',
-  because: 'because',
+  say: typed('say'),
+  because: typed('because'),
   action,
   waitMin,
 });
@@ -63,11 +65,11 @@ describe('what stands before any judgement', () => {
     ['connecting', { connecting: true, streaming: false }, undefined, undefined],
     ['nothing read yet', { streaming: false, anyReading: false }, 'Connect instruments', { kind: 'connect' }],
   ])('%s', (_name, change, label, action) => {
-    expect(startUpMove(facts(change)).button).toEqual(label && { label, action });
+    expect(told(startUpMove(facts(change)).button)).toEqual(label && { label, action });
   });
   it('a signature with an override shows its cut mark; silence says for how long', () => {
     expect(startUpMove(facts({ signedBy: 'x', overridden: true })).kind).toBe('override');
-    expect(startUpMove(facts({ stale: true, staleForS: 14 })).say).toContain('14 s');
+    expect(english(startUpMove(facts({ stale: true, staleForS: 14 })).say)).toContain('14 s');
   });
 });
 
@@ -123,18 +125,18 @@ describe('the button does exactly what the sentence says', () => {
     ],
   ])('%o', (next, change, label, action) => {
     const move = startUpMove(facts({ ...change, next }));
-    expect(move.button).toEqual(label && { label, action });
-    expect(move.say).toBe(
+    expect(told(move.button)).toEqual(label && { label, action });
+    expect(english(move.say)).toBe(
       label === 'Record this round' ? 'Record what you read as this round. Do not add refrigerant yet.' : 'say',
     );
   });
   it('a wait carries its minutes', () =>
-    expect(startUpMove(facts({ next: move({ kind: 'wait' }, 9) })).wait).toBe('about 9 min'));
+    expect(english(startUpMove(facts({ next: move({ kind: 'wait' }, 9) })).wait)).toBe('about 9 min'));
   it('the mark is that of the first finding that is not good', () => {
     const low = judgeSheet(
       sheet,
       { suctionPsig: { value: 1, uncertainty: 1, source: 'typed' } },
-      { state: 'settling', say: '', steadyForS: 0, waitS: 60, channels: {} },
+      { state: 'settling', say: typed(''), steadyForS: 0, waitS: 60, channels: {} },
     );
     expect(startUpMove(facts({ judgement: low })).kind).toBe('now');
   });

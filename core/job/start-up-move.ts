@@ -1,7 +1,9 @@
 import { type Gate, passes } from '@/core/job/gates';
 import type { Judgement } from '@/core/job/start-up-sheet';
+import { tell } from '@/core/job/words';
 import type { FigureId } from '@/core/startup/figures';
 import { QUANTITIES } from '@/core/startup/quantities';
+import { q, type Said, typed } from '@/core/words/said';
 import { type Action, go, type Move } from './move';
 import { allPass, signMove } from './sign-move';
 import { type Weighing, weighingMove } from './weighing-move';
@@ -38,55 +40,51 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   if (f.signedBy) {
     return {
       kind: f.overridden ? 'override' : 'good',
-      say: 'Start-up signed. Go on to the hand-over.',
-      because: `Signed by ${f.signedBy}. The record is frozen; corrections stand beside it.`,
-      button: go('hand-over', 'Go to hand-over'),
+      say: tell('job.start-up-signed-go-on-to'),
+      because: tell('job.signed-by-record-is-frozen-corrections', { signedBy: f.signedBy }),
+      button: go('hand-over', tell('job.go-to-hand-over')),
     };
   }
-  if (f.live)
-    return weighingMove(
-      f.live,
-      'Adding',
-      'Throttle liquid through the suction so that it flashes; never a slug of liquid into a running compressor.',
-    );
+  if (f.live) return weighingMove(f.live, tell('job.adding'), tell('job.throttle-liquid-through-suction-so-that'));
   if (f.stale) {
     return {
       kind: 'not-proven',
-      say: `Instruments silent${f.staleForS ? ` for ${f.staleForS} s` : ''}. Reconnecting by itself.`,
-      because: 'Nothing is judged from old readings. Type a reading if the instrument stays away.',
-      button: { label: 'Type readings', action: { kind: 'type', what: 'readings' } },
+      say: tell('job.instruments-silent-reconnecting-by-itself', {
+        staleForS: f.staleForS ? tell('job.for', { staleForS: q(f.staleForS, 's', 'as is') }) : '',
+      }),
+      because: tell('job.nothing-is-judged-from-old-readings'),
+      button: { label: tell('job.type-readings-2'), action: { kind: 'type', what: 'readings' } },
     };
   }
   if (!f.chargeCleared) {
     return {
       kind: 'not-proven',
-      say: 'Sign the weighed charge first.',
-      because: 'A system is not started before its charge is weighed in.',
-      button: go('charge', 'Go to charge'),
+      say: tell('job.sign-weighed-charge-first'),
+      because: tell('job.system-is-not-started-before-its'),
+      button: go('charge', tell('job.go-to-charge')),
     };
   }
   if (f.connecting) {
     return {
       kind: 'now',
-      say: 'Connecting to the instruments …',
-      because: 'The first reading comes within a second or two.',
+      say: tell('job.connecting-to-instruments'),
+      because: tell('job.first-reading-comes-within-second-or'),
     };
   }
   if (!f.streaming && !f.anyReading) {
     return {
       kind: 'now',
-      say: `Connect the instruments, or type the ${f.anyRound ? 'next round' : 'readings'}.`,
-      because:
-        'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
-      button: { label: 'Connect instruments', action: { kind: 'connect' } },
+      say: tell('job.connect-instruments-or-type', { anyRound: f.anyRound ? tell('job.next-round') : 'readings' }),
+      because: tell('job.panels-on-filter-in-service-valves'),
+      button: { label: tell('job.connect-instruments'), action: { kind: 'connect' } },
     };
   }
   if (f.streaming && f.toldRunning === false) {
     return {
       kind: 'now',
-      say: 'Call for cooling at the thermostat, and say when it runs.',
-      because: 'Probes alone do not tell when the compressor started; its steady time counts from this tap.',
-      button: { label: 'It runs', action: { kind: 'start' } },
+      say: tell('job.call-for-cooling-at-thermostat-and'),
+      because: tell('job.probes-alone-do-not-tell-when'),
+      button: { label: tell('job.it-runs'), action: { kind: 'start' } },
     };
   }
   // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
@@ -107,60 +105,63 @@ function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean 
     because: next.because,
   };
   const { action } = next;
-  const button = (label: string, does: Action): Move => ({ ...base, button: { label, action: does } });
+  const button = (label: Said, does: Action): Move => ({ ...base, button: { label, action: does } });
   switch (action?.kind) {
     case 'wait': {
-      const waiting = { wait: next.waitMin ? `about ${next.waitMin} min` : '' };
+      const waiting = next.waitMin ? { wait: tell('job.about', { waitMin: q(next.waitMin, 'min', 0) }) } : {};
       if (!f.streaming) {
         if (f.typing)
           return {
-            ...button('Record this round', { kind: 'record', stage: 'reading', sign: false }),
-            say: 'Record what you read as this round. Do not add refrigerant yet.',
+            ...button(tell('job.record-this-round'), { kind: 'record', stage: 'reading', sign: false }),
+            say: tell('job.record-what-you-read-as-this'),
           };
-        const left = f.roundInS === undefined ? waiting : { wait: f.roundInS > 0 ? clock(f.roundInS) : 'now' };
+        const left =
+          f.roundInS === undefined ? waiting : { wait: f.roundInS > 0 ? typed(clock(f.roundInS)) : tell('job.now') };
         return {
-          ...button('Type the next round', { kind: 'type', what: 'readings', quantity: 'suctionPsig' }),
+          ...button(tell('job.type-next-round'), { kind: 'type', what: 'readings', quantity: 'suctionPsig' }),
           ...left,
         };
       }
       if (f.speed !== undefined && f.speed < FASTEST) {
-        return { ...button('Run at 60×', { kind: 'speed', speed: FASTEST }), ...waiting };
+        return { ...button(tell('job.run-at-60'), { kind: 'speed', speed: FASTEST }), ...waiting };
       }
       return { ...base, ...waiting };
     }
     case 'weigh-in':
     case 'recover': {
-      if (!f.streaming) return button('Type the amount', { kind: 'type', what: 'weights' });
-      const word = action.kind === 'weigh-in' ? 'Weigh in' : 'Recover';
+      if (!f.streaming) return button(tell('job.type-amount'), { kind: 'type', what: 'weights' });
       const oz = Math.round(action.oz * 10) / 10;
-      return button(`${word} ${oz.toFixed(1)} oz`, { kind: action.kind, oz });
+      return button(tell(action.kind === 'weigh-in' ? 'job.weigh-in-oz' : 'job.recover-oz', { oz: q(oz, 'oz') }), {
+        kind: action.kind,
+        oz,
+      });
     }
     case 'prove-airflow':
-      return button('Prove the airflow', action);
+      return button(tell('job.prove-airflow'), action);
     case 'confirm':
-      return button('I looked: confirm', action);
+      return button(tell('job.i-looked-confirm'), action);
     case 'start':
       return f.streaming
-        ? button('Call for cooling', action)
-        : button('Type readings', { kind: 'type', what: 'readings' });
+        ? button(tell('job.call-for-cooling'), action)
+        : button(tell('job.type-readings-2'), { kind: 'type', what: 'readings' });
     case 'stop':
-      return f.streaming ? button('Stop the system', action) : base;
+      return f.streaming ? button(tell('job.stop-system'), action) : base;
     case 'set-mode':
-      return button(`Set the mode to ${action.mode}`, action);
+      return button(tell('job.set-mode-to', { mode: action.mode }), action);
     case 'enter-reading':
-      return button('Type readings', { kind: 'type', what: 'readings', quantity: action.quantity });
+      return button(tell('job.type-readings-2'), { kind: 'type', what: 'readings', quantity: action.quantity });
     case 'check': {
       if (action.what in QUANTITIES)
-        return button('Open the readings', { kind: 'type', what: 'readings', quantity: action.what });
+        return button(tell('job.open-readings'), { kind: 'type', what: 'readings', quantity: action.what });
       const figure = action.what in f.judgement.figures.byId ? (action.what as FigureId) : f.selected;
-      return button('Show the working', { kind: 'check', what: figure });
+      return button(tell('job.show-working'), { kind: 'check', what: figure });
     }
     case 'sign':
       if (!f.streaming && !f.typing && f.gates?.every(passes))
-        return f.maySign ? button('Sign the start-up', { kind: 'sign' }) : base;
+        return f.maySign ? button(tell('job.sign-start-up'), { kind: 'sign' }) : base;
       return f.maySign
-        ? button('Record and sign', { kind: 'record', stage: 'final', sign: true })
-        : button('Record the final reading', { kind: 'record', stage: 'final', sign: false });
+        ? button(tell('job.record-and-sign'), { kind: 'record', stage: 'final', sign: true })
+        : button(tell('job.record-final-reading'), { kind: 'record', stage: 'final', sign: false });
     default:
       return base;
   }

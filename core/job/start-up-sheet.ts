@@ -1,5 +1,6 @@
 import type { Finding, Next } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/job/words';
 import { movingMean } from '@/core/numeric/window';
 import { superheat } from '@/core/refrigerant/saturation-calculations';
 import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
@@ -17,13 +18,14 @@ import {
   steadyState,
 } from '@/core/startup/steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
+import { list, lower, type Said } from '@/core/words/said';
 import { buildUpOf, movementsOf, standing } from './charge-sheet';
 import type { GateId } from './gates';
 import { OWED_WORDS } from './owed';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from './sheet';
 
 /** Figures, findings in the order of the ladder, and the one next move. */
-export type Judgement = StartUpFindings & { next: Next & { because: string } };
+export type Judgement = StartUpFindings & { next: Next & { because: Said } };
 
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
 
@@ -52,7 +54,7 @@ export function airflowOf(sheet: JobSheet, run?: RunData): (Airflow & { at: stri
   if (changed && last.runId !== null) return undefined;
   return {
     cfm: last.value,
-    method: String(last.detail?.method ?? 'flow grid or hood'),
+    method: String(last.detail?.method ?? tell('job.flow-grid-or-hood')),
     source: last.source,
     at: last.occurredAt,
   };
@@ -180,19 +182,22 @@ function signing(findings: readonly Finding[]): Judgement['next'] {
   const sign = { kind: 'sign' } as const;
   if (open.length)
     return {
-      say: 'Record the final reading and sign, with what a lead let pass.',
-      because: `Not proven: ${open[0]!.claim}`,
+      say: tell('job.record-final-reading-and-sign-with'),
+      because: tell('job.not-proven', { claim: open[0]!.claim }),
       action: sign,
     };
   if (owed.length)
     return {
-      say: 'Record the final reading and sign by the weighed charge.',
-      because: `${owed[0]!.because} It stays owed: ${owed.map((f) => OWED_WORDS[f.owed!.proof].toLowerCase()).join(', ')}.`,
+      say: tell('job.record-final-reading-and-sign-by'),
+      because: tell('job.it-stays-owed', {
+        because: owed[0]!.because,
+        value: list(owed.map((f) => lower(OWED_WORDS[f.owed!.proof]))),
+      }),
       action: sign,
     };
   return {
-    say: 'Everything is on target. Record the final reading and sign.',
-    because: 'Power, probes, steadiness, airflow, coils and charge are all proven.',
+    say: tell('job.everything-is-on-target-record-final'),
+    because: tell('job.power-probes-steadiness-airflow-coils-and'),
     action: sign,
   };
 }
@@ -319,7 +324,7 @@ export function recordedStartUp(
   | {
       judgement: Judgement;
       steady: SteadyResult;
-      missing: string[];
+      missing: Said[];
       measurements: SheetMeasurement[];
       setId: string;
       /** Why the charge cannot be judged now; then the run's length stands in place of steadiness. */
@@ -341,7 +346,7 @@ export function recordedStartUp(
   const limit = limitOf({ mode: sheet.job.mode, system: startUpSystem(sheet, run), readings });
   const missing = requiredNow(limit)
     .filter((q) => readings[q] === undefined)
-    .map((q) => QUANTITIES[q].label.toLowerCase());
+    .map((q) => QUANTITIES[q].label);
   return {
     judgement: judgeSheet(sheet, readings, steady, run, held),
     steady,

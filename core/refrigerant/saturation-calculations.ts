@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { type Outcome, ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/refrigerant/words';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
+import { q } from '@/core/words/said';
 import { bubbleF, bubblePsia, dewF, dewPsia, gaugeRangePsig, liquidLbFt3 } from './lookup';
 import { REFRIGERANTS, type Refrigerant } from './refrigerants';
 import { TABLE_HIGH_F, TABLE_LOW_F } from './table';
@@ -29,8 +31,8 @@ export function saturationAtGauge(
     const range = gaugeRangePsig(refrigerant, line, barometerPsia);
     return refuse(
       field,
-      `${field}: saturation of ${refrigerant} is undefined at ${psig} psig.`,
-      `${range.low} to ${range.high} psig for ${refrigerant}`,
+      tell('refrigerant.saturation-of-is-undefined-at', { field, refrigerant, psig: q(psig, 'psig', 'as is') }),
+      tell('refrigerant.to-for', { low: range.low, high: q(range.high, 'psig', 'as is'), refrigerant }),
     );
   }
   return ok(temperatureF);

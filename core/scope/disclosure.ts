@@ -1,4 +1,5 @@
-import { money } from '@/core/units/money';
+import { tell } from '@/core/scope/words';
+import { list, q, type Said } from '@/core/words/said';
 import { type Part, priceOf } from './item';
 import { COIL_RULES } from './rules/coil-rules';
 import { coilStays } from './rules/rule';
@@ -8,15 +9,15 @@ import { type FactKey, factSentence, numberOf } from './survey/facts';
 /** What the customer is told and signs about a part that stays. */
 export type Disclosure = {
   id: string;
-  part: string;
+  part: Said;
   ageYears: number | null;
-  findings: string[];
-  risks: string[];
-  alternative: { say: string; price: number };
-  warrantyExcludes: string;
+  findings: Said[];
+  risks: Said[];
+  alternative: { say: Said; price: number };
+  warrantyExcludes: Said;
 };
 
-const told = (i: ScopeInput, ...keys: FactKey[]): string[] =>
+const told = (i: ScopeInput, ...keys: FactKey[]): Said[] =>
   keys.filter((k) => i.known[k] !== undefined).map((k) => factSentence(k, i.known[k] ?? null));
 
 /** A new coil's price line is the one of the rule that would ask for it. */
@@ -27,22 +28,21 @@ const NEW_LINES = { hours: 4, materials: 380 };
 export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Disclosure[] {
   const out: Disclosure[] = [];
   const labour = i.schools.labourPerHour;
-  const price = (p: typeof NEW_COIL): number =>
-    priceOf({ id: '', say: '', level: 'should', reason: '', source: '', triggers: [], ...p }, labour);
+  const price = (p: typeof NEW_COIL): number => priceOf(p, labour);
   if (coilStays(i) && !replaced.has('coil')) {
     const why = COIL_RULES.flatMap((rule) => rule(i) ?? []).find((item) => item.id === 'coil-age');
     out.push({
       id: 'coil',
-      part: 'Indoor coil',
+      part: tell('scope.indoor-coil'),
       ageYears: numberOf(i.known, 'coilAgeYr') ?? null,
       findings: told(i, 'coilAgeYr', 'coilLeaks', 'endPlates', 'coilFace', 'metering', 'saltAir'),
       risks: [
-        'It may leak later, and the leak takes the new charge with it.',
-        'The pair may deliver less than the listed efficiency.',
+        tell('scope.it-may-leak-later-and-leak'),
+        tell('scope.pair-may-deliver-less-than-listed'),
         ...(why ? [why.reason] : []),
       ],
-      alternative: { say: 'A new listed coil now', price: price(NEW_COIL) },
-      warrantyExcludes: 'The kept coil, refrigerant lost through it, and labour for its repair.',
+      alternative: { say: tell('scope.new-listed-coil-now'), price: price(NEW_COIL) },
+      warrantyExcludes: tell('scope.kept-coil-refrigerant-lost-through-it'),
     });
   }
   if (
@@ -53,24 +53,31 @@ export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Discl
   ) {
     out.push({
       id: 'line-set',
-      part: 'Line set',
+      part: tell('scope.line-set'),
       ageYears: null,
       findings: told(i, 'lineState', 'lineLengthFt', 'liquidOdIn', 'vaporOdIn', 'lineInsulation'),
-      risks: ['A joint or rub that is hidden may leak later.', 'Old oil left in it can harm the compressor.'],
-      alternative: { say: 'A new line set now', price: price(NEW_LINES) },
-      warrantyExcludes: 'Leaks of the kept lines and opening of walls to reach them.',
+      risks: [tell('scope.joint-or-rub-that-is-hidden'), tell('scope.old-oil-left-in-it-can')],
+      alternative: { say: tell('scope.new-line-set-now'), price: price(NEW_LINES) },
+      warrantyExcludes: tell('scope.leaks-of-kept-lines-and-opening'),
     });
   }
   return out;
 }
 
 /** The text a signature stands under: any change of it makes the signature one for an earlier text. */
-export function disclosureText(d: Disclosure): string {
-  return [
-    `${d.part} stays${d.ageYears === null ? '' : `, ${d.ageYears} years old`}.`,
-    ...d.findings,
-    ...d.risks,
-    `Offered instead: ${d.alternative.say}, ${money(d.alternative.price)}.`,
-    `Warranty excludes: ${d.warrantyExcludes}`,
-  ].join('\n');
+export function disclosureText(d: Disclosure): Said {
+  return tell('scope.lines', {
+    lines: list(
+      [
+        d.ageYears === null
+          ? tell('scope.stays', { part: d.part })
+          : tell('scope.stays-at-age', { part: d.part, ageYears: d.ageYears }),
+        ...d.findings,
+        ...d.risks,
+        tell('scope.offered-instead', { say: d.alternative.say, price: q(d.alternative.price, 'money') }),
+        tell('scope.warranty-excludes', { warrantyExcludes: d.warrantyExcludes }),
+      ],
+      '\n',
+    ),
+  });
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FIT_EMPTY, type FitKind, type FitRecords, type FitSheet, figurePaths } from '@/core/fit/sheets';
+import { english, told } from '@/core/words/testing/english';
 import { signsOf } from './fit-signs';
 import { getList } from './get-list';
 import { decideItems, scopeItems } from './scope';
@@ -33,13 +34,13 @@ describe('what must be bought or made', () => {
     const list = getList({ items, outdoor: input.outdoor, indoor: undefined, fits, known: input.known });
     const what = (id: string) => list.find((l) => l.id === id);
     expect(what('new-outdoor')!.what).toBe('Ostrel OHP-36T');
-    expect(what('line-set-new')!.what).toBe('line set, 3/8 in × 7/8 in, 44 ft');
-    expect(what('breaker')!.what).toBe('breaker, 18.8 to 30 A');
-    expect(what('conductors')!.what).toMatch(/18\/8/);
-    expect(what('stack-plenum')).toEqual({
+    expect(english(what('line-set-new')!.what)).toBe('line set, 3/8 in × 7/8 in, 44 ft');
+    expect(english(what('breaker')!.what)).toBe('breaker, 18.8 to 30 A');
+    expect(english(what('conductors')!.what)).toMatch(/18\/8/);
+    expect(told(what('stack-plenum'))).toEqual({
       id: 'stack-plenum',
       how: 'make',
-      what: 'transition at the plenum, 16 × 18 to 20 × 20 in, 12.0 in high',
+      what: 'transition at the plenum, 16 × 18 to 20 × 20 in, 12 in high',
     });
     expect(what('crossover')).toMatchObject({ how: 'make' });
     expect(what('soft-start')).toBeUndefined();

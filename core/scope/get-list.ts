@@ -1,13 +1,14 @@
-import { odText } from '@/core/circuit/acr-tube';
 import type { LibraryFields } from '@/core/equipment/library-item';
 import { openingFits } from '@/core/fit/curb/judge-curb';
 import type { FitSheets } from '@/core/fit/sheets';
 import { type StackEnd, stackEnds } from '@/core/fit/stack/stack';
+import { tell } from '@/core/scope/words';
+import { type Label, q, type Said } from '@/core/words/said';
 import type { DecidedItem } from './scope';
 import { type KnownFacts, numberOf } from './survey/facts';
 
 /** One thing to have on the truck: bought or made, with the size it needs, and the item that asks for it. */
-export type GetLine = { id: string; how: 'buy' | 'make'; what: string };
+export type GetLine = { id: string; how: 'buy' | 'make'; what: Label };
 
 type Input = {
   items: readonly DecidedItem[];
@@ -49,21 +50,32 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
       const length = numberOf(i.known, 'lineLengthFt');
       const ods =
         o?.liquidOdIn && o.vaporOdIn
-          ? `${odText(o.liquidOdIn)} × ${odText(o.vaporOdIn)}`
-          : 'sizes by the maker’s table';
+          ? tell('scope.tube-sizes', { liquid: q(o.liquidOdIn, 'od'), vapor: q(o.vaporOdIn, 'od') })
+          : tell('scope.sizes-by-makers-table');
       return {
         how: 'buy',
-        what: `line set, ${ods}, ${length === undefined ? 'length not measured' : `${Math.ceil(length * LINE_SET_SPARE)} ft`}`,
+        what: tell('scope.line-set-2', {
+          ods,
+          count:
+            length === undefined
+              ? tell('scope.length-not-measured')
+              : tell('scope.feet', { ft: q(Math.ceil(length * LINE_SET_SPARE), 'ft') }),
+        }),
       };
     }
     case 'breaker':
-      return i.outdoor?.mocpA ? { how: 'buy', what: `breaker, ${i.outdoor.mcaA} to ${i.outdoor.mocpA} A` } : undefined;
+      return i.outdoor?.mocpA
+        ? {
+            how: 'buy',
+            what: tell('scope.breaker-to', { mcaA: i.outdoor.mcaA ?? '–', mocpA: q(i.outdoor.mocpA, 'A', 'as is') }),
+          }
+        : undefined;
     case 'pad':
       return {
         how: 'buy',
         what: i.outdoor
-          ? `pad or stand for a ${size(i.outdoor.widthIn, i.outdoor.depthIn)} in base, feet, anchors`
-          : 'pad or stand',
+          ? tell('scope.pad-or-stand-for-in-base', { widthIn: size(i.outdoor.widthIn, i.outdoor.depthIn) })
+          : tell('scope.pad-or-stand'),
       };
     case 'stack-plenum':
     case 'stack-return':
@@ -73,8 +85,11 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
       return {
         how: 'make',
         what: box
-          ? `crossover box ${size(box.box.aIn, box.box.bIn)} in, supply ${box.supplyOdIn} in through it`
-          : 'crossover box',
+          ? tell('scope.crossover-box-in-supply-through-it', {
+              aIn: size(box.box.aIn, box.box.bIn),
+              supplyOdIn: q(box.supplyOdIn, 'in', 'as is'),
+            })
+          : tell('scope.crossover-box'),
       };
     }
     case 'curb': {
@@ -83,8 +98,11 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
       return {
         how: 'make',
         what: curb
-          ? `adapter curb, ${curb.adapterHeightIn} in tall${worst && worst > curb.adapterHeightIn ? ` (${worst.toFixed(0)} in for 20°)` : ''}`
-          : 'adapter curb',
+          ? tell('scope.adapter-curb-tall', {
+              adapterHeightIn: q(curb.adapterHeightIn, 'in', 'as is'),
+              worst: worst && worst > curb.adapterHeightIn ? tell('scope.for-20', { worst: q(worst, 'in', 0) }) : '',
+            })
+          : tell('scope.adapter-curb'),
       };
     }
     default:
@@ -92,9 +110,9 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
   }
 }
 
-function stackPart(end: StackEnd['end'], i: Input): string {
+function stackPart(end: StackEnd['end'], i: Input): Said {
   const s = i.fits.stack?.record;
-  if (!s) return `part at the ${end}`;
+  if (!s) return tell('scope.part-at', { end });
   const found = stackEnds(s).find((e) => e.end === end)!;
   const unit = (end === 'plenum') === (s.flow === 'up') ? s.new.supply : s.new.return;
   const house = end === 'plenum' ? s.plenum : s.returnOpening;
@@ -102,40 +120,46 @@ function stackPart(end: StackEnd['end'], i: Input): string {
   const to = size(house.widthIn, house.depthIn);
   const name =
     found.closing === 'cap'
-      ? 'cap with opening'
+      ? tell('scope.cap-with-opening')
       : found.closing === 'transition'
-        ? 'transition'
+        ? tell('scope.transition')
         : end === 'plenum'
-          ? 'plenum start'
-          : 'return box';
-  return `${name} at the ${end}, ${from} to ${to} in, ${Math.max(0, found.gapIn).toFixed(1)} in high`;
+          ? tell('scope.plenum-start')
+          : tell('scope.return-box');
+  return tell('scope.at-to-high', {
+    name,
+    end,
+    from,
+    to,
+    value: q(Math.max(0, found.gapIn), 'in'),
+  });
 }
 
 /** Items whose part is bought as it is. */
-const BUY: Readonly<Record<string, string>> = {
-  'liquid-drier': 'liquid drier of the maker’s size',
-  'suction-drier': 'suction drier',
-  indicator: 'moisture indicator',
-  'acid-clean': 'acid test kit, flush',
-  'line-insulation': 'vapor line insulation, 1/2 in or more',
-  'expansion-valve': 'expansion valve for this coil and refrigerant',
-  'oil-coil': 'high-temperature pan',
-  hydronic: 'valves and freeze protection for the hot-water coil',
-  disconnect: 'disconnect',
-  whip: 'whip',
-  surge: 'surge protector',
-  'soft-start': 'soft starter',
-  conductors: 'thermostat cable, 18/8',
-  flex: 'insulated flex',
-  'filter-cabinet': 'media filter cabinet',
-  return: 'return grille',
-  'pan-float': 'pan and float',
-  'primary-float': 'float for the primary port',
-  secondary: 'pipe for the secondary drain',
-  drain: 'drain pipe, trap, cleanouts, straps',
-  mercury: 'sealed tub for the thermostat',
-  'mixed-recovery': 'recovery cylinder marked mixed',
-  'co-alarm': 'carbon monoxide alarm',
-  'freeze-stat': 'freeze stat',
-  'hail-guard': 'hail guard',
+const BUY: Readonly<Record<string, Said>> = {
+  'liquid-drier': tell('scope.liquid-drier-of-makers-size'),
+  'suction-drier': tell('scope.suction-drier'),
+  indicator: tell('scope.moisture-indicator'),
+  'acid-clean': tell('scope.acid-test-kit-flush'),
+  'line-insulation': tell('scope.vapor-line-insulation-1-2-in'),
+  'expansion-valve': tell('scope.expansion-valve-for-this-coil-and'),
+  'oil-coil': tell('scope.high-temperature-pan'),
+  hydronic: tell('scope.valves-and-freeze-protection-for-hot'),
+  disconnect: tell('scope.disconnect'),
+  whip: tell('scope.whip'),
+  surge: tell('scope.surge-protector'),
+  'soft-start': tell('scope.soft-starter'),
+  conductors: tell('scope.thermostat-cable-18-8'),
+  flex: tell('scope.insulated-flex'),
+  'filter-cabinet': tell('scope.media-filter-cabinet'),
+  return: tell('scope.return-grille'),
+  'pan-float': tell('scope.pan-and-float'),
+  'primary-float': tell('scope.float-for-primary-port'),
+  secondary: tell('scope.pipe-for-secondary-drain'),
+  drain: tell('scope.drain-pipe-trap-cleanouts-straps'),
+  mercury: tell('scope.sealed-tub-for-thermostat'),
+  'mixed-recovery': tell('scope.recovery-cylinder-marked-mixed'),
+  'co-alarm': tell('scope.carbon-monoxide-alarm'),
+  'freeze-stat': tell('scope.freeze-stat'),
+  'hail-guard': tell('scope.hail-guard'),
 };

@@ -1,19 +1,20 @@
+import type { Label, Said } from '@/core/words/said';
 export const LEVELS = ['must', 'should', 'could'] as const;
 export type Level = (typeof LEVELS)[number];
 
 /** One thing in the scope, with everything a person needs to agree or to object. */
 export type ScopeItem = {
   id: string;
-  say: string;
+  say: Said;
   level: Level;
   /** Two or more reasons for a should: said louder. */
   strong?: true;
   /** Safety or law: no one can take it out. */
   safety?: true;
-  reason: string;
-  source: string;
+  reason: Said;
+  source: Said;
   /** The facts that brought it here, as sentences. */
-  triggers: string[];
+  triggers: Label[];
   hours: number;
   materials: number;
   /** This work puts a new part in the place of the old one. */
@@ -42,4 +43,5 @@ export function standingOfItem(item: ScopeItem, decision: Decision | undefined):
   return item.level === 'must' ? 'in' : item.level === 'could' ? 'out' : 'open';
 }
 
-export const priceOf = (item: ScopeItem, labourPerHour: number): number => item.materials + item.hours * labourPerHour;
+export const priceOf = (item: Pick<ScopeItem, 'hours' | 'materials'>, labourPerHour: number): number =>
+  item.materials + item.hours * labourPerHour;

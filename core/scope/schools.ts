@@ -1,95 +1,97 @@
+import { tell } from '@/core/scope/words';
+import type { Label, Said } from '@/core/words/said';
 /** Where good practitioners differ: the company chooses; the default and its reason stand beside it. */
 export const SCOPE_SCHOOLS = [
   {
     id: 'bothCoils',
-    label: 'Old coil with a new outdoor unit',
+    label: tell('scope.old-coil-with-new-outdoor-unit'),
     options: [
-      ['inspect', 'Inspect, disclose, keep a sound one'],
-      ['by-age', 'Replace both coils from the age limit on'],
+      ['inspect', tell('scope.inspect-disclose-keep-sound-one')],
+      ['by-age', tell('scope.replace-both-coils-from-age-limit')],
     ],
     standard: 'inspect',
-    reason: 'A young, listed, clean coil is worth keeping; the risk is written down and signed.',
+    reason: tell('scope.young-listed-clean-coil-is-worth'),
   },
   {
     id: 'coilAgeLimitYr',
-    label: 'Coil age that counts as old',
+    label: tell('scope.coil-age-that-counts-as-old'),
     options: [
-      ['10', '10 years'],
-      ['12', '12 years'],
-      ['8', '8 years'],
+      ['10', tell('scope.10-years')],
+      ['12', tell('scope.12-years')],
+      ['8', tell('scope.8-years')],
     ],
     standard: '10',
-    reason: 'Thin tube walls: fixing one leak in an old coil often precedes the next.',
+    reason: tell('scope.thin-tube-walls-fixing-one-leak'),
   },
   {
     id: 'suctionDrier',
-    label: 'Suction drier',
+    label: tell('scope.suction-drier-2'),
     options: [
-      ['burnout', 'After a burnout only'],
-      ['kept-parts', 'Whenever line set or coil is kept'],
+      ['burnout', tell('scope.after-burnout-only')],
+      ['kept-parts', tell('scope.whenever-line-set-or-coil-is')],
     ],
     standard: 'burnout',
-    reason: 'It costs pressure; the maker’s word rules.',
+    reason: tell('scope.it-costs-pressure-makers-word-rules'),
   },
   {
     id: 'suctionDrierAfter',
-    label: 'Suction drier after clean-up',
+    label: tell('scope.suction-drier-after-clean-up'),
     options: [
-      ['remove', 'Take it out when the oil is clean'],
-      ['leave', 'Leave it in'],
+      ['remove', tell('scope.take-it-out-when-oil-is')],
+      ['leave', tell('scope.leave-it-in')],
     ],
     standard: 'remove',
-    reason: 'A loaded drier goes on costing pressure for years.',
+    reason: tell('scope.loaded-drier-goes-on-costing-pressure'),
   },
   {
     id: 'kink',
-    label: 'A kinked line',
+    label: tell('scope.kinked-line'),
     options: [
-      ['replace', 'Replace the line set'],
-      ['cut-out', 'Cut the kink out and prove it by test'],
+      ['replace', tell('scope.replace-line-set')],
+      ['cut-out', tell('scope.cut-kink-out-and-prove-it')],
     ],
     standard: 'replace',
-    reason: 'Two more joints in a line nobody chose.',
+    reason: tell('scope.two-more-joints-in-line-nobody'),
   },
   {
     id: 'secondaryDrain',
-    label: 'Secondary drain',
+    label: tell('scope.secondary-drain'),
     options: [
-      ['own', 'Its own conspicuous end'],
-      ['pan', 'Into the pan with a float'],
+      ['own', tell('scope.its-own-conspicuous-end')],
+      ['pan', tell('scope.into-pan-with-float')],
     ],
     standard: 'own',
-    reason: 'A drip that is seen warns someone.',
+    reason: tell('scope.drip-that-is-seen-warns-someone'),
   },
   {
     id: 'cfmPerTon',
-    label: 'Airflow planned',
+    label: tell('scope.airflow-planned'),
     options: [
-      ['400', '400 CFM a ton'],
-      ['350', '350 CFM a ton, humid'],
-      ['450', '450 CFM a ton, dry'],
+      ['400', tell('scope.400-cfm-ton')],
+      ['350', tell('scope.350-cfm-ton-humid')],
+      ['450', tell('scope.450-cfm-ton-dry')],
     ],
     standard: '400',
-    reason: 'The maker’s range rules.',
+    reason: tell('scope.makers-range-rules'),
   },
 ] as const satisfies readonly {
   id: string;
-  label: string;
-  options: readonly (readonly [string, string])[];
+  label: Said;
+  options: readonly (readonly [string, Label])[];
   standard: string;
-  reason: string;
+  reason: Said;
 }[];
 
 /** Figures of the company's own that the scope works with. */
 export const SCOPE_FIGURES = [
   {
     id: 'labourPerHour',
-    label: 'Labour in the price lines',
-    unit: 'an hour',
+    label: tell('scope.labour-in-price-lines'),
+    unit: tell('scope.an-hour'),
     low: 10,
     high: 1000,
     standard: 120,
-    reason: 'A placeholder: put your own figure here.',
+    reason: tell('scope.placeholder-put-your-own-figure-here'),
   },
 ] as const;
 export type ScopeFigureId = (typeof SCOPE_FIGURES)[number]['id'];
@@ -116,8 +118,8 @@ export function scopeSchools(stored: Readonly<Record<string, unknown>> | undefin
 }
 
 /** How a school reads in a reason: "school: Inspect, disclose, keep a sound one". */
-export function schoolWords(schools: ScopeSchools, id: ScopeSchoolId): string {
+export function schoolWords(schools: ScopeSchools, id: ScopeSchoolId): Said {
   const school = SCOPE_SCHOOLS.find((s) => s.id === id)!;
-  const option = (school.options as readonly (readonly [string, string])[]).find(([v]) => v === schools[id]);
-  return `school: ${option?.[1] ?? schools[id]}`;
+  const option = (school.options as readonly (readonly [string, Label])[]).find(([v]) => v === schools[id]);
+  return tell('scope.school', { option: option?.[1] ?? schools[id] });
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { english, told } from '@/core/words/testing/english';
 import { disclosuresOf, disclosureText } from './disclosure';
 import { scopeSchools } from './schools';
 import { decideItems, isEmptyDelta, scopeDelta, scopeItems, totalOf } from './scope';
@@ -29,7 +30,7 @@ describe('scope rules: each row is a fact of the trade (common practice unless t
     const input = sampleScope({ known: known({ coilAgeYr: 11 }), schools: scopeSchools({ bothCoils: 'by-age' }) });
     const item = scopeItems(input).find((i) => i.id === 'coil-age')!;
     expect(item.level).toBe('must');
-    expect(item.source).toMatch(/school: Replace both coils/);
+    expect(english(item.source)).toMatch(/company policy: Replace both coils/);
   });
   it('a 4-year R-410A coil under an R-454B unit: must, for safety', () => {
     const input = sampleScope({ known: known({ coilAgeYr: 4, coilRefrigerant: 'R-410A', a2lListed: false }) });
@@ -94,11 +95,11 @@ describe('scope rules: each row is a fact of the trade (common practice unless t
     const items = scopeItems(sampleScope({}, { driers: 'shipped' })).filter((i) => /drier/i.test(i.id));
     expect(items.length).toBe(1);
     expect(items[0]).toMatchObject({ materials: 0 });
-    expect(items[0]!.say).toMatch(/no second one/);
+    expect(english(items[0]!.say)).toMatch(/no second one/);
   });
   it('communicating or 24 V stays open until it is decided with a reason', () => {
     const open = sampleScope({}, { controls: 'either' });
-    expect(scopeItems(open).find((i) => i.id === 'controls')!.say).toMatch(/^Decide/);
+    expect(english(scopeItems(open).find((i) => i.id === 'controls')!.say)).toMatch(/^Decide/);
     const decided = {
       ...open,
       choice: {
@@ -107,7 +108,7 @@ describe('scope rules: each row is a fact of the trade (common practice unless t
         controlsReason: 'Six good wires, owner keeps the thermostat',
       },
     };
-    expect(scopeItems(decided).find((i) => i.id === 'controls')!.say).toBe('24 V control');
+    expect(english(scopeItems(decided).find((i) => i.id === 'controls')!.say)).toBe('24 V control');
   });
 });
 
@@ -140,8 +141,8 @@ describe('every combination of facts', () => {
         const items = scopeItems(sampleScope({ known: k }, { stages }));
         expect(new Set(items.map((i) => i.id)).size).toBe(items.length);
         for (const i of items) {
-          expect(i.say.length * i.reason.length * i.source.length).toBeGreaterThan(0);
-          expect(i.triggers.every((t) => t.length > 0 && !t.includes('undefined'))).toBe(true);
+          expect(english(i.say).length * english(i.reason).length * english(i.source).length).toBeGreaterThan(0);
+          expect(i.triggers.map(english).every((t) => t.length > 0 && !t.includes('undefined'))).toBe(true);
           expect(i.hours).toBeGreaterThanOrEqual(0);
         }
         const lastSafety = items.findLastIndex((i) => i.safety);
@@ -267,9 +268,9 @@ describe('unknown is never a pass', () => {
   it('what the order hangs on is one item until it is known, and shrinks as it is', () => {
     const item = (facts: KnownFacts) =>
       scopeItems(sampleScope({ known: known(facts) })).find((i) => i.id === 'unknown-facts');
-    expect(item({})!.say).toMatch(/breaker, .*liquid line/);
-    expect(item({ breakerA: 30 })!.say).not.toMatch(/breaker/);
-    expect(item({ breakerA: null })!.triggers).toContain('Breaker: not seen');
+    expect(english(item({})!.say)).toMatch(/breaker, .*liquid line/);
+    expect(english(item({ breakerA: 30 })!.say)).not.toMatch(/breaker/);
+    expect(told(item({ breakerA: null })!.triggers)).toContain('Breaker: not seen');
     const all = {
       asbestos: 'none',
       breakerA: 30,

@@ -1,3 +1,5 @@
+import { tell } from '@/core/scope/words';
+import { q, type Said, sameSaid, value } from '@/core/words/said';
 import { type Decision, LEVELS, type Part, priceOf, type ScopeItem, type Standing, standingOfItem } from './item';
 import { AIR_WATER_RULES } from './rules/air-water-rules';
 import { CIRCUIT_RULES } from './rules/circuit-rules';
@@ -35,7 +37,9 @@ function pricedOnce(items: readonly ScopeItem[]): ScopeItem[] {
     if (!i.replaces) return i;
     const same = items.filter((x) => x.replaces === i.replaces);
     const first = same.reduce((a, b) => (weight(b) > weight(a) ? b : a));
-    return first.id === i.id ? i : { ...i, hours: 0, materials: 0, reason: `${i.reason} Priced under “${first.say}”.` };
+    return first.id === i.id
+      ? i
+      : { ...i, hours: 0, materials: 0, reason: tell('scope.priced-under', { reason: i.reason, say: first.say }) };
   });
 }
 
@@ -60,7 +64,7 @@ export function totalOf(items: readonly DecidedItem[], labourPerHour: number): S
   };
 }
 
-export type ItemChange = { id: string; say: string; from: string; to: string };
+export type ItemChange = { id: string; say: Said; from: Said; to: Said };
 export type ScopeDelta = {
   added: ScopeItem[];
   removed: ScopeItem[];
@@ -68,6 +72,17 @@ export type ScopeDelta = {
   hours: number;
   price: number;
 };
+
+const samePrice = (a: ScopeItem, b: ScopeItem): boolean => a.hours === b.hours && a.materials === b.materials;
+
+/** What is told of an altered item: its level, else its words, else its hours and materials. */
+function alteration(old: ScopeItem, now: ScopeItem): { from: Said; to: Said } {
+  if (old.level !== now.level) return { from: value(old.level), to: value(now.level) };
+  if (!sameSaid(old.say, now.say)) return { from: old.say, to: now.say };
+  const cost = (i: ScopeItem): Said =>
+    tell('scope.hours-and-materials', { hours: q(i.hours, 'h'), materials: q(i.materials, 'money') });
+  return { from: cost(old), to: cost(now) };
+}
 
 /** What a changed fact does to the scope: items in, out and altered, with their hours and price lines. */
 export function scopeDelta(
@@ -81,13 +96,12 @@ export function scopeDelta(
   const removed = before.filter((i) => !is.has(i.id));
   const changed = after.flatMap((i) => {
     const old = was.get(i.id);
-    if (!old || (old.level === i.level && old.say === i.say)) return [];
+    if (!old || (old.level === i.level && sameSaid(old.say, i.say) && samePrice(old, i))) return [];
     return [
       {
         id: i.id,
         say: i.say,
-        from: old.level === i.level ? old.say : old.level,
-        to: old.level === i.level ? i.say : i.level,
+        ...alteration(old, i),
       },
     ];
   });

@@ -1,13 +1,15 @@
+import { tell } from '@/core/scope/words';
+import type { Said } from '@/core/words/said';
 import type { FactKey, KnownFacts } from './survey/facts';
 import { factSentence, is, numberOf } from './survey/facts';
 
 /** A probable cause of the old unit's end: what speaks for it, and what keeps the new one from the same. */
 export type Cause = {
   id: string;
-  say: string;
-  evidence: string[];
+  say: Said;
+  evidence: Said[];
   strength: 'strong' | 'possible';
-  guard: string;
+  guard: Said;
 };
 
 /** Answers that say nothing is wrong are no evidence of a cause. */
@@ -17,11 +19,11 @@ const speaks = (value: unknown): boolean => !HARMLESS.includes(value);
 /** The old unit's story, read from what was found; the strongest first. */
 export function storyOf(known: KnownFacts): Cause[] {
   const out: Cause[] = [];
-  const told = (...keys: FactKey[]): string[] =>
+  const told = (...keys: FactKey[]): Said[] =>
     keys
       .filter((k) => known[k] !== undefined && known[k] !== null && speaks(known[k]))
       .map((k) => factSentence(k, known[k]!));
-  const add = (id: string, strong: boolean, say: string, guard: string, ...keys: FactKey[]): void =>
+  const add = (id: string, strong: boolean, say: Said, guard: Said, ...keys: FactKey[]): void =>
     void out.push({ id, say, guard, strength: strong ? 'strong' : 'possible', evidence: told(...keys) });
   const failed = is(known, 'whyReplaced', 'compressor');
 
@@ -29,8 +31,8 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'burnout',
       true,
-      'The compressor burnt out.',
-      'Acid test, suction drier, flush or replace the lines, look at the oil again after a week.',
+      tell('scope.compressor-burnt-out'),
+      tell('scope.acid-test-suction-drier-flush-or'),
       'acid',
       'compressorState',
     );
@@ -38,19 +40,19 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'dirty-coil',
       is(known, 'coilFace', 'matted'),
-      'The indoor coil was starved of air by dirt.',
-      'Seal the return and the filter rack; a filter that fits.',
+      tell('scope.indoor-coil-was-starved-of-air'),
+      tell('scope.seal-return-and-filter-rack-filter'),
       'coilFace',
       'filterRack',
     );
   if (is(known, 'filterRack', 'leaks', 'none') && !is(known, 'coilFace', 'dirty', 'matted'))
-    add('filter', false, 'Air went round the filter.', 'Sealed media cabinet.', 'filterRack');
+    add('filter', false, tell('scope.air-went-round-filter'), tell('scope.sealed-media-cabinet'), 'filterRack');
   if (is(known, 'smothered', true) || is(known, 'outdoorCoil', 'dirty', 'matted'))
     add(
       'smothered',
       is(known, 'smothered', true) || is(known, 'outdoorCoil', 'matted'),
-      'The outdoor unit could not breathe: leaves, a tarp or a fence.',
-      'Clearance on every side; a place leaves do not gather; tell the owner never to wrap it.',
+      tell('scope.outdoor-unit-could-not-breathe-leaves'),
+      tell('scope.clearance-on-every-side-place-leaves'),
       'smothered',
       'outdoorCoil',
     );
@@ -58,8 +60,8 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'floodback',
       true,
-      'Liquid came back to the compressor.',
-      'Charge by weight, check metering and airflow, crankcase heat, accumulator by the maker.',
+      tell('scope.liquid-came-back-to-compressor'),
+      tell('scope.charge-by-weight-check-metering-and'),
       'floodback',
       'metering',
     );
@@ -67,8 +69,8 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'drain',
       is(known, 'drainState', 'blocked'),
-      'The drain backed up and flooded the pan.',
-      'Rehang the drain with fall, trap it, float tested with water.',
+      tell('scope.drain-backed-up-and-flooded-pan'),
+      tell('scope.rehang-drain-with-fall-trap-it'),
       'drainState',
       'floatState',
       'panState',
@@ -77,8 +79,8 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'leak',
       is(known, 'whyReplaced', 'leak') && (numberOf(known, 'coilLeaks') ?? 0) > 0,
-      'A coil leaked its charge away.',
-      'New coil, or the old one tested under pressure with its hidden side looked at.',
+      tell('scope.coil-leaked-its-charge-away'),
+      tell('scope.new-coil-or-old-one-tested'),
       'whyReplaced',
       'coilLeaks',
       'endPlates',
@@ -88,18 +90,18 @@ export function storyOf(known: KnownFacts): Cause[] {
     add(
       'mixed',
       true,
-      'Refrigerants were mixed in it.',
-      'Recover into a cylinder marked mixed; flush or replace what stays; one refrigerant from now on.',
+      tell('scope.refrigerants-were-mixed-in-it'),
+      tell('scope.recover-into-cylinder-marked-mixed-flush'),
       'oldRefrigerant',
     );
   if (is(known, 'lineState', 'oil', 'kinked'))
-    add('lines', false, 'The line set held oil back or choked it.', 'New line set, or prove the old one.', 'lineState');
+    add('lines', false, tell('scope.line-set-held-oil-back-or'), tell('scope.new-line-set-or-prove-old'), 'lineState');
   if (failed && out.length === 0)
     add(
       'unknown',
       false,
-      'The compressor failed and nothing seen says why.',
-      'Look at contactor, voltage, airflow and charge before the new one is started.',
+      tell('scope.compressor-failed-and-nothing-seen-says'),
+      tell('scope.look-at-contactor-voltage-airflow-and'),
       'compressorState',
       'whyReplaced',
     );

@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/sizing/words';
 import { BTUH_PER_W } from '@/core/units/units';
+import { q } from '@/core/words/said';
 
 /** Rating points of a heat pump, °F (AHRI 210/240, from memory). */
 export const LOW_RATING_F = 17;
@@ -78,15 +80,15 @@ export const balancePoint = calculation({
     if (i.capacity17Btuh >= i.capacity47Btuh) {
       return refuse(
         'capacity17Btuh',
-        'A heat pump gives less at 17 °F than at 47 °F: the two are the same or swapped.',
-        `1000 to ${i.capacity47Btuh - 1} Btu/h`,
+        tell('sizing.heat-pump-gives-less-at-17'),
+        tell('sizing.1000-to-btu-h', { capacity47Btuh: i.capacity47Btuh - 1 }),
       );
     }
     if (i.noLoadF <= i.designF) {
       return refuse(
         'noLoadF',
-        'The no-load temperature must be above the design temperature.',
-        `above ${i.designF} °F`,
+        tell('sizing.no-load-temperature-must-be-above'),
+        tell('sizing.above', { designF: q(i.designF, 'F', 'as is') }),
       );
     }
     const balanceF = meet(i);

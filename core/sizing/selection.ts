@@ -3,6 +3,8 @@ import { furnaceRise } from '@/core/air/duct/furnace-rise';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/sizing/words';
+import { q } from '@/core/words/said';
 import { balancePoint, NO_LOAD_F } from './balance-point';
 import { COOLING_MOST, FT2_PER_TON, FURNACE_SHARE, sizeCheck } from './size-check';
 
@@ -57,10 +59,10 @@ export function judgeSelection(s: Selection, site: { elevationFt: number; ductTo
     checks.push({
       id: 'load',
       verdict: 'not-proven',
-      claim: 'No load calculation entered.',
-      because: 'The old unit’s size is no proof of the right one.',
-      source: 'ACCA Manual J is the method; this tool never makes a load',
-      next: { say: 'Have a load calculated and enter its result with its source.' },
+      claim: tell('sizing.no-load-calculation-entered'),
+      because: tell('sizing.old-units-size-is-no-proof'),
+      source: tell('sizing.acca-manual-j-is-method-this'),
+      next: { say: tell('sizing.have-load-calculated-and-enter-its') },
     });
   } else checks.push(...cooling(s));
   if (s.areaFt2 !== null) {
@@ -69,20 +71,23 @@ export function judgeSelection(s: Selection, site: { elevationFt: number; ductTo
       checks.push({
         id: 'area',
         verdict: r.value.areaUsual ? 'good' : 'look-again',
-        claim: `${r.value.ft2PerTon.toFixed(0)} ft² a ton${r.value.areaUsual ? '' : ': question it'}.`,
-        because: `${FT2_PER_TON.low} to ${FT2_PER_TON.high} is usual; a question, never a size.`,
-        source: 'common practice',
-        next: r.value.areaUsual ? undefined : { say: 'Ask why: glass, ceilings, a wrong old size?' },
+        claim: tell('sizing.ton', {
+          ft2PerTon: q(r.value.ft2PerTon, 'ft2'),
+          areaUsual: r.value.areaUsual ? '' : tell('sizing.question-it'),
+        }),
+        because: tell('sizing.to-is-usual-question-never-size', { low: FT2_PER_TON.low, high: FT2_PER_TON.high }),
+        source: tell('sizing.common-practice'),
+        next: r.value.areaUsual ? undefined : { say: tell('sizing.ask-why-glass-ceilings-wrong-old') },
       });
   }
   if (site.ductTons !== undefined && site.ductTons + 0.05 < s.tons) {
     checks.push({
       id: 'duct-tons',
       verdict: 'look-again',
-      claim: `The ducts there serve ${site.ductTons.toFixed(1)} tons.`,
-      because: `${s.tons} tons chosen.`,
-      source: 'air side sheet',
-      next: { say: 'Duct work in the scope, or a smaller unit.' },
+      claim: tell('sizing.ducts-there-serve', { ductTons: q(site.ductTons, 'tons') }),
+      because: tell('sizing.chosen', { tons: q(s.tons, 'tons', 'as is') }),
+      source: tell('sizing.air-side-sheet'),
+      next: { say: tell('sizing.duct-work-in-scope-or-smaller') },
       miss: 3,
     });
   }
@@ -102,14 +107,20 @@ function cooling(s: Selection): Finding[] {
     {
       id: 'cooling-size',
       verdict: share > most || small ? 'look-again' : 'good',
-      claim: `${s.tons} tons is ${(share * 100).toFixed(0)} % of the cooling load.`,
-      because: `${total.toFixed(0)} Btu/h (${load.source}, ${load.date}); to ${most * 100} % for ${s.heatPump ? 'a heat pump' : 'a single-stage unit'}.`,
-      source: 'ACCA Manual S, from memory',
+      claim: tell('sizing.is-of-cooling-load', { tons: q(s.tons, 'tons', 'as is'), share: q(share * 100, 'pct') }),
+      because: tell('sizing.to-for', {
+        total: q(total, 'btuh'),
+        source: load.source,
+        date: load.date,
+        most: most * 100,
+        heatPump: s.heatPump ? tell('sizing.heat-pump') : tell('sizing.single-stage-unit'),
+      }),
+      source: tell('sizing.acca-manual-s-from-memory'),
       next: advise(
         share > most
-          ? 'Ask for the next size down; it will short-cycle and leave the air damp.'
+          ? tell('sizing.ask-for-next-size-down-it')
           : small
-            ? 'Ask for the next size up, or say in writing that it will not hold on the hottest days.'
+            ? tell('sizing.ask-for-next-size-up-or')
             : undefined,
       ),
       miss: Math.abs(share - 1) * 5,
@@ -127,15 +138,19 @@ function furnace(s: Selection, elevationFt: number): Finding[] {
     out.push({
       id: 'rise',
       verdict: outside ? 'look-again' : 'good',
-      claim: `Temperature rise ${r.toFixed(0)} °F.`,
-      because: `Plate: ${f.riseLowF} to ${f.riseHighF} °F, at ${f.cfm} CFM.`,
-      source: 'the furnace’s plate',
+      claim: tell('sizing.temperature-rise', { r: q(r, 'F', 0) }),
+      because: tell('sizing.plate-to-at', {
+        riseLowF: f.riseLowF,
+        riseHighF: q(f.riseHighF, 'F', 'as is'),
+        cfm: q(f.cfm, 'cfm', 'as is'),
+      }),
+      source: tell('sizing.furnaces-plate'),
       next: outside
         ? {
             say:
               r > f.riseHighF
-                ? 'More air, or a smaller furnace: too hot cracks it.'
-                : 'Less air: too cool condenses in the flue.',
+                ? tell('sizing.more-air-or-smaller-furnace-too')
+                : tell('sizing.less-air-too-cool-condenses-in'),
           }
         : undefined,
       miss: 2,
@@ -147,10 +162,10 @@ function furnace(s: Selection, elevationFt: number): Finding[] {
     out.push({
       id: 'furnace-size',
       verdict: bad ? 'look-again' : 'good',
-      claim: `The furnace gives ${(share * 100).toFixed(0)} % of the heat loss.`,
-      because: '100 to 140 %.',
-      source: 'ACCA Manual S, from memory',
-      next: bad ? { say: 'Ask for another size.' } : undefined,
+      claim: tell('sizing.furnace-gives-of-heat-loss', { share: q(share * 100, 'pct') }),
+      because: tell('sizing.100-to-140'),
+      source: tell('sizing.acca-manual-s-from-memory'),
+      next: bad ? { say: tell('sizing.ask-for-another-size') } : undefined,
     });
   }
   return out;
@@ -173,8 +188,8 @@ function heating(s: Selection): Finding[] {
         id: 'balance',
         verdict: 'not-proven',
         claim: r.refused.message,
-        because: `Allowed: ${r.refused.allowed}.`,
-        source: 'heat balance',
+        because: tell('sizing.allowed', { allowed: r.refused.allowed }),
+        source: tell('sizing.heat-balance'),
       },
     ];
   const { balanceF, auxKw, extrapolated, auxLockoutF } = r.value;
@@ -185,24 +200,33 @@ function heating(s: Selection): Finding[] {
       verdict: extrapolated ? 'not-proven' : 'good',
       claim:
         balanceF <= s.load.winterDesignF
-          ? 'The pump carries the house to design; auxiliary heat only for defrost and emergency.'
-          : `Balance point ${balanceF.toFixed(0)} °F; strips stay off above ${auxLockoutF} °F.`,
+          ? tell('sizing.pump-carries-house-to-design-auxiliary')
+          : tell('sizing.balance-point-strips-stay-off-above', {
+              balanceF: q(balanceF, 'F', 0),
+              auxLockoutF: q(auxLockoutF, 'F', 'as is'),
+            }),
       because: extrapolated
-        ? 'It reads the capacity line below 17 °F: the maker’s table decides.'
-        : 'Where the capacity line crosses the house line.',
-      source: 'AHRI 210/240 rating points, from memory',
-      next: extrapolated ? { say: 'Take the low-temperature capacity from the maker’s table.' } : undefined,
+        ? tell('sizing.it-reads-capacity-line-below-17')
+        : tell('sizing.where-capacity-line-crosses-house-line'),
+      source: tell('sizing.ahri-210-240-rating-points-from'),
+      next: extrapolated ? { say: tell('sizing.take-low-temperature-capacity-from-makers') } : undefined,
     },
     {
       id: 'aux',
       verdict: short > 0.05 ? 'look-again' : 'good',
       claim:
         short > 0.05
-          ? `Auxiliary heat is ${short.toFixed(1)} kW short at design.`
-          : `${h.stripKw} kW of strips cover the ${auxKw.toFixed(1)} kW missing at design.`,
-      because: `${s.load.winterDesignF} °F design, ${s.load.heatLossBtuh.toFixed(0)} Btu/h lost.`,
-      source: 'heat balance',
-      next: short > 0.05 ? { say: 'Next larger heater kit; check its circuit.' } : undefined,
+          ? tell('sizing.auxiliary-heat-is-short-at-design', { short: q(short, 'kW', 1) })
+          : tell('sizing.of-strips-cover-missing-at-design', {
+              stripKw: q(h.stripKw, 'kW', 'as is'),
+              auxKw: q(auxKw, 'kW', 1),
+            }),
+      because: tell('sizing.design-lost', {
+        winterDesignF: q(s.load.winterDesignF, 'F', 'as is'),
+        heatLossBtuh: q(s.load.heatLossBtuh, 'btuh'),
+      }),
+      source: tell('sizing.heat-balance'),
+      next: short > 0.05 ? { say: tell('sizing.next-larger-heater-kit-check-its') } : undefined,
       miss: short,
     },
   ];

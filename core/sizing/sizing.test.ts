@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { english, told } from '@/core/words/testing/english';
 import { balancePoint, capacityAt, lossAt } from './balance-point';
 import { EMPTY_SELECTION, judgeSelection } from './selection';
 import { sizeCheck } from './size-check';
@@ -7,7 +8,7 @@ import { sizeCheck } from './size-check';
 const base = { capacity47Btuh: 34000, capacity17Btuh: 21000, heatLossBtuh: 36000, designF: 17, noLoadF: 65 };
 const balance = (change: Partial<typeof base> & { frostDent?: boolean }) => {
   const r = balancePoint({ ...base, ...change });
-  if (!r.ok) throw new Error(r.refused.message);
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 };
 
@@ -48,7 +49,7 @@ describe('balance point', () => {
       ok: false,
       refused: { field: 'capacity17Btuh' },
     });
-    expect(balancePoint({ ...base, designF: 60, noLoadF: 50 })).toMatchObject({
+    expect(told(balancePoint({ ...base, designF: 60, noLoadF: 50 }))).toMatchObject({
       ok: false,
       refused: { field: 'noLoadF', allowed: 'above 60 °F' },
     });

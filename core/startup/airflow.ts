@@ -3,7 +3,9 @@ import { barometerPsia, elevationField } from '@/core/air/moist-air';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/startup/words';
 import { BTUH_PER_W, DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
+import { q } from '@/core/words/said';
 
 /** Btu/h per CFM per °F for standard air at sea level: 60 min × 0.075 lb/ft³ × 0.24 Btu/lb·°F. */
 const SENSIBLE_AT_SEA_LEVEL = 1.08;
@@ -59,15 +61,15 @@ export const airflowByStatic = calculation({
     if (i.highStaticInWc <= i.lowStaticInWc) {
       return refuse(
         'highStaticInWc',
-        'The second table point must have the higher static.',
-        `above ${i.lowStaticInWc} in. w.c.`,
+        tell('startup.second-table-point-must-have-higher'),
+        tell('startup.above', { lowStaticInWc: q(i.lowStaticInWc, 'inWc', 'as is') }),
       );
     }
     if (i.tespInWc < i.lowStaticInWc || i.tespInWc > i.highStaticInWc) {
       return refuse(
         'tespInWc',
-        'Measured static lies outside the two table points.',
-        `${i.lowStaticInWc} to ${i.highStaticInWc} in. w.c.`,
+        tell('startup.measured-static-lies-outside-two-table'),
+        tell('startup.to', { lowStaticInWc: i.lowStaticInWc, highStaticInWc: q(i.highStaticInWc, 'inWc', 'as is') }),
       );
     }
     const t = (i.tespInWc - i.lowStaticInWc) / (i.highStaticInWc - i.lowStaticInWc);

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/startup/words';
+import { q } from '@/core/words/said';
 
 /** Starting estimates (design defaults): share of the system charge that moves the judged figure by 1 °F. */
 const SHARE_PER_F = { valve: 0.02, orifice: 0.01 };
@@ -44,12 +46,12 @@ export const chargeStep = calculation({
     const guess = 1 / (SHARE_PER_F[metering] * systemChargeOz);
     const usable = learned.filter((s) => Math.abs(s.oz) > 0.2 && s.changeF / s.oz > 0);
     let degreesPerOz = guess;
-    let how = `estimate: ${SHARE_PER_F[metering] * 100} % of the charge moves it 1 °F`;
+    let how = tell('startup.estimate-of-charge-moves-it-1', { sharePerF: SHARE_PER_F[metering] * 100 });
     if (usable.length >= LEARN_AFTER_STEPS) {
       const oz = usable.reduce((sum, s) => sum + Math.abs(s.oz), 0);
       const moved = usable.reduce((sum, s) => sum + Math.abs(s.changeF), 0);
       degreesPerOz = moved / oz / LEARNED_CAUTION;
-      how = `from this system: ${(moved / oz).toFixed(2)} °F an oz over ${usable.length} steps, taken at 0.7`;
+      how = tell('startup.from-this-system-oz-over-steps', { moved: q(moved / oz, 'F', 2), count: usable.length });
     }
     const askOz = errorF / degreesPerOz;
     const limit = Math.min(STEP_SHARE * systemChargeOz, STEP_LIMIT_OZ);

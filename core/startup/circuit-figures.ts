@@ -3,6 +3,7 @@ import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { barometerField, refrigerantField, saturationAtGauge } from '@/core/refrigerant/saturation-calculations';
+import { tell } from '@/core/startup/words';
 
 const psig = num(-14.7, 800, 'psig');
 const airF = num(-40, 150, '°F');
@@ -81,7 +82,7 @@ export const compressionRatio = calculation({
   input: z.strictObject({ suctionPsig: psig, liquidPsig: psig, barometerPsia: barometerField }),
   compute: (i) => {
     if (i.suctionPsig <= -10) {
-      return refuse('suctionPsig', 'A running system does not pull this deep a vacuum.', 'above -10 psig');
+      return refuse('suctionPsig', tell('startup.running-system-does-not-pull-this'), tell('startup.above-10-psig'));
     }
     return ok({ compressionRatio: (i.liquidPsig + i.barometerPsia) / (i.suctionPsig + i.barometerPsia) });
   },

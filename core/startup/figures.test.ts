@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bubblePsia, dewPsia } from '@/core/refrigerant/lookup';
+import { english, told } from '@/core/words/testing/english';
 import { deriveFigures, FIGURE_IDS, missOf } from './figures';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
 import { DEFAULT_SCHOOLS, type StartUpSystem } from './system';
@@ -88,29 +89,29 @@ describe('what is missing', () => {
       expect(byId[id].value, id).toBeUndefined();
       expect(byId[id].missing, id).toBeTruthy();
       expect(byId[id].working.length, id).toBeGreaterThan(0);
-      expect(byId[id].formula.length, id).toBeGreaterThan(3);
-      expect(byId[id].source.length, id).toBeGreaterThan(3);
+      expect(english(byId[id].formula).length, id).toBeGreaterThan(3);
+      expect(english(byId[id].source).length, id).toBeGreaterThan(3);
     }
   });
   it('a lost instrument is a missing reading, not a number', () => {
     const readings = of({ liquidPsig: 370, liquidLineF: 100 });
     readings.liquidPsig = { ...readings.liquidPsig!, trouble: 'lost' };
-    expect(deriveFigures(SYSTEM, readings, undefined, DEFAULT_SCHOOLS).byId.subcooling).toMatchObject({
+    expect(told(deriveFigures(SYSTEM, readings, undefined, DEFAULT_SCHOOLS).byId.subcooling)).toMatchObject({
       value: undefined,
       missing: 'needs liquid pressure',
     });
   });
   it('no target where there is none: an orifice has no subcooling target, a valve no plate value, cold air no superheat target', () => {
-    expect(derive({}, { ...SYSTEM, metering: 'fixed-orifice' }).byId.subcooling).toMatchObject({
+    expect(told(derive({}, { ...SYSTEM, metering: 'fixed-orifice' }).byId.subcooling)).toMatchObject({
       target: undefined,
       noTarget: 'a fixed orifice is judged by superheat',
     });
-    expect(derive({}, { ...SYSTEM, targetSubcoolingF: undefined }).byId.subcooling).toMatchObject({
+    expect(told(derive({}, { ...SYSTEM, targetSubcoolingF: undefined }).byId.subcooling)).toMatchObject({
       target: undefined,
       noTarget: 'no subcooling on the plate',
     });
     const hot = derive({ returnWetBulbF: 57, outdoorDryBulbF: 100 }, { ...SYSTEM, metering: 'fixed-orifice' });
-    expect(hot.byId.superheat).toMatchObject({
+    expect(told(hot.byId.superheat)).toMatchObject({
       target: undefined,
       noTarget: expect.stringContaining('weighed charge'),
     });

@@ -1,5 +1,7 @@
 import type { Outcome } from '@/core/finding/outcome';
 import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
+import { tell } from '@/core/startup/words';
+import { list, lower, type Said, value as word } from '@/core/words/said';
 import { CFM_PER_TON } from './airflow';
 import {
   approach,
@@ -27,24 +29,25 @@ export const FIGURE_IDS = [
 ] as const;
 export type FigureId = (typeof FIGURE_IDS)[number];
 
-export type Target = { value: number; low: number; high: number; source: string };
+/** `technician`: somebody's own choice, which can prove nothing. */
+export type Target = { value: number; low: number; high: number; source: Said; technician?: true };
 
-export type WorkingLine = { label: string; value: number; unit: string; note?: string };
+export type WorkingLine = { label: Said; value: number; unit: string; note?: Said };
 
 /** A derived quantity with everything that opens when it is touched. */
 export type Figure = {
   id: FigureId;
-  label: string;
+  label: Said;
   value?: number;
   unit: string;
   uncertainty?: number;
   target?: Target;
   /** Why there is no value or no target, in words. */
-  missing?: string;
-  noTarget?: string;
+  missing?: Said;
+  noTarget?: Said;
   working: WorkingLine[];
-  formula: string;
-  source: string;
+  formula: Said;
+  source: Said;
   /** Catalogue id of the calculation behind it. */
   calculation?: string;
 };
@@ -63,17 +66,22 @@ const SANE = {
   coil: { low: 25, high: 42 },
   ratio: { low: 2, high: 4.5 },
 };
-const SANE_SOURCE = 'common practice; a sane band, not a target';
+const SANE_SOURCE = tell('startup.common-practice-sane-band-not-target');
 
 function reading(readings: Readings, quantity: Quantity): WorkingLine {
   const r = readings[quantity];
   const spec = QUANTITIES[quantity];
-  return { label: spec.label, value: r?.value ?? Number.NaN, unit: spec.unit, note: r?.source ?? 'missing' };
+  return {
+    label: spec.label,
+    value: r?.value ?? Number.NaN,
+    unit: spec.unit,
+    note: r ? word(r.source) : tell('startup.missing'),
+  };
 }
 
-function missingOf(readings: Readings, quantities: readonly Quantity[]): string | undefined {
+function missingOf(readings: Readings, quantities: readonly Quantity[]): Said | undefined {
   const gone = quantities.filter((name) => readings[name] === undefined || readings[name]?.trouble === 'lost');
-  return gone.length ? `needs ${gone.map((g) => QUANTITIES[g].label.toLowerCase()).join(', ')}` : undefined;
+  return gone.length ? tell('startup.needs', { what: list(gone.map((g) => lower(QUANTITIES[g].label))) }) : undefined;
 }
 
 function valueOr<T extends Record<string, unknown>, K extends keyof T>(
@@ -98,10 +106,10 @@ export function deriveFigures(
   const { refrigerant, barometerPsia } = system;
   const v = (name: Quantity): number => r[name]?.value ?? Number.NaN;
   const station: WorkingLine = {
-    label: 'Station pressure',
+    label: tell('startup.station-pressure'),
     value: barometerPsia,
     unit: 'psia',
-    note: 'from elevation',
+    note: tell('startup.from-elevation'),
   };
   const saturation: Saturations = {};
 
@@ -124,7 +132,7 @@ export function deriveFigures(
 
   put({
     id: 'subcooling',
-    label: 'Subcooling',
+    label: tell('startup.subcooling-2'),
     unit: '°F',
     value: sc && valueOr(sc, 'subcoolingF'),
     uncertainty: Math.hypot(off(r, 'liquidLineF'), off(r, 'liquidPsig') * LIQUID_F_PER_PSI),
@@ -136,17 +144,23 @@ export function deriveFigures(
             low: system.targetSubcoolingF - schools.subcoolingToleranceF,
             high: system.targetSubcoolingF + schools.subcoolingToleranceF,
             source: TARGET_SOURCE_WORDS[system.targetSource],
+            ...(system.targetSource === 'technician' ? { technician: true as const } : {}),
           }
         : undefined,
-    noTarget: valve ? 'no subcooling on the plate' : 'a fixed orifice is judged by superheat',
+    noTarget: valve ? tell('startup.no-subcooling-on-plate') : tell('startup.fixed-orifice-is-judged-by-superheat'),
     working: [
       reading(r, 'liquidPsig'),
       station,
-      { label: 'Bubble point', value: saturation.condensingF ?? Number.NaN, unit: '°F', note: 'equation of state' },
+      {
+        label: tell('startup.bubble-point'),
+        value: saturation.condensingF ?? Number.NaN,
+        unit: '°F',
+        note: tell('startup.equation-of-state'),
+      },
       reading(r, 'liquidLineF'),
     ],
-    formula: 'bubble point − liquid line',
-    source: 'Bubble point from the equation of state of the refrigerant',
+    formula: tell('startup.bubble-point-liquid-line'),
+    source: tell('startup.bubble-point-from-equation-of-state'),
     calculation: 'subcooling',
   });
 
@@ -157,31 +171,38 @@ export function deriveFigures(
       : targetSuperheat({ indoorWetBulbF: v('returnWetBulbF'), outdoorDryBulbF: v('outdoorDryBulbF') });
   put({
     id: 'superheat',
-    label: 'Superheat',
+    label: tell('startup.superheat-2'),
     unit: '°F',
     value: sh && valueOr(sh, 'superheatF'),
     uncertainty: Math.hypot(off(r, 'suctionLineF'), off(r, 'suctionPsig') * SUCTION_F_PER_PSI),
     missing: shGone ?? (sh && !sh.ok ? sh.refused.message : undefined),
     target: valve
-      ? { value: 11, ...SANE.superheatValve, source: 'California Title 24 RA3.2, from memory: sane band at the unit' }
+      ? { value: 11, ...SANE.superheatValve, source: tell('startup.california-title-24-ra3-2-from') }
       : orificeTarget?.ok
         ? {
             value: orificeTarget.value.targetSuperheatF,
             low: orificeTarget.value.targetSuperheatF - schools.superheatToleranceF,
             high: orificeTarget.value.targetSuperheatF + schools.superheatToleranceF,
-            source: 'from indoor wet bulb and outdoor dry bulb',
+            source: tell('startup.from-indoor-wet-bulb-and-outdoor'),
           }
         : undefined,
     noTarget:
-      orificeTarget && !orificeTarget.ok ? orificeTarget.refused.message : 'needs return wet bulb and outdoor air',
+      orificeTarget && !orificeTarget.ok
+        ? orificeTarget.refused.message
+        : tell('startup.needs-return-wet-bulb-and-outdoor'),
     working: [
       reading(r, 'suctionLineF'),
       reading(r, 'suctionPsig'),
       station,
-      { label: 'Dew point', value: saturation.evaporatingF ?? Number.NaN, unit: '°F', note: 'equation of state' },
+      {
+        label: tell('startup.dew-point'),
+        value: saturation.evaporatingF ?? Number.NaN,
+        unit: '°F',
+        note: tell('startup.equation-of-state'),
+      },
     ],
-    formula: 'suction line − dew point',
-    source: 'Dew point from the equation of state of the refrigerant',
+    formula: tell('startup.suction-line-dew-point'),
+    source: tell('startup.dew-point-from-equation-of-state'),
     calculation: 'superheat',
   });
 
@@ -191,7 +212,7 @@ export function deriveFigures(
     : targetAirSplit({ returnDryBulbF: v('returnDryBulbF'), returnWetBulbF: v('returnWetBulbF') });
   put({
     id: 'air-split',
-    label: 'Air split',
+    label: tell('startup.air-split'),
     unit: '°F',
     value: splitGone ? undefined : v('returnDryBulbF') - v('supplyDryBulbF'),
     uncertainty: Math.hypot(off(r, 'returnDryBulbF'), off(r, 'supplyDryBulbF')),
@@ -201,14 +222,16 @@ export function deriveFigures(
           value: splitTarget.value.targetSplitF,
           low: splitTarget.value.targetSplitF - schools.splitToleranceF,
           high: splitTarget.value.targetSplitF + schools.splitToleranceF,
-          source: 'from return dry and wet bulb (Title 24 RA3.2-3, from memory)',
+          source: tell('startup.from-return-dry-and-wet-bulb'),
         }
       : undefined,
     noTarget:
-      splitTarget && !splitTarget.ok ? `outside the table: ${splitTarget.refused.allowed}` : 'needs return wet bulb',
+      splitTarget && !splitTarget.ok
+        ? tell('startup.outside-table', { allowed: splitTarget.refused.allowed })
+        : tell('startup.needs-return-wet-bulb'),
     working: [reading(r, 'returnDryBulbF'), reading(r, 'supplyDryBulbF'), reading(r, 'returnWetBulbF')],
-    formula: 'return − supply dry bulb',
-    source: 'Definition',
+    formula: tell('startup.return-supply-dry-bulb'),
+    source: tell('startup.definition'),
     calculation: 'target-air-split',
   });
 
@@ -217,7 +240,7 @@ export function deriveFigures(
     : expectedCompressorAmps({ rlaA: system.compressorRlaA, outdoorDryBulbF: v('outdoorDryBulbF') });
   put({
     id: 'compressor-amps',
-    label: 'Compressor amps',
+    label: tell('startup.compressor-amps'),
     unit: 'A',
     value: r.compressorA?.value,
     uncertainty: off(r, 'compressorA'),
@@ -227,24 +250,29 @@ export function deriveFigures(
           value: expected.value.expectedA,
           low: expected.value.expectedA * 0.85,
           high: expected.value.expectedA * 1.15,
-          source: 'expected at this outdoor air ± 15 % (design default; maker’s table wins)',
+          source: tell('startup.expected-at-this-outdoor-air-15'),
         }
       : undefined,
-    noTarget: expected && !expected.ok ? expected.refused.allowed : 'needs outdoor air',
+    noTarget: expected && !expected.ok ? expected.refused.message : tell('startup.needs-outdoor-air'),
     working: [
       reading(r, 'compressorA'),
-      { label: 'RLA (a limit, not a target)', value: system.compressorRlaA, unit: 'A', note: 'plate' },
+      {
+        label: tell('startup.rla-limit-not-target'),
+        value: system.compressorRlaA,
+        unit: 'A',
+        note: tell('startup.plate'),
+      },
       reading(r, 'outdoorDryBulbF'),
       reading(r, 'lineVolts'),
     ],
-    formula: 'measured against RLA × (0.65 + 0.010 × (outdoor − 75))',
-    source: 'Design default from the system model; RLA from the plate',
+    formula: tell('startup.measured-against-rla-0-65-0'),
+    source: tell('startup.design-default-from-system-model-rla'),
     calculation: 'expected-compressor-amps',
   });
 
   put({
     id: 'fan-amps',
-    label: 'Outdoor fan amps',
+    label: tell('startup.outdoor-fan-amps'),
     unit: 'A',
     value: r.outdoorFanA?.value,
     uncertainty: off(r, 'outdoorFanA'),
@@ -253,11 +281,14 @@ export function deriveFigures(
       value: system.outdoorFanFlaA,
       low: 0.05,
       high: system.outdoorFanFlaA,
-      source: 'FLA on the plate is a limit',
+      source: tell('startup.fla-on-plate-is-limit'),
     },
-    working: [reading(r, 'outdoorFanA'), { label: 'FLA', value: system.outdoorFanFlaA, unit: 'A', note: 'plate' }],
-    formula: 'measured against FLA',
-    source: 'Plate',
+    working: [
+      reading(r, 'outdoorFanA'),
+      { label: tell('startup.fla'), value: system.outdoorFanFlaA, unit: 'A', note: tell('startup.plate') },
+    ],
+    formula: tell('startup.measured-against-fla'),
+    source: tell('startup.plate-2'),
   });
 
   const ctoaGone = missingOf(r, ['liquidPsig', 'outdoorDryBulbF']);
@@ -271,15 +302,15 @@ export function deriveFigures(
       });
   put({
     id: 'condensing-over-ambient',
-    label: 'Condensing over outdoor',
+    label: tell('startup.condensing-over-outdoor'),
     unit: '°F',
     value: ctoa && valueOr(ctoa, 'condensingOverAmbientF'),
     uncertainty: Math.hypot(off(r, 'outdoorDryBulbF'), off(r, 'liquidPsig') * LIQUID_F_PER_PSI),
     missing: ctoaGone,
     target: { value: 20, ...SANE.condensing, source: SANE_SOURCE },
     working: [reading(r, 'liquidPsig'), station, reading(r, 'outdoorDryBulbF')],
-    formula: 'bubble point − outdoor air',
-    source: 'Definition',
+    formula: tell('startup.bubble-point-outdoor-air'),
+    source: tell('startup.definition'),
     calculation: 'condensing-over-ambient',
   });
 
@@ -289,15 +320,15 @@ export function deriveFigures(
     : approach({ liquidLineF: v('liquidLineF'), outdoorDryBulbF: v('outdoorDryBulbF') });
   put({
     id: 'approach',
-    label: 'Approach',
+    label: tell('startup.approach'),
     unit: '°F',
     value: near && valueOr(near, 'approachF'),
     uncertainty: Math.hypot(off(r, 'liquidLineF'), off(r, 'outdoorDryBulbF')),
     missing: approachGone,
     target: { value: 8, ...SANE.approach, source: SANE_SOURCE },
     working: [reading(r, 'liquidLineF'), reading(r, 'outdoorDryBulbF')],
-    formula: 'liquid line − outdoor air',
-    source: 'Definition',
+    formula: tell('startup.liquid-line-outdoor-air'),
+    source: tell('startup.definition'),
     calculation: 'approach',
   });
 
@@ -312,15 +343,15 @@ export function deriveFigures(
       });
   put({
     id: 'coil-difference',
-    label: 'Coil difference',
+    label: tell('startup.coil-difference'),
     unit: '°F',
     value: dtd && valueOr(dtd, 'coilDifferenceF'),
     uncertainty: Math.hypot(off(r, 'returnDryBulbF'), off(r, 'suctionPsig') * SUCTION_F_PER_PSI),
     missing: dtdGone,
     target: { value: 35, ...SANE.coil, source: SANE_SOURCE },
     working: [reading(r, 'returnDryBulbF'), reading(r, 'suctionPsig'), station],
-    formula: 'return air − dew point',
-    source: 'Definition',
+    formula: tell('startup.return-air-dew-point'),
+    source: tell('startup.definition'),
     calculation: 'coil-difference',
   });
 
@@ -330,40 +361,42 @@ export function deriveFigures(
     : compressionRatio({ suctionPsig: v('suctionPsig'), liquidPsig: v('liquidPsig'), barometerPsia });
   put({
     id: 'compression-ratio',
-    label: 'Compression ratio',
+    label: tell('startup.compression-ratio'),
     unit: ': 1',
     value: ratio && valueOr(ratio, 'compressionRatio'),
     missing: ratioGone,
     target: { value: 2.8, ...SANE.ratio, source: SANE_SOURCE },
     working: [reading(r, 'liquidPsig'), reading(r, 'suctionPsig'), station],
-    formula: 'absolute liquid / absolute suction pressure',
-    source: 'Definition',
+    formula: tell('startup.absolute-liquid-absolute-suction-pressure'),
+    source: tell('startup.definition'),
     calculation: 'compression-ratio',
   });
 
   put({
     id: 'airflow-per-ton',
-    label: 'Airflow',
+    label: tell('startup.airflow'),
     unit: 'CFM/ton',
     value: airflow && airflow.cfm / system.nominalTons,
-    missing: airflow ? undefined : 'not measured',
+    missing: airflow ? undefined : tell('startup.not-measured'),
     target: {
       value: CFM_PER_TON.nominal,
       low: CFM_PER_TON.low,
       high: CFM_PER_TON.high,
-      source: 'common practice; maker’s range wins',
+      source: tell('startup.common-practice-makers-range-wins'),
     },
     working: [
       {
-        label: 'Airflow',
+        label: tell('startup.airflow'),
         value: airflow?.cfm ?? Number.NaN,
         unit: 'CFM',
-        note: airflow ? `${airflow.method}, ${airflow.source}` : 'missing',
+        note: airflow
+          ? tell('startup.method-source', { method: word(airflow.method), source: word(airflow.source) })
+          : tell('startup.missing'),
       },
-      { label: 'Nominal size', value: system.nominalTons, unit: 'tons', note: 'plate' },
+      { label: tell('startup.nominal-size'), value: system.nominalTons, unit: 'tons', note: tell('startup.plate') },
     ],
-    formula: 'CFM / nominal tons',
-    source: 'Definition',
+    formula: tell('startup.cfm-nominal-tons'),
+    source: tell('startup.definition'),
   });
 
   return { byId, saturation };

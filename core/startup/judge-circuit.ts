@@ -1,5 +1,7 @@
 import { OVER_LIMIT } from '@/core/circuit/weigh-in';
 import type { Finding, Next } from '@/core/finding/finding';
+import { tell } from '@/core/startup/words';
+import { q, type Said } from '@/core/words/said';
 import { chargeStep } from './charge-step';
 import { type Figure, type Figures, missOf } from './figures';
 import type { JudgeInput } from './judge-input';
@@ -7,8 +9,6 @@ import type { JudgeInput } from './judge-input';
 /** A reading is a clear pass only when its ± does not reach across the limit by more than the whole band. */
 const TWICE = 2;
 const FLOODING_SUPERHEAT_F = 2;
-
-const fmt = (x: number): string => x.toFixed(1);
 
 /** Readings that go into each judged figure, to name the suspect probe. */
 const PARTS: Record<string, readonly string[]> = {
@@ -28,7 +28,7 @@ export function compareFindings(
   input: JudgeInput,
   figures: Figures,
   suspects: ReadonlySet<string>,
-  held: readonly string[],
+  held: readonly Said[],
 ): Finding[] {
   const valve = input.system.metering !== 'fixed-orifice';
   const main = valve ? 'subcooling' : 'superheat';
@@ -39,11 +39,18 @@ export function compareFindings(
     if (figure.value === undefined) continue;
     const doubted = PARTS[id]!.filter((part) => suspects.has(part));
     if (doubted.length) {
-      out.push(notProven(figure, `${figure.label} not proven: a probe in it is suspect.`));
+      out.push(notProven(figure, tell('startup.not-proven-probe-in-it-is', { label: figure.label })));
       continue;
     }
     if (!figure.target) {
-      out.push(notProven(figure, `${figure.label}: no target. ${figure.noTarget ?? ''}`.trim()));
+      out.push(
+        notProven(
+          figure,
+          figure.noTarget
+            ? tell('startup.no-target-because', { label: figure.label, noTarget: figure.noTarget })
+            : tell('startup.no-target', { label: figure.label }),
+        ),
+      );
       continue;
     }
     const finding = judgeAgainst(figure, figure.target);
@@ -58,7 +65,7 @@ function evidenceOf(figure: Figure): Finding['evidence'] {
   return [{ quantity: figure.label, value: figure.value, unit: figure.unit, band }];
 }
 
-function notProven(figure: Figure, claim: string): Finding {
+function notProven(figure: Figure, claim: Said): Finding {
   return {
     id: figure.id,
     step: 'compare',
@@ -66,8 +73,8 @@ function notProven(figure: Figure, claim: string): Finding {
     claim,
     evidence: evidenceOf(figure),
     because: figure.target
-      ? 'A number from a doubtful probe decides nothing.'
-      : 'Without a target there is no verdict.',
+      ? tell('startup.number-from-doubtful-probe-decides-nothing')
+      : tell('startup.without-target-there-is-no-verdict'),
     source: figure.source,
     confidence: 'high',
     miss: 1,
@@ -77,21 +84,30 @@ function notProven(figure: Figure, claim: string): Finding {
 function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Finding {
   const value = figure.value!;
   const inside = value >= target.low && value <= target.high;
-  const technician = target.source.startsWith('technician');
+  const technician = target.technician === true;
   const high = value > target.value;
   return {
     id: figure.id,
     step: 'compare',
     verdict: technician ? 'not-proven' : inside ? 'good' : 'look-again',
     claim: technician
-      ? `${figure.label} ${fmt(value)} ${figure.unit} against a technician’s own target.`
+      ? tell('startup.against-technicians-own-target', {
+          label: figure.label,
+          value: q(value, 'number', 1),
+          unit: figure.unit,
+        })
       : inside
-        ? `${figure.label} ${fmt(value)} ${figure.unit} is in its slot.`
-        : `${figure.label} is ${high ? 'high' : 'low'}: ${fmt(value)} ${figure.unit}, wanted ${fmt(target.low)} to ${fmt(target.high)}.`,
+        ? tell('startup.is-in-its-slot', { label: figure.label, value: q(value, 'number', 1), unit: figure.unit })
+        : tell('startup.is-wanted-to', {
+            label: figure.label,
+            high: high ? 'high' : 'low',
+            value: q(value, 'number', 1),
+            unit: figure.unit,
+            low: q(target.low, 'number', 1),
+            high2: q(target.high, 'number', 1),
+          }),
     evidence: evidenceOf(figure),
-    because: technician
-      ? 'A target chosen by a technician cannot prove a charge; find the plate or the maker’s table.'
-      : reasonFor(figure.id, inside, high),
+    because: technician ? tell('startup.target-chosen-by-technician-cannot-prove') : reasonFor(figure.id, inside, high),
     source: target.source,
     confidence:
       Math.abs(missOf(figure)) > 1 + (figure.uncertainty ?? 0) / Math.max(0.1, target.high - target.value)
@@ -102,48 +118,57 @@ function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Fi
   };
 }
 
-function reasonFor(id: Figure['id'], inside: boolean, high: boolean): string {
-  if (inside) return 'It agrees with its target.';
+function reasonFor(id: Figure['id'], inside: boolean, high: boolean): Said {
+  if (inside) return tell('startup.it-agrees-with-its-target');
   switch (id) {
     case 'air-split':
-      return high ? 'Too little air over the coil.' : 'Low charge, duct gain before the probe, or too much air.';
+      return high ? tell('startup.too-little-air-over-coil') : tell('startup.low-charge-duct-gain-before-probe');
     case 'compressor-amps':
-      return high ? 'High head, low voltage, or a weak capacitor.' : 'Low charge or a compressor that does not pump.';
+      return high ? tell('startup.high-head-low-voltage-or-weak') : tell('startup.low-charge-or-compressor-that-does');
     case 'superheat':
-      return high ? 'The coil is starved: charge, restriction or valve.' : 'Liquid may be reaching the compressor.';
+      return high
+        ? tell('startup.coil-is-starved-charge-restriction-or')
+        : tell('startup.liquid-may-be-reaching-compressor');
     default:
       return high
-        ? 'Liquid backs up in the condenser: overcharge, restriction or air in it.'
-        : 'Too little liquid in the condenser.';
+        ? tell('startup.liquid-backs-up-in-condenser-overcharge')
+        : tell('startup.too-little-liquid-in-condenser');
   }
 }
 
 function checkFor(figure: Figure, high: boolean): Next {
-  const what: Partial<Record<Figure['id'], string>> = {
+  const what: Partial<Record<Figure['id'], Said>> = {
     'air-split': high
-      ? 'Measure airflow again: filter, registers, blower tap.'
-      : 'Move the supply probe upstream, then compare charge and airflow.',
+      ? tell('startup.measure-airflow-again-filter-registers-blower')
+      : tell('startup.move-supply-probe-upstream-then-compare'),
     'compressor-amps': high
-      ? 'Check voltage under load and the run capacitor.'
-      : 'Compare suction and head: a weak compressor shows high suction with low head.',
+      ? tell('startup.check-voltage-under-load-and-run')
+      : tell('startup.compare-suction-and-head-weak-compressor'),
     superheat: high
-      ? 'Check the valve bulb and feel for a temperature drop across the drier (more than 3 °F is a restriction).'
-      : 'Check the valve bulb: clamped, insulated, right way up. Watch for liquid at the compressor.',
+      ? tell('startup.check-valve-bulb-and-feel-for')
+      : tell('startup.check-valve-bulb-clamped-insulated-right'),
   };
   return {
-    say: what[figure.id] ?? 'Check the target and its source.',
-    because: `${figure.label} ${fmt(figure.value!)} ${figure.unit}.`,
+    say: what[figure.id] ?? tell('startup.check-target-and-its-source'),
+    because: tell('startup.label-value-unit', {
+      label: figure.label,
+      value: q(figure.value!, 'number', 1),
+      unit: figure.unit,
+    }),
     action: { kind: 'check', what: figure.id },
   };
 }
 
 /** Adds charge advice to the figure that the metering device is judged by, or says why it is held back. */
-function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held: readonly string[]): Finding {
+function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held: readonly Said[]): Finding {
   if (finding.verdict !== 'look-again') {
     const figure = figures.byId[finding.id as Figure['id']];
     const short = figure.target && figure.value !== undefined ? figure.target.value - figure.value : 0;
     if (finding.verdict === 'good' && finding.id === 'subcooling' && short > 1.5) {
-      return { ...finding, claim: `${finding.claim} ${fmt(short)} °F under plate: read again after a longer run.` };
+      return {
+        ...finding,
+        claim: tell('startup.under-plate-read-again-after-longer', { claim: finding.claim, short: q(short, 'F') }),
+      };
     }
     return finding;
   }
@@ -154,45 +179,42 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
   const figure = valve ? sc : sh;
   const target = figure.target!;
   const wantsMore = valve ? target.value - figure.value! : figure.value! - target.value;
-  const other = (say: string, because: string): Finding => ({
+  const other = (say: Said, because: Said): Finding => ({
     ...finding,
     because,
     next: { say, because, action: { kind: 'check', what: figure.id } },
   });
   if (wantsMore > 0 && sh.value !== undefined && sh.value < FLOODING_SUPERHEAT_F)
     return {
-      ...other(
-        'Do not add refrigerant. Look at the metering device: it floods.',
-        'Superheat is gone while the charge looks low: adding liquid would reach the compressor.',
-      ),
+      ...other(tell('startup.do-not-add-refrigerant-look-at'), tell('startup.superheat-is-gone-while-charge-looks')),
       verdict: 'stop',
     };
   if (held.length) {
-    return other('Prove the earlier steps first; charge advice is held back.', `Held back: ${held[0]}`);
+    return other(tell('startup.prove-earlier-steps-first-charge-advice'), tell('startup.held-back', { held: held[0] }));
   }
   if (wantsMore > 0) {
     if (valve && sh.value !== undefined && sh.value < 4) {
       return other(
-        'Do not add refrigerant. Check the valve and its bulb.',
-        'Low superheat with low subcooling is a valve or a compressor, not a low charge.',
+        tell('startup.do-not-add-refrigerant-check-valve'),
+        tell('startup.low-superheat-with-low-subcooling-is'),
       );
     }
     if (!valve && sc.value !== undefined && sc.value > 20) {
       return other(
-        'Do not add refrigerant. Look for a restriction.',
-        'High superheat with high subcooling: liquid is held back before the coil.',
+        tell('startup.do-not-add-refrigerant-look-for'),
+        tell('startup.high-superheat-with-high-subcooling-liquid'),
       );
     }
     if (system.trimOz > OVER_LIMIT * system.chargeTargetOz) {
       return other(
-        'Stop adding. Look for a leak, a wrong line length or a restriction.',
-        `${fmt(system.trimOz)} oz were added beyond the weighed charge, more than 10 % of it.`,
+        tell('startup.stop-adding-look-for-leak-wrong'),
+        tell('startup.were-added-beyond-weighed-charge-more', { trimOz: q(system.trimOz, 'oz') }),
       );
     }
   } else if (valve && sh.value !== undefined && sh.value > 25) {
     return other(
-      'Do not recover yet. Look for a restriction at the drier or valve.',
-      'High subcooling with high superheat: liquid is held back.',
+      tell('startup.do-not-recover-yet-look-for'),
+      tell('startup.high-subcooling-with-high-superheat-liquid'),
     );
   }
   const step = chargeStep({
@@ -212,17 +234,26 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
         : Math.min(half, Math.abs(step.value.stepOz))
       : Math.abs(step.value.stepOz);
   const impliedFt = line ? line.includedFt + Math.max(0, system.trimOz + (wantsMore > 0 ? oz : 0)) / line.ozPerFt : 0;
-  const implied = line ? ` With it the charge implies a line of about ${impliedFt.toFixed(0)} ft: can that be?` : '';
+  const implied = line ? tell('startup.with-it-charge-implies-line-of', { impliedFt: q(impliedFt, 'ft') }) : '';
   const moves = oz * step.value.degreesPerOz;
   const add = step.value.stepOz > 0;
-  const far = Math.abs(missOf(figure)) > TWICE ? ' This is one of several steps.' : '';
+  const far = Math.abs(missOf(figure)) > TWICE ? tell('startup.this-is-one-of-several-steps') : '';
   return {
     ...finding,
     next: {
       say: add
-        ? `Add ${fmt(oz)} oz as liquid, then wait ${step.value.waitMin} min.`
-        : `Recover ${fmt(oz)} oz, then wait ${step.value.waitMin} min.`,
-      because: `${figure.label} is ${fmt(Math.abs(wantsMore))} °F ${add === valve ? 'under' : 'over'} its target; airflow, coils and steadiness are proven. ${fmt(oz)} oz moves it about ${fmt(moves)} °F (${step.value.how}).${far}${implied}`,
+        ? tell('startup.add-as-liquid-then-wait', { oz: q(oz, 'oz'), waitMin: q(step.value.waitMin, 'min', 'as is') })
+        : tell('startup.recover-then-wait', { oz: q(oz, 'oz'), waitMin: q(step.value.waitMin, 'min', 'as is') }),
+      because: tell('startup.is-its-target-airflow-coils-and', {
+        label: figure.label,
+        wantsMore: q(Math.abs(wantsMore), 'F'),
+        add: add === valve ? 'under' : 'over',
+        oz: q(oz, 'oz'),
+        moves: q(moves, 'F'),
+        how: step.value.how,
+        far,
+        implied,
+      }),
       action: add ? { kind: 'weigh-in', oz } : { kind: 'recover', oz },
       waitMin: step.value.waitMin,
     },

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
+import { tell } from '@/core/startup/words';
+import { q } from '@/core/words/said';
 import { CFM_PER_TON } from './airflow';
 import type { Figures } from './figures';
 import { missOf } from './figures';
@@ -27,18 +29,18 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       step: 'power',
       verdict: inside ? 'good' : 'look-again',
       claim: inside
-        ? `Voltage ${volts.toFixed(0)} V is within the plate.`
-        : `Voltage ${volts.toFixed(0)} V is outside ${band.low}–${band.high} V.`,
-      evidence: [{ quantity: 'line voltage', value: volts, unit: 'V', band }],
-      because: 'Motors overheat away from their voltage, and amps mean nothing there.',
-      source: `${system.plateVolts} V plate; NEMA MG-1 range, from memory`,
+        ? tell('startup.voltage-is-within-plate', { volts: q(volts, 'V') })
+        : tell('startup.voltage-is-outside', { volts: q(volts, 'V'), low: band.low, high: q(band.high, 'V', 'as is') }),
+      evidence: [{ quantity: tell('startup.line-voltage'), value: volts, unit: 'V', band }],
+      because: tell('startup.motors-overheat-away-from-their-voltage'),
+      source: tell('startup.plate-nema-mg-1-range-from', { plateVolts: system.plateVolts }),
       confidence: 'high',
       miss: inside ? 0 : Math.max(band.low - volts, volts - band.high) / 5,
       next: inside
         ? undefined
         : {
-            say: 'Stop charging. Have a qualified person check the supply and the feeder.',
-            because: 'Voltage outside the plate makes every later reading doubtful.',
+            say: tell('startup.stop-charging-have-qualified-person-check'),
+            because: tell('startup.voltage-outside-plate-makes-every-later'),
             action: { kind: 'check', what: 'lineVolts' },
           },
     });
@@ -49,12 +51,20 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       id: 'fan-amps',
       step: 'power',
       verdict: 'good',
-      claim: `Outdoor fan ${fan.value.toFixed(2)} A, within its ${system.outdoorFanFlaA} A.`,
+      claim: tell('startup.outdoor-fan-within-its', {
+        value: q(fan.value, 'A', 2),
+        outdoorFanFlaA: q(system.outdoorFanFlaA, 'A', 'as is'),
+      }),
       evidence: [
-        { quantity: 'outdoor fan amps', value: fan.value, unit: 'A', band: { low: 0, high: system.outdoorFanFlaA } },
+        {
+          quantity: tell('startup.read-outdoor-fan-amps'),
+          value: fan.value,
+          unit: 'A',
+          band: { low: 0, high: system.outdoorFanFlaA },
+        },
       ],
-      because: 'FLA is a limit for a fan motor.',
-      source: 'plate',
+      because: tell('startup.fla-is-limit-for-fan-motor'),
+      source: tell('startup.plate'),
       confidence: 'medium',
       miss: 0,
     });
@@ -63,17 +73,25 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       id: 'fan-amps',
       step: 'power',
       verdict: 'look-again',
-      claim: `Outdoor fan draws ${fan.value.toFixed(2)} A, above its ${system.outdoorFanFlaA} A.`,
+      claim: tell('startup.outdoor-fan-draws-above-its', {
+        value: q(fan.value, 'A', 2),
+        outdoorFanFlaA: q(system.outdoorFanFlaA, 'A', 'as is'),
+      }),
       evidence: [
-        { quantity: 'outdoor fan amps', value: fan.value, unit: 'A', band: { low: 0, high: system.outdoorFanFlaA } },
+        {
+          quantity: tell('startup.read-outdoor-fan-amps'),
+          value: fan.value,
+          unit: 'A',
+          band: { low: 0, high: system.outdoorFanFlaA },
+        },
       ],
-      because: 'FLA is a limit for a fan motor.',
-      source: 'plate',
+      because: tell('startup.fla-is-limit-for-fan-motor'),
+      source: tell('startup.plate'),
       confidence: 'medium',
       miss: missOf(fan),
       next: {
-        say: 'Check the fan capacitor, blade height and bearings.',
-        because: 'A fan above its FLA will trip out on a hot day.',
+        say: tell('startup.check-fan-capacitor-blade-height-and'),
+        because: tell('startup.fan-above-its-fla-will-trip'),
         action: { kind: 'check', what: 'outdoorFanA' },
       },
     });
@@ -92,7 +110,7 @@ export function steadyFindings(
     step: 'steady' as const,
     evidence: [],
     confidence: 'high' as const,
-    source: 'steady-state detector: 300 s window, Title 24 RA3.2 run time, from memory',
+    source: tell('startup.steady-state-detector-300-s-window'),
   };
   if (running === false) {
     return [
@@ -100,19 +118,27 @@ export function steadyFindings(
         ...base,
         id: 'not-running',
         verdict: 'not-proven',
-        claim: 'The compressor is not running.',
-        because: 'A start-up is judged on a running system.',
+        claim: tell('startup.compressor-is-not-running'),
+        because: tell('startup.start-up-is-judged-on-running'),
         miss: 5,
         next: {
-          say: `Call for ${mode} at the thermostat and start the run.`,
-          because: 'A compressor may wait up to 5 min in its own delay: that is not a fault.',
+          say: tell('startup.call-for-at-thermostat-and-start', { mode }),
+          because: tell('startup.compressor-may-wait-up-to-5'),
           action: { kind: 'start' },
         },
       },
     ];
   }
   if (steady.state === 'steady') {
-    return [{ ...base, verdict: 'good', claim: `${steady.say}.`, because: 'All channels are quiet at once.', miss: 0 }];
+    return [
+      {
+        ...base,
+        verdict: 'good',
+        claim: tell('startup.say', { say: steady.say }),
+        because: tell('startup.all-channels-are-quiet-at-once'),
+        miss: 0,
+      },
+    ];
   }
   const waitMin = Math.max(1, Math.ceil(steady.waitS / 60));
   if (steady.state === 'hunting') {
@@ -120,12 +146,12 @@ export function steadyFindings(
       {
         ...base,
         verdict: 'not-proven',
-        claim: `Hunting: ${steady.say}.`,
-        because: 'A swinging valve gives no reading to charge by.',
+        claim: tell('startup.hunting', { say: steady.say }),
+        because: tell('startup.swinging-valve-gives-no-reading-to'),
         miss: 3,
         next: {
-          say: 'Do not charge. Check the valve bulb: clamped, insulated, at 4 or 8 o’clock.',
-          because: 'A loose bulb, low load or an oversized valve hunts.',
+          say: tell('startup.do-not-charge-check-valve-bulb'),
+          because: tell('startup.loose-bulb-low-load-or-oversized'),
           action: { kind: 'check', what: 'suctionLineF' },
         },
       },
@@ -135,15 +161,15 @@ export function steadyFindings(
     {
       ...base,
       verdict: 'not-proven',
-      claim: `Not steady yet. ${steady.say}.`,
-      because: 'Readings taken while the system settles lead to a wrong charge.',
+      claim: tell('startup.not-steady-yet', { say: steady.say }),
+      because: tell('startup.readings-taken-while-system-settles-lead'),
       miss: 1,
       next: {
         say:
           steady.state === 'invalid'
-            ? `${steady.say}. Check that probe.`
-            : `Wait ${waitMin} min. Do not add refrigerant yet.`,
-        because: `${steady.say}. Subcooling still rises while the house pulls down.`,
+            ? tell('startup.check-that-probe', { say: steady.say })
+            : tell('startup.wait-do-not-add-refrigerant-yet', { waitMin: q(waitMin, 'min', 'as is') }),
+        because: tell('startup.subcooling-still-rises-while-house-pulls', { say: steady.say }),
         action: { kind: 'wait' },
         waitMin,
       },
@@ -161,23 +187,21 @@ export function airflowFindings(
   const base = {
     id: 'airflow',
     step: 'airflow' as const,
-    source: '350–450 CFM a ton, common practice; maker’s range wins',
+    source: tell('startup.350-450-cfm-ton-common-practice'),
   };
   if (!airflow) {
     return [
       {
         ...base,
         verdict: 'not-proven',
-        claim: 'Airflow is not proven.',
+        claim: tell('startup.airflow-is-not-proven'),
         evidence: [],
-        because:
-          'Low airflow looks like a wrong charge. An air split in its band supports airflow but does not prove it.',
+        because: tell('startup.low-airflow-looks-like-wrong-charge'),
         confidence: 'high',
         miss: 2,
         next: {
-          say: 'Prove the airflow: flow grid at the filter, about 5 min.',
-          because:
-            'Charge advice is held back until airflow is measured. Strip-heat rise takes 10 min, static with the blower table 8 min.',
+          say: tell('startup.prove-airflow-flow-grid-at-filter'),
+          because: tell('startup.charge-advice-is-held-back-until'),
           action: { kind: 'prove-airflow' },
         },
       },
@@ -188,14 +212,16 @@ export function airflowFindings(
       {
         ...base,
         verdict: 'not-proven',
-        claim: 'Filter and indoor coil are not confirmed clean.',
+        claim: tell('startup.filter-and-indoor-coil-are-not'),
         evidence: [],
-        because: 'Measured airflow through a dirty filter or coil will change as soon as they are cleaned.',
+        because: tell('startup.measured-airflow-through-dirty-filter-or'),
         confidence: 'high',
         miss: 1,
         next: {
-          say: `Look at the ${confirmed.filterClean ? 'indoor coil' : 'filter'} and confirm it is clean.`,
-          because: 'Airflow counts as proven only with a clean filter and coil.',
+          say: tell('startup.look-at-and-confirm-it-is', {
+            filterClean: confirmed.filterClean ? tell('startup.indoor-coil') : 'filter',
+          }),
+          because: tell('startup.airflow-counts-as-proven-only-with'),
           action: { kind: 'confirm', confirmation: confirmed.filterClean ? 'indoorCoilClean' : 'filterClean' },
         },
       },
@@ -204,16 +230,21 @@ export function airflowFindings(
   const figure = figures.byId['airflow-per-ton'];
   const perTon = airflow.cfm / system.nominalTons;
   const evidence = [
-    { quantity: 'airflow', value: perTon, unit: 'CFM/ton', band: { low: CFM_PER_TON.low, high: CFM_PER_TON.high } },
+    {
+      quantity: tell('startup.read-airflow'),
+      value: perTon,
+      unit: 'CFM/ton',
+      band: { low: CFM_PER_TON.low, high: CFM_PER_TON.high },
+    },
   ];
   if (perTon >= CFM_PER_TON.low && perTon <= CFM_PER_TON.high) {
     return [
       {
         ...base,
         verdict: 'good',
-        claim: `Airflow ${airflow.cfm.toFixed(0)} CFM, ${perTon.toFixed(0)} a ton.`,
+        claim: tell('startup.airflow-ton', { cfm: q(airflow.cfm, 'cfm'), perTon: q(perTon, 'number', 0) }),
         evidence,
-        because: `Measured by ${airflow.method}, filter and coil clean.`,
+        because: tell('startup.measured-by-filter-and-coil-clean', { method: airflow.method }),
         confidence: 'high',
         miss: Math.abs(missOf(figure)),
       },
@@ -224,18 +255,18 @@ export function airflowFindings(
     {
       ...base,
       verdict: 'look-again',
-      claim: `Airflow is ${low ? 'low' : 'high'}: ${perTon.toFixed(0)} CFM a ton.`,
+      claim: tell('startup.airflow-is-ton', { low: low ? 'low' : 'high', perTon: q(perTon, 'cfm') }),
       evidence,
       because: low
-        ? 'Low airflow drops suction pressure and looks like a wrong charge.'
-        : 'High airflow carries water off the coil and hides low charge.',
+        ? tell('startup.low-airflow-drops-suction-pressure-and')
+        : tell('startup.high-airflow-carries-water-off-coil'),
       confidence: 'high',
       miss: Math.abs(missOf(figure)),
       next: {
         say: low
-          ? 'Raise the airflow: open registers, clean filter, next blower tap. Then measure again.'
-          : 'Lower the blower tap. Then measure again.',
-        because: 'Set airflow before charge: refrigerant cannot mend it.',
+          ? tell('startup.raise-airflow-open-registers-clean-filter')
+          : tell('startup.lower-blower-tap-then-measure-again'),
+        because: tell('startup.set-airflow-before-charge-refrigerant-cannot'),
         action: { kind: 'prove-airflow' },
       },
     },
@@ -250,15 +281,15 @@ export function coilFindings(figures: Figures, confirmed: Confirmations): Findin
       id: 'outdoor-coil',
       step: 'outdoor-coil',
       verdict: 'not-proven',
-      claim: 'Outdoor coil not confirmed clean and dry.',
+      claim: tell('startup.outdoor-coil-not-confirmed-clean-and'),
       evidence: [],
-      because: 'A dirty coil reads as overcharge; a wet one reads as undercharge.',
-      source: 'common practice',
+      because: tell('startup.dirty-coil-reads-as-overcharge-wet'),
+      source: tell('startup.common-practice'),
       confidence: 'high',
       miss: 1,
       next: {
-        say: 'Look at the outdoor coil: clean, dry, nothing blocking it. Confirm.',
-        because: 'Head pressure means nothing on a dirty or wet coil.',
+        say: tell('startup.look-at-outdoor-coil-clean-dry'),
+        because: tell('startup.head-pressure-means-nothing-on-dirty'),
         action: { kind: 'confirm', confirmation: 'outdoorCoilCleanDry' },
       },
     });
@@ -267,15 +298,17 @@ export function coilFindings(figures: Figures, confirmed: Confirmations): Findin
       id: 'condensing-high',
       step: 'outdoor-coil',
       verdict: 'look-again',
-      claim: `Condensing ${ctoa.value.toFixed(1)} °F over outdoor air is high.`,
-      evidence: [{ quantity: 'condensing over outdoor', value: ctoa.value, unit: '°F', band: ctoa.target }],
-      because: 'Blocked or recirculating air, a weak fan, overcharge or air in the system.',
+      claim: tell('startup.condensing-over-outdoor-air-is-high', { value: q(ctoa.value, 'F') }),
+      evidence: [
+        { quantity: tell('startup.read-condensing-over-outdoor'), value: ctoa.value, unit: '°F', band: ctoa.target },
+      ],
+      because: tell('startup.blocked-or-recirculating-air-weak-fan'),
       source: ctoa.target.source,
       confidence: 'medium',
       miss: Math.abs(missOf(ctoa)),
       next: {
-        say: 'Check the outdoor air path and fan before touching the charge.',
-        because: 'High head from poor air flow is not mended by recovering refrigerant.',
+        say: tell('startup.check-outdoor-air-path-and-fan'),
+        because: tell('startup.high-head-from-poor-air-flow'),
         action: { kind: 'check', what: 'outdoorDryBulbF' },
       },
     });
@@ -291,15 +324,15 @@ export function enclosureFinding(confirmed: Confirmations): Finding[] {
       id: 'enclosure',
       step: 'charge',
       verdict: 'not-proven',
-      claim: 'Panels, covers and fence not confirmed back in place.',
+      claim: tell('startup.panels-covers-and-fence-not-confirmed'),
       evidence: [],
-      because: 'An enclosure changes the air into the condenser; the signed reading is taken with it restored.',
-      source: 'common practice',
+      because: tell('startup.enclosure-changes-air-into-condenser-signed'),
+      source: tell('startup.common-practice'),
       confidence: 'high',
       miss: 0.2,
       next: {
-        say: 'Put panels, covers and fence back, confirm, then take the final reading.',
-        because: 'The reading that is signed must be of the system as it will run.',
+        say: tell('startup.put-panels-covers-and-fence-back'),
+        because: tell('startup.reading-that-is-signed-must-be'),
         action: { kind: 'confirm', confirmation: 'enclosureRestored' },
       },
     },

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import type { Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { nextOf } from '@/core/job/start-up-sheet';
+import { typed } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
 import type { Quantity } from './quantities';
@@ -10,7 +12,13 @@ import type { SteadyResult } from './steady-state';
 import { DEFAULT_SCHOOLS } from './system';
 import { startUpReadings as readings, START_UP_SYSTEM as SYSTEM } from './testing/sample-start-up';
 
-const STEADY: SteadyResult = { state: 'steady', say: 'Steady for 6 min', steadyForS: 360, waitS: 0, channels: {} };
+const STEADY: SteadyResult = {
+  state: 'steady',
+  say: typed('Steady for 6 min'),
+  steadyForS: 360,
+  waitS: 0,
+  channels: {},
+};
 
 function judge(change: Partial<JudgeInput> = {}) {
   const input: JudgeInput = {
@@ -30,7 +38,7 @@ function judge(change: Partial<JudgeInput> = {}) {
     figures,
     findings: ordered,
     verdict,
-    next: nextOf(ordered, { say: 'sign', because: '', action: { kind: 'sign' } }),
+    next: nextOf(ordered, { say: typed('sign'), because: typed(''), action: { kind: 'sign' } }),
   };
 }
 
@@ -43,13 +51,13 @@ describe('a healthy start-up', () => {
   it('each figure carries its working and source', () => {
     const { subcooling } = judge().figures.byId;
     expect(subcooling.value).toBeCloseTo(10, 6);
-    expect(subcooling.working.map((w) => w.label)).toEqual([
+    expect(told(subcooling.working.map((w) => w.label))).toEqual([
       'Liquid pressure',
       'Station pressure',
       'Bubble point',
       'Liquid line',
     ]);
-    expect(subcooling.target).toMatchObject({ low: 7, high: 13, source: "the unit's plate" });
+    expect(told(subcooling.target)).toMatchObject({ low: 7, high: 13, source: "the unit's plate" });
   });
 });
 
@@ -57,8 +65,8 @@ describe('charge advice', () => {
   it('low subcooling: adds a small step with an amount, a wait and how it was estimated', () => {
     const j = judge({ readings: readings({ sc: 6 }) });
     expect(j.verdict('subcooling')).toBe('look-again');
-    expect(j.next.say).toBe('Add 3.9 oz as liquid, then wait 10 min.');
-    expect(j.next.because).toMatch(/2 % of the charge moves it 1 °F/);
+    expect(english(j.next.say)).toBe('Add 3.9 oz as liquid, then wait 10 min.');
+    expect(english(j.next.because)).toMatch(/2 % of the charge moves it 1 °F/);
   });
   it('high subcooling: recovers, never adds', () => {
     expect(judge({ readings: readings({ sc: 16 }) }).next.action!.kind).toBe('recover');
@@ -95,17 +103,17 @@ describe('charge advice', () => {
     const unknownLine = { includedFt: 15, ozPerFt: 0.6, trims: 0 };
     const j = judge({ readings: readings({ sc: 4 }), system: { ...SYSTEM, unknownLine } });
     // 6 °F at 2 % of 131 oz a degree is 15.7 oz short; half of it is 7.9 oz, 13 ft of line.
-    expect(j.next.say).toBe('Add 7.9 oz as liquid, then wait 10 min.');
-    expect(j.next.because).toMatch(/a line of about 28 ft: can that be/);
+    expect(english(j.next.say)).toBe('Add 7.9 oz as liquid, then wait 10 min.');
+    expect(english(j.next.because)).toMatch(/a line of about 28 ft: can that be/);
     const later = judge({
       readings: readings({ sc: 6 }),
       system: { ...SYSTEM, unknownLine: { ...unknownLine, trims: 1 } },
     });
-    expect(later.next.say).toBe('Add 3.9 oz as liquid, then wait 10 min.');
+    expect(english(later.next.say)).toBe('Add 3.9 oz as liquid, then wait 10 min.');
   });
   it('beyond 10 % of trim it looks for something else', () => {
     const j = judge({ readings: readings({ sc: 5 }), system: { ...SYSTEM, trimOz: 15 } });
-    expect(j.next.say).toMatch(/leak/);
+    expect(english(j.next.say)).toMatch(/leak/);
   });
   it('high subcooling with high superheat is a restriction, nothing is recovered', () => {
     const j = judge({ readings: readings({ sc: 16, sh: 30 }) });
@@ -188,7 +196,7 @@ describe('never a confident wrong answer', () => {
 
 describe('order of findings', () => {
   it('stop, then the ladder, then not-proven before look-again, then the larger miss; good last', () => {
-    const base = { evidence: [], because: '', source: '', confidence: 'high' as const, claim: '' };
+    const base = { evidence: [], because: typed(''), source: typed(''), confidence: 'high' as const, claim: typed('') };
     const list = orderFindings([
       { ...base, id: 'd', step: 'compare', verdict: 'look-again', miss: 3 },
       { ...base, id: 'g', step: 'power', verdict: 'good', miss: 0 },

@@ -1,5 +1,7 @@
 import type { Finding } from '@/core/finding/finding';
 import { bubbleF, dewF } from '@/core/refrigerant/lookup';
+import { tell } from '@/core/startup/words';
+import { list, lower, q, type Said } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
 
@@ -11,15 +13,15 @@ export const EQUAL_PRESSURE_PSI = 5;
 const WET_BULB_SLACK_F = 0.3;
 /** What is wrong with an instrument, before its value is looked at. */
 const TROUBLES = {
-  lost: { claim: 'instrument lost', because: 'No signal from the instrument.', miss: 9 },
-  stale: { claim: 'reading is stale', because: 'No new value came in the last 10 s.', miss: 8 },
+  lost: { claim: tell('startup.instrument-lost'), because: tell('startup.no-signal-from-instrument'), miss: 9 },
+  stale: { claim: tell('startup.reading-is-stale'), because: tell('startup.no-new-value-came-in-last'), miss: 8 },
   stuck: {
-    claim: 'reading is stuck',
-    because: 'The very same value for a minute: a live probe always scatters.',
+    claim: tell('startup.reading-is-stuck'),
+    because: tell('startup.very-same-value-for-minute-live'),
     miss: 7,
   },
 } as const;
-const SOURCE = 'probe rejection rules, common practice';
+const SOURCE = tell('startup.probe-rejection-rules-common-practice');
 
 /**
  * Readings that cannot be true of a running cooling system: each names the probe to look at.
@@ -33,14 +35,7 @@ export function probeFindings(
   const cooling = mode === 'cooling';
   const out: Finding[] = [];
   const v = (name: Quantity): number | undefined => (r[name]?.trouble === 'lost' ? undefined : r[name]?.value);
-  const suspect = (
-    probe: Quantity,
-    claim: string,
-    because: string,
-    fix: string,
-    values: Quantity[],
-    miss: number,
-  ): void => {
+  const suspect = (probe: Quantity, claim: Said, because: Said, fix: Said, values: Quantity[], miss: number): void => {
     out.push({
       id: `probe-${probe}`,
       step: 'probes',
@@ -65,9 +60,9 @@ export function probeFindings(
       const { claim, because, miss } = TROUBLES[trouble];
       suspect(
         name,
-        `${label}: ${claim}.`,
+        tell('startup.trouble', { label, claim }),
         because,
-        `Reconnect the ${label.toLowerCase()} probe, or type the reading.`,
+        tell('startup.reconnect-probe-or-type-reading', { label: lower(label) }),
         [name],
         miss,
       );
@@ -80,15 +75,15 @@ export function probeFindings(
       id: 'readings-missing',
       step: 'probes',
       verdict: 'not-proven',
-      claim: `${gone.length} of ${required.length} readings are missing.`,
-      because: gone.map((g) => QUANTITIES[g].label.toLowerCase()).join(', '),
-      source: 'required start-up readings',
+      claim: tell('startup.of-readings-are-missing', { count: gone.length, count2: required.length }),
+      because: tell('startup.missing-list', { what: list(gone.map((g) => lower(QUANTITIES[g].label))) }),
+      source: tell('startup.required-start-up-readings'),
       confidence: 'high',
       miss: gone.length,
       evidence: [],
       next: {
-        say: `Read the ${QUANTITIES[first].label.toLowerCase()}: ${QUANTITIES[first].location}.`,
-        because: `Nothing can be judged without it; ${gone.length} missing in all.`,
+        say: tell('startup.read', { label: lower(QUANTITIES[first].label), location: QUANTITIES[first].location }),
+        because: tell('startup.nothing-can-be-judged-without-it', { count: gone.length }),
         action: { kind: 'enter-reading', quantity: first },
       },
     });
@@ -101,13 +96,11 @@ export function probeFindings(
     if (suction > liquid + EQUAL_PRESSURE_PSI) {
       suspect(
         'suctionPsig',
-        'Suction pressure is above liquid pressure.',
+        tell('startup.suction-pressure-is-above-liquid-pressure'),
         cooling
-          ? 'In cooling the suction side is always the lower: hoses swapped, or a gauge is wrong.'
-          : 'In heating the vapour port carries discharge pressure: suction is read at the true suction port.',
-        cooling
-          ? 'Check which hose is on which port, then read both gauges again.'
-          : 'Move the suction gauge to the true suction port between reversing valve and compressor.',
+          ? tell('startup.in-cooling-suction-side-is-always')
+          : tell('startup.in-heating-vapour-port-carries-discharge'),
+        cooling ? tell('startup.check-which-hose-is-on-which') : tell('startup.move-suction-gauge-to-true-suction'),
         ['suctionPsig', 'liquidPsig'],
         6,
       );
@@ -120,9 +113,9 @@ export function probeFindings(
   if (cooling && liquidLine !== undefined && outdoor !== undefined && liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F) {
     suspect(
       'liquidLineF',
-      `Liquid line ${(outdoor - liquidLine).toFixed(1)} °F below the air that cools it.`,
-      'An air-cooled condenser cannot do that: outdoor probe in the sun or in discharge air, or the liquid clamp is loose.',
-      'Shade the outdoor probe and reseat the liquid clamp on clean pipe.',
+      tell('startup.liquid-line-below-air-that-cools', { outdoor: q(outdoor - liquidLine, 'F') }),
+      tell('startup.air-cooled-condenser-cannot-do-that'),
+      tell('startup.shade-outdoor-probe-and-reseat-liquid'),
       ['liquidLineF', 'outdoorDryBulbF'],
       outdoor - liquidLine,
     );
@@ -133,9 +126,9 @@ export function probeFindings(
     else if (liquidLine > bubble + LIQUID_ABOVE_SATURATION_F) {
       suspect(
         'liquidLineF',
-        `Liquid line ${(liquidLine - bubble).toFixed(1)} °F hotter than saturation.`,
-        'Subcooling cannot be negative in steady liquid: liquid clamp warmed by sun, wrong refrigerant chosen, or liquid gauge reads low.',
-        'Reseat and insulate the liquid clamp, then zero the liquid gauge.',
+        tell('startup.liquid-line-hotter-than-saturation', { liquidLine: q(liquidLine - bubble, 'F') }),
+        tell('startup.subcooling-cannot-be-negative-in-steady'),
+        tell('startup.reseat-and-insulate-liquid-clamp-then'),
         ['liquidLineF', 'liquidPsig'],
         liquidLine - bubble,
       );
@@ -148,9 +141,9 @@ export function probeFindings(
     else if (suctionLine < dew - SUCTION_BELOW_SATURATION_F) {
       suspect(
         'suctionLineF',
-        `Suction line ${(dew - suctionLine).toFixed(1)} °F colder than its dew point.`,
-        'Superheat cannot be that negative: suction clamp off the pipe, clamps swapped, or wrong refrigerant chosen.',
-        'Reseat and insulate the suction clamp, and check the clamps are not swapped.',
+        tell('startup.suction-line-colder-than-its-dew', { dew: q(dew - suctionLine, 'F') }),
+        tell('startup.superheat-cannot-be-that-negative-suction'),
+        tell('startup.reseat-and-insulate-suction-clamp-and'),
         ['suctionLineF', 'suctionPsig'],
         dew - suctionLine,
       );
@@ -162,9 +155,9 @@ export function probeFindings(
   if (returnDb !== undefined && returnWb !== undefined && returnWb > returnDb + WET_BULB_SLACK_F) {
     suspect(
       'returnWetBulbF',
-      'Return wet bulb is above dry bulb.',
-      'That cannot be: the two probes are swapped, or the wet-bulb probe is wrong.',
-      'Check the return wet-bulb probe against a second one.',
+      tell('startup.return-wet-bulb-is-above-dry'),
+      tell('startup.that-cannot-be-two-probes-are'),
+      tell('startup.check-return-wet-bulb-probe-against'),
       ['returnWetBulbF', 'returnDryBulbF'],
       returnWb - returnDb,
     );
@@ -175,24 +168,24 @@ export function probeFindings(
       id: 'mode-doubt',
       step: 'probes',
       verdict: 'not-proven',
-      claim: `The air comes out ${(supply - returnDb).toFixed(1)} °F warmer: the system heats.`,
-      because: 'Cooling is chosen here. Either heating is called, or the reversing valve stands the wrong way.',
+      claim: tell('startup.air-comes-out-warmer-system-heats', { supply: q(supply - returnDb, 'F') }),
+      because: tell('startup.cooling-is-chosen-here-either-heating'),
       source: SOURCE,
       confidence: 'medium',
       miss: 6,
       evidence: [],
       next: {
-        say: 'If heating is called, set the mode to heating. If cooling is called, check O/B at the thermostat.',
-        because: 'A heat pump that warms the air is judged as heating.',
+        say: tell('startup.if-heating-is-called-set-mode'),
+        because: tell('startup.heat-pump-that-warms-air-is'),
         action: { kind: 'set-mode', mode: 'heating' },
       },
     });
   } else if (cooling && returnDb !== undefined && supply !== undefined && supply >= returnDb) {
     suspect(
       'supplyDryBulbF',
-      'Supply air is not colder than return air.',
-      'In cooling: probes swapped, the valve is in heating, or the system is not cooling at all.',
-      'Feel the supply air. If it is cold, swap the two probes; if it is warm, check O/B at the thermostat.',
+      tell('startup.supply-air-is-not-colder-than'),
+      tell('startup.in-cooling-probes-swapped-valve-is'),
+      tell('startup.feel-supply-air-if-it-is'),
       ['supplyDryBulbF', 'returnDryBulbF'],
       supply - returnDb + 1,
     );
@@ -202,9 +195,13 @@ export function probeFindings(
   function outOfRange(name: Quantity, psig: number): void {
     suspect(
       name,
-      `${QUANTITIES[name].label} ${psig} psig lies outside ${system.refrigerant}.`,
-      'Saturation is undefined there: wrong refrigerant chosen, or the gauge is wrong.',
-      'Check the refrigerant on the plate, then zero the gauge.',
+      tell('startup.lies-outside', {
+        label: QUANTITIES[name].label,
+        psig: q(psig, 'psig', 'as is'),
+        refrigerant: system.refrigerant,
+      }),
+      tell('startup.saturation-is-undefined-there-wrong-refrigerant'),
+      tell('startup.check-refrigerant-on-plate-then-zero'),
       [name],
       7,
     );

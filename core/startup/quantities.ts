@@ -1,31 +1,81 @@
+import { tell } from '@/core/startup/words';
+import type { Said } from '@/core/words/said';
 /** The readings of a start-up: label, fixed unit, what may be typed, and how far a probe may be off. */
 export type QuantitySpec = {
-  label: string;
+  label: Said;
   unit: string;
   low: number;
   high: number;
   /** Default probe uncertainty (±) in the same unit; trade practice. */
   uncertainty: number;
-  location: string;
+  location: Said;
   required: boolean;
 };
 
 export const QUANTITIES = {
-  suctionPsig: q('Suction pressure', 'psig', -10, 300, 1, 'suction service port', true),
-  liquidPsig: q('Liquid pressure', 'psig', 0, 700, 2, 'liquid service port', true),
-  suctionLineF: q('Suction line', '°F', -40, 150, 1, '4–6 in before the suction service valve', true),
-  liquidLineF: q('Liquid line', '°F', -20, 180, 1, 'at the liquid service valve', true),
-  outdoorDryBulbF: q('Outdoor air entering', '°F', -20, 130, 1, 'shaded, in the air entering the condenser', true),
-  returnDryBulbF: q('Return dry bulb', '°F', 40, 110, 0.5, 'return stream near the air handler', true),
-  returnWetBulbF: q('Return wet bulb', '°F', 30, 90, 0.7, 'return stream near the air handler', true),
-  supplyDryBulbF: q('Supply dry bulb', '°F', 30, 140, 0.5, 'plenum, out of sight of the coil', true),
-  compressorA: q('Compressor amps', 'A', 0, 200, 0.2, 'compressor common conductor', true),
-  outdoorFanA: q('Outdoor fan amps', 'A', 0, 30, 0.05, 'outdoor fan common conductor', true),
-  lineVolts: q('Line voltage', 'V', 90, 620, 1, 'contactor load side, running', true),
-  airflowCfm: q('Airflow', 'CFM', 100, 10000, 40, 'measured, with its method', false),
-  dischargeLineF: q('Discharge line', '°F', -20, 300, 1, '6 in from the compressor', false),
-  compressorSuctionF: q('Compressor suction line', '°F', -40, 150, 1, 'at the compressor', false),
-  runMinutes: q('Compressor run time', 'min', 0, 600, 0.5, 'since it last started', false),
+  suctionPsig: q(tell('startup.suction-pressure'), 'psig', -10, 300, 1, tell('startup.suction-service-port'), true),
+  liquidPsig: q(tell('startup.liquid-pressure'), 'psig', 0, 700, 2, tell('startup.liquid-service-port'), true),
+  suctionLineF: q(tell('startup.suction-line'), '°F', -40, 150, 1, tell('startup.4-6-in-before-suction-service'), true),
+  liquidLineF: q(tell('startup.liquid-line'), '°F', -20, 180, 1, tell('startup.at-liquid-service-valve'), true),
+  outdoorDryBulbF: q(
+    tell('startup.outdoor-air-entering'),
+    '°F',
+    -20,
+    130,
+    1,
+    tell('startup.shaded-in-air-entering-condenser'),
+    true,
+  ),
+  returnDryBulbF: q(
+    tell('startup.return-dry-bulb'),
+    '°F',
+    40,
+    110,
+    0.5,
+    tell('startup.return-stream-near-air-handler'),
+    true,
+  ),
+  returnWetBulbF: q(
+    tell('startup.return-wet-bulb'),
+    '°F',
+    30,
+    90,
+    0.7,
+    tell('startup.return-stream-near-air-handler'),
+    true,
+  ),
+  supplyDryBulbF: q(
+    tell('startup.supply-dry-bulb'),
+    '°F',
+    30,
+    140,
+    0.5,
+    tell('startup.plenum-out-of-sight-of-coil'),
+    true,
+  ),
+  compressorA: q(tell('startup.compressor-amps'), 'A', 0, 200, 0.2, tell('startup.compressor-common-conductor'), true),
+  outdoorFanA: q(
+    tell('startup.outdoor-fan-amps'),
+    'A',
+    0,
+    30,
+    0.05,
+    tell('startup.outdoor-fan-common-conductor'),
+    true,
+  ),
+  lineVolts: q(tell('startup.line-voltage'), 'V', 90, 620, 1, tell('startup.contactor-load-side-running'), true),
+  airflowCfm: q(tell('startup.airflow'), 'CFM', 100, 10000, 40, tell('startup.measured-with-its-method'), false),
+  dischargeLineF: q(tell('startup.discharge-line'), '°F', -20, 300, 1, tell('startup.6-in-from-compressor'), false),
+  compressorSuctionF: q(
+    tell('startup.compressor-suction-line'),
+    '°F',
+    -40,
+    150,
+    1,
+    tell('startup.at-compressor'),
+    false,
+  ),
+  runMinutes: q(tell('startup.compressor-run-time'), 'min', 0, 600, 0.5, tell('startup.since-it-last-started'), false),
 } as const satisfies Record<string, QuantitySpec>;
 
 /** A compressor that draws less than this is not running, A. */
@@ -36,12 +86,12 @@ export const QUANTITY_NAMES = Object.keys(QUANTITIES) as Quantity[];
 export const REQUIRED_QUANTITIES = QUANTITY_NAMES.filter((name) => QUANTITIES[name].required);
 
 function q(
-  label: string,
+  label: Said,
   unit: string,
   low: number,
   high: number,
   uncertainty: number,
-  location: string,
+  location: Said,
   required: boolean,
 ): QuantitySpec {
   return { label, unit, low, high, uncertainty, location, required };

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { orderFindings } from '@/core/finding/order';
 import { dueOn, owedTasks, readOn } from '@/core/job/owed';
+import { typed } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
 import { limitOf, requiredNow, SEASON_QUANTITIES } from './season';
@@ -20,7 +22,7 @@ const judge = (change: Partial<JudgeInput>) =>
     judgeStartUp({
       system: SYSTEM,
       readings: startUpReadings(),
-      steady: { state: 'steady', say: '', steadyForS: 360, waitS: 0, channels: {} },
+      steady: { state: 'steady', say: typed(''), steadyForS: 360, waitS: 0, channels: {} },
       airflow: { cfm: 1206, method: 'flow grid or hood', source: 'typed' },
       confirmations: { filterClean: true, indoorCoilClean: true, outdoorCoilCleanDry: true, enclosureRestored: true },
       schools: DEFAULT_SCHOOLS,
@@ -47,7 +49,7 @@ describe('a day on which the charge cannot be judged', () => {
     const found = judge({ ...WINTER, readings: heating() });
     const open = found.filter((f) => f.verdict !== 'good');
     expect(open.map((f) => [f.id, f.owed?.proof])).toEqual([['conditions', 'cooling-charge']]);
-    expect(found.some((f) => /swap|probe/i.test(f.next?.say ?? ''))).toBe(false);
+    expect(found.some((f) => /swap|probe/i.test(english(f.next?.say)))).toBe(false);
   });
   it.each([
     ['14 min of run', { ranMin: 14 }, 'run-time', 'not-proven'],
@@ -80,11 +82,13 @@ describe('a day on which the charge cannot be judged', () => {
   });
   it('says what was called and what came, and asks for the time that is missing', () => {
     const find = (id: string, change: Partial<JudgeInput>) => judge(change).find((f) => f.id === id)!;
-    expect(find('air-direction', { ...WINTER, readings: heating({ supplyDryBulbF: value(55) }) }).claim).toBe(
+    expect(english(find('air-direction', { ...WINTER, readings: heating({ supplyDryBulbF: value(55) }) }).claim)).toBe(
       'Heating is called and the air comes out 13.0 °F colder.',
     );
     const cooling = { system: { ...SYSTEM, inverter: true }, readings: heating() };
-    expect(find('air-direction', cooling).claim).toBe('Cooling is called and the air comes out 26.0 °F warmer.');
+    expect(english(find('air-direction', cooling).claim)).toBe(
+      'Cooling is called and the air comes out 26.0 °F warmer.',
+    );
     const unsaid = find('run-time', { ...WINTER, readings: heating(), ranMin: undefined as never });
     expect(unsaid.next?.action).toEqual({ kind: 'enter-reading', quantity: 'runMinutes' });
     const early = find('run-time', { ...WINTER, readings: heating(), ranMin: 11.2 });
@@ -110,16 +114,16 @@ describe('what stays owed', () => {
     expect(dueOn({ proof: 'cooling-charge', season }, from)).toBe(due);
   });
   it('the visit counts from the day of the reading, not from the day the job was planned for', () => {
-    expect(readOn([{ occurredAt: '2026-11-27T18:00:00Z' }, { occurredAt: '2026-11-26T18:00:00Z' }], '2026-06-01')).toBe(
-      '2026-11-27',
-    );
-    expect(readOn([], '2026-06-01')).toBe('2026-06-01');
+    expect(
+      readOn([{ occurredAt: '2026-11-27T18:00:00Z' }, { occurredAt: '2026-11-26T18:00:00Z' }], '2026-06-01', 'UTC'),
+    ).toBe('2026-11-27');
+    expect(readOn([], '2026-06-01', 'UTC')).toBe('2026-06-01');
   });
   it('each proof is one task, with its season in words', () => {
     const tasks = owedTasks(judge({ ...WINTER, readings: heating(), airflow: undefined as never }), '2026-01-10');
-    expect(tasks.map((t) => t.say).sort()).toEqual([
+    expect(told(tasks.map((t) => t.say)).sort()).toEqual([
       'Check of the charge in cooling, owed from May 2026',
-      'Proof of the airflow, owed by 2026-01-24',
+      'Proof of the airflow, owed by Jan 24, 2026',
     ]);
   });
 });

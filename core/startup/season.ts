@@ -1,4 +1,6 @@
 import type { Finding, Owed } from '@/core/finding/finding';
+import { tell } from '@/core/startup/words';
+import { q, type Said } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
 
@@ -12,7 +14,7 @@ const LOADED = { low: 0.3, high: 1 } as const;
 /** Air this much warmer or colder than it came back is warmed or cooled, °F (probe noise of two probes). */
 const AIR_MOVED_F = 2;
 
-export type Limit = { id: 'heating' | 'inverter' | 'too-cold'; claim: string; because: string; owed: Owed };
+export type Limit = { id: 'heating' | 'inverter' | 'too-cold'; claim: Said; because: Said; owed: Owed };
 
 /** Readings that a signature by the weighed charge needs: current, volts, and what the air does. */
 export const SEASON_QUANTITIES: readonly Quantity[] = [
@@ -33,15 +35,15 @@ export function limitOf({
   if (mode === 'heating')
     return {
       id: 'heating',
-      claim: 'Heating: the charge is not judged by cooling figures.',
-      because: 'Cooling superheat and subcooling do not apply in heating. The weighed charge is the authority now.',
+      claim: tell('startup.heating-charge-is-not-judged-by'),
+      because: tell('startup.cooling-superheat-and-subcooling-do-not'),
       owed: { proof: 'cooling-charge', season: 'warm' },
     };
   if (system.inverter)
     return {
       id: 'inverter',
-      claim: 'Inverter: only the maker’s own method judges the charge.',
-      because: 'An inverter is charged by weight and checked in the maker’s test mode.',
+      claim: tell('startup.inverter-only-makers-own-method-judges'),
+      because: tell('startup.inverter-is-charged-by-weight-and'),
       owed: { proof: 'maker-test-mode', season: 'any' },
     };
   const outdoor = readings.outdoorDryBulbF?.value;
@@ -49,8 +51,11 @@ export function limitOf({
   if ((outdoor !== undefined && outdoor < LEAST_OUTDOOR_F) || (indoor !== undefined && indoor < LEAST_RETURN_F))
     return {
       id: 'too-cold',
-      claim: 'Too cool to judge the charge in cooling.',
-      because: `Cooling charge is judged above ${LEAST_OUTDOOR_F} °F outdoor and ${LEAST_RETURN_F} °F return. The weighed charge is the authority now.`,
+      claim: tell('startup.too-cool-to-judge-charge-in'),
+      because: tell('startup.cooling-charge-is-judged-above-outdoor', {
+        leastOutdoorF: q(LEAST_OUTDOOR_F, 'F', 'as is'),
+        leastReturnF: q(LEAST_RETURN_F, 'F', 'as is'),
+      }),
       owed: { proof: 'cooling-charge', season: 'warm' },
     };
   return undefined;
@@ -75,7 +80,7 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
       claim: limit.claim,
       evidence: [],
       because: limit.because,
-      source: 'common practice; the maker’s limit wins',
+      source: tell('startup.common-practice-makers-limit-wins'),
       confidence: 'high',
       miss: 4,
       owed: limit.owed,
@@ -90,11 +95,15 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
       step: 'compare',
       verdict: inside ? 'good' : 'look-again',
       claim: inside
-        ? `Compressor ${amps.value.toFixed(1)} A, as a loaded one draws.`
-        : `Compressor ${amps.value.toFixed(1)} A is outside ${band.low.toFixed(1)} to ${band.high.toFixed(1)} A.`,
-      evidence: [{ quantity: 'compressor amps', value: amps.value, unit: 'A', band }],
-      because: `Between ${LOADED.low * 100} % and ${LOADED.high * 100} % of RLA; the maker’s table wins.`,
-      source: 'design default; RLA from the plate',
+        ? tell('startup.compressor-as-loaded-one-draws', { value: q(amps.value, 'A') })
+        : tell('startup.compressor-is-outside-to', {
+            value: q(amps.value, 'A'),
+            low: q(band.low, 'number', 1),
+            high: q(band.high, 'A'),
+          }),
+      evidence: [{ quantity: tell('startup.read-compressor-amps'), value: amps.value, unit: 'A', band }],
+      because: tell('startup.between-and-of-rla-makers-table', { low: LOADED.low * 100, high: LOADED.high * 100 }),
+      source: tell('startup.design-default-rla-from-plate'),
       confidence: 'medium',
       miss: inside ? 0 : Math.max(band.low - amps.value, amps.value - band.high) / band.low,
       ...(inside
@@ -103,9 +112,9 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
             next: {
               say:
                 amps.value < band.low
-                  ? 'See whether the compressor is loaded: suction cold, discharge hot.'
-                  : 'Check voltage under load and the run capacitor.',
-              because: 'Current outside its band is the first sign of a wrong charge or supply.',
+                  ? tell('startup.see-whether-compressor-is-loaded-suction')
+                  : tell('startup.check-voltage-under-load-and-run'),
+              because: tell('startup.current-outside-its-band-is-first'),
               action: { kind: 'check', what: 'compressorA' } as const,
             },
           }),
@@ -130,18 +139,22 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
       step: 'compare',
       verdict: right ? 'good' : wrongWay ? 'stop' : 'look-again',
       claim: right
-        ? `The air is ${word} by ${Math.abs(riseF).toFixed(1)} °F.`
+        ? tell('startup.air-is-by', { word, riseF: q(Math.abs(riseF), 'F') })
         : wrongWay
-          ? `${mode === 'heating' ? 'Heating' : 'Cooling'} is called and the air comes out ${Math.abs(riseF).toFixed(1)} °F ${riseF > 0 ? 'warmer' : 'colder'}.`
-          : `The air is hardly ${word}: ${Math.abs(riseF).toFixed(1)} °F.`,
+          ? tell('startup.is-called-and-air-comes-out', {
+              mode: mode === 'heating' ? tell('startup.heating') : tell('startup.cooling'),
+              riseF: q(Math.abs(riseF), 'F'),
+              riseF2: riseF > 0 ? 'warmer' : 'colder',
+            })
+          : tell('startup.air-is-hardly', { word, riseF: q(Math.abs(riseF), 'F') }),
       evidence: [
         { quantity: QUANTITIES.supplyDryBulbF.label, value: supply.value, unit: '°F' },
         { quantity: QUANTITIES.returnDryBulbF.label, value: back.value, unit: '°F' },
       ],
       because: wrongWay
-        ? 'The reversing valve stands the other way, the two air probes are swapped, or the mode is set wrong here.'
-        : 'What is called must be what the house gets.',
-      source: 'definition of the mode',
+        ? tell('startup.reversing-valve-stands-other-way-two')
+        : tell('startup.what-is-called-must-be-what'),
+      source: tell('startup.definition-of-mode'),
       // Two probes in each other's place look the same.
       confidence: wrongWay ? 'medium' : 'high',
       miss: right ? 0 : 2,
@@ -150,13 +163,13 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
         : {
             next: wrongWay
               ? {
-                  say: 'Stop the call. Check O/B at the thermostat, the mode set here, and which air probe is which.',
-                  because: 'A system that does the opposite of its call is wired or set wrong.',
+                  say: tell('startup.stop-call-check-o-b-at'),
+                  because: tell('startup.system-that-does-opposite-of-its'),
                   action: { kind: 'stop' } as const,
                 }
               : {
-                  say: 'Let it run on and read the supply air again, upstream of the registers.',
-                  because: 'A few minutes of run bring the supply air to its place.',
+                  say: tell('startup.let-it-run-on-and-read'),
+                  because: tell('startup.few-minutes-of-run-bring-supply'),
                   action: { kind: 'wait' } as const,
                   waitMin: 5,
                 },
@@ -171,23 +184,28 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
       verdict: 'not-proven',
       claim:
         left === undefined
-          ? 'Nobody said how long the compressor has run.'
-          : `${left} min left of ${SEASON_RUN_MIN} min of run.`,
+          ? tell('startup.nobody-said-how-long-compressor-has')
+          : tell('startup.left-of-of-run', {
+              left: q(left, 'min', 'as is'),
+              seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is'),
+            }),
       evidence: [],
-      because: `A signature by the weighed charge rests on at least ${SEASON_RUN_MIN} min of run.`,
-      source: 'California Title 24 RA3.2 (15 min), edition not checked',
+      because: tell('startup.signature-by-weighed-charge-rests-on', {
+        seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is'),
+      }),
+      source: tell('startup.california-title-24-ra3-2-15'),
       confidence: 'high',
       miss: 1,
       next:
         left === undefined
           ? {
-              say: 'Type how long the compressor has run.',
-              because: `It must be ${SEASON_RUN_MIN} min or more.`,
+              say: tell('startup.type-how-long-compressor-has-run'),
+              because: tell('startup.it-must-be-or-more', { seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is') }),
               action: { kind: 'enter-reading', quantity: 'runMinutes' },
             }
           : {
-              say: `Let it run ${left} min more.`,
-              because: `At least ${SEASON_RUN_MIN} min of run count.`,
+              say: tell('startup.let-it-run-more', { left: q(left, 'min', 'as is') }),
+              because: tell('startup.at-least-of-run-count', { seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is') }),
               action: { kind: 'wait' },
               waitMin: left,
             },
@@ -197,10 +215,10 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
       id: 'run-time',
       step: 'steady',
       verdict: 'good',
-      claim: `The compressor has run ${Math.floor(ranMin)} min.`,
+      claim: tell('startup.compressor-has-run-min', { ranMin: Math.floor(ranMin) }),
       evidence: [],
-      because: `At least ${SEASON_RUN_MIN} min are asked for.`,
-      source: 'California Title 24 RA3.2 (15 min), edition not checked',
+      because: tell('startup.at-least-are-asked-for', { seasonRunMin: q(SEASON_RUN_MIN, 'min', 'as is') }),
+      source: tell('startup.california-title-24-ra3-2-15'),
       confidence: 'high',
       miss: 0,
     });

@@ -1,3 +1,5 @@
+import { tell } from '@/core/startup/words';
+import { q, type Said } from '@/core/words/said';
 import type { Quantity } from './quantities';
 import { DEFAULT_STEADY, type SteadyResult, type SteadySettings } from './steady-state';
 
@@ -27,7 +29,7 @@ export function steadyFromRepeats(
   /** Now, on the clock of the rounds, min: tells how long until the next round. */
   nowMin?: number,
 ): SteadyResult {
-  const result = (state: SteadyResult['state'], say: string, waitS: number, steadyForS = 0): SteadyResult => ({
+  const result = (state: SteadyResult['state'], say: Said, waitS: number, steadyForS = 0): SteadyResult => ({
     state,
     say,
     waitS,
@@ -35,11 +37,14 @@ export function steadyFromRepeats(
     channels: {},
   });
   if (runMinutes === undefined)
-    return result('starting', 'Type how long the compressor has run', settings.minRunMin * 60);
+    return result('starting', tell('startup.type-how-long-compressor-has-run-2'), settings.minRunMin * 60);
   if (runMinutes < settings.minRunMin) {
     return result(
       'settling',
-      `${Math.ceil(settings.minRunMin - runMinutes)} min left of ${settings.minRunMin} min of compressor run`,
+      tell('startup.min-left-of-of-compressor-run', {
+        minRunMin: Math.ceil(settings.minRunMin - runMinutes),
+        minRunMin2: q(settings.minRunMin, 'min', 'as is'),
+      }),
       (settings.minRunMin - runMinutes) * 60,
     );
   }
@@ -47,14 +52,24 @@ export function steadyFromRepeats(
   const before = [...rounds].reverse().find((r) => last && last.atMin - r.atMin >= LEAST_APART_MIN);
   const leftS =
     last && nowMin !== undefined ? Math.max(0, (last.atMin + LEAST_APART_MIN - nowMin) * 60) : LEAST_APART_MIN * 60;
-  if (!last) return result('settling', 'Record the first round', 0);
-  if (!before) return result('settling', `Take a second round ${LEAST_APART_MIN} min after the first`, leftS);
+  if (!last) return result('settling', tell('startup.record-first-round'), 0);
+  if (!before)
+    return result(
+      'settling',
+      tell('startup.take-second-round-after-first', { leastApartMin: q(LEAST_APART_MIN, 'min', 'as is') }),
+      leftS,
+    );
   const moved = (Object.keys(AGREE) as Quantity[]).filter((name) => {
     const a = last.values[name];
     const b = before.values[name];
     return a === undefined || b === undefined || !(Math.abs(a - b) <= AGREE[name]!);
   });
-  if (moved.length) return result('settling', 'The last two rounds differ: take another in 5 min', leftS);
+  if (moved.length) return result('settling', tell('startup.last-two-rounds-differ-take-another'), leftS);
   const forMin = last.atMin - before.atMin;
-  return result('steady', `Two typed rounds agree over ${Math.round(forMin)} min`, 0, forMin * 60);
+  return result(
+    'steady',
+    tell('startup.two-typed-rounds-agree-over-min', { forMin: Math.round(forMin) }),
+    0,
+    forMin * 60,
+  );
 }

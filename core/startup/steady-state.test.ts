@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fitWindow } from '@/core/numeric/window';
+import { english, told } from '@/core/words/testing/english';
 import { steadyFromRepeats } from './steady-from-repeats';
 import { type RunEvent, type SteadySample, steadyState } from './steady-state';
 
@@ -46,7 +47,7 @@ describe('the window fit', () => {
 describe('steady-state detector', () => {
   it('is never steady before its least run time, whatever the readings', () => {
     expect(steadyState(run(800), START)).toMatchObject({ state: 'settling' });
-    expect(steadyState(run(890), START).say).toMatch(/left of 15 min/);
+    expect(english(steadyState(run(890), START).say)).toMatch(/left of 15 min/);
   });
   it('a settled system is steady after it, and says for how long', () => {
     const r = steadyState(run(1500, settling), START);
@@ -97,9 +98,11 @@ describe('steady-state detector', () => {
   });
   it('a hole of more than 10 s or a lost channel gives no verdict', () => {
     expect(
-      steadyState(
-        run(1200, undefined, (t) => t > 1100 && t < 1115),
-        START,
+      told(
+        steadyState(
+          run(1200, undefined, (t) => t > 1100 && t < 1115),
+          START,
+        ),
       ),
     ).toMatchObject({ state: 'settling', say: 'Insufficient data in the last 5 min' });
     expect(

@@ -1,4 +1,6 @@
 import { fitWindow, movingMean, type WindowFit } from '@/core/numeric/window';
+import { tell } from '@/core/startup/words';
+import { list, q, type Said } from '@/core/words/said';
 
 /** The channels that must all be quiet at once, with their largest slope per minute and standard deviation. */
 export const STEADY_LIMITS = {
@@ -34,7 +36,7 @@ export const LARGE_STEP_SHARE = 0.05;
 export type SteadyResult = {
   state: SteadyState;
   /** In words, what is still missing or moving. */
-  say: string;
+  say: Said;
   /** Seconds for which the state has been steady without a break. */
   steadyForS: number;
   /** Least wait before it can be steady, where that is known. */
@@ -51,14 +53,14 @@ const HUNTING_PEAK_TO_PEAK_F = 4;
 const PROVISIONAL_FALL_PER_MIN = 0.5;
 const LOOK_BACK_STEP_S = 15;
 
-const WORDS: Record<SteadyChannel, string> = {
-  superheatF: 'superheat',
-  subcoolingF: 'subcooling',
-  suctionPsig: 'suction pressure',
-  liquidPsig: 'liquid pressure',
-  returnDryBulbF: 'return air',
-  supplyDryBulbF: 'supply air',
-  compressorA: 'compressor amps',
+const WORDS: Record<SteadyChannel, Said> = {
+  superheatF: tell('startup.superheat'),
+  subcoolingF: tell('startup.subcooling'),
+  suctionPsig: tell('startup.suction-pressure-2'),
+  liquidPsig: tell('startup.liquid-pressure-2'),
+  returnDryBulbF: tell('startup.return-air'),
+  supplyDryBulbF: tell('startup.supply-air'),
+  compressorA: tell('startup.compressor-amps-2'),
 };
 
 /**
@@ -86,10 +88,14 @@ export function steadyState(
     if (cut < LEAST_SAMPLES || judgeAt(samples, events, settings, cut).state !== 'steady') break;
     steadyForS = back;
   }
-  return { ...now, steadyForS, say: `Steady for ${Math.max(1, Math.round(steadyForS / 60))} min` };
+  return {
+    ...now,
+    steadyForS,
+    say: tell('startup.steady-for-min', { value: Math.max(1, Math.round(steadyForS / 60)) }),
+  };
 }
 
-function quietResult(state: SteadyState, say: string, waitS: number): SteadyResult {
+function quietResult(state: SteadyState, say: Said, waitS: number): SteadyResult {
   return { state, say, steadyForS: 0, waitS, channels: {} };
 }
 
@@ -100,13 +106,13 @@ function judgeAt(
   count: number,
 ): SteadyResult {
   const last = samples[count - 1];
-  if (!last) return quietResult('starting', 'No samples yet', WINDOW_S);
+  if (!last) return quietResult('starting', tell('startup.no-samples-yet'), WINDOW_S);
   const now = last.runSeconds;
   const past = events.filter((e) => e.runSeconds <= now);
   const started = lastOf(past, 'compressor-start');
   const stopped = lastOf(past, 'compressor-stop');
   if (started === undefined || (stopped !== undefined && stopped > started)) {
-    return quietResult('starting', 'Compressor is not running', settings.minRunMin * 60);
+    return quietResult('starting', tell('startup.compressor-is-not-running-2'), settings.minRunMin * 60);
   }
   const changed = Math.max(
     started,
@@ -116,11 +122,11 @@ function judgeAt(
   );
   const due = Math.max(started + settings.minRunMin * 60, changed > started ? changed + settings.recheckMin * 60 : 0);
   if (now < due) {
-    const why = changed > started ? 'after the last change' : 'of compressor run';
+    const why = changed > started ? tell('startup.after-last-change') : tell('startup.of-compressor-run');
     const least = changed > started ? settings.recheckMin : settings.minRunMin;
     return quietResult(
       now - started < 60 ? 'starting' : 'settling',
-      `${Math.ceil((due - now) / 60)} min left of ${least} min ${why}`,
+      tell('startup.min-left-of', { due: Math.ceil((due - now) / 60), least: q(least, 'min', 'as is'), why }),
       due - now,
     );
   }
@@ -139,7 +145,11 @@ function lastOf(events: readonly RunEvent[], kind: RunEvent['kind']): number | u
 function judgeWindow(window: readonly SteadySample[], now: number, from: number): SteadyResult {
   const gap = window.some((s, i) => i > 0 && s.runSeconds - window[i - 1]!.runSeconds > LONGEST_GAP_S);
   if (window.length < LEAST_SAMPLES || gap || now - from < WINDOW_S - LONGEST_GAP_S) {
-    return quietResult('settling', 'Insufficient data in the last 5 min', Math.max(0, WINDOW_S - (now - from)));
+    return quietResult(
+      'settling',
+      tell('startup.insufficient-data-in-last-5-min'),
+      Math.max(0, WINDOW_S - (now - from)),
+    );
   }
   const channels: SteadyResult['channels'] = {};
   const moving: SteadyChannel[] = [];
@@ -155,7 +165,7 @@ function judgeWindow(window: readonly SteadySample[], now: number, from: number)
       }
     }
     if (t.length < LEAST_SAMPLES) {
-      return quietResult('invalid', `No usable signal for ${WORDS[channel]}`, WINDOW_S);
+      return quietResult('invalid', tell('startup.no-usable-signal-for', { words: WORDS[channel] }), WINDOW_S);
     }
     series.set(channel, { t, y });
     const fit = fitWindow(t, y);
@@ -169,20 +179,23 @@ function judgeWindow(window: readonly SteadySample[], now: number, from: number)
   if (hunting) {
     return {
       state: 'hunting',
-      say: `Superheat swings ${hunting.peakToPeakF.toFixed(1)} °F every ${Math.round(hunting.periodS)} s`,
+      say: tell('startup.superheat-swings-every-s', {
+        peakToPeakF: q(hunting.peakToPeakF, 'F'),
+        periodS: Math.round(hunting.periodS),
+      }),
       steadyForS: 0,
       waitS: WINDOW_S,
       channels,
       hunting,
     };
   }
-  if (moving.length === 0) return { state: 'steady', say: 'Steady', steadyForS: 0, waitS: 0, channels };
+  if (moving.length === 0) return { state: 'steady', say: tell('startup.steady'), steadyForS: 0, waitS: 0, channels };
   const fall = -(channels.returnDryBulbF?.slopePerMin ?? 0);
   const onlyAir = moving.every((c) => AIR_CHANNELS.includes(c));
   if (onlyAir && fall > STEADY_LIMITS.returnDryBulbF.slope && fall <= PROVISIONAL_FALL_PER_MIN) {
     return {
       state: 'provisional',
-      say: `House still pulling down ${fall.toFixed(2)} °F a minute; the circuit itself is steady`,
+      say: tell('startup.house-still-pulling-down-minute-circuit', { fall: q(fall, 'F', 2) }),
       steadyForS: 0,
       waitS: WINDOW_S,
       channels,
@@ -190,7 +203,7 @@ function judgeWindow(window: readonly SteadySample[], now: number, from: number)
   }
   return {
     state: 'settling',
-    say: `Still moving: ${moving.map((c) => WORDS[c]).join(', ')}`,
+    say: tell('startup.still-moving', { value: list(moving.map((c) => WORDS[c])) }),
     steadyForS: 0,
     waitS: 60,
     channels,

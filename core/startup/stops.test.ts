@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { typed } from '@/core/words/said';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
 import { DEFAULT_SCHOOLS as SCHOOLS } from './system';
@@ -9,7 +10,7 @@ const judge = (change: Partial<JudgeInput> = {}) =>
   judgeStartUp({
     system: SYSTEM,
     readings: startUpReadings(),
-    steady: { state: 'steady', say: '', steadyForS: 360, waitS: 0, channels: {} },
+    steady: { state: 'steady', say: typed(''), steadyForS: 360, waitS: 0, channels: {} },
     airflow: { cfm: 1200, uncertaintyCfm: 60, method: 'grid', source: 'typed' } as JudgeInput['airflow'],
     confirmations: { filterClean: true, indoorCoilClean: true, outdoorCoilCleanDry: true, enclosureRestored: true },
     schools: SCHOOLS,
@@ -28,7 +29,7 @@ const KINDS: [string, Partial<JudgeInput>][] = [
   ['an inverter', { system: { ...SYSTEM, inverter: true } }],
   ['heating', { mode: 'heating', system: { ...SYSTEM, heatPump: true } }],
   ['too cold a day', { readings: startUpReadings({ outdoorF: 40 }) }],
-  ['not steady', { steady: { state: 'not-steady', say: '', steadyForS: 0, waitS: 300, channels: {} } as never }],
+  ['not steady', { steady: { state: 'not-steady', say: typed(''), steadyForS: 0, waitS: 300, channels: {} } as never }],
   ['no airflow proven', { airflow: undefined as never }],
 ];
 

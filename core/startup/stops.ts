@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
+import { tell } from '@/core/startup/words';
+import { q, type Said } from '@/core/words/said';
 import type { Figures } from './figures';
 import type { JudgeInput } from './judge-input';
 import { EQUAL_PRESSURE_PSI } from './probe-checks';
@@ -30,7 +32,7 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
   const sound = (...names: (keyof typeof readings)[]): boolean =>
     names.every((n) => readings[n] !== undefined && readings[n]?.trouble === undefined && !suspects.has(n));
   const out: Finding[] = [];
-  const stop = (f: Pick<Finding, 'id' | 'claim' | 'because' | 'evidence' | 'source' | 'miss'>, say: string): void => {
+  const stop = (f: Pick<Finding, 'id' | 'claim' | 'because' | 'evidence' | 'source' | 'miss'>, say: Said): void => {
     out.push({
       ...f,
       step: 'power',
@@ -46,13 +48,15 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
     stop(
       {
         id: 'over-rla',
-        claim: `Compressor draws ${((100 * amps) / system.compressorRlaA).toFixed(0)} % of RLA.`,
-        evidence: [{ quantity: 'compressor amps', value: amps, unit: 'A', band: { low: 0, high: limitA } }],
-        because: 'Above 110 % of RLA the motor overheats; running on damages the compressor.',
-        source: 'company default; RLA from the plate',
+        claim: tell('startup.compressor-draws-of-rla', { amps: q((100 * amps) / system.compressorRlaA, 'pct') }),
+        evidence: [
+          { quantity: tell('startup.read-compressor-amps'), value: amps, unit: 'A', band: { low: 0, high: limitA } },
+        ],
+        because: tell('startup.above-110-of-rla-motor-overheats'),
+        source: tell('startup.company-default-rla-from-plate'),
         miss: amps / system.compressorRlaA,
       },
-      'Stop the system. Find the high head pressure, low voltage or wrong capacitor first.',
+      tell('startup.stop-system-find-high-head-pressure'),
     );
 
   const discharge = readings.dischargeLineF;
@@ -60,20 +64,20 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
     stop(
       {
         id: 'discharge-hot',
-        claim: `Discharge line ${discharge!.value.toFixed(0)} °F.`,
+        claim: tell('startup.discharge-line-2', { value: q(discharge!.value, 'F', 0) }),
         evidence: [
           {
-            quantity: 'discharge line',
+            quantity: tell('startup.read-discharge-line'),
             value: discharge!.value,
             unit: '°F',
             band: { low: 0, high: DISCHARGE_STOP_F },
           },
         ],
-        because: `From ${DISCHARGE_STOP_F} °F on the oil breaks down and the valves suffer.`,
-        source: 'common practice; the maker’s limit wins',
+        because: tell('startup.from-on-oil-breaks-down-and', { dischargeStopF: q(DISCHARGE_STOP_F, 'F', 'as is') }),
+        source: tell('startup.common-practice-makers-limit-wins'),
         miss: discharge!.value / DISCHARGE_STOP_F,
       },
-      'Stop the system. Look for low charge, a restriction, high head or a failing compressor.',
+      tell('startup.stop-system-look-for-low-charge'),
     );
 
   const superheatF = figures.byId.superheat.value;
@@ -84,29 +88,43 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
     sound('suctionPsig', 'suctionLineF')
   ) {
     const base = {
-      evidence: [{ quantity: 'superheat', value: superheatF, unit: '°F', band: { low: FLOODING_F, high: 25 } }],
-      because: 'Liquid washes the oil out of the compressor and breaks it.',
-      source: 'common practice',
+      evidence: [
+        {
+          quantity: tell('startup.read-superheat'),
+          value: superheatF,
+          unit: '°F',
+          band: { low: FLOODING_F, high: 25 },
+        },
+      ],
+      because: tell('startup.liquid-washes-oil-out-of-compressor'),
+      source: tell('startup.common-practice'),
       miss: FLOODING_F - superheatF,
     };
     if ((input.floodingMin ?? 0) >= FLOODING_HELD_MIN)
       stop(
         {
           id: 'flooding',
-          claim: `Superheat ${superheatF.toFixed(1)} °F, below ${FLOODING_F} °F for ${FLOODING_HELD_MIN} min.`,
+          claim: tell('startup.superheat-below-for', {
+            superheatF: q(superheatF, 'F'),
+            floodingF: q(FLOODING_F, 'F', 'as is'),
+            floodingHeldMin: q(FLOODING_HELD_MIN, 'min', 'as is'),
+          }),
           ...base,
         },
-        'Stop the system: liquid reaches the compressor. Look at the metering device, the airflow and the charge.',
+        tell('startup.stop-system-liquid-reaches-compressor-look'),
       );
     else
       out.push({
         id: 'flooding-watch',
         step: 'power',
         verdict: 'look-again',
-        claim: `Superheat ${superheatF.toFixed(1)} °F: liquid may be reaching the compressor.`,
+        claim: tell('startup.superheat-liquid-may-be-reaching-compressor', { superheatF: q(superheatF, 'F') }),
         confidence: 'high',
         next: {
-          say: `Read the suction again after ${FLOODING_HELD_MIN} min; shut it down if superheat stays below ${FLOODING_F} °F.`,
+          say: tell('startup.read-suction-again-after-shut-it', {
+            floodingHeldMin: q(FLOODING_HELD_MIN, 'min', 'as is'),
+            floodingF: q(FLOODING_F, 'F', 'as is'),
+          }),
           because: base.because,
           action: { kind: 'wait' },
           waitMin: FLOODING_HELD_MIN,
@@ -123,13 +141,15 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
     stop(
       {
         id: 'no-liquid',
-        claim: `Subcooling ${subcoolingF.toFixed(1)} °F: no solid liquid in the liquid line.`,
-        evidence: [{ quantity: 'subcooling', value: subcoolingF, unit: '°F', band: { low: 0, high: 40 } }],
-        because: 'With both probes sound there is gas before the metering device: charge is far short, or has leaked.',
-        source: 'definition of subcooling; common practice',
+        claim: tell('startup.subcooling-no-solid-liquid-in-liquid', { subcoolingF: q(subcoolingF, 'F') }),
+        evidence: [
+          { quantity: tell('startup.read-subcooling'), value: subcoolingF, unit: '°F', band: { low: 0, high: 40 } },
+        ],
+        because: tell('startup.with-both-probes-sound-there-is'),
+        source: tell('startup.definition-of-subcooling-common-practice'),
         miss: -subcoolingF,
       },
-      'Stop the system. Look for a leak or a wrong weigh-in before anything is added.',
+      tell('startup.stop-system-look-for-leak-or'),
     );
 
   const suction = readings.suctionPsig;
@@ -146,17 +166,17 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
     stop(
       {
         id: 'not-pumping',
-        claim: 'Both pressures are equal while the compressor draws current.',
+        claim: tell('startup.both-pressures-are-equal-while-compressor'),
         evidence: [
-          { quantity: 'suction pressure', value: suction.value, unit: 'psig' },
-          { quantity: 'liquid pressure', value: liquid.value, unit: 'psig' },
-          { quantity: 'compressor amps', value: amps!, unit: 'A' },
+          { quantity: tell('startup.read-suction-pressure'), value: suction.value, unit: 'psig' },
+          { quantity: tell('startup.read-liquid-pressure'), value: liquid.value, unit: 'psig' },
+          { quantity: tell('startup.read-compressor-amps'), value: amps!, unit: 'A' },
         ],
-        because: 'It does not pump, it runs backwards, or both hoses are on one side.',
-        source: 'common practice',
+        because: tell('startup.it-does-not-pump-it-runs'),
+        source: tell('startup.common-practice'),
         miss: 6,
       },
-      'Stop the system. Check the ports; on three-phase the rotation.',
+      tell('startup.stop-system-check-ports-on-three'),
     );
   return out;
 }

@@ -1,11 +1,13 @@
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { tell } from '@/core/startup/words';
+import type { Said } from '@/core/words/said';
 
 /** What the judge must know of the system: from its plate, the job's charge build-up and the site. */
 export type TargetSource = 'plate' | 'maker' | 'technician';
-export const TARGET_SOURCE_WORDS: Record<TargetSource, string> = {
-  plate: "the unit's plate",
-  maker: "the maker's table",
-  technician: "technician's choice",
+export const TARGET_SOURCE_WORDS: Record<TargetSource, Said> = {
+  plate: tell('startup.unit-s-plate'),
+  maker: tell('startup.maker-s-table'),
+  technician: tell('startup.technician-s-choice'),
 };
 
 export type StartUpSystem = {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/startup/words';
 
 /** Quadratic that reproduces the recalled rows (return 70–78 °F) of Title 24 RA3.2-3 within 0.06 °F. */
 const COEFFICIENTS = { c: 18.613, d: 0.545044, w: -0.678341, dd: -0.00006616, dw: -0.00006194, ww: -0.02280909 };
@@ -16,7 +17,11 @@ export const targetAirSplit = calculation({
   input: z.strictObject({ returnDryBulbF: num(70, 84, '°F'), returnWetBulbF: num(50, 76, '°F') }),
   compute: ({ returnDryBulbF, returnWetBulbF }) => {
     if (returnWetBulbF >= returnDryBulbF) {
-      return refuse('returnWetBulbF', 'Wet bulb must be below dry bulb.', `50 to ${returnDryBulbF - 0.1} °F`);
+      return refuse(
+        'returnWetBulbF',
+        tell('startup.wet-bulb-must-be-below-dry'),
+        tell('startup.50-to-f', { returnDryBulbF: returnDryBulbF - 0.1 }),
+      );
     }
     const d = returnDryBulbF - 75;
     const w = returnWetBulbF - 63;

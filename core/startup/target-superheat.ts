@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/startup/words';
+import { q } from '@/core/words/said';
 
 /** Below this the method cannot be used: the table is blank there. */
 const LEAST_SUPERHEAT_F = 5;
@@ -28,10 +30,10 @@ export const targetSuperheat = calculation({
       const leastWetBulb = Math.ceil((2 * LEAST_SUPERHEAT_F + 80 + outdoorDryBulbF) / 3);
       return refuse(
         'indoorWetBulbF',
-        'Cannot charge by superheat now: the house is too cool or dry for this outdoor air. Use the weighed charge, or warm the return and read again.',
+        tell('startup.cannot-charge-by-superheat-now-house'),
         leastWetBulb <= 76
-          ? `${leastWetBulb} to 76 °F at ${outdoorDryBulbF} °F outdoor`
-          : `not applicable at ${outdoorDryBulbF} °F outdoor`,
+          ? tell('startup.to-76-f-at-outdoor', { leastWetBulb, outdoorDryBulbF: q(outdoorDryBulbF, 'F', 'as is') })
+          : tell('startup.not-applicable-at-outdoor', { outdoorDryBulbF: q(outdoorDryBulbF, 'F', 'as is') }),
       );
     }
     return ok({ targetSuperheatF });

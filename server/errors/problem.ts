@@ -1,6 +1,9 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import type { z } from 'zod';
+import { spoken } from '@/contract/words/speaker';
 import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { speakTo } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
 import { PROBLEMS, type ProblemCode } from './catalog';
 
 /** An error the client may see. Anything else thrown becomes `internal`, with its detail only in the log. */
@@ -9,7 +12,7 @@ export class Problem extends Error {
     readonly code: ProblemCode,
     readonly detail: Partial<Refusal> & Record<string, unknown> = {},
   ) {
-    super(detail.message ?? PROBLEMS[code].title);
+    super((detail.message ?? PROBLEMS[code].title).id);
   }
 }
 
@@ -21,7 +24,11 @@ export function badInput(refusal: Refusal): Problem {
 export function mustBeOnce(ids: readonly string[]): void {
   const twice = ids.find((id, i) => ids.indexOf(id) !== i);
   if (twice !== undefined)
-    throw badInput({ field: 'id', message: `The id ${twice} comes twice.`, allowed: 'each id once' });
+    throw badInput({
+      field: 'id',
+      message: tell('server.id-comes-twice', { twice }),
+      allowed: tell('server.each-id-once'),
+    });
 }
 
 /** Checks a body once, at the route; a refusal names the field, what is wrong and what is allowed. */
@@ -36,7 +43,7 @@ export function sendProblem(response: Response, problem: Problem): void {
   response
     .status(status)
     .type('application/problem+json')
-    .json({ type: 'about:blank', code: problem.code, title, status, ...problem.detail });
+    .json(spoken({ type: 'about:blank', code: problem.code, title, status, ...problem.detail }, speakTo(response.req)));
 }
 
 /** MariaDB's own numbers. */
@@ -59,7 +66,11 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
     if (e.type === 'entity.parse.failed') {
       return sendProblem(
         response,
-        new Problem('bad-input', { field: 'body', message: 'The body is not JSON.', allowed: 'a JSON object' }),
+        new Problem('bad-input', {
+          field: 'body',
+          message: tell('server.body-is-not-json'),
+          allowed: tell('server.json-object'),
+        }),
       );
     }
     if (e.type === 'entity.too.large') return sendProblem(response, new Problem('too-large'));
@@ -68,14 +79,17 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
         response,
         new Problem('bad-input', {
           field: 'address',
-          message: 'The address is malformed.',
-          allowed: 'a valid address',
+          message: tell('server.address-is-malformed'),
+          allowed: tell('server.valid-address'),
         }),
       );
     }
     const { errno } = error as { errno?: number };
     if (errno === DUPLICATE)
-      return sendProblem(response, new Problem('other-body', { field: 'id', message: 'This id is already taken.' }));
+      return sendProblem(
+        response,
+        new Problem('other-body', { field: 'id', message: tell('server.this-id-is-already-taken') }),
+      );
     if (errno === DEADLOCK || errno === LOCK_WAIT || errno === STATEMENT_TIME)
       return sendProblem(response, new Problem('busy'));
     if (errno === BAD_STRING || errno === BAD_DATE || errno === TOO_LONG)
@@ -83,8 +97,8 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
         response,
         new Problem('bad-input', {
           field: 'body',
-          message: 'A text or a date in it cannot be stored.',
-          allowed: 'whole characters, years 2000 to 2100',
+          message: tell('server.text-or-date-in-it-cannot'),
+          allowed: tell('server.whole-characters-years-2000-to-2100'),
         }),
       );
     if (e.code && CONNECTION_LOST.has(e.code)) return sendProblem(response, new Problem('no-database'));

@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { Said } from '@/core/words/said';
 import { Problem } from './problem';
 
 const plain = (value: unknown): unknown => (value === undefined ? null : JSON.parse(JSON.stringify(value)));
@@ -8,7 +9,7 @@ const plain = (value: unknown): unknown => (value === undefined ? null : JSON.pa
  * nothing to do. Anything else is refused with both, so that nothing typed is lost.
  */
 export function sameOrStale(
-  message: string,
+  message: Said,
   versions: { yours: unknown; stored: unknown },
   content: { sent: unknown; kept: unknown },
 ): void {

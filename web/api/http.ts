@@ -1,4 +1,6 @@
 import type { Gate } from '@/core/job/gates';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { openUnanswered, type Unanswered } from './unanswered';
 
 /** What the server said was wrong, with the field, what is allowed and, for a stale write, what is stored. */
@@ -11,7 +13,7 @@ export class ApiProblem extends Error {
   readonly status: number;
 
   constructor(body: Record<string, unknown>, status: number) {
-    super(String(body.message ?? body.title ?? 'The server did not answer properly.'));
+    super(String(body.message ?? body.title ?? say(tell('web.server-did-not-answer-properly'))));
     this.code = String(body.code ?? 'internal');
     this.field = body.field as string | undefined;
     this.allowed = body.allowed as string | undefined;
@@ -43,10 +45,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
     });
     text = await response.text();
   } catch {
-    throw new ApiProblem(
-      { code: 'offline', message: 'No connection to the server. What you typed is still here; try again.' },
-      0,
-    );
+    throw new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-what-you')) }, 0);
   }
   if (once && response.status < DOUBTFUL) unanswered.answered(method, path, body);
   if (method === 'GET' && response.ok) unanswered.seen(text);

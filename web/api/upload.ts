@@ -1,3 +1,5 @@
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ApiProblem } from './http';
 
 /** Sends a form with its progress; abort the signal to cancel. */
@@ -18,13 +20,8 @@ export function upload<T>(
       else fail(new ApiProblem(body, request.status));
     };
     request.onerror = () =>
-      fail(
-        new ApiProblem(
-          { code: 'offline', message: 'No connection to the server. The picture is still here; try again.' },
-          0,
-        ),
-      );
-    request.onabort = () => fail(new ApiProblem({ code: 'cancelled', message: 'Cancelled.' }, 0));
+      fail(new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-picture-is')) }, 0));
+    request.onabort = () => fail(new ApiProblem({ code: 'cancelled', message: say(tell('web.cancelled')) }, 0));
     signal.addEventListener('abort', () => request.abort());
     request.send(form);
   });

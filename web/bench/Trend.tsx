@@ -3,6 +3,8 @@ import { useEffect, useMemo, useRef } from 'react';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import type { RunSample } from '@/core/startup/live';
 import { steadySamples } from '@/core/startup/live';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = {
   samples: readonly RunSample[];
@@ -131,7 +133,7 @@ function options(series: Series[]): ApexCharts.ApexOptions {
     xaxis: {
       type: 'numeric',
       tickAmount: 8,
-      title: { text: 'run time, min', style: { fontWeight: 500, fontSize: '13px' } },
+      title: { text: say(tell('web.run-time-min')), style: { fontWeight: 500, fontSize: '13px' } },
       labels: { formatter: (v: string) => String(Math.round(Number(v))), style: { fontSize: '13px' } },
       axisBorder: { color: css('--ink') },
     },

@@ -12,18 +12,20 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { WeightField } from '@/web/kit/WeightField';
 import { ozFromText, weightText, weightTrouble } from '@/web/kit/weight-text';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 const NUMBERS = [
-  { name: 'waterCapacityLb', label: 'Water capacity, stamped WC', unit: 'lb', low: 1, high: 2000 },
-  { name: 'ratingPsig', label: 'Service pressure', unit: 'psig', low: 100, high: 1000 },
+  { name: 'waterCapacityLb', label: say(tell('web.water-capacity-stamped-wc')), unit: 'lb', low: 1, high: 2000 },
+  { name: 'ratingPsig', label: say(tell('web.service-pressure')), unit: 'psig', low: 100, high: 1000 },
 ] as const;
 
 /** What is read off the cylinder itself. */
 const STAMPS = [
-  ['flammableMark', 'Marked for flammable refrigerant'],
-  ['dipTube', 'Dip tube'],
-  ['disposable', 'Disposable'],
+  ['flammableMark', say(tell('web.marked-for-flammable-refrigerant'))],
+  ['dipTube', say(tell('web.dip-tube'))],
+  ['disposable', say(tell('web.disposable'))],
 ] as const;
 type Stamp = (typeof STAMPS)[number][0];
 
@@ -60,11 +62,15 @@ export function CylinderForm({
   const unsaid = STAMPS.some(([name]) => stamped[name] === undefined);
   const noRetest = use === 'recovery' && !retestOn;
   const yesNo = [
-    { value: 'yes', label: 'Yes' },
-    { value: 'no', label: 'No' },
+    { value: 'yes', label: say(tell('web.yes')) },
+    { value: 'no', label: say(tell('web.no')) },
   ];
   return (
-    <Sheet open onClose={onClose} title={cylinder ? `Cylinder ${cylinder.tag}` : 'A new cylinder'}>
+    <Sheet
+      open
+      onClose={onClose}
+      title={cylinder ? say(tell('web.cylinder', { tag: cylinder.tag })) : say(tell('web.new-cylinder'))}
+    >
       <form
         className="mt-3 grid gap-3"
         onSubmit={async (e) => {
@@ -92,22 +98,28 @@ export function CylinderForm({
         }}
       >
         <Field
-          label="Tag or serial"
+          label={say(tell('web.tag-or-serial'))}
           value={tag}
           onChange={(e) => setTag(e.target.value)}
-          error={asked && !tag.trim() ? 'Missing.' : undefined}
-          allowed="1 to 40 characters"
+          error={asked && !tag.trim() ? say(tell('web.missing')) : undefined}
+          allowed={say(tell('web.1-to-40-characters'))}
         />
         <Choice
-          label="Used for"
+          label={say(tell('web.used-for'))}
           value={use}
-          options={CYLINDER_USES.map((u) => ({ value: u, label: u === 'recovery' ? 'Recovery' : 'Supply' }))}
+          options={CYLINDER_USES.map((u) => ({
+            value: u,
+            label: u === 'recovery' ? say(tell('web.recovery')) : say(tell('web.supply')),
+          }))}
           onChange={setUse}
         />
         <Choice
-          label="Refrigerant"
+          label={say(tell('web.refrigerant'))}
           value={refrigerant}
-          options={['empty', ...REFRIGERANTS].map((r) => ({ value: r, label: r === 'empty' ? 'Empty, evacuated' : r }))}
+          options={['empty', ...REFRIGERANTS].map((r) => ({
+            value: r,
+            label: r === 'empty' ? say(tell('web.empty-evacuated')) : r,
+          }))}
           onChange={setRefrigerant}
         />
         {NUMBERS.map((n) => (
@@ -123,19 +135,19 @@ export function CylinderForm({
           />
         ))}
         <WeightField
-          label="Tare, stamped TW"
+          label={say(tell('web.tare-stamped-tw'))}
           value={tare}
           onChange={setTare}
           error={asked ? badTare?.message : undefined}
           allowed={badTare?.allowed}
         />
         <Field
-          label="Retest due"
+          label={say(tell('web.retest-due'))}
           type="date"
           value={retestOn}
           onChange={(e) => setRetestOn(e.target.value)}
-          error={asked && noRetest ? 'A cylinder that is filled here needs its retest date.' : undefined}
-          hint="five years after the stamp, usually"
+          error={asked && noRetest ? say(tell('web.cylinder-that-is-filled-here-needs')) : undefined}
+          hint={say(tell('web.five-years-after-stamp-usually'))}
         />
         {STAMPS.map(([name, label]) => (
           <div key={name}>
@@ -147,20 +159,20 @@ export function CylinderForm({
             />
             {asked && stamped[name] === undefined ? (
               <p role="alert" className="text-[12.5px] font-[600] text-oxide">
-                Look at the cylinder and say so.
+                {say(tell('web.look-at-cylinder-and-say-so'))}
               </p>
             ) : null}
           </div>
         ))}
         <Choice
-          label="It is"
+          label={say(tell('web.it-is'))}
           value={state}
           options={CYLINDER_STATES.map((s) => ({ value: s, label: s }))}
           onChange={setState}
         />
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          Keep it
+          {say(tell('web.keep-it'))}
         </Button>
       </form>
     </Sheet>

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
@@ -11,8 +10,9 @@ import {
   liquidShare,
 } from '@/core/circuit/recovery/cylinder';
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
-import { lbOz } from '@/core/circuit/weigh-in';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { dayAt } from '@/core/words/calendar';
+import { moment } from '@/core/words/said';
 import { type ApiProblem, get, post } from '@/web/api/http';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
@@ -24,6 +24,8 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { WeightField } from '@/web/kit/WeightField';
 import { EMPTY_WEIGHT, ozFromText, weightTrouble } from '@/web/kit/weight-text';
+import { lbOz, readerNow, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CheckList } from '../phases/fit/CheckList';
 import { CylinderForm } from './CylinderForm';
 import type { CylinderRow } from './cylinder-row';
@@ -31,7 +33,7 @@ import type { CylinderRow } from './cylinder-row';
 type Ledger = { cylinder: CylinderRow; movements: (CylinderMovement & { source: string; recipient: string | null })[] };
 const HOT_F = 130;
 const BASIS_F = 77;
-const today = (): string => new Date().toISOString().slice(0, 10);
+const today = (): string => dayAt(new Date(), readerNow().timeZone);
 
 /** One cylinder: its picture, what stands against it, its ledger, and what a person writes into it. */
 export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose: () => void; onChanged: () => void }) {
@@ -39,7 +41,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
   const [editing, setEditing] = useState(false);
   if (!data)
     return (
-      <Sheet open onClose={onClose} title="Cylinder">
+      <Sheet open onClose={onClose} title={say(tell('web.cylinder-2'))}>
         {null}
       </Sheet>
     );
@@ -53,7 +55,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
     cylinder.refrigerant ? liquidShare(cylinder, cylinder.refrigerant, f) : undefined;
   if (editing) return <CylinderForm cylinder={cylinder} onClose={() => setEditing(false)} onDone={changed} />;
   return (
-    <Sheet open onClose={onClose} title={`Cylinder ${cylinder.tag}`}>
+    <Sheet open onClose={onClose} title={say(tell('web.cylinder', { tag: cylinder.tag }))}>
       {fill ? (
         <CylinderPicture
           tag={cylinder.tag}
@@ -69,7 +71,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
           height={230}
         />
       ) : (
-        <p className="mt-2 text-ink2">Empty and evacuated: it takes whatever refrigerant comes first.</p>
+        <p className="mt-2 text-ink2">{say(tell('web.empty-and-evacuated-it-takes-whatever'))}</p>
       )}
       {cylinder.refrigerant ? (
         <CheckList checks={cylinderChecks(cylinder, cylinder.refrigerant, undefined, today())} />
@@ -77,30 +79,30 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
       {cylinder.refrigerant && cylinder.contentsOz > 0 ? <Identity refrigerant={cylinder.refrigerant} /> : null}
       <MovementForm cylinder={cylinder} movements={movements.length} onDone={changed} />
       <Button tone="quiet" className="mt-1" onClick={() => setEditing(true)}>
-        Change what is stamped on it
+        {say(tell('web.change-what-is-stamped-on-it'))}
       </Button>
-      <h2 className="mt-4 text-[15px] font-[680]">Ledger</h2>
+      <h2 className="mt-4 text-[15px] font-[680]">{say(tell('web.ledger'))}</h2>
       <ul>
         {[...movements].reverse().map((m) => (
           <li key={m.id} className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5">
             <span>
               {m.kind}
-              {m.jobNumber ? `, job ${m.jobNumber}` : ''}
+              {m.jobNumber ? say(tell('web.job', { jobNumber: m.jobNumber })) : ''}
               {m.recipient ? `, ${m.recipient}` : ''}
               {m.note ? `: ${m.note}` : ''}
               <span className="block text-[13px] text-ink2">
-                {format(parseISO(m.at), 'd MMM yyyy HH:mm')}, {m.by}
+                {say(moment(m.at))}, {m.by}
                 {m.certificate ? ` (${m.certificate})` : ''}, {m.source}
               </span>
             </span>
             <b className="font-[640]">
               {m.oz > 0 ? '+' : ''}
-              {m.oz.toFixed(1)} <small className="font-[450] text-ink2">oz</small>
+              {m.oz.toFixed(1)} <small className="font-[450] text-ink2">{say(tell('web.oz'))}</small>
             </b>
           </li>
         ))}
       </ul>
-      {movements.length === 0 ? <p className="text-ink2">Nothing moved yet.</p> : null}
+      {movements.length === 0 ? <p className="text-ink2">{say(tell('web.nothing-moved-yet'))}</p> : null}
     </Sheet>
   );
 }
@@ -116,19 +118,19 @@ function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
       ? cylinderIdentity({ refrigerant, temperatureF, psig })
       : undefined;
   return (
-    <section aria-label="Pressure at rest" className="mt-4 border-t border-rule pt-3">
-      <h2 className="text-[15px] font-[680]">Does the pressure fit the label?</h2>
-      <p className="text-[13px] text-ink2">After hours at one temperature, valve shut.</p>
+    <section aria-label={say(tell('web.pressure-at-rest'))} className="mt-4 border-t border-rule pt-3">
+      <h2 className="text-[15px] font-[680]">{say(tell('web.does-pressure-fit-label'))}</h2>
+      <p className="text-[13px] text-ink2">{say(tell('web.after-hours-at-one-temperature-valve'))}</p>
       <div className="mt-1 grid grid-cols-2 gap-3">
         <Field
-          label="Cylinder"
+          label={say(tell('web.cylinder-2'))}
           unit="°F"
           inputMode="decimal"
           value={temperature}
           onChange={(e) => setTemperature(e.target.value)}
         />
         <Field
-          label="Its pressure"
+          label={say(tell('web.its-pressure'))}
           unit="psig"
           inputMode="decimal"
           value={pressure}
@@ -139,14 +141,20 @@ function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
         <p className="text-[14px] leading-snug" data-testid="identity">
           {found.ok ? (
             <>
-              <b className="font-[650] first-letter:uppercase inline-block">{found.value.reading}</b>: {refrigerant}{' '}
-              stands at {found.value.saturationPsig.toFixed(0)} ± {found.value.tolerancePsi.toFixed(0)} psig here.
-              {found.value.alsoFits
-                ? ` ${found.value.alsoFits} would fit as well: pressure cannot tell them apart.`
-                : ''}
+              <b className="font-[650] first-letter:uppercase inline-block">{found.value.reading}</b>
+              {say(
+                tell('web.stands-at-psig-here', {
+                  refrigerant,
+                  saturationPsig: found.value.saturationPsig.toFixed(0),
+                  tolerancePsi: found.value.tolerancePsi.toFixed(0),
+                  alsoFits: found.value.alsoFits
+                    ? say(tell('web.would-fit-as-well-pressure-cannot', { alsoFits: found.value.alsoFits }))
+                    : '',
+                }),
+              )}
             </>
           ) : (
-            `${found.refused.message} Allowed: ${found.refused.allowed}.`
+            say(tell('web.allowed', { message: found.refused.message, allowed: found.refused.allowed }))
           )}
         </p>
       ) : null}
@@ -198,13 +206,13 @@ function MovementForm({
       }}
     >
       <Choice
-        label="Write down"
+        label={say(tell('web.write-down'))}
         value={kind}
         options={HAND_MOVEMENTS.filter((k) => k !== 'opening' || movements === 0).map((k) => ({ value: k, label: k }))}
         onChange={setKind}
       />
       <WeightField
-        label={gross ? 'Gross weight on the scale' : 'Refrigerant'}
+        label={gross ? say(tell('web.gross-weight-on-scale')) : say(tell('web.refrigerant'))}
         value={amount}
         onChange={setAmount}
         error={asked ? wrong?.message : undefined}
@@ -212,22 +220,32 @@ function MovementForm({
         hint={
           balance
             ? balance.balanced
-              ? 'Agrees with the ledger.'
-              : `${balance.differenceOz > 0 ? '+' : '−'}${Math.abs(balance.differenceOz).toFixed(1)} oz against the ledger: written as a correction.`
-            : `By the ledger ${lbOz(cylinder.contentsOz)}, gross ${lbOz(cylinder.contentsOz + cylinder.tareOz)}.`
+              ? say(tell('web.agrees-with-ledger'))
+              : say(
+                  tell('web.oz-against-ledger-written-as-correction', {
+                    differenceOz: balance.differenceOz > 0 ? '+' : '−',
+                    differenceOz2: Math.abs(balance.differenceOz).toFixed(1),
+                  }),
+                )
+            : say(
+                tell('web.by-ledger-gross', {
+                  contentsOz: lbOz(cylinder.contentsOz),
+                  contentsOz2: lbOz(cylinder.contentsOz + cylinder.tareOz),
+                }),
+              )
         }
       />
       {kind === 'sent away' ? (
         <Field
-          label="Received by"
+          label={say(tell('web.received-by'))}
           value={recipient}
           onChange={(e) => setRecipient(e.target.value)}
-          hint="reclaimer or destruction facility"
+          hint={say(tell('web.reclaimer-or-destruction-facility'))}
         />
       ) : null}
       <Trouble problem={problem} />
       <Button type="submit" disabled={busy}>
-        Write it into the ledger
+        {say(tell('web.write-it-into-ledger'))}
       </Button>
     </form>
   );

@@ -2,20 +2,22 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { worstOf } from '@/core/finding/order';
 import { may } from '@/core/job/permissions';
+import { dayAt } from '@/core/words/calendar';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { lbOz, readerNow, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CylinderForm } from './CylinderForm';
 import { CylinderSheet } from './CylinderSheet';
 import type { CylinderRow } from './cylinder-row';
 
-const today = (): string => new Date().toISOString().slice(0, 10);
+const today = (): string => dayAt(new Date(), readerNow().timeZone);
 
 /** Every refrigerant cylinder of the company, what the ledger says is in it, and the records the regulation asks for. */
 export default function CylindersPage() {
@@ -32,41 +34,39 @@ export default function CylindersPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          Jobs
+          {say(tell('web.jobs'))}
         </Link>
         <span className="ml-auto" />
         <PersonMenu />
       </header>
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-1">
-        <h1 className="text-[26px]">Cylinders</h1>
+        <h1 className="text-[26px]">{say(tell('web.cylinders'))}</h1>
         <span className="ml-auto flex flex-wrap items-center">
           <a className={link} href={`/api/refrigerant/ledger.csv?year=${year}`}>
-            Ledger {year}
+            {say(tell('web.ledger-2', { year }))}
           </a>
           <a className={link} href={`/api/refrigerant/appliances.csv?year=${year}`}>
-            Appliances
+            {say(tell('web.appliances'))}
           </a>
           <a className={link} href={`/api/refrigerant/monthly.csv?year=${year}`}>
-            By month
+            {say(tell('web.by-month'))}
           </a>
           {mayKeep ? (
             <Button tone="primary" className="ml-2" onClick={() => setAdding(true)}>
-              Add a cylinder
+              {say(tell('web.add-cylinder'))}
             </Button>
           ) : null}
         </span>
       </div>
-      <p className="mt-1 max-w-[70ch] text-ink2">
-        Every ounce in and out, by whom, for which system. Records are kept three years; check the current rule.
-      </p>
-      {error ? <p className="mt-4 text-oxide">The cylinders could not be loaded; trying again.</p> : null}
+      <p className="mt-1 max-w-[70ch] text-ink2">{say(tell('web.every-ounce-in-and-out-by'))}</p>
+      {error ? <p className="mt-4 text-oxide">{say(tell('web.cylinders-could-not-be-loaded-trying'))}</p> : null}
       {(['recovery', 'supply'] as const).map((use) => {
         const list = (data?.cylinders ?? []).filter((c) => c.use === use);
         if (list.length === 0) return null;
         return (
           <section key={use} aria-label={use}>
             <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">
-              {use === 'recovery' ? 'Recovery' : 'Supply'}
+              {use === 'recovery' ? say(tell('web.recovery')) : say(tell('web.supply'))}
             </h2>
             <ul>
               {list.map((c) => (
@@ -86,7 +86,7 @@ export default function CylindersPage() {
         );
       })}
       {data && data.cylinders.length === 0 ? (
-        <p className="mt-6 text-ink2">No cylinder yet. Add the first with what is stamped on it.</p>
+        <p className="mt-6 text-ink2">{say(tell('web.no-cylinder-yet-add-first-with'))}</p>
       ) : null}
       {adding ? <CylinderForm onClose={() => setAdding(false)} onDone={() => void mutate()} /> : null}
       {open ? <CylinderSheet id={open} onClose={() => setOpen(undefined)} onChanged={() => void mutate()} /> : null}
@@ -105,13 +105,15 @@ function Row({ cylinder: c }: { cylinder: CylinderRow }) {
     <>
       <Mark kind={c.state !== 'in use' ? 'stop' : checks.length ? worstOf(checks) : 'to-come'} />
       <b className="font-[680]">{c.tag}</b>
-      <span className="max-sm:text-right">{c.refrigerant ?? <span className="text-ink2">empty</span>}</span>
+      <span className="max-sm:text-right">
+        {c.refrigerant ?? <span className="text-ink2">{say(tell('web.empty'))}</span>}
+      </span>
       <span className="max-sm:col-span-2 max-sm:col-start-2">
         <svg
           viewBox="0 0 200 16"
           className="h-4 w-full max-w-[260px]"
           role="img"
-          aria-label={`${Math.round(share * 100)} % of its limit`}
+          aria-label={say(tell('web.of-its-limit', { share: Math.round(share * 100) }))}
         >
           <rect x={0.7} y={2} width={173} height={12} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
           <rect
@@ -125,7 +127,7 @@ function Row({ cylinder: c }: { cylinder: CylinderRow }) {
       </span>
       <span className="text-right text-[18px] font-[660] max-sm:col-start-3">{lbOz(c.contentsOz)}</span>
       <span className="text-[13.5px] text-ink2 max-sm:col-span-2 max-sm:col-start-2">
-        {c.state !== 'in use' ? c.state : (first?.claim ?? (c.retestOn ? `retest ${c.retestOn}` : ''))}
+        {c.state !== 'in use' ? c.state : first ? say(first.claim) : c.retestOn ? `retest ${c.retestOn}` : ''}
       </span>
     </>
   );

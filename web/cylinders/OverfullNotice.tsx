@@ -5,6 +5,8 @@ import { may } from '@/core/job/permissions';
 import { type ApiProblem, get } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 /** Tells whoever runs the company that a cylinder holds more than it may: it is blocked, and it is dangerous when it warms. */
@@ -20,11 +22,15 @@ export function OverfullNotice({ me }: { me: Me }) {
     <div className="mt-4">
       <Notice kind="stop">
         <b className="font-[650]">
-          {over.map(({ c, fill }) => `${c.tag} holds ${Math.round(100 * fill.share)} % of its fill limit.`).join(' ')}
+          {over
+            .map(({ c, fill }) =>
+              say(tell('web.holds-of-its-fill-limit', { tag: c.tag, share: Math.round(100 * fill.share) })),
+            )
+            .join(' ')}
         </b>{' '}
-        Nothing more goes in; keep it cool and move the excess into another cylinder.{' '}
+        {say(tell('web.nothing-more-goes-in-keep-it'))}{' '}
         <Link to="/cylinders" className="text-copper underline underline-offset-4">
-          Show the cylinders
+          {say(tell('web.show-cylinders'))}
         </Link>
       </Notice>
     </div>

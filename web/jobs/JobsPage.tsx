@@ -5,6 +5,7 @@ import useSWRInfinite from 'swr/infinite';
 import type { Verdict } from '@/core/finding/finding';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import type { Said } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
@@ -13,6 +14,8 @@ import { Mark } from '@/web/kit/Mark';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Row = {
   jobId: string;
@@ -25,13 +28,13 @@ type Row = {
   phase: Phase;
   state: 'open' | 'done';
   mark: Verdict;
-  waitsFor: string;
+  waitsFor: Said;
 };
 type Page = { jobs: Row[]; total: number; openToday: number };
 const PAGE = 100;
 
 /** Today's and open jobs: where each stands and what it waits for. */
-export function JobsPage() {
+export default function JobsPage() {
   const { me } = useMe();
   const [text, setText] = useState('');
   const [search, setSearch] = useState('');
@@ -59,14 +62,14 @@ export function JobsPage() {
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
-        <span className="narrow text-[21px] font-[700]">Mill Bridge</span>
+        <span className="narrow text-[21px] font-[700]">{say(tell('web.mill-bridge'))}</span>
         <span className="hidden text-ink2 sm:block">{me?.companyName}</span>
         <span className="ml-auto" />
         <PersonMenu />
       </header>
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <h1 className="text-[26px]">Jobs</h1>
-        <div role="tablist" aria-label="Which jobs" className="flex">
+        <h1 className="text-[26px]">{say(tell('web.jobs'))}</h1>
+        <div role="tablist" aria-label={say(tell('web.which-jobs'))} className="flex">
           {(['open', 'done', 'all'] as const).map((s) => (
             <button
               key={s}
@@ -84,8 +87,8 @@ export function JobsPage() {
           type="search"
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder="Customer, street, number, model"
-          aria-label="Search jobs"
+          placeholder={say(tell('web.customer-street-number-model'))}
+          aria-label={say(tell('web.search-jobs'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[300px]"
         />
         {mayAdd ? (
@@ -93,22 +96,26 @@ export function JobsPage() {
             to="/jobs/new"
             className="touch ml-auto inline-flex items-center rounded-[3px] bg-copper px-6 font-[650] text-on-copper"
           >
-            New job
+            {say(tell('web.new-job'))}
           </Link>
         ) : null}
       </div>
       {me ? <OverfullNotice me={me} /> : null}
-      {error ? <p className="mt-6 text-oxide">The list could not be loaded; trying again.</p> : null}
+      {error ? <p className="mt-6 text-oxide">{say(tell('web.list-could-not-be-loaded-trying'))}</p> : null}
       {data && rows.length === 0 ? (
         <p className="mt-10 text-[17px] text-ink2">
-          {search ? `Nothing matches “${search}”.` : state === 'open' ? 'No open jobs.' : 'No jobs here yet.'}
+          {search
+            ? say(tell('web.nothing-matches', { search }))
+            : state === 'open'
+              ? say(tell('web.no-open-jobs'))
+              : say(tell('web.no-jobs-here-yet'))}
         </p>
       ) : null}
-      <List title={`Today, ${format(new Date(), 'EEEE d MMMM')}`} rows={todays} />
-      <List title={todays.length ? 'Other days' : ''} rows={others} />
+      <List title={say(tell('web.today', { x: format(new Date(), 'EEEE d MMMM') }))} rows={todays} />
+      <List title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
-          Show more ({total - rows.length} left)
+          {say(tell('web.show-more-left', { total: total - rows.length }))}
         </Button>
       ) : null}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
@@ -141,8 +148,8 @@ function List({ title, rows }: { title: string; rows: Row[] }) {
                   <Mark kind={r.state === 'done' ? 'good' : r.mark === 'not-proven' ? 'now' : r.mark} />
                 </span>
                 <span className="min-w-0 leading-snug">
-                  <b className="font-[650]">{r.state === 'done' ? 'Done' : PHASE_WORDS[r.phase]}</b>
-                  <span className="block text-[13.5px] text-ink2">{r.waitsFor}</span>
+                  <b className="font-[650]">{say(r.state === 'done' ? 'Done' : PHASE_WORDS[r.phase])}</b>
+                  <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
                 </span>
               </span>
               <span className="hidden text-right text-[13.5px] md:block">

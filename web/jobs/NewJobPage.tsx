@@ -15,6 +15,8 @@ import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { useAct } from '@/web/kit/use-act';
 import { PlateFields, showProblems } from '@/web/phases/system/PlateFields';
 import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Person = { id: string; fullName: string; role: Role };
 
@@ -41,7 +43,7 @@ export default function NewJobPage() {
   // One id for one job, however often it is sent.
   const id = useRef(uuid());
   const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
-  const missing = (v: string): string | undefined => (asked && v.trim() === '' ? 'Missing.' : undefined);
+  const missing = (v: string): string | undefined => (asked && v.trim() === '' ? say(tell('web.missing')) : undefined);
   const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
   const put = (key: keyof typeof head) => (e: { target: { value: string } }) =>
     setHead({ ...head, [key]: e.target.value });
@@ -73,46 +75,46 @@ export default function NewJobPage() {
     <form className="mx-auto max-w-[980px] px-4 pb-28 lg:px-7" onSubmit={form.handleSubmit(save)} noValidate>
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2.5">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          Jobs
+          {say(tell('web.jobs'))}
         </Link>
-        <h1 className="text-[23px]">New job</h1>
+        <h1 className="text-[23px]">{say(tell('web.new-job'))}</h1>
       </header>
       <fieldset className="mt-4">
-        <legend className="mb-2 text-[17px] font-[680]">Customer and site</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.customer-and-site'))}</legend>
         <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
           <Field
-            label="Customer"
+            label={say(tell('web.customer'))}
             value={head.customerName}
             onChange={put('customerName')}
             error={missing(head.customerName)}
           />
-          <Field label="Phone" value={head.phone} onChange={put('phone')} hint="optional" />
+          <Field label={say(tell('web.phone'))} value={head.phone} onChange={put('phone')} hint="optional" />
           <Field
-            label="Street and number"
+            label={say(tell('web.street-and-number'))}
             value={head.address}
             onChange={put('address')}
             error={missing(head.address)}
           />
-          <Field label="Town" value={head.town} onChange={put('town')} error={missing(head.town)} />
+          <Field label={say(tell('web.town'))} value={head.town} onChange={put('town')} error={missing(head.town)} />
           <Field
-            label="Elevation"
+            label={say(tell('web.elevation'))}
             unit="ft"
             inputMode="decimal"
             value={head.elevationFt}
             onChange={put('elevationFt')}
             error={elevation?.message}
             allowed={elevation?.allowed}
-            hint="sets the station pressure that gauges read against"
+            hint={say(tell('web.sets-station-pressure-that-gauges-read'))}
           />
           <Field
-            label="Which system"
+            label={say(tell('web.which-system'))}
             value={head.systemName}
             onChange={put('systemName')}
             error={missing(head.systemName)}
-            hint="Upstairs, shop front …"
+            hint={say(tell('web.upstairs-shop-front'))}
           />
           <Field
-            label="Day"
+            label={say(tell('web.day'))}
             type="date"
             value={head.scheduledFor}
             onChange={put('scheduledFor')}
@@ -120,7 +122,7 @@ export default function NewJobPage() {
           />
           <div>
             <label className="block text-[13px] font-[600]" htmlFor="lead">
-              Lead
+              {say(tell('web.lead'))}
             </label>
             <select
               id="lead"
@@ -139,11 +141,11 @@ export default function NewJobPage() {
       </fieldset>
       <div className="mt-6">
         <Choice
-          label="New equipment"
+          label={say(tell('web.new-equipment'))}
           value={known}
           options={[
-            { value: 'survey', label: 'Survey first, it follows from the scope' },
-            { value: 'plate', label: 'Known already, type its plate' },
+            { value: 'survey', label: say(tell('web.survey-first-it-follows-from-scope')) },
+            { value: 'plate', label: say(tell('web.known-already-type-its-plate')) },
           ]}
           onChange={setKnown}
         />
@@ -156,7 +158,7 @@ export default function NewJobPage() {
       <div className="sticky bottom-0 mt-6 grid gap-2 border-t-[1.5px] border-ink bg-paper py-3">
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          Create the job
+          {say(tell('web.create-job'))}
         </Button>
       </div>
     </form>

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ApiProblem } from '@/web/api/http';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { Mark, type MarkKind } from './Mark';
 
 /** A line that must be seen: a caution where the hazard is met, or what went wrong. */
@@ -24,7 +26,9 @@ export function Trouble({ problem }: { problem: ApiProblem | undefined }) {
     <div role="alert">
       <Notice kind="stop">
         <b className="font-[650]">{problem.message}</b>
-        {problem.allowed ? <span className="text-ink2"> Allowed: {problem.allowed}.</span> : null}
+        {problem.allowed ? (
+          <span className="text-ink2"> {say(tell('web.allowed-3', { allowed: problem.allowed }))}</span>
+        ) : null}
       </Notice>
     </div>
   );

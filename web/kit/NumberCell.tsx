@@ -1,4 +1,6 @@
 import { useEffect, useId, useState } from 'react';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { numberFromText } from './number-text';
 
 type Props = {
@@ -47,7 +49,7 @@ export function NumberCell({
     }
     const number = numberFromText(typed);
     if (number === undefined) {
-      setError(`“${typed}” is not a plain number; leave the unit out.`);
+      setError(say(tell('web.is-not-plain-number-leave-unit', { typed })));
       return;
     }
     setError(onCommit(number));
@@ -88,11 +90,11 @@ export function NumberCell({
         {assumed && !disabled && typeof value === 'number' && !editing ? (
           <button
             type="button"
-            aria-label={`${label}: measured as it stands`}
+            aria-label={say(tell('web.measured-as-it-stands', { label }))}
             onClick={() => setError(onCommit(value))}
             className="touch cursor-pointer border-l border-dashed border-ink2 px-2 text-[12.5px] font-[600] text-copper"
           >
-            Confirm
+            {say(tell('web.confirm'))}
           </button>
         ) : null}
       </div>

@@ -1,6 +1,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** A drawer from the right on a desk, from the bottom on a phone. */
 export function Sheet({
@@ -24,7 +26,7 @@ export function Sheet({
             <button
               type="button"
               onClick={onClose}
-              aria-label="Close"
+              aria-label={say(tell('web.close'))}
               className="touch grid w-12 cursor-pointer place-items-center"
             >
               <X size={22} />

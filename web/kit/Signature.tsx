@@ -1,5 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import SignaturePad from 'signature_pad';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { Button } from './Button';
 import { INK_HEIGHT, INK_WIDTH, inkOf } from './ink';
 
@@ -7,8 +9,8 @@ import { INK_HEIGHT, INK_WIDTH, inkOf } from './ink';
 export function Signature({ onChange }: { onChange: (ink: string | null) => void }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const pad = useRef<SignaturePad>(undefined);
-  const tell = useRef(onChange);
-  tell.current = onChange;
+  const given = useRef(onChange);
+  given.current = onChange;
   const [empty, setEmpty] = useState(true);
 
   useEffect(() => {
@@ -21,7 +23,7 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
     pad.current = own;
     const ended = (): void => {
       setEmpty(own.isEmpty());
-      tell.current(inkOf(own.toData(), element.offsetWidth, element.offsetHeight));
+      given.current(inkOf(own.toData(), element.offsetWidth, element.offsetHeight));
     };
     own.addEventListener('endStroke', ended);
     return () => {
@@ -36,12 +38,14 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
         <canvas
           ref={canvas}
           data-testid="signature"
-          aria-label="Sign here"
+          aria-label={say(tell('web.sign-here'))}
           className="h-[140px] w-full touch-none border-[1.5px] border-ink bg-sheet text-ink"
         />
         <span className="pointer-events-none absolute right-3 bottom-7 left-3 border-b border-rule" />
         {empty ? (
-          <span className="pointer-events-none absolute bottom-9 left-4 text-[13px] text-ink2">Sign here</span>
+          <span className="pointer-events-none absolute bottom-9 left-4 text-[13px] text-ink2">
+            {say(tell('web.sign-here'))}
+          </span>
         ) : null}
       </div>
       <Button
@@ -53,7 +57,7 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
           onChange(null);
         }}
       >
-        Clear and sign again
+        {say(tell('web.clear-and-sign-again'))}
       </Button>
     </div>
   );
@@ -62,7 +66,12 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
 /** A stored signature. */
 export function Ink({ ink }: { ink: string }) {
   return (
-    <svg viewBox={`0 0 ${INK_WIDTH} ${INK_HEIGHT}`} className="h-[42px] w-[120px]" role="img" aria-label="Signature">
+    <svg
+      viewBox={`0 0 ${INK_WIDTH} ${INK_HEIGHT}`}
+      className="h-[42px] w-[120px]"
+      role="img"
+      aria-label={say(tell('web.signature'))}
+    >
       <path d={ink} fill="none" stroke="var(--ink)" strokeWidth="3" strokeLinecap="round" strokeLinejoin="round" />
     </svg>
   );

@@ -1,4 +1,6 @@
 import { useId } from 'react';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { WeightText } from './weight-text';
 
 type Props = {
@@ -19,7 +21,7 @@ export function WeightField({ label, value, onChange, hint, error, allowed }: Pr
     >
       <input
         id={part === 'oz' ? id : undefined}
-        aria-label={part === 'lb' ? `${label}, lb` : undefined}
+        aria-label={part === 'lb' ? say(tell('web.lb-2', { label })) : undefined}
         aria-invalid={error ? true : undefined}
         aria-describedby={`${id}-say`}
         autoComplete="off"
@@ -44,7 +46,7 @@ export function WeightField({ label, value, onChange, hint, error, allowed }: Pr
         {error ? (
           <span className="font-[600] text-oxide">
             {error}
-            {allowed ? ` Allowed: ${allowed}.` : ''}
+            {allowed ? say(tell('web.allowed-2', { allowed })) : ''}
           </span>
         ) : (
           hint

@@ -1,3 +1,5 @@
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 /** Reads what a person typed as a number: spaces, a decimal comma and a true minus are understood; units are not. */
 export function numberFromText(text: string): number | undefined {
   const tidy = text.trim().replace(/[−–]/g, '-').replace(',', '.');
@@ -17,12 +19,12 @@ export function typedTrouble(
   if (value === undefined) {
     return {
       message: /[a-z°]/i.test(text)
-        ? `“${text}” is not a plain number; leave the unit out.`
-        : `“${text}” is not a number.`,
+        ? say(tell('web.is-not-plain-number-leave-unit-2', { text }))
+        : say(tell('web.is-not-number', { text })),
       allowed,
     };
   }
-  if (value < low) return { message: `${text} is too low.`, allowed };
-  if (value > high) return { message: `${text} is too high.`, allowed };
+  if (value < low) return { message: say(tell('web.is-too-low', { text })), allowed };
+  if (value > high) return { message: say(tell('web.is-too-high', { text })), allowed };
   return undefined;
 }

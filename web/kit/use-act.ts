@@ -1,5 +1,7 @@
 import { useCallback, useState } from 'react';
 import { ApiProblem } from '@/web/api/http';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Runs a write: busy while it goes, the problem kept when it fails. */
 export function useAct() {
@@ -12,7 +14,11 @@ export function useAct() {
       await work();
       return true;
     } catch (error) {
-      setProblem(error instanceof ApiProblem ? error : new ApiProblem({ message: 'Something broke on this page.' }, 0));
+      setProblem(
+        error instanceof ApiProblem
+          ? error
+          : new ApiProblem({ message: say(tell('web.something-broke-on-this-page')) }, 0),
+      );
       return false;
     } finally {
       setBusy(false);

@@ -1,3 +1,5 @@
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { numberFromText } from './number-text';
 
 /** A weight as it is typed: pounds and ounces, or ounces alone. */
@@ -29,17 +31,17 @@ export function weightTrouble(
   lowOz: number,
   highOz: number,
 ): { message: string; allowed: string } | undefined {
-  const allowed = `${lowOz} to ${highOz} oz`;
+  const allowed = say(tell('web.to-oz', { lowOz, highOz }));
   const value = ozFromText(text);
   if (value === undefined)
     return {
       message:
         text.lb.trim() || text.oz.trim()
-          ? `“${`${text.lb} ${text.oz}`.trim()}” is not a weight; leave the units out.`
-          : 'Missing.',
+          ? say(tell('web.is-not-weight-leave-units-out', { trim: `${text.lb} ${text.oz}`.trim() }))
+          : say(tell('web.missing')),
       allowed,
     };
-  if (value < lowOz) return { message: 'Too light.', allowed };
-  if (value > highOz) return { message: 'Too heavy.', allowed };
+  if (value < lowOz) return { message: say(tell('web.too-light')), allowed };
+  if (value > highOz) return { message: say(tell('web.too-heavy')), allowed };
   return undefined;
 }

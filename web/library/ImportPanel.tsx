@@ -1,5 +1,7 @@
 import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { useImport } from './use-import';
 
 const SHOWN = 12;
@@ -9,29 +11,27 @@ export function ImportPanel({ work }: { work: ReturnType<typeof useImport> }) {
   const { state } = work;
   if (state.kind === 'idle') return null;
   return (
-    <section aria-label="Import" className="mt-3 border-[1.5px] border-ink bg-sheet p-3">
+    <section aria-label={say(tell('web.import'))} className="mt-3 border-[1.5px] border-ink bg-sheet p-3">
       <p className="flex items-center gap-3">
         <b className="font-[650]">{state.name}</b>
         <span className="ml-auto" />
         {state.kind === 'done' || state.kind === 'failed' ? (
           <Button tone="quiet" onClick={work.clear}>
-            Close
+            {say(tell('web.close'))}
           </Button>
         ) : (
           <Button tone="quiet" onClick={work.cancel}>
-            Cancel
+            {say(tell('web.cancel'))}
           </Button>
         )}
       </p>
-      {state.kind === 'reading' ? <p>Reading …</p> : null}
+      {state.kind === 'reading' ? <p>{say(tell('web.reading'))}</p> : null}
       {state.kind === 'sending' ? (
         <div className="mt-2">
           <div className="h-[14px] border-[1.5px] border-ink">
             <div className="h-full bg-copper" style={{ width: `${(100 * state.sent) / Math.max(1, state.all)}%` }} />
           </div>
-          <p className="mt-1 text-[13.5px]">
-            {state.sent} of {state.all}
-          </p>
+          <p className="mt-1 text-[13.5px]">{say(tell('web.of', { sent: state.sent, all: state.all }))}</p>
         </div>
       ) : null}
       {state.kind === 'done' ? <p className="mt-1 font-[620] text-pine">{state.said}</p> : null}
@@ -51,12 +51,22 @@ function Result({
   if (result.header) {
     return (
       <Notice kind="stop">
-        <b>The columns are not those of the template.</b>{' '}
-        {result.header.unknown.length ? `Unknown: ${result.header.unknown.join(', ')}. ` : ''}
-        {result.header.missing.length
-          ? `Missing: ${result.header.missing.slice(0, 8).join(', ')}${result.header.missing.length > 8 ? ' …' : ''}.`
-          : ''}{' '}
-        Take the template and copy the rows into it.
+        <b>{say(tell('web.columns-are-not-those-of-template'))}</b>{' '}
+        {say(
+          tell('web.take-template-and-copy-rows-into', {
+            count: result.header.unknown.length
+              ? say(tell('web.unknown', { unknown: result.header.unknown.join(', ') }))
+              : '',
+            count2: result.header.missing.length
+              ? say(
+                  tell('web.missing-2', {
+                    missing: result.header.missing.slice(0, 8).join(', '),
+                    count: result.header.missing.length > 8 ? ' …' : '',
+                  }),
+                )
+              : '',
+          }),
+        )}
       </Notice>
     );
   }
@@ -65,10 +75,10 @@ function Result({
   return (
     <div className="mt-1 grid gap-2">
       <p>
-        {result.rows} rows: <b className="font-[650]">{good} good</b>
+        {say(tell('web.rows', { rows: result.rows }))} <b className="font-[650]">{say(tell('web.good', { good }))}</b>
         {bad ? (
           <>
-            , <b className="font-[650] text-oxide">{bad} with errors</b>
+            , <b className="font-[650] text-oxide">{say(tell('web.with-errors', { bad }))}</b>
           </>
         ) : null}
         .
@@ -77,10 +87,10 @@ function Result({
         <table className="w-full max-w-[860px] text-[14px]">
           <thead>
             <tr className="border-b border-ink text-left text-[12.5px] text-ink2">
-              <th className="pr-4 font-[550]">Row</th>
-              <th className="pr-4 font-[550]">Column</th>
-              <th className="pr-4 font-[550]">What is wrong</th>
-              <th className="font-[550]">Allowed</th>
+              <th className="pr-4 font-[550]">{say(tell('web.row'))}</th>
+              <th className="pr-4 font-[550]">{say(tell('web.column'))}</th>
+              <th className="pr-4 font-[550]">{say(tell('web.what-is-wrong'))}</th>
+              <th className="font-[550]">{say(tell('web.allowed-4'))}</th>
             </tr>
           </thead>
           <tbody>
@@ -96,16 +106,18 @@ function Result({
         </table>
       ) : null}
       {result.troubles.length > SHOWN ? (
-        <p className="text-[13px] text-ink2">{result.troubles.length - SHOWN} more errors.</p>
+        <p className="text-[13px] text-ink2">
+          {say(tell('web.more-errors', { count: result.troubles.length - SHOWN }))}
+        </p>
       ) : null}
       {good ? (
         <div>
           <Button tone="primary" onClick={() => void work.send()}>
-            Import the {good} good {good === 1 ? 'row' : 'rows'}
+            {say(tell('web.import-good', { good, good2: good === 1 ? 'row' : 'rows' }))}
           </Button>
         </div>
       ) : (
-        <p className="font-[620]">Nothing to import.</p>
+        <p className="font-[620]">{say(tell('web.nothing-to-import'))}</p>
       )}
     </div>
   );

@@ -9,11 +9,14 @@ import {
 } from '@/core/equipment/library-item';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { may } from '@/core/job/permissions';
+import type { Label } from '@/core/words/said';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ImportPanel } from './ImportPanel';
 import { useImport } from './use-import';
 
@@ -41,30 +44,30 @@ export default function LibraryPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          Jobs
+          {say(tell('web.jobs'))}
         </Link>
         <span className="ml-auto" />
         <PersonMenu />
       </header>
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-2">
-        <h1 className="text-[26px]">Equipment library</h1>
+        <h1 className="text-[26px]">{say(tell('web.equipment-library'))}</h1>
         <input
           type="search"
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder="Maker, model, tons"
-          aria-label="Search equipment"
+          placeholder={say(tell('web.maker-model-tons'))}
+          aria-label={say(tell('web.search-equipment'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
         />
         <span className="ml-auto flex flex-wrap items-center">
           <a className={download} href={kind === 'pairs' ? '/api/library/pairs.csv' : '/api/library/equipment.csv'}>
-            Export CSV
+            {say(tell('web.export-csv'))}
           </a>
           <a
             className={download}
             href={kind === 'pairs' ? '/api/library/pairs-template.csv' : '/api/library/equipment-template.csv'}
           >
-            Template
+            {say(tell('web.template'))}
           </a>
           {mayEdit ? (
             <>
@@ -81,14 +84,14 @@ export default function LibraryPage() {
                 }}
               />
               <Button tone="primary" className="ml-2" onClick={() => file.current?.click()}>
-                Import CSV
+                {say(tell('web.import-csv'))}
               </Button>
             </>
           ) : null}
         </span>
       </div>
       <ImportPanel work={work} />
-      <div role="tablist" aria-label="Kind" className="mt-2 flex overflow-x-auto border-b border-rule">
+      <div role="tablist" aria-label={say(tell('web.kind'))} className="mt-2 flex overflow-x-auto border-b border-rule">
         {([...EQUIPMENT_KINDS, 'pairs'] as const).map((k) => (
           <button
             key={k}
@@ -98,16 +101,21 @@ export default function LibraryPage() {
             onClick={() => setKind(k)}
             className={`touch shrink-0 cursor-pointer border-b-[3px] px-4 font-[600] ${k === kind ? 'border-copper' : 'border-transparent text-ink2'}`}
           >
-            {k === 'pairs' ? 'Matched pairs' : `${EQUIPMENT_KIND_WORDS[k]}s`}
+            {k === 'pairs' ? say(tell('web.matched-pairs')) : `${say(EQUIPMENT_KIND_WORDS[k])}s`}
           </button>
         ))}
       </div>
-      {trouble ? <p className="mt-4 text-oxide">The library could not be loaded; trying again.</p> : null}
+      {trouble ? <p className="mt-4 text-oxide">{say(tell('web.library-could-not-be-loaded-trying'))}</p> : null}
       {kind === 'pairs' ? (
         <table className="mt-2 w-full max-w-[760px] text-[14.5px]">
           <thead>
             <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">
-              {['Outdoor', 'Indoor', 'Reference', 'Cooling, Btu/h'].map((h) => (
+              {[
+                say(tell('web.outdoor')),
+                say(tell('web.indoor')),
+                say(tell('web.reference')),
+                say(tell('web.cooling-btu-h')),
+              ].map((h) => (
                 <th key={h} className="py-1 pr-4 font-[550]">
                   {h}
                 </th>
@@ -134,7 +142,7 @@ export default function LibraryPage() {
       )}
       {library && (kind === 'pairs' ? pairs.length : items.length) === 0 ? (
         <p className="mt-6 text-[16px] text-ink2">
-          {text ? `Nothing matches “${text}”.` : 'None yet. Take the template, fill it in, import it.'}
+          {text ? say(tell('web.nothing-matches-2', { text })) : say(tell('web.none-yet-take-template-fill-it'))}
         </p>
       ) : null}
     </div>
@@ -150,18 +158,22 @@ function ItemLine({ item: i }: { item: LibraryItem }) {
     i.metering && METERING_WORDS[i.metering],
     i.liquidOdIn && i.vaporOdIn ? `${odText(i.liquidOdIn)} × ${odText(i.vaporOdIn)}` : undefined,
     unit(i.factoryChargeOz, 'oz'),
-    i.longestLineFt ? `to ${i.longestLineFt} ft` : undefined,
+    i.longestLineFt ? say(tell('web.to-ft', { longestLineFt: i.longestLineFt })) : undefined,
   ];
   const power = [
-    `${i.volts} V ${i.phases}-phase`,
+    say(tell('web.v-phase', { volts: i.volts, phases: i.phases })),
     i.mcaA ? `MCA ${i.mcaA} A` : undefined,
     i.mocpA ? `MOCP ${i.mocpA} A` : undefined,
   ];
   const heat = [
     i.outputBtuh ? `${i.outputBtuh.toLocaleString('en-US')} Btu/h` : undefined,
-    i.riseLowF ? `rise ${i.riseLowF}–${i.riseHighF} °F` : undefined,
+    i.riseLowF ? say(tell('web.rise-f', { riseLowF: i.riseLowF, riseHighF: i.riseHighF })) : undefined,
   ];
-  const line = (parts: (string | undefined | null)[]): string => parts.filter(Boolean).join(' · ');
+  const line = (parts: (Label | undefined | null)[]): string =>
+    parts
+      .filter((p) => p !== undefined && p !== null && p !== '')
+      .map(say)
+      .join(' · ');
   return (
     <li className="grid gap-x-5 border-b border-rule py-2.5 md:grid-cols-[0.9fr_0.85fr_1.35fr_1.6fr] md:items-baseline">
       <span>
@@ -170,14 +182,16 @@ function ItemLine({ item: i }: { item: LibraryItem }) {
       <span className="text-[14.5px]">
         {line([unit(i.tons, 'tons'), i.stages === 'variable' ? 'inverter' : `${i.stages}-stage`])}
         <span className="block text-[13px] text-ink2">
-          {i.widthIn} × {i.depthIn} × {i.heightIn} in, {i.weightLb} lb
+          {say(
+            tell('web.in-lb', { widthIn: i.widthIn, depthIn: i.depthIn, heightIn: i.heightIn, weightLb: i.weightLb }),
+          )}
         </span>
       </span>
       <span className="text-[14px]">{line([...circuit, ...heat])}</span>
       <span className="text-[14px] text-ink2">
         {line([
           ...power,
-          i.controls === 'either' ? '24 V or communicating' : i.controls === '24v' ? '24 V' : i.controls,
+          i.controls === 'either' ? say(tell('web.24-v-or-communicating')) : i.controls === '24v' ? '24 V' : i.controls,
         ])}
       </span>
     </li>

@@ -1,6 +1,8 @@
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { type ApiProblem, post } from '@/web/api/http';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { CsvResult } from '@/web/workers/library-csv';
 
 export type ImportState =
@@ -30,7 +32,7 @@ export function useImport(onDone: () => void) {
     };
     own.onerror = () => {
       own.terminate();
-      setState({ kind: 'failed', name: file.name, message: 'The file could not be read as CSV.' });
+      setState({ kind: 'failed', name: file.name, message: say(tell('web.file-could-not-be-read-as')) });
     };
     own.postMessage(file);
   }
@@ -56,15 +58,31 @@ export function useImport(onDone: () => void) {
       }
       const what =
         result.kind === 'pairs'
-          ? `${counts.added} pairs kept`
-          : `${counts.added} added, ${counts.updated} updated, ${counts.unchanged} unchanged`;
-      setState({ kind: 'done', name, said: cancelled.current ? `Cancelled: ${what} before it stopped.` : `${what}.` });
+          ? say(tell('web.pairs-kept', { added: counts.added }))
+          : say(
+              tell('web.added-updated-unchanged', {
+                added: counts.added,
+                updated: counts.updated,
+                unchanged: counts.unchanged,
+              }),
+            );
+      setState({
+        kind: 'done',
+        name,
+        said: cancelled.current ? say(tell('web.cancelled-before-it-stopped', { what })) : `${what}.`,
+      });
     } catch (error) {
       const p = error as ApiProblem;
       setState({
         kind: 'failed',
         name,
-        message: `${p.message}${p.field ? ` (${p.field})` : ''} ${counts.added + counts.updated} were kept before it.`,
+        message: say(
+          tell('web.were-kept-before-it', {
+            message: p.message,
+            field: p.field ? ` (${p.field})` : '',
+            added: counts.added + counts.updated,
+          }),
+        ),
       });
     }
     onDone();

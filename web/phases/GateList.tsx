@@ -6,6 +6,8 @@ import type { Phase } from '@/core/job/phases';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 /** What must hold before this phase is signed, and the lead's way past with a written reason. */
@@ -14,8 +16,10 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
   const mayOverride = may(view.me.role, 'override');
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   return (
-    <section aria-label="Gates">
-      <h2 className="text-[15px] font-[680]">{signed ? 'Signed with' : 'To sign, it needs'}</h2>
+    <section aria-label={say(tell('web.gates'))}>
+      <h2 className="text-[15px] font-[680]">
+        {signed ? say(tell('web.signed-with')) : say(tell('web.to-sign-it-needs'))}
+      </h2>
       <ul className="mt-1">
         {gates.map((g) => (
           <li key={g.id} className="border-b border-rule2 py-1.5">
@@ -24,14 +28,16 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
                 <Mark kind={g.holds ? 'good' : g.override ? 'override' : 'to-come'} />
               </span>
               <span className="leading-snug">
-                <span className="font-[600] first-letter:uppercase inline-block">{g.asks}</span>
+                <span className="font-[600] first-letter:uppercase inline-block">{say(g.asks)}</span>
                 <span className="block text-[13px] text-ink2">
-                  {g.override ? `Overridden by ${g.override.by}: ${g.override.reason}` : g.say}
+                  {g.override
+                    ? say(tell('web.overridden-by', { by: g.override.by, reason: g.override.reason }))
+                    : say(g.say)}
                 </span>
               </span>
               {!passes(g) && g.overridable && mayOverride && !signed ? (
                 <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => setAsked(g)}>
-                  Override
+                  {say(tell('web.override'))}
                 </Button>
               ) : null}
             </div>
@@ -40,10 +46,10 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
       </ul>
       {asked ? (
         <ReasonSheet
-          title="Override a gate"
-          label="Reason, in your words"
+          title={say(tell('web.override-gate'))}
+          label={say(tell('web.reason-in-your-words'))}
           least={10}
-          send="Override with this reason"
+          send={say(tell('web.override-with-this-reason'))}
           tone="stop"
           rows={4}
           onSend={(reason) =>
@@ -55,10 +61,8 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
           }
           onClose={() => setAsked(undefined)}
         >
-          <p className="text-[17px] font-[620]">Without {asked.asks}</p>
-          <p className="mt-1 text-ink2">
-            {asked.say}. The override and its reason show on every later screen and in the report.
-          </p>
+          <p className="text-[17px] font-[620]">{say(tell('web.without', { asks: asked.asks }))}</p>
+          <p className="mt-1 text-ink2">{say(tell('web.override-and-its-reason-show-on', { say: asked.say }))}</p>
         </ReasonSheet>
       ) : null}
     </section>

@@ -8,6 +8,8 @@ import { useMe } from '@/web/api/use-me';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
+import { readAs, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
 import { NoEquipment } from './NoEquipment';
@@ -48,6 +50,8 @@ export default function JobPage() {
   const { jobId = '', phase } = useParams();
   const { me } = useMe();
   const { sheet, trouble, send, replace, reload } = useJobSheet(jobId);
+  // Times of a job are told by the clock of its site, on every page of it.
+  if (sheet) readAs({ timeZone: sheet.site.timeZone });
   const [generation, setGeneration] = useState(0);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
@@ -88,11 +92,11 @@ export default function JobPage() {
     return (
       <main className="mx-auto max-w-[560px] p-8">
         <h1 className="text-[24px]">
-          {trouble.status === 404 ? 'There is no such job' : 'The job could not be opened'}
+          {trouble.status === 404 ? say(tell('web.there-is-no-such-job')) : say(tell('web.job-could-not-be-opened'))}
         </h1>
         <p className="mt-2 mb-5">{trouble.message}</p>
         <Link to="/jobs" className="text-copper underline">
-          Back to the jobs
+          {say(tell('web.back-to-jobs'))}
         </Link>
       </main>
     );

@@ -1,12 +1,18 @@
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { movementsOf, WITHDRAWN } from '@/core/job/charge-sheet';
 import { shown } from '@/core/units/format';
+import { clock } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
-const WORDS: Record<string, string> = { 'weigh-in': 'Weighed in', trim: 'Trim added', recover: 'Recovered' };
+const WORDS: Record<string, string> = {
+  'weigh-in': say(tell('web.weighed-in')),
+  trim: say(tell('web.trim-added')),
+  recover: say(tell('web.recovered')),
+};
 
 type Movement = ReturnType<typeof movementsOf>[number];
 
@@ -19,8 +25,8 @@ export function MovementLog({ view }: { view: JobView }) {
   const signed = (phase: string): boolean => sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0 && withdrawn.length === 0) return null;
   return (
-    <section aria-label="Refrigerant log">
-      <h2 className="text-[15px] font-[680]">Refrigerant log</h2>
+    <section aria-label={say(tell('web.refrigerant-log'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.refrigerant-log'))}</h2>
       <ul className="mt-1">
         {list.map((m) => (
           <li
@@ -31,11 +37,11 @@ export function MovementLog({ view }: { view: JobView }) {
             <span>
               {WORDS[m.stage] ?? m.stage}
               <span className="block text-[13px] text-ink2">
-                {format(parseISO(m.occurredAt), 'HH:mm')}, {m.person}, {m.source}
+                {say(clock(m.occurredAt))}, {m.person}, {m.source}
               </span>
             </span>
             <b className="font-[640]">
-              {shown(m.value, 'oz')} <small className="font-[450] text-ink2">oz</small>
+              {shown(m.value, 'oz')} <small className="font-[450] text-ink2">{say(tell('web.oz'))}</small>
             </b>
             {signed(m.phase) ? null : (
               <button
@@ -43,23 +49,29 @@ export function MovementLog({ view }: { view: JobView }) {
                 onClick={() => setTaking(m)}
                 className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
               >
-                Withdraw
+                {say(tell('web.withdraw'))}
               </button>
             )}
           </li>
         ))}
         {withdrawn.map((m) => (
           <li key={m.id} className="border-b border-rule2 py-1.5 text-[13px] text-ink2">
-            Withdrawn: {shown(Number(m.detail?.oz ?? 0), 'oz')} oz. {String(m.detail?.reason ?? '')} ({m.person})
+            {say(
+              tell('web.withdrawn-oz', {
+                oz: shown(Number(m.detail?.oz ?? 0), 'oz'),
+                reason: String(m.detail?.reason ?? ''),
+                person: m.person,
+              }),
+            )}
           </li>
         ))}
       </ul>
       {taking ? (
         <ReasonSheet
-          title={`Withdraw: ${shown(taking.value, 'oz')} oz`}
-          label="Why it does not hold"
+          title={say(tell('web.withdraw-oz', { value: shown(taking.value, 'oz') }))}
+          label={say(tell('web.why-it-does-not-hold'))}
           least={5}
-          send="Withdraw it"
+          send={say(tell('web.withdraw-it'))}
           tone="stop"
           onSend={(reason) =>
             view.actions.send(`/jobs/${sheet.job.id}/movements/${taking.id}/withdrawal`, {
@@ -70,9 +82,7 @@ export function MovementLog({ view }: { view: JobView }) {
           }
           onClose={() => setTaking(undefined)}
         >
-          <p className="text-ink2">
-            It stays in the record, marked as withdrawn, and its ounces go back to the cylinder on the ledger.
-          </p>
+          <p className="text-ink2">{say(tell('web.it-stays-in-record-marked-as'))}</p>
         </ReasonSheet>
       ) : null}
     </section>

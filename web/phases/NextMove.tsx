@@ -3,6 +3,7 @@ import type { Action, Move } from '@/core/job/move';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { useKeys } from '@/web/shell/use-keys';
+import { say } from '@/web/words/say';
 import { WaitClock } from './circuit/WaitClock';
 
 type Props = {
@@ -21,12 +22,12 @@ export function NextMove({ move, busy, press, children }: Props) {
   };
   useKeys({ n: go });
   return (
-    <NextMoveBar kind={move.kind} say={move.say} because={move.because}>
+    <NextMoveBar kind={move.kind} say={say(move.say)} because={say(move.because)}>
       {move.since ? <WaitClock since={move.since} forMin={move.forMin ?? 0} /> : null}
-      {move.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{move.wait}</span> : null}
+      {move.wait ? <span className="text-[17px] font-[620] whitespace-nowrap">{say(move.wait)}</span> : null}
       {children}
       {button ? (
-        <MoveButton label={button.label} busy={busy} tone={move.wait ? 'plain' : 'primary'} onPress={go} />
+        <MoveButton label={say(button.label)} busy={busy} tone={move.wait ? 'plain' : 'primary'} onPress={go} />
       ) : null}
     </NextMoveBar>
   );

@@ -5,6 +5,8 @@ import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/web/kit/Button';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** A phase that works on the new equipment, before anyone knows which that is. */
 export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: BuiltPhase }) {
@@ -16,20 +18,20 @@ export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: BuiltP
       next={
         <NextMoveBar
           kind="not-proven"
-          say="Choose the new equipment first."
-          because="Sign the scope, and its plate comes with it; or type it under Equipment."
+          say={say(tell('web.choose-new-equipment-first'))}
+          because={say(tell('web.sign-scope-and-its-plate-comes'))}
         >
-          <Button onClick={() => navigate('../equipment', { relative: 'path' })}>Type it</Button>
+          <Button onClick={() => navigate('../equipment', { relative: 'path' })}>{say(tell('web.type-it'))}</Button>
           <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-            Go to scope
+            {say(tell('web.go-to-scope'))}
           </Button>
         </NextMoveBar>
       }
     >
       <div className="px-4 py-6 lg:px-7">
-        <h1 className="text-[23px]">{PHASE_WORDS[active]}</h1>
+        <h1 className="text-[23px]">{say(PHASE_WORDS[active])}</h1>
         <p className="mt-2 max-w-[46ch] text-ink2">
-          Refrigerant, factory charge, metering and targets come from the new unit’s plate. This job has none yet.
+          {say(tell('web.refrigerant-factory-charge-metering-and-targets'))}
         </p>
       </div>
     </JobFrame>

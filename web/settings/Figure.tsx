@@ -1,13 +1,16 @@
+import type { Label } from '@/core/words/said';
 import { NumberCell } from '@/web/kit/NumberCell';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type FigureSpec = {
   id: string;
-  label: string;
-  unit: string;
+  label: Label;
+  unit: Label;
   low: number;
   high: number;
   standard: number;
-  reason: string;
+  reason: Label;
 };
 
 /** A figure of the company's own: its range is told when it is left, the default stands beside it. */
@@ -28,21 +31,20 @@ export function Figure({
     <div className="grid items-start gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
       <div className="max-w-[260px]">
         <NumberCell
-          label={f.label}
-          unit={f.unit}
+          label={say(f.label)}
+          unit={say(f.unit)}
           value={Number(stored ?? f.standard)}
           disabled={!may}
           onCommit={(v) => {
             if (v === null || v < f.low || v > f.high)
-              return `Outside the allowed range. Allowed: ${f.low} to ${f.high} ${f.unit}.`;
+              return say(tell('web.outside-allowed-range-allowed-to', { low: f.low, high: f.high, unit: f.unit }));
             onSave({ [f.id]: v });
             return undefined;
           }}
         />
       </div>
       <p className="text-[13.5px] leading-snug text-ink2">
-        Default: {sign}
-        {f.standard} {f.unit}. {f.reason}
+        {say(tell('web.default', { sign, standard: f.standard, unit: f.unit, reason: f.reason }))}
       </p>
     </div>
   );

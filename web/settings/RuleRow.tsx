@@ -2,6 +2,8 @@ import { refusesRule, ruleSetting, type TransitionRule } from '@/core/circuit/tr
 import { Mark } from '@/web/kit/Mark';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = { rule: TransitionRule; may: boolean; onSave: (change: Record<string, string | number>) => void };
 type Part = Parameters<typeof ruleSetting>[1];
@@ -10,34 +12,55 @@ type Part = Parameters<typeof ruleSetting>[1];
 export function RuleRow({ rule, may, onSave }: Props) {
   const commit = (part: Part) => (value: string | number) => {
     const refused = refusesRule(ruleSetting(rule.id, part), value);
-    if (refused) return `${refused.message} Allowed: ${refused.allowed}.`;
+    if (refused) return say(tell('web.allowed', { message: refused.message, allowed: refused.allowed }));
     onSave({ [ruleSetting(rule.id, part)]: value });
     return undefined;
   };
   const written = rule.rule !== '';
   return (
-    <section aria-label={rule.title} className="border-b border-rule py-3">
+    <section aria-label={say(rule.title)} className="border-b border-rule py-3">
       <h3 className="flex items-center gap-2 text-[15px] font-[680]">
         <Mark kind={!written ? 'to-come' : rule.verifiedOn ? 'good' : 'not-proven'} />
-        {rule.title}
+        {say(rule.title)}
         <small className="font-[450] text-ink2">
-          {!written ? 'none written' : rule.verifiedOn ? `checked ${rule.verifiedOn}` : 'not checked'}
+          {!written
+            ? say(tell('web.none-written'))
+            : rule.verifiedOn
+              ? `checked ${rule.verifiedOn}`
+              : say(tell('web.not-checked'))}
         </small>
       </h3>
       <div className="mt-1.5 grid gap-x-4 gap-y-2 md:grid-cols-[1fr_170px_170px]">
         <div className="md:col-span-3">
-          <TextCell label="Rule" value={rule.rule} most={300} disabled={!may} onCommit={commit('rule')} />
+          <TextCell
+            label={say(tell('web.rule'))}
+            value={say(rule.rule)}
+            most={300}
+            disabled={!may}
+            onCommit={commit('rule')}
+          />
         </div>
-        <TextCell label="Source" value={rule.source} most={300} disabled={!may} onCommit={commit('source')} />
-        <DateCell label="Holds from" value={rule.from} disabled={!may} onCommit={commit('from')} />
-        <DateCell label="Checked on" value={rule.verifiedOn} disabled={!may} onCommit={commit('verifiedOn')} />
+        <TextCell
+          label={say(tell('web.source'))}
+          value={say(rule.source)}
+          most={300}
+          disabled={!may}
+          onCommit={commit('source')}
+        />
+        <DateCell label={say(tell('web.holds-from'))} value={rule.from} disabled={!may} onCommit={commit('from')} />
+        <DateCell
+          label={say(tell('web.checked-on'))}
+          value={rule.verifiedOn}
+          disabled={!may}
+          onCommit={commit('verifiedOn')}
+        />
         {rule.cap === undefined ? null : (
           <NumberCell
-            label="Cap, warming potential"
+            label={say(tell('web.cap-warming-potential'))}
             unit="GWP"
             value={rule.cap}
             disabled={!may}
-            onCommit={(v) => (v === null ? 'A number is needed.' : commit('cap')(v))}
+            onCommit={(v) => (v === null ? say(tell('web.number-is-needed')) : commit('cap')(v))}
           />
         )}
       </div>

@@ -1,11 +1,14 @@
+import type { Label } from '@/core/words/said';
 import { Choice } from '@/web/kit/Choice';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type SchoolSpec = {
   id: string;
-  label: string;
-  options: readonly (readonly [string, string])[];
+  label: Label;
+  options: readonly (readonly [string, Label])[];
   standard: string;
-  reason: string;
+  reason: Label;
 };
 
 /** One school: its options, the default and why. */
@@ -23,13 +26,13 @@ export function School({
   return (
     <div className="grid gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
       <Choice
-        label={s.label}
+        label={say(s.label)}
         value={String(stored ?? s.standard)}
-        options={s.options.map(([value, label]) => ({ value, label }))}
+        options={s.options.map(([value, label]) => ({ value, label: say(label) }))}
         onChange={(v) => may && onSave({ [s.id]: v })}
       />
       <p className="text-[13.5px] leading-snug text-ink2">
-        Default: {s.options.find(([v]) => v === s.standard)?.[1]}. {s.reason}
+        {say(tell('web.default-2', { x: s.options.find(([v]) => v === s.standard)?.[1], reason: s.reason }))}
       </p>
     </div>
   );

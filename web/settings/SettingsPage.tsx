@@ -10,6 +10,8 @@ import { useMe } from '@/web/api/use-me';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PersonMenu } from '@/web/shell/TopBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { Figure } from './Figure';
 import { RuleRow } from './RuleRow';
 import { School } from './School';
@@ -34,40 +36,43 @@ export default function SettingsPage() {
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          Jobs
+          {say(tell('web.jobs'))}
         </Link>
         <span className="ml-auto" />
         <PersonMenu />
       </header>
-      <h1 className="mt-4 text-[26px]">Schools and settings</h1>
+      <h1 className="mt-4 text-[26px]">{say(tell('web.schools-and-settings'))}</h1>
       <p className="mt-1 max-w-[60ch] text-ink2">
-        Good practitioners differ in these. What is picked here is named in each finding and item that uses it. The
-        maker’s instructions and local code come before any school.
-        {mayEdit ? '' : ' The owner or the office changes them.'}
+        {say(
+          tell('web.good-practitioners-differ-in-these-what', {
+            mayEdit: mayEdit ? '' : say(tell('web.owner-or-office-changes-them')),
+          }),
+        )}
       </p>
       <Trouble problem={problem} />
       {data ? (
         <>
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Scope</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.scope'))}</h2>
           {SCOPE_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
           {SCOPE_FIGURES.map((f) => (
             <Figure key={f.id} figure={f} sign="" stored={data.settings[f.id]} may={mayEdit} onSave={save} />
           ))}
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Refrigerant circuit</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Rules of the refrigerant transition</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">
+            {say(tell('web.rules-of-refrigerant-transition'))}
+          </h2>
           <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">
-            In general terms and from memory: look the current rule up, write it down here, and say on which day it was
-            checked. The charge of each job is held against what stands here.
+            {say(tell('web.in-general-terms-and-from-memory'))}
           </p>
           {transitionRules(data.settings).map((r) => (
             <RuleRow key={r.id} rule={r} may={mayEdit} onSave={save} />
           ))}
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">Start-up</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.start-up'))}</h2>
           {TOLERANCES.map((t) => (
             <Figure key={t.id} figure={t} sign="± " stored={data.settings[t.id]} may={mayEdit} onSave={save} />
           ))}

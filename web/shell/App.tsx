@@ -1,18 +1,23 @@
-import { lazy, Suspense } from 'react';
+import { type ComponentType, lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
 import { useMe } from '@/web/api/use-me';
-import { JobsPage } from '@/web/jobs/JobsPage';
+import { coreWords, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
 
-const NewJobPage = lazy(() => import('@/web/jobs/NewJobPage'));
-const JobPage = lazy(() => import('@/web/phases/JobPage'));
-const LibraryPage = lazy(() => import('@/web/library/LibraryPage'));
-const CylindersPage = lazy(() => import('@/web/cylinders/CylindersPage'));
-const SettingsPage = lazy(() => import('@/web/settings/SettingsPage'));
-const FormulasPage = lazy(() => import('@/web/formulas/FormulasPage'));
+/** A page is made when its words are there: some of them are said as its modules load. */
+const page = <T extends ComponentType>(load: () => Promise<{ default: T }>) => lazy(() => coreWords().then(load));
+
+const JobsPage = page(() => import('@/web/jobs/JobsPage'));
+const NewJobPage = page(() => import('@/web/jobs/NewJobPage'));
+const JobPage = page(() => import('@/web/phases/JobPage'));
+const LibraryPage = page(() => import('@/web/library/LibraryPage'));
+const CylindersPage = page(() => import('@/web/cylinders/CylindersPage'));
+const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
+const FormulasPage = page(() => import('@/web/formulas/FormulasPage'));
 
 export function App() {
   return (
@@ -49,9 +54,13 @@ function SignedIn() {
       <Waiting />
     ) : (
       <main className="mx-auto max-w-[560px] p-8">
-        <h1 className="text-[24px]">The server does not answer</h1>
+        <h1 className="text-[24px]">{say(tell('web.server-does-not-answer'))}</h1>
         <p className="mt-2">
-          {trouble?.message ?? 'Check that Mill Bridge is running.'} This page tries again by itself.
+          {say(
+            tell('web.this-page-tries-again-by-itself', {
+              message: trouble?.message ?? say(tell('web.check-that-mill-bridge-is-running')),
+            }),
+          )}
         </p>
       </main>
     );

@@ -1,5 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { Button } from '@/web/kit/Button';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Keeps a broken picture from taking the whole sheet with it. */
 export class ErrorBoundary extends Component<{ children: ReactNode }, { broken: boolean }> {
@@ -13,10 +15,10 @@ export class ErrorBoundary extends Component<{ children: ReactNode }, { broken: 
     if (!this.state.broken) return this.props.children;
     return (
       <main className="mx-auto max-w-[560px] p-8">
-        <h1 className="text-[24px]">This page broke</h1>
-        <p className="mt-2 mb-5">Nothing recorded is lost: readings are stored as they come. Load the page again.</p>
+        <h1 className="text-[24px]">{say(tell('web.this-page-broke'))}</h1>
+        <p className="mt-2 mb-5">{say(tell('web.nothing-recorded-is-lost-readings-are'))}</p>
         <Button tone="primary" onClick={() => window.location.reload()}>
-          Load again
+          {say(tell('web.load-again'))}
         </Button>
       </main>
     );

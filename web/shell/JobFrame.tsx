@@ -1,7 +1,6 @@
 import { ArrowLeft } from 'lucide-react';
 import { memo, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { worstOf } from '@/core/finding/order';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
@@ -14,8 +13,11 @@ import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { notNeeded, phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import { startUpSystem } from '@/core/job/start-up-sheet';
+import { clock } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
+import { lbOz, say, sayLow } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { PersonMenu } from './TopBar';
 
 type Props = {
@@ -37,7 +39,11 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-dvh lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
-        <Link to="/jobs" aria-label="All jobs" className="touch grid w-10 shrink-0 place-items-center lg:w-8">
+        <Link
+          to="/jobs"
+          aria-label={say(tell('web.all-jobs'))}
+          className="touch grid w-10 shrink-0 place-items-center lg:w-8"
+        >
           <ArrowLeft size={22} />
         </Link>
         <span className="narrow -ml-3 shrink-0 text-[21px] font-[700]">{sheet.job.number}</span>
@@ -49,13 +55,20 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         </span>
         <span className="ml-auto hidden shrink-0 font-[600] xl:block">
           {plate
-            ? `${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant} · ${METERING_WORDS[plate.metering]}`
-            : systemWords(sheet)}
+            ? say(
+                tell('web.ton', {
+                  nominalTons: plate.nominalTons,
+                  kind: sheet.system.kind,
+                  refrigerant: plate.refrigerant,
+                  meteringWords: METERING_WORDS[plate.metering],
+                }),
+              )
+            : say(systemWords(sheet))}
         </span>
         {marked ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
-            {marked === 'replayed' ? 'Replayed' : 'Simulated'}
-            <span className="hidden sm:inline"> instruments</span>
+            {marked === 'replayed' ? say(tell('web.replayed')) : say(tell('web.simulated'))}
+            <span className="hidden sm:inline"> {say(tell('web.instruments-4'))}</span>
           </span>
         ) : (
           <span className="ml-auto xl:hidden" />
@@ -85,13 +98,13 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
   return (
     <nav
       ref={strip}
-      aria-label="Phases"
+      aria-label={say(tell('web.phases'))}
       className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
       <NavLink to={`/jobs/${sheet.job.id}/equipment`} className={item}>
         <Mark kind={sheet.circuit.plate || (!circuit && sheet.scope.indoor) ? 'good' : 'to-come'} />
-        <span className="lg:hidden">Unit</span>
-        <span className="hidden lg:inline">Equipment</span>
+        <span className="lg:hidden">{say(tell('web.unit-2'))}</span>
+        <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
       </NavLink>
       {PHASE_GROUPS.map(({ group, phases }) => {
         const built = phases.filter(
@@ -104,8 +117,8 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
         const folded = skipped?.phases.filter((p) => (phases as readonly string[]).includes(p) && p !== active) ?? [];
         if (built.length === 0 && folded.length === 0) return null;
         return (
-          <div key={group} className="flex shrink-0 lg:block">
-            <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{group}</h2>
+          <div key={phases[0]} className="flex shrink-0 lg:block">
+            <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{say(group)}</h2>
             {built.map((phase) => (
               <NavLink
                 key={phase}
@@ -115,7 +128,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               >
                 <Mark kind={markOf(sheet, phase, signed, current)} />
                 <span className="leading-tight">
-                  {PHASE_WORDS[phase]}
+                  {say(PHASE_WORDS[phase])}
                   <span className="hidden text-[12px] font-[450] text-ink2 lg:block">
                     {noteOf(sheet, phase, signed)}
                   </span>
@@ -127,10 +140,15 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
                 className="hidden px-3 py-1.5 pl-5 text-[12px] leading-tight text-ink2 lg:block"
                 data-testid="not-needed"
               >
-                {folded.map((p) => PHASE_WORDS[p]).join(', ')}: not needed, because {skipped!.because}.
+                {say(
+                  tell('web.not-needed-because', {
+                    folded: folded.map((p) => say(PHASE_WORDS[p])).join(', '),
+                    because: sayLow(skipped!.because),
+                  }),
+                )}
               </p>
             ) : null}
-            {group === 'Before' ? (
+            {phases.includes('survey') ? (
               <NavLink
                 to={`/jobs/${sheet.job.id}/fit`}
                 aria-current={active === 'fit' ? 'page' : undefined}
@@ -138,7 +156,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               >
                 <Mark kind={fitMark(sheet)} />
                 <span className="leading-tight">
-                  Fit <span className="hidden lg:inline">sheets</span>
+                  {say(tell('web.fit'))} <span className="hidden lg:inline">{say(tell('web.sheets'))}</span>
                   <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{fitNote(sheet)}</span>
                 </span>
               </NavLink>
@@ -152,9 +170,9 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
 
 const RUNNING_WORDS: Partial<Record<BuiltPhase, string>> = {
   recover: 'recovering',
-  'pressure-test': 'under nitrogen',
-  evacuate: 'on the pump',
-  charge: 'weighing in',
+  'pressure-test': say(tell('web.under-nitrogen')),
+  evacuate: say(tell('web.on-pump')),
+  charge: say(tell('web.weighing-in')),
 };
 
 const fitChecks = (sheet: JobSheet) => {
@@ -170,9 +188,9 @@ function fitMark(sheet: JobSheet): MarkKind {
 /** How many sheets are filled in, or the first thing that does not fit. */
 function fitNote(sheet: JobSheet): string {
   const n = Object.keys(sheet.fits).length;
-  if (n === 0) return 'nothing measured';
+  if (n === 0) return say(tell('web.nothing-measured'));
   const look = fitChecks(sheet).filter((c) => c.verdict === 'look-again' || c.verdict === 'stop').length;
-  return look ? `${look} to look at` : `${n} filled in`;
+  return look ? say(tell('web.to-look-at', { look })) : say(tell('web.filled-in', { n }));
 }
 
 function markOf(
@@ -189,19 +207,23 @@ function markOf(
 /** Under each phase: what it holds when signed, or the gate that holds it. */
 function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>): string {
   if (signed[phase]) {
-    if (phase === 'scope' && scopeOf(sheet).change) return 'changed, not answered';
+    if (phase === 'scope' && scopeOf(sheet).change) return say(tell('web.changed-not-answered'));
     if (phase === 'charge' && isEquipped(sheet)) return lbOz(startUpSystem(sheet).chargeInOz);
-    return `signed ${sheet.signOffs.find((s) => s.phase === phase)?.at.slice(11, 16)} UTC`;
+    return say(tell('web.signed-at', { at: clock(sheet.signOffs.find((s) => s.phase === phase)?.at ?? '') }));
   }
-  if (phase === 'charge' && movementsOf(sheet.measurements).length) return 'weighing in';
+  if (phase === 'charge' && movementsOf(sheet.measurements).length) return say(tell('web.weighing-in'));
   if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running')) return 'running';
-  if ((phase === 'survey' || phase === 'scope') && !beganWithSurvey(sheet)) return 'none on this job';
+  if ((phase === 'survey' || phase === 'scope') && !beganWithSurvey(sheet)) return say(tell('web.none-on-this-job'));
   if (phase === 'survey') {
     const open = surveyOf(sheet).neverAsked.length;
-    return open ? `${open} to ask` : 'ready to sign';
+    return open ? say(tell('web.to-ask', { open })) : say(tell('web.ready-to-sign'));
   }
   if (sheet.runs.some((r) => r.phase === phase && r.state === 'running')) return RUNNING_WORDS[phase] ?? 'running';
   const held = sheetGates(sheet, phase).find((g) => !passes(g));
-  if (!held) return 'ready to sign';
-  return `waits for ${phase === 'start-up' && held.id !== 'charge-signed' ? 'a steady reading' : held.asks}`;
+  if (!held) return say(tell('web.ready-to-sign'));
+  return say(
+    tell('web.waits-for', {
+      phase: phase === 'start-up' && held.id !== 'charge-signed' ? say(tell('web.steady-reading')) : held.asks,
+    }),
+  );
 }

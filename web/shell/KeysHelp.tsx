@@ -1,30 +1,32 @@
 import { Sheet } from '@/web/kit/Sheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 const LIST: [string, string][] = [
-  ['g j', 'Jobs'],
-  ['g v', 'Survey'],
-  ['g o', 'Scope'],
-  ['g t', 'Fit sheets'],
-  ['g e', 'Equipment'],
-  ['g r', 'Recover'],
-  ['g n', 'Join'],
-  ['g p', 'Pressure test'],
-  ['g u', 'Evacuate'],
-  ['g y', 'Cylinders'],
-  ['g c', 'Charge'],
-  ['g s', 'Start-up'],
-  ['g h', 'Hand-over'],
-  ['g l', 'Equipment library'],
-  ['g f', 'Formulas and sources'],
-  ['n', 'Do the next move'],
-  ['r', 'Record a reading'],
-  ['w', 'Show the working'],
-  ['?', 'This list'],
+  ['g j', say(tell('web.jobs'))],
+  ['g v', say(tell('web.survey'))],
+  ['g o', say(tell('web.scope'))],
+  ['g t', say(tell('web.fit-sheets'))],
+  ['g e', say(tell('web.equipment'))],
+  ['g r', say(tell('web.recover'))],
+  ['g n', say(tell('web.join'))],
+  ['g p', say(tell('web.pressure-test'))],
+  ['g u', say(tell('web.evacuate'))],
+  ['g y', say(tell('web.cylinders'))],
+  ['g c', say(tell('web.charge'))],
+  ['g s', say(tell('web.start-up'))],
+  ['g h', say(tell('web.hand-over'))],
+  ['g l', say(tell('web.equipment-library'))],
+  ['g f', say(tell('web.formulas-and-sources'))],
+  ['n', say(tell('web.do-next-move'))],
+  ['r', say(tell('web.record-reading-2'))],
+  ['w', say(tell('web.show-working'))],
+  ['?', say(tell('web.this-list'))],
 ];
 
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Sheet open={open} onClose={onClose} title="Keys">
+    <Sheet open={open} onClose={onClose} title={say(tell('web.keys'))}>
       <dl className="mt-2 grid grid-cols-[80px_1fr] gap-y-2">
         {LIST.map(([key, what]) => (
           <div key={key} className="contents">
@@ -33,7 +35,7 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
           </div>
         ))}
       </dl>
-      <p className="mt-4 text-[13px] text-ink2">Off while you type.</p>
+      <p className="mt-4 text-[13px] text-ink2">{say(tell('web.off-while-you-type'))}</p>
     </Sheet>
   );
 }

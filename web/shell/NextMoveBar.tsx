@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** One sentence, one button, the because underneath. */
 export function NextMoveBar({
   kind,
-  say,
+  say: sentence,
   because,
   children,
 }: {
@@ -15,14 +17,14 @@ export function NextMoveBar({
 }) {
   return (
     <section
-      aria-label="Next move"
+      aria-label={say(tell('web.next-move'))}
       data-testid="next-move"
       className="flex flex-col gap-2 border-t-[1.5px] border-ink bg-sheet px-4 py-2.5 pb-[max(10px,env(safe-area-inset-bottom))] sm:flex-row sm:items-center sm:gap-5 lg:min-h-[84px] lg:px-5"
     >
       <div className="flex min-w-0 items-start gap-3.5 sm:items-center">
         <Mark kind={kind} size={28} />
         <p className="min-w-0 text-[18px] leading-tight font-[640] lg:text-[20px]" style={{ fontStretch: '93%' }}>
-          {say}
+          {sentence}
           <small
             className="mt-1 line-clamp-2 block text-[13.5px] leading-snug font-[450] text-ink2"
             style={{ fontStretch: '100%' }}

@@ -6,6 +6,8 @@ import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type DemoPerson = { signIn: string; fullName: string; role: string; certification: string; company: string };
 
@@ -37,10 +39,8 @@ export function SignInPage() {
   return (
     <main className="mx-auto grid min-h-dvh max-w-[1040px] content-center gap-10 px-5 py-8 lg:grid-cols-[1fr_1.15fr] lg:gap-16">
       <section>
-        <h1 className="narrow text-[44px] leading-[1.02]">Mill Bridge</h1>
-        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">
-          Weigh it in, start it, judge it, sign it, hand it over. One job sheet.
-        </p>
+        <h1 className="narrow text-[44px] leading-[1.02]">{say(tell('web.mill-bridge'))}</h1>
+        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">{say(tell('web.weigh-it-in-start-it-judge'))}</p>
         <form
           className="mt-7 grid gap-1.5"
           onSubmit={(e) => {
@@ -49,7 +49,7 @@ export function SignInPage() {
           }}
         >
           <Field
-            label="Sign-in name"
+            label={say(tell('web.sign-in-name'))}
             name="signIn"
             value={name}
             onChange={(e) => setName(e.target.value)}
@@ -57,7 +57,7 @@ export function SignInPage() {
             required
           />
           <Field
-            label="Password"
+            label={say(tell('web.password'))}
             name="password"
             type="password"
             value={password}
@@ -67,15 +67,15 @@ export function SignInPage() {
           />
           <Trouble problem={problem} />
           <Button type="submit" tone="primary" disabled={busy} className="mt-1">
-            Sign in
+            {say(tell('web.sign-in'))}
           </Button>
         </form>
       </section>
       {data?.demo.length ? (
         <section className="border-t-[1.5px] border-ink pt-4 lg:border-t-0 lg:border-l lg:border-rule lg:pt-0 lg:pl-10">
-          <h2 className="text-[20px]">Demo crew</h2>
+          <h2 className="text-[20px]">{say(tell('web.demo-crew'))}</h2>
           <p className="mt-1 text-[14px] text-ink2">
-            {data.demo[0]?.company}, an invented company. Tap a person to sign in as them.
+            {say(tell('web.invented-company-tap-person-to-sign', { company: data.demo[0]?.company }))}
           </p>
           <ul className="mt-3">
             {data.demo.map((p) => (
@@ -90,7 +90,9 @@ export function SignInPage() {
                     <b className="block text-[17px] font-[650] text-copper">{p.fullName}</b>
                     <span className="text-[13.5px] text-ink2">
                       {p.role}
-                      {p.certification === 'none' ? ', no refrigerant certificate' : `, certified ${p.certification}`}
+                      {p.certification === 'none'
+                        ? say(tell('web.no-refrigerant-certificate'))
+                        : say(tell('web.certified', { certification: p.certification }))}
                     </span>
                   </span>
                   <span className="text-[13px] text-ink2">{p.signIn}</span>
@@ -99,7 +101,7 @@ export function SignInPage() {
             ))}
           </ul>
           <p className="mt-3 text-[13px] text-ink2">
-            Password for all: {data.demoPassword}. The demo is listed on this machine only.
+            {say(tell('web.password-for-all-demo-is-listed', { demoPassword: data.demoPassword }))}
           </p>
         </section>
       ) : null}

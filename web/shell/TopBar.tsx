@@ -5,6 +5,8 @@ import { useSWRConfig } from 'swr';
 import { post, unanswered } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { forgetKept } from '@/web/kit/use-kept';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
@@ -26,7 +28,7 @@ export function PersonMenu() {
       <DevicesSheet open={devices} onClose={() => setDevices(false)} />
       <Menu>
         <MenuButton
-          aria-label={`${me.fullName}: menu`}
+          aria-label={say(tell('web.menu', { fullName: me.fullName }))}
           className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]"
         >
           {initials}
@@ -58,27 +60,27 @@ export function PersonMenu() {
           ))}
           <MenuItem>
             <Link to="/library" className={`${row} border-t border-rule`}>
-              Equipment library
+              {say(tell('web.equipment-library'))}
             </Link>
           </MenuItem>
           <MenuItem>
             <Link to="/cylinders" className={row}>
-              Cylinders
+              {say(tell('web.cylinders'))}
             </Link>
           </MenuItem>
           <MenuItem>
             <Link to="/settings" className={row}>
-              Schools and settings
+              {say(tell('web.schools-and-settings'))}
             </Link>
           </MenuItem>
           <MenuItem>
             <Link to="/formulas" className={row}>
-              Formulas and sources
+              {say(tell('web.formulas-and-sources'))}
             </Link>
           </MenuItem>
           <MenuItem>
             <button type="button" className={`${row} border-t border-rule`} onClick={() => setDevices(true)}>
-              Where I am signed in
+              {say(tell('web.where-i-am-signed-in'))}
             </button>
           </MenuItem>
           <MenuItem>
@@ -93,7 +95,7 @@ export function PersonMenu() {
                 navigate('/sign-in', { replace: true });
               }}
             >
-              Sign out
+              {say(tell('web.sign-out'))}
             </button>
           </MenuItem>
         </MenuItems>

@@ -1,8 +1,11 @@
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
 const KEY = 'mb-theme';
 export const THEMES = [
-  { value: 'paper', label: 'Paper' },
-  { value: 'attic', label: 'Attic (dark)' },
-  { value: 'sunlight', label: 'Sunlight' },
+  { value: 'paper', label: say(tell('web.paper')) },
+  { value: 'attic', label: say(tell('web.attic-dark')) },
+  { value: 'sunlight', label: say(tell('web.sunlight')) },
 ] as const;
 export type Theme = (typeof THEMES)[number]['value'];
 

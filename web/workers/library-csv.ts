@@ -8,6 +8,8 @@ import {
   readPairRow,
 } from '@/core/equipment/library-csv';
 import type { LibraryFields, MatchedPair } from '@/core/equipment/library-item';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 export type CsvKind = 'equipment' | 'pairs';
 export type CsvResult = {
@@ -43,8 +45,8 @@ export class CsvRows {
         {
           row: MOST_ROWS + 2,
           field: 'file',
-          message: `The file has more than ${MOST_ROWS} rows.`,
-          allowed: `up to ${MOST_ROWS} rows`,
+          message: say(tell('web.file-has-more-than-rows', { mostRows: MOST_ROWS })),
+          allowed: say(tell('web.up-to-rows', { mostRows: MOST_ROWS })),
         },
       ];
       return false;

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Said } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import { capacityOf, ductCapacity } from './airflow-per-ton';
 import { flexMultiplier } from './flex';
 import { frictionOf, ROUGHNESS_FT, roundDuctFriction } from './friction';
@@ -11,8 +13,8 @@ import { roundDuctSize } from './round-size';
 import { trunkSections } from './trunk';
 import { zoneBypass, zoneMinimum } from './zoning';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 
@@ -85,7 +87,7 @@ describe('rectangular duct (Huebscher)', () => {
       madeWidthIn: 22,
     }));
   it('flatter than 4 to 1 is refused and says which side', () =>
-    expect(equivalentDiameter({ aIn: 30, bIn: 6 })).toMatchObject({
+    expect(told(equivalentDiameter({ aIn: 30, bIn: 6 }))).toMatchObject({
       ok: false,
       refused: { field: 'bIn', allowed: 'at least 7.5 in against 30 in' },
     }));
@@ -109,7 +111,7 @@ describe('flex, budget, returns, trunk, zones, rise', () => {
       registerInWc: 0.03,
       longestFt: 220,
     });
-    expect(r).toMatchObject({
+    expect(told(r)).toMatchObject({
       ok: false,
       refused: { field: 'coilInWc', message: 'No pressure left for the ducts; cut component losses.' },
     });

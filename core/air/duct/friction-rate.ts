@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 
 const loss = num(0, 3, 'in. w.c.');
 /** Outside this a design is either noisy and starved or needlessly large (ACCA Manual D, from memory). */
@@ -40,8 +42,8 @@ export const frictionRate = calculation({
         'coilInWc';
       return refuse(
         field,
-        'No pressure left for the ducts; cut component losses.',
-        `losses that add up to less than ${i.ratedEspInWc} in. w.c.`,
+        tell('air.no-pressure-left-for-ducts-cut'),
+        tell('air.losses-that-add-up-to-less', { ratedEspInWc: q(i.ratedEspInWc, 'inWc', 'as is') }),
       );
     }
     const inWcPer100ft = (availableInWc * 100) / i.longestFt;

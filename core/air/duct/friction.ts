@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { IN2_PER_FT2 } from '@/core/units/units';
+import { q } from '@/core/words/said';
 
 /** Absolute roughness, ft: galvanised steel, and flexible duct pulled taut. ASHRAE Fundamentals, Duct Design, from memory. */
 export const ROUGHNESS_FT = { metal: 0.0003, flex: 0.003 } as const;
@@ -68,8 +70,8 @@ export const roundDuctFriction = calculation({
       const least = Math.ceil((TURBULENT_REYNOLDS / REYNOLDS_PER_IN_FPM / diameterIn) * circleFt2(diameterIn));
       return refuse(
         'cfm',
-        'The flow is too slow for this duct: outside the range of the formula.',
-        `at least ${least} CFM in this duct`,
+        tell('air.flow-is-too-slow-for-this'),
+        tell('air.at-least-in-this-duct', { least: q(least, 'cfm', 'as is') }),
       );
     }
     return ok({ fpm, inWcPer100ft });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { english } from '@/core/words/testing/english';
 import { type AirSheet, airSheetSchema, EMPTY_AIR } from './air-sheet';
 import { judgeAir } from './judge-air';
 import { planAir } from './plan-air';
@@ -43,7 +44,7 @@ describe('the air side as a whole', () => {
   });
   it('an old 12 in trunk is too small for 900 CFM, and what is there serves fewer tons', () => {
     const c = check({ trunkExistingIn: 12 }, 'trunk-0')!;
-    expect(c.claim).toMatch(/12 in trunk is too small for 900 CFM/);
+    expect(english(c.claim)).toMatch(/12 in trunk is too small for 900 CFM/);
     expect(planAir({ ...SHEET, trunkExistingIn: 12 }).ductTons!).toBeLessThan(3);
   });
   it('slack flex is pulled taut before it is resized; a taut one that is too small is resized', () => {
@@ -52,12 +53,12 @@ describe('the air side as a whole', () => {
         { trunk: [run('living', 300, { kind: 'flex', existingIn: 9, slackPct }), ...SHEET.trunk.slice(1)] },
         'branch-living',
       )!;
-    expect(living(15).next).toMatch(/pull the flex taut first/);
-    expect(living(4).next).toMatch(/resize to 1\d in/);
+    expect(english(living(15).next?.say)).toMatch(/pull the flex taut first/);
+    expect(english(living(4).next?.say)).toMatch(/resize to 1\d in/);
   });
   it('without pressure left the ducts are sized at the usual rate and the loss to cut is named', () => {
     const c = check({ budget: { ...BUDGET, coilInWc: 0.4 } }, 'budget')!;
-    expect(c.claim).toMatch(/No pressure left/);
+    expect(english(c.claim)).toMatch(/No pressure left/);
     expect(planAir({ ...SHEET, budget: { ...BUDGET, coilInWc: 0.4 } })).toMatchObject({
       rateFrom: 'usual',
       rate: 0.08,
@@ -72,7 +73,7 @@ describe('the air side as a whole', () => {
   });
   it('zones: too small a zone is named, a bypass that freezes the coil stops', () => {
     const zoning = { smallestZoneCfm: 500, equipmentMinCfm: null, bypassShare: 0.5625, returnF: 75, coilDropF: 18 };
-    expect(check({ zoning }, 'zones')!.claim).toMatch(/only 49 % of the least air/);
+    expect(english(check({ zoning }, 'zones')!.claim)).toMatch(/only 49 % of the least air/);
     expect(check({ zoning }, 'bypass')!.verdict).toBe('stop');
     expect(check({ zoning: { ...zoning, bypassShare: 0, equipmentMinCfm: 480 } }, 'zones')!.verdict).toBe('good');
   });
@@ -106,7 +107,7 @@ describe('the air side as a whole', () => {
           plan.sections.slice(1).forEach((s, k) => {
             expect(plan.sections[k]!.cfm - s.cfm).toBeCloseTo(sheet.trunk[k]!.cfm, 6);
           });
-          for (const c of judgeAir(sheet)) expect(`${c.claim}${c.because}`).not.toMatch(/NaN|undefined|Infinity/);
+          for (const c of judgeAir(sheet)) expect(JSON.stringify(c)).not.toMatch(/:null|undefined/);
         },
       ),
       { numRuns: 80 },

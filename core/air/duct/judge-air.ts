@@ -1,5 +1,7 @@
+import { tell } from '@/core/air/words';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { q } from '@/core/words/said';
 import type { AirSheet } from './air-sheet';
 import { USUAL_FRICTION } from './airflow-per-ton';
 import { USUAL_RATES } from './friction-rate';
@@ -26,11 +28,11 @@ export function judgeAir(a: AirSheet): Finding[] {
       verdict: 'look-again',
       claim:
         plan.unassignedCfm > 0
-          ? `${plan.unassignedCfm.toFixed(0)} CFM has no branch.`
-          : `The branches ask for ${(-plan.unassignedCfm).toFixed(0)} CFM more than the system moves.`,
-      because: `${plan.systemCfm.toFixed(0)} CFM at ${a.cfmPerTon} CFM a ton.`,
-      source: 'conservation of flow',
-      next: { say: 'Add the missing branch or change its CFM.' },
+          ? tell('air.has-no-branch', { unassignedCfm: q(plan.unassignedCfm, 'cfm') })
+          : tell('air.branches-ask-for-more-than-system', { unassignedCfm: q(-plan.unassignedCfm, 'cfm') }),
+      because: tell('air.at-ton', { systemCfm: q(plan.systemCfm, 'cfm'), cfmPerTon: q(a.cfmPerTon, 'cfm', 'as is') }),
+      source: tell('air.conservation-of-flow'),
+      next: { say: tell('air.add-missing-branch-or-change-its') },
       miss: Math.abs(plan.unassignedCfm) / plan.systemCfm,
     });
   }
@@ -43,9 +45,9 @@ function budgetCheck(plan: AirPlan): Finding {
       id: 'budget',
       verdict: 'look-again',
       claim: plan.budgetRefused.message,
-      because: `The ducts are sized at the usual ${USUAL_FRICTION} in. w.c. per 100 ft until the budget closes.`,
-      source: 'ACCA Manual D, from memory',
-      next: { say: `Lower the losses: allowed ${plan.budgetRefused.allowed}.` },
+      because: tell('air.ducts-are-sized-at-usual-until', { usualFriction: q(USUAL_FRICTION, 'inWc100', 'as is') }),
+      source: tell('air.acca-manual-d-from-memory'),
+      next: { say: tell('air.lower-losses-allowed', { allowed: plan.budgetRefused.allowed }) },
       miss: 10,
     };
   }
@@ -53,16 +55,19 @@ function budgetCheck(plan: AirPlan): Finding {
   return {
     id: 'budget',
     verdict: usual ? 'good' : 'look-again',
-    claim: `${(plan.availableInWc ?? 0).toFixed(2)} in. w.c. is left for the ducts: ${plan.rate.toFixed(3)} in. w.c. per 100 ft.`,
-    because: `Usual: ${USUAL_RATES.low} to ${USUAL_RATES.high}. Does the fan table already count the wet coil or the filter?`,
-    source: 'ACCA Manual D, from memory',
+    claim: tell('air.is-left-for-ducts', {
+      availableInWc: q(plan.availableInWc ?? 0, 'inWc'),
+      rate: q(plan.rate, 'inWc100', 3),
+    }),
+    because: tell('air.usual-to-does-fan-table-already', { low: USUAL_RATES.low, high: USUAL_RATES.high }),
+    source: tell('air.acca-manual-d-from-memory'),
     next: usual
       ? undefined
       : {
           say:
             plan.rate < USUAL_RATES.low
-              ? 'Cut a loss (larger filter, fewer fittings) or choose a stronger blower.'
-              : 'Ducts may be made smaller; check the noise.',
+              ? tell('air.cut-loss-larger-filter-fewer-fittings')
+              : tell('air.ducts-may-be-made-smaller-check'),
         },
     miss: 1,
   };
@@ -74,10 +79,10 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
       {
         id: 'ducts',
         verdict: 'not-proven',
-        claim: 'No branch entered.',
-        because: 'The trunk is sized for what is still in it after the take-offs.',
-        source: 'conservation of flow',
-        next: { say: 'List the runs off the plenum and off the trunk with their CFM.' },
+        claim: tell('air.no-branch-entered'),
+        because: tell('air.trunk-is-sized-for-what-is'),
+        source: tell('air.conservation-of-flow'),
+        next: { say: tell('air.list-runs-off-plenum-and-off') },
       },
     ];
   }
@@ -87,14 +92,22 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
       out.push({
         id: `branch-${b.id}`,
         verdict: 'look-again',
-        claim: `${b.name}: ${b.sizeIn} in is too small for ${b.cfm} CFM.`,
-        because: `${b.wantedIn.toFixed(1)} in wanted at ${plan.rate.toFixed(3)} in. w.c. per 100 ft${b.kind === 'flex' ? `, ${b.slackPct} % slack` : ''}.`,
-        source: 'ASHRAE friction, from memory',
+        claim: tell('air.is-too-small-for', {
+          name: b.name,
+          sizeIn: q(b.sizeIn, 'in', 'as is'),
+          cfm: q(b.cfm, 'cfm', 'as is'),
+        }),
+        because: tell('air.wanted-at', {
+          wantedIn: q(b.wantedIn, 'in'),
+          rate: q(plan.rate, 'inWc100', 3),
+          kind: b.kind === 'flex' ? tell('air.slack', { slackPct: q(b.slackPct, 'pct', 'as is') }) : '',
+        }),
+        source: tell('air.ashrae-friction-from-memory'),
         next: {
           say:
             b.slackPct > 10
-              ? `${b.name}: pull the flex taut first, then resize.`
-              : `${b.name}: resize to ${tradeDiameter(b.wantedIn) ?? 60} in or add a run.`,
+              ? tell('air.pull-flex-taut-first-then-resize', { name: b.name })
+              : tell('air.resize-to-in-or-add-run', { name: b.name, wantedIn: tradeDiameter(b.wantedIn) ?? 60 }),
         },
         miss: b.wantedIn / b.sizeIn,
       });
@@ -102,10 +115,10 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
       out.push({
         id: `branch-${b.id}`,
         verdict: 'look-again',
-        claim: `${b.name}: ${b.fpm.toFixed(0)} fpm will be heard.`,
-        because: `Branches to ${BRANCH_FPM} fpm.`,
-        source: 'common practice',
-        next: { say: 'One size larger.' },
+        claim: tell('air.will-be-heard', { name: b.name, fpm: q(b.fpm, 'fpm') }),
+        because: tell('air.branches-to', { branchFpm: q(BRANCH_FPM, 'fpm', 'as is') }),
+        source: tell('air.common-practice'),
+        next: { say: tell('air.one-size-larger') },
         miss: b.fpm / BRANCH_FPM,
       });
   }
@@ -114,20 +127,24 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
       out.push({
         id: `trunk-${k}`,
         verdict: 'look-again',
-        claim: `The ${s.sizeIn} in trunk is too small for ${s.cfm.toFixed(0)} CFM.`,
-        because: `${s.wantedIn.toFixed(1)} in wanted. ${plan.ductTons === undefined ? '' : `What is there serves ${plan.ductTons.toFixed(1)} tons.`}`,
-        source: 'ASHRAE friction, from memory',
-        next: { say: 'Resize the trunk, add a second one, or take a smaller system.' },
+        claim: tell('air.trunk-is-too-small-for', { sizeIn: q(s.sizeIn, 'in', 'as is'), cfm: q(s.cfm, 'cfm') }),
+        because: tell('air.wanted', {
+          wantedIn: q(s.wantedIn, 'in'),
+          ductTons:
+            plan.ductTons === undefined ? '' : tell('air.what-is-there-serves', { ductTons: q(plan.ductTons, 'tons') }),
+        }),
+        source: tell('air.ashrae-friction-from-memory'),
+        next: { say: tell('air.resize-trunk-add-second-one-or') },
         miss: 3 + s.wantedIn / s.sizeIn,
       });
     else if (s.fpm > TRUNK_FPM)
       out.push({
         id: `trunk-${k}`,
         verdict: 'look-again',
-        claim: `Trunk section ${k + 1}: ${s.fpm.toFixed(0)} fpm.`,
-        because: `Trunks to ${TRUNK_FPM} fpm in a house.`,
-        source: 'common practice',
-        next: { say: 'One size larger if it is near rooms.' },
+        claim: tell('air.trunk-section', { k: k + 1, fpm: q(s.fpm, 'fpm') }),
+        because: tell('air.trunks-to-in-house', { trunkFpm: q(TRUNK_FPM, 'fpm', 'as is') }),
+        source: tell('air.common-practice'),
+        next: { say: tell('air.one-size-larger-if-it-is') },
         miss: s.fpm / TRUNK_FPM,
       });
   });
@@ -135,10 +152,10 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
     out.push({
       id: 'duct-tons',
       verdict: 'look-again',
-      claim: `The ducts serve ${plan.ductTons.toFixed(1)} tons, not ${a.tons}.`,
-      because: 'A larger system on small ducts is loud, short of air and dies early.',
-      source: 'ASHRAE friction, from memory',
-      next: { say: 'Add duct work to the scope or take a smaller unit.' },
+      claim: tell('air.ducts-serve-not', { ductTons: q(plan.ductTons, 'tons'), tons: a.tons }),
+      because: tell('air.larger-system-on-small-ducts-is'),
+      source: tell('air.ashrae-friction-from-memory'),
+      next: { say: tell('air.add-duct-work-to-scope-or') },
       miss: 5,
     });
   }
@@ -146,9 +163,9 @@ function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {
     out.push({
       id: 'ducts',
       verdict: 'good',
-      claim: 'Every duct carries its air.',
-      because: `Sized at ${plan.rate.toFixed(3)} in. w.c. per 100 ft for what is still in it.`,
-      source: 'ASHRAE friction, from memory',
+      claim: tell('air.every-duct-carries-its-air'),
+      because: tell('air.sized-at-for-what-is-still', { rate: q(plan.rate, 'inWc100', 3) }),
+      source: tell('air.ashrae-friction-from-memory'),
     });
   return out;
 }
@@ -159,10 +176,10 @@ function returnChecks(a: AirSheet, plan: AirPlan): Finding[] {
       {
         id: 'return',
         verdict: 'not-proven',
-        claim: 'No return measured.',
-        because: 'Air that cannot come back cannot go out.',
-        source: 'common practice',
-        next: { say: 'Measure every return grille.' },
+        claim: tell('air.no-return-measured'),
+        because: tell('air.air-that-cannot-come-back-cannot'),
+        source: tell('air.common-practice'),
+        next: { say: tell('air.measure-every-return-grille') },
       },
     ];
   const short = plan.freeIn2 - plan.haveFreeIn2;
@@ -172,11 +189,14 @@ function returnChecks(a: AirSheet, plan: AirPlan): Finding[] {
       verdict: short > 0 ? 'look-again' : 'good',
       claim:
         short > 0
-          ? `The return is ${short.toFixed(0)} in² of free area short.`
-          : `Return: ${plan.haveFreeIn2.toFixed(0)} in² free, ${plan.freeIn2.toFixed(0)} needed.`,
-      because: `${plan.freeIn2.toFixed(0)} in² for ${plan.systemCfm.toFixed(0)} CFM (144 a ton at 400).`,
-      source: 'common practice; free area from the grille’s maker',
-      next: short > 0 ? { say: 'Add a return or a larger grille.' } : undefined,
+          ? tell('air.return-is-of-free-area-short', { short: q(short, 'in2') })
+          : tell('air.return-free-needed', {
+              haveFreeIn2: q(plan.haveFreeIn2, 'in2'),
+              freeIn2: q(plan.freeIn2, 'number', 0),
+            }),
+      because: tell('air.for-144-ton-at-400', { freeIn2: q(plan.freeIn2, 'in2'), systemCfm: q(plan.systemCfm, 'cfm') }),
+      source: tell('air.common-practice-free-area-from-grilles'),
+      next: short > 0 ? { say: tell('air.add-return-or-larger-grille') } : undefined,
       miss: Math.max(0, short / plan.freeIn2) * 5,
     },
   ];
@@ -184,20 +204,23 @@ function returnChecks(a: AirSheet, plan: AirPlan): Finding[] {
     out.push({
       id: 'filter',
       verdict: 'not-proven',
-      claim: 'No filter measured.',
-      because: 'The coil will catch what no filter does.',
-      source: 'common practice',
-      next: { say: 'Find the filter, or plan a media cabinet.' },
+      claim: tell('air.no-filter-measured'),
+      because: tell('air.coil-will-catch-what-no-filter'),
+      source: tell('air.common-practice'),
+      next: { say: tell('air.find-filter-or-plan-media-cabinet') },
     });
   } else {
     const fast = plan.filterFpm > FILTER_FPM;
     out.push({
       id: 'filter',
       verdict: fast ? 'look-again' : 'good',
-      claim: `Filter face ${plan.filterFpm.toFixed(0)} fpm${fast ? ': too fast' : ''}.`,
-      because: `${FILTER_FPM} fpm at most: ${plan.filterIn2.toFixed(0)} in² for this flow. Free area alone passes filter grilles that are too small.`,
-      source: 'ACCA Manual D, from memory',
-      next: fast ? { say: 'Two filter grilles, or a media cabinet at the unit.' } : undefined,
+      claim: tell('air.filter-face', { filterFpm: q(plan.filterFpm, 'fpm'), fast: fast ? tell('air.too-fast') : '' }),
+      because: tell('air.at-most-for-this-flow-free', {
+        filterFpm: q(FILTER_FPM, 'fpm', 'as is'),
+        filterIn2: q(plan.filterIn2, 'in2'),
+      }),
+      source: tell('air.acca-manual-d-from-memory'),
+      next: fast ? { say: tell('air.two-filter-grilles-or-media-cabinet') } : undefined,
       miss: plan.filterFpm / FILTER_FPM,
     });
   }
@@ -218,9 +241,9 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Finding[] {
         id: 'zones',
         verdict: 'not-proven',
         claim: least.refused.message,
-        because: 'The least air of the machine is not usable.',
-        source: 'flow arithmetic',
-        next: { say: `Allowed: ${least.refused.allowed}.` },
+        because: tell('air.least-air-of-machine-is-not'),
+        source: tell('air.flow-arithmetic'),
+        next: { say: tell('air.allowed', { allowed: least.refused.allowed }) },
       },
     ];
   const { ratio, holds, equipmentMinCfm, excessCfm } = least.value;
@@ -229,11 +252,16 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Finding[] {
       id: 'zones',
       verdict: holds ? 'good' : 'look-again',
       claim: holds
-        ? `The smallest zone takes ${ratio.toFixed(2)} times the least air.`
-        : `The smallest zone takes only ${(ratio * 100).toFixed(0)} % of the least air.`,
-      because: `${z.smallestZoneCfm} CFM against ${equipmentMinCfm.toFixed(0)} CFM${z.equipmentMinCfm === null ? ' (single-stage, 85 % of nominal)' : ''}; ${excessCfm.toFixed(0)} CFM has nowhere to go.`,
-      source: 'flow arithmetic; 85 % is a design default; the maker’s least air rules',
-      next: holds ? undefined : { say: 'Variable-speed equipment, larger smallest zone, or take the zoning out.' },
+        ? tell('air.smallest-zone-takes-times-least-air', { ratio: q(ratio, 'number', 2) })
+        : tell('air.smallest-zone-takes-only-of-least', { ratio: q(ratio * 100, 'pct') }),
+      because: tell('air.against-has-nowhere-to-go', {
+        smallestZoneCfm: q(z.smallestZoneCfm, 'cfm', 'as is'),
+        equipmentMinCfm: q(equipmentMinCfm, 'cfm'),
+        equipmentMinCfm2: z.equipmentMinCfm === null ? tell('air.single-stage-85-of-nominal') : '',
+        excessCfm: q(excessCfm, 'cfm'),
+      }),
+      source: tell('air.flow-arithmetic-85-is-design-default'),
+      next: holds ? undefined : { say: tell('air.variable-speed-equipment-larger-smallest-zone') },
       miss: 1 / ratio,
     },
   ];
@@ -248,11 +276,11 @@ function zoneChecks(a: AirSheet, plan: AirPlan): Finding[] {
       verdict: state === 'freeze' ? 'stop' : state === 'too cold' ? 'look-again' : 'good',
       claim:
         state === 'freeze'
-          ? `With this bypass the coil freezes: ${coilOutF.toFixed(0)} °F off it.`
-          : `Bypass: ${coilInF.toFixed(1)} °F on the coil, ${coilOutF.toFixed(1)} °F off it.`,
-      because: 'A bypass hides the missing zone; it does not solve it.',
-      source: 'mixing of air streams',
-      next: state === 'holds' ? undefined : { say: 'Close the bypass and solve the smallest zone.' },
+          ? tell('air.with-this-bypass-coil-freezes-off', { coilOutF: q(coilOutF, 'F', 0) })
+          : tell('air.bypass-on-coil-off-it', { coilInF: q(coilInF, 'F'), coilOutF: q(coilOutF, 'F') }),
+      because: tell('air.bypass-hides-missing-zone-it-does'),
+      source: tell('air.mixing-of-air-streams'),
+      next: state === 'holds' ? undefined : { say: tell('air.close-bypass-and-solve-smallest-zone') },
       miss: 50 - coilOutF,
     });
   }

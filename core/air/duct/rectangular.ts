@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 import { cfmField, frictionField, ROUGHNESS_FT } from './friction';
 import { diameterFor } from './round-size';
 
@@ -35,8 +37,8 @@ export const equivalentDiameter = calculation({
     if (long / short > MOST_ASPECT) {
       return refuse(
         aIn < bIn ? 'aIn' : 'bIn',
-        'The duct is flatter than 4 to 1.',
-        `at least ${(long / MOST_ASPECT).toFixed(1)} in against ${long} in`,
+        tell('air.duct-is-flatter-than-4-to'),
+        tell('air.at-least-against', { long: q(long / MOST_ASPECT, 'in'), long2: q(long, 'in', 'as is') }),
       );
     }
     return ok({ diameterIn: equivalentOf(aIn, bIn) });
@@ -62,17 +64,13 @@ export const rectangularDuctSize = calculation({
   compute: ({ cfm, inWcPer100ft, heightIn }) => {
     const wanted = diameterFor(cfm, inWcPer100ft, ROUGHNESS_FT.metal);
     if (wanted === undefined)
-      return refuse(
-        'cfm',
-        'No duct from 3 to 60 in carries this flow at this friction.',
-        'another flow or friction rate',
-      );
+      return refuse('cfm', tell('air.no-duct-from-3-to-60'), tell('air.another-flow-or-friction-rate'));
     const most = heightIn * MOST_ASPECT;
     if (equivalentOf(most, heightIn) < wanted) {
       return refuse(
         'heightIn',
-        'At this height the duct would be flatter than 4 to 1.',
-        `more than ${heightIn} in, or split the flow`,
+        tell('air.at-this-height-duct-would-be'),
+        tell('air.more-than-or-split-flow', { heightIn: q(heightIn, 'in', 'as is') }),
       );
     }
     let low = Math.min(2, heightIn);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -53,11 +54,7 @@ export const roundDuctSize = calculation({
     const diameterIn = diameterFor(cfm, inWcPer100ft, roughnessFt);
     const tradeSizeIn = diameterIn === undefined ? undefined : tradeDiameter(diameterIn);
     if (diameterIn === undefined || tradeSizeIn === undefined) {
-      return refuse(
-        'cfm',
-        'No round duct from 3 to 60 in carries this flow at this friction.',
-        'another flow or friction rate',
-      );
+      return refuse('cfm', tell('air.no-round-duct-from-3-to'), tell('air.another-flow-or-friction-rate'));
     }
     return ok({ diameterIn, tradeSizeIn });
   },

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
+import { q as amount } from '@/core/words/said';
 import { cfmField, frictionField, frictionOf, ROUGHNESS_FT } from './friction';
 import { diameterFor, tradeDiameter } from './round-size';
 
@@ -32,8 +34,8 @@ export const trunkSections = calculation({
     if (wanted > totalCfm + 1e-6) {
       return refuse(
         'takeOffsCfm',
-        `The branches ask for ${wanted.toFixed(0)} CFM.`,
-        `${totalCfm.toFixed(0)} CFM or less in all`,
+        tell('air.branches-ask-for', { wanted: amount(wanted, 'cfm') }),
+        tell('air.or-less-in-all', { totalCfm: amount(totalCfm, 'cfm') }),
       );
     }
     let left = totalCfm - offPlenum;
@@ -45,8 +47,8 @@ export const trunkSections = calculation({
       if (diameterIn === undefined || tradeSizeIn === undefined) {
         return refuse(
           'totalCfm',
-          `No round duct carries ${left.toFixed(0)} CFM at this friction.`,
-          'another flow or friction rate',
+          tell('air.no-round-duct-carries-at-this', { left: amount(left, 'cfm') }),
+          tell('air.another-flow-or-friction-rate'),
         );
       }
       sections.push({ cfm: left, diameterIn, tradeSizeIn, fpm: frictionOf(left, tradeSizeIn, ROUGHNESS_FT.metal).fpm });

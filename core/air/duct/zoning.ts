@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 import { cfmField } from './friction';
 
 /** A single-stage machine must not run below this share of its nominal air (design default). */
@@ -29,7 +31,11 @@ export const zoneMinimum = calculation({
   compute: ({ minZoneCfm, nominalCfm, equipmentMinCfm }) => {
     const least = equipmentMinCfm ?? SINGLE_STAGE_LEAST_SHARE * nominalCfm;
     if (least > nominalCfm)
-      return refuse('equipmentMinCfm', 'The least air is above the nominal air.', `5 to ${nominalCfm} CFM`);
+      return refuse(
+        'equipmentMinCfm',
+        tell('air.least-air-is-above-nominal-air'),
+        tell('air.5-to', { nominalCfm: q(nominalCfm, 'cfm', 'as is') }),
+      );
     return ok({
       ratio: minZoneCfm / least,
       equipmentMinCfm: least,

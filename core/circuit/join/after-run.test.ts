@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { LogBuilder } from '@/core/circuit/log/log-builder';
 import { DRIER } from '@/core/circuit/log/sample-entries';
+import { english } from '@/core/words/testing/english';
 import { afterRunOf, drierIn } from './after-run';
 import { drierCheck, suctionDrierCheck } from './drier-check';
 import { drierDrop } from './drier-drop';
@@ -25,7 +26,7 @@ describe('a suction drier after the run', () => {
     ['R-22', 1.9],
   ] as const)('3 psi of %s costs about %d °F', (refrigerant, lossF) => {
     const r = drierDrop({ refrigerant, dropPsi: 3 });
-    if (!r.ok) throw new Error(r.refused.message);
+    if (!r.ok) throw new Error(english(r.refused.message));
     expect(r.value.saturationLossF).toBeCloseTo(lossF, 1);
   });
   it('costs nothing without a drop, and more the colder it boils', () => {
@@ -55,7 +56,7 @@ describe('a suction drier after the run', () => {
   ] as const)('%j is %s', (body, verdict, next) => {
     const check = visit(body);
     expect(check.verdict).toBe(verdict);
-    if (next) expect(check.next!.say).toMatch(next);
+    if (next) expect(english(check.next!.say)).toMatch(next);
     else expect(check.next).toBeUndefined();
   });
   it('a school that leaves a clean one in is content below 3 psi only', () => {

@@ -1,6 +1,8 @@
+import { tell } from '@/core/circuit/join/words';
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { Finding } from '@/core/finding/finding';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { q } from '@/core/words/said';
 import { drierDrop } from './drier-drop';
 
 /** A suction drier that costs more than this is replaced or taken out (common practice), psi. */
@@ -8,8 +10,8 @@ export const SUCTION_DROP_PSI = 3;
 /** A liquid drier colder at its outlet by more than this is restricted (common practice), °F. */
 const LIQUID_DROP_F = 3;
 /** The return visit falls between these (common practice), h. */
-const RETURN_H = '24 to 72 h';
-const COMMON = 'common practice';
+const RETURN_H = tell('join.24-to-72-h');
+const COMMON = tell('join.common-practice');
 
 /** The newest drier of a line; a later one in the same line stands for it. */
 export const drierIn = (log: readonly CircuitEntry[], line: 'liquid' | 'suction'): EntryOf<'drier'> | undefined =>
@@ -38,39 +40,43 @@ export function afterRunOf(log: readonly CircuitEntry[], context: AfterRunContex
 function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: AfterRunContext): Finding | undefined {
   const drier = drierIn(log, 'suction');
   if (!drier) return undefined;
-  const base = { id: 'suction-drier-visit', source: `${COMMON}; the maker’s clean-up instructions come first` };
+  const base = {
+    id: 'suction-drier-visit',
+    source: tell('join.makers-clean-up-instructions-come-first', { common: COMMON }),
+  };
   const visit = entriesAfter(log, drier)
     .filter((e): e is EntryOf<'suction-drier-visit'> => e.kind === 'suction-drier-visit')
     .at(-1);
-  const comeBack = `Come back after ${RETURN_H}: measure across it again and test the oil for acid.`;
+  const comeBack = tell('join.come-back-after-measure-across-it', { returnH: RETURN_H });
   if (!visit)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'A suction drier is in, and nobody has measured across it.',
-      because: 'It was put in to be taken out: forgotten, it costs capacity for years.',
-      next: { say: `Measure its drop at start-up. ${comeBack}` },
+      claim: tell('join.suction-drier-is-in-and-nobody'),
+      because: tell('join.it-was-put-in-to-be'),
+      next: { say: tell('join.measure-its-drop-at-start-up', { comeBack }) },
     };
   const { dropPsi, acid, outcome } = visit.body;
   const loss = drierDrop({ refrigerant, dropPsi });
-  const costs = `${dropPsi.toFixed(1)} psi across it${loss.ok ? `, ${loss.value.saturationLossF.toFixed(1)} °F of evaporating temperature` : ''}`;
+  const costs = tell('join.across-it', {
+    dropPsi: q(dropPsi, 'psi'),
+    ok: loss.ok ? tell('join.of-evaporating-temperature', { saturationLossF: q(loss.value.saturationLossF, 'F') }) : '',
+  });
   if (outcome === 'taken out') {
     const clean = acid === 'clean';
     return {
       ...base,
       verdict: clean ? 'good' : 'look-again',
-      claim: clean
-        ? 'Acid test clean, the suction drier is out.'
-        : 'The suction drier came out without a clean acid test.',
+      claim: clean ? tell('join.acid-test-clean-suction-drier-is') : tell('join.suction-drier-came-out-without-clean'),
       because: costs,
-      ...(clean ? {} : { next: { say: 'Test the oil for acid; with acid a fresh drier goes in.' } }),
+      ...(clean ? {} : { next: { say: tell('join.test-oil-for-acid-with-acid') } }),
     };
   }
   if (outcome === 'replaced')
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'A fresh suction drier is in.',
+      claim: tell('join.fresh-suction-drier-is-in'),
       because: costs,
       next: { say: comeBack },
     };
@@ -78,16 +84,16 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
     return {
       ...base,
       verdict: 'look-again',
-      claim: 'There is still acid in the oil.',
+      claim: tell('join.there-is-still-acid-in-oil'),
       because: costs,
-      next: { say: dropPsi > SUCTION_DROP_PSI ? 'Replace the suction drier, run on, test again.' : comeBack },
+      next: { say: dropPsi > SUCTION_DROP_PSI ? tell('join.replace-suction-drier-run-on-test') : comeBack },
       miss: 2,
     };
   if (acid === 'not tested')
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'The oil was not tested for acid.',
+      claim: tell('join.oil-was-not-tested-for-acid'),
       because: costs,
       next: { say: comeBack },
     };
@@ -96,35 +102,35 @@ function suctionCheck(log: readonly CircuitEntry[], { refrigerant, takeOut }: Af
     ...base,
     verdict: takeOut || heavy ? 'look-again' : 'good',
     claim:
-      takeOut || heavy
-        ? 'The oil is clean: the suction drier comes out.'
-        : 'The oil is clean; the suction drier stays, by school.',
-    because: `${costs}; ${SUCTION_DROP_PSI} psi is the most it may cost.`,
-    ...(takeOut || heavy ? { next: { say: 'Take it out, evacuate, weigh in again.' } } : {}),
+      takeOut || heavy ? tell('join.oil-is-clean-suction-drier-comes') : tell('join.oil-is-clean-suction-drier-stays'),
+    because: tell('join.is-most-it-may-cost', { costs, suctionDropPsi: q(SUCTION_DROP_PSI, 'psi', 'as is') }),
+    ...(takeOut || heavy ? { next: { say: tell('join.take-it-out-evacuate-weigh-in') } } : {}),
     miss: dropPsi / SUCTION_DROP_PSI,
   };
 }
 
 function moistureCheck({ body, by }: EntryOf<'moisture-indicator'>): Finding {
-  const base = { id: 'moisture-indicator', source: 'colour key on the indicator; common practice' };
+  const base = { id: 'moisture-indicator', source: tell('join.colour-key-on-indicator-common-practice') };
   if (body.colour === 'dry')
     return {
       ...base,
       verdict: 'good',
-      claim: 'The moisture indicator shows dry.',
-      because: `Read by ${by} after a steady run.`,
+      claim: tell('join.moisture-indicator-shows-dry'),
+      because: tell('join.read-by-after-steady-run', { by }),
     };
   return {
     ...base,
     verdict: 'look-again',
     claim:
-      body.colour === 'wet' ? 'The moisture indicator shows wet.' : 'The moisture indicator is between dry and wet.',
-    because: 'It follows the liquid slowly, and reads wet when it is hot.',
+      body.colour === 'wet'
+        ? tell('join.moisture-indicator-shows-wet')
+        : tell('join.moisture-indicator-is-between-dry-and'),
+    because: tell('join.it-follows-liquid-slowly-and-reads'),
     next: {
       say:
         body.colour === 'wet'
-          ? 'Change the drier, evacuate again, weigh in again.'
-          : 'Run for a few hours and read it again.',
+          ? tell('join.change-drier-evacuate-again-weigh-in')
+          : tell('join.run-for-few-hours-and-read'),
     },
     miss: body.colour === 'wet' ? 2 : 0.5,
   };
@@ -136,11 +142,11 @@ function liquidCheck({ body }: EntryOf<'liquid-drier-drop'>): Finding {
   return {
     id: 'liquid-drier-drop',
     verdict: restricted ? 'look-again' : 'good',
-    claim: `${dropF.toFixed(1)} °F across the liquid drier.`,
-    because: `Liquid that cools in a drier flashes there; beyond ${LIQUID_DROP_F} °F it is restricted.`,
+    claim: tell('join.across-liquid-drier', { dropF: q(dropF, 'F') }),
+    because: tell('join.liquid-that-cools-in-drier-flashes', { liquidDropF: q(LIQUID_DROP_F, 'F', 'as is') }),
     source: COMMON,
     ...(restricted
-      ? { next: { say: 'Change the drier before the charge is judged.' }, miss: dropF / LIQUID_DROP_F }
+      ? { next: { say: tell('join.change-drier-before-charge-is-judged') }, miss: dropF / LIQUID_DROP_F }
       : {}),
   };
 }

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/join/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 
 /** Filler is drawn in across a gap of this width a side (common practice), in. */
 const GAP_IN = { low: 0.001, high: 0.006 } as const;
@@ -21,17 +23,22 @@ export const brazeClearance = calculation({
   input: z.strictObject({ tubeOdIn: num(0.1, 3, 'in'), socketIdIn: num(0.1, 3, 'in') }),
   compute: ({ tubeOdIn, socketIdIn }) => {
     const radialIn = (socketIdIn - tubeOdIn) / 2;
-    if (radialIn < 0) return refuse('socketIdIn', 'The tube is larger than its socket.', `above ${tubeOdIn} in`);
+    if (radialIn < 0)
+      return refuse(
+        'socketIdIn',
+        tell('join.tube-is-larger-than-its-socket'),
+        tell('join.above', { tubeOdIn: q(tubeOdIn, 'in', 'as is') }),
+      );
     const rounded = Math.round(radialIn * 1e6) / 1e6;
     return ok({
       radialIn: rounded,
       joinable: rounded >= GAP_IN.low && rounded <= GAP_IN.high,
       say:
         rounded > GAP_IN.high
-          ? 'Loose: use a reducer or a fitting of this size; filler does not bridge the gap.'
+          ? tell('join.loose-use-reducer-or-fitting-of')
           : rounded < GAP_IN.low
-            ? 'Too tight: filler cannot run in.'
-            : 'Filler runs in.',
+            ? tell('join.too-tight-filler-cannot-run-in')
+            : tell('join.filler-runs-in'),
     });
   },
   example: {

@@ -1,8 +1,10 @@
+import { tell } from '@/core/circuit/join/words';
 import type { EntryOf } from '@/core/circuit/log/circuit-log';
 import type { Finding } from '@/core/finding/finding';
+import type { Said } from '@/core/words/said';
 
 type Drier = EntryOf<'drier'> | undefined;
-const SOURCE = 'common practice; capacity AHRI 710, from memory';
+const SOURCE = tell('join.common-practice-capacity-ahri-710-from');
 
 /** The new drier of the liquid line: there, the right way round, large enough, the only one. */
 export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }): Finding {
@@ -11,9 +13,9 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'No new drier is logged.',
-      because: 'A new one goes in whenever the circuit is opened.',
-      next: { say: 'Log the liquid-line drier.' },
+      claim: tell('join.no-new-drier-is-logged'),
+      because: tell('join.new-one-goes-in-whenever-circuit'),
+      next: { say: tell('join.log-liquid-line-drier') },
     };
   const { direction, oldOneCut, ratedTons } = drier.body;
   const wrong = troubleOf(drier.body, on);
@@ -22,8 +24,8 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
       ...base,
       verdict: 'look-again',
       claim: wrong,
-      because: 'Flow reverses in heating; a reversed, small or doubled drier restricts or washes out.',
-      next: { say: 'Put the right one in, both ways for a heat pump.' },
+      because: tell('join.flow-reverses-in-heating-reversed-small'),
+      next: { say: tell('join.put-right-one-in-both-ways') },
       miss: 1,
     };
   return {
@@ -31,47 +33,46 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
     verdict: oldOneCut === 'torched out' ? 'look-again' : 'good',
     claim:
       oldOneCut === 'torched out'
-        ? 'The old drier came out with the torch.'
-        : `New drier in the liquid line, ${direction}, rated ${ratedTons} t.`,
+        ? tell('join.old-drier-came-out-with-torch')
+        : tell('join.new-drier-in-liquid-line-rated', { direction, ratedTons }),
     because:
       oldOneCut === 'torched out'
-        ? 'Heat drives its moisture back into the pipe: expect a wet system, evacuate in three pulls.'
-        : 'It holds what moisture and acid are left.',
+        ? tell('join.heat-drives-its-moisture-back-into')
+        : tell('join.it-holds-what-moisture-and-acid'),
   };
 }
 
 function troubleOf(
   { direction, arrowToMeter, ratedTons, oldOneCut, factoryDrierToo }: NonNullable<Drier>['body'],
   on: { tons: number; heatPump: boolean },
-): string | undefined {
-  if (on.heatPump && direction === 'one way') return 'A one-way drier in a heat pump’s liquid line.';
-  if (direction === 'one way' && !arrowToMeter) return 'The drier’s arrow points away from the metering device.';
-  if (ratedTons < on.tons) return `The drier is rated ${ratedTons} t for a ${on.tons}-ton system.`;
-  if (oldOneCut === 'left in') return 'The old drier was left in.';
-  return factoryDrierToo ? 'A second drier beside the factory’s.' : undefined;
+): Said | undefined {
+  if (on.heatPump && direction === 'one way') return tell('join.one-way-drier-in-heat-pumps');
+  if (direction === 'one way' && !arrowToMeter) return tell('join.driers-arrow-points-away-from-metering');
+  if (ratedTons < on.tons) return tell('join.drier-is-rated-t-for-ton', { ratedTons, tons: on.tons });
+  if (oldOneCut === 'left in') return tell('join.old-drier-was-left-in');
+  return factoryDrierToo ? tell('join.second-drier-beside-factorys') : undefined;
 }
 
 /** A suction drier, where one went in: in a heat pump only where vapour flows one way. */
 export function suctionDrierCheck(drier: Drier, on: { heatPump: boolean }): Finding | undefined {
   if (!drier) return undefined;
-  const base = { id: 'suction-drier', source: 'maker’s clean-up instructions; common practice' };
+  const base = { id: 'suction-drier', source: tell('join.makers-clean-up-instructions-common-practice') };
   const place = drier.body.suctionPlace;
   if (on.heatPump && place !== 'common suction')
     return {
       ...base,
       verdict: 'look-again',
       claim: place
-        ? 'The suction drier sits in the reversing vapour line.'
-        : 'Nobody said where the suction drier sits.',
-      because:
-        'The vapour line carries hot gas in heating. Only the pipe between reversing valve and compressor always flows one way.',
-      next: { say: 'Fit it in the common suction line, between the reversing valve and the compressor.' },
+        ? tell('join.suction-drier-sits-in-reversing-vapour')
+        : tell('join.nobody-said-where-suction-drier-sits'),
+      because: tell('join.vapour-line-carries-hot-gas-in'),
+      next: { say: tell('join.fit-it-in-common-suction-line') },
       miss: 1,
     };
   return {
     ...base,
     verdict: 'good',
-    claim: 'A suction drier is in, for a time: its drop and an acid test decide when it comes out.',
-    because: 'It cleans a circuit after a burnout and costs pressure for as long as it stays.',
+    claim: tell('join.suction-drier-is-in-for-time'),
+    because: tell('join.it-cleans-circuit-after-burnout-and'),
   };
 }

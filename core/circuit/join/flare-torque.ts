@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/circuit/join/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 
@@ -23,7 +24,7 @@ export const flareTorque = calculation({
   input: z.strictObject({ odIn: z.number().describe(ACR_SIZES_TEXT) }),
   compute: ({ odIn }) => {
     const range = TORQUE.get(odIn);
-    if (!range) return refuse('odIn', 'No flare torque is known for this size.', '0.25, 0.375, 0.5, 0.625 or 0.75 in');
+    if (!range) return refuse('odIn', tell('join.no-flare-torque-is-known-for'), tell('join.0-25-0-375-0-5'));
     return ok({ lowFtLb: range[0], highFtLb: range[1] });
   },
   example: { input: { odIn: 0.375 }, expected: { lowFtLb: 25, highFtLb: 31 }, tolerance: 0 },

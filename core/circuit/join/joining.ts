@@ -1,4 +1,4 @@
-import { odText } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/circuit/join/words';
 import { linePressureDrop } from '@/core/circuit/line/line-pressure-drop';
 import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
@@ -7,6 +7,7 @@ import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { list, q, type Said, value } from '@/core/words/said';
 import { drierIn } from './after-run';
 import { brazeClearance } from './braze-clearance';
 import { drierCheck, suctionDrierCheck } from './drier-check';
@@ -23,7 +24,7 @@ const RISER_FPM = 1000;
 const LEAST_WALL_IN = 0.5;
 const DESIGN = { evaporatingF: 45, condensingF: 105, subcoolingF: 10 } as const;
 const FIRE_WATCH_MIN = 60;
-const COMMON = 'common practice';
+const COMMON = tell('join.common-practice');
 
 export type JoinContext = {
   refrigerant: Refrigerant;
@@ -139,20 +140,20 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
     checks.push({
       id: 'line-run',
       verdict: 'not-proven',
-      claim: 'The line set is not drawn yet.',
-      because: 'Its sizes, lengths and heights decide pressure drop, oil return and the charge.',
+      claim: tell('join.line-set-is-not-drawn-yet'),
+      because: tell('join.its-sizes-lengths-and-heights-decide'),
       source: COMMON,
-      next: { say: 'Draw it from the outdoor unit to the coil.' },
+      next: { say: tell('join.draw-it-from-outdoor-unit-to') },
     });
   else checks.push(...runChecks(v.run.body, v.figures, context));
   if (v.hiss?.body.hiss === 'no')
     checks.push({
       id: 'hiss',
       verdict: 'look-again',
-      claim: 'The new coil came without its holding charge.',
-      because: 'No hiss at the seal: it leaked in its box.',
+      claim: tell('join.new-coil-came-without-its-holding'),
+      because: tell('join.no-hiss-at-seal-it-leaked'),
       source: COMMON,
-      next: { say: 'Pressure-test the coil by itself before it is brazed in, or send it back.' },
+      next: { say: tell('join.pressure-test-coil-by-itself-before') },
       miss: 1,
     });
   if (v.preCharged) return checks;
@@ -162,10 +163,10 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
     checks.push({
       id: 'joints',
       verdict: 'not-proven',
-      claim: 'No joint is logged.',
-      because: 'Every joint is bubbled by this list.',
+      claim: tell('join.no-joint-is-logged'),
+      because: tell('join.every-joint-is-bubbled-by-this'),
       source: COMMON,
-      next: { say: 'Log each joint as it is made.' },
+      next: { say: tell('join.log-each-joint-as-it-is') },
     });
   for (const j of v.joints) checks.push(...j.checks);
   const brazed = v.joints.some((j) => j.joint.body.method === 'braze');
@@ -174,19 +175,26 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
     checks.push({
       id: 'fire-watch',
       verdict: 'not-proven',
-      claim: watch ? `Fire watch of ${watch.body.minutes.toFixed(0)} min.` : 'No fire watch on record.',
-      because: 'What smoulders in a wall shows after the crew has gone.',
-      source: `NFPA 51B (${FIRE_WATCH_MIN} min), from memory; local rules win`,
-      next: { say: `Watch the place for ${FIRE_WATCH_MIN} min after the last flame.` },
+      claim: watch
+        ? tell('join.fire-watch-of', { minutes: q(watch.body.minutes, 'min') })
+        : tell('join.no-fire-watch-on-record'),
+      because: tell('join.what-smoulders-in-wall-shows-after'),
+      source: tell('join.nfpa-51b-from-memory-local-rules', { fireWatchMin: q(FIRE_WATCH_MIN, 'min', 'as is') }),
+      next: {
+        say: tell('join.watch-place-for-after-last-flame', { fireWatchMin: q(FIRE_WATCH_MIN, 'min', 'as is') }),
+      },
     });
   if (v.nitrogen && !v.nitrogen.reaches)
     checks.push({
       id: 'nitrogen',
       verdict: 'look-again',
-      claim: `The nitrogen on the truck reaches ${v.nitrogen.maxPsig.toFixed(0)} psig; ${context.testPsig} are planned.`,
-      because: `It would have to show ${v.nitrogen.needPsig.toFixed(0)} psig after the purge.`,
-      source: 'gas law; 50 psi regulator margin common practice',
-      next: { say: 'Fetch another cylinder before the test.' },
+      claim: tell('join.nitrogen-on-truck-reaches-are-planned', {
+        maxPsig: q(v.nitrogen.maxPsig, 'psig', 0),
+        testPsig: context.testPsig,
+      }),
+      because: tell('join.it-would-have-to-show-after', { needPsig: q(v.nitrogen.needPsig, 'psig', 0) }),
+      source: tell('join.gas-law-50-psi-regulator-margin'),
+      next: { say: tell('join.fetch-another-cylinder-before-test') },
       miss: 1,
     });
   return checks;
@@ -194,20 +202,24 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
 
 function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinContext): Finding[] {
   const checks: Finding[] = [];
-  const source = 'Darcy–Weisbach; limits common practice; the maker’s table wins';
+  const source = tell('join.darcy-weisbach-limits-common-practice-makers');
   if (f.suction) {
     const loss = f.suction.saturationLossF;
     const slow = loss < 0.2 && f.suction.velocityFpm < 700;
     checks.push({
       id: 'suction',
       verdict: loss > SUCTION_LOSS_F.most || slow ? 'look-again' : loss > SUCTION_LOSS_F.good ? 'look-again' : 'good',
-      claim: `Vapour line ${odText(body.vaporOdIn)}: ${loss.toFixed(2)} °F lost, ${(Math.round(f.suction.velocityFpm / 10) * 10).toFixed(0)} fpm.`,
+      claim: tell('join.vapour-line-lost', {
+        vaporOdIn: q(body.vaporOdIn, 'od'),
+        loss: q(loss, 'F', 2),
+        velocityFpm: q(Math.round(f.suction.velocityFpm / 10) * 10, 'fpm'),
+      }),
       because: slow
-        ? 'So slow a vapour leaves its oil behind.'
-        : `Up to ${SUCTION_LOSS_F.good} °F is good, ${SUCTION_LOSS_F.most} the most.`,
+        ? tell('join.so-slow-vapour-leaves-its-oil')
+        : tell('join.up-to-is-good-most', { good: q(SUCTION_LOSS_F.good, 'F', 'as is'), most: SUCTION_LOSS_F.most }),
       source,
       miss: loss / SUCTION_LOSS_F.most,
-      ...(loss > SUCTION_LOSS_F.most ? { next: { say: 'Take the next larger vapour line.' } } : {}),
+      ...(loss > SUCTION_LOSS_F.most ? { next: { say: tell('join.take-next-larger-vapour-line') } } : {}),
     });
   }
   if (f.liquid) {
@@ -215,13 +227,16 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
     checks.push({
       id: 'liquid',
       verdict: reading === 'liquid' ? 'good' : 'look-again',
-      claim: `Liquid line ${odText(body.liquidOdIn)}: ${lossF.toFixed(1)} °F lost, ${marginF.toFixed(1)} °F of subcooling left.`,
-      because: reading === 'flashes' ? 'It boils before the metering device.' : 'Below 2 °F it may flash on a hot day.',
+      claim: tell('join.liquid-line-lost-of-subcooling-left', {
+        liquidOdIn: q(body.liquidOdIn, 'od'),
+        lossF: q(lossF, 'F'),
+        marginF: q(marginF, 'F'),
+      }),
+      because:
+        reading === 'flashes' ? tell('join.it-boils-before-metering-device') : tell('join.below-2-f-it-may-flash'),
       source,
       miss: Math.max(0, 2 - marginF),
-      ...(reading === 'flashes'
-        ? { next: { say: 'Take a larger liquid line, or ask the maker about more subcooling.' } }
-        : {}),
+      ...(reading === 'flashes' ? { next: { say: tell('join.take-larger-liquid-line-or-ask') } } : {}),
     });
   }
   if (f.riserTons !== undefined && f.suction) {
@@ -233,11 +248,21 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       id: 'riser',
       verdict: good ? 'good' : 'look-again',
       claim: bySpeed
-        ? `Vapour climbs ${f.vapourRiseFt.toFixed(0)} ft at ${velocity.toFixed(0)} fpm at least capacity.`
-        : `Vapour climbs ${f.vapourRiseFt.toFixed(0)} ft; oil needs ${f.riserTons.toFixed(2)} t, least capacity is ${least.toFixed(1)} t (${velocity.toFixed(0)} fpm).`,
-      because: 'Too slow in a riser, oil stays below and the compressor runs dry.',
-      source: bySpeed ? `company school: ${RISER_FPM} fpm` : 'Jacobs, ASHRAE Handbook Refrigeration, from memory',
-      ...(good ? {} : { next: { say: 'Take a smaller riser by the maker’s table, or ask about its least capacity.' } }),
+        ? tell('join.vapour-climbs-at-at-least-capacity', {
+            vapourRiseFt: q(f.vapourRiseFt, 'ft'),
+            velocity: q(velocity, 'fpm'),
+          })
+        : tell('join.vapour-climbs-oil-needs-t-least', {
+            vapourRiseFt: q(f.vapourRiseFt, 'ft'),
+            riserTons: q(f.riserTons, 'number', 2),
+            least: q(least, 'number', 1),
+            velocity: q(velocity, 'fpm'),
+          }),
+      because: tell('join.too-slow-in-riser-oil-stays'),
+      source: bySpeed
+        ? tell('join.company-school', { riserFpm: q(RISER_FPM, 'fpm', 'as is') })
+        : tell('join.jacobs-ashrae-handbook-refrigeration-from-memory'),
+      ...(good ? {} : { next: { say: tell('join.take-smaller-riser-by-makers-table') } }),
       miss: good ? 0 : 1,
     });
   }
@@ -245,46 +270,62 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
     checks.push({
       id: 'long-line',
       verdict: 'look-again',
-      claim: `A long line: ${f.equivalentFt.toFixed(0)} ft equivalent, ${Math.abs(f.liftFt).toFixed(0)} ft of height.`,
-      because: 'Makers ask for a crankcase heater, a hard-shutting valve, sometimes a solenoid or more oil.',
-      source: `${COMMON}; the maker’s long-line guide rules`,
-      next: { say: 'Open the maker’s long-line guide.' },
+      claim: tell('join.long-line-equivalent-of-height', {
+        equivalentFt: q(f.equivalentFt, 'ft'),
+        liftFt: q(Math.abs(f.liftFt), 'ft'),
+      }),
+      because: tell('join.makers-ask-for-crankcase-heater-hard'),
+      source: tell('join.makers-long-line-guide-rules', { common: COMMON }),
+      next: { say: tell('join.open-makers-long-line-guide') },
     });
   if (body.vaporWallIn < LEAST_WALL_IN)
     checks.push({
       id: 'insulation',
       verdict: 'look-again',
-      claim: `${body.vaporWallIn} in of insulation on the vapour line.`,
-      because: 'It sweats in humid air and loses capacity.',
-      source: `${COMMON}: ${LEAST_WALL_IN} in at least, full length, taped, out of the sun; a code may ask R-3`,
-      next: { say: `Insulate with at least ${LEAST_WALL_IN} in.` },
+      claim: tell('join.of-insulation-on-vapour-line', { vaporWallIn: q(body.vaporWallIn, 'in', 'as is') }),
+      because: tell('join.it-sweats-in-humid-air-and'),
+      source: tell('join.at-least-full-length-taped-out', {
+        common: COMMON,
+        leastWallIn: q(LEAST_WALL_IN, 'in', 'as is'),
+      }),
+      next: { say: tell('join.insulate-with-at-least', { leastWallIn: q(LEAST_WALL_IN, 'in', 'as is') }) },
     });
   if (body.kept && context.scopeKeepsLines === false)
     checks.push({
       id: 'scope-line',
       verdict: 'look-again',
-      claim: 'The signed scope has a new line set; here the old one stays.',
-      because: 'The customer signed for a new one, and the charge follows from what is drawn.',
-      source: 'the signed scope',
-      next: { say: 'Draw the new line set, or let the customer answer the change.' },
+      claim: tell('join.signed-scope-has-new-line-set'),
+      because: tell('join.customer-signed-for-new-one-and'),
+      source: tell('join.signed-scope'),
+      next: { say: tell('join.draw-new-line-set-or-let') },
       miss: 2,
     });
   const other = [
     ...(context.listed?.liquidOdIn && context.listed.liquidOdIn !== body.liquidOdIn
-      ? [`liquid line ${odText(body.liquidOdIn)}, ${odText(context.listed.liquidOdIn)} listed`]
+      ? [
+          tell('join.liquid-line-listed', {
+            liquidOdIn: q(body.liquidOdIn, 'od'),
+            liquidOdIn2: q(context.listed.liquidOdIn, 'od'),
+          }),
+        ]
       : []),
     ...(context.listed?.vaporOdIn && context.listed.vaporOdIn !== body.vaporOdIn
-      ? [`vapour line ${odText(body.vaporOdIn)}, ${odText(context.listed.vaporOdIn)} listed`]
+      ? [
+          tell('join.vapour-line-listed', {
+            vaporOdIn: q(body.vaporOdIn, 'od'),
+            vaporOdIn2: q(context.listed.vaporOdIn, 'od'),
+          }),
+        ]
       : []),
   ];
   if (other.length)
     checks.push({
       id: 'listed-size',
       verdict: 'look-again',
-      claim: `Another size than the unit lists: ${other.join('; ')}.`,
-      because: 'Capacity, oil return and charge belong to the listed sizes.',
-      source: 'the unit’s own listing; the maker’s line table rules',
-      next: { say: 'Find this size in the maker’s line table, or lay the listed one.' },
+      claim: tell('join.another-size-than-unit-lists', { other: list(other, '; ') }),
+      because: tell('join.capacity-oil-return-and-charge-belong'),
+      source: tell('join.units-own-listing-makers-line-table'),
+      next: { say: tell('join.find-this-size-in-makers-line') },
       miss: 1,
     });
   if (body.kept) {
@@ -293,18 +334,18 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
       id: 'reuse',
       verdict: first ? 'look-again' : body.flushed ? 'good' : 'not-proven',
       claim: first
-        ? `Replace the line set: ${body.troubles.join(', ')}.`
+        ? tell('join.replace-line-set', { troubles: list(body.troubles.map(value)) })
         : body.flushed
-          ? 'The kept line set was flushed clean.'
-          : 'The kept line set is not flushed.',
-      because: 'Old oil, acid and dirt reach the new compressor first.',
+          ? tell('join.kept-line-set-was-flushed-clean')
+          : tell('join.kept-line-set-is-not-flushed'),
+      because: tell('join.old-oil-acid-and-dirt-reach'),
       source: COMMON,
       ...(first
-        ? { next: { say: 'Lay a new line set.' }, miss: 1 }
+        ? { next: { say: tell('join.lay-new-line-set') }, miss: 1 }
         : body.flushed
           ? {}
           : {
-              next: { say: 'Flush with an approved solvent, driven by nitrogen, until it runs clean; purge it out.' },
+              next: { say: tell('join.flush-with-approved-solvent-driven-by') },
             }),
     });
   }
@@ -318,36 +359,36 @@ const jointChecks = (joint: EntryOf<'joint'>, context: JoinContext): Finding[] =
 function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
   const { body } = joint;
   const checks: Finding[] = [];
-  const at = (what: string): string => `${body.place}: ${what}`;
+  const at = (what: Said): Said => tell('join.at-joint', { place: body.place, what });
   const id = (what: string): string => `joint-${joint.id}-${what}`;
   if (body.method === 'braze') {
     if (!body.nitrogenScfh)
       checks.push({
         id: id('nitrogen'),
         verdict: 'look-again',
-        claim: at('brazed without nitrogen flowing.'),
-        because: 'Scale flakes off inside and blocks the metering device.',
+        claim: at(tell('join.brazed-without-nitrogen-flowing')),
+        because: tell('join.scale-flakes-off-inside-and-blocks'),
         source: COMMON,
-        next: { say: 'Flow 3 to 5 ft³/h with the far end open; expect to clean the strainer.' },
+        next: { say: tell('join.flow-3-to-5-ft-h') },
         miss: 0.8,
       });
     if (!body.heatShield)
       checks.push({
         id: id('heat'),
         verdict: 'look-again',
-        claim: at('no heat protection.'),
-        because: 'Valves, bulbs and seals nearby suffer from the heat.',
+        claim: at(tell('join.no-heat-protection')),
+        because: tell('join.valves-bulbs-and-seals-nearby-suffer'),
         source: COMMON,
-        next: { say: 'Finding the valve next to it; wrap it the next time.' },
+        next: { say: tell('join.finding-valve-next-to-it-wrap') },
       });
     if (body.metals === 'copper to steel' && body.alloy === 'copper-phosphorus')
       checks.push({
         id: id('alloy'),
         verdict: 'look-again',
-        claim: at('phosphorus alloy on steel.'),
-        because: 'It makes a brittle joint that cracks.',
+        claim: at(tell('join.phosphorus-alloy-on-steel')),
+        because: tell('join.it-makes-brittle-joint-that-cracks'),
         source: COMMON,
-        next: { say: 'Make it again with silver alloy and flux.' },
+        next: { say: tell('join.make-it-again-with-silver-alloy') },
         miss: 1,
       });
     if (body.socketIn !== null) {
@@ -356,10 +397,10 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
         checks.push({
           id: id('clearance'),
           verdict: 'look-again',
-          claim: at(`${gap.value.radialIn.toFixed(3)} in a side.`),
+          claim: at(tell('join.side', { radialIn: q(gap.value.radialIn, 'in', 3) })),
           because: gap.value.say,
-          source: `${COMMON}: 0.001 to 0.006 in`,
-          next: { say: 'Use a reducer or the right fitting.' },
+          source: tell('join.0-001-to-0-006-in', { common: COMMON }),
+          next: { say: tell('join.use-reducer-or-right-fitting') },
           miss: 1,
         });
     }
@@ -373,10 +414,14 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
         checks.push({
           id: id('torque'),
           verdict: t === null ? 'not-proven' : 'look-again',
-          claim: at(t === null ? 'torque not written down.' : `${t} ft·lb.`),
-          because: `${odText(body.odIn)} wants ${lowFtLb} to ${highFtLb} ft·lb.`,
-          source: `${COMMON}; the maker’s table first`,
-          next: { say: 'Torque it with two wrenches, oil on the back of the flare.' },
+          claim: at(t === null ? tell('join.torque-not-written-down') : tell('join.torqued-to', { t })),
+          because: tell('join.wants-to-lb', {
+            odIn: q(body.odIn, 'od'),
+            lowFtLb,
+            highFtLb,
+          }),
+          source: tell('join.makers-table-first', { common: COMMON }),
+          next: { say: tell('join.torque-it-with-two-wrenches-oil') },
         });
     }
   }
@@ -384,17 +429,17 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
     checks.push({
       id: id('ring'),
       verdict: 'look-again',
-      claim: at('the old O-ring went back in.'),
-      because: 'A seal that was opened once leaks later.',
+      claim: at(tell('join.old-o-ring-went-back-in')),
+      because: tell('join.seal-that-was-opened-once-leaks'),
       source: COMMON,
-      next: { say: 'Put a new one in.' },
+      next: { say: tell('join.put-new-one-in') },
     });
   if (context.fixedOrifice && body.orificeStamp === '')
     checks.push({
       id: id('orifice'),
       verdict: 'not-proven',
-      claim: at('orifice stamp not read.'),
-      because: 'It must be the size the outdoor unit lists.',
+      claim: at(tell('join.orifice-stamp-not-read')),
+      because: tell('join.it-must-be-size-outdoor-unit'),
       source: COMMON,
     });
   return checks;
@@ -404,9 +449,11 @@ function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Finding {
   return {
     id: 'expansion',
     verdict: open ? 'good' : 'not-proven',
-    claim: open ? `Expansion valve: ${open.body.how}.` : 'Nobody said that the expansion valve is open.',
-    because: 'A shut electronic valve or solenoid keeps half the circuit out of test and vacuum.',
+    claim: open
+      ? tell('join.expansion-valve', { how: open.body.how })
+      : tell('join.nobody-said-that-expansion-valve-is'),
+    because: tell('join.shut-electronic-valve-or-solenoid-keeps'),
     source: COMMON,
-    ...(open ? {} : { next: { say: 'Drive it open or use the service magnet.' } }),
+    ...(open ? {} : { next: { say: tell('join.drive-it-open-or-use-service') } }),
   };
 }

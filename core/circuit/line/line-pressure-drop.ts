@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/circuit/join/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -49,9 +50,9 @@ export const linePressureDrop = calculation({
     const insideIn = ACR_INSIDE_IN.get(odIn);
     const areaFt2 = boreFt2(odIn);
     if (insideIn === undefined || areaFt2 === undefined)
-      return refuse('odIn', `${odIn} is not an ACR tube size.`, ACR_SIZES_TEXT);
+      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES_TEXT);
     const state = lineState(refrigerant, evaporatingF, condensingF);
-    if (!state) return refuse('condensingF', 'The properties are not defined here.', '70 to 140 °F');
+    if (!state) return refuse('condensingF', tell('join.properties-are-not-defined-here'), tell('join.70-to-140-f'));
     const density = line === 'suction' ? state.vapourLbFt3 : state.liquidLbFt3;
     const viscosity = VISCOSITY[refrigerant][line === 'suction' ? 'vapour' : 'liquid'] * LB_FT_S_PER_PA_S;
     const diameterFt = insideIn / INCHES_PER_FT;

@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { darcyFactor, linePressureDrop } from './line-pressure-drop';
 import { riserMinimum } from './riser-minimum';
 import { lineState } from './transport';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { tell } from '@/core/circuit/join/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -36,9 +37,9 @@ export const riserMinimum = calculation({
     const insideIn = ACR_INSIDE_IN.get(odIn);
     const areaFt2 = boreFt2(odIn);
     if (insideIn === undefined || areaFt2 === undefined)
-      return refuse('odIn', `${odIn} is not an ACR tube size.`, ACR_SIZES_TEXT);
+      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES_TEXT);
     const state = lineState(refrigerant, evaporatingF, CONDENSING_F);
-    if (!state) return refuse('evaporatingF', 'The properties are not defined here.', '-20 to 60 °F');
+    if (!state) return refuse('evaporatingF', tell('join.properties-are-not-defined-here'), tell('join.20-to-60-f'));
     const massFlux =
       JACOBS *
       Math.sqrt(state.vapourLbFt3 * GRAVITY_FT_S2 * (insideIn / INCHES_PER_FT) * (OIL_LB_FT3 - state.vapourLbFt3));

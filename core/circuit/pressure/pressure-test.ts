@@ -1,7 +1,9 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
+import { tell } from '@/core/circuit/pressure/words';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
+import { list, q, type Said } from '@/core/words/said';
 import { holdVerdict } from './nitrogen-hold';
 
 /** Where no plate tells the low side's limit, no more than this is put on it (common practice), psig. */
@@ -10,7 +12,7 @@ export const UNKNOWN_LIMIT_PSIG = 150;
 export const SETTLE_MIN = 10;
 /** A line longer than this counts as long, ft. */
 export const LONG_LINE_FT = 80;
-const COMMON = 'common practice';
+const COMMON = tell('pressure.common-practice');
 /** Nitrogen goes in by stages, with a stop to listen at each, psig (common practice). */
 export const STAGES_PSIG = [50, 150] as const;
 /** A hold counts as at its planned pressure down to this share of it: pipes cool while they settle. */
@@ -19,23 +21,23 @@ export const TARGET_SLACK = 0.97;
 type Limits = Pick<EntryBody<'test-plan'>, 'section' | 'lowSidePsig' | 'highSidePsig' | 'gearPsig'>;
 
 /** The highest pressure this section and this gear may see, and which of them says so. */
-export function testLimit(plan: Limits): { psig: number; by: string } {
-  const limits: { psig: number; by: string }[] = [
+export function testLimit(plan: Limits): { psig: number; by: Said } {
+  const limits: { psig: number; by: Said }[] = [
     plan.lowSidePsig === null
-      ? { psig: UNKNOWN_LIMIT_PSIG, by: 'low side not known: never more than this' }
-      : { psig: plan.lowSidePsig, by: 'low-side plate' },
-    { psig: plan.gearPsig, by: 'gauge, hoses and valves' },
+      ? { psig: UNKNOWN_LIMIT_PSIG, by: tell('pressure.low-side-not-known-never-more') }
+      : { psig: plan.lowSidePsig, by: tell('pressure.low-side-plate') },
+    { psig: plan.gearPsig, by: tell('pressure.gauge-hoses-and-valves') },
   ];
   if (plan.section === 'whole circuit' && plan.highSidePsig !== null)
-    limits.push({ psig: plan.highSidePsig, by: 'high-side plate' });
+    limits.push({ psig: plan.highSidePsig, by: tell('pressure.high-side-plate') });
   return limits.reduce((low, l) => (l.psig < low.psig ? l : low));
 }
 
 /** The pressure this company tests at: its school, never above the limit. */
-export function testTarget(plan: Limits, schools: CircuitSchools): { psig: number; by: string } {
+export function testTarget(plan: Limits, schools: CircuitSchools): { psig: number; by: Said } {
   const limit = testLimit(plan);
   const school = schools.pressureTarget === 'plate' ? Number.POSITIVE_INFINITY : Number(schools.pressureTarget);
-  return school < limit.psig ? { psig: school, by: 'company school' } : limit;
+  return school < limit.psig ? { psig: school, by: tell('pressure.company-school') } : limit;
 }
 
 export type HoldView = {
@@ -58,7 +60,7 @@ export type HoldView = {
 export type PressureView = {
   stage: 'plan' | 'pressurise' | 'holding' | 'bubbles' | 'passed' | 'failed';
   plan: EntryOf<'test-plan'> | undefined;
-  limit: { psig: number; by: string } | undefined;
+  limit: { psig: number; by: Said } | undefined;
   target: number | undefined;
   holdMin: number;
   holds: HoldView[];
@@ -184,13 +186,11 @@ function checksOf(
     id: 'expansion',
     verdict: context.expansionOpen ? 'good' : 'not-proven',
     claim: context.expansionOpen
-      ? 'The expansion valve lets pressure through.'
-      : 'Nobody said that the expansion valve is open.',
-    because: 'A shut electronic valve keeps half the circuit out of the test.',
+      ? tell('pressure.expansion-valve-lets-pressure-through')
+      : tell('pressure.nobody-said-that-expansion-valve-is'),
+    because: tell('pressure.shut-electronic-valve-keeps-half-circuit'),
     source: COMMON,
-    ...(context.expansionOpen
-      ? {}
-      : { next: { say: 'Drive it open or use the service magnet; write it down under Join.' } }),
+    ...(context.expansionOpen ? {} : { next: { say: tell('pressure.drive-it-open-or-use-service') } }),
   });
   if (plan && limit) {
     const over = plan.body.targetPsig > limit.psig;
@@ -199,12 +199,23 @@ function checksOf(
       id: 'target',
       verdict: over ? 'stop' : reduced || plan.body.lowSidePsig === null ? 'look-again' : 'good',
       claim: over
-        ? `${plan.body.targetPsig} psig is above what may be put on: ${limit.psig} psig by ${limit.by}.`
+        ? tell('pressure.is-above-what-may-be-put', {
+            targetPsig: q(plan.body.targetPsig, 'psig', 'as is'),
+            psig: q(limit.psig, 'psig', 'as is'),
+            by: limit.by,
+          })
         : reduced || plan.body.lowSidePsig === null
-          ? `Reduced pressure test at ${plan.body.targetPsig} psig: ${plan.body.reducedBecause ?? limit.by}.`
-          : `Tested at ${plan.body.targetPsig} psig, ${limit.psig} allowed by ${limit.by}.`,
-      because: 'The weakest part of the section sets the pressure; a lower one finds less.',
-      source: 'plate; code tests may state pressure and time',
+          ? tell('pressure.reduced-pressure-test-at', {
+              targetPsig: q(plan.body.targetPsig, 'psig', 'as is'),
+              reducedBecause: plan.body.reducedBecause ?? limit.by,
+            })
+          : tell('pressure.tested-at-allowed-by', {
+              targetPsig: q(plan.body.targetPsig, 'psig', 'as is'),
+              psig: limit.psig,
+              by: limit.by,
+            }),
+      because: tell('pressure.weakest-part-of-section-sets-pressure'),
+      source: tell('pressure.plate-code-tests-may-state-pressure'),
     });
   }
   checks.push(holdCheck(hold, v.holdMin, plan));
@@ -215,15 +226,15 @@ function checksOf(
       id: 'bubbles',
       verdict: wet.length ? 'look-again' : open.length || v.joints.length === 0 ? 'not-proven' : 'good',
       claim: wet.length
-        ? `Bubbles at ${wet.map((j) => j.joint.body.place).join(', ')}.`
+        ? tell('pressure.bubbles-at', { value: list(wet.map((j) => j.joint.body.place)) })
         : v.joints.length === 0
-          ? 'No joint is logged to bubble.'
+          ? tell('pressure.no-joint-is-logged-to-bubble')
           : open.length
-            ? `${open.length} of ${v.joints.length} joints not bubbled yet.`
-            : `No bubbles at any of ${v.joints.length} joints.`,
-      because: 'A hold of half an hour cannot see what a bubble shows.',
-      source: 'IEC 60335-2-40 asks for 5 g a year or better at indoor field joints, from memory',
-      ...(wet.length ? { next: { say: 'Release the nitrogen, make the joint again, test again.' }, miss: 1 } : {}),
+            ? tell('pressure.of-joints-not-bubbled-yet', { count: open.length, count2: v.joints.length })
+            : tell('pressure.no-bubbles-at-any-of-joints', { count: v.joints.length }),
+      because: tell('pressure.hold-of-half-hour-cannot-see'),
+      source: tell('pressure.iec-60335-2-40-asks-for'),
+      ...(wet.length ? { next: { say: tell('pressure.release-nitrogen-make-joint-again-test') }, miss: 1 } : {}),
     });
   return checks;
 }
@@ -231,49 +242,71 @@ function checksOf(
 function holdCheck(hold: HoldView | undefined, holdMin: number, plan: EntryOf<'test-plan'> | undefined): Finding {
   const base = {
     id: 'hold',
-    because: 'Measured pressure is held against what the temperature alone explains, real gas.',
-    source: 'virial equation of nitrogen; propagation of uncertainty',
+    because: tell('pressure.measured-pressure-is-held-against-what'),
+    source: tell('pressure.virial-equation-of-nitrogen-propagation-of'),
   };
   if (!hold?.verdict || hold.minutes === undefined)
-    return { ...base, verdict: 'not-proven', claim: hold ? 'The hold runs.' : 'No hold on record.' };
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: hold ? tell('pressure.hold-runs') : tell('pressure.no-hold-on-record'),
+    };
   const { deltaPsi, uncertaintyPsi, classification, smallestLeakScfh } = hold.verdict;
-  const figures = `${deltaPsi >= 0 ? '+' : '−'}${Math.abs(deltaPsi).toFixed(1)} ± ${uncertaintyPsi.toFixed(1)} psi from expected`;
+  const figures = tell('pressure.from-expected', {
+    deltaPsi: deltaPsi >= 0 ? '+' : '−',
+    deltaPsi2: q(Math.abs(deltaPsi), 'number', 1),
+    uncertaintyPsi: q(uncertaintyPsi, 'psi'),
+  });
   const held = hold.minutes.toFixed(0);
   if (!hold.end && classification !== 'leak')
-    return { ...base, verdict: 'not-proven', claim: `The hold runs. After ${held} of ${holdMin} min: ${figures}.` };
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('pressure.hold-runs-after-of', { held, holdMin: q(holdMin, 'min', 'as is'), figures }),
+    };
   if (classification === 'leak')
     return {
       ...base,
       verdict: 'look-again',
-      claim: `Leaks: ${figures} after ${hold.minutes.toFixed(0)} min.`,
+      claim: tell('pressure.leaks-after', { figures, minutes: q(hold.minutes, 'min') }),
       miss: Math.abs(deltaPsi) / uncertaintyPsi,
-      next: { say: 'Bubble every joint, find it, release, mend, test again.' },
+      next: { say: tell('pressure.bubble-every-joint-find-it-release') },
     };
   if (classification === 'inconclusive')
     return {
       ...base,
       verdict: 'not-proven',
-      claim: `Reads too high: ${figures}.`,
-      next: { say: 'Shade the thermometer, shut the cylinder, look for refrigerant left in the pipes; hold again.' },
+      claim: tell('pressure.reads-too-high', { figures }),
+      next: { say: tell('pressure.shade-thermometer-shut-cylinder-look-for') },
     };
   const low = plan !== undefined && hold.start.body.psig < plan.body.targetPsig * TARGET_SLACK;
   if (low)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: `Held at ${hold.start.body.psig.toFixed(0)} psig, not at the planned ${plan.body.targetPsig}.`,
-      next: { say: 'Bring it up to the planned pressure and hold again, or plan a reduced test with its reason.' },
+      claim: tell('pressure.held-at-not-at-planned', {
+        psig: q(hold.start.body.psig, 'psig', 0),
+        targetPsig: plan.body.targetPsig,
+      }),
+      next: { say: tell('pressure.bring-it-up-to-planned-pressure') },
     };
   if (hold.minutes < holdMin - 0.05)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: `No leak seen, but held only ${hold.minutes.toFixed(0)} of ${holdMin} min.`,
-      next: { say: `Hold it ${holdMin} min.` },
+      claim: tell('pressure.no-leak-seen-but-held-only', {
+        minutes: q(hold.minutes, 'number', 0),
+        holdMin: q(holdMin, 'min', 'as is'),
+      }),
+      next: { say: tell('pressure.hold-it', { holdMin: q(holdMin, 'min', 'as is') }) },
     };
   return {
     ...base,
     verdict: 'good',
-    claim: `No leak detected: ${figures} after ${hold.minutes.toFixed(0)} min; the smallest it could have seen is ${smallestLeakScfh.toFixed(2)} ft³/h.`,
+    claim: tell('pressure.no-leak-detected-after-smallest-it', {
+      figures,
+      minutes: q(hold.minutes, 'min'),
+      smallestLeakScfh: q(smallestLeakScfh, 'ft3PerH'),
+    }),
   };
 }

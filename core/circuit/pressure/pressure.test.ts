@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { heldPsia } from './nitrogen';
 import { nitrogenBudget } from './nitrogen-budget';
 import { holdVerdict, nitrogenHold } from './nitrogen-hold';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -33,7 +34,7 @@ export const chillIce = calculation({
       VAPOUR_CP_BTU_LB_F * (HOT_VAPOUR_F - SATURATED_F) -
       liquidBtuLb(refrigerant, COLD_LIQUID_F);
     if (!Number.isFinite(rejectBtuLb))
-      return refuse('refrigerant', 'Enthalpy is not known.', 'a refrigerant of the list');
+      return refuse('refrigerant', tell('recovery.enthalpy-is-not-known'), tell('recovery.refrigerant-of-list'));
     return ok({ rejectBtuLb, iceLb: (recoverLb * rejectBtuLb) / ICE_BTU_LB });
   },
   example: { input: { refrigerant: 'R-410A', recoverLb: 8 }, expected: { iceLb: 6.2 }, tolerance: 0.4 },

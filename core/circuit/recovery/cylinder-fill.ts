@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -39,7 +40,8 @@ export const cylinderFill = calculation({
   }),
   compute: ({ refrigerant, waterCapacityLb, tareLb, temperatureF }) => {
     const gravity = specificGravity(refrigerant, temperatureF);
-    if (!Number.isFinite(gravity)) return refuse('temperatureF', 'Liquid density is not defined here.', '32 to 140 °F');
+    if (!Number.isFinite(gravity))
+      return refuse('temperatureF', tell('recovery.liquid-density-is-not-defined-here'), tell('recovery.32-to-140-f'));
     const maxRefrigerantLb = FILL_SHARE * waterCapacityLb * gravity;
     return ok({
       maxRefrigerantLb,

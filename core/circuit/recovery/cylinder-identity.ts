@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -33,7 +34,7 @@ export const cylinderIdentity = calculation({
     const satOf = (r: (typeof REFRIGERANTS)[number]): number => bubblePsia(r, temperatureF) - barometerPsia;
     const saturationPsig = satOf(refrigerant);
     if (!Number.isFinite(saturationPsig))
-      return refuse('temperatureF', 'Saturation is not defined here.', '-20 to 140 °F');
+      return refuse('temperatureF', tell('recovery.saturation-is-not-defined-here'), tell('recovery.20-to-140-f'));
     const within = (sat: number): number => Math.max(TOLERANCE.psi, TOLERANCE.share * Math.abs(sat));
     const tolerancePsi = within(saturationPsig);
     const delta = psig - saturationPsig;

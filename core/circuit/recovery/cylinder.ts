@@ -1,7 +1,9 @@
+import { tell } from '@/core/circuit/recovery/words';
 import type { Finding } from '@/core/finding/finding';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA, OZ_PER_LB } from '@/core/units/units';
+import { q, type Said } from '@/core/words/said';
 import { cylinderFill, FILL_BASIS_F, specificGravity } from './cylinder-fill';
 
 export const CYLINDER_USES = ['recovery', 'supply'] as const;
@@ -33,7 +35,7 @@ const RATING_F = 131;
 const RATING_SHARE = 1.25;
 /** From this share of its limit on a cylinder is nearly full (design default). */
 export const NEARLY_FULL = 0.9;
-const REGULATION = '49 CFR 173 and AHRI Guideline K, from memory: check the current rule';
+const REGULATION = tell('recovery.49-cfr-173-and-ahri-guideline');
 
 /** The share of a cylinder that its contents fill as liquid at a temperature. */
 export const liquidShare = (
@@ -67,48 +69,56 @@ export function cylinderChecks(
 ): Finding[] {
   const source = REGULATION;
   const checks: Finding[] = [];
-  const bad = (id: string, claim: string, because: string, next: string): void =>
+  const bad = (id: string, claim: Said, because: Said, next: Said): void =>
     void checks.push({ id, verdict: 'stop', claim, because, source, next: { say: next }, miss: 1 });
   if (c.state !== 'in use')
-    bad('state', `Cylinder ${c.tag} is ${c.state}.`, 'It is not to be filled or used.', 'Take another cylinder.');
+    bad(
+      'state',
+      tell('recovery.cylinder-is', { tag: c.tag, state: c.state }),
+      tell('recovery.it-is-not-to-be-filled'),
+      tell('recovery.take-another-cylinder'),
+    );
   if (c.refrigerant !== null && c.refrigerant !== refrigerant)
     bad(
       'mixture',
-      `Cylinder ${c.tag} holds ${c.refrigerant}; this is ${refrigerant}.`,
-      'One refrigerant a cylinder: a mixture can only be destroyed.',
-      'Take a cylinder of the same refrigerant, or an empty evacuated one.',
+      tell('recovery.cylinder-holds-this-is', { tag: c.tag, refrigerant: c.refrigerant, refrigerant2: refrigerant }),
+      tell('recovery.one-refrigerant-cylinder-mixture-can-only'),
+      tell('recovery.take-cylinder-of-same-refrigerant-or'),
     );
   if (c.use === 'recovery') {
     if (c.disposable)
       bad(
         'disposable',
-        `Cylinder ${c.tag} is disposable.`,
-        'A disposable cylinder is never refilled.',
-        'Take a refillable recovery cylinder.',
+        tell('recovery.cylinder-is-disposable', { tag: c.tag }),
+        tell('recovery.disposable-cylinder-is-never-refilled'),
+        tell('recovery.take-refillable-recovery-cylinder'),
       );
     if (c.retestOn === null || c.retestOn < today)
       bad(
         'retest',
         c.retestOn === null
-          ? `Cylinder ${c.tag} shows no retest date.`
-          : `Cylinder ${c.tag} was due for retest on ${c.retestOn}.`,
-        'An overdue cylinder may not be filled.',
-        'Send it to retest; take another.',
+          ? tell('recovery.cylinder-shows-no-retest-date', { tag: c.tag })
+          : tell('recovery.cylinder-was-due-for-retest-on', { tag: c.tag, retestOn: c.retestOn }),
+        tell('recovery.overdue-cylinder-may-not-be-filled'),
+        tell('recovery.send-it-to-retest-take-another'),
       );
     const hotPsig = bubblePsia(refrigerant, RATING_F) - DEFAULT_BAROMETER_PSIA;
     if (hotPsig > c.ratingPsig * RATING_SHARE)
       bad(
         'rating',
-        `Rated ${c.ratingPsig} psig: too weak for ${refrigerant}.`,
-        `At 131 °F it would stand at ${hotPsig.toFixed(0)} psig; ${(c.ratingPsig * RATING_SHARE).toFixed(0)} is allowed.`,
-        'Take a cylinder rated for it.',
+        tell('recovery.rated-too-weak-for', { ratingPsig: q(c.ratingPsig, 'psig', 'as is'), refrigerant }),
+        tell('recovery.at-131-f-it-would-stand', {
+          hotPsig: q(hotPsig, 'psig', 0),
+          ratingPsig: q(c.ratingPsig * RATING_SHARE, 'number', 0),
+        }),
+        tell('recovery.take-cylinder-rated-for-it'),
       );
     if (REFRIGERANT_FACTS[refrigerant].safetyGroup === 'A2L' && !c.flammableMark)
       bad(
         'flammable-mark',
-        `Cylinder ${c.tag} is not marked for flammable refrigerant.`,
-        'A2L goes into cylinders with the red band and their own thread.',
-        'Take a marked one.',
+        tell('recovery.cylinder-is-not-marked-for-flammable', { tag: c.tag }),
+        tell('recovery.a2l-goes-into-cylinders-with-red'),
+        tell('recovery.take-marked-one'),
       );
     const fill = cylinderFillOf(c, refrigerant);
     if (fill) {
@@ -119,14 +129,17 @@ export function cylinderChecks(
         verdict,
         claim:
           verdict === 'good'
-            ? `Room for ${(fill.leftOz / OZ_PER_LB).toFixed(1)} lb more.`
+            ? tell('recovery.room-for-more', { leftOz: q(fill.leftOz / OZ_PER_LB, 'lb', 1) })
             : over
-              ? `Room for ${(Math.max(0, fill.leftOz) / OZ_PER_LB).toFixed(1)} lb; ${(expectedOz / OZ_PER_LB).toFixed(1)} lb are expected.`
-              : `${Math.round(fill.share * 100)} % of its limit.`,
-        because: 'Liquid that fills a cylinder as it warms bursts it: 80 % by volume at 77 °F.',
+              ? tell('recovery.room-for-are-expected', {
+                  ozPerLb: q(Math.max(0, fill.leftOz) / OZ_PER_LB, 'lb', 1),
+                  expectedOz: q(expectedOz / OZ_PER_LB, 'lb', 1),
+                })
+              : tell('recovery.of-its-limit', { share: Math.round(fill.share * 100) }),
+        because: tell('recovery.liquid-that-fills-cylinder-as-it'),
         source,
         miss: fill.share,
-        ...(verdict === 'good' ? {} : { next: { say: 'Bring another cylinder before you start.' } }),
+        ...(verdict === 'good' ? {} : { next: { say: tell('recovery.bring-another-cylinder-before-you-start') } }),
       });
     }
   }
@@ -134,10 +147,10 @@ export function cylinderChecks(
     checks.push({
       id: 'empty',
       verdict: 'look-again',
-      claim: `By the ledger cylinder ${c.tag} is empty.`,
-      because: 'Every ounce in and out is on the ledger.',
-      source: 'the cylinder ledger',
-      next: { say: 'Weigh it and write the weighing down.' },
+      claim: tell('recovery.by-ledger-cylinder-is-empty', { tag: c.tag }),
+      because: tell('recovery.every-ounce-in-and-out-is'),
+      source: tell('recovery.cylinder-ledger'),
+      next: { say: tell('recovery.weigh-it-and-write-weighing-down') },
     });
   return checks;
 }

@@ -1,6 +1,7 @@
-import { lbOz } from '@/core/circuit/weigh-in';
+import { tell } from '@/core/circuit/recovery/words';
 import { type Outcome, ok, type Refusal, refuse } from '@/core/finding/outcome';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { q } from '@/core/words/said';
 import {
   type Cylinder,
   cylinderChecks,
@@ -22,8 +23,16 @@ export function refusesStartWeight(c: Cylinder, startGrossOz: number, field = 's
   return Math.abs(startGrossOz - ledger) > LEDGER_SLACK_OZ
     ? {
         field,
-        message: `By the ledger cylinder ${c.tag} weighs ${lbOz(ledger)} gross (${lbOz(c.contentsOz)} in it); ${lbOz(startGrossOz)} was typed.`,
-        allowed: `within ${LEDGER_SLACK_OZ} oz of ${ledger.toFixed(1)} oz; or weigh it under Cylinders first`,
+        message: tell('recovery.by-ledger-cylinder-weighs-gross-in', {
+          tag: c.tag,
+          ledger: q(ledger, 'lbOz'),
+          contentsOz: q(c.contentsOz, 'lbOz'),
+          startGrossOz: q(startGrossOz, 'lbOz'),
+        }),
+        allowed: tell('recovery.within-of-or-weigh-it-under', {
+          ledgerSlackOz: q(LEDGER_SLACK_OZ, 'oz', 'as is'),
+          ledger: q(ledger, 'oz'),
+        }),
       }
     : undefined;
 }
@@ -41,8 +50,8 @@ export function refusesRecovered(
   if (c.use !== 'recovery')
     return {
       field: 'cylinderId',
-      message: `Cylinder ${c.tag} is a supply cylinder.`,
-      allowed: 'a recovery cylinder',
+      message: tell('recovery.cylinder-is-supply-cylinder', { tag: c.tag }),
+      allowed: tell('recovery.recovery-cylinder'),
     };
   const fill = cylinderFillOf(c, refrigerant);
   const impossible = fill !== undefined && c.contentsOz + amountOz > fill.limitOz / FILL_SHARE;
@@ -52,8 +61,8 @@ export function refusesRecovered(
   return refused
     ? {
         field: 'cylinderId',
-        message: `${refused.claim} ${refused.because}`,
-        allowed: refused.next?.say ?? 'another cylinder',
+        message: tell('recovery.claim-because', { claim: refused.claim, because: refused.because }),
+        allowed: refused.next?.say ?? tell('recovery.another-cylinder'),
       }
     : undefined;
 }
@@ -79,37 +88,71 @@ function limits(c: Cylinder): { fillOz: number; wholeOz: number } | undefined {
  */
 export function handMovement(c: Cylinder, body: HandMovement, movements: number): Outcome<{ oz: number }> {
   if (body.kind === 'weighed') {
-    if (body.grossOz === null) return refuse('grossOz', 'A weighing needs the gross weight.', '0 to 40000 oz');
+    if (body.grossOz === null)
+      return refuse('grossOz', tell('recovery.weighing-needs-gross-weight'), tell('recovery.0-to-40000-oz'));
     if (body.grossOz < c.tareOz - WEIGHING_OZ)
-      return refuse('grossOz', 'Lighter than its tare.', `at least ${c.tareOz} oz`);
+      return refuse(
+        'grossOz',
+        tell('recovery.lighter-than-its-tare'),
+        tell('recovery.at-least', { tareOz: q(c.tareOz, 'oz', 'as is') }),
+      );
     const inside = Math.max(0, body.grossOz - c.tareOz);
     const limit = limits(c);
     if (limit && inside > limit.wholeOz)
       return refuse(
         'grossOz',
-        `${lbOz(inside)} of ${c.refrigerant} do not go into cylinder ${c.tag} at all.`,
-        `up to ${(c.tareOz + limit.wholeOz).toFixed(0)} oz gross`,
+        tell('recovery.of-do-not-go-into-cylinder', {
+          inside: q(inside, 'lbOz'),
+          refrigerant: c.refrigerant ?? '–',
+          tag: c.tag,
+        }),
+        tell('recovery.up-to-gross', { tareOz: q(c.tareOz + limit.wholeOz, 'oz', 0) }),
       );
     if (!limit && inside > WEIGHING_OZ)
-      return refuse('grossOz', 'Say first which refrigerant the cylinder holds.', 'a cylinder with its refrigerant');
+      return refuse(
+        'grossOz',
+        tell('recovery.say-first-which-refrigerant-cylinder-holds'),
+        tell('recovery.cylinder-with-its-refrigerant'),
+      );
     return ok({ oz: inside - c.contentsOz });
   }
   if (body.kind === 'sent away') {
-    if (!body.recipient) return refuse('recipient', 'Say who received it.', 'a reclaimer or a destruction facility');
+    if (!body.recipient)
+      return refuse(
+        'recipient',
+        tell('recovery.say-who-received-it'),
+        tell('recovery.reclaimer-or-destruction-facility'),
+      );
     if (body.oz > c.contentsOz + WEIGHING_OZ)
-      return refuse('oz', 'More than the ledger says is in it.', `up to ${Math.max(0, c.contentsOz).toFixed(1)} oz`);
+      return refuse(
+        'oz',
+        tell('recovery.more-than-ledger-says-is-in'),
+        tell('recovery.up-to', { value: q(Math.max(0, c.contentsOz), 'oz') }),
+      );
     return ok({ oz: -Math.min(body.oz, Math.max(0, c.contentsOz)) });
   }
   if (c.refrigerant === null && body.oz > 0)
-    return refuse('oz', 'Say first which refrigerant the cylinder holds.', 'a cylinder with its refrigerant');
+    return refuse(
+      'oz',
+      tell('recovery.say-first-which-refrigerant-cylinder-holds'),
+      tell('recovery.cylinder-with-its-refrigerant'),
+    );
   if (body.kind === 'opening' && movements > 0)
-    return refuse('kind', 'This cylinder’s ledger is open already.', 'received, weighed or sent away');
+    return refuse(
+      'kind',
+      tell('recovery.this-cylinders-ledger-is-open-already'),
+      tell('recovery.received-weighed-or-sent-away'),
+    );
   const limit = limits(c);
   if (limit && c.contentsOz + body.oz > limit.fillOz + WEIGHING_OZ)
     return refuse(
       'oz',
-      `Cylinder ${c.tag} holds ${lbOz(c.contentsOz)}; its fill limit is ${lbOz(limit.fillOz)}.`,
-      `up to ${Math.max(0, limit.fillOz - c.contentsOz).toFixed(1)} oz`,
+      tell('recovery.cylinder-holds-its-fill-limit-is', {
+        tag: c.tag,
+        contentsOz: q(c.contentsOz, 'lbOz'),
+        fillOz: q(limit.fillOz, 'lbOz'),
+      }),
+      tell('recovery.up-to', { value: q(Math.max(0, limit.fillOz - c.contentsOz), 'oz') }),
     );
   return ok({ oz: body.oz });
 }

@@ -1,7 +1,9 @@
 import type { EntryBody } from '@/core/circuit/log/entry-bodies';
+import { tell } from '@/core/circuit/recovery/words';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { PSI_PER_INHG } from '@/core/units/units';
+import type { Said } from '@/core/words/said';
 
 /** The vapour valve begins to close from here (common practice), psig. */
 export const CLOSE_FROM_PSIG = 10;
@@ -22,7 +24,7 @@ export type PumpDownEnd = {
   /** Never below this. */
   floorPsig: number;
   /** Why a deep pump-down is not allowed here, when the company's school asks for one. */
-  barred?: string;
+  barred?: Said;
 };
 
 /**
@@ -39,11 +41,12 @@ export function pumpDownEnd(on: {
   const positive = { stopPsig: POSITIVE_STOP_PSIG, floorPsig: 0 };
   if (on.school !== 'deep') return positive;
   if (REFRIGERANT_FACTS[on.refrigerant].safetyGroup === 'A2L')
-    return { ...positive, barred: 'never below 0 psig with A2L' };
+    return { ...positive, barred: tell('recovery.never-below-0-psig-with-a2l') };
   if (on.compressorKind !== 'reciprocating' && on.compressorKind !== 'rotary')
     return {
       ...positive,
-      barred: on.compressorKind === 'scroll' ? 'a scroll suffers in vacuum' : 'it may be a scroll',
+      barred:
+        on.compressorKind === 'scroll' ? tell('recovery.scroll-suffers-in-vacuum') : tell('recovery.it-may-be-scroll'),
     };
   return { stopPsig: DEEP_PSIG + DEEP_LEAD_PSI, floorPsig: DEEP_PSIG };
 }

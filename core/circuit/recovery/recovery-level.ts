@@ -1,10 +1,12 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
+import { q } from '@/core/words/said';
 
 /** Appliances are classed by the pressure of saturated liquid at 104 °F (40 CFR 82.152, from memory), psia. */
 const CLASS_F = 104;
@@ -54,24 +56,28 @@ export const recoveryLevel = calculation({
     const kind = pressureClass(refrigerant);
     if (applianceClass === 'small') {
       if (chargeLb > SMALL_LB)
-        return refuse('chargeLb', 'A small appliance holds no more than 5 lb.', '0.1 to 5 lb, or the class comfort');
+        return refuse('chargeLb', tell('recovery.small-appliance-holds-no-more-than'), tell('recovery.0-1-to-5-lb-or'));
       return ok({
         requiredInHg: SMALL_APPLIANCE_INHG,
         pressureClass: kind as string,
-        basis: 'small appliance: 4 inHg, or 90 % recovered with a running compressor, 80 % without',
+        basis: tell('recovery.small-appliance-4-inhg-or-90'),
       });
     }
     if (kind === 'low')
       return refuse(
         'refrigerant',
-        'Low-pressure appliances are recovered by absolute pressure.',
-        'a medium, high or very high pressure refrigerant',
+        tell('recovery.low-pressure-appliances-are-recovered-by'),
+        tell('recovery.medium-high-or-very-high-pressure'),
       );
     const large = chargeLb >= LARGE_LB;
     return ok({
       requiredInHg: LEVELS[kind][large ? 'large' : 'small'],
       pressureClass: kind as string,
-      basis: `${kind} pressure (${bubblePsia(refrigerant, CLASS_F).toFixed(0)} psia at 104 °F), ${large ? '200 lb or more' : 'under 200 lb'}`,
+      basis: tell('recovery.pressure-at-104-f', {
+        kind,
+        refrigerant: q(bubblePsia(refrigerant, CLASS_F), 'psia', 0),
+        large: large ? tell('recovery.200-lb-or-more') : tell('recovery.under-200-lb'),
+      }),
     });
   },
   example: {

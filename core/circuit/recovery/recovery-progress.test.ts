@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { english } from '@/core/words/testing/english';
 import { recoveryProgress } from './recovery-progress';
 
 const line = (ozPerMin: number, minutes = 6): [number, number][] =>
@@ -17,9 +18,9 @@ describe('a recovery on the scale', () => {
     expect(recoveryProgress(line(0.2), { ...now, suctionPsig: 2 })!.stalled).toBe(false);
   });
   it('a hot or nearly full cylinder is the first to look at', () => {
-    expect(recoveryProgress(line(0), { ...now, cylinderF: 124 })!.causes[0]).toMatch(/chill/);
-    expect(recoveryProgress(line(0), { ...now, fillShare: 0.95 })!.causes[0]).toMatch(/cylinder/);
-    expect(recoveryProgress(line(0), now)!.causes[0]).toMatch(/filter/);
+    expect(english(recoveryProgress(line(0), { ...now, cylinderF: 124 })!.causes[0])).toMatch(/chill/);
+    expect(english(recoveryProgress(line(0), { ...now, fillShare: 0.95 })!.causes[0])).toMatch(/cylinder/);
+    expect(english(recoveryProgress(line(0), now)!.causes[0])).toMatch(/filter/);
   });
   it('says nothing before there is enough to read, and no stall in its first minutes', () => {
     expect(recoveryProgress([], now)).toBeUndefined();

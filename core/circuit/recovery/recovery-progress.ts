@@ -1,5 +1,7 @@
+import { tell } from '@/core/circuit/recovery/words';
 import { fitWindow } from '@/core/numeric/window';
 import { OZ_PER_LB } from '@/core/units/units';
+import type { Said } from '@/core/words/said';
 
 /** The rate is the slope of this long, min. */
 const WINDOW_MIN = 3;
@@ -17,7 +19,7 @@ export type RecoveryProgress = {
   minutesLeft?: number;
   stalled: boolean;
   /** What to look at when it stands, in this order. */
-  causes: string[];
+  causes: Said[];
   /** The cylinder is hot: chilling helps. */
   chill: boolean;
 };
@@ -49,11 +51,11 @@ export function recoveryProgress(
   const stalled = whole && lbPerMin < STALL_LB_MIN && now.suctionPsig > STALL_SUCTION_PSIG;
   const chill = now.cylinderF !== undefined && now.cylinderF > HOT_CYLINDER_F;
   const causes = [
-    ...(chill || (now.fillShare ?? 0) > 0.9 ? ['The cylinder is hot or nearly full: chill it, or change it.'] : []),
-    'The machine’s filter or a valve is shut or blocked.',
-    'A valve core is still in.',
-    'Liquid stands behind a closed expansion valve or solenoid: open it.',
-    'Frost on a hose or the coil: let it warm.',
+    ...(chill || (now.fillShare ?? 0) > 0.9 ? [tell('recovery.cylinder-is-hot-or-nearly-full')] : []),
+    tell('recovery.machines-filter-or-valve-is-shut'),
+    tell('recovery.valve-core-is-still-in'),
+    tell('recovery.liquid-stands-behind-closed-expansion-valve'),
+    tell('recovery.frost-on-hose-or-coil-let'),
   ];
   return {
     lbPerMin,

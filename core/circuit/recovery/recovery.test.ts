@@ -1,14 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { liquidShare } from './cylinder';
 import { cylinderFill } from './cylinder-fill';
 import { pumpDownStorage } from './pump-down-storage';
 import { pumpDownRebound } from './rebound';
 import { pressureClass, recoveryLevel } from './recovery-level';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 

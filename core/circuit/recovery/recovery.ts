@@ -1,8 +1,10 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
+import { tell } from '@/core/circuit/recovery/words';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
+import { list, q, type Said } from '@/core/words/said';
 import { pumpDownEnd } from './pump-down-end';
 import { pumpDownRebound, REBOUND_WAIT_MIN } from './rebound';
 import { recoveredShare } from './recovered-share';
@@ -15,7 +17,7 @@ export const LEVEL_WAIT_MIN = 5;
 const READ_PSI = 0.3;
 /** Volts that still count as dead on a tester (common practice). */
 const DEAD_V = 3;
-const COMMON = 'common practice';
+const COMMON = tell('recovery.common-practice');
 
 export type PumpDownAttempt = {
   stop: EntryOf<'pump-down'>;
@@ -27,14 +29,14 @@ export type RecoveryView = {
   old: EntryOf<'old-charge'> | undefined;
   expectedOz: number | undefined;
   facts: EntryOf<'removal-facts'> | undefined;
-  advice: { method: string; reasons: string; narrow: boolean } | undefined;
+  advice: { method: string; reasons: readonly Said[]; narrow: boolean } | undefined;
   method: EntryOf<'method'> | undefined;
   attempts: PumpDownAttempt[];
   dead: EntryOf<'dead-proof'> | undefined;
   level: {
     legalInHg: number;
     wantedInHg: number;
-    basis: string;
+    basis: Said;
     reachedInHg: number | undefined;
     heldInHg: number | undefined;
     waitMin: number | undefined;
@@ -148,7 +150,7 @@ function levelOf(
   return {
     legalInHg,
     wantedInHg: Math.max(legalInHg, company),
-    basis: required?.ok ? required.value.basis : 'the old refrigerant is not known',
+    basis: required?.ok ? required.value.basis : tell('recovery.old-refrigerant-is-not-known'),
     reachedInHg: reading ? inHgOf(reading.body.reachedPsig) : undefined,
     heldInHg: reading ? inHgOf(reading.body.afterPsig) : undefined,
     waitMin: reading?.body.waitMin,
@@ -170,10 +172,10 @@ function checksOf(
       checks.push({
         id: 'method',
         verdict: 'look-again',
-        claim: 'Pumped down where a machine was called for.',
-        because: v.advice.reasons,
+        claim: tell('recovery.pumped-down-where-machine-was-called'),
+        because: tell('recovery.reasons', { reasons: list(v.advice.reasons, '; ') }),
         source: COMMON,
-        next: { say: 'Use the recovery machine.' },
+        next: { say: tell('recovery.use-recovery-machine') },
       });
     const low = v.attempts.at(-1);
     if (low && v.old) {
@@ -187,35 +189,38 @@ function checksOf(
         checks.push({
           id: 'too-deep',
           verdict: a2l ? 'stop' : 'look-again',
-          claim: `Pumped down to ${inHgOf(low.stop.body.stopPsig).toFixed(0)} inHg.`,
+          claim: tell('recovery.pumped-down-to', { stopPsig: q(inHgOf(low.stop.body.stopPsig), 'inHg') }),
           because: a2l
-            ? 'Air drawn in with A2L and oil vapour under compression can explode.'
-            : 'A compressor in deep vacuum arcs or overheats.',
+            ? tell('recovery.air-drawn-in-with-a2l-and')
+            : tell('recovery.compressor-in-deep-vacuum-arcs-or'),
           source: COMMON,
-          next: { say: 'Stop at 0 psig; finish the low side with the machine.' },
+          next: { say: tell('recovery.stop-at-0-psig-finish-low') },
           miss: 1,
         });
       if (low.verdict?.holds && low.rebound!.body.minutes < REBOUND_WAIT_MIN)
         checks.push({
           id: 'rebound',
           verdict: 'not-proven',
-          claim: `The rebound was watched only ${low.rebound!.body.minutes.toFixed(0)} of ${REBOUND_WAIT_MIN} min.`,
-          because: 'Liquid in the oil boils out slowly: an early reading shows too little.',
+          claim: tell('recovery.rebound-was-watched-only-of', {
+            minutes: q(low.rebound!.body.minutes, 'number', 0),
+            reboundWaitMin: q(REBOUND_WAIT_MIN, 'min', 'as is'),
+          }),
+          because: tell('recovery.liquid-in-oil-boils-out-slowly'),
           source: COMMON,
-          next: { say: 'Read it again after ten minutes.' },
+          next: { say: tell('recovery.read-it-again-after-ten-minutes') },
         });
       if (low.verdict && !low.verdict.holds)
         checks.push({
           id: 'rebound',
           verdict: 'look-again',
-          claim: `The low side came back ${low.verdict.reboundPsi.toFixed(0)} psi.`,
-          because: 'Liquid still boils out, or a service valve leaks through.',
+          claim: tell('recovery.low-side-came-back', { reboundPsi: q(low.verdict.reboundPsi, 'psi', 0) }),
+          because: tell('recovery.liquid-still-boils-out-or-service'),
           source: COMMON,
           next: {
             say:
               low.verdict.next === 'repeat'
-                ? 'Wait out the restart delay and pump down once more.'
-                : 'Recover the low side with the machine.',
+                ? tell('recovery.wait-out-restart-delay-and-pump')
+                : tell('recovery.recover-low-side-with-machine'),
           },
           miss: low.verdict.reboundPsi / 5,
         });
@@ -227,24 +232,24 @@ function checksOf(
       id: 'contradiction',
       verdict: 'look-again',
       claim: conflict,
-      because: 'Both cannot be so: the way of recovery and what comes back hang on it.',
-      source: 'the record itself',
-      next: { say: 'Look again, and correct the one that is wrong.' },
+      because: tell('recovery.both-cannot-be-so-way-of'),
+      source: tell('recovery.record-itself'),
+      next: { say: tell('recovery.look-again-and-correct-one-that') },
       miss: 1,
     });
   if (v.share) {
-    const says: Record<string, string> = {
-      consistent: 'The system held its charge.',
-      'slightly short': 'A little short of what it should have held.',
-      'probable leak': 'It had probably leaked. A kept coil or line set is pressure-tested and searched before reuse.',
-      over: 'More than expected: overcharged, another line length, or air.',
+    const says: Record<string, Said> = {
+      consistent: tell('recovery.system-held-its-charge'),
+      'slightly short': tell('recovery.little-short-of-what-it-should'),
+      'probable leak': tell('recovery.it-had-probably-leaked-kept-coil'),
+      over: tell('recovery.more-than-expected-overcharged-another-line'),
     };
     checks.push({
       id: 'share',
       verdict: v.share.reading === 'consistent' ? 'good' : 'look-again',
-      claim: `${v.share.pct.toFixed(0)} % of the expected charge came back: ${v.share.reading}.`,
+      claim: tell('recovery.of-expected-charge-came-back', { pct: q(v.share.pct, 'pct'), reading: v.share.reading }),
       because: says[v.share.reading]!,
-      source: `mass balance; bands ${COMMON}`,
+      source: tell('recovery.mass-balance-bands', { common: COMMON }),
     });
   }
   if (v.heldInUnit)
@@ -253,11 +258,11 @@ function checksOf(
       verdict: 'look-again',
       claim:
         v.heldInUnit.body.oz === null
-          ? 'The old unit still holds its charge.'
-          : `The old unit still holds about ${(v.heldInUnit.body.oz / OZ_PER_LB).toFixed(1)} lb.`,
-      because: 'A pump-down is not a recovery: it is evacuated before the unit is scrapped.',
-      source: '40 CFR 82 subpart F, from memory',
-      next: { say: 'Recover it before the unit goes to scrap.' },
+          ? tell('recovery.old-unit-still-holds-its-charge')
+          : tell('recovery.old-unit-still-holds-about', { oz: q(v.heldInUnit.body.oz / OZ_PER_LB, 'lb', 1) }),
+      because: tell('recovery.pump-down-is-not-recovery-it'),
+      source: tell('recovery.40-cfr-82-subpart-f-from'),
+      next: { say: tell('recovery.recover-it-before-unit-goes-to') },
     });
   return checks;
 }
@@ -268,13 +273,13 @@ const secondFeed = (d: EntryOf<'dead-proof'>['body']): number[] =>
 const READINGS_A_FEED = 3;
 
 /** Two answers about the old system that cannot both be so. */
-function contradictionOf({ old, facts, method }: Omit<RecoveryView, 'checks'>): string | undefined {
+function contradictionOf({ old, facts, method }: Omit<RecoveryView, 'checks'>): Said | undefined {
   if (old && facts && !old.body.leaker && facts.body.lowSideLeak === 'yes')
-    return 'The old charge says it does not leak; below, the low side leaks.';
+    return tell('recovery.old-charge-says-it-does-not');
   if (old && facts && old.body.leaker && facts.body.lowSideLeak === 'no' && method?.body.method === 'pump-down')
-    return 'The old charge says it leaks; it is pumped down as if it were tight.';
+    return tell('recovery.old-charge-says-it-leaks-it');
   if (facts?.body.compressorRuns === 'no' && method?.body.method === 'pump-down')
-    return 'The compressor does not run, and the way is a pump-down.';
+    return tell('recovery.compressor-does-not-run-and-way');
   return undefined;
 }
 
@@ -288,19 +293,16 @@ export const provesDead = (d: EntryOf<'dead-proof'>['body'], feeds: 1 | 2 = 1): 
 function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Finding {
   const base = {
     id: 'dead',
-    because: 'Tester on a known live source, then dead line to line and each to ground, then live again; locked out.',
-    source: 'live-dead-live, NFPA 70E, from memory',
+    because: tell('recovery.tester-on-known-live-source-then'),
+    source: tell('recovery.live-dead-live-nfpa-70e-from'),
   };
   if (!dead)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'Not proven dead.',
+      claim: tell('recovery.not-proven-dead'),
       next: {
-        say:
-          feeds === 2
-            ? 'Two feeds: lock out both and prove each dead before a pipe is cut.'
-            : 'Lock out and prove it dead before a pipe is cut.',
+        say: feeds === 2 ? tell('recovery.two-feeds-lock-out-both-and') : tell('recovery.lock-out-and-prove-it-dead'),
       },
     };
   const b = dead.body;
@@ -308,64 +310,85 @@ function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Findi
     return {
       ...base,
       verdict: 'good',
-      claim: `${feeds === 2 ? 'Both feeds proven' : 'Proven'} dead and locked out by ${dead.by}.`,
+      claim: tell('recovery.dead-and-locked-out-by', {
+        feeds: feeds === 2 ? tell('recovery.both-feeds-proven') : tell('recovery.proven'),
+        by: dead.by,
+      }),
     };
   const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV, ...secondFeed(b));
   if (volts > DEAD_V)
     return {
       ...base,
       verdict: 'stop',
-      claim: `${volts.toFixed(0)} V still on it.`,
-      next: { say: 'Find the source that feeds it; lock it out; prove again.' },
+      claim: tell('recovery.still-on-it', { volts: q(volts, 'V') }),
+      next: { say: tell('recovery.find-source-that-feeds-it-lock') },
       miss: volts,
     };
   if (feeds === 2 && secondFeed(b).length < READINGS_A_FEED)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'The survey found two feeds; only one is proven dead.',
-      next: { say: 'Lock out the second feed and prove it dead as well.' },
+      claim: tell('recovery.survey-found-two-feeds-only-one'),
+      next: { say: tell('recovery.lock-out-second-feed-and-prove') },
     };
   return {
     ...base,
     verdict: 'not-proven',
-    claim: b.lockedOut ? 'The tester was not proven before and after.' : 'Dead, but not locked out.',
+    claim: b.lockedOut ? tell('recovery.tester-was-not-proven-before-and') : tell('recovery.dead-but-not-locked-out'),
     next: {
-      say: b.lockedOut ? 'Prove the tester on a live source before and after.' : 'Lock and tag it, then prove again.',
+      say: b.lockedOut
+        ? tell('recovery.prove-tester-on-live-source-before')
+        : tell('recovery.lock-and-tag-it-then-prove'),
     },
   };
 }
 
 function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>): Finding {
   const { legalInHg, wantedInHg, basis, heldInHg, waitMin } = v.level;
-  const say = (inHg: number): string => (inHg > 0 ? `${inHg.toFixed(0)} inHg` : '0 psig');
+  const say = (inHg: number): Said =>
+    inHg > 0 ? tell('recovery.in-hg', { inHg: q(inHg, 'inHg') }) : tell('recovery.0-psig');
   const base = {
     id: 'level',
     because:
-      `The rule asks ${say(legalInHg)}: ${basis}. ${wantedInHg > legalInHg ? `The company asks ${say(wantedInHg)}.` : ''}`.trim(),
-    source: '40 CFR 82.156 Table 1, from memory: check the current rule',
+      wantedInHg > legalInHg
+        ? tell('recovery.rule-and-company-ask', { legal: say(legalInHg), basis, wanted: say(wantedInHg) })
+        : tell('recovery.rule-asks', { legal: say(legalInHg), basis }),
+    source: tell('recovery.40-cfr-82-156-table-1'),
   };
   const exception = latestOf(log, 'leak-exception');
   if (exception)
     return {
       ...base,
       verdict: 'look-again',
-      claim: `Opened at ${exception.body.psig.toFixed(1)} psig for a leak: ${exception.body.reason}`,
+      claim: tell('recovery.opened-at-for-leak', {
+        psig: q(exception.body.psig, 'psig'),
+        reason: exception.body.reason,
+      }),
     };
   if (heldInHg === undefined)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'No recovery level on record.',
-      next: { say: `Pull to ${say(wantedInHg)}, machine off, wait ${LEVEL_WAIT_MIN} min, read again.` },
+      claim: tell('recovery.no-recovery-level-on-record'),
+      next: {
+        say: tell('recovery.pull-to-machine-off-wait-read', {
+          wantedInHg: say(wantedInHg),
+          levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is'),
+        }),
+      },
     };
   const slack = READ_PSI / PSI_PER_INHG;
   if ((waitMin ?? 0) < LEVEL_WAIT_MIN)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: `Watched only ${(waitMin ?? 0).toFixed(0)} of ${LEVEL_WAIT_MIN} min.`,
-      next: { say: `Leave the machine off for ${LEVEL_WAIT_MIN} min and read again: liquid in oil boils out.` },
+      claim: tell('recovery.watched-only-of', {
+        waitMin: q(waitMin ?? 0, 'number', 0),
+        levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is'),
+      }),
+      next: {
+        say: tell('recovery.leave-machine-off-for-and-read', { levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is') }),
+      },
     };
   if (heldInHg < legalInHg - slack)
     return {
@@ -373,22 +396,26 @@ function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'
       verdict: 'look-again',
       claim:
         heldInHg < 0
-          ? `${(-heldInHg * PSI_PER_INHG).toFixed(0)} psig still in it.`
-          : `Only ${heldInHg.toFixed(0)} inHg held.`,
-      next: { say: `Start the machine again: ${say(wantedInHg)} is asked for.` },
+          ? tell('recovery.still-in-it', { heldInHg: q(-heldInHg * PSI_PER_INHG, 'psig', 0) })
+          : tell('recovery.only-held', { heldInHg: q(heldInHg, 'inHg') }),
+      next: { say: tell('recovery.start-machine-again-is-asked-for', { wantedInHg: say(wantedInHg) }) },
       miss: 1 + (legalInHg - heldInHg),
     };
   if (heldInHg < wantedInHg - slack)
     return {
       ...base,
       verdict: 'look-again',
-      claim: `${say(Math.max(0, heldInHg))} held: enough by the rule, not for the company.`,
-      next: { say: `Pull on to ${say(wantedInHg)}.` },
+      claim: tell('recovery.held-enough-by-rule-not-for', { value: say(Math.max(0, heldInHg)) }),
+      next: { say: tell('recovery.pull-on-to', { wantedInHg: say(wantedInHg) }) },
       miss: 0.5,
     };
   return {
     ...base,
     verdict: 'good',
-    claim: `${say(Math.max(0, heldInHg))} held for ${waitMin?.toFixed(0)} min; ${say(wantedInHg)} asked for.`,
+    claim: tell('recovery.held-for-min-asked-for', {
+      value: say(Math.max(0, heldInHg)),
+      waitMin: waitMin?.toFixed(0),
+      wantedInHg: say(wantedInHg),
+    }),
   };
 }

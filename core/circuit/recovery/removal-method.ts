@@ -1,23 +1,25 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 import { OZ_PER_LB } from '@/core/units/units';
+import { q, type Said } from '@/core/words/said';
 import { pumpDownStorage } from './pump-down-storage';
 
 const known = oneOf(['yes', 'no', 'unknown']);
 
 /** What must be true for a pump-down, and why it is not when it is not. */
 const MUST = [
-  ['compressorRuns', 'yes', 'the compressor does not run'],
-  ['valvesWork', 'yes', 'a service valve does not close'],
-  ['blowerRuns', 'yes', 'the indoor blower does not run'],
-  ['heldInCooling', 'yes', 'the unit cannot be held in cooling'],
-  ['burnout', 'no', 'a burnout: its acid would go into the unit'],
-  ['mixture', 'no', 'the refrigerant may be a mixture'],
-  ['lowSideLeak', 'no', 'the low side leaks: air would be drawn in'],
-  ['makerForbids', 'no', 'the maker forbids it'],
+  ['compressorRuns', 'yes', tell('recovery.compressor-does-not-run')],
+  ['valvesWork', 'yes', tell('recovery.service-valve-does-not-close')],
+  ['blowerRuns', 'yes', tell('recovery.indoor-blower-does-not-run')],
+  ['heldInCooling', 'yes', tell('recovery.unit-cannot-be-held-in-cooling')],
+  ['burnout', 'no', tell('recovery.burnout-its-acid-would-go-into')],
+  ['mixture', 'no', tell('recovery.refrigerant-may-be-mixture')],
+  ['lowSideLeak', 'no', tell('recovery.low-side-leaks-air-would-be')],
+  ['makerForbids', 'no', tell('recovery.maker-forbids-it')],
 ] as const;
 
 /**
@@ -45,21 +47,24 @@ export const removalMethod = calculation({
     makerForbids: known,
   }),
   compute: (i) => {
-    const reasons: string[] = MUST.flatMap(([name, wanted, why]) =>
-      i[name] === wanted ? [] : [i[name] === 'unknown' ? `not known: ${NAMES[name]}` : why],
+    const reasons: Said[] = MUST.flatMap(([name, wanted, why]) =>
+      i[name] === wanted ? [] : [i[name] === 'unknown' ? tell('recovery.not-known', { names: NAMES[name] }) : why],
     );
     const room =
       i.chargeOz !== undefined && i.outdoorFt3 !== undefined
         ? pumpDownStorage({ refrigerant: i.refrigerant, chargeLb: i.chargeOz / OZ_PER_LB, outdoorFt3: i.outdoorFt3 })
         : undefined;
-    if (!room?.ok) reasons.push('not known: whether the outdoor unit holds the whole charge; ask the maker');
+    if (!room?.ok) reasons.push(tell('recovery.not-known-whether-outdoor-unit-holds'));
     else if (!room.value.holds)
       reasons.push(
-        `the outdoor unit holds ${room.value.storageLb.toFixed(1)} lb of ${(i.chargeOz! / OZ_PER_LB).toFixed(1)}`,
+        tell('recovery.outdoor-unit-holds-of', {
+          storageLb: q(room.value.storageLb, 'lb', 1),
+          chargeOz: q(i.chargeOz! / OZ_PER_LB, 'number', 1),
+        }),
       );
     return ok({
       method: reasons.length ? 'machine' : 'pump-down',
-      reasons: reasons.join('; '),
+      reasons,
       narrow: room?.ok === true && room.value.narrow,
       ...(room?.ok ? { storageLb: room.value.storageLb } : {}),
     });
@@ -83,13 +88,13 @@ export const removalMethod = calculation({
   },
 });
 
-const NAMES: Record<(typeof MUST)[number][0], string> = {
-  compressorRuns: 'whether the compressor runs',
-  valvesWork: 'whether both service valves close',
-  blowerRuns: 'whether the indoor blower runs',
-  heldInCooling: 'whether it can be held in cooling',
-  burnout: 'whether it burnt out',
-  mixture: 'whether the refrigerant is pure',
-  lowSideLeak: 'whether the low side is tight',
-  makerForbids: 'whether the maker allows it',
+const NAMES: Record<(typeof MUST)[number][0], Said> = {
+  compressorRuns: tell('recovery.whether-compressor-runs'),
+  valvesWork: tell('recovery.whether-both-service-valves-close'),
+  blowerRuns: tell('recovery.whether-indoor-blower-runs'),
+  heldInCooling: tell('recovery.whether-it-can-be-held-in'),
+  burnout: tell('recovery.whether-it-burnt-out'),
+  mixture: tell('recovery.whether-refrigerant-is-pure'),
+  lowSideLeak: tell('recovery.whether-low-side-is-tight'),
+  makerForbids: tell('recovery.whether-maker-allows-it'),
 };

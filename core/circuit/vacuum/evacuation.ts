@@ -1,6 +1,8 @@
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import type { CircuitSchools } from '@/core/circuit/schools';
+import { tell } from '@/core/circuit/vacuum/words';
 import type { Finding } from '@/core/finding/finding';
+import { list, q, type Said } from '@/core/words/said';
 import { type Standing, standingTest } from './standing-test';
 
 /** A pump in order pulls its own gauge this low with nothing attached; above the second its oil is changed (common practice), µm. */
@@ -9,7 +11,7 @@ export const BLANK_OFF = { good: 50, worst: 100 } as const;
 export const STANDING_LEAST_MIN = 10;
 /** Sweeps with nitrogen that a triple evacuation makes. */
 const TRIPLE_SWEEPS = 2;
-const COMMON = 'common practice';
+const COMMON = tell('vacuum.common-practice');
 
 export type EvacuationStage = 'set-up' | 'pumping' | 'standing' | 'proven' | 'broken';
 
@@ -31,7 +33,7 @@ export type EvacuationView = {
 export type EvacuationContext = {
   schools: CircuitSchools;
   /** Why this circuit wants a triple evacuation: kept lines, burnout; empty for a dry new one. */
-  wetReasons: readonly string[];
+  wetReasons: readonly Said[];
 };
 
 /** Where an evacuation stands and what is proven, from what was written down. */
@@ -111,37 +113,41 @@ function checksOf(
     checks.push({
       id: 'compressor-locked',
       verdict: setup.body.compressorLocked ? 'good' : 'stop',
-      claim: setup.body.compressorLocked ? 'The compressor cannot start.' : 'The compressor is not locked out.',
-      because: 'A compressor that starts or is insulation-tested in vacuum arcs inside.',
+      claim: setup.body.compressorLocked
+        ? tell('vacuum.compressor-cannot-start')
+        : tell('vacuum.compressor-is-not-locked-out'),
+      because: tell('vacuum.compressor-that-starts-or-is-insulation'),
       source: COMMON,
-      next: setup.body.compressorLocked ? undefined : { say: 'Lock the outdoor unit out before the pump starts.' },
+      next: setup.body.compressorLocked ? undefined : { say: tell('vacuum.lock-outdoor-unit-out-before-pump') },
     });
     const far = setup.body.gaugePlace === 'far from the pump';
     checks.push({
       id: 'gauge-place',
       verdict: far ? 'good' : 'not-proven',
-      claim: far ? 'The gauge sits on the system, far from the pump.' : `The gauge sits ${setup.body.gaugePlace}.`,
-      because: 'Near the pump it reads the pump and the hose, not the system.',
+      claim: far
+        ? tell('vacuum.gauge-sits-on-system-far-from')
+        : tell('vacuum.gauge-sits', { gaugePlace: setup.body.gaugePlace }),
+      because: tell('vacuum.near-pump-it-reads-pump-and'),
       source: COMMON,
-      next: far ? undefined : { say: 'Move the gauge to the far side of the system, on a valved core tool.' },
+      next: far ? undefined : { say: tell('vacuum.move-gauge-to-far-side-of') },
     });
     if (setup.body.coresIn)
       checks.push({
         id: 'cores',
         verdict: 'look-again',
-        claim: 'The valve cores are still in.',
-        because: 'A core lets through about half: every minute of pumping becomes two.',
+        claim: tell('vacuum.valve-cores-are-still-in'),
+        because: tell('vacuum.core-lets-through-about-half-every'),
         source: COMMON,
-        next: { say: 'Take both cores out with a removal tool.' },
+        next: { say: tell('vacuum.take-both-cores-out-with-removal') },
       });
     if (wetReasons.length && setup.body.method !== 'triple')
       checks.push({
         id: 'method',
         verdict: 'look-again',
-        claim: `A single pull on a circuit with ${wetReasons.join(' and ')}.`,
-        because: 'Oil and residues hold water that a nitrogen sweep carries out.',
+        claim: tell('vacuum.single-pull-on-circuit-with', { wetReasons: list(wetReasons, ' and ') }),
+        because: tell('vacuum.oil-and-residues-hold-water-that'),
         source: COMMON,
-        next: { say: 'Sweep twice with dry nitrogen between pulls.' },
+        next: { say: tell('vacuum.sweep-twice-with-dry-nitrogen-between') },
       });
   }
   checks.push(blankOffCheck(blank));
@@ -149,8 +155,11 @@ function checksOf(
     checks.push({
       id: 'sweeps',
       verdict: view.sweeps.length >= view.sweepsWanted ? 'good' : 'not-proven',
-      claim: `${Math.min(view.sweeps.length, view.sweepsWanted)} of ${view.sweepsWanted} nitrogen sweeps done.`,
-      because: 'A triple evacuation breaks the vacuum twice with dry nitrogen.',
+      claim: tell('vacuum.of-nitrogen-sweeps-done', {
+        count: Math.min(view.sweeps.length, view.sweepsWanted),
+        sweepsWanted: view.sweepsWanted,
+      }),
+      because: tell('vacuum.triple-evacuation-breaks-vacuum-twice-with'),
       source: COMMON,
     });
   if (standing) checks.push(depthCheck(standing.startMicrons, view.targetMicrons), standingCheck(standing));
@@ -158,33 +167,35 @@ function checksOf(
     checks.push({
       id: 'standing',
       verdict: 'not-proven',
-      claim: 'No standing test yet.',
-      because: 'Only a vacuum that holds by itself shows a tight, dry system.',
+      claim: tell('vacuum.no-standing-test-yet'),
+      because: tell('vacuum.only-vacuum-that-holds-by-itself'),
       source: COMMON,
     });
   return checks;
 }
 
 function blankOffCheck(blank: EntryOf<'blank-off'> | undefined): Finding {
-  const base = { id: 'blank-off', because: 'It proves the gauge, the pump and its oil before they judge the system.' };
+  const base = { id: 'blank-off', because: tell('vacuum.it-proves-gauge-pump-and-its') };
   if (!blank)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'Gauge and pump not proven by a blank-off.',
+      claim: tell('vacuum.gauge-and-pump-not-proven-by'),
       source: COMMON,
-      next: { say: 'Close the pump off with the gauge on it and read what it reaches.' },
+      next: { say: tell('vacuum.close-pump-off-with-gauge-on') },
     };
   const { microns } = blank.body;
   const verdict = microns <= BLANK_OFF.good ? 'good' : microns <= BLANK_OFF.worst ? 'look-again' : 'not-proven';
   return {
     ...base,
     verdict,
-    claim: `Blanked off, the pump reaches ${microns.toFixed(0)} µm.`,
-    source: `${COMMON}: ${BLANK_OFF.good} µm good, above ${BLANK_OFF.worst} change the oil`,
-    ...(verdict === 'good'
-      ? {}
-      : { next: { say: 'Change the pump oil, clean and check the gauge, blank off again.' } }),
+    claim: tell('vacuum.blanked-off-pump-reaches', { microns: q(microns, 'microns') }),
+    source: tell('vacuum.good-above-change-oil', {
+      common: COMMON,
+      good: q(BLANK_OFF.good, 'microns', 'as is'),
+      worst: BLANK_OFF.worst,
+    }),
+    ...(verdict === 'good' ? {} : { next: { say: tell('vacuum.change-pump-oil-clean-and-check') } }),
     miss: microns / BLANK_OFF.worst,
   };
 }
@@ -194,39 +205,50 @@ function depthCheck(startMicrons: number, targetMicrons: number): Finding {
   return {
     id: 'depth',
     verdict: deep ? 'good' : 'look-again',
-    claim: `The test began at ${startMicrons.toFixed(0)} µm; ${targetMicrons} is asked for.`,
-    because: 'The decay of a shallow vacuum says little.',
-    source: 'company school; the maker’s tighter figure wins',
+    claim: tell('vacuum.test-began-at-is-asked-for', { startMicrons: q(startMicrons, 'microns'), targetMicrons }),
+    because: tell('vacuum.decay-of-shallow-vacuum-says-little'),
+    source: tell('vacuum.company-school-makers-tighter-figure-wins'),
     miss: startMicrons / targetMicrons,
-    ...(deep ? {} : { next: { say: `Pull on to ${targetMicrons} µm and test again.` } }),
+    ...(deep
+      ? {}
+      : {
+          next: {
+            say: tell('vacuum.pull-on-to-and-test-again', { targetMicrons: q(targetMicrons, 'microns', 'as is') }),
+          },
+        }),
   };
 }
 
-const STANDING_NEXT: Record<Standing['classification'], string | undefined> = {
+const STANDING_NEXT: Record<Standing['classification'], Said | undefined> = {
   tight: undefined,
-  leak: 'Sweep to a little nitrogen pressure, bubble every joint and core tool, mend it, pull and test again.',
-  moisture: 'Sweep with dry nitrogen, warm the low places, change the pump oil, pull and test again.',
-  inconclusive: 'Hold it longer, or sweep with nitrogen, pull and test again.',
+  leak: tell('vacuum.sweep-to-little-nitrogen-pressure-bubble'),
+  moisture: tell('vacuum.sweep-with-dry-nitrogen-warm-low'),
+  inconclusive: tell('vacuum.hold-it-longer-or-sweep-with'),
 };
 
 function standingCheck({ result }: { result: Standing }): Finding {
-  const figures: string[] = [];
-  if (result.leakMicronsPerMin !== undefined) figures.push(`${result.leakMicronsPerMin.toFixed(0)} µm/min at the end`);
-  if (result.plateauMicrons !== undefined) figures.push(`levels off near ${result.plateauMicrons.toFixed(0)} µm`);
+  const figures: Said[] = [];
+  if (result.leakMicronsPerMin !== undefined)
+    figures.push(tell('vacuum.m-min-at-end', { leakMicronsPerMin: q(result.leakMicronsPerMin, 'number', 0) }));
+  if (result.plateauMicrons !== undefined)
+    figures.push(tell('vacuum.levels-off-near', { plateauMicrons: q(result.plateauMicrons, 'microns') }));
   const word = {
-    tight: 'Tight',
-    leak: 'A leak',
-    moisture: 'Moisture or outgassing',
-    inconclusive: 'Nothing certain',
+    tight: tell('vacuum.tight'),
+    leak: tell('vacuum.leak'),
+    moisture: tell('vacuum.moisture-or-outgassing'),
+    inconclusive: tell('vacuum.nothing-certain'),
   }[result.classification];
   return {
     id: 'standing',
     verdict: { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' }[
       result.classification
     ] as Finding['verdict'],
-    claim: `${word}: ${result.endMicrons.toFixed(0)} µm at the end${figures.length ? `, ${figures.join(', ')}` : ''}.`,
+    claim: tell('vacuum.standing-found', {
+      word,
+      figures: list([tell('vacuum.microns-at-end', { endMicrons: q(result.endMicrons, 'microns') }), ...figures]),
+    }),
     because: result.why,
-    source: 'least squares on the rise; thresholds common practice and design defaults',
+    source: tell('vacuum.least-squares-on-rise-thresholds-common'),
     miss: 1,
     ...(STANDING_NEXT[result.classification] ? { next: { say: STANDING_NEXT[result.classification]! } } : {}),
   };

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/vacuum/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { q } from '@/core/words/said';
 
 /** Air at 70 °F, Pa·s. */
 const AIR_VISCOSITY = 1.82e-5;
@@ -99,12 +101,16 @@ export const pullDown = calculation({
   }),
   compute: (i) => {
     if (i.targetMicrons >= i.startMicrons)
-      return refuse('targetMicrons', 'The target must lie below the start.', `20 to less than ${i.startMicrons} µm`);
+      return refuse(
+        'targetMicrons',
+        tell('vacuum.target-must-lie-below-start'),
+        tell('vacuum.20-to-less-than', { startMicrons: q(i.startMicrons, 'microns', 'as is') }),
+      );
     if ((i.hoseBoreIn === undefined) !== (i.hoseLengthIn === undefined)) {
       return refuse(
         i.hoseBoreIn === undefined ? 'hoseBoreIn' : 'hoseLengthIn',
-        'A hose needs its bore and its length.',
-        'both, or neither for an ideal connection',
+        tell('vacuum.hose-needs-its-bore-and-its'),
+        tell('vacuum.both-or-neither-for-ideal-connection'),
       );
     }
     const hoses: Hoses | undefined =
@@ -115,8 +121,8 @@ export const pullDown = calculation({
     if ('endsAtMicrons' in result) {
       return refuse(
         'targetMicrons',
-        `The pump holds still near ${result.endsAtMicrons.toFixed(0)} µm: the hoses or the gas load let it go no further.`,
-        `above ${result.endsAtMicrons.toFixed(0)} µm`,
+        tell('vacuum.pump-holds-still-near-hoses-or', { endsAtMicrons: q(result.endsAtMicrons, 'microns') }),
+        tell('vacuum.above', { endsAtMicrons: q(result.endsAtMicrons, 'microns') }),
       );
     }
     return ok({

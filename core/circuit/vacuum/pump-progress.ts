@@ -1,4 +1,6 @@
+import { tell } from '@/core/circuit/vacuum/words';
 import { fitWindow } from '@/core/numeric/window';
+import { q, type Said } from '@/core/words/said';
 import { effectiveCfm, type Hoses, PUMP_ULTIMATE_MICRONS, pullDownMinutes } from './pull-down';
 import { waterMicrons } from './water-saturation';
 
@@ -38,7 +40,7 @@ export type PumpProgress = {
   endsAtMicrons?: number;
   stalled: boolean;
   /** Likely causes of a stall, the likeliest first. */
-  causes: { cause: StallCause; why: string; act: string }[];
+  causes: { cause: StallCause; why: Said; act: Said }[];
 };
 
 export type PumpSetup = {
@@ -114,14 +116,17 @@ export function stallCauses(microns: number, setup: PumpSetup): PumpProgress['ca
   if (near)
     causes.push({
       cause: 'water',
-      why: `Water boils at ${water.toFixed(0)} µm where the pipes are ${setup.coldestPipeF.toFixed(0)} °F: that is where it stands.`,
-      act: 'Warm the low places, sweep with dry nitrogen, change the pump oil; liquid water cannot be hurried.',
+      why: tell('vacuum.water-boils-at-where-pipes-are', {
+        water: q(water, 'microns'),
+        coldestPipeF: q(setup.coldestPipeF, 'F', 0),
+      }),
+      act: tell('vacuum.warm-low-places-sweep-with-dry'),
     });
   else if (microns <= ICE_MICRONS && microns >= ICE_FROM_MICRONS)
     causes.push({
       cause: 'ice',
-      why: 'Between 1,000 and 4,600 µm water freezes and gives off its vapour slowly.',
-      act: 'Break with dry nitrogen to 2 psig, warm the cold spot, let it soak, pull again.',
+      why: tell('vacuum.between-1-000-and-4-600'),
+      act: tell('vacuum.break-with-dry-nitrogen-to-2'),
     });
   const dry = pullDownMinutes({
     volumeFt3: setup.volumeFt3,
@@ -134,22 +139,26 @@ export function stallCauses(microns: number, setup: PumpSetup): PumpProgress['ca
   const speed = effectiveCfm(setup.pumpCfm, setup.hoses, microns);
   const hoses: PumpProgress['causes'][number] = {
     cause: 'hoses',
-    why: `Through these hoses${setup.hoses.coresIn ? ' and cores' : ''} only ${speed.toFixed(2)} of ${setup.pumpCfm} CFM reach the system.`,
-    act: 'Take the cores out, use a short wide hose on each side.',
+    why: tell('vacuum.through-these-hoses-only-of-reach', {
+      coresIn: setup.hoses.coresIn ? tell('vacuum.and-cores') : '',
+      speed: q(speed, 'number', 2),
+      pumpCfm: q(setup.pumpCfm, 'cfm', 'as is'),
+    }),
+    act: tell('vacuum.take-cores-out-use-short-wide'),
   };
   // Narrow hoses make it slow; they explain a stand only where a dry, tight system would stand there too.
   const explains = setup.hoses.coresIn || !('minutes' in dry);
   if (explains) causes.push(hoses);
   causes.push({
     cause: 'leak or outgassing',
-    why: 'Gas comes in as fast as the pump takes it out.',
-    act: 'Valve the pump off and watch the rise: a straight rise is a leak, one that levels off is moisture.',
+    why: tell('vacuum.gas-comes-in-as-fast-as'),
+    act: tell('vacuum.valve-pump-off-and-watch-rise'),
   });
   if (!explains && speed < setup.pumpCfm * NARROW_SHARE) causes.push(hoses);
   causes.push({
     cause: 'pump oil',
-    why: 'Wet oil gives its own vapour back.',
-    act: 'Blank the pump off: above 100 µm change the oil.',
+    why: tell('vacuum.wet-oil-gives-its-own-vapour'),
+    act: tell('vacuum.blank-pump-off-above-100-m'),
   });
   return causes;
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { told } from '@/core/words/testing/english';
 import { sparseStanding } from './sparse-standing';
 import { TYPED_STANDING_MIN } from './standing';
 import { standingTest } from './standing-test';
@@ -31,7 +32,7 @@ describe('a standing test read at 0, 2, 5 and 10 min', () => {
   });
   it('cold pipes or a gauge that never moves prove nothing', () => {
     expect(test([290, 318, 330, 338], 35).classification).toBe('inconclusive');
-    expect(test([300, 300, 300, 300])).toMatchObject({
+    expect(told(test([300, 300, 300, 300]))).toMatchObject({
       classification: 'inconclusive',
       why: expect.stringContaining('never moved'),
     });
@@ -75,7 +76,7 @@ describe('a standing test read at 0, 2, 5 and 10 min', () => {
       LIMIT,
       70,
     );
-    expect(short).toMatchObject({
+    expect(told(short)).toMatchObject({
       classification: 'inconclusive',
       why: 'No reading at 5 min: a test read by hand needs 0, 2, 5, 10 min.',
     });

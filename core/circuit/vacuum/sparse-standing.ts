@@ -1,3 +1,5 @@
+import { tell } from '@/core/circuit/vacuum/words';
+import { list, type Said } from '@/core/words/said';
 import { HOLDS_PER_MIN, ICE_DOUBT_F, iceDoubt, LEAK_RATIO, type Standing, TYPED_STANDING_MIN } from './standing';
 import { waterMicrons } from './water-saturation';
 
@@ -18,7 +20,7 @@ type Point = readonly [minute: number, microns: number];
  */
 export function sparseStanding(samples: readonly Point[], limitMicrons: number, coldestPipeF: number): Standing {
   const endMicrons = samples.at(-1)![1];
-  const nothing = (why: string): Standing => ({ classification: 'inconclusive', why, endMicrons });
+  const nothing = (why: Said): Standing => ({ classification: 'inconclusive', why, endMicrons });
   const lastMin = TYPED_STANDING_MIN.at(-1)!;
   const at = (minute: number): Point | undefined =>
     minute === lastMin
@@ -27,7 +29,10 @@ export function sparseStanding(samples: readonly Point[], limitMicrons: number, 
   const missing = TYPED_STANDING_MIN.filter((m) => at(m) === undefined);
   if (missing.length)
     return nothing(
-      `No reading at ${missing.join(' and ')} min: a test read by hand needs ${TYPED_STANDING_MIN.join(', ')} min.`,
+      tell('vacuum.no-reading-at-min-test-read', {
+        missing: list(missing, ' and '),
+        typedStandingMin: list(TYPED_STANDING_MIN),
+      }),
     );
   const [start, second, middle, end] = TYPED_STANDING_MIN.map((m) => at(m)!) as [Point, Point, Point, Point];
   const slope = (a: Point, b: Point): number => (b[1] - a[1]) / (b[0] - a[0]);
@@ -35,28 +40,28 @@ export function sparseStanding(samples: readonly Point[], limitMicrons: number, 
   const late = slope(middle, end);
   const figures = { endMicrons, earlyMicronsPerMin: early, lateMicronsPerMin: late };
   if ([second, middle, end].every(([, microns]) => microns === start[1]))
-    return nothing('The gauge never moved: frozen or disconnected. Prove it by blank-off, test again.');
+    return nothing(tell('vacuum.gauge-never-moved-frozen-or-disconnected'));
   if (end[1] > waterMicrons(coldestPipeF))
     return {
       classification: 'leak',
-      why: 'It rose past what water at this temperature can give: air comes in.',
+      why: tell('vacuum.it-rose-past-what-water-at'),
       leakMicronsPerMin: late,
       ...figures,
     };
   if (end[1] <= limitMicrons && late <= HOLDS_PER_MIN)
     return coldestPipeF < ICE_DOUBT_F
       ? { classification: 'inconclusive', why: iceDoubt(coldestPipeF), ...figures }
-      : { classification: 'tight', why: 'It stays under the limit and hardly rises from 5 to 10 min.', ...figures };
+      : { classification: 'tight', why: tell('vacuum.it-stays-under-limit-and-hardly'), ...figures };
   if (late > HOLDS_PER_MIN && late >= LEAK_RATIO * early)
     return {
       classification: 'leak',
-      why: 'It rises as fast from 5 to 10 min as before: air comes in.',
+      why: tell('vacuum.it-rises-as-fast-from-5'),
       leakMicronsPerMin: late,
       ...figures,
     };
   return {
     classification: 'inconclusive',
-    why: 'It slows down but does not hold: moisture, or a small leak. Read it every minute for 20 min, or sweep and test again.',
+    why: tell('vacuum.it-slows-down-but-does-not'),
     ...figures,
   };
 }

@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import { tell } from '@/core/circuit/vacuum/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { fitWindow } from '@/core/numeric/window';
+import { q, type Said } from '@/core/words/said';
 import { fitDecay } from './decay-fit';
 import { sparseStanding } from './sparse-standing';
 import { HOLDS_PER_MIN, ICE_DOUBT_F, iceDoubt, LEAK_RATIO, type Standing } from './standing';
@@ -60,19 +62,20 @@ export const standingTest = calculation({
   compute: ({ samples, limitMicrons, coldestPipeF }) => {
     for (let i = 1; i < samples.length; i++) {
       if (samples[i]![0] < samples[i - 1]![0])
-        return refuse(`samples.${i}.0`, 'Minutes run backwards.', 'minutes in order');
+        return refuse(`samples.${i}.0`, tell('vacuum.minutes-run-backwards'), tell('vacuum.minutes-in-order'));
     }
     const end = samples[samples.length - 1]![0];
     const settled = thin(samples.filter(([t]) => t >= SETTLE_MIN));
     const last = samples[samples.length - 1]![1];
-    const nothing = (why: string) => found({ classification: 'inconclusive', why, endMicrons: last });
-    if (end < LEAST_MIN) return nothing(`Only ${end.toFixed(1)} min: at least ${LEAST_MIN} are asked for.`);
+    const nothing = (why: Said) => found({ classification: 'inconclusive', why, endMicrons: last });
+    if (end < LEAST_MIN)
+      return nothing(tell('vacuum.only-at-least-are-asked-for', { end: q(end, 'min', 1), leastMin: LEAST_MIN }));
     if (settled.length < LEAST_SAMPLES) return found(sparseStanding(samples, limitMicrons, coldestPipeF));
     if (settled.length >= FROZEN_SAMPLES && settled.every(([, v]) => v === settled[0]![1]))
-      return nothing('The gauge never moved: frozen or disconnected. Prove it by blank-off, test again.');
+      return nothing(tell('vacuum.gauge-never-moved-frozen-or-disconnected'));
     const silence = Math.max(...settled.slice(1).map(([t], i) => t - settled[i]![0]));
     if (silence > Math.max(SILENCE.min, SILENCE.share * end))
-      return nothing(`The gauge was silent for ${silence.toFixed(0)} min: what happened then is not known.`);
+      return nothing(tell('vacuum.gauge-was-silent-for-what-happened', { silence: q(silence, 'min') }));
     const early =
       end < LONG_MIN
         ? slopeOf(settled, EARLY.from, EARLY.to)
@@ -91,14 +94,14 @@ export const standingTest = calculation({
     if (best!.sd > Math.max(SCATTER.microns, SCATTER.share * mean))
       return found({
         classification: 'inconclusive',
-        why: 'The gauge wanders: clean it, prove it by blank-off, test again.',
+        why: tell('vacuum.gauge-wanders-clean-it-prove-it'),
         ...figures,
       });
     const boils = waterMicrons(coldestPipeF);
     if (last > boils)
       return found({
         classification: 'leak',
-        why: 'It rose past what water at this temperature can give: air comes in.',
+        why: tell('vacuum.it-rose-past-what-water-at'),
         leakMicronsPerMin: late,
         ...figures,
       });
@@ -111,7 +114,7 @@ export const standingTest = calculation({
           })
         : found({
             classification: 'tight',
-            why: 'It stays under the limit and hardly rises.',
+            why: tell('vacuum.it-stays-under-limit-and-hardly-2'),
             plateauMicrons: best!.plateauMicrons ?? last,
             ...figures,
           });
@@ -120,7 +123,7 @@ export const standingTest = calculation({
     if (late > HOLDS_PER_MIN && ratio >= LEAK_RATIO)
       return found({
         classification: 'leak',
-        why: 'It rises as fast at the end as at the start: air comes in.',
+        why: tell('vacuum.it-rises-as-fast-at-end'),
         leakMicronsPerMin: late,
         ...figures,
       });
@@ -131,14 +134,14 @@ export const standingTest = calculation({
     if (ratio <= MOISTURE_RATIO && plateau !== undefined && plateau > limitMicrons && plateau < boils) {
       return found({
         classification: 'moisture',
-        why: 'It slows down towards a level below the boiling point of water here: moisture or outgassing.',
+        why: tell('vacuum.it-slows-down-towards-level-below'),
         plateauMicrons: plateau,
         ...figures,
       });
     }
     return found({
       classification: 'inconclusive',
-      why: 'Neither a steady rise nor a clear level: hold it longer, sweep with nitrogen, test again.',
+      why: tell('vacuum.neither-steady-rise-nor-clear-level'),
       ...figures,
     });
   },

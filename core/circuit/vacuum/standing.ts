@@ -1,7 +1,9 @@
+import { tell } from '@/core/circuit/vacuum/words';
+import { q, type Said } from '@/core/words/said';
 /** What a standing test shows, however many readings it has. */
 export type Standing = {
   classification: 'tight' | 'moisture' | 'leak' | 'inconclusive';
-  why: string;
+  why: Said;
   endMicrons: number;
   leakMicronsPerMin?: number;
   plateauMicrons?: number;
@@ -20,5 +22,5 @@ export const LEAK_RATIO = 0.7;
 /** Colder pipes may hide ice: the vacuum then looks tight and is not, °F. */
 export const ICE_DOUBT_F = 40;
 
-export const iceDoubt = (coldestPipeF: number): string =>
-  `Pipes at ${coldestPipeF} °F may hide ice: warm them or sweep with nitrogen, then test again.`;
+export const iceDoubt = (coldestPipeF: number): Said =>
+  tell('vacuum.pipes-at-may-hide-ice-warm', { coldestPipeF: q(coldestPipeF, 'F', 'as is') });

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { pullDown } from './pull-down';
 import { standingTest } from './standing-test';
 import { waterMicrons, waterSaturation } from './water-saturation';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 
@@ -57,7 +59,7 @@ describe('pull-down through hoses', () => {
   it('with 50 µm·CFM of gas load the thin hose never passes about 830 µm, the wide one does', () => {
     const thin = pullDown({ ...base, targetMicrons: 500, hoseBoreIn: 0.18, hoseLengthIn: 60, gasLoadMicronCfm: 50 });
     expect(thin).toMatchObject({ ok: false, refused: { field: 'targetMicrons' } });
-    const ends = Number(/near (\d+)/.exec((thin as { refused: { message: string } }).refused.message)![1]);
+    const ends = Number(/near (\d+)/.exec(english((thin as { refused: { message: Said } }).refused.message))![1]);
     expect(Math.abs(ends / 831 - 1)).toBeLessThan(0.08);
     expect(pullDown({ ...base, targetMicrons: 150, hoseBoreIn: 0.43, hoseLengthIn: 36, gasLoadMicronCfm: 50 }).ok).toBe(
       true,
@@ -124,31 +126,35 @@ describe('the standing test, on the trade’s own curves', () => {
     expect(judge(curve(f, 10, 60)).classification).toBe(classification);
   });
   it('too short, too few, or wandering proves nothing', () => {
-    expect(judge(curve((t) => 280 + t, 8)).why).toMatch(/at least 10/);
+    expect(english(judge(curve((t) => 280 + t, 8)).why)).toMatch(/at least 10/);
     expect(
-      judge([
-        [0, 280],
-        [5, 285],
-        [10, 290],
-      ]).why,
+      english(
+        judge([
+          [0, 280],
+          [5, 285],
+          [10, 290],
+        ]).why,
+      ),
     ).toMatch(/No reading at 2 min: a test read by hand needs 0, 2, 5, 10 min/);
-    expect(judge(curve((t) => 400 + 250 * Math.sin(t * 9))).why).toMatch(/wanders/);
+    expect(english(judge(curve((t) => 400 + 250 * Math.sin(t * 9))).why)).toMatch(/wanders/);
   });
   it('a frozen gauge is never tight, a hand-read still one may be', () => {
-    expect(judge(curve(() => 300)).why).toMatch(/never moved/);
+    expect(english(judge(curve(() => 300)).why)).toMatch(/never moved/);
     expect(judge(curve(() => 300, 12, 60)).classification).toBe('tight');
   });
   it('a silence in the middle proves nothing', () => {
     const holed = curve((t) => 280 + t).filter(([t]) => t < 2 || t > 6.5);
-    expect(judge(holed).why).toMatch(/silent for [45] min/);
+    expect(english(judge(holed).why)).toMatch(/silent for [45] min/);
     expect(judge(holed).classification).toBe('inconclusive');
   });
   it('rising past the boiling point of water is a leak; cold pipes withhold tight', () => {
     expect(
-      judge(
-        curve((t) => 3000 + 400 * t),
-        { coldestPipeF: 30 },
-      ).why,
+      english(
+        judge(
+          curve((t) => 3000 + 400 * t),
+          { coldestPipeF: 30 },
+        ).why,
+      ),
     ).toMatch(/past what water/);
     expect(
       judge(

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
 import { cornerLimit, corridorCorner } from './corridor-corner';
 import { faceThroughOpening, neededShortSide } from './face-through-opening';
 import { hatchPass } from './hatch-pass';
 import { EMPTY_ROUTE, fitsOf, judgeRoute, type Route } from './route';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: string } }): T {
-  if (!r.ok) throw new Error(r.refused.message);
+function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 }
 
@@ -127,8 +129,8 @@ describe('a whole route', () => {
   it('names the hatch as what stops it and offers ways out', () => {
     const [first] = judgeRoute(route);
     expect(first).toMatchObject({ id: 'stage-hatch', verdict: 'look-again' });
-    expect(first!.claim).toMatch(/Attic hatch: .* short/);
-    expect(first!.next!.say).toMatch(/modules/);
+    expect(english(first!.claim)).toMatch(/Attic hatch: .* short/);
+    expect(english(first!.next!.say)).toMatch(/modules/);
   });
   it('under a higher roof the same hatch passes and the tilt is told', () => {
     const high = { ...route, stages: route.stages.map((s) => (s.kind === 'hatch' ? { ...s, headroomIn: 60 } : s)) };

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
+import { q, type Said } from '@/core/words/said';
 import { cornerLimit } from './corridor-corner';
 import { neededShortSide } from './face-through-opening';
 import { hatchRange } from './hatch-pass';
@@ -49,27 +51,27 @@ export const EMPTY_ROUTE: Route = {
 export type StageFit = {
   stage: RouteStage;
   spareIn: number;
-  how: string;
+  how: Said;
   /** The piece as it goes through: along the way, across it, up. */
   held: { l: number; w: number; h: number };
   tiltDeg?: { from: number; to: number };
 };
 
-type Way = { l: number; w: number; h: number; how: string };
+type Way = { l: number; w: number; h: number; how: Said };
 
 /** Every way to hold the piece: l along the way, w across, h up. */
 function ways({ piece: p, keepUpright }: Route): Way[] {
   const upright: Way[] = [
-    { l: p.lengthIn, w: p.widthIn, h: p.heightIn, how: 'standing, long side first' },
-    { l: p.widthIn, w: p.lengthIn, h: p.heightIn, how: 'standing, broad side first' },
+    { l: p.lengthIn, w: p.widthIn, h: p.heightIn, how: tell('fit.standing-long-side-first') },
+    { l: p.widthIn, w: p.lengthIn, h: p.heightIn, how: tell('fit.standing-broad-side-first') },
   ];
   if (keepUpright) return upright;
   return [
     ...upright,
-    { l: p.heightIn, w: p.widthIn, h: p.lengthIn, how: 'on end' },
-    { l: p.widthIn, w: p.heightIn, h: p.lengthIn, how: 'on end, turned' },
-    { l: p.lengthIn, w: p.heightIn, h: p.widthIn, how: 'on its side' },
-    { l: p.heightIn, w: p.lengthIn, h: p.widthIn, how: 'on its side, broad first' },
+    { l: p.heightIn, w: p.widthIn, h: p.lengthIn, how: tell('fit.on-end') },
+    { l: p.widthIn, w: p.heightIn, h: p.lengthIn, how: tell('fit.on-end-turned') },
+    { l: p.lengthIn, w: p.heightIn, h: p.widthIn, how: tell('fit.on-its-side') },
+    { l: p.heightIn, w: p.lengthIn, h: p.widthIn, how: tell('fit.on-its-side-broad-first') },
   ];
 }
 
@@ -93,7 +95,12 @@ export function stageFit(route: Route, stage: RouteStage): StageFit {
         const p = Math.max(w.w, w.h);
         const q = Math.min(w.w, w.h);
         const needed = a > 0 ? neededShortSide(p, q, a) : p;
-        return { stage, spareIn: b - needed, how: p > a ? `${w.how}, tilted in the frame` : w.how, held: w };
+        return {
+          stage,
+          spareIn: b - needed,
+          how: p > a ? tell('fit.tilted-in-frame', { how: w.how }) : w.how,
+          held: w,
+        };
       }),
     );
   }
@@ -124,7 +131,7 @@ function hatchFit(route: Route, stage: Extract<RouteStage, { kind: 'hatch' }>, w
     return {
       stage,
       spareIn: Math.min(across, stage.lengthIn - hand - least),
-      how: `${w.how}: the roof is too low to tilt it through`,
+      how: tell('fit.roof-is-too-low-to-tilt', { how: w.how }),
       held: w,
     };
   }
@@ -134,8 +141,12 @@ function hatchFit(route: Route, stage: Extract<RouteStage, { kind: 'hatch' }>, w
     spareIn,
     how:
       range.fromDeg === 0
-        ? `${w.how}, upright or tilted to ${range.toDeg.toFixed(0)}°`
-        : `${w.how}, tilted ${range.fromDeg.toFixed(0)} to ${range.toDeg.toFixed(0)}°`,
+        ? tell('fit.upright-or-tilted-to', { how: w.how, toDeg: q(range.toDeg, 'number', 0) })
+        : tell('fit.tilted-to', {
+            how: w.how,
+            fromDeg: q(range.fromDeg, 'number', 0),
+            toDeg: q(range.toDeg, 'number', 0),
+          }),
     held: w,
     tiltDeg: { from: range.fromDeg, to: range.toDeg },
   };
@@ -158,9 +169,9 @@ export const fitsOf = (route: Route): StageFit[] => route.stages.map((stage) => 
 
 /** Ways out when a piece does not pass, in the order they are tried (common practice). */
 const WAYS_OUT = {
-  opening: 'Take the packaging, door or jamb off, split the unit into modules, take another route, or open the wall.',
-  corner: 'Stand it on end, split it into modules, or take another route.',
-  hatch: 'Split it into modules, choose a shorter unit, enlarge the hatch where the roof is higher, or open the gable.',
+  opening: tell('fit.take-packaging-door-or-jamb-off'),
+  corner: tell('fit.stand-it-on-end-split-it'),
+  hatch: tell('fit.split-it-into-modules-choose-shorter'),
 } as const;
 
 export function judgeRoute(route: Route): Finding[] {
@@ -169,10 +180,10 @@ export function judgeRoute(route: Route): Finding[] {
       {
         id: 'route',
         verdict: 'not-proven',
-        claim: 'The way in is not measured.',
-        because: 'A unit that does not pass the hatch is found out on the day, with the old one already out.',
-        source: 'common practice',
-        next: { say: 'Measure every gate, door, corner, stair and hatch on the way.' },
+        claim: tell('fit.way-in-is-not-measured'),
+        because: tell('fit.unit-that-does-not-pass-hatch'),
+        source: tell('fit.common-practice'),
+        next: { say: tell('fit.measure-every-gate-door-corner-stair') },
       },
     ];
   }
@@ -186,12 +197,18 @@ export function judgeRoute(route: Route): Finding[] {
       verdict: close ? 'look-again' : 'good',
       claim: short
         ? f.spareIn < -100
-          ? `${f.stage.label}: ${route.piece.label} cannot pass.`
-          : `${f.stage.label}: ${(-f.spareIn).toFixed(1)} in short.`
-        : `${f.stage.label}: ${f.spareIn.toFixed(1)} in to spare${f.stage === tightest.stage ? ', the tightest' : ''}.`,
-      because: `Best way: ${f.how}. ${route.handlingIn} in a side kept for hands.`,
-      source: 'plane geometry',
-      next: advise(short ? WAYS_OUT[f.stage.kind] : close ? 'Measure again, with trim and handles.' : undefined),
+          ? tell('fit.cannot-pass', { label: f.stage.label, label2: route.piece.label })
+          : tell('fit.short', { label: f.stage.label, spareIn: q(-f.spareIn, 'in') })
+        : tell('fit.to-spare', {
+            label: f.stage.label,
+            spareIn: q(f.spareIn, 'in'),
+            stage: f.stage === tightest.stage ? tell('fit.tightest') : '',
+          }),
+      because: tell('fit.best-way-side-kept-for-hands', { how: f.how, handlingIn: q(route.handlingIn, 'in', 'as is') }),
+      source: tell('fit.plane-geometry'),
+      next: advise(
+        short ? WAYS_OUT[f.stage.kind] : close ? tell('fit.measure-again-with-trim-and-handles') : undefined,
+      ),
       miss: -f.spareIn,
     };
   });
@@ -210,13 +227,14 @@ function atticAccess(hatch: Extract<RouteStage, { kind: 'hatch' }>): Finding {
     id: `access-${hatch.id}`,
     verdict: small ? 'look-again' : 'good',
     claim: small
-      ? `${hatch.label}: smaller than an attic opening must be.`
-      : `${hatch.label}: large enough for service.`,
-    because: `${ATTIC_OPENING_IN.short} by ${ATTIC_OPENING_IN.long} in at least, and large enough for the largest appliance; walkway, light and service platform belong to it.`,
-    source: 'IMC 306, from memory; the adopted code rules',
-    next: small
-      ? { say: 'Enlarge the opening, or say in the scope that the attic cannot be served as it is.' }
-      : undefined,
+      ? tell('fit.smaller-than-attic-opening-must-be', { label: hatch.label })
+      : tell('fit.large-enough-for-service', { label: hatch.label }),
+    because: tell('fit.by-at-least-and-large-enough', {
+      short: ATTIC_OPENING_IN.short,
+      long: q(ATTIC_OPENING_IN.long, 'in', 'as is'),
+    }),
+    source: tell('fit.imc-306-from-memory-adopted-code'),
+    next: small ? { say: tell('fit.enlarge-opening-or-say-in-scope') } : undefined,
     miss: Math.max(ATTIC_OPENING_IN.short - short, ATTIC_OPENING_IN.long - long, 0),
   };
 }

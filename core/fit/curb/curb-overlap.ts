@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
 import { IN2_PER_FT2 } from '@/core/units/units';
 
 const coordinate = num(-600, 600, 'in');
@@ -44,8 +45,8 @@ export const curbOverlap = calculation({
       if (!(areaIn2(r) > 0))
         return refuse(
           field,
-          `${field} has no area: a corner is on the wrong side.`,
-          'x1 greater than x0, y1 greater than y0',
+          tell('fit.has-no-area-corner-is-on', { field }),
+          tell('fit.x1-greater-than-x0-y1-greater'),
         );
     }
     const overlapIn2 = areaIn2(intersection(unitOpening, curbOpening));

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
+import { q } from '@/core/words/said';
 import {
   areaIn2,
   curbOverlap,
@@ -18,12 +20,12 @@ import {
 
 /** What must be seen before the crane is called. */
 export const LIFT_CHECKS = {
-  weights: 'Weights of unit, curb and accessories known; rigger has them',
-  structure: 'Roof structure carries it; an engineer asked when it is heavier or spread otherwise',
-  shipping: 'Shipping blocks and the isolation rail removed or noted',
-  gasket: 'Curb gasket on, curb insulated and level',
-  sheetMetal: 'A sheet-metal hand on the roof to trim',
-  crane: 'Crane, exclusion zone, power lines and wind looked at; dry window',
+  weights: tell('fit.weights-of-unit-curb-and-accessories'),
+  structure: tell('fit.roof-structure-carries-it-engineer-asked'),
+  shipping: tell('fit.shipping-blocks-and-isolation-rail-removed'),
+  gasket: tell('fit.curb-gasket-on-curb-insulated-and'),
+  sheetMetal: tell('fit.sheet-metal-hand-on-roof-to'),
+  crane: tell('fit.crane-exclusion-zone-power-lines-and'),
 } as const;
 export type LiftCheck = keyof typeof LIFT_CHECKS;
 export const LIFT_CHECK_IDS = Object.keys(LIFT_CHECKS) as LiftCheck[];
@@ -127,10 +129,10 @@ export function judgeCurb(c: Curb): Finding[] {
       checks.push({
         id: `area-${field}`,
         verdict: 'not-proven',
-        claim: `${field} has no area.`,
-        because: 'A corner is on the wrong side.',
-        source: 'geometry',
-        next: { say: 'Type the right edge greater than the left, the far edge greater than the near.' },
+        claim: tell('fit.has-no-area', { field }),
+        because: tell('fit.corner-is-on-wrong-side'),
+        source: tell('fit.geometry'),
+        next: { say: tell('fit.type-right-edge-greater-than-left') },
       });
   }
   const over = mixed(c);
@@ -141,11 +143,13 @@ export function judgeCurb(c: Curb): Finding[] {
     id: 'lift',
     verdict: missing.length ? 'not-proven' : 'good',
     claim: missing.length
-      ? `${missing.length} of ${LIFT_CHECK_IDS.length} things before the lift not looked at.`
-      : 'Ready for the lift.',
-    because: missing.length ? `First: ${LIFT_CHECKS[missing[0]!]}.` : 'Every point of the list confirmed.',
-    source: 'common practice; crane and roof work by qualified people',
-    next: missing.length ? { say: 'Go through the list before the crane is booked.' } : undefined,
+      ? tell('fit.of-things-before-lift-not-looked', { count: missing.length, count2: LIFT_CHECK_IDS.length })
+      : tell('fit.ready-for-lift'),
+    because: missing.length
+      ? tell('fit.first', { liftChecks: LIFT_CHECKS[missing[0]!] })
+      : tell('fit.every-point-of-list-confirmed'),
+    source: tell('fit.common-practice-crane-and-roof-work'),
+    next: missing.length ? { say: tell('fit.go-through-list-before-crane-is') } : undefined,
   });
   return orderFindings(checks);
 }
@@ -157,15 +161,18 @@ function overlapCheck(f: OpeningFit): Finding {
   return {
     id: `overlap-${f.name}`,
     verdict,
-    claim: `${f.name}: ${f.overlapPct.toFixed(0)} % of the smaller opening is open through both.`,
-    because: `${f.overlapIn2.toFixed(0)} in²; ${Number.isFinite(f.fpm) ? `${f.fpm.toFixed(0)} fpm through it` : 'no air passes'}.`,
-    source: '95 % good, 80 % least: design defaults; 1500 fpm common practice',
+    claim: tell('fit.of-smaller-opening-is-open-through', { name: f.name, overlapPct: q(f.overlapPct, 'pct') }),
+    because: tell('fit.overlapin2-fpm', {
+      overlapIn2: q(f.overlapIn2, 'in2'),
+      fpm: Number.isFinite(f.fpm) ? tell('fit.through-it', { fpm: q(f.fpm, 'fpm') }) : tell('fit.no-air-passes'),
+    }),
+    source: tell('fit.95-good-80-least-design-defaults'),
     next: advise(
       f.overlapPct < OVERLAP_LEAST_PCT
-        ? 'Redesign the adapter: a transition for this opening.'
+        ? tell('fit.redesign-adapter-transition-for-this-opening')
         : good && !fast
           ? undefined
-          : 'Trim the openings or build a transition inside the adapter.',
+          : tell('fit.trim-openings-or-build-transition-inside'),
     ),
     miss: (100 - f.overlapPct) / 5,
   };
@@ -177,10 +184,19 @@ function slopeCheck(f: OpeningFit, c: Curb): Finding {
   return {
     id: `slope-${f.name}`,
     verdict: look ? 'look-again' : 'good',
-    claim: `${f.name}: steepest side ${f.slopeDeg.toFixed(1)}°${steep ? ', too steep' : look ? ', steep' : ''}.`,
-    because: `${f.offsetIn.toFixed(1)} in sideways over ${c.adapterHeightIn} in.`,
-    source: '20° look again, 30° limit: common practice',
-    next: look ? { say: `An adapter ${f.heightFor20In.toFixed(1)} in tall brings it to 20°.` } : undefined,
+    claim: tell('fit.steepest-side', {
+      name: f.name,
+      slopeDeg: q(f.slopeDeg, 'number', 1),
+      steep: steep ? tell('fit.too-steep') : look ? tell('fit.steep') : '',
+    }),
+    because: tell('fit.sideways-over', {
+      offsetIn: q(f.offsetIn, 'in'),
+      adapterHeightIn: q(c.adapterHeightIn, 'in', 'as is'),
+    }),
+    source: tell('fit.20-look-again-30-limit-common'),
+    next: look
+      ? { say: tell('fit.adapter-tall-brings-it-to-20', { heightFor20In: q(f.heightFor20In, 'in') }) }
+      : undefined,
     miss: f.slopeDeg / SLOPE_LOOK_DEG,
   };
 }
@@ -193,10 +209,10 @@ function mixed(c: Curb): Finding | undefined {
   return {
     id: 'mixed',
     verdict: 'look-again',
-    claim: 'A supply lies over a return.',
-    because: `${(a + b).toFixed(0)} in² where the two would mix.`,
-    source: 'geometry',
-    next: { say: 'Part them inside the adapter, or turn the unit.' },
+    claim: tell('fit.supply-lies-over-return'),
+    because: tell('fit.where-two-would-mix', { a: q(a + b, 'in2') }),
+    source: tell('fit.geometry'),
+    next: { say: tell('fit.part-them-inside-adapter-or-turn') },
     miss: 8,
   };
 }
@@ -206,20 +222,21 @@ function weight(c: Curb): Finding {
     return {
       id: 'weight',
       verdict: 'not-proven',
-      claim: 'Old and new weight not both known.',
-      because: 'The roof carries what it was built for.',
-      source: 'common practice',
-      next: { say: 'Read both off the submittals, adapter curb included.' },
+      claim: tell('fit.old-and-new-weight-not-both'),
+      because: tell('fit.roof-carries-what-it-was-built'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.read-both-off-submittals-adapter-curb') },
     };
   }
   const more = c.newWeightLb - c.oldWeightLb;
   return {
     id: 'weight',
     verdict: more > 0 ? 'look-again' : 'good',
-    claim: more > 0 ? `${more.toFixed(0)} lb heavier than the old one.` : 'Not heavier than the old one.',
-    because: `${c.oldWeightLb.toFixed(0)} lb out, ${c.newWeightLb.toFixed(0)} lb in.`,
-    source: 'structure is an engineer’s work',
-    next: more > 0 ? { say: 'Ask an engineer before the lift.' } : undefined,
+    claim:
+      more > 0 ? tell('fit.heavier-than-old-one', { more: q(more, 'lb', 0) }) : tell('fit.not-heavier-than-old-one'),
+    because: tell('fit.out-in', { oldWeightLb: q(c.oldWeightLb, 'lb', 0), newWeightLb: q(c.newWeightLb, 'lb', 0) }),
+    source: tell('fit.structure-is-engineers-work'),
+    next: more > 0 ? { say: tell('fit.ask-engineer-before-lift') } : undefined,
     miss: Math.max(0, more / 100),
   };
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
 import { IN3_PER_GAL, WATER_LB_PER_GAL } from './condensate';
 
 /** Least fall of a drain, in/ft (IMC 307, from memory), and what we aim for (common practice). */
@@ -62,12 +63,11 @@ export const drainTrap = calculation({
     if (arrangement === 'blow-through') {
       return refuse(
         'arrangement',
-        'This formula is for a coil on the suction side of the fan.',
-        'draw-through; for a blow-through coil use the maker’s drawing',
+        tell('fit.this-formula-is-for-coil-on'),
+        tell('fit.draw-through-for-blow-through-coil'),
       );
     }
-    if (trapInside)
-      return refuse('trapInside', 'The appliance has its own trap: a second one locks air between them.', 'false');
+    if (trapInside) return refuse('trapInside', tell('fit.appliance-has-its-own-trap-second'), tell('fit.false'));
     const outletDropIn = negativeStaticInWc + TRAP_MARGIN_IN;
     const sealIn = outletDropIn / 2;
     return ok({

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
+import { lower, q } from '@/core/words/said';
 import { condensate, condensatePump, furnaceCondensate, PUMP_MARGIN } from './condensate';
 import { CODE_SLOPE, drainSlope, drainTrap, floatTrip, PREFERRED_SLOPE } from './drain-line';
 
@@ -69,10 +71,12 @@ export function judgeDrain(d: DrainSheet): Finding[] {
       id: 'insulation',
       verdict: short > 0 ? 'look-again' : 'good',
       claim:
-        short > 0 ? `Insulate ${short.toFixed(0)} ft more of the drain.` : 'The cold part of the drain is insulated.',
-      because: `The first ${wanted.toFixed(0)} ft sweat in a hot attic.`,
-      source: 'common practice',
-      next: short > 0 ? { say: 'Insulate all that passes unconditioned and cold.' } : undefined,
+        short > 0
+          ? tell('fit.insulate-more-of-drain', { short: q(short, 'ft') })
+          : tell('fit.cold-part-of-drain-is-insulated'),
+      because: tell('fit.first-sweat-in-hot-attic', { wanted: q(wanted, 'ft') }),
+      source: tell('fit.common-practice'),
+      next: short > 0 ? { say: tell('fit.insulate-all-that-passes-unconditioned-and') } : undefined,
       miss: short / INSULATE_FT,
     });
   }
@@ -82,20 +86,20 @@ export function judgeDrain(d: DrainSheet): Finding[] {
       checks.push({
         id: 'acid',
         verdict: 'look-again',
-        claim: `The furnace makes up to ${acid.value.galPerH.toFixed(2)} gal/h of acid water.`,
-        because: 'It eats copper, concrete and cast iron.',
-        source: 'stoichiometry; local plumbing code',
-        next: { say: 'Neutraliser and acid-rated pipe.' },
+        claim: tell('fit.furnace-makes-up-to-gal-h', { galPerH: q(acid.value.galPerH, 'number', 2) }),
+        because: tell('fit.it-eats-copper-concrete-and-cast'),
+        source: tell('fit.stoichiometry-local-plumbing-code'),
+        next: { say: tell('fit.neutraliser-and-acid-rated-pipe') },
       });
   }
   if (d.outdoorTrapFreezes)
     checks.push({
       id: 'freeze',
       verdict: 'look-again',
-      claim: 'The trap stands where it freezes.',
-      because: 'Ice closes it and the pan overflows.',
-      source: 'common practice',
-      next: { say: 'Lead it indoors or heat it.' },
+      claim: tell('fit.trap-stands-where-it-freezes'),
+      because: tell('fit.ice-closes-it-and-pan-overflows'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.lead-it-indoors-or-heat-it') },
       miss: 2,
     });
   return orderFindings(checks);
@@ -106,10 +110,14 @@ function slope(d: DrainSheet): Finding {
     return {
       id: 'slope',
       verdict: 'not-proven',
-      claim: 'The fall of the drain is not measured.',
-      because: `${(d.runFt * PREFERRED_SLOPE).toFixed(1)} in wanted over ${d.runFt} ft, ${(d.runFt * CODE_SLOPE).toFixed(1)} at least.`,
-      source: 'IMC 307, from memory',
-      next: { say: 'Measure the height at both ends.' },
+      claim: tell('fit.fall-of-drain-is-not-measured'),
+      because: tell('fit.wanted-over-at-least', {
+        runFt: q(d.runFt * PREFERRED_SLOPE, 'in'),
+        runFt2: q(d.runFt, 'ft', 'as is'),
+        runFt3: q(d.runFt * CODE_SLOPE, 'number', 1),
+      }),
+      source: tell('fit.imc-307-from-memory'),
+      next: { say: tell('fit.measure-height-at-both-ends') },
     };
   }
   const r = drainSlope({ runFt: d.runFt, fallIn: d.fallIn });
@@ -119,15 +127,20 @@ function slope(d: DrainSheet): Finding {
     id: 'slope',
     verdict: bad ? 'look-again' : 'good',
     claim: d.sags
-      ? 'The drain sags on the way.'
+      ? tell('fit.drain-sags-on-way')
       : state === 'too flat'
-        ? 'The drain is too flat.'
+        ? tell('fit.drain-is-too-flat')
         : state === 'least'
-          ? 'The drain falls enough for the code.'
-          : 'The drain falls well.',
-    because: `${d.fallIn} in over ${d.runFt} ft; ${(d.runFt * CODE_SLOPE).toFixed(1)} at least, ${(d.runFt * PREFERRED_SLOPE).toFixed(1)} preferred.`,
-    source: 'IMC 307, from memory; ¼ in/ft common practice',
-    next: bad ? { say: 'Rehang it with straps, no dips.' } : undefined,
+          ? tell('fit.drain-falls-enough-for-code')
+          : tell('fit.drain-falls-well'),
+    because: tell('fit.over-at-least-preferred', {
+      fallIn: q(d.fallIn, 'in', 'as is'),
+      runFt: q(d.runFt, 'ft', 'as is'),
+      runFt2: q(d.runFt * CODE_SLOPE, 'number', 1),
+      runFt3: q(d.runFt * PREFERRED_SLOPE, 'number', 1),
+    }),
+    source: tell('fit.imc-307-from-memory-in-ft'),
+    next: bad ? { say: tell('fit.rehang-it-with-straps-no-dips') } : undefined,
     miss: bad ? 3 : 0,
   };
 }
@@ -137,27 +150,27 @@ function trap(d: DrainSheet): Finding {
     return {
       id: 'trap',
       verdict: 'good',
-      claim: 'Trap inside the appliance: no second one.',
-      because: 'Two traps lock air between them.',
-      source: 'maker’s instructions',
+      claim: tell('fit.trap-inside-appliance-no-second-one'),
+      because: tell('fit.two-traps-lock-air-between-them'),
+      source: tell('fit.makers-instructions'),
     };
   if (d.arrangement === 'blow-through')
     return {
       id: 'trap',
       verdict: 'not-proven',
-      claim: 'Blow-through coil: trap by the maker’s drawing.',
-      because: 'Pressure pushes the water out; the draw-through formula does not hold.',
-      source: 'maker’s drawing',
-      next: { say: 'Take the trap’s depth from the maker’s book.' },
+      claim: tell('fit.blow-through-coil-trap-by-makers'),
+      because: tell('fit.pressure-pushes-water-out-draw-through'),
+      source: tell('fit.makers-drawing'),
+      next: { say: tell('fit.take-traps-depth-from-makers-book') },
     };
   if (d.negativeStaticInWc === null)
     return {
       id: 'trap',
       verdict: 'not-proven',
-      claim: 'Suction at the drain unknown.',
-      because: 'It decides how deep the trap must be.',
-      source: 'common practice',
-      next: { say: 'Measure the static before the blower with the dirtiest filter, or take 1 in. w.c.' },
+      claim: tell('fit.suction-at-drain-unknown'),
+      because: tell('fit.it-decides-how-deep-trap-must'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.measure-static-before-blower-with-dirtiest') },
     };
   const r = drainTrap({ negativeStaticInWc: d.negativeStaticInWc });
   if (!r.ok)
@@ -165,15 +178,20 @@ function trap(d: DrainSheet): Finding {
       id: 'trap',
       verdict: 'not-proven',
       claim: r.refused.message,
-      because: r.refused.allowed,
-      source: 'common practice',
+      because: tell('fit.allowed', { allowed: r.refused.allowed }),
+      source: tell('fit.common-practice'),
     };
   return {
     id: 'trap',
     verdict: 'good',
-    claim: `Trap: ${r.value.makeOutletDropIn} in drop, ${r.value.makeSealIn} in seal.`,
-    because: `Holds against ${d.negativeStaticInWc} in. w.c. Prime it; cleanouts both sides; vent after it.`,
-    source: 'common practice; the maker’s drawing rules',
+    claim: tell('fit.trap-drop-seal', {
+      makeOutletDropIn: q(r.value.makeOutletDropIn, 'in', 'as is'),
+      makeSealIn: q(r.value.makeSealIn, 'in', 'as is'),
+    }),
+    because: tell('fit.holds-against-prime-it-cleanouts-both', {
+      negativeStaticInWc: q(d.negativeStaticInWc, 'inWc', 'as is'),
+    }),
+    source: tell('fit.common-practice-makers-drawing-rules'),
   };
 }
 
@@ -193,41 +211,41 @@ function floats(d: DrainSheet): Finding[] {
     out.push({
       id: 'pan',
       verdict: 'stop',
-      claim: 'No pan over a finished ceiling.',
-      because: 'The first blocked drain comes through it.',
-      source: 'IMC 307, from memory',
-      next: { say: 'Set a pan 3 in larger than the unit, 1½ in deep, with a float.' },
+      claim: tell('fit.no-pan-over-finished-ceiling'),
+      because: tell('fit.first-blocked-drain-comes-through-it'),
+      source: tell('fit.imc-307-from-memory'),
+      next: { say: tell('fit.set-pan-3-in-larger-than') },
       miss: 5,
     });
   if (trip)
     out.push({
       id: 'pan-water',
       verdict: 'good',
-      claim: `${trip.gal.toFixed(1)} gal, ${trip.lb.toFixed(0)} lb of water stand in the pan when its float trips.`,
-      because: `${trip.minutes.toFixed(0)} min after the drain blocks.`,
-      source: 'volume of the pan and the condensate rate',
+      claim: tell('fit.of-water-stand-in-pan-when', { gal: q(trip.gal, 'gal', 1), lb: q(trip.lb, 'lb', 0) }),
+      because: tell('fit.after-drain-blocks', { minutes: q(trip.minutes, 'min') }),
+      source: tell('fit.volume-of-pan-and-condensate-rate'),
     });
   for (const [id, name, state] of [
-    ['primary-float', 'Primary float', d.primaryFloat],
-    ['pan-float', 'Pan float', d.panFloat],
+    ['primary-float', tell('fit.primary-float'), d.primaryFloat],
+    ['pan-float', tell('fit.pan-float'), d.panFloat],
   ] as const) {
     if (id === 'pan-float' && !d.pan) continue;
     if (state === 'tested with water')
       out.push({
         id,
         verdict: 'good',
-        claim: `${name} tested with water.`,
-        because: 'It stopped the cooling.',
-        source: 'seen on site',
+        claim: tell('fit.tested-with-water', { name }),
+        because: tell('fit.it-stopped-cooling'),
+        source: tell('fit.seen-on-site'),
       });
     else
       out.push({
         id,
         verdict: state === 'wired' ? 'not-proven' : level,
-        claim: state === 'wired' ? `${name} wired but not tested.` : `No ${name.toLowerCase()}.`,
-        because: 'A float that was never lifted with water has proved nothing.',
-        source: 'common practice; IMC 307, from memory',
-        next: { say: state === 'wired' ? 'Pour water until it trips.' : 'Fit one and wire it to stop the cooling.' },
+        claim: state === 'wired' ? tell('fit.wired-but-not-tested', { name }) : tell('fit.no', { name: lower(name) }),
+        because: tell('fit.float-that-was-never-lifted-with'),
+        source: tell('fit.common-practice-imc-307-from-memory'),
+        next: { say: state === 'wired' ? tell('fit.pour-water-until-it-trips') : tell('fit.fit-one-and-wire-it-to') },
         miss: 2,
       });
   }
@@ -235,10 +253,10 @@ function floats(d: DrainSheet): Finding[] {
     out.push({
       id: 'secondary',
       verdict: 'look-again',
-      claim: d.secondary === 'none' ? 'No secondary drain.' : 'The secondary drain ends in the pan.',
-      because: 'A drip nobody can see warns nobody.',
-      source: 'IMC 307, from memory; ending in the pan is another school',
-      next: { say: 'Lead it to its own termination where it is seen.' },
+      claim: d.secondary === 'none' ? tell('fit.no-secondary-drain') : tell('fit.secondary-drain-ends-in-pan'),
+      because: tell('fit.drip-nobody-can-see-warns-nobody'),
+      source: tell('fit.imc-307-from-memory-ending-in'),
+      next: { say: tell('fit.lead-it-to-its-own-termination') },
       miss: 1,
     });
   }
@@ -250,10 +268,10 @@ function pump(d: DrainSheet, gph: number): Finding {
     return {
       id: 'pump',
       verdict: 'look-again',
-      claim: 'The drain lies higher than the unit: a pump is needed.',
-      because: 'Water does not run uphill.',
-      source: 'geometry',
-      next: { say: 'Choose a pump by its curve at the lift.' },
+      claim: tell('fit.drain-lies-higher-than-unit-pump'),
+      because: tell('fit.water-does-not-run-uphill'),
+      source: tell('fit.geometry'),
+      next: { say: tell('fit.choose-pump-by-its-curve-at') },
       miss: 4,
     };
   const r = condensatePump({ galPerH: Math.max(0.01, gph), pumpGphAtLift: d.pump.gphAtLift });
@@ -262,13 +280,16 @@ function pump(d: DrainSheet, gph: number): Finding {
     id: 'pump',
     verdict: holds ? 'good' : 'look-again',
     claim: !d.pump.switchWired
-      ? 'The pump’s overflow switch is not wired.'
+      ? tell('fit.pumps-overflow-switch-is-not-wired')
       : holds
-        ? 'The pump has room to spare.'
-        : 'The pump is too small at this lift.',
-    because: `${d.pump.gphAtLift} gal/h at the lift; ${(PUMP_MARGIN * gph).toFixed(1)} wanted.`,
-    source: 'twice the condensate: common practice',
-    next: holds ? undefined : { say: 'Larger pump, and its switch in the cooling call.' },
+        ? tell('fit.pump-has-room-to-spare')
+        : tell('fit.pump-is-too-small-at-this'),
+    because: tell('fit.gal-h-at-lift-wanted', {
+      gphAtLift: d.pump.gphAtLift,
+      pumpMargin: q(PUMP_MARGIN * gph, 'number', 1),
+    }),
+    source: tell('fit.twice-condensate-common-practice'),
+    next: holds ? undefined : { say: tell('fit.larger-pump-and-its-switch-in') },
     miss: 2,
   };
 }

@@ -1,4 +1,6 @@
 import type { Rectangle } from '@/core/fit/curb/curb-overlap';
+import { tell } from '@/core/fit/words';
+import type { Label } from '@/core/words/said';
 import type { Placement } from './placement';
 
 export type Compass = 'north' | 'east' | 'south' | 'west';
@@ -38,14 +40,14 @@ export type Gap = {
   compass: Compass;
   side: UnitSide;
   availableIn: number | undefined;
-  to: string;
+  to: Label;
   at: Point | undefined;
 };
 
 /** Free distance from each side of the unit to the nearest thing straight before it; undefined: nothing there. */
 export function gapsOf(p: Placement): Gap[] {
   const box = footprint(p);
-  const things: { label: string; line: Point[] }[] = [
+  const things: { label: Label; line: Point[] }[] = [
     ...p.obstacles.map((o) => ({
       label: o.label,
       line: [
@@ -53,10 +55,10 @@ export function gapsOf(p: Placement): Gap[] {
         { x: o.x1, y: o.y1 },
       ],
     })),
-    ...p.gates.map((g) => ({ label: `${g.label}, closed or swinging`, line: gateSweep(g) })),
+    ...p.gates.map((g) => ({ label: tell('fit.closed-or-swinging', { label: g.label }), line: gateSweep(g) })),
   ];
   return COMPASS.map((compass) => {
-    let best: { d: number; to: string; at: Point } | undefined;
+    let best: { d: number; to: Label; at: Point } | undefined;
     for (const { label, line } of things) {
       for (let k = 0; k + 1 < line.length; k++) {
         const found = nearest(box, compass, line[k]!, line[k + 1]!);
@@ -67,7 +69,7 @@ export function gapsOf(p: Placement): Gap[] {
       compass,
       side: sideTowards(p, compass),
       availableIn: best?.d,
-      to: best?.to ?? 'nothing near',
+      to: best?.to ?? tell('fit.nothing-near'),
       at: best?.at,
     };
   });

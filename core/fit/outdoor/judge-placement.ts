@@ -1,5 +1,7 @@
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/fit/words';
+import { list, q, type Said, value } from '@/core/words/said';
 import type { Gap, UnitSide } from './gaps';
 import { footprint, gapsOf } from './gaps';
 import type { Placement } from './placement';
@@ -9,8 +11,6 @@ import { DRAIN_CLEAR_IN, floodStand, PAD_LIMIT_IN_PER_FT, padSlope, snowStand } 
 const TAPE_IN = 1;
 /** What one and two people may lift; above it, a truck, hoist or crane (common practice; NIOSH ideal 51 lb), lb. */
 export const LIFT_LB = { one: 50, two: 100 } as const;
-
-const inches = (x: number): string => `${Math.abs(x - Math.round(x)) < 0.05 ? Math.round(x) : x.toFixed(1)} in`;
 
 export type SideClearance = Gap & { requiredIn: number | null; marginIn?: number; check: Finding };
 
@@ -22,10 +22,10 @@ function requiredFor(p: Placement, side: UnitSide): number | null {
 }
 
 export function clearancesOf(p: Placement): SideClearance[] {
-  const source = p.required.fromBook ? 'the maker’s book' : 'common practice; the maker’s book rules';
+  const source = p.required.fromBook ? tell('fit.makers-book') : tell('fit.common-practice-makers-book-rules');
   return gapsOf(p).map((gap) => {
     const requiredIn = requiredFor(p, gap.side);
-    const name = `${gap.side}${gap.side === p.serviceSide ? ' (service side)' : ''}`;
+    const name = tell(gap.side === p.serviceSide ? 'fit.the-service-side' : 'fit.the-side', { side: value(gap.side) });
     const id = `clearance-${gap.side}`;
     if (requiredIn === null) {
       return {
@@ -34,10 +34,10 @@ export function clearancesOf(p: Placement): SideClearance[] {
         check: {
           id,
           verdict: 'not-proven',
-          claim: `Nobody knows what the ${name} needs.`,
-          because: 'The air of a side-discharge unit leaves here; only the maker’s book has the figure.',
+          claim: tell('fit.nobody-knows-what-needs', { name }),
+          because: tell('fit.air-of-side-discharge-unit-leaves'),
           source,
-          next: { say: 'Look the front clearance up in the maker’s book and type it.' },
+          next: { say: tell('fit.look-front-clearance-up-in-makers') },
         },
       };
     }
@@ -48,8 +48,8 @@ export function clearancesOf(p: Placement): SideClearance[] {
         check: {
           id,
           verdict: 'good',
-          claim: `Nothing stands before the ${name}.`,
-          because: `It needs ${inches(requiredIn)}.`,
+          claim: tell('fit.nothing-stands-before', { name }),
+          because: tell('fit.it-needs', { requiredIn: q(requiredIn, 'in') }),
           source,
         },
       };
@@ -59,7 +59,11 @@ export function clearancesOf(p: Placement): SideClearance[] {
       id,
       source,
       miss: Math.abs(marginIn) / TAPE_IN,
-      because: `${inches(gap.availableIn)} to ${gap.to}; ${inches(requiredIn)} needed.`,
+      because: tell('fit.to-needed', {
+        availableIn: q(gap.availableIn, 'in'),
+        to: gap.to,
+        requiredIn: q(requiredIn, 'in'),
+      }),
     };
     const check: Finding =
       marginIn < 0
@@ -68,18 +72,24 @@ export function clearancesOf(p: Placement): SideClearance[] {
             verdict: 'look-again',
             claim:
               gap.availableIn <= 0
-                ? `The ${name} runs into ${gap.to}.`
-                : `The ${name} is ${inches(-marginIn)} short of room.`,
-            next: { say: `Move the unit ${inches(-marginIn)} to the ${opposite(gap.compass)}, or move ${gap.to}.` },
+                ? tell('fit.runs-into', { name, to: gap.to })
+                : tell('fit.is-short-of-room', { name, marginIn: q(-marginIn, 'in') }),
+            next: {
+              say: tell('fit.move-unit-to-or-move', {
+                marginIn: q(-marginIn, 'in'),
+                compass: opposite(gap.compass),
+                to: gap.to,
+              }),
+            },
           }
         : marginIn < TAPE_IN
           ? {
               ...base,
               verdict: 'look-again',
-              claim: `The ${name} has only ${inches(marginIn)} to spare.`,
-              next: { say: 'Measure again with the unit’s real base.' },
+              claim: tell('fit.has-only-to-spare', { name, marginIn: q(marginIn, 'in') }),
+              next: { say: tell('fit.measure-again-with-units-real-base') },
             }
-          : { ...base, verdict: 'good', claim: `The ${name} has ${inches(marginIn)} to spare.` };
+          : { ...base, verdict: 'good', claim: tell('fit.has-to-spare', { name, marginIn: q(marginIn, 'in') }) };
     return { ...gap, requiredIn, marginIn, check };
   });
 }
@@ -99,7 +109,7 @@ export function padMargins(p: Placement): { compass: Gap['compass']; spareIn: nu
 }
 
 /** The stand the site asks for: the greater of flood and snow. */
-export function standNeeded(p: Placement): { standIn: number; because: string } {
+export function standNeeded(p: Placement): { standIn: number; because: Said } {
   const flood = p.flood ? floodStand(p.flood) : undefined;
   const snow = p.designSnowIn !== null && p.heatPump ? snowStand({ designSnowIn: p.designSnowIn }) : undefined;
   const floodIn = flood?.ok ? flood.value.orderIn : 0;
@@ -107,11 +117,17 @@ export function standNeeded(p: Placement): { standIn: number; because: string } 
   if (floodIn === 0 && snowIn === 0)
     return {
       standIn: p.heatPump ? DRAIN_CLEAR_IN / 2 : 0,
-      because: p.heatPump ? 'feet so that defrost water drains' : 'none asked for',
+      because: p.heatPump ? tell('fit.feet-so-that-defrost-water-drains') : tell('fit.none-asked-for'),
     };
   return floodIn >= snowIn
-    ? { standIn: floodIn, because: `design flood and freeboard, ${inches(floodIn)}` }
-    : { standIn: snowIn, because: `design snow and ${DRAIN_CLEAR_IN} in to drain, ${inches(snowIn)}` };
+    ? { standIn: floodIn, because: tell('fit.design-flood-and-freeboard', { floodIn: q(floodIn, 'in') }) }
+    : {
+        standIn: snowIn,
+        because: tell('fit.design-snow-and-to-drain', {
+          drainClearIn: q(DRAIN_CLEAR_IN, 'in', 'as is'),
+          snowIn: q(snowIn, 'in'),
+        }),
+      };
 }
 
 /** Every check of the place where the outdoor unit will stand. */
@@ -125,10 +141,10 @@ export function judgePlacement(p: Placement): Finding[] {
     add({
       id: 'loose-fill',
       verdict: 'look-again',
-      claim: 'The unit would stand on loose fill.',
-      because: 'It settles, tips the oil and pulls on the lines. Gravel may bed a pad, never the unit.',
-      source: 'common practice',
-      next: { say: 'Set a pad, level it, anchor the unit to it.' },
+      claim: tell('fit.unit-would-stand-on-loose-fill'),
+      because: tell('fit.it-settles-tips-oil-and-pulls'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.set-pad-level-it-anchor-unit') },
     });
   }
   for (const check of padChecks(p)) add(check);
@@ -136,29 +152,29 @@ export function judgePlacement(p: Placement): Finding[] {
     add({
       id: 'runoff',
       verdict: 'look-again',
-      claim: 'Roof water falls on it.',
-      because: 'Ice in winter and a flooded coil in summer.',
-      source: 'common practice; the maker’s book',
-      next: { say: 'Move it out of the drip line, or fit a gutter first.' },
+      claim: tell('fit.roof-water-falls-on-it'),
+      because: tell('fit.ice-in-winter-and-flooded-coil'),
+      source: tell('fit.common-practice-makers-book'),
+      next: { say: tell('fit.move-it-out-of-drip-line') },
     });
   if (p.dischargesOnto !== 'nothing')
     add({
       id: 'discharge',
       verdict: 'look-again',
-      claim: `It blows onto a ${p.dischargesOnto}.`,
-      because: 'Air, noise and defrost water reach people.',
-      source: 'common practice; local code',
-      next: { say: 'Turn it or choose another place.' },
+      claim: tell('fit.it-blows-onto', { dischargesOnto: p.dischargesOnto }),
+      because: tell('fit.air-noise-and-defrost-water-reach'),
+      source: tell('fit.common-practice-local-code'),
+      next: { say: tell('fit.turn-it-or-choose-another-place') },
     });
   const vent = p.obstacles.find((o) => o.kind === 'vent');
   if (vent)
     add({
       id: 'vent',
       verdict: 'not-proven',
-      claim: `${vent.label}: separation not checked.`,
-      because: 'Gas relief and vent terminals have distances of their own in the adopted code.',
-      source: 'adopted fuel-gas code',
-      next: { say: 'Look the distance up in the adopted code and the appliance’s book.' },
+      claim: tell('fit.separation-not-checked', { label: vent.label }),
+      because: tell('fit.gas-relief-and-vent-terminals-have'),
+      source: tell('fit.adopted-fuel-gas-code'),
+      next: { say: tell('fit.look-distance-up-in-adopted-code') },
     });
   add(workingSpace(p));
   add(weight(p));
@@ -176,19 +192,23 @@ function padChecks(p: Placement): Finding[] {
       {
         id: 'pad-fit',
         verdict: 'good',
-        claim: `The new base stands on the old pad, ${inches(least.spareIn)} to the edge at the least (${least.compass}).`,
-        because: margins.map((m) => `${m.compass} ${inches(m.spareIn)}`).join(', '),
-        source: 'geometry',
+        claim: tell('fit.new-base-stands-on-old-pad', { spareIn: q(least.spareIn, 'in'), compass: least.compass }),
+        because: tell('fit.allowed-list', {
+          list: list(
+            margins.map((m) => tell('fit.spare-at', { compass: value(m.compass), spareIn: q(m.spareIn, 'in') })),
+          ),
+        }),
+        source: tell('fit.geometry'),
       },
     ];
   }
   return over.map((m) => ({
     id: `pad-${m.compass}`,
     verdict: 'look-again',
-    claim: `The new base overhangs the old pad ${inches(-m.spareIn)} to the ${m.compass}.`,
-    because: 'A foot over the edge cracks the pad or tips the unit.',
-    source: 'geometry',
-    next: { say: 'New pad, or shift the unit on it.' },
+    claim: tell('fit.new-base-overhangs-old-pad-to', { spareIn: q(-m.spareIn, 'in'), compass: m.compass }),
+    because: tell('fit.foot-over-edge-cracks-pad-or'),
+    source: tell('fit.geometry'),
+    next: { say: tell('fit.new-pad-or-shift-unit-on') },
     miss: -m.spareIn,
   }));
 }
@@ -199,19 +219,22 @@ function above(p: Placement): Finding | undefined {
     return {
       id: 'above',
       verdict: 'good',
-      claim: 'Nothing above it.',
-      because: `It needs ${inches(p.required.aboveIn)} free above.`,
-      source: 'common practice',
+      claim: tell('fit.nothing-above-it'),
+      because: tell('fit.it-needs-free-above', { aboveIn: q(p.required.aboveIn, 'in') }),
+      source: tell('fit.common-practice'),
     };
   const free = p.overheadIn - p.standIn - p.unit.heightIn;
   const margin = free - p.required.aboveIn;
   return {
     id: 'above',
     verdict: margin < TAPE_IN ? 'look-again' : 'good',
-    claim: margin < 0 ? `Only ${inches(free)} under the eave.` : `${inches(free)} free above it.`,
-    because: `It blows upward and needs ${inches(p.required.aboveIn)}; hot air thrown back raises the head pressure.`,
-    source: p.required.fromBook ? 'the maker’s book' : 'common practice; the maker’s book rules',
-    next: margin < TAPE_IN ? { say: 'Move it out from under, or choose a side-discharge unit.' } : undefined,
+    claim:
+      margin < 0
+        ? tell('fit.only-under-eave', { free: q(free, 'in') })
+        : tell('fit.free-above-it', { free: q(free, 'in') }),
+    because: tell('fit.it-blows-upward-and-needs-hot', { aboveIn: q(p.required.aboveIn, 'in') }),
+    source: p.required.fromBook ? tell('fit.makers-book') : tell('fit.common-practice-makers-book-rules'),
+    next: margin < TAPE_IN ? { say: tell('fit.move-it-out-from-under-or') } : undefined,
     miss: Math.abs(margin),
   };
 }
@@ -222,12 +245,15 @@ function stand(p: Placement): Finding {
   return {
     id: 'stand',
     verdict: short > 0.05 ? 'look-again' : 'good',
-    claim: short > 0.05 ? `The stand is ${inches(short)} too low.` : `A ${inches(p.standIn)} stand does.`,
-    because: `Wanted: ${inches(needed.standIn)} (${needed.because}).`,
-    source: 'flood level from the local authority; snow height common practice',
+    claim:
+      short > 0.05
+        ? tell('fit.stand-is-too-low', { short: q(short, 'in') })
+        : tell('fit.stand-does', { standIn: q(p.standIn, 'in') }),
+    because: tell('fit.wanted', { standIn: q(needed.standIn, 'in'), because: needed.because }),
+    source: tell('fit.flood-level-from-local-authority-snow'),
     next:
       short > 0.05
-        ? { say: `Order a ${inches(needed.standIn)} stand and carry it into the line set and duct openings.` }
+        ? { say: tell('fit.order-stand-and-carry-it-into', { standIn: q(needed.standIn, 'in') }) }
         : undefined,
     miss: Math.max(0, short),
   };
@@ -238,20 +264,23 @@ function pad(p: Placement): Finding | undefined {
     return {
       id: 'pad',
       verdict: 'not-proven',
-      claim: 'Nobody put a level on the pad.',
-      because: 'A tilted unit floods its compressor and drains badly.',
-      source: 'common practice',
-      next: { say: 'Lay a level across the pad and type the rise.' },
+      claim: tell('fit.nobody-put-level-on-pad'),
+      because: tell('fit.tilted-unit-floods-its-compressor-and'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.lay-level-across-pad-and-type') },
     };
   const slope = padSlope({ riseIn: p.padRiseIn, runIn: Math.max(6, p.unit.widthIn) });
   if (!slope.ok) return undefined;
   return {
     id: 'pad',
     verdict: slope.value.holds ? 'good' : 'look-again',
-    claim: slope.value.holds ? 'The pad is level enough.' : 'The pad is out of level.',
-    because: `${slope.value.slopeInPerFt.toFixed(2)} in/ft against ${PAD_LIMIT_IN_PER_FT} in/ft.`,
-    source: 'common practice; the maker’s book rules',
-    next: slope.value.holds ? undefined : { say: 'Lift and bed the pad in sand or gravel, or pour a new one.' },
+    claim: slope.value.holds ? tell('fit.pad-is-level-enough') : tell('fit.pad-is-out-of-level'),
+    because: tell('fit.in-ft-against-in-ft', {
+      slopeInPerFt: q(slope.value.slopeInPerFt, 'number', 2),
+      padLimitInPerFt: PAD_LIMIT_IN_PER_FT,
+    }),
+    source: tell('fit.common-practice-makers-book-rules'),
+    next: slope.value.holds ? undefined : { say: tell('fit.lift-and-bed-pad-in-sand') },
     miss: slope.value.slopeInPerFt / PAD_LIMIT_IN_PER_FT,
   };
 }
@@ -260,17 +289,20 @@ function pad(p: Placement): Finding | undefined {
 const WORKING_SPACE_IN = { width: 30, depth: 36 } as const;
 
 function workingSpace(p: Placement): Finding {
-  const because = `${WORKING_SPACE_IN.width} in wide and ${WORKING_SPACE_IN.depth} in deep, kept clear.`;
-  const source = 'NEC 110.26, from memory; the adopted code rules';
+  const because = tell('fit.wide-and-deep-kept-clear', {
+    width: q(WORKING_SPACE_IN.width, 'in', 'as is'),
+    depth: q(WORKING_SPACE_IN.depth, 'in', 'as is'),
+  });
+  const source = tell('fit.nec-110-26-from-memory-adopted');
   const space = p.disconnectSpace;
   if (!space) {
     return {
       id: 'working-space',
       verdict: 'not-proven',
-      claim: 'Working space at the disconnect not measured.',
+      claim: tell('fit.working-space-at-disconnect-not-measured'),
       because,
       source,
-      next: { say: 'Measure the clear floor before the disconnect.' },
+      next: { say: tell('fit.measure-clear-floor-before-disconnect') },
     };
   }
   const short = Math.max(WORKING_SPACE_IN.width - space.widthIn, WORKING_SPACE_IN.depth - space.depthIn);
@@ -278,10 +310,12 @@ function workingSpace(p: Placement): Finding {
     id: 'working-space',
     verdict: short > 0 ? 'look-again' : 'good',
     claim:
-      short > 0 ? `The space at the disconnect is ${inches(short)} short.` : 'There is room to work at the disconnect.',
+      short > 0
+        ? tell('fit.space-at-disconnect-is-short', { short: q(short, 'in') })
+        : tell('fit.there-is-room-to-work-at'),
     because,
     source,
-    next: short > 0 ? { say: 'Move the disconnect or the unit; nobody works live squeezed behind it.' } : undefined,
+    next: short > 0 ? { say: tell('fit.move-disconnect-or-unit-nobody-works') } : undefined,
     miss: Math.max(0, short),
   };
 }
@@ -291,22 +325,22 @@ function weight(p: Placement): Finding {
     return {
       id: 'weight',
       verdict: 'not-proven',
-      claim: 'Weight with packaging unknown.',
-      because: 'It decides how many people and what lifts it.',
-      source: 'common practice',
-      next: { say: 'Read it off the order or the carton.' },
+      claim: tell('fit.weight-with-packaging-unknown'),
+      because: tell('fit.it-decides-how-many-people-and'),
+      source: tell('fit.common-practice'),
+      next: { say: tell('fit.read-it-off-order-or-carton') },
     };
   const way =
     p.weightLb <= LIFT_LB.one
-      ? 'one person'
+      ? tell('fit.one-person')
       : p.weightLb <= LIFT_LB.two
-        ? 'two people'
-        : 'a hand truck, hoist or crane';
+        ? tell('fit.two-people')
+        : tell('fit.hand-truck-hoist-or-crane');
   return {
     id: 'weight',
     verdict: 'good',
-    claim: `${p.weightLb.toFixed(0)} lb: ${way}.`,
-    because: 'Stairs and ladders lower what a person may lift.',
-    source: '50 and 100 lb: common practice; NIOSH ideal 51 lb, from memory',
+    claim: tell('fit.weightlb-way', { weightLb: q(p.weightLb, 'lb', 0), way }),
+    because: tell('fit.stairs-and-ladders-lower-what-person'),
+    source: tell('fit.50-and-100-lb-common-practice'),
   };
 }

@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
 import { IN2_PER_FT2 } from '@/core/units/units';
+import { q } from '@/core/words/said';
 
 /** Return air round a duct in a box: faster is noisy and costs pressure (common practice), fpm. */
 export const CROSSOVER_LIMIT_FPM = 700;
@@ -29,7 +31,12 @@ export const crossoverBox = calculation({
     cfm: num(100, 20000, 'CFM'),
   }),
   compute: ({ boxAIn, boxBIn, supplyOdIn, cfm }) => {
-    if (supplyOdIn >= boxAIn) return refuse('supplyOdIn', 'The duct fills the box.', `less than ${boxAIn} in`);
+    if (supplyOdIn >= boxAIn)
+      return refuse(
+        'supplyOdIn',
+        tell('fit.duct-fills-box'),
+        tell('fit.less-than', { boxAIn: q(boxAIn, 'in', 'as is') }),
+      );
     const openIn2 = boxAIn * boxBIn - supplyOdIn * boxBIn;
     const fpm = cfm / (openIn2 / IN2_PER_FT2);
     return ok({ openIn2, fpm, holds: fpm <= CROSSOVER_LIMIT_FPM });

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/fit/words';
+import { q } from '@/core/words/said';
 import { crossoverBox } from './crossover-box';
 
 /** Two side-by-side or stacked openings: where the supply lies, seen from where. */
@@ -76,19 +78,21 @@ export function judgePackaged(p: Packaged): Finding[] {
 
 function sides(p: Packaged): Finding {
   const kind = crossing(p);
-  const seen = `Seen from the yard: unit supply ${seenFromYard(p.unit)}, house supply ${seenFromYard(p.house)}.`;
+  const seen = tell('fit.seen-from-yard-unit-supply-house', {
+    unit: seenFromYard(p.unit),
+    house: seenFromYard(p.house),
+  });
   const base = {
     id: 'duct-sides',
     because: seen,
-    source: 'geometry: both looked at from one side; mirroring is the classic mistake',
+    source: tell('fit.geometry-both-looked-at-from-one'),
   };
-  if (kind === 'straight') return { ...base, verdict: 'good', claim: 'Supply meets supply.' };
+  if (kind === 'straight') return { ...base, verdict: 'good', claim: tell('fit.supply-meets-supply') };
   return {
     ...base,
     verdict: 'look-again',
-    claim:
-      kind === 'crossed' ? 'Supply and return are crossed.' : 'One is side by side, the other one above the other.',
-    next: { say: 'Look at both from the yard once more before anything is ordered.' },
+    claim: kind === 'crossed' ? tell('fit.supply-and-return-are-crossed') : tell('fit.one-is-side-by-side-other'),
+    next: { say: tell('fit.look-at-both-from-yard-once') },
     miss: 9,
   };
 }
@@ -103,9 +107,9 @@ function way(p: Packaged): Finding {
     return {
       id: 'crossing',
       verdict: 'good',
-      claim: 'Order the unit variant with its duct sides the other way.',
-      because: 'No sheet metal is needed then.',
-      source: 'maker’s variants',
+      claim: tell('fit.order-unit-variant-with-its-duct'),
+      because: tell('fit.no-sheet-metal-is-needed-then'),
+      source: tell('fit.makers-variants'),
     };
   }
   if (!boxNeeded(p)) {
@@ -113,9 +117,12 @@ function way(p: Packaged): Finding {
     return {
       id: 'crossing',
       verdict: 'good',
-      claim: 'Lead one duct round below.',
-      because: `${p.clearBelowIn} in clear, ${below} in needed.`,
-      source: 'duct diameter + 6 in: common practice',
+      claim: tell('fit.lead-one-duct-round-below'),
+      because: tell('fit.clear-needed', {
+        clearBelowIn: q(p.clearBelowIn, 'in', 'as is'),
+        below: q(below, 'in', 'as is'),
+      }),
+      source: tell('fit.duct-diameter-6-in-common-practice'),
     };
   }
   const box = crossoverBox({ boxAIn: p.box.aIn, boxBIn: p.box.bIn, supplyOdIn: p.supplyOdIn, cfm: p.cfm });
@@ -123,22 +130,20 @@ function way(p: Packaged): Finding {
     return {
       id: 'crossing',
       verdict: 'look-again',
-      claim: 'The supply duct fills the crossover box.',
+      claim: tell('fit.supply-duct-fills-crossover-box'),
       because: box.refused.message,
-      source: 'geometry',
-      next: { say: 'Make the box larger across the duct.' },
+      source: tell('fit.geometry'),
+      next: { say: tell('fit.make-box-larger-across-duct') },
     };
   const { openIn2, fpm, holds } = box.value;
   return {
     id: 'crossing',
     verdict: holds ? 'good' : 'look-again',
-    claim: holds ? 'A crossover box does it.' : 'The crossover box is too small.',
-    because: `${openIn2.toFixed(0)} in² left open: ${fpm.toFixed(0)} fpm against 700.`,
-    source: 'conservation of flow; 700 fpm common practice',
+    claim: holds ? tell('fit.crossover-box-does-it') : tell('fit.crossover-box-is-too-small'),
+    because: tell('fit.left-open-against-700', { openIn2: q(openIn2, 'in2'), fpm: q(fpm, 'fpm') }),
+    source: tell('fit.conservation-of-flow-700-fpm-common'),
     next: {
-      say: holds
-        ? 'Seal and insulate the inner joints, insulate and weatherproof the box, give it an access panel.'
-        : 'Make the box larger, or cross with a smaller duct.',
+      say: holds ? tell('fit.seal-and-insulate-inner-joints-insulate') : tell('fit.make-box-larger-or-cross-with'),
     },
     miss: fpm / 700,
   };
@@ -147,17 +152,21 @@ function way(p: Packaged): Finding {
 function level(p: Packaged): Finding {
   const offset = p.standIn + p.unitOpeningIn - p.houseOpeningIn;
   const slope = (Math.atan(Math.abs(offset) / p.gapToWallIn) * 180) / Math.PI;
-  const way = `${Math.abs(offset).toFixed(1)} in ${offset > 0 ? 'above' : 'below'} the house’s, over ${p.gapToWallIn} in`;
+  const way = tell('fit.houses-over', {
+    offset: q(Math.abs(offset), 'in'),
+    offset2: offset > 0 ? 'above' : 'below',
+    gapToWallIn: q(p.gapToWallIn, 'in', 'as is'),
+  });
   return {
     id: 'opening-level',
     verdict: slope > 20 ? 'look-again' : 'good',
     claim:
       Math.abs(offset) < 0.5
-        ? 'Openings are level with the stand counted.'
-        : `With the stand the unit’s openings lie ${way}.`,
-    because: `${slope.toFixed(0)}° of slope; 20° is where air lets go of the side.`,
-    source: 'geometry; 20° common practice',
-    next: slope > 20 ? { say: 'Make offset transitions, move the unit out, or change the stand.' } : undefined,
+        ? tell('fit.openings-are-level-with-stand-counted')
+        : tell('fit.with-stand-units-openings-lie', { way }),
+    because: tell('fit.of-slope-20-is-where-air', { slope: q(slope, 'number', 0) }),
+    source: tell('fit.geometry-20-common-practice'),
+    next: slope > 20 ? { say: tell('fit.make-offset-transitions-move-unit-out') } : undefined,
     miss: slope / 20,
   };
 }
@@ -167,10 +176,13 @@ function drain(p: Packaged): Finding {
   return {
     id: 'unit-drain',
     verdict: fall > 0 ? 'good' : 'look-again',
-    claim: fall > 0 ? `The drain falls ${fall.toFixed(1)} in to its inlet.` : 'The drain would have to run uphill.',
-    because: 'The stand lifts the unit’s drain with it.',
-    source: 'geometry',
-    next: fall > 0 ? undefined : { say: 'Raise the stand, lower the inlet, or fit a pump.' },
+    claim:
+      fall > 0
+        ? tell('fit.drain-falls-to-its-inlet', { fall: q(fall, 'in') })
+        : tell('fit.drain-would-have-to-run-uphill'),
+    because: tell('fit.stand-lifts-units-drain-with-it'),
+    source: tell('fit.geometry'),
+    next: fall > 0 ? undefined : { say: tell('fit.raise-stand-lower-inlet-or-fit') },
     miss: -fall,
   };
 }
@@ -182,10 +194,13 @@ function hood(p: Packaged): Finding {
     verdict: p.hoodRunIn > 0 ? 'good' : 'not-proven',
     claim:
       p.hoodRunIn > 0
-        ? `Hood: ${fallIn} in of fall over ${p.hoodRunIn} in, away from the wall.`
-        : 'No rain hood measured.',
-    because: `Half an inch a foot, rounded up to 1/8; never under ${HOOD_LEAST_IN_PER_FT} in/ft. Upper flange under the siding.`,
-    source: 'common practice',
-    next: p.hoodRunIn > 0 ? undefined : { say: 'Measure from the wall to the unit’s outer edge.' },
+        ? tell('fit.hood-of-fall-over-away-from', {
+            fallIn: q(fallIn, 'in', 'as is'),
+            hoodRunIn: q(p.hoodRunIn, 'in', 'as is'),
+          })
+        : tell('fit.no-rain-hood-measured'),
+    because: tell('fit.half-inch-foot-rounded-up-to', { hoodLeastInPerFt: HOOD_LEAST_IN_PER_FT }),
+    source: tell('fit.common-practice'),
+    next: p.hoodRunIn > 0 ? undefined : { say: tell('fit.measure-from-wall-to-units-outer') },
   };
 }

@@ -1,24 +1,27 @@
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/fit/words';
+import { q, type Said } from '@/core/words/said';
 import { newStackIn, OIL_COIL_GAP_IN, STACK_LOOK_DEG, type Stack, type StackEnd, stackEnds } from './stack';
 
-const CLOSING_WORDS: Record<StackEnd['closing'], string> = {
-  flange: 'a flange and gasket close it',
-  cap: 'a flat cap with an opening closes it',
-  transition: 'one new transition closes it',
-  'new plenum': 'a new plenum is needed',
-  'cut back': 'the plenum must be cut back or the equipment be shorter',
+const CLOSING_WORDS: Record<StackEnd['closing'], Said> = {
+  flange: tell('fit.flange-and-gasket-close-it'),
+  cap: tell('fit.flat-cap-with-opening-closes-it'),
+  transition: tell('fit.one-new-transition-closes-it'),
+  'new plenum': tell('fit.new-plenum-is-needed'),
+  'cut back': tell('fit.plenum-must-be-cut-back-or'),
 };
-export const closingWords = (e: StackEnd): string =>
-  e.end === 'return' && e.closing === 'new plenum' ? 'a new return box is needed' : CLOSING_WORDS[e.closing];
+export const closingWords = (e: StackEnd): Said =>
+  e.end === 'return' && e.closing === 'new plenum' ? tell('fit.new-return-box-is-needed') : CLOSING_WORDS[e.closing];
 
 /** Pan beyond the equipment on each side, so that a leak lands in it (IMC 307: 3 in larger, from memory). */
 const PAN_BEYOND_IN = 1.5;
 
 function endCheck(e: StackEnd): Finding {
-  const where = e.end === 'plenum' ? 'Above' : 'Below';
+  const where = e.end === 'plenum' ? tell('fit.above') : tell('fit.below');
   const step = Math.max(Math.abs(e.stepWidthIn), Math.abs(e.stepDepthIn));
-  const gap = e.gapIn < 0 ? `${(-e.gapIn).toFixed(1)} in too tall` : `${e.gapIn.toFixed(1)} in of gap`;
+  const gap =
+    e.gapIn < 0 ? tell('fit.too-tall', { gapIn: q(-e.gapIn, 'in') }) : tell('fit.of-gap', { gapIn: q(e.gapIn, 'in') });
   const trouble =
     e.closing === 'cut back' ||
     e.closing === 'new plenum' ||
@@ -26,21 +29,25 @@ function endCheck(e: StackEnd): Finding {
   return {
     id: `stack-${e.end}`,
     verdict: trouble ? 'look-again' : 'good',
-    claim: `${where}: ${gap}; ${closingWords(e)}.`,
+    claim: tell('fit.where-gap-e', { where, gap, e: closingWords(e) }),
     because:
       step > 0.5
-        ? `The openings step ${step.toFixed(1)} in a side: ${e.slopeDeg.toFixed(0)}° in that height. 20° wants ${e.wantedIn.toFixed(1)} in.`
-        : 'The openings match.',
-    source: '20° and 30° sides: common practice',
+        ? tell('fit.openings-step-side-in-that-height', {
+            step: q(step, 'in'),
+            slopeDeg: q(e.slopeDeg, 'number', 0),
+            wantedIn: q(e.wantedIn, 'in'),
+          })
+        : tell('fit.openings-match'),
+    source: tell('fit.20-and-30-sides-common-practice'),
     next: advise(
       e.closing === 'cut back'
-        ? `Cut the plenum up by ${(-e.gapIn + e.wantedIn).toFixed(1)} in and make a new start, or order shorter equipment.`
+        ? tell('fit.cut-plenum-up-by-and-make', { gapIn: q(-e.gapIn + e.wantedIn, 'in') })
         : e.closing === 'new plenum' && e.end === 'return'
-          ? `Raise the unit ${Math.max(e.wantedIn, 2).toFixed(1)} in on a transition over the return, or build a new return box.`
+          ? tell('fit.raise-unit-on-transition-over-return', { wantedIn: q(Math.max(e.wantedIn, 2), 'in') })
           : e.closing === 'new plenum'
-            ? `Cut back to ${Math.max(e.wantedIn, 2).toFixed(1)} in above the equipment and build a new plenum start.`
+            ? tell('fit.cut-back-to-above-equipment-and', { wantedIn: q(Math.max(e.wantedIn, 2), 'in') })
             : trouble
-              ? 'Raise the transition or accept the loss and say so on the fit sheet.'
+              ? tell('fit.raise-transition-or-accept-loss-and')
               : undefined,
     ),
     miss: Math.max(0, -e.gapIn) + step,
@@ -55,18 +62,29 @@ export function judgeStack(s: Stack): Finding[] {
   checks.push({
     id: 'stack-height',
     verdict: 'good',
-    claim: `New stack ${newStackIn(s).toFixed(1)} in, old ${s.old.heightIn.toFixed(1)}: ${Math.abs(difference).toFixed(1)} in ${difference > 0 ? 'taller' : 'shorter'}.`,
-    because: `${(s.plenumIn - s.returnTopIn).toFixed(1)} in between plenum and return${s.coilOnOilFurnace && s.coilHeightIn !== null ? `; ${OIL_COIL_GAP_IN} in kept between oil furnace and coil` : ''}.`,
-    source: 'geometry',
+    claim: tell('fit.new-stack-old', {
+      s: q(newStackIn(s), 'in'),
+      heightIn: q(s.old.heightIn, 'number', 1),
+      difference: q(Math.abs(difference), 'in'),
+      difference2: difference > 0 ? 'taller' : 'shorter',
+    }),
+    because: tell('fit.between-plenum-and-return', {
+      plenumIn: q(s.plenumIn - s.returnTopIn, 'in'),
+      coilOnOilFurnace:
+        s.coilOnOilFurnace && s.coilHeightIn !== null
+          ? tell('fit.kept-between-oil-furnace-and-coil', { oilCoilGapIn: q(OIL_COIL_GAP_IN, 'in', 'as is') })
+          : '',
+    }),
+    source: tell('fit.geometry'),
   });
   if (s.coilOnOilFurnace && s.coilHeightIn !== null) {
     checks.push({
       id: 'oil-pan',
       verdict: 'look-again',
-      claim: 'Coil over an oil furnace: high-temperature pan.',
-      because: 'An ordinary plastic pan softens over the oil furnace’s heat.',
-      source: 'maker’s instructions',
-      next: { say: 'Order the coil with a high-temperature pan and keep the maker’s gap.' },
+      claim: tell('fit.coil-over-oil-furnace-high-temperature'),
+      because: tell('fit.ordinary-plastic-pan-softens-over-oil'),
+      source: tell('fit.makers-instructions'),
+      next: { say: tell('fit.order-coil-with-high-temperature-pan') },
     });
   }
   if (s.closetWidthIn !== null) {
@@ -76,11 +94,11 @@ export function judgeStack(s: Stack): Finding[] {
       verdict: spare < 2 ? 'look-again' : 'good',
       claim:
         spare < 0
-          ? `${(-spare).toFixed(1)} in too wide for the closet.`
-          : `${spare.toFixed(1)} in to spare across the closet.`,
-      because: 'Clearances to combustibles are on the plate.',
-      source: 'geometry; the maker’s plate rules',
-      next: spare < 2 ? { say: 'Choose a narrower cabinet, or widen the closet.' } : undefined,
+          ? tell('fit.too-wide-for-closet', { spare: q(-spare, 'in') })
+          : tell('fit.to-spare-across-closet', { spare: q(spare, 'in') }),
+      because: tell('fit.clearances-to-combustibles-are-on-plate'),
+      source: tell('fit.geometry-makers-plate-rules'),
+      next: spare < 2 ? { say: tell('fit.choose-narrower-cabinet-or-widen-closet') } : undefined,
       miss: -spare,
     });
   }
@@ -88,10 +106,10 @@ export function judgeStack(s: Stack): Finding[] {
     checks.push({
       id: 'service-room',
       verdict: 'not-proven',
-      claim: 'Room in front not measured.',
-      because: 'The blower and coil must come out towards someone.',
-      source: 'common practice; the maker’s book',
-      next: { say: 'Measure from the front panel to the next wall.' },
+      claim: tell('fit.room-in-front-not-measured'),
+      because: tell('fit.blower-and-coil-must-come-out'),
+      source: tell('fit.common-practice-makers-book'),
+      next: { say: tell('fit.measure-from-front-panel-to-next') },
     });
   } else {
     const short = s.frontNeededIn - s.frontRoomIn;
@@ -100,20 +118,23 @@ export function judgeStack(s: Stack): Finding[] {
       verdict: short > 0 ? 'look-again' : 'good',
       claim:
         short > 0
-          ? `${short.toFixed(0)} in short of room to serve it.`
-          : `${s.frontRoomIn.toFixed(0)} in in front: it can be served.`,
-      because: `${s.frontNeededIn.toFixed(0)} in wanted to pull the blower or coil.`,
-      source: 'common practice; the maker’s book rules',
-      next: short > 0 ? { say: 'Turn the unit, or make an access.' } : undefined,
+          ? tell('fit.short-of-room-to-serve-it', { short: q(short, 'in', 0) })
+          : tell('fit.in-front-it-can-be-served', { frontRoomIn: q(s.frontRoomIn, 'in', 0) }),
+      because: tell('fit.wanted-to-pull-blower-or-coil', { frontNeededIn: q(s.frontNeededIn, 'in', 0) }),
+      source: tell('fit.common-practice-makers-book-rules'),
+      next: short > 0 ? { say: tell('fit.turn-unit-or-make-access') } : undefined,
       miss: Math.max(0, short),
     });
   }
   checks.push({
     id: 'pan-size',
     verdict: 'good',
-    claim: `Pan at least ${(s.new.widthIn + 2 * PAN_BEYOND_IN).toFixed(1)} × ${(s.new.depthIn + 2 * PAN_BEYOND_IN).toFixed(1)} in under it.`,
-    because: '3 in larger than the unit, 1½ in deep.',
-    source: 'IMC 307, from memory',
+    claim: tell('fit.pan-at-least-under-it', {
+      widthIn: q(s.new.widthIn + 2 * PAN_BEYOND_IN, 'number', 1),
+      depthIn: q(s.new.depthIn + 2 * PAN_BEYOND_IN, 'in'),
+    }),
+    because: tell('fit.3-in-larger-than-unit-1'),
+    source: tell('fit.imc-307-from-memory'),
   });
   return orderFindings(checks);
 }

@@ -6,6 +6,8 @@ import { buildUpOf, judgeCharge } from '@/core/job/charge-sheet';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { typed } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import { type ChargeFacts, chargeMove } from './charge-move';
 import { chargeChecks, chargeLabel } from './charge-record';
 
@@ -13,7 +15,7 @@ type Asked = ChargeFacts & { maySign: boolean };
 const TODAY = '2026-06-01';
 function facts(sheet: EquippedSheet, change: Partial<Asked> = {}): Asked {
   const build = buildUpOf(sheet);
-  if (!build.ok) throw new Error(build.refused.message);
+  if (!build.ok) throw new Error(english(build.refused.message));
   return {
     sheet,
     judged: judgeCharge(sheet, build.value),
@@ -39,14 +41,14 @@ describe('the next move of the charge', () => {
     const wanted = f.judged.state.toWeighInOz;
     expect(button!.action.kind).toBe('weigh-in');
     expect((button!.action as { oz: number }).oz).toBeLessThanOrEqual(wanted + 1e-9);
-    expect(button!.label).toMatch(/^Weigh in \d+\.\d oz$/);
+    expect(english(button!.label)).toMatch(/^Weigh in \d+\.\d oz$/);
   });
   it('a weighing that goes on is closed, nothing else', () => {
-    expect(move(sampleSheet(), { live: { oz: 4.2, leftOz: 8.7, recovering: false } })).toMatchObject({
+    expect(told(move(sampleSheet(), { live: { oz: 4.2, leftOz: 8.7, recovering: false } }))).toMatchObject({
       say: 'Weighing in: 4.2 oz so far, 8.7 oz to go.',
       button: { label: 'Close the valve', action: { kind: 'close-valve' } },
     });
-    expect(move(sampleSheet(), { live: { oz: -3, leftOz: 1, recovering: true } }).say).toBe(
+    expect(english(move(sampleSheet(), { live: { oz: -3, leftOz: 1, recovering: true } }).say)).toBe(
       'Recovering: 3.0 oz so far.',
     );
   });
@@ -59,12 +61,12 @@ describe('the next move of the charge', () => {
   it('without a standing vacuum it is proven on the page of the evacuation; the form is for a failed typed one', () => {
     expect(move(sampleSheet({ vacuum: null })).button!.action).toEqual({ kind: 'go', to: 'evacuate' });
     const failed = { endMicrons: 940, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 };
-    expect(move(sampleSheet({ vacuum: failed }))).toMatchObject({
+    expect(told(move(sampleSheet({ vacuum: failed })))).toMatchObject({
       kind: 'not-proven',
       button: { label: 'Record the test', action: { kind: 'type', what: 'vacuum' } },
     });
     const kept = sampleSheet({ vacuum: null, circuitLog: new LogBuilder().add('old-charge', OLD_CHARGE).log });
-    expect(move(kept)).toMatchObject({
+    expect(told(move(kept))).toMatchObject({
       say: 'No refrigerant before a passed standing-vacuum test.',
       button: { action: { kind: 'go', to: 'evacuate' } },
     });
@@ -73,17 +75,17 @@ describe('the next move of the charge', () => {
     const check = (id: string, verdict: Finding['verdict']): Finding => ({
       id,
       verdict,
-      claim: `${id} claim`,
-      because: 'why',
-      source: 'test',
-      next: { say: `${id} next` },
+      claim: typed(`${id} claim`),
+      because: typed('why'),
+      source: typed('test'),
+      next: { say: typed(`${id} next`) },
     });
-    expect(move(sampleSheet(), { checks: [check('room', 'not-proven')] })).toMatchObject({
+    expect(told(move(sampleSheet(), { checks: [check('room', 'not-proven')] }))).toMatchObject({
       say: 'room next',
       button: { action: { kind: 'write', entry: 'room' } },
     });
     const stopped = move(sampleSheet(), { checks: [check('cylinder', 'not-proven'), check('gwp', 'stop')] });
-    expect(stopped).toMatchObject({ kind: 'stop', say: 'gwp next' });
+    expect(told(stopped)).toMatchObject({ kind: 'stop', say: 'gwp next' });
     expect(stopped.button).toBeUndefined();
     expect(move(sampleSheet(), { checks: [check('share', 'look-again')] }).button!.action.kind).toBe('weigh-in');
   });
@@ -95,23 +97,26 @@ describe('the next move of the charge', () => {
     const done = facts(sampleSheet());
     const judged = {
       ...done.judged,
-      finding: { ...done.judged.finding, next: { say: 'Sign it.', because: '', action: { kind: 'sign' } } },
+      finding: {
+        ...done.judged.finding,
+        next: { say: typed('Sign it.'), because: typed(''), action: { kind: 'sign' } },
+      },
     } as typeof done.judged;
     const open = { judged, gates: [], checks: [] };
-    expect(move(sampleSheet(), open).button).toEqual({ label: 'Sign the charge', action: { kind: 'sign' } });
+    expect(told(move(sampleSheet(), open).button)).toEqual({ label: 'Sign the charge', action: { kind: 'sign' } });
     expect(move(sampleSheet(), { ...open, maySign: false }).button).toBeUndefined();
   });
   it('the label is asked for last, and anything else that holds is told', () => {
     const done = facts(sampleSheet());
     const judged = {
       ...done.judged,
-      finding: { ...done.judged.finding, next: { say: '', because: '', action: { kind: 'sign' } } },
+      finding: { ...done.judged.finding, next: { say: typed(''), because: typed(''), action: { kind: 'sign' } } },
     } as typeof done.judged;
     const gate = (id: string) => [{ id, asks: 'a label', holds: false, say: 'no label', overridable: true }] as never;
-    expect(move(sampleSheet(), { judged, checks: [], gates: gate('label') })).toMatchObject({
+    expect(told(move(sampleSheet(), { judged, checks: [], gates: gate('label') }))).toMatchObject({
       button: { label: 'It is marked', action: { kind: 'write', entry: 'label' } },
     });
-    expect(move(sampleSheet(), { judged, checks: [], gates: gate('certification') })).toMatchObject({
+    expect(told(move(sampleSheet(), { judged, checks: [], gates: gate('certification') }))).toMatchObject({
       kind: 'not-proven',
       say: 'Held: a label.',
     });

@@ -1,14 +1,15 @@
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
-import { lbOz } from '@/core/circuit/weigh-in';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import type { judgeCharge } from '@/core/job/charge-sheet';
+import { tell } from '@/core/job/circuit/words';
 import { type Gate, passes } from '@/core/job/gates';
 import { go, type Move, moveOf, write } from '@/core/job/move';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { allPass, signMove } from '@/core/job/sign-move';
 import { type Weighing, weighingMove } from '@/core/job/weighing-move';
+import { q } from '@/core/words/said';
 import type { ChargeLabel } from './charge-record';
 import { keepsCircuitLog, sealedWhy } from './circuit-views';
 
@@ -43,16 +44,11 @@ export function chargeMove(f: ChargeFacts & { maySign: boolean }): Move {
   if (signed)
     return {
       kind: 'good',
-      say: 'Charge signed. Go on to the start-up.',
-      because: `${signed.by} signed ${lbOz(f.judged.state.inSystemOz)} in the system.`,
-      button: go('start-up', 'Go to start-up'),
+      say: tell('work.charge-signed-go-on-to-start'),
+      because: tell('work.signed-in-system', { by: signed.by, inSystemOz: q(f.judged.state.inSystemOz, 'lbOz') }),
+      button: go('start-up', tell('work.go-to-start-up')),
     };
-  if (f.live)
-    return weighingMove(
-      f.live,
-      'Weighing in',
-      'Liquid into the high side, system off. Watch the scale; close the valve to stop early.',
-    );
+  if (f.live) return weighingMove(f.live, tell('work.weighing-in'), tell('work.liquid-into-high-side-system-off'));
   // A scale or a cylinder that stops the work comes before a signature; what a lead let pass is not asked for again.
   const stop = orderFindings(f.checks).find((c) => c.verdict === 'stop');
   if (!stop && allPass(f.gates)) return signMove('charge', f.gates, f.maySign, holdsOf(f.judged.finding));
@@ -61,40 +57,40 @@ export function chargeMove(f: ChargeFacts & { maySign: boolean }): Move {
 
 /** What the record asks before refrigerant moves: each with the form, or the page, that answers it. */
 function recordMove({ sheet, gates, checks }: ChargeFacts): Move | undefined {
-  const toEvacuate = go('evacuate', 'Go to evacuate');
+  const toEvacuate = go('evacuate', tell('work.go-to-evacuate'));
   const vacuum = held(gates, 'standing-vacuum');
   const kept = keepsCircuitLog(sheet) && !sealedWhy(sheet) && sheet.circuitLog.length > 0;
   if (vacuum && kept)
     return {
       kind: 'not-proven',
-      say: 'No refrigerant before a passed standing-vacuum test.',
+      say: tell('work.no-refrigerant-before-passed-standing-vacuum'),
       because: vacuum.say,
       button: toEvacuate,
     };
   for (const [id, to, say] of [
-    ['recover-signed', 'recover', 'Sign the recovery of the old unit first.'],
-    ['join-signed', 'join', 'Sign the joining first.'],
+    ['recover-signed', 'recover', tell('work.sign-recovery-of-old-unit-first')],
+    ['join-signed', 'join', tell('work.sign-joining-first')],
   ] as const)
     if (held(gates, id))
       return {
         kind: 'not-proven',
         say,
-        because: 'The new one comes sealed; what was done before it is still owed.',
-        button: go(to, `Go to ${to}`),
+        because: tell('work.new-one-comes-sealed-what-was'),
+        button: go(to, tell('work.go-to', { to })),
       };
   if (held(gates, 'evacuate-signed'))
     return {
       kind: 'not-proven',
-      say: 'Sign the evacuation first.',
-      because: 'Its standing test is what the charge rests on.',
+      say: tell('work.sign-evacuation-first'),
+      because: tell('work.its-standing-test-is-what-charge'),
       button: toEvacuate,
     };
   if (held(gates, 'vacuum-broken'))
     return {
       kind: 'now',
-      say: 'Break the vacuum with refrigerant to 1–5 psig; take the vacuum gauge off and cap it.',
-      because: 'Close the gauge off first: pressure ruins it, and taken off in vacuum it lets air in.',
-      button: write('vacuum-broken', 'Vacuum broken'),
+      say: tell('work.break-vacuum-with-refrigerant-to-1'),
+      because: tell('work.close-gauge-off-first-pressure-ruins'),
+      button: write('vacuum-broken', tell('work.vacuum-broken')),
     };
   const past = (id: string): boolean => gates.some((g) => g.id === id && g.override !== undefined);
   const worst = orderFindings(checks).find(
@@ -109,15 +105,15 @@ function recordMove({ sheet, gates, checks }: ChargeFacts): Move | undefined {
   return vacuum
     ? {
         kind: 'not-proven',
-        say: 'Prove the vacuum first: record the standing test.',
-        because: `No refrigerant before it. ${vacuum.say}.`,
-        button: { label: 'Record the test', action: { kind: 'type', what: 'vacuum' } },
+        say: tell('work.prove-vacuum-first-record-standing-test'),
+        because: tell('work.no-refrigerant-before-it', { say: vacuum.say }),
+        button: { label: tell('work.record-test'), action: { kind: 'type', what: 'vacuum' } },
       }
     : undefined;
 }
 
 const holdsOf = ({ claim, next }: ChargeFacts['judged']['finding']): Pick<Move, 'say' | 'because'> =>
-  next.action.kind === 'sign' ? next : { say: 'Sign the charge.', because: claim };
+  next.action.kind === 'sign' ? next : { say: tell('work.sign-charge'), because: claim };
 
 function fromJudgement({ judged, gates, label, maySign, scale }: ChargeFacts & { maySign: boolean }): Move {
   const { finding } = judged;
@@ -130,8 +126,11 @@ function fromJudgement({ judged, gates, label, maySign, scale }: ChargeFacts & {
       because,
       button: {
         label: !scale
-          ? 'Type the weights'
-          : `${action.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} ${action.oz.toFixed(1)} oz`,
+          ? tell('work.type-weights')
+          : tell('work.kind-oz', {
+              kind: action.kind === 'weigh-in' ? tell('work.weigh-in') : tell('work.recover'),
+              oz: q(action.oz, 'oz'),
+            }),
         action,
       },
     };
@@ -139,10 +138,10 @@ function fromJudgement({ judged, gates, label, maySign, scale }: ChargeFacts & {
   if (barred?.id === 'label')
     return {
       kind: 'now',
-      say: `Mark the total at the unit: ${lbOz(label.totalOz)} of ${label.refrigerant}.`,
-      because: `The next person charges by this label. ${barred.say}.`,
-      button: write('label', 'It is marked'),
+      say: tell('work.mark-total-at-unit-of', { totalOz: q(label.totalOz, 'lbOz'), refrigerant: label.refrigerant }),
+      because: tell('work.next-person-charges-by-this-label', { say: barred.say }),
+      button: write('label', tell('work.it-is-marked')),
     };
-  if (barred) return { kind: 'not-proven', say: `Held: ${barred.asks}.`, because: barred.say };
+  if (barred) return { kind: 'not-proven', say: tell('work.held', { asks: barred.asks }), because: barred.say };
   return signMove('charge', gates, maySign, { say, because });
 }

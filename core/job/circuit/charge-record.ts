@@ -2,18 +2,19 @@ import { co2Equivalent } from '@/core/circuit/co2-equivalent';
 import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { ruleSource } from '@/core/circuit/transition-rules';
-import { lbOz } from '@/core/circuit/weigh-in';
 import type { Finding } from '@/core/finding/finding';
 import { type BuildUp, lostOz, movementsOf, SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
+import { tell } from '@/core/job/circuit/words';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB } from '@/core/units/units';
+import { day, q, value } from '@/core/words/said';
 import { keepsCircuitLog, sealedWhy } from './circuit-views';
 import { roomView } from './room-view';
 
 /** A scale at rest that moves by more than this in two minutes is not to be weighed on (common practice), oz. */
 const DRIFT_OZ = 0.3;
-const COMMON = 'common practice';
+const COMMON = tell('work.common-practice');
 
 /** What the record says of the weighing besides its amount: cylinder, scale, pauses, room, rules. */
 export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string): Finding[] {
@@ -26,9 +27,9 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
     checks.push({
       id: 'sealed',
       verdict: 'good',
-      claim: `${sealed}: nothing is weighed in.`,
-      because: 'Its plate’s charge is already in it.',
-      source: 'plate',
+      claim: tell('work.nothing-is-weighed-in', { sealed }),
+      because: tell('work.its-plates-charge-is-already-in'),
+      source: tell('work.plate'),
     });
   if (kept && build.toWeighInOz > 0) {
     const used = latestOf(sheet.circuitLog, 'cylinder-used');
@@ -40,41 +41,50 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
             verdict: cylinderChecks(cylinder, refrigerant, undefined, today).some((c) => c.verdict === 'stop')
               ? 'stop'
               : 'good',
-            claim: `From cylinder ${cylinder.tag}: ${cylinder.refrigerant}, ${lbOz(cylinder.contentsOz)} left, as ${used!.body.leavesAs}.`,
+            claim: tell('work.from-cylinder-left-as', {
+              tag: cylinder.tag,
+              refrigerant: cylinder.refrigerant ?? '–',
+              contentsOz: q(cylinder.contentsOz, 'lbOz'),
+              leavesAs: value(used!.body.leavesAs),
+            }),
             because: facts.blend
-              ? 'A blend leaves as liquid, or its make-up changes.'
-              : 'A single fluid may leave either way.',
-            source: 'the cylinder ledger',
+              ? tell('work.blend-leaves-as-liquid-or-its')
+              : tell('work.single-fluid-may-leave-either-way'),
+            source: tell('work.cylinder-ledger'),
           }
         : {
             id: 'cylinder',
             verdict: 'not-proven',
-            claim: 'Nobody said which cylinder it comes from.',
-            because: 'The ledger follows every ounce; the label is held against the plate.',
-            source: '40 CFR 82 subpart F, from memory',
-            next: { say: 'Choose the cylinder and read its label.' },
+            claim: tell('work.nobody-said-which-cylinder-it-comes'),
+            because: tell('work.ledger-follows-every-ounce-label-is'),
+            source: tell('work.40-cfr-82-subpart-f-from'),
+            next: { say: tell('work.choose-cylinder-and-read-its-label') },
           },
     );
     if (cylinder && cylinder.contentsOz < build.toWeighInOz && movementsOf(sheet.measurements).length === 0)
       checks.push({
         id: 'cylinder-short',
         verdict: 'look-again',
-        claim: `The cylinder holds ${lbOz(cylinder.contentsOz)}; ${lbOz(build.toWeighInOz)} are to go in.`,
-        because: 'A change of cylinder half way is a second weighing.',
-        source: 'the cylinder ledger',
-        next: { say: 'Bring a second cylinder.' },
+        claim: tell('work.cylinder-holds-are-to-go-in', {
+          contentsOz: q(cylinder.contentsOz, 'lbOz'),
+          toWeighInOz: q(build.toWeighInOz, 'lbOz'),
+        }),
+        because: tell('work.change-of-cylinder-half-way-is'),
+        source: tell('work.cylinder-ledger'),
+        next: { say: tell('work.bring-second-cylinder') },
       });
     const drift = latestOf(sheet.circuitLog, 'scale-drift');
     if (drift)
       checks.push({
         id: 'scale',
         verdict: Math.abs(drift.body.driftOz) > DRIFT_OZ ? 'stop' : 'good',
-        claim: `The scale moved ${drift.body.driftOz.toFixed(1)} oz by itself in ${drift.body.minutes.toFixed(0)} min.`,
-        because: `Above ${DRIFT_OZ} oz the weighing is worth nothing: wind, a slope, a hose that pulls.`,
+        claim: tell('work.scale-moved-by-itself-in', {
+          driftOz: q(drift.body.driftOz, 'oz'),
+          minutes: q(drift.body.minutes, 'min'),
+        }),
+        because: tell('work.above-weighing-is-worth-nothing-wind', { driftOz: q(DRIFT_OZ, 'oz', 'as is') }),
         source: COMMON,
-        ...(Math.abs(drift.body.driftOz) > DRIFT_OZ
-          ? { next: { say: 'Level it, out of the wind, hose slack; weigh nothing until it rests.' } }
-          : {}),
+        ...(Math.abs(drift.body.driftOz) > DRIFT_OZ ? { next: { say: tell('work.level-it-out-of-wind-hose') } } : {}),
         miss: Math.abs(drift.body.driftOz) / DRIFT_OZ,
       });
     const lost = lostOz(sheet);
@@ -82,9 +92,9 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
       checks.push({
         id: 'hose',
         verdict: 'good',
-        claim: `${lost.toFixed(1)} oz left the cylinder and did not reach the system.`,
-        because: 'Liquid that stays in the hose, or was spilled, is not charge: it is taken off what was weighed.',
-        source: 'hose volume × liquid density',
+        claim: tell('work.left-cylinder-and-did-not-reach', { lost: q(lost, 'oz') }),
+        because: tell('work.liquid-that-stays-in-hose-or'),
+        source: tell('work.hose-volume-liquid-density'),
       });
     const pause = pauseCheck(sheet);
     if (pause) checks.push(pause);
@@ -105,8 +115,13 @@ function gwpCheck(sheet: EquippedSheet): Finding | undefined {
   return {
     id: 'gwp',
     verdict: 'look-again',
-    claim: `${refrigerant} has a GWP of ${gwp}; new systems are capped at ${rule.cap}${rule.from ? ` from ${rule.from}` : ''}.`,
-    because: 'Parts for an existing system are exempt in general terms; a new system may not be.',
+    claim: tell('work.has-gwp-of-new-systems-are', {
+      refrigerant,
+      gwp,
+      cap: rule.cap,
+      from: rule.from ? tell('work.from-day', { from: day(rule.from) }) : '',
+    }),
+    because: tell('work.parts-for-existing-system-are-exempt'),
     source: ruleSource(rule),
   };
 }
@@ -118,18 +133,19 @@ function pauseCheck(sheet: EquippedSheet): Finding | undefined {
   const resumed = entriesOf(sheet.circuitLog, 'resumed')
     .filter((r) => sheet.circuitLog.indexOf(r) > sheet.circuitLog.indexOf(paused))
     .at(-1);
-  const base = { id: 'pause', source: `scale, ± ${SCALE_UNCERTAINTY_OZ} oz` };
+  const base = {
+    id: 'pause',
+    source: tell('work.scale', { scaleUncertaintyOz: q(SCALE_UNCERTAINTY_OZ, 'oz', 'as is') }),
+  };
   const safe = paused.body.valvesShut && paused.body.capsOn;
   if (!resumed)
     return {
       ...base,
       verdict: safe ? 'not-proven' : 'look-again',
-      claim: safe ? 'The weighing is paused.' : 'Paused with a valve or a cap open.',
-      because: 'The scale’s weight is kept, not what is left to go.',
+      claim: safe ? tell('work.weighing-is-paused') : tell('work.paused-with-valve-or-cap-open'),
+      because: tell('work.scales-weight-is-kept-not-what'),
       next: {
-        say: safe
-          ? 'Read the scale again before you go on.'
-          : 'Shut cylinder and service valves, cap the hoses; a lost vacuum is pulled again.',
+        say: safe ? tell('work.read-scale-again-before-you-go') : tell('work.shut-cylinder-and-service-valves-cap'),
       },
     };
   const gap = paused.body.grossOz - resumed.body.grossOz;
@@ -137,15 +153,19 @@ function pauseCheck(sheet: EquippedSheet): Finding | undefined {
     return {
       ...base,
       verdict: 'good',
-      claim: 'The cylinder weighs what it weighed before the pause.',
-      because: 'Nothing moved meanwhile.',
+      claim: tell('work.cylinder-weighs-what-it-weighed-before'),
+      because: tell('work.nothing-moved-meanwhile'),
     };
   return {
     ...base,
     verdict: resumed.body.unaccounted ? 'look-again' : 'not-proven',
-    claim: `${Math.abs(gap).toFixed(1)} oz ${gap > 0 ? 'went missing' : 'came back'} during the pause${resumed.body.unaccounted ? `: ${resumed.body.unaccounted}` : ''}.`,
-    because: 'A leak, the hose, another job: the charge is not known until it is explained.',
-    next: { say: 'Find out where it went, or recover and weigh in again.' },
+    claim: tell('work.during-pause', {
+      gap: q(Math.abs(gap), 'oz'),
+      gap2: gap > 0 ? tell('work.went-missing') : tell('work.came-back'),
+      unaccounted: resumed.body.unaccounted ? tell('work.told-of-it', { why: resumed.body.unaccounted }) : '',
+    }),
+    because: tell('work.leak-hose-another-job-charge-is'),
+    next: { say: tell('work.find-out-where-it-went-or') },
     miss: Math.abs(gap) / (2 * SCALE_UNCERTAINTY_OZ),
   };
 }

@@ -4,9 +4,11 @@ import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinde
 import type { Finding } from '@/core/finding/finding';
 import { beganWithSurvey } from '@/core/job/before';
 import { buildUpOf } from '@/core/job/charge-sheet';
+import { tell } from '@/core/job/circuit/words';
 import { certificationGate, type Gate, type GateId, gate } from '@/core/job/gates';
-import { PHASE_NOUNS, type Phase, phaseNoun } from '@/core/job/phases';
+import { PHASE_NOUNS, type Phase } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { q, type Said, upper } from '@/core/words/said';
 import {
   afterRunView,
   type CircuitPhase,
@@ -25,9 +27,11 @@ function signedGate(sheet: JobSheet, phase: Phase, id: GateId): Gate {
   const signed = sheet.signOffs.some((s) => s.phase === phase);
   return gate(
     id,
-    `a signed ${PHASE_NOUNS[phase]}`,
+    tell('work.signed', { phase: PHASE_NOUNS[phase] }),
     signed,
-    signed ? `${phaseNoun(phase)} signed` : `Sign the ${PHASE_NOUNS[phase]} first`,
+    signed
+      ? tell('work.signed-2', { phase: upper(PHASE_NOUNS[phase]) })
+      : tell('work.sign-first', { phase: PHASE_NOUNS[phase] }),
   );
 }
 
@@ -66,32 +70,38 @@ function recoverGates(sheet: JobSheet): Gate[] {
       ? [
           gate(
             'removal-released',
-            'the removal released',
+            tell('work.removal-released'),
             sheet.removal !== null,
-            sheet.removal ? `Released by ${sheet.removal.by}` : 'The scope page releases it',
+            sheet.removal ? tell('work.released-by', { by: sheet.removal.by }) : tell('work.scope-page-releases-it'),
             false,
           ),
         ]
       : []),
-    gate('dead-proof', 'the proof of dead', dead?.verdict === 'good', dead?.claim ?? 'Not proven dead', false),
+    gate(
+      'dead-proof',
+      tell('work.proof-of-dead'),
+      dead?.verdict === 'good',
+      dead?.claim ?? tell('work.not-proven-dead'),
+      false,
+    ),
     gate(
       'recovered-level',
-      'the refrigerant recovered to its level',
+      tell('work.refrigerant-recovered-to-its-level'),
       levelHolds,
       nothing
-        ? `Nothing to recover: ${view.method?.body.reason}`
+        ? tell('work.nothing-to-recover', { reason: view.method?.body.reason })
         : unweighed && level?.verdict === 'good'
-          ? 'What the machine took is not weighed'
-          : (level?.claim ?? 'No level on record'),
+          ? tell('work.what-machine-took-is-not-weighed')
+          : (level?.claim ?? tell('work.no-level-on-record')),
     ),
-    ...(stop ? [gate('no-stop', 'no stop finding', false, stop.claim, false)] : []),
+    ...(stop ? [gate('no-stop', tell('work.no-stop-finding'), false, stop.claim, false)] : []),
     certificationGate(sheet.certification),
   ];
 }
 
 function joinGates(sheet: JobSheet): Gate[] {
   if (!isEquipped(sheet))
-    return [gate('plate', 'the new equipment', false, 'Choose it in the scope, or enter it', false)];
+    return [gate('plate', tell('work.new-equipment'), false, tell('work.choose-it-in-scope-or-enter'), false)];
   const view = joinView(sheet);
   const joined = view.preCharged || view.joints.length > 0;
   const open = view.checks.filter((c) => c.verdict !== 'good');
@@ -99,21 +109,26 @@ function joinGates(sheet: JobSheet): Gate[] {
     signedGate(sheet, 'recover', 'recover-signed'),
     gate(
       'line-drawn',
-      'the line set drawn',
+      tell('work.line-set-drawn'),
       view.run !== undefined,
-      view.run ? `${view.figures?.lengthFt.toFixed(0)} ft` : 'Not drawn yet',
+      view.run ? tell('work.ft', { lengthFt: view.figures?.lengthFt.toFixed(0) }) : tell('work.not-drawn-yet'),
     ),
     gate(
       'joints-logged',
-      'every joint logged',
+      tell('work.every-joint-logged'),
       joined,
       view.preCharged
-        ? 'Pre-charged set: no field joints'
+        ? tell('work.pre-charged-set-no-field-joints')
         : view.joints.length
-          ? `${view.joints.length} logged`
-          : 'None logged',
+          ? tell('work.logged', { count: view.joints.length })
+          : tell('work.none-logged'),
     ),
-    gate('join-checks', 'every check of the joining good', open.length === 0, open[0]?.claim ?? 'All good'),
+    gate(
+      'join-checks',
+      tell('work.every-check-of-joining-good'),
+      open.length === 0,
+      open[0]?.claim ?? tell('work.all-good'),
+    ),
   ];
 }
 
@@ -126,11 +141,21 @@ function pressureGates(sheet: JobSheet): Gate[] {
   return [
     signedGate(sheet, 'join', 'join-signed'),
     ...(target?.verdict === 'stop'
-      ? [gate('plate-limit', 'a test within the plate limit', false, target.claim, false)]
+      ? [gate('plate-limit', tell('work.test-within-plate-limit'), false, target.claim, false)]
       : []),
-    gate('expansion-open', 'the expansion valve open', expansion?.verdict === 'good', expansion?.claim ?? ''),
-    gate('pressure-held', 'a held pressure test', hold?.verdict === 'good', hold?.claim ?? 'No hold on record'),
-    ...(bubbles ? [gate('bubbled', 'every joint bubbled', bubbles.verdict === 'good', bubbles.claim)] : []),
+    gate(
+      'expansion-open',
+      tell('work.expansion-valve-open'),
+      expansion?.verdict === 'good',
+      expansion?.claim ?? tell('work.nobody-said-it'),
+    ),
+    gate(
+      'pressure-held',
+      tell('work.held-pressure-test'),
+      hold?.verdict === 'good',
+      hold?.claim ?? tell('work.no-hold-on-record'),
+    ),
+    ...(bubbles ? [gate('bubbled', tell('work.every-joint-bubbled'), bubbles.verdict === 'good', bubbles.claim)] : []),
   ];
 }
 
@@ -146,26 +171,26 @@ function evacuateGates(sheet: JobSheet): Gate[] {
     signedGate(sheet, 'pressure-test', 'pressure-signed'),
     gate(
       'compressor-locked',
-      'the compressor locked out',
+      tell('work.compressor-locked-out'),
       locked?.verdict === 'good',
-      locked?.claim ?? 'Not said yet',
+      locked?.claim ?? tell('work.not-said-yet'),
       false,
     ),
     gate(
       'gauge-proven',
-      'gauge and pump proven',
+      tell('work.gauge-and-pump-proven'),
       gaugeHolds,
       gaugeHolds
-        ? 'Proven by blank-off'
+        ? tell('work.proven-by-blank-off')
         : place && place.verdict !== 'good'
           ? place.claim
-          : (blank?.claim ?? 'Not proven'),
+          : (blank?.claim ?? tell('work.not-proven')),
     ),
     gate(
       'deep-enough',
-      `a vacuum of ${view.targetMicrons} µm`,
+      tell('work.vacuum-of', { targetMicrons: q(view.targetMicrons, 'microns', 'as is') }),
       depth?.verdict === 'good' && (!sweeps || sweeps.verdict === 'good'),
-      sweeps && sweeps.verdict !== 'good' ? sweeps.claim : (depth?.claim ?? 'Not reached yet'),
+      sweeps && sweeps.verdict !== 'good' ? sweeps.claim : (depth?.claim ?? tell('work.not-reached-yet')),
     ),
     standingGate(sheet),
   ];
@@ -179,25 +204,27 @@ export function standingGate(sheet: JobSheet): Gate {
   const again = view.stage === 'standing';
   return gate(
     'standing-vacuum',
-    'a passed standing-vacuum test',
+    tell('work.passed-standing-vacuum-test'),
     standing?.verdict === 'good' && !again,
-    again ? 'The standing test runs' : (standing?.claim ?? 'No standing test yet'),
+    again ? tell('work.standing-test-runs') : (standing?.claim ?? tell('work.no-standing-test-yet')),
   );
 }
 
 /** In place of a standing test where nothing was opened. */
-export const sealedGate = (why: string): Gate => gate('standing-vacuum', 'a sealed circuit', true, why);
+export const sealedGate = (why: Said): Gate => gate('standing-vacuum', tell('work.sealed-circuit'), true, why);
 
-function labelSays(label: EntryBody<'label'> | undefined): string {
-  if (!label) return 'Not marked yet';
-  if (!label.valvesSet) return 'A service valve is not set yet';
-  return label.capsOn ? `Marked: ${label.place}` : 'A cap or seal is still off';
+function labelSays(label: EntryBody<'label'> | undefined): Said {
+  if (!label) return tell('work.not-marked-yet');
+  if (!label.valvesSet) return tell('work.service-valve-is-not-set-yet');
+  return label.capsOn ? tell('work.marked', { place: label.place }) : tell('work.cap-or-seal-is-still-off');
 }
 
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
 export function afterRunGates(sheet: JobSheet): Gate[] {
   const visit = isEquipped(sheet) ? claimOf(afterRunView(sheet), 'suction-drier-visit') : undefined;
-  return visit ? [gate('suction-drier', 'the suction drier seen to', visit.verdict === 'good', visit.claim)] : [];
+  return visit
+    ? [gate('suction-drier', tell('work.suction-drier-seen-to'), visit.verdict === 'good', visit.claim)]
+    : [];
 }
 
 /** What the circuit's record adds to the gates of the charge. */
@@ -218,14 +245,18 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
     gates.push(
       gate(
         'vacuum-broken',
-        'the vacuum broken with refrigerant',
+        tell('work.vacuum-broken-with-refrigerant'),
         broken !== undefined,
-        broken ? `Broken by the ${broken.body.by} to ${broken.body.toPsig.toFixed(0)} psig` : 'Still in vacuum',
+        broken
+          ? tell('work.broken-by-to', { by: broken.body.by, toPsig: q(broken.body.toPsig, 'psig', 0) })
+          : tell('work.still-in-vacuum'),
       ),
     );
   }
   if (room && sheet.circuitLog.length > 0)
-    gates.push(gate('room', 'a charge the room allows', room.verdict === 'good', room.claim, room.verdict !== 'stop'));
+    gates.push(
+      gate('room', tell('work.charge-room-allows'), room.verdict === 'good', room.claim, room.verdict !== 'stop'),
+    );
   const used = latestOf(sheet.circuitLog, 'cylinder-used');
   const cylinder = used ? sheet.cylinders.find((c) => c.id === used.body.cylinderId) : undefined;
   if (cylinder) {
@@ -233,9 +264,9 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
     gates.push(
       gate(
         'cylinder',
-        'the right cylinder',
+        tell('work.right-cylinder'),
         !refused,
-        refused?.claim ?? `Cylinder ${cylinder.tag}, ${cylinder.refrigerant}`,
+        refused?.claim ?? tell('work.cylinder', { tag: cylinder.tag, refrigerant: cylinder.refrigerant ?? '–' }),
         false,
       ),
     );
@@ -245,7 +276,7 @@ export function chargeGates(sheet: JobSheet, today = sheet.job.scheduledFor): Ga
     gates.push(
       gate(
         'label',
-        'the total charge marked at the unit, valves set, caps on',
+        tell('work.total-charge-marked-at-unit-valves'),
         label?.body.valvesSet === true && label.body.capsOn,
         labelSays(label?.body),
       ),

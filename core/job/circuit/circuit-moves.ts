@@ -5,11 +5,13 @@ import { STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
 import { TYPED_STANDING_MIN } from '@/core/circuit/vacuum/standing-test';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/job/circuit/words';
 import { type Gate, type GateId, passes } from '@/core/job/gates';
 import { type Button, go, type Move, moveOf, write } from '@/core/job/move';
-import { PHASE_WORDS, phaseNoun } from '@/core/job/phases';
+import { PHASE_NOUNS, PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { allPass, signMove } from '@/core/job/sign-move';
+import { list, lower, q, type Said, upper } from '@/core/words/said';
 import { circuitGates, machineUnweighed } from './circuit-gates';
 import {
   type CircuitPhase,
@@ -21,7 +23,7 @@ import {
   recoveryView,
 } from './circuit-views';
 
-const NEXT_PHASE: Record<CircuitPhase, string> = {
+const NEXT_PHASE: Record<CircuitPhase, Phase> = {
   recover: 'join',
   join: 'pressure-test',
   'pressure-test': 'evacuate',
@@ -42,9 +44,9 @@ export function circuitMove(
   if (signed)
     return {
       kind: 'good',
-      say: `${phaseNoun(phase)} signed. Go on to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}.`,
-      because: `Signed by ${signed.by}. The record is frozen; corrections stand beside it.`,
-      button: go(to, `Go to ${PHASE_WORDS[to as CircuitPhase].toLowerCase()}`),
+      say: tell('work.signed-go-on-to', { phase: upper(PHASE_NOUNS[phase]), to: lower(PHASE_WORDS[to]) }),
+      because: tell('work.signed-by-record-is-frozen-corrections', { by: signed.by }),
+      button: go(to, tell('work.go-to-2', { phase: lower(PHASE_WORDS[to]) })),
     };
   // What a lead let pass is not asked for again: with every gate held or overridden there is only the signature left.
   if (allPass(gates)) return signMove(phase, gates, maySign);
@@ -53,14 +55,18 @@ export function circuitMove(
   if (first && back)
     return {
       kind: 'not-proven',
-      say: `${back.say}`,
-      because: `Held: ${first.asks}. ${first.say}.${first.overridable ? ' A lead may override it with a written reason.' : ''}`,
+      say: tell('work.say', { say: back.say }),
+      because: tell('work.held-2', {
+        asks: first.asks,
+        say: first.say,
+        overridable: first.overridable ? tell('work.lead-may-override-it-with-written') : '',
+      }),
       button: go(back.to, back.label),
     };
   const own = asksOf(sheet, phase).find(({ gate }) => !overridden(gates, gate));
   if (own) return own.move;
   const held = gates.find((g) => !passes(g))!;
-  return { kind: 'not-proven', say: `Held: ${held.asks}.`, because: held.say };
+  return { kind: 'not-proven', say: tell('work.held', { asks: held.asks }), because: held.say };
 }
 
 /** One thing a phase asks for, and the gate that it clears; without a gate it is asked whatever a lead let pass. */
@@ -70,14 +76,14 @@ const ask = (gate: GateId | undefined, move: Move | undefined | false): Ask[] =>
 const overridden = (gates: readonly Gate[], id: GateId | undefined): boolean =>
   id !== undefined && gates.some((g) => g.id === id && g.override !== undefined);
 
-const BEFORE: Record<string, { say: string; to: string; label: string }> = {
-  'removal-released': { say: 'Release the removal first.', to: 'scope', label: 'Go to scope' },
-  'recover-signed': { say: 'Sign the recovery first.', to: 'recover', label: 'Go to recover' },
-  'join-signed': { say: 'Sign the joining first.', to: 'join', label: 'Go to join' },
+const BEFORE: Record<string, { say: Said; to: string; label: Said }> = {
+  'removal-released': { say: tell('work.release-removal-first'), to: 'scope', label: tell('work.go-to-scope') },
+  'recover-signed': { say: tell('work.sign-recovery-first'), to: 'recover', label: tell('work.go-to-recover') },
+  'join-signed': { say: tell('work.sign-joining-first'), to: 'join', label: tell('work.go-to-join') },
   'pressure-signed': {
-    say: 'No evacuation before a held pressure test.',
+    say: tell('work.no-evacuation-before-held-pressure-test'),
     to: 'pressure-test',
-    label: 'Go to pressure test',
+    label: tell('work.go-to-pressure-test'),
   },
 };
 
@@ -103,14 +109,17 @@ function recoverAsks(sheet: JobSheet): Ask[] {
   const dead = of('dead');
   const level = of('level');
   return [
-    ...ask(undefined, stop && moveOf(stop, stop.id === 'dead' ? write('dead-proof', 'Prove it again') : undefined)),
+    ...ask(
+      undefined,
+      stop && moveOf(stop, stop.id === 'dead' ? write('dead-proof', tell('work.prove-it-again')) : undefined),
+    ),
     ...ask(
       'recovered-level',
       !view.old && {
         kind: 'now',
-        say: 'Write down what the old system should hold.',
-        because: 'What comes back is held against it: a shortfall tells of a leak.',
-        button: write('old-charge', 'Old charge'),
+        say: tell('work.write-down-what-old-system-should'),
+        because: tell('work.what-comes-back-is-held-against'),
+        button: write('old-charge', tell('work.old-charge')),
       },
     ),
     ...ask(
@@ -118,9 +127,9 @@ function recoverAsks(sheet: JobSheet): Ask[] {
       !view.facts &&
         !view.method && {
           kind: 'now',
-          say: 'Say what works on the old unit: pump-down or machine follows from it.',
-          because: 'A pump-down needs a running compressor, valves that close, and room for the whole charge.',
-          button: write('removal-facts', 'What works'),
+          say: tell('work.say-what-works-on-old-unit'),
+          because: tell('work.pump-down-needs-running-compressor-valves'),
+          button: write('removal-facts', tell('work.what-works')),
         },
     ),
     ...ask(
@@ -128,12 +137,14 @@ function recoverAsks(sheet: JobSheet): Ask[] {
       !view.method &&
         view.advice && {
           kind: 'now',
-          say: view.advice.method === 'pump-down' ? 'Pump it down.' : 'Recover it with the machine.',
+          say: view.advice.method === 'pump-down' ? tell('work.pump-it-down') : tell('work.recover-it-with-machine'),
           because:
             view.advice.method === 'pump-down'
-              ? `Every condition for it is met.${view.advice.narrow ? ' The outdoor unit only just holds it.' : ''}`
-              : `No pump-down: ${view.advice.reasons}.`,
-          button: write('method', 'Choose the way'),
+              ? tell('work.every-condition-for-it-is-met', {
+                  narrow: view.advice.narrow ? tell('work.outdoor-unit-only-just-holds-it') : '',
+                })
+              : tell('work.no-pump-down', { reasons: list(view.advice.reasons, '; ') }),
+          button: write('method', tell('work.choose-way')),
         },
     ),
     ...ask(
@@ -141,9 +152,9 @@ function recoverAsks(sheet: JobSheet): Ask[] {
       method === 'pump-down' &&
         !last && {
           kind: 'now',
-          say: 'Pump down: cooling call at the thermostat, run 2 min, close the liquid valve, then the vapour valve.',
-          because: 'The thermostat holds the reversing valve and the blower; never force the contactor by hand.',
-          button: write('pump-down', 'Write the stop down'),
+          say: tell('work.pump-down-cooling-call-at-thermostat'),
+          because: tell('work.thermostat-holds-reversing-valve-and-blower'),
+          button: write('pump-down', tell('work.write-stop-down')),
         },
     ),
     ...ask(
@@ -152,12 +163,15 @@ function recoverAsks(sheet: JobSheet): Ask[] {
         last !== undefined &&
         !last.rebound && {
           kind: 'now',
-          say: `Watch the rebound for ${REBOUND_WAIT_MIN} min.`,
-          because: 'What comes back tells whether liquid was left or a valve leaks.',
-          button: write('rebound', 'Write the rebound down'),
+          say: tell('work.watch-rebound-for', { reboundWaitMin: q(REBOUND_WAIT_MIN, 'min', 'as is') }),
+          because: tell('work.what-comes-back-tells-whether-liquid'),
+          button: write('rebound', tell('work.write-rebound-down')),
         },
     ),
-    ...ask('dead-proof', dead && dead.verdict !== 'good' && moveOf(dead, write('dead-proof', 'Prove it dead'))),
+    ...ask(
+      'dead-proof',
+      dead && dead.verdict !== 'good' && moveOf(dead, write('dead-proof', tell('work.prove-it-dead'))),
+    ),
     ...(method === 'nothing' || latestOf(sheet.circuitLog, 'leak-exception')
       ? []
       : [
@@ -167,23 +181,25 @@ function recoverAsks(sheet: JobSheet): Ask[] {
               view.recoveredOz === 0 &&
               method === 'machine' && {
                 kind: 'now',
-                say: 'Recover into the cylinder; weigh it before and after.',
-                because: `Then machine off and ${LEVEL_WAIT_MIN} min of watching. ${level.because}`,
-                button: write('recovered', 'Weigh what came back'),
+                say: tell('work.recover-into-cylinder-weigh-it-before'),
+                because: tell('work.then-machine-off-and-of-watching', {
+                  levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is'),
+                  because: level.because,
+                }),
+                button: write('recovered', tell('work.weigh-what-came-back')),
               },
           ),
           ...ask(
             'recovered-level',
-            level && level.verdict !== 'good' && moveOf(level, write('level', 'Read the level')),
+            level && level.verdict !== 'good' && moveOf(level, write('level', tell('work.read-level'))),
           ),
           ...ask(
             'recovered-level',
             machineUnweighed(sheet) && {
               kind: 'now',
-              say: 'Weigh what the machine took out of the low side.',
-              because:
-                'Below atmosphere is a machine’s work, and what it took is in a cylinder: the ledger follows it.',
-              button: write('recovered', 'Weigh what came back'),
+              say: tell('work.weigh-what-machine-took-out-of'),
+              because: tell('work.below-atmosphere-is-machines-work-and'),
+              button: write('recovered', tell('work.weigh-what-came-back')),
             },
           ),
         ]),
@@ -194,9 +210,9 @@ function joinAsks(sheet: JobSheet): Ask[] {
   if (!isEquipped(sheet))
     return ask(undefined, {
       kind: 'not-proven',
-      say: 'Choose the new equipment first.',
-      because: 'Sizes and capacity come from its plate.',
-      button: go('equipment', 'Open equipment'),
+      say: tell('work.choose-new-equipment-first'),
+      because: tell('work.sizes-and-capacity-come-from-its'),
+      button: go('equipment', tell('work.open-equipment')),
     });
   const view = joinView(sheet);
   const worst = orderFindings(view.checks).find(
@@ -208,9 +224,9 @@ function joinAsks(sheet: JobSheet): Ask[] {
       'line-drawn',
       !view.run && {
         kind: 'now',
-        say: 'Draw the line set: sizes, pieces, heights.',
-        because: 'Pressure drop, oil return, volume and charge follow from it.',
-        button: write('line-run', 'Draw the line set'),
+        say: tell('work.draw-line-set-sizes-pieces-heights'),
+        because: tell('work.pressure-drop-oil-return-volume-and'),
+        button: write('line-run', tell('work.draw-line-set')),
       },
     ),
     ...ask('join-checks', worst?.verdict === 'stop' && moveOf(worst, actionFor(worst))),
@@ -220,17 +236,17 @@ function joinAsks(sheet: JobSheet): Ask[] {
 }
 
 function actionFor(check: Finding): Button | undefined {
-  if (check.id === 'drier') return write('drier', 'Log the drier');
-  if (check.id === 'expansion') return write('expansion-open', 'Say how it is open');
-  if (check.id === 'joints') return write('joint', 'Log a joint');
-  if (check.id === 'fire-watch') return write('fire-watch', 'Log the fire watch');
-  if (check.id === 'nitrogen') return write('nitrogen-cylinder', 'Another cylinder');
+  if (check.id === 'drier') return write('drier', tell('work.log-drier'));
+  if (check.id === 'expansion') return write('expansion-open', tell('work.say-how-it-is-open'));
+  if (check.id === 'joints') return write('joint', tell('work.log-joint'));
+  if (check.id === 'fire-watch') return write('fire-watch', tell('work.log-fire-watch'));
+  if (check.id === 'nitrogen') return write('nitrogen-cylinder', tell('work.another-cylinder'));
   if (
     ['suction', 'liquid', 'riser', 'insulation', 'reuse', 'long-line', 'scope-line', 'listed-size'].includes(check.id)
   )
-    return write('line-run', 'Change the line set');
+    return write('line-run', tell('work.change-line-set'));
   return check.subject
-    ? { label: 'Correct the joint', action: { kind: 'correct', entryId: check.subject } }
+    ? { label: tell('work.correct-joint'), action: { kind: 'correct', entryId: check.subject } }
     : undefined;
 }
 
@@ -243,63 +259,65 @@ function pressureAsks(sheet: JobSheet): Ask[] {
   const wet = view.joints.some((j) => j.result === 'bubbles');
   const open = view.joints.find((j) => j.result === undefined);
   return [
-    ...ask(undefined, target?.verdict === 'stop' && moveOf(target, write('test-plan', 'Plan it again'))),
+    ...ask(undefined, target?.verdict === 'stop' && moveOf(target, write('test-plan', tell('work.plan-it-again')))),
     ...ask(
       'expansion-open',
-      expansion && expansion.verdict !== 'good' && moveOf(expansion, write('expansion-open', 'Say how it is open')),
+      expansion &&
+        expansion.verdict !== 'good' &&
+        moveOf(expansion, write('expansion-open', tell('work.say-how-it-is-open'))),
     ),
     ...ask(
       'pressure-held',
       !view.plan && {
         kind: 'now',
-        say: 'Plan the test: what the section may see, and for how long.',
-        because: 'The weakest part sets the pressure.',
-        button: write('test-plan', 'Plan the test'),
+        say: tell('work.plan-test-what-section-may-see'),
+        because: tell('work.weakest-part-sets-pressure'),
+        button: write('test-plan', tell('work.plan-test')),
       },
     ),
     ...ask(
       'pressure-held',
       view.stage === 'pressurise' && {
         kind: 'now',
-        say: `Bring it up by stages to ${view.target} psig, listen at each, let it settle, start the hold.`,
-        because: 'Dry nitrogen only, regulator and relief on it: oxygen or compressed air with oil explodes.',
-        button: write('hold-start', 'Start the hold'),
+        say: tell('work.bring-it-up-by-stages-to', { target: q(view.target, 'psig', 'as is') }),
+        because: tell('work.dry-nitrogen-only-regulator-and-relief'),
+        button: write('hold-start', tell('work.start-hold')),
       },
     ),
     ...ask(
       'pressure-held',
       view.stage === 'holding' && {
         kind: 'now',
-        say: `Hold it ${view.holdMin} min. Bubble the joints meanwhile.`,
-        because: 'Pressure and pipe temperature are read again at the end.',
-        button: write('hold-end', 'Read it'),
+        say: tell('work.hold-it-bubble-joints-meanwhile', { holdMin: q(view.holdMin, 'min', 'as is') }),
+        because: tell('work.pressure-and-pipe-temperature-are-read'),
+        button: write('hold-end', tell('work.read-it')),
         since: view.hold!.start.body.readAt ?? view.hold!.start.at,
         forMin: view.holdMin,
       },
     ),
-    ...ask('bubbled', wet && moveOf(bubbles!, write('hold-start', 'Test again'))),
+    ...ask('bubbled', wet && moveOf(bubbles!, write('hold-start', tell('work.test-again')))),
     ...ask(
       'pressure-held',
-      view.hold?.end && hold && hold.verdict !== 'good' && moveOf(hold, write('hold-start', 'Hold again')),
+      view.hold?.end && hold && hold.verdict !== 'good' && moveOf(hold, write('hold-start', tell('work.hold-again'))),
     ),
     ...ask(
       'bubbled',
       open && {
         kind: 'now',
-        say: `Bubble the joint at ${open.joint.body.place}.`,
+        say: tell('work.bubble-joint-at', { place: open.joint.body.place }),
         because:
           hold?.verdict === 'look-again'
-            ? `${hold.claim} ${hold.next?.say ?? ''}`
-            : 'A passed hold cannot see what a bubble shows.',
-        button: { label: 'Bubble result', action: { kind: 'show-joint', joint: open.joint.id } },
+            ? tell('work.claim-say', { claim: hold.claim, say: hold.next?.say ?? '' })
+            : tell('work.passed-hold-cannot-see-what-bubble'),
+        button: { label: tell('work.bubble-result'), action: { kind: 'show-joint', joint: open.joint.id } },
       },
     ),
     ...ask(
       'bubbled',
       bubbles &&
         bubbles.verdict !== 'good' && {
-          ...moveOf(bubbles, go('join', 'Go to join')),
-          say: 'Log the joints under Join, then bubble each.',
+          ...moveOf(bubbles, go('join', tell('work.go-to-join'))),
+          say: tell('work.log-joints-under-join-then-bubble'),
         },
     ),
   ];
@@ -317,34 +335,34 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
   return [
     ...ask(
       undefined,
-      view.setup && locked?.verdict === 'stop' && moveOf(locked, write('pump-setup', 'Change the set-up')),
+      view.setup && locked?.verdict === 'stop' && moveOf(locked, write('pump-setup', tell('work.change-set-up'))),
     ),
     ...ask(
       'compressor-locked',
       !view.setup && {
         kind: 'now',
-        say: 'Set the pump up: hoses, cores, gauge, lock-out.',
-        because: 'Hoses and cores decide how long it takes, not the pump.',
-        button: write('pump-setup', 'Set up'),
+        say: tell('work.set-pump-up-hoses-cores-gauge'),
+        because: tell('work.hoses-and-cores-decide-how-long'),
+        button: write('pump-setup', tell('work.set-up')),
       },
     ),
     ...ask(
       'gauge-proven',
       blank &&
         (blank.verdict === 'not-proven' || blank.verdict === 'stop') &&
-        moveOf(blank, write('blank-off', 'Blank-off reading')),
+        moveOf(blank, write('blank-off', tell('work.blank-off-reading'))),
     ),
     ...ask(
       'gauge-proven',
-      place && place.verdict !== 'good' && moveOf(place, write('pump-setup', 'Change the set-up')),
+      place && place.verdict !== 'good' && moveOf(place, write('pump-setup', tell('work.change-set-up'))),
     ),
     ...ask(
       'standing-vacuum',
       view.stage === 'standing' && {
         kind: 'now',
-        say: 'Leave it alone: the standing test runs.',
-        because: `Pump valved off, gauge far from the pump. Read it at ${TYPED_STANDING_MIN.join(', ')} min.`,
-        button: write('standing', 'Type the readings'),
+        say: tell('work.leave-it-alone-standing-test-runs'),
+        because: tell('work.pump-valved-off-gauge-far-from', { typedStandingMin: list(TYPED_STANDING_MIN) }),
+        button: write('standing', tell('work.type-readings')),
         since: view.isolated?.body.readAt ?? view.isolated?.at,
         forMin: STANDING_LEAST_MIN,
       },
@@ -354,38 +372,46 @@ function evacuateAsks(sheet: JobSheet): Ask[] {
       view.standing &&
         standing &&
         standing.verdict !== 'good' &&
-        moveOf(standing, standing.verdict === 'not-proven' ? write('isolated', 'Test again') : write('sweep', 'Sweep')),
+        moveOf(
+          standing,
+          standing.verdict === 'not-proven'
+            ? write('isolated', tell('work.test-again'))
+            : write('sweep', tell('work.sweep')),
+        ),
     ),
     ...ask(
       'deep-enough',
-      view.standing && depth && depth.verdict !== 'good' && moveOf(depth, write('isolated', 'Valve off and test')),
+      view.standing &&
+        depth &&
+        depth.verdict !== 'good' &&
+        moveOf(depth, write('isolated', tell('work.valve-off-and-test'))),
     ),
     ...ask(
       'deep-enough',
       sweeps &&
         sweeps.verdict !== 'good' && {
           kind: 'now',
-          say: `Pull to ${view.sweeps.length === 0 ? '2,000' : '1,000'} µm, then sweep with dry nitrogen to 2 psig.`,
+          say: tell('work.pull-to-m-then-sweep-with', { count: view.sweeps.length === 0 ? '2,000' : '1,000' }),
           because: sweeps.because,
-          button: write('sweep', 'Write the sweep down'),
+          button: write('sweep', tell('work.write-sweep-down')),
         },
     ),
     ...ask(
       'standing-vacuum',
       !view.standing && {
         kind: 'now',
-        say: `Pull to ${view.targetMicrons} µm, then valve the pump off.`,
-        because: 'Only a vacuum that holds by itself proves the system.',
-        button: write('isolated', 'Valve off and test'),
+        say: tell('work.pull-to-then-valve-pump-off', { targetMicrons: q(view.targetMicrons, 'microns', 'as is') }),
+        because: tell('work.only-vacuum-that-holds-by-itself'),
+        button: write('isolated', tell('work.valve-off-and-test')),
       },
     ),
     ...ask(
       'deep-enough',
       !view.standing && {
         kind: 'now',
-        say: `Pull to ${view.targetMicrons} µm, then valve the pump off.`,
-        because: 'The depth reached is read when the pump is valved off.',
-        button: write('isolated', 'Valve off and test'),
+        say: tell('work.pull-to-then-valve-pump-off', { targetMicrons: q(view.targetMicrons, 'microns', 'as is') }),
+        because: tell('work.depth-reached-is-read-when-pump'),
+        button: write('isolated', tell('work.valve-off-and-test')),
       },
     ),
   ];

@@ -8,8 +8,10 @@ import { type EvacuationView, evacuationOf } from '@/core/circuit/vacuum/evacuat
 import type { Finding } from '@/core/finding/finding';
 import { beganWithSurvey, hasCircuit, lineKept } from '@/core/job/before';
 import { movementsOf } from '@/core/job/charge-sheet';
+import { tell } from '@/core/job/circuit/words';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
 import { knownFacts } from '@/core/scope/survey/survey';
+import type { Said } from '@/core/words/said';
 
 /** Phases of the refrigerant circuit between the old unit and the charge. */
 export const CIRCUIT_PHASES = ['recover', 'join', 'pressure-test', 'evacuate'] as const;
@@ -46,10 +48,10 @@ export function circuitPhasesOf(sheet: JobSheet): readonly CircuitPhase[] {
 }
 
 /** Why nothing of this circuit is evacuated here: it came sealed. A set that was cut or vented is entered as field-charged. */
-export function sealedWhy(sheet: JobSheet): string | undefined {
-  if (sheet.circuit.plate?.packaged) return 'A packaged unit comes sealed with its charge';
+export function sealedWhy(sheet: JobSheet): Said | undefined {
+  if (sheet.circuit.plate?.packaged) return tell('work.packaged-unit-comes-sealed-with-its');
   if (latestOf(sheet.circuitLog, 'line-run')?.body.setType === 'pre-charged')
-    return 'A pre-charged line set is connected once and never opened';
+    return tell('work.pre-charged-line-set-is-connected');
   return undefined;
 }
 
@@ -106,9 +108,9 @@ export function pressureView(sheet: JobSheet): PressureView {
 export function evacuationView(sheet: JobSheet): EvacuationView {
   const run = latestOf(sheet.circuitLog, 'line-run');
   const wetReasons = [
-    ...(run?.body.kept ? ['a kept line set'] : []),
-    ...(knownFacts(sheet.survey.observations).acid === 'acid' ? ['a burnout behind it'] : []),
-    ...(latestOf(sheet.circuitLog, 'drier')?.body.oldOneCut === 'torched out' ? ['a torched drier'] : []),
+    ...(run?.body.kept ? [tell('work.kept-line-set')] : []),
+    ...(knownFacts(sheet.survey.observations).acid === 'acid' ? [tell('work.burnout-behind-it')] : []),
+    ...(latestOf(sheet.circuitLog, 'drier')?.body.oldOneCut === 'torched out' ? [tell('work.torched-drier')] : []),
   ];
   return evacuationOf(sheet.circuitLog, { schools: sheet.circuitSchools, wetReasons });
 }

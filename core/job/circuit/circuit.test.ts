@@ -17,6 +17,8 @@ import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { phasesOf, sheetGates, standingOf } from '@/core/job/sheet-gates';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import type { Said } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import { buildUpOf, judgeCharge, lostOz } from '../charge-sheet';
 import { chargeChecks, chargeLabel } from './charge-record';
 import { circuitGates } from './circuit-gates';
@@ -62,7 +64,7 @@ const sheet = (b: LogBuilder, change: Partial<EquippedSheet> & { signed?: string
   });
 };
 const log = (): LogBuilder => new LogBuilder();
-const check = (list: readonly { id: string; verdict: string; claim: string }[], id: string) =>
+const check = (list: readonly { id: string; verdict: string; claim: Said }[], id: string) =>
   list.find((c) => c.id === id);
 const held = (s: EquippedSheet, phase: 'recover' | 'join' | 'pressure-test' | 'evacuate'): string[] =>
   circuitGates(s, phase)
@@ -114,7 +116,7 @@ describe('recover', () => {
     b.add('old-charge', OLD);
     expect(at().button!.action).toMatchObject({ entry: 'removal-facts' });
     b.add('removal-facts', FACTS);
-    expect(at().say).toMatch(/Pump it down/);
+    expect(english(at().say)).toMatch(/Pump it down/);
     b.add('method', { method: 'pump-down', reason: '' });
     expect(at().button!.action).toMatchObject({ entry: 'pump-down' });
     b.add('pump-down', { liquidClosedPsig: null, stopPsig: 1, ranMin: 4, runId: null, runSeconds: null });
@@ -168,11 +170,11 @@ describe('recover', () => {
     const level = (body: EntryBody<'level'>) =>
       check(recoveryView(sheet(log().add('old-charge', OLD).add('level', body))).checks, 'level')!;
     expect(level({ reachedPsig: -6, afterPsig: -6, waitMin: 2 }).verdict).toBe('not-proven');
-    expect(level({ reachedPsig: -6, afterPsig: 3, waitMin: 6 })).toMatchObject({
+    expect(told(level({ reachedPsig: -6, afterPsig: 3, waitMin: 6 }))).toMatchObject({
       verdict: 'look-again',
       claim: '3 psig still in it.',
     });
-    expect(level({ reachedPsig: -6, afterPsig: -2, waitMin: 6 }).claim).toMatch(/enough by the rule/);
+    expect(english(level({ reachedPsig: -6, afterPsig: -2, waitMin: 6 }).claim)).toMatch(/enough by the rule/);
     expect(level({ reachedPsig: -6, afterPsig: -5, waitMin: 6 }).verdict).toBe('good');
   });
   it('66 % back is a probable leak; what a pump-down left is not judged and must be recovered later', () => {
@@ -209,7 +211,7 @@ describe('what stays open after the run', () => {
     const of = (left: 'liquid' | 'drawn in') => {
       const made = sheet(new LogBuilder().add('old-charge', OLD).add('hose-loss', { ...hose, left }));
       const build = buildUpOf(made);
-      if (!build.ok) throw new Error(build.refused.message);
+      if (!build.ok) throw new Error(english(build.refused.message));
       return { lost: lostOz(made), label: chargeLabel(made, build.value).addedOz };
     };
     // R-454B: 4.53 in³ of 61.6 lb/ft³ at 77 °F (SG 0.987 of the reference table).
@@ -228,7 +230,7 @@ describe('what stays open after the run', () => {
         'charge',
       ).find((g) => g.id === 'label');
     expect(of({})).toMatchObject({ holds: true });
-    expect(of({ valvesSet: false })).toMatchObject({ holds: false, say: 'A service valve is not set yet' });
+    expect(told(of({ valvesSet: false }))).toMatchObject({ holds: false, say: 'A service valve is not set yet' });
     expect(of({ capsOn: false })).toMatchObject({ holds: false });
   });
 });
@@ -241,17 +243,17 @@ describe('the cap on warming potential', () => {
       circuit: { ...made.circuit, plate: { ...made.circuit.plate, refrigerant: 'R-410A' as const } },
     };
     const build = buildUpOf(sheet);
-    if (!build.ok) throw new Error(build.refused.message);
+    if (!build.ok) throw new Error(english(build.refused.message));
     return chargeChecks(sheet, build.value, '2026-06-01').find((c) => c.id === 'gwp');
   };
   it('is the company’s, from the day it holds, and says whether anyone checked it', () => {
     // GWP of R-410A 2,088 (AR4).
-    expect(of({})).toMatchObject({ verdict: 'look-again', source: expect.stringContaining('not checked') });
+    expect(told(of({}))).toMatchObject({ verdict: 'look-again', source: expect.stringContaining('not checked') });
     expect(of({ transition: transitionRules({ 'transition.gwp-cap.cap': 2100 }) })).toBeUndefined();
     expect(of({ transition: transitionRules({ 'transition.gwp-cap.from': '2027-01-01' }) })).toBeUndefined();
-    expect(of({ transition: transitionRules({ 'transition.gwp-cap.verifiedOn': '2026-03-01' }) })!.source).toMatch(
-      /checked 2026-03-01/,
-    );
+    expect(
+      english(of({ transition: transitionRules({ 'transition.gwp-cap.verifiedOn': '2026-03-01' }) })!.source),
+    ).toMatch(/checked 2026-03-01/);
   });
 });
 
@@ -275,10 +277,12 @@ describe('what nobody may write', () => {
     ['a supply cylinder', { ...recovery, use: 'supply' as const }, /supply/],
     ['one in quarantine', { ...recovery, state: 'quarantined' as const }, /quarantined/],
   ])('recovering into %s', (_, cylinder, message) =>
-    expect(guard(old, 'recovered', weigh, cylinder)?.message).toMatch(message),
+    expect(english(guard(old, 'recovered', weigh, cylinder)?.message)).toMatch(message),
   );
   it('recovering uncertified, or backwards on the scale', () => {
-    expect(guard({ ...old, certification: 'type-I' }, 'recovered', weigh, recovery)?.message).toMatch(/certified/);
+    expect(english(guard({ ...old, certification: 'type-I' }, 'recovered', weigh, recovery)?.message)).toMatch(
+      /certified/,
+    );
     expect(guard(old, 'recovered', { ...weigh, endGrossOz: 500 }, recovery)).toMatchObject({ field: 'endGrossOz' });
     expect(guard(old, 'recovered', weigh, recovery)).toBeUndefined();
   });
@@ -286,25 +290,27 @@ describe('what nobody may write', () => {
     const full = { ...recovery, contentsOz: 560 };
     expect(guard(old, 'recovered', weigh, full)).toBeUndefined();
     const after = cylinderChecks({ ...full, contentsOz: 698 }, 'R-410A', undefined, '2026-06-01');
-    expect(after.find((c) => c.id === 'fill')).toMatchObject({ verdict: 'stop', claim: '108 % of its limit.' });
+    expect(told(after.find((c) => c.id === 'fill'))).toMatchObject({ verdict: 'stop', claim: '108 % of its limit.' });
   });
   it('A2L into an unmarked cylinder', () => {
     const a2l = sheet(log().add('old-charge', { ...OLD, refrigerant: 'R-32' }));
     const empty = { ...recovery, refrigerant: null, contentsOz: 0 };
-    expect(guard(a2l, 'recovered', weigh, empty)?.message).toMatch(/not marked/);
+    expect(english(guard(a2l, 'recovered', weigh, empty)?.message)).toMatch(/not marked/);
     expect(guard(a2l, 'recovered', weigh, { ...empty, flammableMark: true })).toBeUndefined();
   });
   it('a test above the plate, or a hold without a plan', () => {
-    expect(guard(old, 'test-plan', { ...PLAN, targetPsig: 500 })).toMatchObject({
+    expect(told(guard(old, 'test-plan', { ...PLAN, targetPsig: 500 }))).toMatchObject({
       field: 'targetPsig',
       allowed: 'up to 450 psig',
     });
-    expect(guard(old, 'test-plan', { ...PLAN, lowSidePsig: null, targetPsig: 300 })?.allowed).toBe('up to 150 psig');
-    expect(guard(old, 'hold-start', { psig: 450, pipeF: 70 })?.message).toMatch(/Plan the test first/);
+    expect(english(guard(old, 'test-plan', { ...PLAN, lowSidePsig: null, targetPsig: 300 })?.allowed)).toBe(
+      'up to 150 psig',
+    );
+    expect(english(guard(old, 'hold-start', { psig: 450, pipeF: 70 })?.message)).toMatch(/Plan the test first/);
   });
   it('breaking a vacuum that is not proven, or with the gauge on it', () => {
     const broken = { by: 'cylinder', toPsig: 3, gaugeProtected: true };
-    expect(guard(old, 'vacuum-broken', broken)?.message).toMatch(/No refrigerant before/);
+    expect(english(guard(old, 'vacuum-broken', broken)?.message)).toMatch(/No refrigerant before/);
     const proven = sheet(log().add('pump-setup', PUMP).add('standing', tight()));
     expect(guard(proven, 'vacuum-broken', broken)).toBeUndefined();
     expect(guard(proven, 'vacuum-broken', { ...broken, gaugeProtected: false })).toMatchObject({
@@ -315,9 +321,11 @@ describe('what nobody may write', () => {
     const s = sheet(log());
     const used = { cylinderId: 'c2', leavesAs: 'liquid' };
     expect(guard(s, 'cylinder-used', used, supply)).toBeUndefined();
-    expect(guard(s, 'cylinder-used', { ...used, leavesAs: 'vapour' }, supply)?.message).toMatch(/blend/);
-    expect(guard(s, 'cylinder-used', used, { ...supply, refrigerant: 'R-410A' })?.message).toMatch(/holds R-410A/);
-    expect(guard(s, 'cylinder-used', used, recovery)?.message).toMatch(/recovered/);
+    expect(english(guard(s, 'cylinder-used', { ...used, leavesAs: 'vapour' }, supply)?.message)).toMatch(/blend/);
+    expect(english(guard(s, 'cylinder-used', used, { ...supply, refrigerant: 'R-410A' })?.message)).toMatch(
+      /holds R-410A/,
+    );
+    expect(english(guard(s, 'cylinder-used', used, recovery)?.message)).toMatch(/recovered/);
   });
 });
 
@@ -381,14 +389,14 @@ describe('join', () => {
         ).checks,
         'drier',
       )!;
-    expect(d({ direction: 'one way' }).claim).toMatch(/one-way/);
-    expect(d({ ratedTons: 2 }).claim).toMatch(/rated 2 t/);
+    expect(english(d({ direction: 'one way' }).claim)).toMatch(/one-way/);
+    expect(english(d({ ratedTons: 2 }).claim)).toMatch(/rated 2 t/);
     expect(d({ oldOneCut: 'torched out' }).verdict).toBe('look-again');
   });
   it('the drawn line set is the one that is charged for', () => {
     const build = buildUpOf(sheet(joined()));
     if (!build.ok) throw new Error();
-    expect(build.value.parts.find((p) => p.id === 'line-set')!.how).toMatch(/33 ft beyond/);
+    expect(english(build.value.parts.find((p) => p.id === 'line-set')!.how)).toMatch(/33 ft beyond/);
   });
 });
 
@@ -414,11 +422,11 @@ describe('pressure test', () => {
     const { b } = hold(450, 92, end, 74);
     const c = check(pressureView(sheet(b)).checks, 'hold')!;
     expect(c.verdict).toBe(verdict);
-    expect(c.claim).toMatch(claim);
+    expect(english(c.claim)).toMatch(claim);
   });
   it('the same reading after a large cooling is no pass; too short is no proof', () => {
     expect(check(pressureView(sheet(hold(450, 92, 450, 74).b)).checks, 'hold')!.verdict).toBe('not-proven');
-    expect(check(pressureView(sheet(hold(450, 74, 449.8, 74, 12).b)).checks, 'hold')!.claim).toMatch(
+    expect(english(check(pressureView(sheet(hold(450, 74, 449.8, 74, 12).b)).checks, 'hold')!.claim)).toMatch(
       /only 12 of 30 min/,
     );
   });
@@ -439,11 +447,11 @@ describe('pressure test', () => {
     expect(pressureView(sheet(b)).joints[0]!.result).toBeUndefined();
   });
   it('a test below the plan’s pressure, or a reduced one, says so', () => {
-    expect(check(pressureView(sheet(hold(380, 74, 380, 74).b)).checks, 'hold')!.claim).toMatch(
+    expect(english(check(pressureView(sheet(hold(380, 74, 380, 74).b)).checks, 'hold')!.claim)).toMatch(
       /not at the planned 450/,
     );
     const reduced = log().add('test-plan', { ...PLAN, targetPsig: 200, reducedBecause: 'cylinder ran low' });
-    expect(check(pressureView(sheet(reduced)).checks, 'target')!.claim).toMatch(
+    expect(english(check(pressureView(sheet(reduced)).checks, 'target')!.claim)).toMatch(
       /Reduced pressure test at 200 psig: cylinder ran low/,
     );
   });
@@ -494,7 +502,7 @@ describe('evacuate', () => {
     const b = log()
       .add('line-run', { ...RUN, kept: true, flushed: true })
       .add('pump-setup', PUMP);
-    expect(check(evacuationView(sheet(b)).checks, 'method')!.claim).toMatch(/kept line set/);
+    expect(english(check(evacuationView(sheet(b)).checks, 'method')!.claim)).toMatch(/kept line set/);
   });
 });
 
@@ -560,7 +568,10 @@ describe('charge', () => {
     expect(of('scale')!.verdict).toBe('stop');
     expect(of('pause')!.verdict).toBe('not-proven');
     b.add('resumed', { grossOz: 396, unaccounted: null });
-    expect(of('pause')).toMatchObject({ verdict: 'not-proven', claim: expect.stringMatching(/4\.0 oz went missing/) });
+    expect(told(of('pause'))).toMatchObject({
+      verdict: 'not-proven',
+      claim: expect.stringMatching(/4\.0 oz went missing/),
+    });
     b.add('resumed', { grossOz: 399.8, unaccounted: null });
     expect(of('pause')!.verdict).toBe('good');
   });
@@ -590,7 +601,9 @@ describe('a packaged unit', () => {
     expect(open(packaged(old))).toContain('recover-signed');
     expect(open(packaged(old, { signed: ['recover'] }))).not.toContain('recover-signed');
     const build = buildUpOf(packaged(old));
-    expect(build.ok && judgeCharge(packaged(old), build.value).finding.next.say).toMatch(/^Nothing is weighed in/);
+    expect(english(build.ok && judgeCharge(packaged(old), build.value).finding.next.say)).toMatch(
+      /^Nothing is weighed in/,
+    );
   });
 });
 
@@ -622,7 +635,7 @@ describe('which phases a job goes through', () => {
     ]);
   });
   it('a job stands at its first unsigned phase with its next move', () => {
-    expect(standingOf(sheet(log().add('old-charge', OLD)))).toMatchObject({
+    expect(told(standingOf(sheet(log().add('old-charge', OLD))))).toMatchObject({
       phase: 'recover',
       waitsFor: expect.stringContaining('works'),
     });

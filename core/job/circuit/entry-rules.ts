@@ -5,9 +5,11 @@ import { testLimit } from '@/core/circuit/pressure/pressure-test';
 import { type Cylinder, cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import { refusesRecovered, refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
 import type { Refusal } from '@/core/finding/outcome';
+import { tell } from '@/core/job/circuit/words';
 import { certificationCovers, passes, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
+import { q } from '@/core/words/said';
 import { standingGate } from './circuit-gates';
 import { pressureView, recoveryView } from './circuit-views';
 
@@ -23,11 +25,11 @@ function readTime(sheet: JobSheet, body: EntryBody<EntryKind>, nowMs: number): R
   const at = 'readAt' in body && typeof body.readAt === 'string' ? Date.parse(body.readAt) : undefined;
   if (at === undefined) return undefined;
   if (at > nowMs + CLOCK_AHEAD_MS)
-    return { field: 'readAt', message: 'That time has not come yet.', allowed: 'a time up to now' };
+    return { field: 'readAt', message: tell('work.that-time-has-not-come-yet'), allowed: tell('work.time-up-to-now') };
   const start =
     'startId' in body ? entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId) : undefined;
   return start && at < Date.parse(start.body.readAt ?? start.at)
-    ? { field: 'readAt', message: 'Before the hold was started.', allowed: 'a time after its start' }
+    ? { field: 'readAt', message: tell('work.before-hold-was-started'), allowed: tell('work.time-after-its-start') }
     : undefined;
 }
 
@@ -51,8 +53,8 @@ export function circuitMoveGuard(
         ? overLimit(sheet, (body as EntryBody<'hold-start'>).psig)
         : {
             field: 'psig',
-            message: 'Plan the test first: the section’s limit is not known.',
-            allowed: 'a planned test',
+            message: tell('work.plan-test-first-sections-limit-is'),
+            allowed: tell('work.planned-test'),
           };
     case 'hold-end':
       return holdEnd(sheet, body as EntryBody<'hold-end'>, with_.at);
@@ -62,15 +64,15 @@ export function circuitMoveGuard(
       const { jointId } = body as EntryBody<'bubble'>;
       return entriesOf(sheet.circuitLog, 'joint').some((j) => j.id === jointId)
         ? undefined
-        : { field: 'jointId', message: 'There is no such joint on this job.', allowed: 'a logged joint' };
+        : { field: 'jointId', message: tell('work.there-is-no-such-joint-on'), allowed: tell('work.logged-joint') };
     }
     case 'level': {
       const { reachedPsig, afterPsig } = body as EntryBody<'level'>;
       return afterPsig < reachedPsig - 1
         ? {
             field: 'afterPsig',
-            message: 'Lower after the machine stopped than while it ran.',
-            allowed: 'at or above what was reached',
+            message: tell('work.lower-after-machine-stopped-than-while'),
+            allowed: tell('work.at-or-above-what-was-reached'),
           }
         : undefined;
     }
@@ -83,15 +85,15 @@ export function circuitMoveGuard(
       if (!passes(gate))
         return {
           field: 'by',
-          message: `No refrigerant before a passed standing-vacuum test. ${gate.say}`,
-          allowed: 'a passed test, or a lead’s override with a reason',
+          message: tell('work.no-refrigerant-before-passed-standing-vacuum-2', { say: gate.say }),
+          allowed: tell('work.passed-test-or-leads-override-with'),
         };
       return (body as EntryBody<'vacuum-broken'>).gaugeProtected
         ? undefined
         : {
             field: 'gaugeProtected',
-            message: 'Close the vacuum gauge off before pressure reaches it.',
-            allowed: 'gauge valved off, or rated for the pressure',
+            message: tell('work.close-vacuum-gauge-off-before-pressure'),
+            allowed: tell('work.gauge-valved-off-or-rated-for'),
           };
     }
     default:
@@ -104,18 +106,22 @@ function standing(sheet: JobSheet, body: EntryBody<'standing'>): Refusal | undef
   if (body.samples.length < 2)
     return {
       field: 'samples',
-      message: 'A standing test needs at least two readings.',
-      allowed: 'pairs of minutes and microns',
+      message: tell('work.standing-test-needs-at-least-two'),
+      allowed: tell('work.pairs-of-minutes-and-microns'),
     };
   if (body.runId === null) return undefined;
   const isolated = entriesOf(sheet.circuitLog, 'isolated')
     .filter((e) => e.body.runId === body.runId)
     .at(-1);
   if (!isolated)
-    return { field: 'runId', message: 'The pump was not valved off in this run.', allowed: 'valve off first' };
+    return { field: 'runId', message: tell('work.pump-was-not-valved-off-in'), allowed: tell('work.valve-off-first') };
   const startS = isolated.body.runSeconds ?? 0;
   return (body.fromS ?? 0) < startS
-    ? { field: 'fromS', message: 'The pump was still on it.', allowed: `from ${Math.round(startS)} s on` }
+    ? {
+        field: 'fromS',
+        message: tell('work.pump-was-still-on-it'),
+        allowed: tell('work.from-s-on', { startS: Math.round(startS) }),
+      }
     : undefined;
 }
 
@@ -128,20 +134,20 @@ function recovered(
   if (!old)
     return {
       field: 'cylinderId',
-      message: 'Say first what the old system holds.',
-      allowed: 'the old charge on record',
+      message: tell('work.say-first-what-old-system-holds'),
+      allowed: tell('work.old-charge-on-record'),
     };
   if (!certificationCovers(sheet.certification))
     return {
       field: 'cylinderId',
-      message: 'Refrigerant is recovered only by someone certified Type II or Universal.',
-      allowed: 'a certified person',
+      message: tell('work.refrigerant-is-recovered-only-by-someone'),
+      allowed: tell('work.certified-person'),
     };
   if (body.endGrossOz < body.startGrossOz)
     return {
       field: 'endGrossOz',
-      message: 'The cylinder weighs less after than before.',
-      allowed: `at least ${body.startGrossOz} oz`,
+      message: tell('work.cylinder-weighs-less-after-than-before'),
+      allowed: tell('work.at-least', { startGrossOz: q(body.startGrossOz, 'oz', 'as is') }),
     };
   if (!cylinder) return undefined;
   const wrongWeight = typed ? refusesStartWeight(cylinder, body.startGrossOz) : undefined;
@@ -159,27 +165,27 @@ function cylinderUsed(
   if (cylinder.use === 'recovery')
     return {
       field: 'cylinderId',
-      message: `Cylinder ${cylinder.tag} holds recovered refrigerant.`,
-      allowed: 'a supply cylinder',
+      message: tell('work.cylinder-holds-recovered-refrigerant', { tag: cylinder.tag }),
+      allowed: tell('work.supply-cylinder'),
     };
   if (cylinder.refrigerant === null)
     return {
       field: 'cylinderId',
-      message: `Cylinder ${cylinder.tag} is empty.`,
-      allowed: `a cylinder of ${refrigerant}`,
+      message: tell('work.cylinder-is-empty', { tag: cylinder.tag }),
+      allowed: tell('work.cylinder-of', { refrigerant }),
     };
   const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
   if (refused)
     return {
       field: 'cylinderId',
-      message: `${refused.claim} ${refused.because}`,
-      allowed: refused.next?.say ?? 'another cylinder',
+      message: tell('work.claim-because', { claim: refused.claim, because: refused.because }),
+      allowed: refused.next?.say ?? tell('work.another-cylinder-2'),
     };
   if (REFRIGERANT_FACTS[refrigerant].blend && body.leavesAs === 'vapour')
     return {
       field: 'leavesAs',
-      message: `${refrigerant} is a blend: as vapour its make-up changes.`,
-      allowed: 'liquid',
+      message: tell('work.is-blend-as-vapour-its-make', { refrigerant }),
+      allowed: tell('work.liquid'),
     };
   return undefined;
 }
@@ -189,8 +195,8 @@ function testPlan(body: EntryBody<'test-plan'>): Refusal | undefined {
   if (body.targetPsig > limit.psig)
     return {
       field: 'targetPsig',
-      message: `Above what may be put on: ${limit.by}.`,
-      allowed: `up to ${limit.psig} psig`,
+      message: tell('work.above-what-may-be-put-on', { by: limit.by }),
+      allowed: tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
     };
   return undefined;
 }
@@ -202,8 +208,8 @@ function overLimit(sheet: JobSheet, psig: number): Refusal | undefined {
   return psig > limit.psig + OVER_LIMIT_PSI
     ? {
         field: 'psig',
-        message: `Above what may be put on: ${limit.by}. Release it now.`,
-        allowed: `up to ${limit.psig} psig`,
+        message: tell('work.above-what-may-be-put-on-2', { by: limit.by }),
+        allowed: tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
       }
     : undefined;
 }
@@ -211,23 +217,31 @@ function overLimit(sheet: JobSheet, psig: number): Refusal | undefined {
 function holdOf(sheet: JobSheet, startId: string): Refusal | undefined {
   return entriesOf(sheet.circuitLog, 'hold-start').some((e) => e.id === startId)
     ? undefined
-    : { field: 'startId', message: 'There is no such hold on this job.', allowed: 'a hold that was started' };
+    : { field: 'startId', message: tell('work.there-is-no-such-hold-on'), allowed: tell('work.hold-that-was-started') };
 }
 
 function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>, at: string): Refusal | undefined {
   const start = entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId);
   if (!start)
-    return { field: 'startId', message: 'There is no such hold on this job.', allowed: 'a hold that was started' };
+    return {
+      field: 'startId',
+      message: tell('work.there-is-no-such-hold-on'),
+      allowed: tell('work.hold-that-was-started'),
+    };
   const ended = entriesOf(sheet.circuitLog, 'hold-end').some((e) => e.body.startId === body.startId);
-  if (ended) return { field: 'startId', message: 'This hold is already ended.', allowed: 'a hold that runs' };
+  if (ended)
+    return { field: 'startId', message: tell('work.this-hold-is-already-ended'), allowed: tell('work.hold-that-runs') };
   const { holdMin } = pressureView(sheet);
   const held = minutesAt(sheet.circuitLog, body, at) ?? 0;
   // An early look ends nothing: a leak that it shows is there all the same, and a hold that goes on may still pass.
   return isEarlyLook(sheet.circuitLog, body, at, holdMin)
     ? {
         field: 'readAt',
-        message: `Held ${Math.max(0, held).toFixed(0)} of ${holdMin} min: a look before the end does not end the hold.`,
-        allowed: `from ${holdMin} min on; before, write it as a look`,
+        message: tell('work.held-of-look-before-end-does', {
+          value: q(Math.max(0, held), 'number', 0),
+          holdMin: q(holdMin, 'min', 'as is'),
+        }),
+        allowed: tell('work.from-on-before-write-it-as', { holdMin: q(holdMin, 'min', 'as is') }),
       }
     : undefined;
 }

@@ -2,47 +2,54 @@ import { a2lRoom } from '@/core/circuit/a2l-room';
 import { latestOf } from '@/core/circuit/log/circuit-log';
 import { LFL_KG_M3, roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import type { Finding } from '@/core/finding/finding';
+import { tell } from '@/core/job/circuit/words';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { OZ_PER_LB } from '@/core/units/units';
+import { q } from '@/core/words/said';
 
 /** The mildly flammable charge against the room it could leak into; undefined for other refrigerants. */
 export function roomView(sheet: EquippedSheet, totalOz: number): Finding | undefined {
   const { refrigerant } = sheet.circuit.plate;
   if (!(refrigerant in LFL_KG_M3)) return undefined;
   const chargeLb = totalOz / OZ_PER_LB;
-  const base = { id: 'room', source: 'UL/IEC 60335-2-40, from memory; the maker’s table wins; check the current rule' };
+  const base = { id: 'room', source: tell('work.ul-iec-60335-2-40-from') };
   const room = latestOf(sheet.circuitLog, 'room')?.body;
   if (room?.makerLimitLb !== undefined && room.makerLimitLb !== null)
     return makerRoom(room.makerLimitLb, totalOz / OZ_PER_LB);
   const steps = a2lRoom({ refrigerant, chargeLb });
   if (!steps.ok) return undefined;
-  const because = `${chargeLb.toFixed(1)} lb of ${refrigerant}, a mildly flammable refrigerant.`;
+  const because = tell('work.of-mildly-flammable-refrigerant', { chargeLb: q(chargeLb, 'lb', 1), refrigerant });
   if (steps.value.step === 'outside')
     return {
       ...base,
       verdict: 'stop',
-      claim: 'More charge than the standard covers.',
+      claim: tell('work.more-charge-than-standard-covers'),
       because,
-      next: { say: 'Ask the maker; do not charge it.' },
+      next: { say: tell('work.ask-maker-do-not-charge-it') },
       miss: 2,
     };
   if (steps.value.step === 'exempt')
-    return { ...base, verdict: 'good', claim: `Below ${steps.value.exemptLb.toFixed(1)} lb: no room rule.`, because };
+    return {
+      ...base,
+      verdict: 'good',
+      claim: tell('work.below-no-room-rule', { exemptLb: q(steps.value.exemptLb, 'lb', 1) }),
+      because,
+    };
   if (steps.value.step === 'extra measures')
     return {
       ...base,
       verdict: 'look-again',
-      claim: 'This charge asks for extra measures by the standard.',
+      claim: tell('work.this-charge-asks-for-extra-measures'),
       because,
-      next: { say: 'Follow the maker’s measures for it.' },
+      next: { say: tell('work.follow-makers-measures-for-it') },
     };
   if (!room)
     return {
       ...base,
       verdict: 'not-proven',
-      claim: 'The room it could leak into is not measured.',
+      claim: tell('work.room-it-could-leak-into-is'),
       because,
-      next: { say: 'Measure the smallest room it serves.' },
+      next: { say: tell('work.measure-smallest-room-it-serves') },
     };
   if (room.detector) {
     const area = room.areaFt2 >= steps.value.minimumAreaFt2;
@@ -51,18 +58,24 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Finding | undef
       ...base,
       verdict: !area ? 'stop' : air ? 'good' : 'not-proven',
       claim: !area
-        ? `${room.areaFt2.toFixed(0)} ft² served; ${steps.value.minimumAreaFt2.toFixed(0)} are needed with a detector.`
+        ? tell('work.served-are-needed-with-detector', {
+            areaFt2: q(room.areaFt2, 'ft2'),
+            minimumAreaFt2: q(steps.value.minimumAreaFt2, 'number', 0),
+          })
         : air
-          ? `${room.areaFt2.toFixed(0)} ft² and ${room.circulationCfm!.toFixed(0)} CFM: enough with its detector.`
-          : `The detector must bring ${steps.value.minimumCfm.toFixed(0)} CFM.`,
+          ? tell('work.and-enough-with-its-detector', {
+              areaFt2: q(room.areaFt2, 'ft2'),
+              circulationCfm: q(room.circulationCfm!, 'cfm'),
+            })
+          : tell('work.detector-must-bring', { minimumCfm: q(steps.value.minimumCfm, 'cfm') }),
       because,
       ...(area && air
         ? {}
         : {
             next: {
               say: area
-                ? 'Prove the blower’s flow on a detector trip.'
-                : 'Take less charge, serve more area, or ask the maker.',
+                ? tell('work.prove-blowers-flow-on-detector-trip')
+                : tell('work.take-less-charge-serve-more-area'),
             },
           }),
       miss: steps.value.minimumAreaFt2 / room.areaFt2,
@@ -79,12 +92,13 @@ export function roomView(sheet: EquippedSheet, totalOz: number): Finding | undef
     ...base,
     verdict: limit.value.allowed ? 'good' : 'stop',
     claim: limit.value.allowed
-      ? `The room takes ${limit.value.limitLb.toFixed(1)} lb.`
-      : `The room takes ${limit.value.limitLb.toFixed(1)} lb without a detector; ${chargeLb.toFixed(1)} lb are planned.`,
+      ? tell('work.room-takes', { limitLb: q(limit.value.limitLb, 'lb', 1) })
+      : tell('work.room-takes-without-detector-are-planned', {
+          limitLb: q(limit.value.limitLb, 'lb', 1),
+          chargeLb: q(chargeLb, 'lb', 1),
+        }),
     because,
-    ...(limit.value.allowed
-      ? {}
-      : { next: { say: 'Fit the maker’s detector, serve a larger room, or take less charge.' } }),
+    ...(limit.value.allowed ? {} : { next: { say: tell('work.fit-makers-detector-serve-larger-room') } }),
     miss: chargeLb / limit.value.limitLb,
   };
 }
@@ -96,11 +110,14 @@ function makerRoom(limitLb: number, chargeLb: number): Finding {
     id: 'room',
     verdict: allowed ? 'good' : 'stop',
     claim: allowed
-      ? `The maker’s table allows ${limitLb.toFixed(1)} lb in this room.`
-      : `The maker’s table allows ${limitLb.toFixed(1)} lb in this room; ${chargeLb.toFixed(1)} lb are planned.`,
-    because: 'It takes altitude, leak class and the unit’s own measures into account.',
-    source: 'the maker’s table, as typed',
-    ...(allowed ? {} : { next: { say: 'Serve a larger room, take less charge, or ask the maker.' } }),
+      ? tell('work.makers-table-allows-in-this-room', { limitLb: q(limitLb, 'lb', 1) })
+      : tell('work.makers-table-allows-in-this-room-2', {
+          limitLb: q(limitLb, 'lb', 1),
+          chargeLb: q(chargeLb, 'lb', 1),
+        }),
+    because: tell('work.it-takes-altitude-leak-class-and'),
+    source: tell('work.makers-table-as-typed'),
+    ...(allowed ? {} : { next: { say: tell('work.serve-larger-room-take-less-charge') } }),
     miss: chargeLb / limitLb,
   };
 }

@@ -3,6 +3,7 @@ import { expectedPsig, holdVerdict } from '@/core/circuit/pressure/nitrogen-hold
 import { pullDownMinutes } from '@/core/circuit/vacuum/pull-down';
 import { pumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { standingTest } from '@/core/circuit/vacuum/standing-test';
+import { english } from '@/core/words/testing/english';
 import { type Bench, type BenchOrder, nitrogenBench, orderBench, recoveryBench, stepBench, vacuumBench } from './bench';
 
 const HOSES = { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false };
@@ -37,7 +38,8 @@ class Stand {
 }
 const vacuum = (change: object = {}, waterOz = 0, seed = 7): Stand =>
   new Stand(vacuumBench({ seed, ...PUMP, ...change }, waterOz)).order({ kind: 'pump', on: true });
-const classOf = (r: ReturnType<typeof standingTest>): string => (r.ok ? r.value.classification : r.refused.message);
+const classOf = (r: ReturnType<typeof standingTest>): string =>
+  r.ok ? r.value.classification : english(r.refused.message);
 
 describe('the simulated vacuum agrees with the model it is judged by', () => {
   it('a dry, tight system falls like the textbook pull-down, corners apart', () => {
@@ -153,7 +155,7 @@ describe('simulated nitrogen', () => {
       volumeFt3: 0.35,
       barometerPsia: 14.4,
     });
-    if (!r.ok) throw new Error(r.refused.message);
+    if (!r.ok) throw new Error(english(r.refused.message));
     return { start, end, ...r.value };
   };
   it.each([1, 2, 3, 4, 5, 6])('tight pipes cooling down pass, a leak of 1.2 ft³/h does not (seed %d)', (seed) => {

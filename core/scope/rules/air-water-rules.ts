@@ -1,17 +1,19 @@
 import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf } from '@/core/scope/survey/facts';
+import { tell } from '@/core/scope/words';
+import { q } from '@/core/words/said';
 import { because, newUnit, type Rule } from './rule';
 
 const flex: Rule = (i) =>
   is(i.known, 'flexState', 'flaking')
     ? {
         id: 'flex',
-        say: 'Replace the flaking flex',
+        say: tell('scope.replace-flaking-flex'),
         level: i.choice.ductsTouched ? 'must' : 'should',
         reason: i.choice.ductsTouched
-          ? 'Its jacket crumbles when the ducts are handled.'
-          : 'Its jacket crumbles and the insulation falls.',
-        source: 'common practice',
+          ? tell('scope.its-jacket-crumbles-when-ducts-are')
+          : tell('scope.its-jacket-crumbles-and-insulation-falls'),
+        source: tell('scope.common-practice'),
         triggers: because(i, 'flexState'),
         hours: 6,
         materials: 420,
@@ -23,13 +25,16 @@ const filter: Rule = (i) => {
   if (!is(i.known, 'filterRack', 'leaks', 'none') && !fast) return undefined;
   return {
     id: 'filter-cabinet',
-    say: 'Sealed media filter cabinet, 300 fpm or less',
+    say: tell('scope.sealed-media-filter-cabinet-300-fpm'),
     level: 'should',
     reason: fast
-      ? `${i.signs.filterFpm!.toFixed(0)} fpm through the filter: loud, and it starves the blower.`
-      : 'Air round the filter soils the new coil.',
-    source: 'ACCA Manual D, from memory',
-    triggers: [...because(i, 'filterRack'), ...(fast ? [`Filter face ${i.signs.filterFpm!.toFixed(0)} fpm`] : [])],
+      ? tell('scope.through-filter-loud-and-it-starves', { filterFpm: q(i.signs.filterFpm!, 'fpm') })
+      : tell('scope.air-round-filter-soils-new-coil'),
+    source: tell('scope.acca-manual-d-from-memory'),
+    triggers: [
+      ...because(i, 'filterRack'),
+      ...(fast ? [tell('scope.filter-face', { filterFpm: q(i.signs.filterFpm!, 'fpm') })] : []),
+    ],
     hours: 2,
     materials: 240,
   };
@@ -43,10 +48,14 @@ const ducts: Rule = (i) => {
   const larger = old !== undefined && tons > old;
   return {
     id: 'duct-size',
-    say: 'Resize the ducts or take a smaller unit',
+    say: tell('scope.resize-ducts-or-take-smaller-unit'),
     level: larger ? 'must' : 'should',
-    reason: `They carry ${can.toFixed(1)} tons; the new unit is ${tons}.${larger ? ' It is larger than the old one.' : ''}`,
-    source: 'ASHRAE friction, from memory',
+    reason: tell('scope.they-carry-new-unit-is', {
+      can: q(can, 'tons'),
+      tons,
+      larger: larger ? tell('scope.it-is-larger-than-old-one') : '',
+    }),
+    source: tell('scope.ashrae-friction-from-memory'),
     triggers: [...because(i, 'trunkIn', 'oldTons'), newUnit(i)],
     hours: 10,
     materials: 650,
@@ -58,11 +67,11 @@ const returns: Rule = (i) => {
   if (short <= 0) return undefined;
   return {
     id: 'return',
-    say: `Add ${Math.ceil(short)} in² of free return area`,
+    say: tell('scope.add-in-of-free-return-area', { short: Math.ceil(short) }),
     level: 'should',
-    reason: 'An undersized return starves the coil and kills compressors.',
-    source: 'common practice: 144 in² a ton',
-    triggers: [`Return ${short.toFixed(0)} in² short`, ...because(i, 'returnIn2')],
+    reason: tell('scope.undersized-return-starves-coil-and-kills'),
+    source: tell('scope.common-practice-144-in-ton'),
+    triggers: [tell('scope.return-short', { short: q(short, 'in2') }), ...because(i, 'returnIn2')],
     hours: 4,
     materials: 210,
   };
@@ -75,12 +84,12 @@ const zones: Rule = (i) => {
   const fails = ratio !== undefined && ratio < 1;
   return {
     id: 'zoning',
-    say: 'Variable equipment, or take the zoning out',
+    say: tell('scope.variable-equipment-or-take-zoning-out'),
     level: fails ? 'must' : 'should',
     reason: fails
-      ? `The smallest zone takes ${(ratio * 100).toFixed(0)} % of the least air; a bypass only hides it and freezes the coil.`
-      : 'One stage on zones starves the coil when one zone calls.',
-    source: 'flow arithmetic; maker’s least air',
+      ? tell('scope.smallest-zone-takes-of-least-air', { ratio: q(ratio * 100, 'pct') })
+      : tell('scope.one-stage-on-zones-starves-coil'),
+    source: tell('scope.flow-arithmetic-makers-least-air'),
     triggers: [...because(i, 'zones'), newUnit(i)],
     hours: 3,
     materials: 300,
@@ -94,16 +103,16 @@ const stack: Rule = (i) =>
       id: `stack-${e.end}`,
       say:
         e.closing === 'cap'
-          ? `Cap at the ${e.end}`
+          ? tell('scope.cap-at', { end: e.end })
           : e.closing === 'transition'
-            ? `One new transition at the ${e.end}`
+            ? tell('scope.one-new-transition-at', { end: e.end })
             : e.closing === 'cut back'
-              ? `Cut the ${e.end} back and start it new`
-              : `New ${e.end} start`,
+              ? tell('scope.cut-back-and-start-it-new', { end: e.end })
+              : tell('scope.new-start', { end: e.end }),
       level: 'must' as const,
-      reason: 'The new unit does not end where the old one did.',
-      source: 'fit sheet',
-      triggers: [`Fit sheet, the stack: ${e.closing}`],
+      reason: tell('scope.new-unit-does-not-end-where'),
+      source: tell('scope.fit-sheet'),
+      triggers: [tell('scope.fit-sheet-stack', { closing: e.closing })],
       hours: e.closing === 'cap' ? 1 : e.closing === 'transition' ? 2.5 : 4,
       materials: e.closing === 'cap' ? 40 : 120,
     }));
@@ -112,12 +121,12 @@ const crossed: Rule = (i) =>
   i.signs.ductsCrossed || is(i.known, 'ductsCrossed', true)
     ? {
         id: 'crossover',
-        say: 'Put the crossed ducts right: variant, round below, or a crossover box',
+        say: tell('scope.put-crossed-ducts-right-variant-round'),
         level: 'must',
-        reason: 'Supply would blow into the return of the house.',
-        source: 'fit sheet',
+        reason: tell('scope.supply-would-blow-into-return-of'),
+        source: tell('scope.fit-sheet'),
         triggers: [
-          i.signs.ductsCrossed ? 'Fit sheet: supply and return crossed' : '',
+          i.signs.ductsCrossed ? tell('scope.fit-sheet-supply-and-return-crossed') : '',
           ...because(i, 'ductsCrossed'),
         ].filter(Boolean),
         hours: 6,
@@ -131,10 +140,10 @@ const curb: Rule = (i) => {
   if (pct === undefined)
     return {
       id: 'curb',
-      say: 'Measure the curb and lay the new openings over it',
+      say: tell('scope.measure-curb-and-lay-new-openings'),
       level: 'must',
-      reason: 'A curb that is off by inches is found out on the crane.',
-      source: 'fit sheet',
+      reason: tell('scope.curb-that-is-off-by-inches'),
+      source: tell('scope.fit-sheet'),
       triggers: because(i, 'systemType'),
       hours: 1,
       materials: 0,
@@ -142,11 +151,14 @@ const curb: Rule = (i) => {
   if (pct >= 95) return undefined;
   return {
     id: 'curb',
-    say: pct < 80 ? 'Redesigned adapter curb with transitions' : 'Adapter curb, openings trimmed or with a transition',
+    say:
+      pct < 80
+        ? tell('scope.redesigned-adapter-curb-with-transitions')
+        : tell('scope.adapter-curb-openings-trimmed-or-with'),
     level: 'must',
-    reason: `${pct.toFixed(0)} % of the smaller opening is open through both.`,
-    source: 'fit sheet',
-    triggers: [`Curb overlap ${pct.toFixed(0)} %`],
+    reason: tell('scope.of-smaller-opening-is-open-through', { pct: q(pct, 'pct') }),
+    source: tell('scope.fit-sheet'),
+    triggers: [tell('scope.curb-overlap', { pct: q(pct, 'pct') })],
     hours: pct < 80 ? 8 : 5,
     materials: pct < 80 ? 1900 : 1250,
   };
@@ -157,21 +169,21 @@ const floats: Rule = (i) => {
   const out = [
     {
       id: 'pan-float',
-      say: 'Secondary pan with a float, tested with water',
+      say: tell('scope.secondary-pan-with-float-tested-with'),
       level: 'must' as const,
       safety: true as const,
-      reason: 'The next blocked drain comes through a ceiling.',
-      source: 'IMC 307, from memory',
+      reason: tell('scope.next-blocked-drain-comes-through-ceiling'),
+      source: tell('scope.imc-307-from-memory'),
       triggers: because(i, 'overFinished', 'panState', 'floatState'),
       hours: 1,
       materials: 95,
     },
     {
       id: 'primary-float',
-      say: 'Float in the primary port too',
+      say: tell('scope.float-in-primary-port-too'),
       level: 'must' as const,
-      reason: 'It stops the unit before the pan is needed.',
-      source: 'common practice; IMC 307, from memory',
+      reason: tell('scope.it-stops-unit-before-pan-is'),
+      source: tell('scope.common-practice-imc-307-from-memory'),
       triggers: because(i, 'overFinished', 'floatState'),
       hours: 0.5,
       materials: 30,
@@ -182,10 +194,10 @@ const floats: Rule = (i) => {
         ...out,
         {
           id: 'secondary',
-          say: 'Secondary drain to a place where it is seen',
+          say: tell('scope.secondary-drain-to-place-where-it'),
           level: 'must' as const,
-          reason: 'A drip nobody sees warns nobody.',
-          source: `IMC 307, from memory; ${schoolWords(i.schools, 'secondaryDrain')}`,
+          reason: tell('scope.drip-nobody-sees-warns-nobody'),
+          source: tell('scope.imc-307-from-memory-2', { schools: schoolWords(i.schools, 'secondaryDrain') }),
           triggers: because(i, 'overFinished'),
           hours: 1.5,
           materials: 40,
@@ -198,11 +210,11 @@ const drain: Rule = (i) =>
   i.signs.drainTooFlat || is(i.known, 'drainState', 'blocked', 'sags', 'slow')
     ? {
         id: 'drain',
-        say: 'Rehang the drain with fall, trap and cleanouts',
+        say: tell('scope.rehang-drain-with-fall-trap-and'),
         level: 'must',
-        reason: 'What flooded the old one floods the new one.',
-        source: 'IMC 307, from memory',
-        triggers: [...because(i, 'drainState'), ...(i.signs.drainTooFlat ? ['Drain sheet: too flat'] : [])],
+        reason: tell('scope.what-flooded-old-one-floods-new'),
+        source: tell('scope.imc-307-from-memory'),
+        triggers: [...because(i, 'drainState'), ...(i.signs.drainTooFlat ? [tell('scope.drain-sheet-too-flat')] : [])],
         hours: 1.5,
         materials: 45,
       }

@@ -1,8 +1,9 @@
-import { odText } from '@/core/circuit/acr-tube';
 import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import type { ScopeItem } from '@/core/scope/item';
 import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
+import { tell } from '@/core/scope/words';
+import { list, q, type Said, value } from '@/core/words/said';
 import { because, coilStays, newUnit, type Rule } from './rule';
 
 /** The item that replaces the line set. */
@@ -17,13 +18,12 @@ const drier: Rule = (i) => {
     id: 'liquid-drier',
     say:
       ships === 'none'
-        ? `New ${i.outdoor.heatPump ? 'bi-flow ' : ''}liquid drier, arrow with the flow`
-        : `Fit the drier that comes with the unit (${ships}); no second one`,
+        ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: i.outdoor.heatPump ? 'bi-flow ' : '' })
+        : tell('scope.fit-drier-that-comes-with-unit', { ships }),
     level: 'must',
-    reason:
-      'An opened circuit has taken in moisture. Exactly one liquid drier of the right size; the old one is cut out, never unbrazed.',
-    source: 'common practice; the maker’s word on drier and size',
-    triggers: [newUnit(i), `Drier: ${ships}`],
+    reason: tell('scope.opened-circuit-has-taken-in-moisture'),
+    source: tell('scope.common-practice-makers-word-on-drier'),
+    triggers: [newUnit(i), tell('scope.drier', { ships })],
     hours: 0.5,
     materials: ships === 'none' ? 45 : 0,
   };
@@ -36,11 +36,11 @@ const burnout: Rule = (i) => {
     return i.schools.suctionDrier === 'kept-parts' && keeps && i.outdoor
       ? {
           id: 'suction-drier',
-          say: 'Suction drier',
+          say: tell('scope.suction-drier-2'),
           level: 'should',
-          reason: 'Line set or coil is kept.',
+          reason: tell('scope.line-set-or-coil-is-kept'),
           source: schoolWords(i.schools, 'suctionDrier'),
-          triggers: [i.choice.keepLineSet ? 'Line set kept' : 'Old coil kept'],
+          triggers: [i.choice.keepLineSet ? tell('scope.line-set-kept') : tell('scope.old-coil-kept')],
           hours: 0.5,
           materials: 85,
         }
@@ -51,31 +51,31 @@ const burnout: Rule = (i) => {
       id: 'suction-drier',
       say:
         i.schools.suctionDrierAfter === 'remove'
-          ? 'Suction drier, taken out again when the oil is clean'
-          : 'Suction drier, left in',
+          ? tell('scope.suction-drier-taken-out-again-when')
+          : tell('scope.suction-drier-left-in'),
       level: 'must',
-      reason: 'Acid and soot are in whatever stays.',
-      source: `maker’s clean-up instructions; ${schoolWords(i.schools, 'suctionDrierAfter')}`,
+      reason: tell('scope.acid-and-soot-are-in-whatever'),
+      source: tell('scope.makers-clean-up-instructions', { schools: schoolWords(i.schools, 'suctionDrierAfter') }),
       triggers: because(i, 'acid', 'compressorState'),
       hours: 1.5,
       materials: 85,
     },
     {
       id: 'acid-clean',
-      say: 'Acid test; flush or replace the lines',
+      say: tell('scope.acid-test-flush-or-replace-lines'),
       level: 'must',
-      reason: 'Acid that stays eats the new windings.',
-      source: 'common practice',
+      reason: tell('scope.acid-that-stays-eats-new-windings'),
+      source: tell('scope.common-practice'),
       triggers: because(i, 'acid', 'compressorState'),
       hours: 1.5,
       materials: 90,
     },
     {
       id: 'indicator',
-      say: 'Moisture indicator',
+      say: tell('scope.moisture-indicator-2'),
       level: 'should',
-      reason: 'It shows when the clean-up is done.',
-      source: 'common practice',
+      reason: tell('scope.it-shows-when-clean-up-is'),
+      source: tell('scope.common-practice'),
       triggers: because(i, 'acid'),
       hours: 0.5,
       materials: 40,
@@ -84,23 +84,28 @@ const burnout: Rule = (i) => {
 };
 
 /** Why a line set cannot stay; empty when it may, after flush and test. */
-export function lineSetFaults(i: Parameters<Rule>[0]): string[] {
-  const out: string[] = [];
+export function lineSetFaults(i: Parameters<Rule>[0]): Said[] {
+  const out: Said[] = [];
   const liquid = Number(i.known.liquidOdIn ?? Number.NaN);
   const vapor = Number(i.known.vaporOdIn ?? Number.NaN);
   if (i.outdoor?.liquidOdIn && Number.isFinite(liquid) && liquid !== i.outdoor.liquidOdIn)
-    out.push(`liquid line ${odText(liquid)}, ${odText(i.outdoor.liquidOdIn)} wanted`);
+    out.push(tell('scope.liquid-line-wanted', { liquid: q(liquid, 'od'), liquidOdIn: q(i.outdoor.liquidOdIn, 'od') }));
   if (i.outdoor?.vaporOdIn && Number.isFinite(vapor) && vapor !== i.outdoor.vaporOdIn)
-    out.push(`vapor line ${odText(vapor)}, ${odText(i.outdoor.vaporOdIn)} wanted`);
+    out.push(tell('scope.vapor-line-wanted', { vapor: q(vapor, 'od'), vaporOdIn: q(i.outdoor.vaporOdIn, 'od') }));
   const length = numberOf(i.known, 'lineLengthFt');
   if (length !== undefined && i.outdoor?.longestLineFt && length > i.outdoor.longestLineFt)
-    out.push(`${length} ft, ${i.outdoor.longestLineFt} ft at most`);
-  if (is(i.known, 'lineState', 'kinked') && i.schools.kink === 'replace') out.push('kinked');
-  if (is(i.known, 'lineState', 'leaking')) out.push('leaking');
-  if (is(i.known, 'lineState', 'oil')) out.push('oil-trapped');
-  if (is(i.known, 'lineState', 'buried')) out.push('buried, cannot be looked at');
-  if (is(i.known, 'acid', 'acid')) out.push('burnout in the circuit');
-  if (is(i.known, 'oldRefrigerant', 'mixed')) out.push('mixed refrigerants and oils in it');
+    out.push(
+      tell('scope.at-most', {
+        count: q(length, 'ft', 'as is'),
+        longestLineFt: q(i.outdoor.longestLineFt, 'ft', 'as is'),
+      }),
+    );
+  if (is(i.known, 'lineState', 'kinked') && i.schools.kink === 'replace') out.push(value('kinked'));
+  if (is(i.known, 'lineState', 'leaking')) out.push(value('leaking'));
+  if (is(i.known, 'lineState', 'oil')) out.push(value('oil-trapped'));
+  if (is(i.known, 'lineState', 'buried')) out.push(tell('scope.buried-cannot-be-looked-at'));
+  if (is(i.known, 'acid', 'acid')) out.push(tell('scope.burnout-in-circuit'));
+  if (is(i.known, 'oldRefrigerant', 'mixed')) out.push(tell('scope.mixed-refrigerants-and-oils-in-it'));
   return out;
 }
 
@@ -110,11 +115,11 @@ const lineSet: Rule = (i) => {
   const triggers = because(i, 'liquidOdIn', 'vaporOdIn', 'lineLengthFt', 'lineState', 'acid');
   const fresh: ScopeItem = {
     id: NEW_LINE_SET,
-    say: 'New line set',
+    say: tell('scope.new-line-set'),
     level: faults.length ? 'must' : 'should',
-    reason: faults.length ? `The old one: ${faults.join('; ')}.` : 'Chosen new.',
-    source: 'maker’s line table; common practice',
-    triggers: triggers.length ? triggers : ['Line set not kept'],
+    reason: faults.length ? tell('scope.old-one', { faults: list(faults, '; ') }) : tell('scope.chosen-new'),
+    source: tell('scope.makers-line-table-common-practice'),
+    triggers: triggers.length ? triggers : [tell('scope.line-set-not-kept')],
     hours: 4,
     materials: 380,
     replaces: 'line-set',
@@ -123,11 +128,11 @@ const lineSet: Rule = (i) => {
   const kept: ScopeItem[] = [
     {
       id: 'line-set-flush',
-      say: 'Flush and pressure-test the kept line set',
+      say: tell('scope.flush-and-pressure-test-kept-line'),
       level: 'must',
-      reason: 'Old oil and dirt stay in it otherwise.',
-      source: 'common practice; the maker’s word on reuse',
-      triggers: ['Line set kept', ...triggers],
+      reason: tell('scope.old-oil-and-dirt-stay-in'),
+      source: tell('scope.common-practice-makers-word-on-reuse'),
+      triggers: [tell('scope.line-set-kept'), ...triggers],
       hours: 1.5,
       materials: 60,
       keeps: 'line-set',
@@ -136,9 +141,9 @@ const lineSet: Rule = (i) => {
   if (is(i.known, 'lineState', 'kinked')) {
     kept.push({
       id: 'kink',
-      say: 'Cut the kink out and prove the line by test',
+      say: tell('scope.cut-kink-out-and-prove-line'),
       level: 'must',
-      reason: 'A kink is a restriction nobody metered.',
+      reason: tell('scope.kink-is-restriction-nobody-metered'),
       source: schoolWords(i.schools, 'kink'),
       triggers: because(i, 'lineState'),
       hours: 1,
@@ -153,10 +158,10 @@ const insulation: Rule = (i) =>
   i.choice.keepLineSet && is(i.known, 'lineInsulation', 'bad')
     ? {
         id: 'line-insulation',
-        say: 'New vapor line insulation, 1/2 in or more',
+        say: tell('scope.new-vapor-line-insulation-1-2'),
         level: 'must',
-        reason: 'It drips and takes in heat.',
-        source: 'common practice; energy code',
+        reason: tell('scope.it-drips-and-takes-in-heat'),
+        source: tell('scope.common-practice-energy-code'),
         triggers: because(i, 'lineInsulation'),
         hours: 1,
         materials: 70,
@@ -169,11 +174,11 @@ const mixed: Rule = (i) =>
   is(i.known, 'oldRefrigerant', 'mixed', 'other')
     ? {
         id: 'mixed-recovery',
-        say: 'Recover into a cylinder marked for mixed refrigerant',
+        say: tell('scope.recover-into-cylinder-marked-for-mixed'),
         level: 'must',
         safety: true,
-        reason: 'A mix ruins a clean cylinder and nobody may vent it.',
-        source: '40 CFR 82 subpart F: check the current rule',
+        reason: tell('scope.mix-ruins-clean-cylinder-and-nobody'),
+        source: tell('scope.40-cfr-82-subpart-f-check'),
         triggers: because(i, 'oldRefrigerant'),
         hours: 1,
         materials: 150,
@@ -184,10 +189,10 @@ const circuits: Rule = (i) =>
   is(i.known, 'circuits', '2', '3')
     ? {
         id: 'circuits',
-        say: 'Recover, evacuate and charge each circuit by itself',
+        say: tell('scope.recover-evacuate-and-charge-each-circuit'),
         level: 'must',
-        reason: 'Two circuits are two systems with one cabinet.',
-        source: 'common practice',
+        reason: tell('scope.two-circuits-are-two-systems-with'),
+        source: tell('scope.common-practice'),
         triggers: because(i, 'circuits'),
         hours: 3,
         materials: 60,
@@ -199,11 +204,11 @@ const mildlyFlammable: Rule = (i) =>
   i.outdoor?.refrigerant && MILDLY_FLAMMABLE.includes(i.outdoor.refrigerant)
     ? {
         id: 'a2l',
-        say: `${i.outdoor.refrigerant}: leak detection and airflow by the maker, room area checked, ignition sources kept away`,
+        say: tell('scope.leak-detection-and-airflow-by-maker', { refrigerant: i.outdoor.refrigerant }),
         level: 'must',
         safety: true,
-        reason: 'It is mildly flammable: charge, room and mitigation belong together.',
-        source: 'maker’s instructions; ASHRAE 15.2, from memory; local code',
+        reason: tell('scope.it-is-mildly-flammable-charge-room'),
+        source: tell('scope.makers-instructions-ashrae-15-2-from'),
         triggers: [newUnit(i)],
         hours: 0.5,
         materials: 0,

@@ -1,6 +1,7 @@
 import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf } from '@/core/scope/survey/facts';
+import { tell } from '@/core/scope/words';
 import { because, coilStays, newUnit, type Rule } from './rule';
 
 const COIL = { hours: 5, materials: 1450, replaces: 'coil' } as const;
@@ -16,15 +17,15 @@ const coilRefrigerant: Rule = (i) => {
   if (!unknown && !differs && !unlisted) return undefined;
   return {
     id: 'coil-refrigerant',
-    say: unknown ? 'Find out what the kept coil is made for, or replace it' : 'Replace the indoor coil too',
+    say: unknown ? tell('scope.find-out-what-kept-coil-is') : tell('scope.replace-indoor-coil-too'),
     level: 'must',
     safety: true,
     reason: unknown
-      ? `Nobody knows whether the coil may hold ${wanted}.`
+      ? tell('scope.nobody-knows-whether-coil-may-hold', { wanted })
       : differs
-        ? `The coil is made for ${String(made)}, the new unit holds ${wanted}.`
-        : `The coil is not known to be listed for ${wanted}, which is mildly flammable.`,
-    source: 'maker’s listing; safety group ASHRAE 34, from memory',
+        ? tell('scope.coil-is-made-for-new-unit', { made: String(made), wanted })
+        : tell('scope.coil-is-not-known-to-be', { wanted }),
+    source: tell('scope.makers-listing-safety-group-ashrae-34'),
     triggers: [...because(i, 'coilRefrigerant', 'a2lListed'), newUnit(i)],
     ...COIL,
   };
@@ -39,10 +40,12 @@ const coilMetering: Rule = (i) => {
   if (!fixed) return undefined;
   return {
     id: 'coil-metering',
-    say: 'Replace the indoor coil: its metering device cannot be exchanged',
+    say: tell('scope.replace-indoor-coil-its-metering-device'),
     level: 'must',
-    reason: `The new unit wants ${wanted === 'fixed-orifice' ? 'a fixed orifice' : wanted.toUpperCase()}.`,
-    source: 'maker’s instructions',
+    reason: tell('scope.new-unit-wants', {
+      wanted: wanted === 'fixed-orifice' ? tell('scope.fixed-orifice') : wanted.toUpperCase(),
+    }),
+    source: tell('scope.makers-instructions'),
     triggers: [...because(i, 'metering', 'meteringConvertible'), newUnit(i)],
     ...COIL,
   };
@@ -52,13 +55,16 @@ const pairListing: Rule = (i) => {
   if (i.pairListed !== false) return undefined;
   return {
     id: 'pair-listing',
-    say: 'Use an indoor unit that is listed with this outdoor unit',
+    say: tell('scope.use-indoor-unit-that-is-listed'),
     level: i.choice.ratingClaimed ? 'must' : 'should',
     reason: i.choice.ratingClaimed
-      ? 'A rating or rebate is claimed and this pair has no listing.'
-      : 'Without a listing nobody knows what the pair delivers.',
-    source: 'performance listing of matched pairs',
-    triggers: [newUnit(i), i.indoor ? `Indoor: ${i.indoor.maker} ${i.indoor.model}` : 'Old coil kept'],
+      ? tell('scope.rating-or-rebate-is-claimed-and')
+      : tell('scope.without-listing-nobody-knows-what-pair'),
+    source: tell('scope.performance-listing-of-matched-pairs'),
+    triggers: [
+      newUnit(i),
+      i.indoor ? tell('scope.indoor', { maker: i.indoor.maker, model: i.indoor.model }) : tell('scope.old-coil-kept'),
+    ],
     hours: 0,
     materials: 0,
   };
@@ -79,11 +85,13 @@ const coilAge: Rule = (i) => {
   const byAge = i.schools.bothCoils === 'by-age' && old;
   return {
     id: 'coil-age',
-    say: 'Replace both coils',
+    say: tell('scope.replace-both-coils'),
     level: byAge ? 'must' : 'should',
     ...(counts >= 2 ? { strong: true as const } : {}),
-    reason: `${counts >= 2 ? 'Several signs' : 'A sign'} that this coil leaks next. Fixing one leak often precedes another.`,
-    source: `common practice, from ${limit} years; ${schoolWords(i.schools, 'bothCoils')}`,
+    reason: tell('scope.that-this-coil-leaks-next-fixing', {
+      counts: counts >= 2 ? tell('scope.several-signs') : tell('scope.sign'),
+    }),
+    source: tell('scope.common-practice-from-years', { limit, schools: schoolWords(i.schools, 'bothCoils') }),
     triggers: because(i, 'coilAgeYr', 'endPlates', 'coilLeaks', 'saltAir'),
     ...COIL,
   };
@@ -93,11 +101,11 @@ const coilKept: Rule = (i) =>
   coilStays(i)
     ? {
         id: 'coil-kept',
-        say: 'Pressure-test the kept coil and look at its hidden side after recovery',
+        say: tell('scope.pressure-test-kept-coil-and-look'),
         level: 'must',
-        reason: 'A kept coil is proven or it is not kept. The customer signs its disclosure.',
-        source: 'common practice',
-        triggers: ['Old coil kept', ...because(i, 'coilAgeYr', 'coilFace')],
+        reason: tell('scope.kept-coil-is-proven-or-it'),
+        source: tell('scope.common-practice'),
+        triggers: [tell('scope.old-coil-kept'), ...because(i, 'coilAgeYr', 'coilFace')],
         hours: 1,
         materials: 20,
         keeps: 'coil',
@@ -109,10 +117,10 @@ const orifice: Rule = (i) => {
   const must = i.outdoor?.metering === 'txv' || i.outdoor?.metering === 'eev';
   return {
     id: 'expansion-valve',
-    say: 'Fit an expansion valve in place of the fixed orifice',
+    say: tell('scope.fit-expansion-valve-in-place-of'),
     level: must ? 'must' : 'should',
-    reason: must ? 'The new unit’s maker asks for one.' : 'A valve follows load and airflow; an orifice cannot.',
-    source: must ? 'maker’s instructions' : 'common practice',
+    reason: must ? tell('scope.new-units-maker-asks-for-one') : tell('scope.valve-follows-load-and-airflow-orifice'),
+    source: must ? tell('scope.makers-instructions') : tell('scope.common-practice'),
     triggers: [...because(i, 'metering'), newUnit(i)],
     hours: 1,
     materials: 180,
@@ -124,10 +132,10 @@ const oilCoil: Rule = (i) =>
   is(i.known, 'indoorType', 'oil-furnace')
     ? {
         id: 'oil-coil',
-        say: 'Coil over oil: high-temperature pan, 6 to 8 in of gap',
+        say: tell('scope.coil-over-oil-high-temperature-pan'),
         level: 'must',
-        reason: 'An ordinary pan softens over an oil furnace.',
-        source: 'maker’s instructions',
+        reason: tell('scope.ordinary-pan-softens-over-oil-furnace'),
+        source: tell('scope.makers-instructions'),
         triggers: because(i, 'indoorType'),
         hours: 0.5,
         materials: 140,
@@ -139,11 +147,10 @@ const hydronic: Rule = (i) =>
   is(i.known, 'hydronicCoil', true)
     ? {
         id: 'hydronic',
-        say: 'Isolate, drain and freeze-protect the hot-water coil',
+        say: tell('scope.isolate-drain-and-freeze-protect-hot'),
         level: 'must',
-        reason:
-          'It is a heat source: valve it off, drain it before the old unit moves, keep it from freezing in the new air stream.',
-        source: 'common practice; licensed where local code says so',
+        reason: tell('scope.it-is-heat-source-valve-it'),
+        source: tell('scope.common-practice-licensed-where-local-code'),
         triggers: because(i, 'hydronicCoil'),
         hours: 2.5,
         materials: 220,

@@ -1,4 +1,6 @@
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
+import { tell } from '@/core/scope/words';
+import { q, typed } from '@/core/words/said';
 import { because, inverter, newUnit, type Rule } from './rule';
 
 const disconnect: Rule = (i) => {
@@ -8,10 +10,12 @@ const disconnect: Rule = (i) => {
   if (small || is(i.known, 'disconnectState', 'damaged', 'none')) {
     return {
       id: 'disconnect',
-      say: 'New disconnect within sight of the unit',
+      say: tell('scope.new-disconnect-within-sight-of-unit'),
       level: 'must',
-      reason: small ? `Rated ${rating} A, the unit’s MCA is ${mca} A.` : 'The old one does not switch safely.',
-      source: 'NEC 440, from memory; licensed electrical work',
+      reason: small
+        ? tell('scope.rated-units-mca-is', { rating: q(rating, 'A', 'as is'), mca: q(mca, 'A', 'as is') })
+        : tell('scope.old-one-does-not-switch-safely'),
+      source: tell('scope.nec-440-from-memory-licensed-electrical'),
       triggers: [...because(i, 'disconnectA', 'disconnectState'), newUnit(i)],
       hours: 1,
       materials: 65,
@@ -20,11 +24,11 @@ const disconnect: Rule = (i) => {
   return !i.choice.keepDisconnect && i.outdoor
     ? {
         id: 'disconnect',
-        say: 'New disconnect',
+        say: tell('scope.new-disconnect'),
         level: 'should',
-        reason: 'Chosen new.',
-        source: 'common practice',
-        triggers: ['Disconnect not kept'],
+        reason: tell('scope.chosen-new'),
+        source: tell('scope.common-practice'),
+        triggers: [tell('scope.disconnect-not-kept')],
         hours: 1,
         materials: 65,
       }
@@ -37,14 +41,14 @@ const breaker: Rule = (i) => {
   if (a === undefined || !mcaA || !mocpA || (a >= mcaA && a <= mocpA)) return undefined;
   return {
     id: 'breaker',
-    say: `Breaker between ${mcaA} and ${mocpA} A`,
+    say: tell('scope.breaker-between-and', { mcaA, mocpA: q(mocpA, 'A', 'as is') }),
     level: 'must',
     safety: true,
     reason:
       a > mocpA
-        ? `${a} A is above the unit’s largest: the wire and compressor are not guarded.`
-        : `${a} A is below the MCA: it trips.`,
-    source: 'the unit’s plate; NEC 440, from memory; licensed electrical work',
+        ? tell('scope.is-above-units-largest-wire-and', { a: q(a, 'A', 'as is') })
+        : tell('scope.is-below-mca-it-trips', { a: q(a, 'A', 'as is') }),
+    source: tell('scope.units-plate-nec-440-from-memory'),
     triggers: [...because(i, 'breakerA'), newUnit(i)],
     hours: 1,
     materials: 40,
@@ -55,10 +59,10 @@ const whip: Rule = (i) =>
   i.outdoor && is(i.known, 'whip', 'damaged')
     ? {
         id: 'whip',
-        say: 'New whip',
+        say: tell('scope.new-whip'),
         level: 'must',
-        reason: 'The old one is damaged.',
-        source: 'common practice',
+        reason: tell('scope.old-one-is-damaged'),
+        source: tell('scope.common-practice'),
         triggers: because(i, 'whip'),
         hours: 0.5,
         materials: 35,
@@ -66,10 +70,10 @@ const whip: Rule = (i) =>
     : i.outdoor && systemTypeOf(i.known) !== 'rooftop'
       ? {
           id: 'whip',
-          say: 'New whip',
+          say: tell('scope.new-whip'),
           level: 'should',
-          reason: 'Old whips crack when they are moved.',
-          source: 'common practice',
+          reason: tell('scope.old-whips-crack-when-they-are'),
+          source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
           hours: 0.5,
           materials: 35,
@@ -82,10 +86,10 @@ const starters: Rule = (i) => {
     return [
       {
         id: 'surge',
-        say: 'Surge protector',
+        say: tell('scope.surge-protector-2'),
         level: 'should',
-        reason: 'The drive’s electronics die of spikes.',
-        source: 'common practice',
+        reason: tell('scope.drives-electronics-die-of-spikes'),
+        source: tell('scope.common-practice'),
         triggers: [newUnit(i)],
         hours: 0.5,
         materials: 110,
@@ -94,13 +98,12 @@ const starters: Rule = (i) => {
         ? [
             {
               id: 'soft-start-forbidden',
-              say: 'No soft starter on this unit',
+              say: tell('scope.no-soft-starter-on-this-unit'),
               level: 'must' as const,
               safety: true as const,
-              reason:
-                'A soft starter before an inverter drive can destroy it and start a fire. The drive starts soft by itself.',
-              source: 'maker’s instructions',
-              triggers: ['Soft starter asked for', newUnit(i)],
+              reason: tell('scope.soft-starter-before-inverter-drive-can'),
+              source: tell('scope.makers-instructions'),
+              triggers: [tell('scope.soft-starter-asked-for'), newUnit(i)],
               hours: 0,
               materials: 0,
             },
@@ -110,10 +113,10 @@ const starters: Rule = (i) => {
   }
   return {
     id: 'soft-start',
-    say: 'Soft starter; the hard-start kit comes out',
+    say: tell('scope.soft-starter-hard-start-kit-comes'),
     level: 'could',
-    reason: 'Lights dip less and a generator copes. Only with the maker’s approval.',
-    source: 'common practice',
+    reason: tell('scope.lights-dip-less-and-generator-copes'),
+    source: tell('scope.common-practice'),
     triggers: [newUnit(i)],
     hours: 1,
     materials: 260,
@@ -124,11 +127,11 @@ const feeds: Rule = (i) =>
   is(i.known, 'twoFeeds', true)
     ? {
         id: 'two-feeds',
-        say: 'Lock and prove both feeds dead',
+        say: tell('scope.lock-and-prove-both-feeds-dead'),
         level: 'must',
         safety: true,
-        reason: 'The air handler stays live from the second one.',
-        source: 'lockout rules',
+        reason: tell('scope.air-handler-stays-live-from-second'),
+        source: tell('scope.lockout-rules'),
         triggers: because(i, 'twoFeeds'),
         hours: 0.25,
         materials: 0,
@@ -140,11 +143,15 @@ const phases: Rule = (i) => {
   if (!i.outdoor || typeof had !== 'string' || had === i.outdoor.phases) return undefined;
   return {
     id: 'phases',
-    say: `Order the unit for ${had === '3' ? 'three-phase' : 'single-phase'} power`,
+    say: tell('scope.order-unit-for-power', { had: had === '3' ? 'three-phase' : 'single-phase' }),
     level: 'must',
     safety: true,
-    reason: `The building has ${had === '3' ? 'three' : 'one'} phase${had === '3' ? 's' : ''} there; the chosen unit wants ${i.outdoor.phases}.`,
-    source: 'the unit’s plate',
+    reason: tell('scope.building-has-phase-there-chosen-unit', {
+      had: had === '3' ? 'three' : 'one',
+      had2: had === '3' ? 's' : '',
+      phases: i.outdoor.phases,
+    }),
+    source: tell('scope.units-plate'),
     triggers: [...because(i, 'phases'), newUnit(i)],
     hours: 0,
     materials: 0,
@@ -160,10 +167,10 @@ const conductors: Rule = (i) => {
   if (have === undefined || wanted === undefined || have >= wanted) return undefined;
   return {
     id: 'conductors',
-    say: 'New thermostat cable, 18/8',
+    say: tell('scope.new-thermostat-cable-18-8'),
     level: 'must',
-    reason: `${have} wires there, ${wanted} needed. An isolation relay only as a recorded fallback.`,
-    source: 'maker’s wiring diagram',
+    reason: tell('scope.wires-there-needed-isolation-relay-only', { have, wanted }),
+    source: tell('scope.makers-wiring-diagram'),
     triggers: [...because(i, 'conductors'), newUnit(i)],
     hours: 2,
     materials: 60,
@@ -178,15 +185,15 @@ const controls: Rule = (i) => {
   if (i.choice.controls === 'undecided' || i.choice.controlsReason.trim().length < 3) {
     return {
       id: 'controls',
-      say: 'Decide: communicating or 24 V, and write why',
+      say: tell('scope.decide-communicating-or-24-v-and'),
       level: 'must',
       reason:
         speaks === 'communicating'
-          ? 'This unit speaks its own language; the thermostat must be its maker’s.'
+          ? tell('scope.this-unit-speaks-its-own-language')
           : speaks === 'either'
-            ? 'The board takes either; one mode for each unit, never mixed.'
-            : 'The old thermostat speaks another language than the new 24 V unit.',
-      source: 'maker’s instructions',
+            ? tell('scope.board-takes-either-one-mode-for')
+            : tell('scope.old-thermostat-speaks-another-language-than'),
+      source: tell('scope.makers-instructions'),
       triggers: [newUnit(i), ...because(i, 'statType')],
       hours: 0,
       materials: 0,
@@ -195,10 +202,10 @@ const controls: Rule = (i) => {
   const communicating = i.choice.controls === 'communicating';
   return {
     id: 'controls',
-    say: communicating ? 'Communicating control and thermostat' : '24 V control',
+    say: communicating ? tell('scope.communicating-control-and-thermostat') : tell('scope.24-v-control'),
     level: 'must',
-    reason: i.choice.controlsReason.trim(),
-    source: 'decided for this job; never connect R or C to data terminals',
+    reason: typed(i.choice.controlsReason.trim()),
+    source: tell('scope.decided-for-this-job-never-connect'),
     triggers: [newUnit(i), ...because(i, 'statType', 'conductors')],
     hours: 1,
     materials: communicating ? 320 : 120,
@@ -209,11 +216,11 @@ const statWaste: Rule = (i) =>
   is(i.known, 'statType', 'mercury')
     ? {
         id: 'mercury',
-        say: 'Take the mercury thermostat to universal waste',
+        say: tell('scope.take-mercury-thermostat-to-universal-waste'),
         level: 'must',
         safety: true,
-        reason: 'Whole, in a sealed tub, on the list. Never in the trash.',
-        source: 'universal waste rules, from memory',
+        reason: tell('scope.whole-in-sealed-tub-on-list'),
+        source: tell('scope.universal-waste-rules-from-memory'),
         triggers: because(i, 'statType'),
         hours: 0.25,
         materials: 15,

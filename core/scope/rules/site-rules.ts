@@ -1,6 +1,8 @@
 import { storyOf } from '@/core/scope/story';
 import { applies, type FactKey, factOf, is, numberOf } from '@/core/scope/survey/facts';
 import { plateTons, surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
+import { tell } from '@/core/scope/words';
+import { list, lower, q } from '@/core/words/said';
 import { because, coilStays, newUnit, type Rule } from './rule';
 
 /** Facts that decide what is ordered or kept, given what is chosen. */
@@ -27,11 +29,13 @@ const unknownFacts: Rule = (i) => {
   if (open.length === 0) return undefined;
   return {
     id: 'unknown-facts',
-    say: `Find out before ordering: ${open.map((f) => f.label.toLowerCase()).join(', ')}`,
+    say: tell('scope.find-out-before-ordering', { value: list(open.map((f) => lower(f.label))) }),
     level: 'must',
-    reason: 'Unknown is never a pass: what is chosen hangs on it.',
-    source: 'design rule',
-    triggers: open.map((f) => `${f.label}: ${i.known[f.key] === null ? 'not seen' : 'not asked'}`),
+    reason: tell('scope.unknown-is-never-pass-what-is'),
+    source: tell('scope.design-rule'),
+    triggers: open.map((f) =>
+      tell(i.known[f.key] === null ? 'scope.fact-not-seen' : 'scope.fact-not-asked', { label: f.label }),
+    ),
     hours: 0.5,
     materials: 0,
   };
@@ -46,11 +50,14 @@ const sizeChange: Rule = (i) => {
   if (!tons || old === undefined || Math.abs(tons - old) <= TONS_CHANGED * old) return undefined;
   return {
     id: 'size-change',
-    say: `Confirm the size: ${tons} tons in place of ${old.toFixed(1)}`,
+    say: tell('scope.confirm-size-in-place-of', { tons: q(tons, 'tons', 'as is'), old: q(old, 'number', 1) }),
     level: 'must',
-    reason: `${tons > old ? 'Larger' : 'Smaller'} by ${Math.round((100 * Math.abs(tons - old)) / old)} %: load, ducts, breaker and line set belong to the old size.`,
-    source: 'load calculation; common practice',
-    triggers: [newUnit(i), `Old size: ${old.toFixed(1)} tons`],
+    reason: tell('scope.by-load-ducts-breaker-and-line', {
+      tons: tons > old ? tell('scope.larger') : tell('scope.smaller'),
+      tons2: Math.round((100 * Math.abs(tons - old)) / old),
+    }),
+    source: tell('scope.load-calculation-common-practice'),
+    triggers: [newUnit(i), tell('scope.old-size', { old: q(old, 'tons') })],
     hours: 0.5,
     materials: 0,
   };
@@ -62,11 +69,11 @@ const capGas: Rule = (i) =>
   (is(i.known, 'systemType', 'rooftop', 'furnace-gas') && !is(i.known, 'fuel', 'none', 'electric'))
     ? {
         id: 'gas-cap',
-        say: 'Shut off, disconnect and cap the gas; test for leaks when it is back on',
+        say: tell('scope.shut-off-disconnect-and-cap-gas'),
         level: 'must',
         safety: true,
-        reason: 'An open gas line fills the place it ends in.',
-        source: 'fuel-gas code; licensed work where the law says so',
+        reason: tell('scope.open-gas-line-fills-place-it'),
+        source: tell('scope.fuel-gas-code-licensed-work-where'),
         triggers: because(i, 'systemType', 'fuel'),
         hours: 0.5,
         materials: 15,
@@ -80,23 +87,28 @@ const pad: Rule = (i) =>
       ? {
           id: 'pad',
           say:
-            i.choice.standIn > 0 ? `Pad and ${i.choice.standIn} in stand, level, anchored` : 'New pad, level, anchored',
+            i.choice.standIn > 0
+              ? tell('scope.pad-and-stand-level-anchored', { standIn: q(i.choice.standIn, 'in', 'as is') })
+              : tell('scope.new-pad-level-anchored'),
           level: 'must',
           reason:
             i.choice.standIn > 0
-              ? 'Flood, snow or defrost water asks for the height.'
-              : 'The unit never stands on loose fill or a tilted pad.',
-          source: 'common practice',
-          triggers: [...because(i, 'pad'), ...(i.choice.standIn > 0 ? [`Stand ${i.choice.standIn} in`] : [])],
+              ? tell('scope.flood-snow-or-defrost-water-asks')
+              : tell('scope.unit-never-stands-on-loose-fill'),
+          source: tell('scope.common-practice'),
+          triggers: [
+            ...because(i, 'pad'),
+            ...(i.choice.standIn > 0 ? [tell('scope.stand', { standIn: q(i.choice.standIn, 'in', 'as is') })] : []),
+          ],
           hours: 1.5,
           materials: 130,
         }
       : {
           id: 'pad',
-          say: 'Feet or pad to suit the new base',
+          say: tell('scope.feet-or-pad-to-suit-new'),
           level: 'should',
-          reason: 'The new base is rarely the old one’s size.',
-          source: 'common practice',
+          reason: tell('scope.new-base-is-rarely-old-ones'),
+          source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
           hours: 0.5,
           materials: 45,
@@ -106,10 +118,10 @@ const moved: Rule = (i) =>
   is(i.known, 'moving', true)
     ? {
         id: 'moved',
-        say: 'New place: pad, feed, whip, line-set length, old wall repaired',
+        say: tell('scope.new-place-pad-feed-whip-line'),
         level: 'must',
-        reason: 'Everything that ended at the old place is made new.',
-        source: 'common practice; licensed electrical work',
+        reason: tell('scope.everything-that-ended-at-old-place'),
+        source: tell('scope.common-practice-licensed-electrical-work'),
         triggers: because(i, 'moving'),
         hours: 6,
         materials: 420,
@@ -120,11 +132,11 @@ const asbestos: Rule = (i) =>
   is(i.known, 'asbestos', 'suspect')
     ? {
         id: 'asbestos',
-        say: 'Accredited asbestos test and abatement before anything is touched',
+        say: tell('scope.accredited-asbestos-test-and-abatement-before'),
         level: 'must',
         safety: true,
-        reason: 'Work is stopped until a lab says clear.',
-        source: 'federal and state rules: check the current ones',
+        reason: tell('scope.work-is-stopped-until-lab-says'),
+        source: tell('scope.federal-and-state-rules-check-current'),
         triggers: because(i, 'asbestos'),
         hours: 0,
         materials: 0,
@@ -135,10 +147,10 @@ const tank: Rule = (i) =>
   is(i.known, 'oilTank', 'in use', 'abandoned')
     ? {
         id: 'oil-tank',
-        say: 'Oil tank: licensed drain and removal, fill pipe capped',
+        say: tell('scope.oil-tank-licensed-drain-and-removal'),
         level: is(i.known, 'oilTank', 'abandoned') ? 'must' : 'should',
-        reason: 'Somebody fills a pipe that no longer has a tank.',
-        source: 'local fire and fuel code',
+        reason: tell('scope.somebody-fills-pipe-that-no-longer'),
+        source: tell('scope.local-fire-and-fuel-code'),
         triggers: because(i, 'oilTank'),
         hours: 0,
         materials: 1800,
@@ -149,11 +161,11 @@ const flue: Rule = (i) =>
   is(i.known, 'sharedFlue', true)
     ? {
         id: 'flue',
-        say: 'Resize or line the flue for the water heater left on it',
+        say: tell('scope.resize-or-line-flue-for-water'),
         level: 'must',
         safety: true,
-        reason: 'Alone on a large flue it can spill carbon monoxide.',
-        source: 'fuel-gas code; licensed work',
+        reason: tell('scope.alone-on-large-flue-it-can'),
+        source: tell('scope.fuel-gas-code-licensed-work'),
         triggers: because(i, 'sharedFlue'),
         hours: 4,
         materials: 380,
@@ -164,10 +176,10 @@ const alarm: Rule = (i) =>
   is(i.known, 'coAlarm', false)
     ? {
         id: 'co-alarm',
-        say: 'Carbon monoxide alarm',
+        say: tell('scope.carbon-monoxide-alarm-2'),
         level: 'must',
-        reason: 'The guard that speaks at night.',
-        source: 'local code',
+        reason: tell('scope.guard-that-speaks-at-night'),
+        source: tell('scope.local-code'),
         triggers: because(i, 'coAlarm'),
         hours: 0.25,
         materials: 40,
@@ -178,10 +190,10 @@ const alarm: Rule = (i) =>
 const story: Rule = (i) =>
   storyOf(i.known).map((cause) => ({
     id: `cause-${cause.id}`,
-    say: `The new one must not die of this: ${cause.guard}`,
+    say: tell('scope.new-one-must-not-die-of', { guard: cause.guard }),
     level: cause.strength === 'strong' ? ('must' as const) : ('should' as const),
     reason: cause.say,
-    source: 'read from what was found',
+    source: tell('scope.read-from-what-was-found'),
     triggers: cause.evidence,
     hours: 0.5,
     materials: 0,
@@ -192,20 +204,20 @@ const extras: Rule = (i) =>
     ? [
         {
           id: 'freeze-stat',
-          say: 'Freeze stat on the coil',
+          say: tell('scope.freeze-stat-on-coil'),
           level: 'could',
-          reason: 'It stops the unit before the coil ices.',
-          source: 'common practice',
+          reason: tell('scope.it-stops-unit-before-coil-ices'),
+          source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
           hours: 0.5,
           materials: 45,
         },
         {
           id: 'hail-guard',
-          say: 'Hail guard',
+          say: tell('scope.hail-guard-2'),
           level: 'could',
-          reason: 'Where hail flattens fins.',
-          source: 'common practice',
+          reason: tell('scope.where-hail-flattens-fins'),
+          source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
           hours: 0.5,
           materials: 160,

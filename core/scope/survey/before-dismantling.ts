@@ -1,27 +1,44 @@
+import { tell } from '@/core/scope/survey/words';
+import type { Said } from '@/core/words/said';
 import type { SystemType } from './fact';
 import { COOLED, FIRED, SPLITS } from './fact';
 import { type KnownFacts, systemTypeOf } from './facts';
 
-type Item = { id: string; label: string; why: string; only?: readonly SystemType[] };
+type Item = { id: string; label: Said; why: Said; only?: readonly SystemType[] };
 
 /** Pictures that can never be taken again once the old equipment is out. */
 export const BEFORE_ITEMS = [
-  { id: 'plates', label: 'Nameplates', why: 'warranty, records, refrigerant' },
-  { id: 'wiring', label: 'Wiring at both ends and at the thermostat', why: 'it goes back the way it was' },
-  { id: 'diagram', label: 'Wiring diagram in the door', why: 'it leaves with the door' },
-  { id: 'breaker', label: 'Breaker and disconnect', why: 'sizes, and which feed is which' },
-  { id: 'ducts', label: 'Duct connections', why: 'transition and plenum sizes' },
+  { id: 'plates', label: tell('survey.nameplates'), why: tell('survey.warranty-records-refrigerant') },
+  { id: 'wiring', label: tell('survey.wiring-at-both-ends-and-at'), why: tell('survey.it-goes-back-way-it-was') },
+  { id: 'diagram', label: tell('survey.wiring-diagram-in-door'), why: tell('survey.it-leaves-with-door') },
+  { id: 'breaker', label: tell('survey.breaker-and-disconnect'), why: tell('survey.sizes-and-which-feed-is-which') },
+  { id: 'ducts', label: tell('survey.duct-connections'), why: tell('survey.transition-and-plenum-sizes') },
   {
     id: 'coil-face',
-    label: 'Face of the old coil',
-    why: 'dirt tells of a return leak or a missing filter',
+    label: tell('survey.face-of-old-coil'),
+    why: tell('survey.dirt-tells-of-return-leak-or'),
     only: COOLED,
   },
-  { id: 'drain', label: 'Drain and float wiring', why: 'what stopped the water, or did not', only: COOLED },
-  { id: 'gas-vent', label: 'Gas valve and vent', why: 'licensed work follows it', only: FIRED },
-  { id: 'lines', label: 'Line-set route and wall entry', why: 'length, bends and the seal', only: SPLITS },
-  { id: 'access', label: 'Way in', why: 'the tightest place' },
-  { id: 'damage', label: 'Damage already there', why: 'so that nobody asks who did it' },
+  {
+    id: 'drain',
+    label: tell('survey.drain-and-float-wiring'),
+    why: tell('survey.what-stopped-water-or-did-not'),
+    only: COOLED,
+  },
+  {
+    id: 'gas-vent',
+    label: tell('survey.gas-valve-and-vent'),
+    why: tell('survey.licensed-work-follows-it'),
+    only: FIRED,
+  },
+  {
+    id: 'lines',
+    label: tell('survey.line-set-route-and-wall-entry'),
+    why: tell('survey.length-bends-and-seal'),
+    only: SPLITS,
+  },
+  { id: 'access', label: tell('survey.way-in'), why: tell('survey.tightest-place') },
+  { id: 'damage', label: tell('survey.damage-already-there'), why: tell('survey.so-that-nobody-asks-who-did') },
 ] as const satisfies readonly Item[];
 export type BeforeId = (typeof BEFORE_ITEMS)[number]['id'];
 export const BEFORE_IDS = BEFORE_ITEMS.map((i) => i.id) as [BeforeId, ...BeforeId[]];

@@ -1,8 +1,10 @@
+import { tell } from '@/core/scope/survey/words';
+import { q, type Said } from '@/core/words/said';
 import type { Place } from './fact';
 import { is, type KnownFacts, numberOf } from './facts';
 
 /** Two answers of one survey that cannot both be so: told where the second was given, for a person to look again. */
-export type Contradiction = { id: string; place: Place; say: string; act: string };
+export type Contradiction = { id: string; place: Place; say: Said; act: Said };
 
 /** A plate and a compressor that differ by more than this are not one unit's, share of the plate (design default). */
 const TONS_APART = 0.25;
@@ -13,22 +15,22 @@ export function contradictionsOf(known: KnownFacts): Contradiction[] {
     out.push({
       id: 'leak-where',
       place: 'indoor',
-      say: 'It is replaced for a leak, and neither coil nor lines have leaked.',
-      act: 'Ask where the leak was found: outdoors, or was it never found?',
+      say: tell('survey.it-is-replaced-for-leak-and'),
+      act: tell('survey.ask-where-leak-was-found-outdoors'),
     });
   if (is(known, 'compressorState', 'runs') && is(known, 'acid', 'acid'))
     out.push({
       id: 'burnt-runs',
       place: 'outdoor',
-      say: 'The compressor runs, and its oil shows acid or smells burnt.',
-      act: 'Test the oil again: a compressor that burnt does not run.',
+      say: tell('survey.compressor-runs-and-its-oil-shows'),
+      act: tell('survey.test-oil-again-compressor-that-burnt'),
     });
   if (is(known, 'systemType', 'split-hp', 'packaged-hp') && known.reversingValve === false)
     out.push({
       id: 'no-reversing-valve',
       place: 'outdoor',
-      say: 'A heat pump without a reversing valve.',
-      act: 'Look again at the kind of system, or at the outdoor unit.',
+      say: tell('survey.heat-pump-without-reversing-valve'),
+      act: tell('survey.look-again-at-kind-of-system'),
     });
   const plate = numberOf(known, 'oldTons');
   const compressor = numberOf(known, 'compressorTons');
@@ -41,15 +43,15 @@ export function contradictionsOf(known: KnownFacts): Contradiction[] {
     out.push({
       id: 'plate-compressor',
       place: 'outdoor',
-      say: `The plate says ${plate} tons, the compressor ${compressor}.`,
-      act: 'Read both again; the compressor may have been changed for another size.',
+      say: tell('survey.plate-says-compressor', { plate: q(plate, 'tons', 'as is'), compressor }),
+      act: tell('survey.read-both-again-compressor-may-have'),
     });
   if (is(known, 'circuits', '2', '3') && is(known, 'systemType', 'split-hp', 'split-ac') && (plate ?? 99) < 5)
     out.push({
       id: 'circuits-small',
       place: 'outdoor',
-      say: `${String(known.circuits)} refrigerant circuits on a ${plate}-ton split system.`,
-      act: 'Count the line sets again.',
+      say: tell('survey.refrigerant-circuits-on-ton-split-system', { circuits: String(known.circuits), plate }),
+      act: tell('survey.count-line-sets-again'),
     });
   return out;
 }

@@ -1,3 +1,5 @@
+import { tell } from '@/core/scope/survey/words';
+import type { Label, Said } from '@/core/words/said';
 /** The places of a survey in the order a person walks the house. */
 export const PLACES = [
   'start',
@@ -13,17 +15,17 @@ export const PLACES = [
 ] as const;
 export type Place = (typeof PLACES)[number];
 
-export const PLACE_WORDS: Record<Place, string> = {
-  start: 'At the door',
-  outdoor: 'Outdoor unit',
-  disconnect: 'Disconnect and breaker',
-  'line-set': 'Line set',
-  indoor: 'Indoor unit and coil',
-  ducts: 'Ducts and filter',
-  drain: 'Drain',
-  thermostat: 'Thermostat',
-  'gas-vent': 'Gas and vent',
-  access: 'Way in',
+export const PLACE_WORDS: Record<Place, Said> = {
+  start: tell('survey.at-door'),
+  outdoor: tell('survey.outdoor-unit'),
+  disconnect: tell('survey.disconnect-and-breaker'),
+  'line-set': tell('survey.line-set'),
+  indoor: tell('survey.indoor-unit-and-coil'),
+  ducts: tell('survey.ducts-and-filter'),
+  drain: tell('survey.drain'),
+  thermostat: tell('survey.thermostat'),
+  'gas-vent': tell('survey.gas-and-vent'),
+  access: tell('survey.way-in'),
 };
 
 export const SYSTEM_TYPES = [
@@ -36,23 +38,23 @@ export const SYSTEM_TYPES = [
   'rooftop',
 ] as const;
 export type SystemType = (typeof SYSTEM_TYPES)[number];
-export const SYSTEM_TYPE_WORDS: Record<SystemType, string> = {
-  'split-hp': 'Split heat pump',
-  'split-ac': 'Split cooling with furnace',
-  'packaged-hp': 'Packaged heat pump',
-  'gas-pack': 'Gas pack',
-  'furnace-gas': 'Gas furnace only',
-  'furnace-oil': 'Oil furnace only',
-  rooftop: 'Rooftop unit',
+export const SYSTEM_TYPE_WORDS: Record<SystemType, Said> = {
+  'split-hp': tell('survey.split-heat-pump'),
+  'split-ac': tell('survey.split-cooling-with-furnace'),
+  'packaged-hp': tell('survey.packaged-heat-pump'),
+  'gas-pack': tell('survey.gas-pack'),
+  'furnace-gas': tell('survey.gas-furnace-only'),
+  'furnace-oil': tell('survey.oil-furnace-only'),
+  rooftop: tell('survey.rooftop-unit'),
 };
 
 export type FactValue = string | number | boolean;
 type Common = {
   key: string;
   place: Place;
-  label: string;
+  label: Said;
   /** What this fact decides, in one short sentence. */
-  why: string;
+  why: Said;
   /** How much is decided by it: the heaviest unknown is the next question. 1 to 10. */
   weight: number;
   /** Only for these kinds of system; omitted: for all. */
@@ -62,7 +64,7 @@ type Common = {
 };
 export type FactDef = Common &
   (
-    | { kind: 'choice'; options: readonly (readonly [value: string, label: string])[] }
+    | { kind: 'choice'; options: readonly (readonly [value: string, label: Label])[] }
     | { kind: 'number'; unit: string; low: number; high: number }
     | { kind: 'yes-no' }
     | { kind: 'text' }

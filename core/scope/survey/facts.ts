@@ -1,3 +1,5 @@
+import { tell } from '@/core/scope/survey/words';
+import { type Label, type Said, typed, value as word } from '@/core/words/said';
 import type { FactDef, FactValue, Place, SystemType } from './fact';
 import { INSIDE_FACTS } from './facts-inside';
 import { OUTSIDE_FACTS } from './facts-outside';
@@ -37,44 +39,54 @@ export const is = (known: KnownFacts, key: FactKey, ...values: FactValue[]): boo
 };
 
 /** Why a value cannot be the answer to this question, or undefined. */
-export function valueTrouble(fact: Fact, value: unknown): { message: string; allowed: string } | undefined {
+export function valueTrouble(fact: Fact, value: unknown): { message: Said; allowed: Label } | undefined {
   if (value === null) return undefined;
   switch (fact.kind) {
     case 'choice': {
       const allowed = fact.options.map(([v]) => v).join(', ');
       return typeof value === 'string' && fact.options.some(([v]) => v === value)
         ? undefined
-        : { message: `${fact.label}: not one of the answers.`, allowed };
+        : { message: tell('survey.not-one-of-answers', { label: fact.label }), allowed };
     }
     case 'number': {
       const allowed = `${fact.low} to ${fact.high} ${fact.unit}`;
       if (typeof value !== 'number' || !Number.isFinite(value))
-        return { message: `${fact.label}: needs a number.`, allowed };
+        return { message: tell('survey.needs-number', { label: fact.label }), allowed };
       return value >= fact.low && value <= fact.high
         ? undefined
-        : { message: `${fact.label}: outside the allowed range.`, allowed };
+        : { message: tell('survey.outside-allowed-range', { label: fact.label }), allowed };
     }
     case 'yes-no':
       return typeof value === 'boolean'
         ? undefined
-        : { message: `${fact.label}: yes or no.`, allowed: 'true or false' };
+        : { message: tell('survey.yes-or-no', { label: fact.label }), allowed: tell('survey.true-or-false') };
     case 'text':
       return typeof value === 'string' && value.trim().length > 0 && value.length <= 200
         ? undefined
-        : { message: `${fact.label}: needs some words.`, allowed: '1 to 200 characters' };
+        : {
+            message: tell('survey.needs-some-words', { label: fact.label }),
+            allowed: tell('survey.1-to-200-characters'),
+          };
   }
 }
 
 /** A fact as a person reads it: "Refrigerant on the plate: R-22". */
-export function factSentence(key: FactKey, value: FactValue | null): string {
+export function factSentence(key: FactKey, value: FactValue | null): Said {
   const fact = BY_KEY.get(key)!;
-  return `${fact.label}: ${valueWords(fact, value)}`;
+  return tell('survey.fact', { label: fact.label, value: valueWords(fact, value) });
 }
 
-export function valueWords(fact: Fact, value: FactValue | null): string {
-  if (value === null) return 'not seen';
-  if (fact.kind === 'choice') return fact.options.find(([v]) => v === value)?.[1] ?? String(value);
-  if (fact.kind === 'yes-no') return value ? 'yes' : 'no';
-  if (fact.kind === 'number' && fact.unit !== 'year') return `${value} ${fact.unit}`;
-  return String(value);
+export function valueWords(fact: Fact, value: FactValue | null): Said {
+  if (value === null) return tell('survey.not-seen');
+  if (fact.kind === 'choice') {
+    const label = fact.options.find(([v]) => v === value)?.[1] ?? String(value);
+    return typeof label === 'string' ? typed(label) : label;
+  }
+  if (fact.kind === 'yes-no') return value ? tell('survey.yes') : tell('survey.no');
+  if (fact.kind === 'number' && fact.unit !== 'year')
+    return tell('survey.measured-value', { value: String(value), unit: unitWord(fact.unit) });
+  return typed(String(value));
 }
+
+/** A unit that is a word has words; a sign is the same everywhere. */
+const unitWord = (unit: string): Label => (/^[a-z]{3,}/.test(unit) ? word(unit) : unit);

@@ -1,14 +1,16 @@
+import { tell } from '@/core/scope/survey/words';
+import type { Said } from '@/core/words/said';
 import { type FactValue, PLACES, type Place } from './fact';
 import { applies, FACTS, type Fact, type FactKey, factsAt, type KnownFacts } from './facts';
 
 export const METHODS = ['seen', 'plate', 'measured', 'asked', 'papers'] as const;
 export type Method = (typeof METHODS)[number];
-export const METHOD_WORDS: Record<Method, string> = {
-  seen: 'seen',
-  plate: 'read off a plate',
-  measured: 'measured',
-  asked: 'asked',
-  papers: 'from papers',
+export const METHOD_WORDS: Record<Method, Said> = {
+  seen: tell('survey.seen'),
+  plate: tell('survey.read-off-plate'),
+  measured: tell('survey.measured'),
+  asked: tell('survey.asked'),
+  papers: tell('survey.from-papers'),
 };
 export const CONFIDENCES = ['high', 'medium', 'low'] as const;
 export type Confidence = (typeof CONFIDENCES)[number];

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { english } from '@/core/words/testing/english';
 import { surveyEvidence, surveyTonnage } from './survey-evidence';
 import { type Evidence, tonnageEstimate } from './tonnage-estimate';
 
 const estimate = (evidence: Evidence[]) => {
   const r = tonnageEstimate({ evidence });
-  if (!r.ok) throw new Error(r.refused.message);
+  if (!r.ok) throw new Error(english(r.refused.message));
   return r.value;
 };
 

@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { tell } from '@/core/scope/tonnage/words';
 import { IN2_PER_FT2 } from '@/core/units/units';
+import type { Said } from '@/core/words/said';
 
 /** Log standard deviation of each kind of evidence (design defaults): how far off one such item usually is. */
 export const EVIDENCE_SIGMA = {
@@ -14,13 +16,13 @@ export const EVIDENCE_SIGMA = {
   'line-size': 0.35,
 } as const;
 export type EvidenceKind = keyof typeof EVIDENCE_SIGMA;
-export const EVIDENCE_WORDS: Record<EvidenceKind, string> = {
-  order: 'Order or submittal',
-  'compressor-model': 'Compressor model',
-  'expansion-valve': 'Expansion valve',
-  'coil-face': 'Coil face',
-  mca: 'MCA',
-  'line-size': 'Line size',
+export const EVIDENCE_WORDS: Record<EvidenceKind, Said> = {
+  order: tell('size.order-or-submittal'),
+  'compressor-model': tell('size.compressor-model'),
+  'expansion-valve': tell('size.expansion-valve'),
+  'coil-face': tell('size.coil-face'),
+  mca: tell('size.mca'),
+  'line-size': tell('size.line-size'),
 };
 /** A coil face taken at this speed or slower is an A coil: its evidence is weaker. */
 const SLOW_FACE_FPM = 300;

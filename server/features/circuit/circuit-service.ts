@@ -10,6 +10,7 @@ import {
 } from '@/core/circuit/log/entry-bodies';
 import { circuitMoveGuard } from '@/core/job/circuit/entry-rules';
 import type { JobSheet } from '@/core/job/sheet';
+import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Db } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
@@ -18,6 +19,7 @@ import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { recoverInto, takeBack } from '../cylinders/cylinder-moves';
 import { circuitStore } from './circuit-store';
 import { readFromRun } from './read-from-run';
@@ -54,12 +56,12 @@ export async function writeEntry(
     if (cylinderId && !cylinder)
       throw badInput({
         field: 'cylinderId',
-        message: 'There is no such cylinder.',
-        allowed: 'a cylinder of your company',
+        message: tell('server.there-is-no-such-cylinder'),
+        allowed: tell('server.cylinder-of-your-company'),
       });
     const refused = circuitMoveGuard(sheet, sent.kind, read.body, {
       cylinder,
-      today: new Date().toISOString().slice(0, 10),
+      today: dayAt(new Date(), sheet.site.timeZone),
       nowMs: Date.now(),
       at: sent.occurredAt,
       typed: read.source === 'typed',
@@ -105,8 +107,8 @@ export async function writeEntry(
     if (there.kind !== sent.kind || there.bodyHash !== bodyHash)
       throw new Problem('other-body', {
         field: 'id',
-        message: 'This id already holds another entry.',
-        allowed: 'a new id',
+        message: tell('server.this-id-already-holds-another-entry'),
+        allowed: tell('server.new-id'),
       });
     return true;
   }
@@ -120,23 +122,23 @@ function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
   if (sent.supersedesId && !earlier)
     throw badInput({
       field: 'supersedesId',
-      message: 'That entry does not stand on this job, or is already replaced.',
-      allowed: 'an entry of this job that stands',
+      message: tell('server.that-entry-does-not-stand-on'),
+      allowed: tell('server.entry-of-this-job-that-stands'),
     });
   if (sent.kind === 'withdrawn') {
     if (!earlier)
       throw badInput({
         field: 'supersedesId',
-        message: 'Say which entry is withdrawn.',
-        allowed: 'an entry of this job that stands',
+        message: tell('server.say-which-entry-is-withdrawn'),
+        allowed: tell('server.entry-of-this-job-that-stands'),
       });
     return earlier.phase;
   }
   if (earlier && earlier.kind !== sent.kind)
     throw badInput({
       field: 'supersedesId',
-      message: `That entry is a ${earlier.kind}, not a ${sent.kind}.`,
-      allowed: 'an entry of the same kind',
+      message: tell('server.that-entry-is-not', { kind: earlier.kind, kind2: sent.kind }),
+      allowed: tell('server.entry-of-same-kind'),
     });
   return phaseOfKind(sent.kind)!;
 }

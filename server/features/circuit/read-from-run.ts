@@ -6,6 +6,7 @@ import { type ActiveRun, benchView } from '@/server/features/instruments/active-
 import { runFor } from '@/server/features/instruments/instruments-service';
 import { readRunData } from '@/server/features/instruments/run-data';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 
 /** A reading is the mean of this long, s. */
 const MEAN_S = 15;
@@ -27,7 +28,7 @@ export async function readFromRun(
   const runId = 'runId' in body ? ((body.runId as string | null | undefined) ?? null) : null;
   if (runId === null) return { body, source: 'typed' };
   const run = await runFor({ database }, person, runId);
-  if (run.jobId !== jobId) throw new Problem('not-found', { message: 'No such run on this job.' });
+  if (run.jobId !== jobId) throw new Problem('not-found', { message: tell('server.no-such-run-on-this-job') });
   const active = hall.get(runId);
   await active?.commit();
   if (kind === 'standing') {
@@ -39,8 +40,8 @@ export async function readFromRun(
     if (touched)
       throw badInput({
         field: 'fromS',
-        message: `The pump or a valve was moved at ${Math.round(touched.runSeconds / S_PER_MIN)} min: that is no standing test.`,
-        allowed: 'a time in which nothing was touched',
+        message: tell('server.pump-or-valve-was-moved-at', { runSeconds: Math.round(touched.runSeconds / S_PER_MIN) }),
+        allowed: tell('server.time-in-which-nothing-was-touched'),
       });
     const inside = samples.flatMap((s): [number, number][] =>
       s.runSeconds >= from && s.runSeconds <= to && typeof s.values.microns === 'number'
@@ -50,13 +51,12 @@ export async function readFromRun(
     if (inside.length === 0)
       throw badInput({
         field: 'fromS',
-        message: 'The run has no readings in this time.',
-        allowed: 'a time within the run',
+        message: tell('server.run-has-no-readings-in-this'),
+        allowed: tell('server.time-within-run'),
       });
     return { body: { ...rest, fromS: from, toS: to, samples: thinned(inside) }, source: run.source };
   }
-  if (!active)
-    throw new Problem('run-state', { message: 'The instruments are not running; resume them or type the figures.' });
+  if (!active) throw new Problem('run-state', { message: tell('server.instruments-are-not-running-resume-them') });
   const read = withReadings(kind, body, active);
   const off = STOPS[kind];
   if (!off) return { body: read, source: run.source };
@@ -152,7 +152,7 @@ function valuesOf(samples: readonly RunSample[], channel: string, fromS: number)
 function meanOf(samples: readonly RunSample[], channel: string, nowS: number): number {
   const values = valuesOf(samples, channel, nowS - MEAN_S);
   if (values.length === 0)
-    throw new Problem('run-state', { field: channel, message: 'This instrument gives no signal; type the figure.' });
+    throw new Problem('run-state', { field: channel, message: tell('server.this-instrument-gives-no-signal-type') });
   return values.reduce((s, v) => s + v, 0) / values.length;
 }
 

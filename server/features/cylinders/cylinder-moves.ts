@@ -4,9 +4,11 @@ import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { refusesRecovered } from '@/core/circuit/recovery/ledger-rules';
 import type { JobSheet } from '@/core/job/sheet';
+import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { badInput } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { cylindersStore } from './cylinders-store';
 
 /** Namespace for ledger ids that follow from what caused them: the same cause twice is one movement. */
@@ -122,7 +124,12 @@ export async function moveWithSystem(
     occurredAt: move.occurredAt,
   };
   if (move.oz < 0) {
-    const refused = refusesRecovered(cylinder, plate.refrigerant, -move.oz, move.occurredAt.toISOString().slice(0, 10));
+    const refused = refusesRecovered(
+      cylinder,
+      plate.refrigerant,
+      -move.oz,
+      dayAt(move.occurredAt, sheet.site.timeZone),
+    );
     if (refused) throw badInput(refused);
     await cylindersStore.setRefrigerant(db, companyId, cylinder.id, plate.refrigerant);
     await cylindersStore.addMovement(db, companyId, {
@@ -158,6 +165,6 @@ export async function moveWithSystem(
 
 const NO_CYLINDER = {
   field: 'cylinderId',
-  message: 'There is no such cylinder.',
-  allowed: 'a cylinder of your company',
+  message: tell('server.there-is-no-such-cylinder'),
+  allowed: tell('server.cylinder-of-your-company'),
 };

@@ -13,6 +13,7 @@ import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
 
@@ -34,7 +35,7 @@ export function cylindersRoutes({ database }: Deps): Router {
     if (body.id !== request.params.cylinderId)
       throw new Problem('bad-input', {
         field: 'id',
-        message: 'The id differs from the address.',
+        message: tell('server.id-differs-from-address'),
         allowed: request.params.cylinderId,
       });
     response.json(await putCylinder(database, person, body));
@@ -43,7 +44,7 @@ export function cylindersRoutes({ database }: Deps): Router {
   router.get('/cylinders/:cylinderId/movements', async (request, response) => {
     const { companyId } = who(request);
     const cylinder = await cylindersStore.byId(database, companyId, request.params.cylinderId);
-    if (!cylinder) throw new Problem('not-found', { message: 'No such cylinder in your company.' });
+    if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder') });
     response.json({
       cylinder,
       movements: await cylindersStore.movements(database, companyId, { cylinderId: cylinder.id }),
@@ -77,7 +78,7 @@ export function cylindersRoutes({ database }: Deps): Router {
       monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(rows)),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
-    if (!file) throw new Problem('not-found', { message: 'No such record.' });
+    if (!file) throw new Problem('not-found', { message: tell('server.no-such-record') });
     response
       .type('text/csv; charset=utf-8')
       .setHeader(

@@ -1,10 +1,12 @@
 import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
 import { WEIGHING_OZ } from '@/core/circuit/recovery/cylinder';
 import { handMovement } from '@/core/circuit/recovery/ledger-rules';
+import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { type CylinderRow, cylindersStore, type FoundMovement } from './cylinders-store';
 
 /** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
@@ -15,14 +17,14 @@ export async function putCylinder(database: Database, person: Person, body: Cyli
     if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))
       throw badInput({
         field: 'tag',
-        message: `There is already a cylinder ${body.tag}.`,
-        allowed: 'a tag of its own',
+        message: tell('server.there-is-already-cylinder', { tag: body.tag }),
+        allowed: tell('server.tag-of-its-own'),
       });
     if (body.use === 'recovery' && body.retestOn === null)
       throw badInput({
         field: 'retestOn',
-        message: 'A cylinder that is filled here needs its retest date.',
-        allowed: 'the date stamped on its shoulder, plus five years',
+        message: tell('server.cylinder-that-is-filled-here-needs'),
+        allowed: tell('server.date-stamped-on-its-shoulder-plus'),
       });
     const before = await cylindersStore.byId(db, person.companyId, body.id, true);
     if (!before) await cylindersStore.insert(db, person.companyId, body);
@@ -30,13 +32,16 @@ export async function putCylinder(database: Database, person: Person, body: Cyli
       if (before.contentsOz > 0 && before.refrigerant !== null && before.refrigerant !== body.refrigerant)
         throw badInput({
           field: 'refrigerant',
-          message: `It holds ${(before.contentsOz / 16).toFixed(1)} lb of ${before.refrigerant}.`,
-          allowed: 'its refrigerant, until it is empty; or quarantine it',
+          message: tell('server.it-holds-of', {
+            contentsOz: q(before.contentsOz / 16, 'lb', 1),
+            refrigerant: before.refrigerant,
+          }),
+          allowed: tell('server.its-refrigerant-until-it-is-empty'),
         });
       if (same(before, body)) return;
       if (!(await cylindersStore.update(db, person.companyId, body)))
         throw new Problem('stale-version', {
-          message: 'Someone changed this cylinder after you read it.',
+          message: tell('server.someone-changed-this-cylinder-after-you'),
           yours: body,
           stored: before,
         });
@@ -62,12 +67,15 @@ export async function moveCylinder(
 ): Promise<CylinderRow> {
   await database.transaction(async (db) => {
     const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
-    if (!cylinder) throw new Problem('not-found', { message: 'No such cylinder in your company.' });
+    if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder-in-your-company') });
     const there = await cylindersStore.findMovement(db, body.id);
     if (there) {
       if (there.companyId !== person.companyId || there.cylinderId !== cylinderId) throw new Problem('not-found');
       if (there.kind !== body.kind || !sameAmount(there, body))
-        throw new Problem('other-body', { field: 'id', message: 'This id already holds another movement.' });
+        throw new Problem('other-body', {
+          field: 'id',
+          message: tell('server.this-id-already-holds-another-movement'),
+        });
       return;
     }
     const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));

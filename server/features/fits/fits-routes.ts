@@ -4,6 +4,7 @@ import { FIT_SCHEMAS } from '@/core/fit/sheets';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { putFit } from './fits-service';
 
 export function fitsRoutes({ database }: Deps): Router {
@@ -12,7 +13,7 @@ export function fitsRoutes({ database }: Deps): Router {
   router.put('/jobs/:jobId/fits/:kind', async (request, response) => {
     const person = who(request);
     const kind = fitKindSchema.safeParse(request.params.kind);
-    if (!kind.success) throw new Problem('not-found', { message: 'No such fit sheet.' });
+    if (!kind.success) throw new Problem('not-found', { message: tell('server.no-such-fit-sheet') });
     const body = parseBody(fitUpdateSchema, request.body);
     const record = parseBody(FIT_SCHEMAS[kind.data], body.record);
     response.json(await putFit(database, person, request.params.jobId, kind.data, { ...body, record }));

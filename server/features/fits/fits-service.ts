@@ -1,10 +1,12 @@
 import { FIT_WORDS, type FitKind, type FitRecord } from '@/core/fit/sheets';
 import type { JobSheet } from '@/core/job/sheet';
+import { lower } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { sameOrStale } from '@/server/errors/stale';
 import { changeJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { fitsStore } from './fits-store';
 
 export async function putFit(
@@ -23,7 +25,7 @@ export async function putFit(
     );
     if (!done)
       return sameOrStale(
-        `Someone changed this sheet (${FIT_WORDS[kind].toLowerCase()}) after you read it.`,
+        tell('server.someone-changed-this-sheet-after-you', { fitWords: lower(FIT_WORDS[kind]) }),
         { yours: body, stored: sheet.fits[kind] },
         {
           sent: { record: body.record, measured: [...new Set(body.measured)].sort() },

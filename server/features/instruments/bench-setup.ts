@@ -10,6 +10,7 @@ import type { VacuumConfig } from '@/core/plant/bench/vacuum-bench';
 import { OZ_PER_LB } from '@/core/units/units';
 import { badInput } from '@/server/errors/problem';
 import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
+import { tell } from '@/server/words/tell';
 import type { BenchFeed } from './feed-protocol';
 
 /** Weather and gear of a fresh simulated bench. Invented. */
@@ -48,8 +49,8 @@ function makeBench(sheet: JobSheet, kind: BenchKind, change: BenchChange, cylind
     if (!old)
       throw badInput({
         field: 'old-charge',
-        message: 'Say first what the old system holds; the simulated one is made from it.',
-        allowed: 'the old charge on record',
+        message: tell('server.say-first-what-old-system-holds'),
+        allowed: tell('server.old-charge-on-record'),
       });
     const { chargeOz, ...rest } = change;
     return recoveryBench(

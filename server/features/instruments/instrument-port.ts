@@ -1,6 +1,9 @@
 import { createServer, type Server, type Socket } from 'node:net';
 import { helloSchema, MOST_LINE_BYTES, MOST_LINES_PER_S, readingSchema } from '@/contract/instrument-port';
+import { spoken } from '@/contract/words/speaker';
 import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { english } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
 import { isPort } from './feed-protocol';
 import type { InstrumentHall } from './instrument-hall';
@@ -63,7 +66,7 @@ export class InstrumentPort {
     let run: ActiveRun | undefined;
     if (this.sockets.size >= MOST_SOCKETS) {
       socket.end(
-        `${JSON.stringify({ ok: false, field: 'port', message: 'Too many instruments.', allowed: `${MOST_SOCKETS} at once` })}\n`,
+        `${JSON.stringify(spoken({ ok: false, field: 'port', message: tell('server.too-many-instruments'), allowed: tell('server.at-once', { mostSockets: MOST_SOCKETS }) }, english))}\n`,
       );
       return;
     }
@@ -81,13 +84,14 @@ export class InstrumentPort {
       if (run) return;
       end({
         field: 'token',
-        message: 'No greeting came.',
-        allowed: 'a first line with format, token and instrument',
+        message: tell('server.no-greeting-came'),
+        allowed: tell('server.first-line-with-format-token-and'),
       });
       setTimeout(() => socket.destroy(), CLOSING_MS).unref();
     }, HELLO_WITHIN_MS);
-    const say = (answer: object): void => void socket.write(`${JSON.stringify(answer)}\n`);
-    const end = (refused: Refusal): void => void socket.end(`${JSON.stringify({ ok: false, ...refused })}\n`);
+    const say = (answer: object): void => void socket.write(`${JSON.stringify(spoken(answer, english))}\n`);
+    const end = (refused: Refusal): void =>
+      void socket.end(`${JSON.stringify(spoken({ ok: false, ...refused }, english))}\n`);
     socket.on('error', () => socket.destroy());
     socket.on('data', (data: string) => {
       text += data;
@@ -98,7 +102,11 @@ export class InstrumentPort {
         const now = Date.now();
         lines = [...lines.filter((t) => now - t < 1000), now];
         if (lines.length > MOST_LINES_PER_S)
-          return end({ field: 'rate', message: 'Too many lines.', allowed: `${MOST_LINES_PER_S} lines a second` });
+          return end({
+            field: 'rate',
+            message: tell('server.too-many-lines'),
+            allowed: tell('server.lines-second', { mostLinesPerS: MOST_LINES_PER_S }),
+          });
         if (!run) {
           const refused = greet(line);
           if (refused) return end(refused);
@@ -109,14 +117,22 @@ export class InstrumentPort {
         say({ ok: true });
       }
       if (text.length > MOST_LINE_BYTES)
-        end({ field: 'line', message: 'The line is too long.', allowed: `${MOST_LINE_BYTES} characters` });
+        end({
+          field: 'line',
+          message: tell('server.line-is-too-long'),
+          allowed: tell('server.characters', { mostLineBytes: MOST_LINE_BYTES }),
+        });
     });
     const greet = (line: string): Refusal | undefined => {
       const found = this.greeting(line);
       if ('refused' in found) return found.refused;
       const there = this.perRun.get(found.run.run.id) ?? 0;
       if (there >= MOST_PER_RUN)
-        return { field: 'token', message: 'Too many instruments on this run.', allowed: `${MOST_PER_RUN} at once` };
+        return {
+          field: 'token',
+          message: tell('server.too-many-instruments-on-this-run'),
+          allowed: tell('server.at-once-2', { mostPerRun: MOST_PER_RUN }),
+        };
       run = found.run;
       this.perRun.set(run.run.id, there + 1);
       clearTimeout(deadline);
@@ -134,8 +150,8 @@ export class InstrumentPort {
       : {
           refused: {
             field: 'token',
-            message: 'No run waits for this token.',
-            allowed: 'the token of a run that is open',
+            message: tell('server.no-run-waits-for-this-token'),
+            allowed: tell('server.token-of-run-that-is-open'),
           },
         };
   }
@@ -145,14 +161,18 @@ export class InstrumentPort {
     const read = parsed(line, readingSchema);
     if ('refused' in read) return read.refused;
     if (!isPort(run.feed) || this.hall.get(run.run.id) !== run)
-      return { field: 'run', message: 'The run was stopped.', allowed: 'a new token' };
+      return { field: 'run', message: tell('server.run-was-stopped'), allowed: tell('server.new-token') };
     const { channels } = run.feed.port;
     for (const [channel, value] of Object.entries(read.value.values)) {
       if (!channels.includes(channel))
-        return { field: channel, message: 'This run does not take that channel.', allowed: channels.join(', ') };
+        return { field: channel, message: tell('server.this-run-does-not-take-that'), allowed: channels.join(', ') };
       const [low, high, unit] = rangeOf(channel);
       if (value !== null && !(value >= low && value <= high))
-        return { field: channel, message: 'Outside what this channel can be.', allowed: `${low} to ${high} ${unit}` };
+        return {
+          field: channel,
+          message: tell('server.outside-what-this-channel-can-be'),
+          allowed: tell('server.to', { low, high, unit }),
+        };
     }
     if (run.run.source === 'replayed') return this.replayed(run, read.value);
     const latest = this.latest.get(run.run.id) ?? new Map();
@@ -167,8 +187,8 @@ export class InstrumentPort {
     if (read.t === undefined || read.t <= last)
       return {
         field: 't',
-        message: 'A replay brings its own seconds, each later than the last.',
-        allowed: `above ${Math.max(0, last)} s`,
+        message: tell('server.replay-brings-its-own-seconds-each'),
+        allowed: tell('server.above-s', { value: Math.max(0, last) }),
       };
     this.add(run, read.t, (channel) => read.values[channel] ?? null);
     return undefined;
@@ -216,7 +236,13 @@ function parsed<T>(
   try {
     value = JSON.parse(line);
   } catch {
-    return { refused: { field: 'line', message: 'The line is not JSON.', allowed: 'one JSON object a line' } };
+    return {
+      refused: {
+        field: 'line',
+        message: tell('server.line-is-not-json'),
+        allowed: tell('server.one-json-object-line'),
+      },
+    };
   }
   const checked = schema.safeParse(value);
   return checked.success

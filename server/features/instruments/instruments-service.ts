@@ -10,6 +10,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
 import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchOrder, type BenchPhase } from '@/core/plant/bench/bench';
 import type { RigCommand, RigConfig } from '@/core/plant/rig';
+import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
@@ -19,6 +20,7 @@ import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { type ActiveRun, benchView } from './active-run';
 import { benchFor } from './bench-setup';
 import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
@@ -31,13 +33,13 @@ import { tellRun, toldOf } from './told-run';
 export async function runFor(deps: Pick<Deps, 'database'>, person: Person, runId: string): Promise<RunRow> {
   const run = await runsStore.byId(deps.database, runId);
   if (!run || run.companyId !== person.companyId)
-    throw new Problem('not-found', { message: 'No such run in your company.' });
+    throw new Problem('not-found', { message: tell('server.no-such-run-in-your-company') });
   return run;
 }
 
 function activeOf(deps: Deps, run: RunRow): ActiveRun {
   const active = deps.hall.get(run.id);
-  if (!active) throw new Problem('run-state', { message: 'This run is not running; resume it or start a new one.' });
+  if (!active) throw new Problem('run-state', { message: tell('server.this-run-is-not-running-resume') });
   return active;
 }
 
@@ -62,7 +64,7 @@ async function startNow(
   if (there) {
     if (there.companyId !== person.companyId) throw new Problem('not-found');
     if (there.jobId !== jobId || there.phase !== body.phase)
-      throw new Problem('other-body', { field: 'id', message: 'This id already holds another run.' });
+      throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-holds-another-run') });
     return there;
   }
   const sheet = await sheetFor(database, person, jobId);
@@ -123,7 +125,7 @@ async function cylinderOnScale(
 ): Promise<Cylinder | undefined> {
   const list = await cylindersStore.list(database, person.companyId);
   const { old } = recoveryView(sheet);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = dayAt(new Date(), sheet.site.timeZone);
   return recoveryCylinder(list, old?.body.refrigerant, today, undefined, stillExpectedOz(sheet));
 }
 
@@ -132,8 +134,8 @@ function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
   if (first && FIRST_GATES.has(first.id) && !passes(first))
     throw new Problem('gate-held', {
       field: first.id,
-      message: `${PHASE_WORDS[phase]} waits: ${first.say}.`,
-      allowed: first.overridable ? 'clear it, or a lead overrides it with a written reason' : 'clear it first',
+      message: tell('server.waits', { phaseWords: PHASE_WORDS[phase], say: first.say }),
+      allowed: first.overridable ? tell('server.clear-it-or-lead-overrides-it') : tell('server.clear-it-first'),
       job: sheet.job.id,
     });
 }
@@ -159,7 +161,11 @@ async function openPortNow(
 ): Promise<{ token: string; channels: string[] }> {
   const { database, hall } = deps;
   if (await runsStore.byId(database, body.id))
-    throw new Problem('other-body', { field: 'id', message: 'This id already holds a run.', allowed: 'a new id' });
+    throw new Problem('other-body', {
+      field: 'id',
+      message: tell('server.this-id-already-holds-run'),
+      allowed: tell('server.new-id'),
+    });
   const sheet = await sheetFor(database, person, jobId);
   mustBeOpen(sheet, body.phase);
   mustHavePhaseBefore(sheet, body.phase);
@@ -216,7 +222,7 @@ async function resumeNow(deps: Deps, person: Person, run: RunRow): Promise<void>
   const runId = run.id;
   if (deps.hall.get(run.id)) return;
   const last = await runsStore.lastChunk(deps.database, run.id);
-  if (!last?.feed) throw new Problem('run-state', { message: 'Nothing of this run was stored; start a new one.' });
+  if (!last?.feed) throw new Problem('run-state', { message: tell('server.nothing-of-this-run-was-stored') });
   await runsStore.setState(deps.database, run.id, 'running');
   await audit(deps.database, person, run.jobId, 'run resumed', { runId });
   deps.hall.resume({ ...run, state: 'running' }, last);
@@ -233,7 +239,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     if (!known.includes(command.kind))
       throw new Problem('bad-input', {
         field: 'kind',
-        message: 'This bench does not know that order.',
+        message: tell('server.this-bench-does-not-know-that'),
         allowed: known.join(', '),
       });
     const order = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
@@ -245,13 +251,13 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   if (!isPort(feed) && BENCH_ONLY.has(command.kind))
     throw new Problem('bad-input', {
       field: 'kind',
-      message: 'This system does not know that order.',
-      allowed: 'start, stop, weigh-in, recover, close-valve, configure, speed',
+      message: tell('server.this-system-does-not-know-that'),
+      allowed: tell('server.start-stop-weigh-in-recover-close'),
     });
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
     if ((isSystem(feed) && feed.movement) || typeof benchView(feed, 1)?.switches.movementStartOz === 'number')
-      throw new Problem('run-state', { message: 'The scale is still busy with the last movement.' });
+      throw new Problem('run-state', { message: tell('server.scale-is-still-busy-with-last') });
   }
   if (command.kind === 'recover') await mustHaveRecoveryCylinder(deps, person, sheet, command.oz);
   if (command.kind === 'start') mustHaveCharge(sheet);
@@ -279,17 +285,19 @@ async function cylinderOrder(
   if (!cylinder || !refrigerant)
     throw new Problem('bad-input', {
       field: 'cylinderId',
-      message: cylinder ? 'Say first what the old system holds.' : 'There is no such cylinder.',
-      allowed: 'a recovery cylinder of your company',
+      message: cylinder ? tell('server.say-first-what-old-system-holds-2') : tell('server.there-is-no-such-cylinder'),
+      allowed: tell('server.recovery-cylinder-of-your-company'),
     });
-  const today = new Date().toISOString().slice(0, 10);
+  const today = dayAt(new Date(), sheet.site.timeZone);
   const fill = cylinderFillOf(cylinder, refrigerant);
   if (!fill || !mayTake(cylinder, refrigerant, today)) {
     const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
     throw new Problem('bad-input', {
       field: 'cylinderId',
-      message: refused ? `${refused.claim} ${refused.because}` : `Cylinder ${cylinder.tag} has no room left.`,
-      allowed: refused?.next?.say ?? 'a cylinder with room',
+      message: refused
+        ? tell('server.claim-because', { claim: refused.claim, because: refused.because })
+        : tell('server.cylinder-has-no-room-left', { tag: cylinder.tag }),
+      allowed: refused?.next?.say ?? tell('server.cylinder-with-room'),
     });
   }
   const { id, tareOz, waterCapacityLb, contentsOz } = cylinder;
@@ -304,13 +312,13 @@ async function mustHaveRecoveryCylinder(
   oz: number,
 ): Promise<void> {
   if (!keepsCircuitLog(sheet) || sheet.circuitLog.length === 0) return;
-  const today = new Date().toISOString().slice(0, 10);
+  const today = dayAt(new Date(), sheet.site.timeZone);
   const list = await cylindersStore.list(database, person.companyId);
   if (!recoveryCylinder(list, sheet.circuit.plate?.refrigerant, today, undefined, oz))
     throw new Problem('run-state', {
       field: 'cylinderId',
-      message: `No recovery cylinder has room for ${sheet.circuit.plate?.refrigerant}.`,
-      allowed: 'a recovery cylinder with room, under Cylinders',
+      message: tell('server.no-recovery-cylinder-has-room-for', { refrigerant: sheet.circuit.plate?.refrigerant }),
+      allowed: tell('server.recovery-cylinder-with-room-under-cylinders'),
     });
 }
 
@@ -320,11 +328,11 @@ async function mustHaveRoom({ database }: Deps, person: Person, sheet: JobSheet,
   const refrigerant = recoveryView(sheet).old?.body.refrigerant;
   if (typeof id !== 'string' || !refrigerant) return;
   const cylinder = await cylindersStore.byId(database, person.companyId, id);
-  if (cylinder && !mayTake(cylinder, refrigerant, new Date().toISOString().slice(0, 10)))
+  if (cylinder && !mayTake(cylinder, refrigerant, dayAt(new Date(), sheet.site.timeZone)))
     throw new Problem('run-state', {
       field: 'cylinderId',
-      message: `Cylinder ${cylinder.tag} may take nothing more: put the next one on the scale first.`,
-      allowed: 'a cylinder with room',
+      message: tell('server.cylinder-may-take-nothing-more-put', { tag: cylinder.tag }),
+      allowed: tell('server.cylinder-with-room'),
     });
 }
 const BENCH_ONLY: ReadonlySet<string> = new Set(
@@ -339,8 +347,8 @@ function mustHaveCharge(sheet: JobSheet): void {
   if (!mayWork(gates, ['charge-signed'])) {
     throw new Problem('gate-held', {
       field: 'charge-signed',
-      message: 'Sign the weighed charge before the first start.',
-      allowed: 'a signed charge, or a lead’s override with a reason',
+      message: tell('server.sign-weighed-charge-before-first-start'),
+      allowed: tell('server.signed-charge-or-leads-override-with'),
     });
   }
 }

@@ -2,6 +2,7 @@ import { v5 as uuidv5 } from 'uuid';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
+import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -84,7 +85,7 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
 
 /** The recovery cylinder that a streamed recovery goes into; none where none may take it: then only the sheet has it. */
 async function intoCylinder(db: Db, companyId: string, sheet: JobSheet, oz: number): Promise<string | undefined> {
-  const today = new Date().toISOString().slice(0, 10);
+  const today = dayAt(new Date(), sheet.site.timeZone);
   return recoveryCylinder(
     await cylindersStore.list(db, companyId),
     sheet.circuit.plate?.refrigerant,

@@ -4,6 +4,7 @@ import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Db } from '@/server/db/pool';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import { english } from '@/server/words/speak-to';
 import type { RunRow } from './runs-store';
 
 /** Namespace for ids that follow from a set and a quantity: one tap sent twice is stored once. */
@@ -42,10 +43,10 @@ export async function insertReadings(
       quantity,
       value: Math.round(reading.value * 1000) / 1000,
       uncertainty: reading.uncertainty,
-      location: spec.location,
+      location: english(spec.location),
       barometerPsia: quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
       source: run.source,
-      instrument: `${run.source} ${spec.label.toLowerCase()} probe`,
+      instrument: `${run.source} ${english(spec.label).toLowerCase()} probe`,
       personId,
       runId: run.id,
       runSeconds,

@@ -4,6 +4,7 @@ import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/pa
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';
 import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
+import { tell } from '@/server/words/tell';
 import type { SystemFeed } from './feed-protocol';
 
 /** Weather and house of a fresh simulated system, on a plain cooling day. */
@@ -16,7 +17,7 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
   if (!refrigerant) {
     throw new Problem('bad-input', {
       field: 'refrigerant',
-      message: `Simulated instruments do not know ${plate.refrigerant}. Type the readings instead.`,
+      message: tell('server.simulated-instruments-do-not-know-type', { refrigerant: plate.refrigerant }),
       allowed: MODELLED_REFRIGERANTS.join(', '),
     });
   }

@@ -1,11 +1,12 @@
 import type { RunCommand } from '@/contract/requests';
-import { type Switches, tell, toldAtFirst } from '@/core/job/circuit/live/told-switches';
+import { afterTold, type Switches, toldAtFirst } from '@/core/job/circuit/live/told-switches';
 import { SYSTEM_TOLD, type SystemTold, systemAtFirst, tellSystem } from '@/core/job/circuit/live/told-system';
 import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/bench/bench';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
 import { isPort } from './feed-protocol';
 import type { StoredEvent } from './run-data';
@@ -41,20 +42,20 @@ export async function tellRun(
   if (!known.includes(order.kind))
     throw new Problem('bad-input', {
       field: 'kind',
-      message: 'On instruments of your own this cannot be told.',
+      message: tell('server.on-instruments-of-your-own-this'),
       allowed: known.join(', '),
     });
   const scaleOz = scaleNow(active);
   if (needsScale(order) && scaleOz === undefined)
     throw new Problem('run-state', {
       field: 'scaleOz',
-      message: 'The scale gives no signal; type the weighed amount.',
+      message: tell('server.scale-gives-no-signal-type-weighed'),
     });
   const runSeconds = active.recent.at(-1)?.runSeconds ?? 0;
   const before = feed.port.told ?? toldOf(run.phase);
   const after: { switches: Switches; events: StoredEvent[] } = kind
     ? {
-        switches: tell(before, order as BenchOrder, scaleOz),
+        switches: afterTold(before, order as BenchOrder, scaleOz),
         events: [{ ...order, runSeconds, kind: 'order', order: order.kind, told: true }],
       }
     : tellSystem(before, order as SystemTold, { runSeconds, scaleOz });

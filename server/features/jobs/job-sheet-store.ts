@@ -9,6 +9,7 @@ import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord 
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
+import type { Language } from '@/core/words/render';
 import type { Db } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -27,6 +28,8 @@ type HeadRow = {
   customerId: string;
   customer: string;
   phone: string | null;
+  language: Language;
+  timeZone: string;
   siteId: string;
   address: string;
   town: string;
@@ -43,7 +46,7 @@ type HeadRow = {
 };
 
 const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.lead_id as leadId, l.full_name as lead, j.version,
-  c.id as customerId, c.name as customer, c.phone, s.id as siteId, s.address, s.town, s.elevation_ft as elevationFt,
+  c.id as customerId, c.name as customer, c.phone, c.language, coalesce(s.time_zone, co.time_zone) as timeZone, s.id as siteId, s.address, s.town, s.elevation_ft as elevationFt,
   y.id as systemId, y.name as systemName, y.kind as systemKind,
   k.id as circuitId, k.name as circuitName, k.version as circuitVersion, k.equipment_id as equipmentId, k.plate, co.settings
   from jobs j join people l on l.id = j.lead_id join systems y on y.id = j.system_id join sites s on s.id = y.site_id
@@ -89,13 +92,14 @@ export async function readJobSheet(
       lead: head.lead,
       version: head.version,
     },
-    customer: { id: head.customerId, name: head.customer, phone: head.phone },
+    customer: { id: head.customerId, name: head.customer, phone: head.phone, language: head.language },
     site: {
       id: head.siteId,
       address: head.address,
       town: head.town,
       elevationFt: head.elevationFt,
       barometerPsia: barometerPsia(head.elevationFt),
+      timeZone: head.timeZone,
     },
     system: { id: head.systemId, name: head.systemName, kind: head.systemKind },
     equipmentId: head.equipmentId,

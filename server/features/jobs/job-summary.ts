@@ -4,6 +4,7 @@ import { standingOf } from '@/core/job/sheet-gates';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
+import { english } from '@/server/words/speak-to';
 import { readJobSheet } from './job-sheet-store';
 
 /** The recorded start-up of a sheet, with the samples its steadiness rests on. */
@@ -24,7 +25,7 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   const address = `${sheet.site.address}, ${sheet.site.town}`;
   const systemName = plate
     ? `${sheet.system.name} · ${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant}`
-    : `${sheet.system.name} · ${systemWords(sheet)}`;
+    : `${sheet.system.name} · ${english(systemWords(sheet))}`;
   return {
     jobId: sheet.job.id,
     companyId,
@@ -37,7 +38,7 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
     phase: standing.phase,
     state: standing.state,
     mark: standing.mark,
-    waitsFor: standing.waitsFor.slice(0, 250),
+    waitsFor: standing.waitsFor,
     searchText:
       `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
@@ -53,6 +54,6 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
   await db.run(
     `replace into job_summary (job_id, company_id, number, customer, address, system_name, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
      values (:jobId, :companyId, :number, :customer, :address, :systemName, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
-    row,
+    { ...row, waitsFor: JSON.stringify(row.waitsFor) },
   );
 }

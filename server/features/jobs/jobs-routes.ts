@@ -3,6 +3,7 @@ import { modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { createJob, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
@@ -18,7 +19,11 @@ export function jobsRoutes({ database }: Deps): Router {
     const search = typeof request.query.search === 'string' ? request.query.search.slice(0, 100) : '';
     const day = typeof request.query.today === 'string' ? request.query.today : '';
     if (day && !/^\d{4}-\d{2}-\d{2}$/.test(day)) {
-      throw new Problem('bad-input', { field: 'today', message: 'today is not a date.', allowed: 'YYYY-MM-DD' });
+      throw new Problem('bad-input', {
+        field: 'today',
+        message: tell('server.today-is-not-a-date'),
+        allowed: 'YYYY-MM-DD',
+      });
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
     const today = day || new Date().toISOString().slice(0, 10);

@@ -7,6 +7,7 @@ import type { Database, Db } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { readJobSheet } from './job-sheet-store';
 import { refreshSummary } from './job-summary';
 import { jobsStore } from './jobs-store';
@@ -14,7 +15,7 @@ import { jobsStore } from './jobs-store';
 /** The sheet of a job of this person's company; another company's id is simply not there. */
 export async function sheetFor(db: Db, person: Person, jobId: string): Promise<JobSheet> {
   const sheet = await readJobSheet(db, person.companyId, jobId, person.certification);
-  if (!sheet) throw new Problem('not-found', { message: 'No such job in your company.' });
+  if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
   return sheet;
 }
 
@@ -41,14 +42,14 @@ export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
   if (isEquipped(sheet)) return sheet;
   throw new Problem('gate-held', {
     field: 'plate',
-    message: 'The new equipment is not entered yet.',
-    allowed: 'choose it in the scope and sign, or enter it under Equipment',
+    message: tell('server.new-equipment-is-not-entered-yet'),
+    allowed: tell('server.choose-it-in-scope-and-sign'),
   });
 }
 
 export function mustNotBeHandedOver(sheet: JobSheet): void {
   if (isHandedOver(sheet))
-    throw new Problem('already-signed', { message: 'The job is handed over; add an amendment instead.' });
+    throw new Problem('already-signed', { message: tell('server.job-is-handed-over-add-amendment') });
 }
 
 export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {
@@ -58,8 +59,8 @@ export async function createJob(database: Database, person: Person, job: NewJob)
   if (!people.some((p) => p.id === job.leadId)) {
     throw new Problem('bad-input', {
       field: 'leadId',
-      message: 'That person is not in your company.',
-      allowed: 'a person of your company',
+      message: tell('server.that-person-is-not-in-your'),
+      allowed: tell('server.person-of-your-company'),
     });
   }
   await database.transaction(async (db) => {
@@ -89,8 +90,8 @@ async function sameJob(db: Db, person: Person, job: NewJob, companyId: string): 
   if (!same)
     throw new Problem('other-body', {
       field: 'id',
-      message: 'This id already holds another job.',
-      allowed: 'a new id',
+      message: tell('server.this-id-already-holds-another-job'),
+      allowed: tell('server.new-id'),
     });
   return sheet;
 }
@@ -105,13 +106,13 @@ export async function updatePlate(
   return changeJob(database, person, jobId, async (db, sheet) => {
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
       throw new Problem('already-signed', {
-        message: 'The charge is signed with this plate; add an amendment instead.',
+        message: tell('server.charge-is-signed-with-this-plate'),
       });
     }
     const done = await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, version, plate);
     if (!done)
       return sameOrStale(
-        'Someone changed the equipment after you read it.',
+        tell('server.someone-changed-equipment-after-you-read'),
         { yours: { version, plate }, stored: { version: sheet.circuit.version, plate: sheet.circuit.plate } },
         { sent: plate, kept: sheet.circuit.plate },
       );
@@ -129,16 +130,16 @@ export function setMode(
   return changeJob(database, person, jobId, async (db, sheet) => {
     if (sheet.job.mode === body.mode) return;
     if (sheet.signOffs.some((s) => s.phase === 'start-up'))
-      throw new Problem('already-signed', { message: 'The start-up is signed; add an amendment instead.' });
+      throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });
     if (body.mode === 'heating' && sheet.circuit.plate?.heatPump === false)
       throw new Problem('bad-input', {
         field: 'mode',
-        message: 'This unit only cools.',
-        allowed: 'cooling; or a plate that says heat pump',
+        message: tell('server.this-unit-only-cools'),
+        allowed: tell('server.cooling-or-plate-that-says-heat'),
       });
     if (!(await jobsStore.setMode(db, person.companyId, jobId, body)))
       throw new Problem('stale-version', {
-        message: 'Someone changed this job after you read it.',
+        message: tell('server.someone-changed-this-job-after-you'),
         yours: body,
         stored: { version: sheet.job.version, mode: sheet.job.mode },
       });

@@ -1,5 +1,6 @@
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import type { Said } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 
 export type JobListRow = {
@@ -13,7 +14,7 @@ export type JobListRow = {
   phase: string;
   state: 'open' | 'done';
   mark: string;
-  waitsFor: string;
+  waitsFor: Said;
 };
 
 export type JobListQuery = {

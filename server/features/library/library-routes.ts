@@ -6,6 +6,7 @@ import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { libraryStore } from './library-store';
 
 export function libraryRoutes({ database }: Deps): Router {
@@ -63,7 +64,7 @@ export function libraryRoutes({ database }: Deps): Router {
       'pairs-template': async () => csv(PAIR_COLUMNS, []),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
-    if (!file) throw new Problem('not-found', { message: 'No such file.' });
+    if (!file) throw new Problem('not-found', { message: tell('server.no-such-file') });
     response
       .attachment(`${request.params.what}.csv`)
       .type('text/csv; charset=utf-8')

@@ -5,6 +5,8 @@ import { movementsOf, SCALE_UNCERTAINTY_OZ, standing, WITHDRAWN } from '@/core/j
 import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
+import type { Said } from '@/core/words/said';
+import { list, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
@@ -12,15 +14,17 @@ import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-m
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { changeJob } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
+import { english } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
 import { measurementsStore } from './measurements-store';
 
 const MOVEMENT: QuantitySpec = {
-  label: 'Charge moved',
+  label: tell('server.charge-moved'),
   unit: 'oz',
   low: -2000,
   high: 2000,
   uncertainty: SCALE_UNCERTAINTY_OZ,
-  location: 'refrigerant scale',
+  location: tell('server.refrigerant-scale'),
   required: false,
 };
 
@@ -34,15 +38,15 @@ function check(m: TypedMeasurement): QuantitySpec {
   if (!spec) {
     throw badInput({
       field: 'quantity',
-      message: `${m.quantity} is not a quantity of this job sheet.`,
-      allowed: `${Object.keys(QUANTITIES).join(', ')}, chargeMovementOz`,
+      message: tell('server.is-not-quantity-of-this-job', { quantity: m.quantity }),
+      allowed: tell('server.chargemovementoz', { quantities: list(Object.keys(QUANTITIES)) }),
     });
   }
   if (!(m.value >= spec.low && m.value <= spec.high)) {
     throw badInput({
       field: m.quantity,
-      message: `${spec.label}: ${m.value} ${spec.unit} is outside what can be read.`,
-      allowed: `${spec.low} to ${spec.high} ${spec.unit}`,
+      message: tell('server.is-outside-what-can-be-read', { label: spec.label, value: m.value, unit: spec.unit }),
+      allowed: tell('server.to', { low: spec.low, high: spec.high, unit: spec.unit }),
     });
   }
   return spec;
@@ -51,20 +55,20 @@ function check(m: TypedMeasurement): QuantitySpec {
 /** Readings of a signed phase are closed; the amendment stands beside it. */
 export function mustBeOpen(sheet: JobSheet, phase: string): void {
   if (sheet.signOffs.some((s) => s.phase === phase))
-    throw new Problem('already-signed', { message: `${phase} is signed; add an amendment instead.` });
+    throw new Problem('already-signed', { message: tell('server.is-signed-add-amendment-instead', { phase }) });
 }
 
 /** Refrigerant may only move once the standing vacuum is proven or a lead has overridden it. */
 export function mustHoldVacuum(
   sheet: JobSheet,
-  gates: { id: string; holds: boolean; override?: unknown; say: string }[],
+  gates: { id: string; holds: boolean; override?: unknown; say: Said }[],
 ): void {
   const gate = gates.find((g) => g.id === 'standing-vacuum');
   if (gate && !gate.holds && !gate.override) {
     throw new Problem('gate-held', {
       field: 'standing-vacuum',
-      message: `No refrigerant before a passed standing-vacuum test. ${gate.say}.`,
-      allowed: 'a passed test on record, or a lead’s override with a reason',
+      message: tell('server.no-refrigerant-before-passed-standing-vacuum', { say: gate.say }),
+      allowed: tell('server.passed-test-on-record-or-leads'),
       job: sheet.job.id,
     });
   }
@@ -76,7 +80,7 @@ export async function recordTyped(
   person: Person,
   jobId: string,
   measurements: TypedMeasurement[],
-  gatesFor: (sheet: JobSheet) => { id: string; holds: boolean; override?: unknown; say: string }[],
+  gatesFor: (sheet: JobSheet) => { id: string; holds: boolean; override?: unknown; say: Said }[],
 ): Promise<JobSheet> {
   mustBeOnce(measurements.map((m) => m.id));
   return changeJob(database, person, jobId, async (db, sheet) => {
@@ -95,8 +99,8 @@ export async function recordTyped(
       if (there.quantity !== m.quantity || there.value !== m.value)
         throw new Problem('other-body', {
           field: 'id',
-          message: 'This id already holds another reading.',
-          allowed: 'a new id',
+          message: tell('server.this-id-already-holds-another-reading'),
+          allowed: tell('server.new-id'),
         });
       return false;
     });
@@ -119,7 +123,7 @@ export async function recordTyped(
         quantity: m.quantity,
         value: m.value,
         uncertainty: spec.uncertainty,
-        location: spec.location,
+        location: english(spec.location),
         barometerPsia: m.quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
         source: 'typed',
         instrument: 'typed by hand',
@@ -165,8 +169,8 @@ async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedM
   if (!earlier || earlier.quantity !== m.quantity || earlier.phase !== m.phase)
     throw badInput({
       field: 'supersedesId',
-      message: 'That reading does not stand on this job, or is of another kind.',
-      allowed: 'a standing reading of this job, of the same quantity and phase',
+      message: tell('server.that-reading-does-not-stand-on'),
+      allowed: tell('server.standing-reading-of-this-job-of'),
     });
   if (m.quantity === 'chargeMovementOz')
     await takeBack(db, person, earlier.id, { note: 'corrected', occurredAt: new Date(m.occurredAt) });
@@ -175,27 +179,31 @@ async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedM
 /** Typed weights are those of the cylinder on the ledger; what is recovered names its cylinder where the circuit is kept. */
 async function mustFitLedger(db: Db, person: Person, sheet: JobSheet, m: TypedMeasurement): Promise<void> {
   if ((m.startOz === undefined) !== (m.endOz === undefined))
-    throw badInput({ field: 'endOz', message: 'A weighing has two weights.', allowed: 'both, or none' });
+    throw badInput({
+      field: 'endOz',
+      message: tell('server.weighing-has-two-weights'),
+      allowed: tell('server.both-or-none'),
+    });
   if (m.startOz !== undefined && Math.abs(m.startOz - m.endOz! - m.value) > WEIGHT_ROUNDING_OZ)
     throw badInput({
       field: 'value',
-      message: 'The amount is not the difference of the two weights.',
-      allowed: `${(m.startOz - m.endOz!).toFixed(2)} oz`,
+      message: tell('server.amount-is-not-difference-of-two'),
+      allowed: tell('server.startoz', { startOz: q(m.startOz - m.endOz!, 'oz', 2) }),
     });
   const recovered = m.value < 0;
   if (recovered && m.cylinderId === undefined && keepsCircuitLog(sheet) && sheet.circuitLog.length > 0)
     throw badInput({
       field: 'cylinderId',
-      message: 'Say which recovery cylinder it went into: the ledger follows every ounce.',
-      allowed: 'a recovery cylinder',
+      message: tell('server.say-which-recovery-cylinder-it-went'),
+      allowed: tell('server.recovery-cylinder'),
     });
   const id = recovered ? m.cylinderId : latestOf(sheet.circuitLog, 'cylinder-used')?.body.cylinderId;
   const cylinder = id ? await cylindersStore.byId(db, person.companyId, id, true) : undefined;
   if (id && !cylinder)
     throw badInput({
       field: 'cylinderId',
-      message: 'There is no such cylinder.',
-      allowed: 'a cylinder of your company',
+      message: tell('server.there-is-no-such-cylinder'),
+      allowed: tell('server.cylinder-of-your-company'),
     });
   const refused = cylinder && m.startOz !== undefined ? refusesStartWeight(cylinder, m.startOz, 'startOz') : undefined;
   if (refused) throw badInput(refused);
@@ -219,7 +227,10 @@ export function withdrawMovement(
     }
     const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);
     if (!weighing)
-      throw new Problem('not-found', { message: 'No such weighing stands on this job.', field: 'measurementId' });
+      throw new Problem('not-found', {
+        message: tell('server.no-such-weighing-stands-on-this'),
+        field: 'measurementId',
+      });
     mustBeOpen(sheet, weighing.phase);
     await measurementsStore.insert(db, {
       id: body.id,
@@ -234,7 +245,7 @@ export function withdrawMovement(
       quantity: 'chargeMovementOz',
       value: 0,
       uncertainty: MOVEMENT.uncertainty,
-      location: MOVEMENT.location,
+      location: english(MOVEMENT.location),
       barometerPsia: null,
       source: 'typed',
       instrument: 'typed by hand',

@@ -5,6 +5,7 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { isLoopback } from '@/server/guards';
 import { who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { signIn } from './people-service';
 import { peopleStore } from './people-store';
 import { sessionStore } from './session-store';
@@ -35,7 +36,7 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
     const body = parseBody(signInSchema, request.body);
     const person = await signIn(database, body.signIn, body.password);
     if (person.demo && !demoHere(request))
-      throw new Problem('not-allowed', { message: 'Demo people sign in on loopback only.' });
+      throw new Problem('not-allowed', { message: tell('server.demo-people-sign-in-on-loopback') });
     await new Promise<void>((done, fail) => request.session.regenerate((e) => (e ? fail(e) : done())));
     request.session.personId = person.id;
     request.session.since = new Date().toISOString();
@@ -58,7 +59,7 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
   router.post('/sessions/:id/revoke', async (request, response) => {
     const person = who(request);
     const ended = await sessionStore.revoke(database, person.id, request.params.id);
-    if (!ended) throw new Problem('not-found', { message: 'No such session of yours.' });
+    if (!ended) throw new Problem('not-found', { message: tell('server.no-such-session-of-yours') });
     streams.end(ended);
     await audit(database, person, null, 'session revoked', { id: request.params.id });
     response.json({ sessions: await sessionStore.devices(database, person.id, request.sessionID) });

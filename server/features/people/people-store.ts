@@ -1,5 +1,6 @@
 import type { Certification } from '@/core/job/gates';
 import type { Role } from '@/core/job/permissions';
+import type { Language } from '@/core/words/render';
 import type { Db } from '@/server/db/pool';
 
 export type Person = {
@@ -12,11 +13,12 @@ export type Person = {
   role: Role;
   certification: Certification;
   certificateNumber: string | null;
+  language: Language;
 };
 type Row = Omit<Person, 'demo'> & { demo: number; passwordHash: string };
 
 const SELECT = `select p.id, p.company_id as companyId, c.name as companyName, c.demo, p.full_name as fullName, p.sign_in as signIn,
-  p.role, p.certification, p.certificate_number as certificateNumber, p.password_hash as passwordHash
+  p.role, p.certification, p.certificate_number as certificateNumber, p.language, p.password_hash as passwordHash
   from people p join companies c on c.id = p.company_id`;
 
 const person = ({ passwordHash: _, ...row }: Row): Person => ({ ...row, demo: row.demo === 1 });

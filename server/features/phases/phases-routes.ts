@@ -13,11 +13,12 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
 
 function phaseOf(name: string): BuiltPhase {
   const phase = BUILT_PHASES.find((p) => p === name);
-  if (!phase) throw new Problem('not-found', { message: 'No such phase.' });
+  if (!phase) throw new Problem('not-found', { message: tell('server.no-such-phase') });
   return phase;
 }
 

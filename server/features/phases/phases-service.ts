@@ -10,6 +10,7 @@ import { type BuiltPhase, PHASE_NOUNS } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snapshot';
+import { clock, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -21,6 +22,7 @@ import { mustBeOpen } from '@/server/features/measurements/measurements-service'
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
 import { must } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { phasesStore } from './phases-store';
 
 /** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
@@ -41,8 +43,8 @@ export async function recordVacuum(
       if (body.reason === undefined)
         throw badInput({
           field: 'reason',
-          message: 'Nothing of recovery, joints, pressure test or evacuation is on record: say why.',
-          allowed: '10 to 300 characters, by a lead; or write the circuit down',
+          message: tell('server.nothing-of-recovery-joints-pressure-test'),
+          allowed: tell('server.10-to-300-characters-by-lead'),
         });
     }
     const record: VacuumRecord = {
@@ -55,7 +57,7 @@ export async function recordVacuum(
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'evacuate', record, body.version, person.id);
     if (!done)
       return sameOrStale(
-        'Someone recorded a vacuum test after you read it.',
+        tell('server.someone-recorded-vacuum-test-after-you'),
         { yours: body, stored: sheet.vacuum },
         { sent: contentOf(record), kept: contentOf(sheet.vacuum) },
       );
@@ -75,13 +77,13 @@ export function recordFurnace(
     if (proof.plateRiseLowF >= proof.plateRiseHighF)
       throw badInput({
         field: 'plateRiseHighF',
-        message: 'The window of the rise ends below its start.',
-        allowed: `above ${proof.plateRiseLowF} °F`,
+        message: tell('server.window-of-rise-ends-below-its'),
+        allowed: tell('server.above', { plateRiseLowF: q(proof.plateRiseLowF, 'F', 'as is') }),
       });
     const record = { ...proof, by: person.fullName, at: new Date().toISOString() };
     if (!(await phasesStore.putRecord(db, person.companyId, jobId, FURNACE_RECORD, record, version, person.id)))
       return sameOrStale(
-        'Someone typed the furnace’s proof after you read it.',
+        tell('server.someone-typed-furnaces-proof-after-you'),
         { yours: { version, proof }, stored: sheet.furnace },
         { sent: proof, kept: contentOf(sheet.furnace) },
       );
@@ -112,7 +114,7 @@ export async function confirm(
       row?.version ?? 0,
       person.id,
     );
-    if (!done) throw new Problem('stale-version', { message: 'Someone confirmed at the same moment; try again.' });
+    if (!done) throw new Problem('stale-version', { message: tell('server.someone-confirmed-at-same-moment-try') });
     await audit(db, person, jobId, confirmed ? 'confirmed' : 'confirmation withdrawn', { name });
   });
 }
@@ -138,15 +140,18 @@ export async function override(
     if (!gate)
       throw new Problem('bad-input', {
         field: 'gate',
-        message: 'No such gate on this phase.',
+        message: tell('server.no-such-gate-on-this-phase'),
         allowed: gates.map((g) => g.id).join(', '),
       });
     if (!gate.overridable)
-      throw new Problem('not-allowed', { field: 'gate', message: `${gate.asks} can never be overridden.` });
+      throw new Problem('not-allowed', {
+        field: 'gate',
+        message: tell('server.can-never-be-overridden', { asks: gate.asks }),
+      });
     const there = await phasesStore.findOverride(db, jobId, phase, body.gate);
     if (there) {
       if (there.id === body.id && there.reason === body.reason) return;
-      throw new Problem('other-body', { field: 'gate', message: 'This gate is already overridden.' });
+      throw new Problem('other-body', { field: 'gate', message: tell('server.this-gate-is-already-overridden') });
     }
     await phasesStore.addOverride(db, { ...body, companyId: person.companyId, jobId, phase, personId: person.id });
     await audit(db, person, jobId, 'gate overridden', { phase, gate: body.gate, reason: body.reason });
@@ -157,10 +162,8 @@ function held(gates: Gate[]): Problem {
   const first = gates.find((g) => !passes(g))!;
   return new Problem('gate-held', {
     field: first.id,
-    message: `Held: ${first.asks}. ${first.say}.`,
-    allowed: first.overridable
-      ? 'clear it, or a lead overrides it with a written reason'
-      : 'clear it; it can never be overridden',
+    message: tell('server.held', { asks: first.asks, say: first.say }),
+    allowed: first.overridable ? tell('server.clear-it-or-lead-overrides-it') : tell('server.clear-it-it-can-never-be'),
     gates,
   });
 }
@@ -178,13 +181,17 @@ export async function signPhase(
     if (there) {
       if (there.companyId !== person.companyId) throw new Problem('not-found');
       if (there.jobId !== jobId || there.phase !== phase)
-        throw new Problem('other-body', { field: 'id', message: 'This id already signs something else.' });
+        throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-signs-something-else') });
       return;
     }
     const signed = sheet.signOffs.find((s) => s.phase === phase);
     if (signed)
       throw new Problem('already-signed', {
-        message: `${signed.by} signed this ${PHASE_NOUNS[phase]} at ${signed.at.slice(11, 16)} UTC.`,
+        message: tell('server.signed-this-at', {
+          by: signed.by,
+          phaseNouns: PHASE_NOUNS[phase],
+          at: clock(signed.at),
+        }),
       });
     const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(db, person.companyId, sheet) : undefined;
     const gates = sheetGates(sheet, phase, recorded);

@@ -1,7 +1,10 @@
 import { Worker } from 'node:worker_threads';
+import type { Speak } from '@/contract/words/speaker';
 import type { Report } from '@/core/job/report';
 import { Problem } from '@/server/errors/problem';
+import { tell } from '@/server/words/tell';
 import type { PdfAnswer, PdfOrder } from './pdf-worker';
+import { paperWords, toldReport } from './told-report';
 
 /** More than these wait outside; one that takes longer than this is given up, ms. */
 const MOST_WAITING = 20;
@@ -21,14 +24,15 @@ export class PdfMaker {
     private readonly workerUrl = new URL('./pdf-worker.js', import.meta.url),
   ) {}
 
-  make(report: Report & { number: number }): Promise<Buffer> {
+  make(told: Report & { number: number }, speak: Speak): Promise<Buffer> {
     if (this.waiting.size >= MOST_WAITING)
-      throw new Problem('busy', { message: 'Many reports are being made; try again in a moment.' });
+      throw new Problem('busy', { message: tell('server.many-reports-are-being-made-try') });
     const id = this.next++;
     return new Promise((give, fail) => {
       const timer = setTimeout(() => this.restart(new Error('the PDF took too long')), LONGEST_MS);
       this.waiting.set(id, { give, fail, timer });
-      this.thread().postMessage({ id, report } satisfies PdfOrder);
+      const order = { id, report: toldReport(told, speak), words: paperWords(told, speak) };
+      this.thread().postMessage(order satisfies PdfOrder);
     });
   }
 

@@ -2,7 +2,7 @@ import { createRequire } from 'node:module';
 import path from 'node:path';
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { Report, ReportTable } from '@/core/job/report';
+import type { PaperWords, ToldReport, ToldTable } from './told-report';
 
 const INK = '#1b2928';
 const INK2 = '#5d6763';
@@ -37,12 +37,12 @@ const thinLines = {
 };
 
 /** Longest text of a column decides whether it may stretch. */
-function widths(table: ReportTable): (string | number)[] {
+function widths(table: ToldTable): (string | number)[] {
   const longest = table.columns.map((name, i) => Math.max(name.length, ...table.rows.map((r) => r[i]?.length ?? 0)));
   return longest.map((n) => (n > 34 ? '*' : 'auto'));
 }
 
-function tableContent(table: ReportTable): Content {
+function tableContent(table: ToldTable): Content {
   return [
     { text: table.title, style: 'section' },
     {
@@ -61,9 +61,9 @@ function tableContent(table: ReportTable): Content {
   ];
 }
 
-export async function reportPdf(report: Report & { number: number }): Promise<Buffer> {
+export async function reportPdf(report: ToldReport, words: PaperWords): Promise<Buffer> {
   const document: TDocumentDefinitions = {
-    info: { title: `${report.title}, job ${report.number}`, creator: 'Mill Bridge' },
+    info: { title: `${report.title} ${report.number}`, creator: 'Mill Bridge' },
     pageSize: 'LETTER',
     pageMargins: [40, 44, 40, 44],
     defaultStyle: { font: 'Roboto', fontSize: 8.5, color: INK, lineHeight: 1.15 },
@@ -71,7 +71,12 @@ export async function reportPdf(report: Report & { number: number }): Promise<Bu
     footer: (page, pages) => ({
       columns: [
         { text: report.simulated ?? report.statusSay, color: report.simulated ? COPPER : INK2 },
-        { text: `Job ${report.number} · page ${page} of ${pages}`, alignment: 'right', width: 110, color: INK2 },
+        {
+          text: words.page.replace('%p', String(page)).replace('%n', String(pages)),
+          alignment: 'right',
+          width: 110,
+          color: INK2,
+        },
       ],
       margin: [40, 14, 40, 0],
       fontSize: 7.5,
@@ -110,7 +115,7 @@ export async function reportPdf(report: Report & { number: number }): Promise<Bu
         table: { widths: [95, '*'], body: report.facts.map(([k, v]) => [{ text: k, color: INK2 }, { text: v }]) },
       },
       ...report.tables.map(tableContent),
-      { text: 'Notes', style: 'section' },
+      { text: words.notes, style: 'section' },
       { ul: report.notes },
     ],
   };

@@ -1,19 +1,28 @@
-import { Router } from 'express';
+import { type Request, Router } from 'express';
+import type { Speak } from '@/contract/words/speaker';
 import { scopeReport } from '@/core/job/before-report';
+import { LANGUAGES } from '@/core/words/render';
 import type { Deps } from '@/server/deps';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
+import { speakIn } from '@/server/words/speak-to';
 import { reportOf } from './reports-service';
 
 export function reportsRoutes(deps: Deps): Router {
   const { database } = deps;
   const router = Router();
+  /** Papers are in the customer's language, unless another is asked for; moments in the site's time zone. */
+  const paperOf = async (request: Request): Promise<Speak> => {
+    const { customer, site } = await sheetFor(database, who(request), String(request.params.jobId));
+    const asked = LANGUAGES.find((l) => l === request.query.language);
+    return speakIn(asked ?? customer.language, site.timeZone);
+  };
   router.get('/jobs/:jobId/report', async (request, response) => {
     response.json(await reportOf(database, who(request), request.params.jobId));
   });
   router.get('/jobs/:jobId/report.pdf', async (request, response) => {
     const report = await reportOf(database, who(request), request.params.jobId);
-    const pdf = await deps.pdf.make(report);
+    const pdf = await deps.pdf.make(report, await paperOf(request));
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
@@ -22,7 +31,10 @@ export function reportsRoutes(deps: Deps): Router {
   router.get('/jobs/:jobId/scope.pdf', async (request, response) => {
     const person = who(request);
     const sheet = await sheetFor(database, person, request.params.jobId);
-    const pdf = await deps.pdf.make({ ...scopeReport(sheet, person.companyName), number: sheet.job.number });
+    const pdf = await deps.pdf.make(
+      { ...scopeReport(sheet, person.companyName), number: sheet.job.number },
+      await paperOf(request),
+    );
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-scope.pdf"`);

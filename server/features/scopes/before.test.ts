@@ -7,7 +7,9 @@ import { scopeOf, surveyOf } from '@/core/job/before';
 import type { JobSheet } from '@/core/job/sheet';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import type { Said } from '@/core/words/said';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { english } from '@/server/words/speak-to';
 
 let server: TestServer;
 let lead: Client;
@@ -67,12 +69,11 @@ describe('observations', () => {
     const list = (await lead.get('/jobs?state=all')).body.jobs as unknown as {
       jobId: string;
       phase: string;
-      waitsFor: string;
+      waitsFor: Said;
     }[];
-    expect(list.find((j) => j.jobId === id)).toMatchObject({
-      phase: 'survey',
-      waitsFor: 'Find out: what kind of system.',
-    });
+    const row = list.find((j) => j.jobId === id)!;
+    expect(row).toMatchObject({ phase: 'survey', waitsFor: { id: 'job.find-out' } });
+    expect(english(row.waitsFor)).toBe('Find out: what kind of system.');
   });
   it('the same answer twice is stored once; another under its id is refused; a stranger finds nothing', async () => {
     const id = await unsurveyed(lead);
@@ -206,13 +207,15 @@ async function decideAll(client: Client, id: string): Promise<void> {
     await client.post(`/jobs/${id}/decisions`, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
   }
 }
-const customer = (client: Client, id: string, subject: string, text: string, change: object = {}) =>
+const customer = (client: Client, id: string, subject: string, said: Said, change: object = {}) =>
   client.post(`/jobs/${id}/customer-signatures`, {
     id: uuid(),
     subject,
     answer: 'yes',
     reason: null,
-    text,
+    text: english(said),
+    said,
+    language: 'en',
     customer: 'A. Wren',
     ink: INK,
     ...change,
@@ -294,7 +297,7 @@ describe('from survey to a signed scope', () => {
     expect((await owner.put('/settings', { version, settings: dearer })).status).toBe(200);
     const after = scopeOf(await stranger.sheet(id));
     expect(after.total).toEqual(before.total);
-    expect(after.text).toBe(before.text);
+    expect(after.text).toEqual(before.text);
     expect(after.change).toBeUndefined();
     const open = await surveyed(stranger);
     expect(scopeOf(await stranger.sheet(open)).input.schools.labourPerHour).toBe(
@@ -318,7 +321,9 @@ describe('from survey to a signed scope', () => {
     const id = await surveyed(lead);
     await chosen(lead, id);
     const { text } = scopeOf(await lead.sheet(id));
-    expect((await customer(lead, id, 'scope', 'something else')).body).toMatchObject({
+    expect(
+      (await customer(lead, id, 'scope', { id: 'words.typed', with: { text: 'something else' } })).body,
+    ).toMatchObject({
       code: 'stale-version',
       field: 'text',
     });
@@ -371,7 +376,17 @@ describe('sent twice, or by someone else', () => {
               ? { observations: [answer('saltAir', true)] }
               : path === 'removal'
                 ? {}
-                : { id: uuid(), subject: 'scope', answer: 'yes', reason: null, text, customer: 'X Y', ink: INK };
+                : {
+                    id: uuid(),
+                    subject: 'scope',
+                    answer: 'yes',
+                    reason: null,
+                    text: english(text),
+                    said: text,
+                    language: 'en',
+                    customer: 'X Y',
+                    ink: INK,
+                  };
       expect((await stranger.post(`/jobs/${id}/${path}`, body)).status, path).toBe(404);
     }
     expect((await stranger.get(`/jobs/${id}`)).status).toBe(404);
@@ -513,12 +528,11 @@ describe('found on the day', () => {
     const gates = (await lead.get(`/jobs/${id}/phases/hand-over/gates`)).body.gates as unknown as {
       id: string;
       holds: boolean;
-      say: string;
+      say: Said;
     }[];
-    expect(gates.find((g) => g.id === 'disclosures')).toMatchObject({
-      holds: false,
-      say: expect.stringMatching(/indoor coil/),
-    });
+    const gate = gates.find((g) => g.id === 'disclosures')!;
+    expect(gate.holds).toBe(false);
+    expect(english(gate.say)).toMatch(/indoor coil/);
   });
 });
 

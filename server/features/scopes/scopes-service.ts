@@ -9,6 +9,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import type { Choice } from '@/core/scope/choice';
 import type { ScopeItem } from '@/core/scope/item';
 import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
+import { type Said, sameSaid } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -17,6 +18,8 @@ import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
+import { speakIn } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
 import { equipFromScope } from './equip-from-scope';
 import { scopesStore } from './scopes-store';
 
@@ -37,14 +40,14 @@ export async function choose(
       if (id && !(await libraryStore.byId(db, person.companyId, id)))
         throw badInput({
           field,
-          message: 'There is no such equipment in your library.',
-          allowed: 'an item of your library, or null',
+          message: tell('server.there-is-no-such-equipment-in'),
+          allowed: tell('server.item-of-your-library-or-null'),
         });
     }
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'scope', choice, version, person.id);
     if (!done)
       return sameOrStale(
-        'Someone changed the choice after you read it.',
+        tell('server.someone-changed-choice-after-you-read'),
         { yours: { version, choice }, stored: { version: sheet.scope.version, choice: sheet.scope.choice } },
         { sent: choice, kept: sheet.scope.choice },
       );
@@ -59,7 +62,10 @@ export async function decide(database: Database, person: Person, jobId: string, 
     if (there) {
       if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
       if (there.itemId !== body.itemId || there.decision !== body.decision)
-        throw new Problem('other-body', { field: 'id', message: 'This id already holds another decision.' });
+        throw new Problem('other-body', {
+          field: 'id',
+          message: tell('server.this-id-already-holds-another-decision'),
+        });
       return;
     }
     mustNotBeHandedOver(sheet);
@@ -67,16 +73,16 @@ export async function decide(database: Database, person: Person, jobId: string, 
     if (!item)
       throw badInput({
         field: 'itemId',
-        message: 'This item is not in the scope.',
-        allowed: 'an item of the scope as it stands',
+        message: tell('server.this-item-is-not-in-scope'),
+        allowed: tell('server.item-of-scope-as-it-stands'),
       });
     if (body.decision === 'out') {
       if (item.safety)
-        throw new Problem('not-allowed', { field: 'itemId', message: 'Safety or law: this item cannot be taken out.' });
+        throw new Problem('not-allowed', { field: 'itemId', message: tell('server.safety-or-law-this-item-cannot') });
       if (item.level === 'must' && !may(person.role, 'decline-must'))
         throw new Problem('not-allowed', {
           field: 'itemId',
-          message: 'A must goes out only by a lead or the owner, with a reason.',
+          message: tell('server.must-goes-out-only-by-lead'),
         });
     }
     await scopesStore.addDecision(db, { companyId: person.companyId, jobId }, { ...body, personId: person.id });
@@ -89,7 +95,7 @@ export async function decide(database: Database, person: Person, jobId: string, 
 }
 
 /** The words a signature of this subject must stand under, as the sheet has them now. */
-function wordsOf(sheet: JobSheet, subject: string): string | undefined {
+function wordsOf(sheet: JobSheet, subject: string): Said | undefined {
   const scope = scopeOf(sheet);
   if (subject === 'scope') return scope.text;
   if (subject === 'change') return scope.change?.text;
@@ -114,7 +120,10 @@ export async function customerSigns(
     if (there) {
       if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
       if (there.subject !== body.subject || there.text !== body.text)
-        throw new Problem('other-body', { field: 'id', message: 'This id already holds another signature.' });
+        throw new Problem('other-body', {
+          field: 'id',
+          message: tell('server.this-id-already-holds-another-signature'),
+        });
       return;
     }
     mustNotBeHandedOver(sheet);
@@ -122,15 +131,16 @@ export async function customerSigns(
     if (words === undefined)
       throw badInput({
         field: 'subject',
-        message: 'There is nothing to sign under this name now.',
-        allowed: 'scope, an open change, or a kept part',
+        message: tell('server.there-is-nothing-to-sign-under'),
+        allowed: tell('server.scope-open-change-or-kept-part'),
       });
-    if (words !== body.text)
+    // The words shown must be these, in the language they were shown in: a wording that changed since is read again.
+    if (!sameSaid(words, body.said) || speakIn(body.language)(words) !== body.text)
       throw new Problem('stale-version', {
         field: 'text',
-        message: 'The words changed after they were shown. Read them again before signing.',
+        message: tell('server.words-changed-after-they-were-shown'),
         yours: { text: body.text },
-        stored: { text: words },
+        stored: { text: speakIn(body.language)(words) },
       });
     const scope = scopeOf(sheet);
     const key = { companyId: person.companyId, jobId };
@@ -172,15 +182,15 @@ export async function releaseRemoval(database: Database, person: Person, jobId: 
     if (held)
       throw new Problem('gate-held', {
         field: held.id,
-        message: `Held: ${held.asks}. ${held.say}.`,
+        message: tell('server.held', { asks: held.asks, say: held.say }),
         allowed: held.overridable
-          ? 'clear it, or a lead overrides it with a written reason'
-          : 'clear it; it can never be overridden',
+          ? tell('server.clear-it-or-lead-overrides-it')
+          : tell('server.clear-it-it-can-never-be'),
         gates,
       });
     const record = { by: person.fullName, at: new Date().toISOString() };
     const done = await phasesStore.putRecord(db, person.companyId, jobId, 'recover', record, 0, person.id);
-    if (!done) throw new Problem('stale-version', { message: 'Someone released it at the same moment.' });
+    if (!done) throw new Problem('stale-version', { message: tell('server.someone-released-it-at-same-moment') });
     await audit(db, person, jobId, 'removal released', record);
   });
 }

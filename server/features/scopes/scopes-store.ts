@@ -16,7 +16,7 @@ export const scopesStore = {
       key,
     );
     const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
-      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
+      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.said, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
        from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId order by s.seq`,
       key,
     );
@@ -64,11 +64,12 @@ export const scopesStore = {
     },
   ): Promise<void> {
     await db.run(
-      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, customer, ink, items, terms, witness_id, signed_at)
-       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :customer, :ink, :json, :termsJson, :personId, :now)`,
+      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, said, language, customer, ink, items, terms, witness_id, signed_at)
+       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :saidJson, :language, :customer, :ink, :json, :termsJson, :personId, :now)`,
       {
         ...key,
         ...s,
+        saidJson: JSON.stringify(s.said),
         json: s.items ? JSON.stringify(s.items) : null,
         termsJson: s.terms ? JSON.stringify(s.terms) : null,
         now: new Date(),

@@ -6,6 +6,7 @@ import type { Deps } from '@/server/deps';
 import { badInput, parseBody } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { settingsStore } from './settings-store';
 
 export function settingsRoutes({ database }: Deps): Router {
@@ -25,7 +26,7 @@ export function settingsRoutes({ database }: Deps): Router {
       const before = await settingsStore.read(db, person.companyId);
       if (!(await settingsStore.put(db, person.companyId, body)))
         return sameOrStale(
-          'Someone changed the settings after you read them.',
+          tell('server.someone-changed-settings-after-you-read'),
           { yours: body, stored: before },
           { sent: body.settings, kept: before.settings },
         );

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { badInput, Problem } from '@/server/errors/problem';
+import { tell } from '@/server/words/tell';
 
 /** Long side of a stored picture and of its thumbnail, px: a plate stays readable, a roof stays uploadable. */
 const PICTURE_PX = 1600;
@@ -48,15 +49,14 @@ export function workPicture(file: Buffer): Promise<WorkedPicture> {
   if (kind === 'heic')
     throw badInput({
       field: 'photo',
-      message:
-        'HEIC pictures cannot be read here. On the phone: Settings, Camera, Formats, Most Compatible; or send it as JPEG.',
+      message: tell('server.heic-pictures-cannot-be-read-here'),
       allowed: TAKEN,
     });
-  if (!kind) throw badInput({ field: 'photo', message: 'The file is not a picture that can be read.', allowed: TAKEN });
+  if (!kind) throw badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
   if (waiting >= MOST_WAITING)
     throw new Problem('too-many', {
       field: 'photo',
-      message: 'Many pictures are being worked on; try again in a moment.',
+      message: tell('server.many-pictures-are-being-worked-on'),
     });
   waiting += 1;
   const work = line.then(() => resized(file));
@@ -74,7 +74,7 @@ async function resized(file: Buffer): Promise<WorkedPicture> {
     if (width * height * pages > MOST_PIXELS)
       throw badInput({
         field: 'photo',
-        message: `The picture has ${Math.round((width * height * pages) / 1e6)} megapixels.`,
+        message: tell('server.picture-has-megapixels', { width: Math.round((width * height * pages) / 1e6) }),
         allowed: TAKEN,
       });
     const upright = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
@@ -99,6 +99,6 @@ async function resized(file: Buffer): Promise<WorkedPicture> {
     };
   } catch (error) {
     if (error instanceof Problem) throw error;
-    throw badInput({ field: 'photo', message: 'The file is not a picture that can be read.', allowed: TAKEN });
+    throw badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
   }
 }

@@ -4,6 +4,7 @@ import { observationsSchema, photoSchema, waiverSchema } from '@/contract/before
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
+import { tell } from '@/server/words/tell';
 import { addPhoto, recordObservations, waive } from './surveys-service';
 import { surveysStore } from './surveys-store';
 
@@ -20,13 +21,17 @@ const onePicture: RequestHandler = (request, response, next) => {
     const code = (error as { code?: string }).code;
     if (code === 'LIMIT_FILE_SIZE')
       return next(
-        new Problem('too-large', { field: 'photo', message: 'The picture is too large.', allowed: 'up to 20 MB' }),
+        new Problem('too-large', {
+          field: 'photo',
+          message: tell('server.picture-is-too-large'),
+          allowed: tell('server.up-to-20-mb'),
+        }),
       );
     next(
       badInput({
         field: 'photo',
-        message: 'The upload could not be read.',
-        allowed: 'one picture in the field "photo"',
+        message: tell('server.upload-could-not-be-read'),
+        allowed: tell('server.one-picture-in-field-photo'),
       }),
     );
   });
@@ -61,8 +66,8 @@ export function surveysRoutes({ database }: Deps): Router {
     if (!request.file)
       throw badInput({
         field: 'photo',
-        message: 'No picture came with it.',
-        allowed: 'one picture in the field "photo"',
+        message: tell('server.no-picture-came-with-it'),
+        allowed: tell('server.one-picture-in-field-photo'),
       });
     response
       .status(201)
@@ -72,7 +77,7 @@ export function surveysRoutes({ database }: Deps): Router {
   for (const size of ['image', 'thumbnail'] as const) {
     router.get(`/photos/:photoId/${size}`, async (request, response) => {
       const data = await surveysStore.picture(database, who(request).companyId, request.params.photoId, size);
-      if (!data) throw new Problem('not-found', { message: 'No such picture in your company.' });
+      if (!data) throw new Problem('not-found', { message: tell('server.no-such-picture') });
       // A picture never changes under its id.
       response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
       response.type('image/jpeg').send(data);

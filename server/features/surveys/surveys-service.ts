@@ -6,6 +6,7 @@ import type { Database } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
 import { workPicture } from './picture-work';
 import { surveysStore } from './surveys-store';
 
@@ -33,7 +34,10 @@ export async function recordObservations(
       if (there) {
         if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
         if (there.fact !== o.fact || JSON.stringify(there.value) !== JSON.stringify(o.value))
-          throw new Problem('other-body', { field: 'id', message: 'This id already holds another answer.' });
+          throw new Problem('other-body', {
+            field: 'id',
+            message: tell('server.this-id-already-holds-another-answer'),
+          });
         continue;
       }
       const fact = factOf(o.fact)!;
@@ -44,8 +48,8 @@ export async function recordObservations(
         if (!photo || photo.companyId !== person.companyId || photo.jobId !== jobId)
           throw badInput({
             field: 'photoId',
-            message: 'There is no such picture on this job.',
-            allowed: 'a picture of this job, or null',
+            message: tell('server.there-is-no-such-picture-on'),
+            allowed: tell('server.picture-of-this-job-or-null'),
           });
       }
       await surveysStore.addObservation(
@@ -75,7 +79,7 @@ export async function waive(
     const there = await surveysStore.waiverOf(db, { ...key, item: body.item });
     if (there) {
       if (there.id === body.id && there.reason === body.reason) return;
-      throw new Problem('other-body', { field: 'item', message: 'This picture is already waived.' });
+      throw new Problem('other-body', { field: 'item', message: tell('server.this-picture-is-already-waived') });
     }
     await surveysStore.addWaiver(db, key, { ...body, personId: person.id });
     await audit(db, person, jobId, 'picture waived', { item: body.item, reason: body.reason });
@@ -90,7 +94,7 @@ export async function addPhoto(database: Database, person: Person, jobId: string
   if (there) {
     if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
     if (there.subject !== upload.subject)
-      throw new Problem('other-body', { field: 'id', message: 'This id already holds another picture.' });
+      throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-holds-another-picture') });
     return sheetFor(database, person, jobId);
   }
   await sheetFor(database, person, jobId);

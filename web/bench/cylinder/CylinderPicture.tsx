@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import { lbOz } from '@/core/circuit/weigh-in';
+import { lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = {
   tag: string;
@@ -49,7 +50,7 @@ export function CylinderPicture({
       width={width}
       height={height}
       role="img"
-      aria-label={`Cylinder ${tag}`}
+      aria-label={say(tell('web.cylinder', { tag }))}
       data-testid="cylinder-picture"
       className="block"
     >
@@ -85,14 +86,14 @@ export function CylinderPicture({
       <path d={outline} fill="none" stroke="var(--ink)" strokeWidth={2} />
       <path d={`M${left - 8} ${y(limitOz)}H${text + 4}`} stroke="var(--oxide)" strokeWidth={2} />
       <text x={text + 8} y={y(limitOz) + 4} fontSize={13} fontWeight={650} fill="var(--oxide)">
-        stop {lbOz(limitOz)}
+        {say(tell('web.stop', { limitOz: lbOz(limitOz) }))}
       </text>
       <text x={text} y={amountY} fontSize={17} fontWeight={680} fill="var(--ink)">
         {lbOz(contentsOz)}
       </text>
       {expectedOz && contentsOz + expectedOz < limitOz * 1.16 ? (
         <text x={text} y={Math.min(bottom - 46, amountY + 18)} fontSize={12.5} fill="var(--ink2)">
-          {lbOz(expectedOz)} to come
+          {say(tell('web.to-come', { expectedOz: lbOz(expectedOz) }))}
         </text>
       ) : null}
       <text x={left} y={bottom + 18} fontSize={13} fontWeight={650} fill="var(--ink)">
@@ -100,12 +101,17 @@ export function CylinderPicture({
       </text>
       {psig !== undefined ? (
         <text x={text} y={bottom - 30} fontSize={13} fill="var(--ink2)">
-          {psig.toFixed(0)} psig{temperatureF !== undefined ? `, ${temperatureF.toFixed(0)} °F` : ''}
+          {say(
+            tell('web.psig', {
+              psig: psig.toFixed(0),
+              temperatureF: temperatureF !== undefined ? `, ${temperatureF.toFixed(0)} °F` : '',
+            }),
+          )}
         </text>
       ) : null}
       {hotShare !== undefined && liquidShare !== undefined ? (
         <text x={text} y={bottom - 12} fontSize={13} fill={hotShare > 0.95 ? 'var(--oxide)' : 'var(--ink2)'}>
-          {(100 * liquidShare).toFixed(0)} % full, {(100 * hotShare).toFixed(0)} at 130 °F
+          {say(tell('web.full-at-130-f', { x: (100 * liquidShare).toFixed(0), x2: (100 * hotShare).toFixed(0) }))}
         </text>
       ) : null}
     </svg>

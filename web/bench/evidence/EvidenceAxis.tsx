@@ -1,6 +1,14 @@
 import { EVIDENCE_WORDS, type Evidence, evidenceMark, evidenceSchema } from '@/core/scope/tonnage/tonnage-estimate';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { layoutEvidence } from './evidence-layout';
+
+const spokenWords = () =>
+  Object.fromEntries(Object.entries(EVIDENCE_WORDS).map(([k, w]) => [k, say(w)])) as Record<
+    keyof typeof EVIDENCE_WORDS,
+    string
+  >;
 
 type Props = { evidence: readonly Evidence[]; tons: number; lowTons: number; highTons: number; conflict: boolean };
 
@@ -8,7 +16,7 @@ type Props = { evidence: readonly Evidence[]; tons: number; lowTons: number; hig
 export function EvidenceAxis({ evidence, conflict, ...estimate }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const marks = evidence.map((e) => evidenceMark(evidenceSchema.parse(e)));
-  const l = width > 0 ? layoutEvidence({ width, marks, words: EVIDENCE_WORDS, ...estimate }) : undefined;
+  const l = width > 0 ? layoutEvidence({ width, marks, words: spokenWords(), ...estimate }) : undefined;
   const narrow = (l?.left ?? 0) < 20;
   const tone = conflict ? 'var(--oxide)' : 'var(--pine)';
   return (
@@ -18,7 +26,7 @@ export function EvidenceAxis({ evidence, conflict, ...estimate }: Props) {
           width={l.width}
           height={l.height}
           role="img"
-          aria-label={`Evidence of the size: about ${estimate.tons.toFixed(1)} tons`}
+          aria-label={say(tell('web.evidence-of-size-about-tons', { tons: estimate.tons.toFixed(1) }))}
         >
           <defs>
             <pattern id="fused" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -37,7 +45,7 @@ export function EvidenceAxis({ evidence, conflict, ...estimate }: Props) {
           <line x1={l.band.x} x2={l.band.x} y1={16} y2={l.axisY} stroke={tone} strokeWidth={2.5} />
           <line x1={l.left} x2={l.right} y1={l.axisY} y2={l.axisY} stroke="var(--ink)" strokeWidth={1.5} />
           <text x={l.right} y={l.axisY + 34} textAnchor="end" fontSize={12.5} fill="var(--ink2)">
-            tons, logarithmic; lines reach 90 %
+            {say(tell('web.tons-logarithmic-lines-reach-90'))}
           </text>
           {l.rows.map((r) => {
             const ink = r.apart ? 'var(--oxide)' : 'var(--ink)';

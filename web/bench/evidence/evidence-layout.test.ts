@@ -6,6 +6,7 @@ import {
   evidenceSchema,
   tonnageEstimate,
 } from '@/core/scope/tonnage/tonnage-estimate';
+import { told } from '@/core/words/testing/english';
 import { layoutEvidence } from './evidence-layout';
 
 function lay(evidence: Evidence[], width = 640) {
@@ -14,7 +15,7 @@ function lay(evidence: Evidence[], width = 640) {
   return layoutEvidence({
     width,
     marks: evidence.map((e) => evidenceMark(evidenceSchema.parse(e))),
-    words: EVIDENCE_WORDS,
+    words: told(EVIDENCE_WORDS) as unknown as Record<keyof typeof EVIDENCE_WORDS, string>,
     ...estimate.value,
   });
 }

@@ -1,5 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { minuteTicks } from '../vacuum/strip-layout';
 import { verdictColour } from '../verdict-colour';
@@ -53,7 +55,7 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
   const last = shown.at(-1)!;
   const expected = held.at(-1);
   return (
-    <svg width={width} height={height} role="img" aria-label="Pressure hold" className="block">
+    <svg width={width} height={height} role="img" aria-label={say(tell('web.pressure-hold'))} className="block">
       <YGrid
         ticks={y.ticks(6).filter((v) => y(v) < height - M.bottom - 8)}
         y={y}
@@ -61,7 +63,7 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
         right={width - M.right}
       />
       <text x={4} y={M.top - 3} fontSize={12} fill="var(--ink2)">
-        psig
+        {say(tell('web.psig-2'))}
       </text>
       {band ? <path d={band} fill={verdictColour(verdict)} opacity={0.16} /> : null}
       {band ? (
@@ -82,7 +84,7 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
             strokeDasharray="4 3"
           />
           <text x={x(untilMin) - 5} y={height - M.bottom - 8} textAnchor="end" fontSize={12.5} fill="var(--copper)">
-            hold until here
+            {say(tell('web.hold-until-here'))}
           </text>
         </g>
       ) : null}
@@ -99,7 +101,12 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
           strokeWidth={4}
           paintOrder="stroke"
         >
-          expected {expected.expectedPsig!.toFixed(1)} ± {expected.uncertaintyPsi!.toFixed(1)}
+          {say(
+            tell('web.expected', {
+              expectedPsig: expected.expectedPsig!.toFixed(1),
+              uncertaintyPsi: expected.uncertaintyPsi!.toFixed(1),
+            }),
+          )}
         </text>
       ) : null}
       <path
@@ -115,11 +122,11 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
         strokeWidth={1.8}
       />
       <text x={M.left - 6} y={t(shown[0]!.pipeF) + 4} textAnchor="end" fontSize={12.5} fill="var(--copper)">
-        {shown[0]!.pipeF.toFixed(0)} °F
+        {say(tell('web.f', { pipeF: shown[0]!.pipeF.toFixed(0) }))}
       </text>
       {minuteTicks(span, width - M.left - M.right).map((m) => (
         <text key={m} x={x(m)} y={height - 4} textAnchor="middle" fontSize={13} fill="var(--ink2)">
-          {m} min
+          {say(tell('web.min', { m }))}
         </text>
       ))}
     </svg>

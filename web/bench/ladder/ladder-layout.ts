@@ -3,6 +3,8 @@ import type { Verdict } from '@/core/finding/finding';
 import type { FigureId, Figures } from '@/core/startup/figures';
 import type { Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { type LabelBox, placeLabels } from '../place-labels';
 
 /** The temperature ladder as plain shapes: every temperature on one axis, gaps as dimension lines, targets as slots. */
@@ -236,9 +238,15 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
     height,
     axisX: axis,
     rules,
-    columns: (narrow ? ['Outdoor', 'High', 'Low', 'House'] : ['Outdoor air', 'High side', 'Low side', 'House air']).map(
-      (name, i) => ({ name, x: centre(i) }),
-    ),
+    columns: (narrow
+      ? [say(tell('web.outdoor')), say(tell('web.high')), say(tell('web.low')), say(tell('web.house'))]
+      : [
+          say(tell('web.outdoor-air')),
+          say(tell('web.high-side')),
+          say(tell('web.low-side')),
+          say(tell('web.house-air')),
+        ]
+    ).map((name, i) => ({ name, x: centre(i) })),
     rungs,
     slots,
     gaps,
@@ -272,8 +280,8 @@ function collect(r: Readings, figures: Figures): Source[] {
   const bad = (name: keyof Readings): string | undefined => r[name]?.trouble;
   put('outdoor', 0, r.outdoorDryBulbF?.value, 'entering', false, bad('outdoorDryBulbF'));
   put('condensing', 1, figures.saturation.condensingF, 'condensing', true, bad('liquidPsig'));
-  put('liquid', 1, r.liquidLineF?.value, 'liquid line', false, bad('liquidLineF'));
-  put('suction', 2, r.suctionLineF?.value, 'suction line', false, bad('suctionLineF'));
+  put('liquid', 1, r.liquidLineF?.value, say(tell('web.liquid-line')), false, bad('liquidLineF'));
+  put('suction', 2, r.suctionLineF?.value, say(tell('web.suction-line')), false, bad('suctionLineF'));
   put('evaporating', 2, figures.saturation.evaporatingF, 'evaporating', true, bad('suctionPsig'));
   put('return', 3, r.returnDryBulbF?.value, 'return', false, bad('returnDryBulbF'));
   put('supply', 3, r.supplyDryBulbF?.value, 'supply', false, bad('supplyDryBulbF'));

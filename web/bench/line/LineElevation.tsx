@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { odText } from '@/core/circuit/acr-tube';
 import type { Verdict } from '@/core/finding/finding';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { Label } from '../sheet/Dim';
 import { Paper } from '../sheet/Paper';
 import { useDrag } from '../sheet/use-drag';
@@ -28,7 +30,7 @@ const LINE_GAP = 7;
 /** The line set in elevation, outdoor unit left, coil right: heights to scale, joints on it, ends to drag. */
 export function LineElevation(props: Props) {
   return (
-    <Paper id="line" label="Line set in elevation" height={(width) => drawnHeight(props, width)}>
+    <Paper id="line" label={say(tell('web.line-set-in-elevation'))} height={(width) => drawnHeight(props, width)}>
       {(width, height) => <Drawing {...props} width={width} paperHeight={height} />}
     </Paper>
   );
@@ -94,7 +96,7 @@ function Drawing({
         strokeWidth={1.6}
       />
       <Label x={x(0) - UNIT.w / 2 - 14} y={y(0) + UNIT.h / 2 + 17} size={13}>
-        outdoor
+        {say(tell('web.outdoor-2'))}
       </Label>
       <path
         d={`M${x(endX) + 16} ${y(endY) + COIL.h / 2}l${COIL.w / 2} ${-COIL.h}l${COIL.w / 2} ${COIL.h}z`}
@@ -104,7 +106,7 @@ function Drawing({
         strokeLinejoin="round"
       />
       <Label x={x(endX) + 16 + COIL.w / 2} y={y(endY) + COIL.h / 2 + 17} size={13}>
-        coil
+        {say(tell('web.coil'))}
       </Label>
       <path d={`M${x(0) - 14} ${y(0)}H${x(0)}`} stroke="var(--ink)" strokeWidth={3} />
       <path
@@ -147,7 +149,7 @@ function Drawing({
                 y={y(y1)}
                 acrossPx={acrossPx}
                 upPx={upPx}
-                label={`End of piece ${i + 1}`}
+                label={say(tell('web.end-of-piece', { i: i + 1 }))}
                 onMove={(dx, dy, done) => {
                   const ft = draggedFt(pieces[i]!, dx, dy);
                   if (done) {
@@ -196,7 +198,7 @@ function Drawing({
         {`liquid ${odText(liquidOdIn)}`}
       </Label>
       <Label x={width - 8} y={18} anchor="end" size={14}>
-        {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? `, heights ×${(upPx / acrossPx).toFixed(1)}` : ' in all'}`}
+        {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? say(tell('web.heights', { x: (upPx / acrossPx).toFixed(1) })) : say(tell('web.in-all'))}`}
       </Label>
     </g>
   );

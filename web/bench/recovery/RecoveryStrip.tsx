@@ -1,5 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { PSI_PER_INHG } from '@/core/units/units';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { minuteTicks, type StripPoint } from '../vacuum/strip-layout';
 import { YGrid } from '../YGrid';
@@ -39,9 +41,9 @@ function Strip({ lanes, levelPsig, closeFromPsig, expectedLb, height, width }: P
     points.map(([t, v], i) => `${i ? 'L' : 'M'}${x(t).toFixed(1)} ${at(v).toFixed(1)}`).join('');
   const last = lanes.suction.at(-1)!;
   return (
-    <svg width={width} height={height} role="img" aria-label="Recovery over time" className="block">
+    <svg width={width} height={height} role="img" aria-label={say(tell('web.recovery-over-time'))} className="block">
       <text x={4} y={12} fontSize={12} fill="var(--ink2)">
-        psig
+        {say(tell('web.psig-2'))}
       </text>
       <YGrid ticks={y.ticks(5)} y={y} left={M.left} right={width - M.right} />
       {closeFromPsig === undefined ? null : (
@@ -49,14 +51,18 @@ function Strip({ lanes, levelPsig, closeFromPsig, expectedLb, height, width }: P
           y={y(closeFromPsig)}
           width={width}
           colour="var(--copper)"
-          word={`vapour valve from ${closeFromPsig} psig`}
+          word={say(tell('web.vapour-valve-from-psig', { closeFromPsig }))}
         />
       )}
       <Level
         y={y(levelPsig)}
         width={width}
         colour="var(--pine)"
-        word={levelPsig < 0 ? `level ${(-levelPsig / PSI_PER_INHG).toFixed(0)} inHg` : 'level 0 psig'}
+        word={
+          levelPsig < 0
+            ? say(tell('web.level-inhg', { x: (-levelPsig / PSI_PER_INHG).toFixed(0) }))
+            : say(tell('web.level-0-psig'))
+        }
       />
       <path d={path(lanes.suction, y)} fill="none" stroke="var(--ink)" strokeWidth={2.4} strokeLinejoin="round" />
       <circle cx={x(last[0])} cy={y(last[1])} r={5} fill="var(--paper)" stroke="var(--ink)" strokeWidth={2.4} />
@@ -86,7 +92,7 @@ function Strip({ lanes, levelPsig, closeFromPsig, expectedLb, height, width }: P
       <path d={`M${M.left} ${M.top}V${foot}H${width - M.right}`} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
       {minuteTicks(lanes.span, width - M.left - M.right).map((m) => (
         <text key={m} x={x(m)} y={height - 8} textAnchor="middle" fontSize={13} fill="var(--ink2)">
-          {m} min
+          {say(tell('web.min', { m }))}
         </text>
       ))}
     </svg>
@@ -138,11 +144,16 @@ function Weight({
   return (
     <g>
       <text x={4} y={top - 4} fontSize={12} fill="var(--ink2)">
-        lb
+        {say(tell('web.lb'))}
       </text>
       <YGrid ticks={y.ticks(3)} y={y} left={M.left} right={width - M.right} />
       {expectedLb === undefined ? null : (
-        <Level y={y(expectedLb)} width={width} colour="var(--pine)" word={`expected ${expectedLb.toFixed(1)} lb`} />
+        <Level
+          y={y(expectedLb)}
+          width={width}
+          colour="var(--pine)"
+          word={say(tell('web.expected-lb', { expectedLb: expectedLb.toFixed(1) }))}
+        />
       )}
       <path d={`${line}L${x(to)} ${foot}L${x(from)} ${foot}Z`} fill="var(--ink)" opacity={0.12} />
       <path d={line} fill="none" stroke="var(--ink)" strokeWidth={2.4} strokeLinejoin="round" />

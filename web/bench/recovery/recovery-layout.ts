@@ -1,6 +1,8 @@
 import type { OrderEvent } from '@/core/job/circuit/live/stream';
 import type { RunSample } from '@/core/startup/live';
 import { OZ_PER_LB } from '@/core/units/units';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { type Span, type StripPoint, thinStrip } from '../vacuum/strip-layout';
 
 const S_PER_MIN = 60;
@@ -54,10 +56,10 @@ export function recoveryLanes(
 
 function marksOf(orders: readonly OrderEvent[]): RecoveryMark[] {
   const words: Record<string, [on: string, off: string]> = {
-    call: ['cooling called', 'power off'],
-    'liquid-valve': ['liquid open', 'liquid shut'],
-    'vapour-valve': ['vapour open', 'vapour shut'],
-    machine: ['machine on', 'machine off'],
+    call: [say(tell('web.cooling-called')), say(tell('web.power-off'))],
+    'liquid-valve': [say(tell('web.liquid-open')), say(tell('web.liquid-shut'))],
+    'vapour-valve': [say(tell('web.vapor-open')), say(tell('web.vapour-shut'))],
+    machine: [say(tell('web.machine-on')), say(tell('web.machine-off'))],
   };
   return orders.flatMap((o) => {
     const pair = words[o.order];

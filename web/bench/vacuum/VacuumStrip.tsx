@@ -1,5 +1,7 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { verdictColour } from '../verdict-colour';
 import { YGrid } from '../YGrid';
@@ -68,7 +70,7 @@ function Strip({
   const last = points.at(-1);
   const narrow = width < 560;
   return (
-    <svg width={width} height={height} role="img" aria-label="Vacuum over time" className="block">
+    <svg width={width} height={height} role="img" aria-label={say(tell('web.vacuum-over-time'))} className="block">
       {/* Where a standing vacuum passes. */}
       <rect
         x={M.left}
@@ -80,7 +82,7 @@ function Strip({
       />
       <YGrid ticks={DECADES} y={y} left={M.left} right={width - M.right} text={micronText} />
       <text x={4} y={M.top + 4} fontSize={12} fill="var(--ink2)">
-        µm
+        {say(tell('web.m'))}
       </text>
       {minuteTicks(span, width - M.left - M.right).map((m) => (
         <g key={m}>
@@ -91,7 +93,7 @@ function Strip({
         </g>
       ))}
       <text x={width - M.right} y={height - 2} textAnchor="end" fontSize={12} fill="var(--ink2)">
-        minutes
+        {say(tell('web.minutes'))}
       </text>
       <path
         d={`M${M.left} ${M.top}V${height - M.bottom}H${width - M.right}`}
@@ -109,8 +111,13 @@ function Strip({
           />
           <text x={width - M.right - 2} y={y(waterMicrons) - 5} textAnchor="end" fontSize={12.5} fill="var(--ink2)">
             {narrow
-              ? `water boils, ${waterF?.toFixed(0)} °F`
-              : `water boils here at ${waterF?.toFixed(0)} °F: ${micronText(Math.round(waterMicrons))} µm`}
+              ? say(tell('web.water-boils-f', { waterF: waterF?.toFixed(0) }))
+              : say(
+                  tell('web.water-boils-here-at-f-m', {
+                    waterF: waterF?.toFixed(0),
+                    waterMicrons: micronText(Math.round(waterMicrons)),
+                  }),
+                )}
           </text>
         </g>
       ) : null}
@@ -184,8 +191,18 @@ function Strip({
           strokeDasharray="3 3"
         />
       ))}
-      <Threshold y={y(limitMicrons)} width={width} word={`stands under ${micronText(limitMicrons)}`} above />
-      <Threshold y={y(targetMicrons)} width={width} word={`pull to ${micronText(targetMicrons)}`} copper />
+      <Threshold
+        y={y(limitMicrons)}
+        width={width}
+        word={say(tell('web.stands-under', { limitMicrons: micronText(limitMicrons) }))}
+        above
+      />
+      <Threshold
+        y={y(targetMicrons)}
+        width={width}
+        word={say(tell('web.pull-to', { targetMicrons: micronText(targetMicrons) }))}
+        copper
+      />
       {last ? (
         <circle
           cx={x(last[0])}
@@ -227,7 +244,7 @@ function Threshold({
         strokeWidth={4}
         paintOrder="stroke"
       >
-        {word} µm
+        {say(tell('web.m-2', { word }))}
       </text>
     </g>
   );

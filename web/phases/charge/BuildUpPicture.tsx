@@ -1,7 +1,9 @@
-import { lbOz, type WeighInState } from '@/core/circuit/weigh-in';
+import type { WeighInState } from '@/core/circuit/weigh-in';
 import type { BuildUp } from '@/core/job/charge-sheet';
 import { shown } from '@/core/units/format';
 import { useSize } from '@/web/bench/use-size';
+import { lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = { build: BuildUp; state: WeighInState; moving: boolean };
 
@@ -33,7 +35,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
   return (
     <div ref={ref} className="w-full">
       {width > 0 ? (
-        <svg width={width} height={height} role="img" aria-label="Charge build-up">
+        <svg width={width} height={height} role="img" aria-label={say(tell('web.charge-build-up'))}>
           <defs>
             <pattern id="held" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
               <path d="M0 0V7" stroke="var(--ink)" strokeWidth="1.4" opacity="0.5" />
@@ -46,7 +48,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
             return (
               <g key={p.id}>
                 <text x={0} y={narrow ? y - 5 : y + 16} fontSize={15} fontWeight={620} fill="var(--ink)">
-                  {p.label}
+                  {say(p.label)}
                 </text>
                 <text
                   x={narrow ? width - 2 : 0}
@@ -86,7 +88,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
                   fontSize={12.5}
                   fill="var(--ink2)"
                 >
-                  {p.how}
+                  {say(p.how)}
                 </text>
               </g>
             );
@@ -129,7 +131,7 @@ function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalP
   return (
     <g>
       <text x={0} y={narrow ? top - 14 : top + 19} fontSize={15} fontWeight={700} fill="var(--ink)">
-        In the system
+        {say(tell('web.in-system'))}
       </text>
       <text
         x={narrow ? width - 2 : 0}
@@ -186,11 +188,11 @@ function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalP
       ))}
       <path d={`M${x(0)} ${top + 44}H${x(full)}`} stroke="var(--ink2)" />
       <text x={x(full)} y={top + 80} textAnchor="end" fontSize={12.5} fill="var(--ink2)">
-        lb
+        {say(tell('web.lb'))}
       </text>
       {build.alreadyInUnitOz > 0 ? (
         <text x={x(0)} y={top + 84} fontSize={12.5} fill="var(--ink2)">
-          hatched: already in the unit
+          {say(tell('web.hatched-already-in-unit'))}
         </text>
       ) : null}
     </g>

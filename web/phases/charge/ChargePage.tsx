@@ -12,12 +12,15 @@ import { may } from '@/core/job/permissions';
 import { sheetGates } from '@/core/job/sheet-gates';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
+import { dayAt } from '@/core/words/calendar';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
@@ -43,15 +46,19 @@ export default function ChargePage(view: EquippedView) {
         sheet={sheet}
         active="charge"
         next={
-          <NextMoveBar kind="not-proven" say="Mend the equipment data first." because={build.refused.message}>
+          <NextMoveBar
+            kind="not-proven"
+            say={say(tell('web.mend-equipment-data-first'))}
+            because={say(build.refused.message)}
+          >
             <Button tone="primary" onClick={() => navigate('../equipment', { relative: 'path' })}>
-              Open equipment
+              {say(tell('web.open-equipment'))}
             </Button>
           </NextMoveBar>
         }
       >
         <p className="p-6">
-          {build.refused.message} Allowed: {build.refused.allowed}.
+          {say(tell('web.allowed', { message: build.refused.message, allowed: build.refused.allowed }))}
         </p>
       </JobFrame>
     );
@@ -68,7 +75,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const scaleRun = run?.phase === 'charge' ? run : undefined;
   const live = scaleRun ? liveMovement(view) : undefined;
   const gates = sheetGates(sheet, 'charge');
-  const checks = chargeChecks(sheet, build, new Date().toISOString().slice(0, 10));
+  const checks = chargeChecks(sheet, build, dayAt(new Date(), sheet.site.timeZone));
   const label = chargeLabel(sheet, build);
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(plate.refrigerant);
 
@@ -133,7 +140,12 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
         <NextMove move={next} busy={busy} press={press}>
           {weighing && !scaleRun && modelled ? (
             <Button disabled={busy} onClick={() => void act(() => move(weighing.kind, weighing.oz))}>
-              {weighing.kind === 'weigh-in' ? 'Weigh in' : 'Recover'} {weighing.oz.toFixed(1)} oz, simulated scale
+              {say(
+                tell('web.oz-simulated-scale', {
+                  kind: weighing.kind === 'weigh-in' ? say(tell('web.weigh-in')) : say(tell('web.recover')),
+                  oz: weighing.oz.toFixed(1),
+                }),
+              )}
             </Button>
           ) : null}
         </NextMove>
@@ -141,12 +153,12 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     >
       <div className="px-4 py-3.5 lg:px-5">
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[23px]">Charge</h1>
+          <h1 className="text-[23px]">{say(tell('web.charge'))}</h1>
           <span className="text-ink2">
             {plate.refrigerant},{' '}
             {REFRIGERANT_FACTS[plate.refrigerant].blend
-              ? 'a blend: liquid only, cylinder upside down or dip tube'
-              : 'single fluid'}
+              ? say(tell('web.blend-liquid-only-cylinder-upside-down'))
+              : say(tell('web.single-fluid'))}
           </span>
           <span className="ml-auto flex items-center gap-2 font-[650]">
             <Mark
@@ -160,7 +172,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
                       : judged.finding.verdict
               }
             />
-            {signed ? `Signed by ${signed.by}` : judged.finding.claim}
+            {signed ? say(tell('web.signed-by', { by: signed.by })) : say(judged.finding.claim)}
           </span>
         </div>
         <div className="mt-4">
@@ -174,22 +186,30 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           <Trouble problem={problem} />
           {warning.map((w) => (
             <Notice key={w.field} kind="look-again">
-              {w.say}
+              {say(w.say)}
             </Notice>
           ))}
           {build.makerDiffers ? (
             <Notice kind="look-again">
-              The maker’s {build.ozPerFt.toFixed(2)} oz/ft is more than 20 % from the {build.physicsOzPerFt.toFixed(2)}{' '}
-              oz/ft that a {odText(plate.liquidLineOdIn)} liquid line holds. Which liquid line is it?
+              {say(
+                tell('web.makers-oz-ft-is-more-than', {
+                  ozPerFt: build.ozPerFt.toFixed(2),
+                  physicsOzPerFt: build.physicsOzPerFt.toFixed(2),
+                  liquidLineOdIn: odText(plate.liquidLineOdIn),
+                }),
+              )}
             </Notice>
           ) : null}
           {!signed ? (
             <Notice kind="look-again">
-              Gloves and eye protection: liquid refrigerant freezes skin.{' '}
-              {REFRIGERANT_FACTS[plate.refrigerant].safetyGroup === 'A2L'
-                ? 'A2L: ventilate, no flame or spark, A2L-rated tools. '
-                : ''}
-              Never heat a cylinder with a flame, never vent. The maker’s charging table comes first.
+              {say(
+                tell('web.gloves-and-eye-protection-liquid-refrigerant', {
+                  safetyGroup:
+                    REFRIGERANT_FACTS[plate.refrigerant].safetyGroup === 'A2L'
+                      ? say(tell('web.a2l-ventilate-no-flame-or-spark'))
+                      : '',
+                }),
+              )}
             </Notice>
           ) : null}
           <MovementLog view={view} />
@@ -215,7 +235,7 @@ function withTrim(build: BuildUp, trimOz: number): BuildUp {
     totalOz: build.totalOz + trimOz,
     parts: [
       ...build.parts,
-      { id: 'trim', label: 'Trim at start-up', oz: trimOz, how: 'by superheat or subcooling, in small steps' },
+      { id: 'trim', label: tell('web.trim-at-start-up'), oz: trimOz, how: tell('web.by-superheat-or-subcooling') },
     ],
   };
 }

@@ -3,7 +3,7 @@ import { odText } from '@/core/circuit/acr-tube';
 import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { UNIT_STATE_WORDS } from '@/core/circuit/total-charge';
-import { lbOz, type WeighInState } from '@/core/circuit/weigh-in';
+import type { WeighInState } from '@/core/circuit/weigh-in';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { type BuildUp, chargePlateOf } from '@/core/job/charge-sheet';
@@ -12,6 +12,8 @@ import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
 import { type Gate, passes } from '@/core/job/gates';
 import { shown, withUnit } from '@/core/units/format';
 import { Button } from '@/web/kit/Button';
+import { lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
@@ -52,55 +54,69 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
   return (
     <div className="grid gap-5 p-4 lg:p-5">
-      <section aria-label="Scale">
+      <section aria-label={say(tell('web.scale'))}>
         <h2 className="text-[15px] font-[680]">
-          {state.remainingOz >= -state.toleranceOz ? 'Left to weigh in' : 'Over the build-up'}
+          {state.remainingOz >= -state.toleranceOz ? say(tell('web.left-to-weigh-in')) : say(tell('web.over-build-up'))}
         </h2>
         <p className="narrow text-[46px] leading-none font-[660]" data-testid="left-oz">
           {shown(Math.abs(state.remainingOz), 'oz')}
-          <small className="text-[19px] font-[500] text-ink2"> oz</small>
+          <small className="text-[19px] font-[500] text-ink2"> {say(tell('web.oz'))}</small>
         </p>
         <p className="mt-1 text-[13.5px] text-ink2">
-          {shown(state.weighedOz, 'oz')} of {shown(state.toWeighInOz, 'oz')} oz from the cylinder, ±{' '}
-          {shown(state.toleranceOz, 'oz')} counts as right
+          {say(
+            tell('web.of-oz-from-cylinder-counts-as', {
+              weighedOz: shown(state.weighedOz, 'oz'),
+              toWeighInOz: shown(state.toWeighInOz, 'oz'),
+              toleranceOz: shown(state.toleranceOz, 'oz'),
+            }),
+          )}
         </p>
         <table className="mt-2 w-full">
           <tbody>
             <Row
-              label="Scale now"
-              note={run?.source ?? 'not streaming'}
+              label={say(tell('web.scale-now'))}
+              note={run?.source ?? say(tell('web.not-streaming'))}
               value={typeof scale === 'number' && run ? withUnit(scale, 'oz') : '–'}
             />
-            <Row label="Build-up" value={withUnit(build.totalOz, 'oz')} />
-            <Row label="Already in the unit" value={withUnit(build.alreadyInUnitOz, 'oz')} />
+            <Row label={say(tell('web.build-up'))} value={withUnit(build.totalOz, 'oz')} />
+            <Row label={say(tell('web.already-in-unit'))} value={withUnit(build.alreadyInUnitOz, 'oz')} />
             <Row
-              label="Liquid line"
-              note={`${odText(charged.liquidLineOdIn)}, ${charged.lineLengthFt ?? '?'} ft`}
+              label={say(tell('web.liquid-line-2'))}
+              note={say(
+                tell('web.ft', {
+                  liquidLineOdIn: odText(charged.liquidLineOdIn),
+                  lineLengthFt: charged.lineLengthFt ?? '?',
+                }),
+              )}
               value={withUnit(build.ozPerFt, 'oz/ft')}
             />
           </tbody>
         </table>
         {signed ? null : (
           <p className="mt-2 text-[13px] text-ink2">
-            {scaleRun ? 'The scale streams.' : 'No scale streams.'}{' '}
-            <TextButton onClick={() => onOpen('scale')}>{scaleRun ? 'Scale' : 'Connect a scale'}</TextButton>
+            {scaleRun ? say(tell('web.scale-streams')) : say(tell('web.no-scale-streams'))}{' '}
+            <TextButton onClick={() => onOpen('scale')}>
+              {scaleRun ? say(tell('web.scale')) : say(tell('web.connect-scale'))}
+            </TextButton>
           </p>
         )}
         <p className="mt-2 text-[13px] text-ink2">
-          {UNIT_STATE_WORDS[plate.unitState]}.{' '}
-          <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>Change</TextButton>
+          {say(UNIT_STATE_WORDS[plate.unitState])}.{' '}
+          <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>
+            {say(tell('web.change'))}
+          </TextButton>
         </p>
       </section>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
       <GateList gates={gates} phase="charge" view={view} />
       {!signed && kept && sheet.circuitLog.length > 0 ? (
-        <section aria-label="Write down">
-          <h2 className="text-[15px] font-[680]">Write down</h2>
+        <section aria-label={say(tell('web.write-down'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
           <div className="mt-1 flex flex-wrap gap-x-1">
             {OFFERS.map((kind) => (
               <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onEntry(kind)}>
-                {ENTRY_TITLES[kind]}
+                {say(ENTRY_TITLES[kind])}
               </Button>
             ))}
           </div>
@@ -110,9 +126,11 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
       {!signed ? (
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => onOpen('typed')} disabled={held('standing-vacuum')}>
-            Type a weighed amount
+            {say(tell('web.type-weighed-amount'))}
           </Button>
-          {kept && sheet.circuitLog.length > 0 ? null : <Button onClick={() => onOpen('vacuum')}>Vacuum test</Button>}
+          {kept && sheet.circuitLog.length > 0 ? null : (
+            <Button onClick={() => onOpen('vacuum')}>{say(tell('web.vacuum-test'))}</Button>
+          )}
         </div>
       ) : null}
     </div>
@@ -122,14 +140,19 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
 /** The label as it is written on the unit. */
 function LabelBlock({ label }: { label: ChargeLabel }) {
   return (
-    <section aria-label="Label" className="border-[1.5px] border-ink px-3 py-2">
-      <h2 className="text-[15px] font-[680]">Label at the unit</h2>
+    <section aria-label={say(tell('web.label'))} className="border-[1.5px] border-ink px-3 py-2">
+      <h2 className="text-[15px] font-[680]">{say(tell('web.label-at-unit'))}</h2>
       <p className="text-[22px] font-[680]">
         {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
       </p>
       <p className="text-[13.5px] text-ink2">
-        factory {lbOz(label.factoryOz)} · added here {lbOz(label.addedOz)}
-        {label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : ''}
+        {say(
+          tell('web.factory-added-here', {
+            factoryOz: lbOz(label.factoryOz),
+            addedOz: lbOz(label.addedOz),
+            co2Tonnes: label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : '',
+          }),
+        )}
       </p>
     </section>
   );

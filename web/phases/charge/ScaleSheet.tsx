@@ -1,4 +1,6 @@
 import { Sheet } from '@/web/kit/Sheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { EquippedView } from '../job-context';
 
@@ -14,14 +16,16 @@ export function ScaleSheet({
 }) {
   const run = view.run?.phase === 'charge' ? view.run : undefined;
   return (
-    <Sheet open onClose={onClose} title="Scale">
-      <SourceNotice run={run} simulates="the cylinder and its scale" />
+    <Sheet open onClose={onClose} title={say(tell('web.scale'))}>
+      <SourceNotice run={run} simulates={say(tell('web.cylinder-and-its-scale'))} />
       <div className="mt-4 grid gap-4">
         <ConnectRun
           view={view}
           phase="charge"
           simulated={modelled}
-          unsimulated={`${view.sheet.circuit.plate.refrigerant} is not simulated yet. Connect a scale, or type the weights.`}
+          unsimulated={say(
+            tell('web.is-not-simulated-yet-connect-scale', { refrigerant: view.sheet.circuit.plate.refrigerant }),
+          )}
         />
       </div>
     </Sheet>

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { Button } from '@/web/kit/Button';
@@ -11,6 +10,8 @@ import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
 import { WeightField } from '@/web/kit/WeightField';
 import { EMPTY_WEIGHT, ozFromText, type WeightText, weightTrouble } from '@/web/kit/weight-text';
+import { lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** The heaviest cylinder that stands on a field scale, oz. */
@@ -48,11 +49,11 @@ export function TypedMovement({
   const order =
     moved !== undefined && moved <= 0
       ? way === 'in'
-        ? 'Charging makes the cylinder lighter: the end must be below the start.'
-        : 'Recovering makes the cylinder heavier: the end must be above the start.'
+        ? say(tell('web.charging-makes-cylinder-lighter-end-must'))
+        : say(tell('web.recovering-makes-cylinder-heavier-end-must'))
       : undefined;
   return (
-    <Sheet open onClose={onClose} title="Type a weighed amount">
+    <Sheet open onClose={onClose} title={say(tell('web.type-weighed-amount'))}>
       <form
         className="mt-3 grid gap-2"
         onSubmit={async (e) => {
@@ -85,19 +86,19 @@ export function TypedMovement({
         }}
       >
         <Choice
-          label="Which way"
+          label={say(tell('web.which-way'))}
           value={way}
           onChange={setWay}
           options={[
-            { value: 'in', label: 'Into the system' },
-            { value: 'out', label: 'Recovered' },
+            { value: 'in', label: say(tell('web.into-system')) },
+            { value: 'out', label: say(tell('web.recovered')) },
           ]}
         />
         {way === 'out' && takes.length ? (
           <div>
             <Choice
               stacked
-              label="Into cylinder"
+              label={say(tell('web.into-cylinder'))}
               value={cylinderId}
               options={takes.map((c) => ({
                 value: c.id,
@@ -107,20 +108,20 @@ export function TypedMovement({
             />
             {asked && keeps && !cylinderId ? (
               <p role="alert" className="text-[12.5px] font-[600] text-oxide">
-                Say which cylinder it went into: the ledger follows every ounce.
+                {say(tell('web.say-which-cylinder-it-went-into'))}
               </p>
             ) : null}
           </div>
         ) : null}
         <WeightField
-          label="Cylinder at the start"
+          label={say(tell('web.cylinder-at-start'))}
           value={start}
           onChange={setStart}
           error={asked ? bad(start)?.message : undefined}
           allowed={bad(start)?.allowed}
         />
         <WeightField
-          label="Cylinder at the end"
+          label={say(tell('web.cylinder-at-end'))}
           value={end}
           onChange={setEnd}
           error={asked ? (bad(end)?.message ?? order) : undefined}
@@ -128,12 +129,12 @@ export function TypedMovement({
         />
         <p className="text-[17px] font-[620]">
           {moved !== undefined && !order
-            ? `${moved.toFixed(1)} oz ${way === 'in' ? 'into the system' : 'recovered'}`
-            : 'Moved: –'}
+            ? `${moved.toFixed(1)} oz ${way === 'in' ? say(tell('web.into-system-2')) : 'recovered'}`
+            : say(tell('web.moved'))}
         </p>
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          Record this amount
+          {say(tell('web.record-this-amount'))}
         </Button>
       </form>
     </Sheet>

@@ -7,6 +7,8 @@ import { Notice, Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 const LEAST_REASON = 10;
@@ -23,7 +25,7 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
   const badMicrons = asked ? typedTrouble(microns, 1, 20000, 'µm') : undefined;
   const badMinutes = asked ? typedTrouble(minutes, 0, 600, 'min') : undefined;
   return (
-    <Sheet open onClose={onClose} title="Standing-vacuum test">
+    <Sheet open onClose={onClose} title={say(tell('web.standing-vacuum-test'))}>
       <form
         className="mt-3 grid gap-2"
         onSubmit={async (e) => {
@@ -43,44 +45,44 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
         }}
       >
         <Field
-          label="Vacuum at the end, pump valved off"
+          label={say(tell('web.vacuum-at-end-pump-valved-off'))}
           unit="µm"
           inputMode="decimal"
           value={microns}
           onChange={(e) => setMicrons(e.target.value)}
           error={badMicrons?.message}
           allowed={badMicrons?.allowed}
-          hint={`Passes at ${view.sheet.circuitSchools.decayLimit} µm or less`}
+          hint={say(tell('web.passes-at-m-or-less', { decayLimit: view.sheet.circuitSchools.decayLimit }))}
         />
         <Field
-          label="Held for"
+          label={say(tell('web.held-for'))}
           unit="min"
           inputMode="decimal"
           value={minutes}
           onChange={(e) => setMinutes(e.target.value)}
           error={badMinutes?.message}
           allowed={badMinutes?.allowed}
-          hint={`${DECAY_LEAST_MIN} min or more, gauge far from the pump`}
+          hint={say(tell('web.min-or-more-gauge-far-from', { decayLeastMin: DECAY_LEAST_MIN }))}
         />
         {wantsReason ? (
           <Field
-            label="Why nothing before it is on record"
+            label={say(tell('web.why-nothing-before-it-is-on'))}
             value={reason}
             maxLength={300}
             onChange={(e) => setReason(e.target.value)}
             error={
-              asked && reason.trim().length < LEAST_REASON ? 'Say why recovery to evacuation is not here.' : undefined
+              asked && reason.trim().length < LEAST_REASON
+                ? say(tell('web.say-why-recovery-to-evacuation-is'))
+                : undefined
             }
-            allowed={`${LEAST_REASON} to 300 characters, by a lead`}
-            hint="A typed vacuum passes recovery, joints and pressure test by; the reason shows in the report"
+            allowed={say(tell('web.to-300-characters-by-lead', { leastReason: LEAST_REASON }))}
+            hint={say(tell('web.typed-vacuum-passes-recovery-joints-and'))}
           />
         ) : null}
-        <Notice kind="look-again">
-          Never energise or insulation-test a compressor in vacuum. The maker’s limit comes before this one.
-        </Notice>
+        <Notice kind="look-again">{say(tell('web.never-energise-or-insulation-test-compressor'))}</Notice>
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy} className="mt-1">
-          Record the test
+          {say(tell('web.record-test'))}
         </Button>
       </form>
     </Sheet>

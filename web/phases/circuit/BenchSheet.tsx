@@ -6,6 +6,8 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { JobView } from '../job-context';
 
@@ -20,7 +22,7 @@ type Switch = {
 const SWITCHES: Record<string, readonly Switch[]> = {
   nitrogen: [
     {
-      label: 'A leak',
+      label: say(tell('web.leak')),
       name: 'leakScfh',
       options: [
         [0, 'none'],
@@ -29,7 +31,7 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: 'The day',
+      label: say(tell('web.day-2')),
       name: 'swingFPerH',
       options: [
         [-6, 'cools'],
@@ -38,17 +40,17 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: 'Sun on the pipe',
+      label: say(tell('web.sun-on-pipe')),
       name: 'sunF',
       options: [
         [0, 'shaded'],
-        [15, 'in the sun'],
+        [15, say(tell('web.in-sun'))],
       ],
     },
   ],
   vacuum: [
     {
-      label: 'A leak',
+      label: say(tell('web.leak')),
       name: 'leakMicronCfm',
       options: [
         [0, 'none'],
@@ -57,7 +59,7 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: 'Water in the pipes',
+      label: say(tell('web.water-in-pipes')),
       name: 'waterOz',
       options: [
         [0.004, 'dry'],
@@ -66,16 +68,16 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: 'Gauge',
+      label: say(tell('web.gauge')),
       name: 'gauge',
       options: [
         ['right', 'right'],
         ['fouled', 'fouled'],
-        ['lost', 'no signal'],
+        ['lost', say(tell('web.no-signal'))],
       ],
     },
     {
-      label: 'Valve cores',
+      label: say(tell('web.valve-cores')),
       name: 'coresIn',
       options: [
         [false, 'out'],
@@ -85,19 +87,19 @@ const SWITCHES: Record<string, readonly Switch[]> = {
   ],
   recovery: [
     {
-      label: 'Service valves',
+      label: say(tell('web.service-valves')),
       name: 'valveLeaks',
       options: [
         [0, 'tight'],
-        [4, 'leak through'],
+        [4, say(tell('web.leak-through'))],
       ],
     },
     {
-      label: 'Recovery cylinder',
+      label: say(tell('web.recovery-cylinder')),
       name: 'chilled',
       options: [
-        [false, 'in the air'],
-        [true, 'in ice'],
+        [false, say(tell('web.in-air'))],
+        [true, say(tell('web.in-ice'))],
       ],
     },
   ],
@@ -111,8 +113,8 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Ben
   const bench = run && !feed.bench?.told ? feed.bench : null;
   const { problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title="Instruments">
-      <SourceNotice run={run} simulates="pipes, pump and gauges" />
+    <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>
+      <SourceNotice run={run} simulates={say(tell('web.pipes-pump-and-gauges'))} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {bench ? (
@@ -128,7 +130,7 @@ function Controls({ bench, send }: { bench: BenchView; send: (command: unknown) 
   return (
     <>
       <Choice
-        label="Speed, times real time"
+        label={say(tell('web.speed-times-real-time'))}
         value={bench.speed}
         options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
         onChange={(speed) => send({ kind: 'speed', speed })}

@@ -14,6 +14,8 @@ import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
@@ -95,8 +97,8 @@ export function CircuitFrame({
           <CheckList checks={orderFindings(checks)} />
           <GateList gates={gates} phase={phase} view={view} />
           {signed ? null : (
-            <section aria-label="Write down">
-              <h2 className="text-[15px] font-[680]">Write down</h2>
+            <section aria-label={say(tell('web.write-down'))}>
+              <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
               <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
                 {offers.map((kind) => (
                   <Button
@@ -105,7 +107,7 @@ export function CircuitFrame({
                     className="text-[14px]"
                     onClick={() => setOpen({ kind, preset: presets?.[kind] })}
                   >
-                    {ENTRY_TITLES[kind]}
+                    {say(ENTRY_TITLES[kind])}
                   </Button>
                 ))}
               </div>
@@ -118,11 +120,15 @@ export function CircuitFrame({
     >
       <div className="px-4 py-3 lg:px-5">
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[23px]">{PHASE_WORDS[phase]}</h1>
+          <h1 className="text-[23px]">{say(PHASE_WORDS[phase])}</h1>
           <span className="text-ink2">{about}</span>
           {streams && !signed ? (
             <Button tone="quiet" className="ml-auto -my-2" onClick={() => setBench(true)}>
-              Instruments{view.feed.bench && view.feed.bench.speed !== 1 && running ? ` ${view.feed.bench.speed}×` : ''}
+              {say(
+                tell('web.instruments-2', {
+                  bench: view.feed.bench && view.feed.bench.speed !== 1 && running ? ` ${view.feed.bench.speed}×` : '',
+                }),
+              )}
             </Button>
           ) : null}
         </div>

@@ -1,9 +1,11 @@
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { type CircuitEntry, standingEntries } from '@/core/circuit/log/circuit-log';
 import type { EntryPhase } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES, entryWords } from '@/core/circuit/log/entry-words';
+import { clock } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { EntrySheet } from './EntrySheet';
 import { ENTRY_FIELDS } from './entry-fields';
@@ -20,8 +22,8 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0) return null;
   return (
-    <section aria-label="Log">
-      <h2 className="text-[15px] font-[680]">Written down</h2>
+    <section aria-label={say(tell('web.log'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.written-down'))}</h2>
       <ul className="mt-1">
         {list.map((e) => (
           <li
@@ -30,17 +32,17 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
             className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5"
           >
             <span className="leading-snug">
-              <b className="font-[620]">{ENTRY_TITLES[e.kind]}</b> {entryWords(e)}
+              <b className="font-[620]">{say(ENTRY_TITLES[e.kind])}</b> {say(entryWords(e))}
               <span className="block text-[13px] text-ink2">
-                {format(parseISO(e.at), 'HH:mm')}, {e.by}, {e.source}
+                {say(clock(e.at))}, {e.by}, {e.source}
               </span>
             </span>
             {signed ? null : (
               <span className="flex gap-1">
                 {e.source === 'typed' && ENTRY_FIELDS[e.kind] && e.kind !== 'recovered' ? (
-                  <LogButton onPress={() => setFixing(e)}>Correct</LogButton>
+                  <LogButton onPress={() => setFixing(e)}>{say(tell('web.correct'))}</LogButton>
                 ) : null}
-                <LogButton onPress={() => setTaking(e)}>Withdraw</LogButton>
+                <LogButton onPress={() => setTaking(e)}>{say(tell('web.withdraw'))}</LogButton>
               </span>
             )}
           </li>
@@ -57,15 +59,15 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
       ) : null}
       {taking ? (
         <ReasonSheet
-          title={`Withdraw: ${ENTRY_TITLES[taking.kind]}`}
-          label="Why it does not hold"
+          title={say(tell('web.withdraw-2', { entryTitles: ENTRY_TITLES[taking.kind] }))}
+          label={say(tell('web.why-it-does-not-hold'))}
           least={5}
-          send="Withdraw it"
+          send={say(tell('web.withdraw-it'))}
           tone="stop"
           onSend={(reason) => write('withdrawn', { reason }, taking.id)}
           onClose={() => setTaking(undefined)}
         >
-          <p className="text-ink2">{entryWords(taking)}. It stays in the record, marked as withdrawn.</p>
+          <p className="text-ink2">{say(tell('web.it-stays-in-record-marked-as-2', { taking: entryWords(taking) }))}</p>
         </ReasonSheet>
       ) : null}
     </section>

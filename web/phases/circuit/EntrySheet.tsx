@@ -6,7 +6,6 @@ import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { isEarlyLook } from '@/core/circuit/pressure/early-look';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { grossByLedger } from '@/core/circuit/recovery/ledger-rules';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { pressureView } from '@/core/job/circuit/circuit-views';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
@@ -17,6 +16,8 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
 import { WeightField } from '@/web/kit/WeightField';
+import { lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { CAUTIONS } from './cautions';
 import { type CylinderUse, refusalOf } from './entry-check';
@@ -44,7 +45,7 @@ type Half = { said: FieldValues; typed: Record<string, Typed> };
 const NOTHING: Half = { said: {}, typed: {} };
 
 /** What a question that does not arise is stored as. */
-const UNASKED: Record<string, string> = { metals: 'copper to copper', alloy: 'none' };
+const UNASKED: Record<string, string> = { metals: say(tell('web.copper-to-copper')), alloy: 'none' };
 
 const shownText = (v: unknown): string => (v === null || v === undefined ? '' : String(v));
 
@@ -108,7 +109,7 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
   }
 
   return (
-    <Sheet open onClose={onClose} title={ENTRY_TITLES[kind]}>
+    <Sheet open onClose={onClose} title={say(ENTRY_TITLES[kind])}>
       <form
         className="mt-3 grid gap-3"
         data-testid={`entry-form-${kind}`}
@@ -119,9 +120,9 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
       >
         {left.left ? (
           <p className="flex items-center gap-2 text-[13.5px] text-ink2">
-            As you left it.
+            {say(tell('web.as-you-left-it'))}
             <Button tone="quiet" onClick={() => left.keep(NOTHING)}>
-              Empty it
+              {say(tell('web.empty-it'))}
             </Button>
           </p>
         ) : null}
@@ -140,7 +141,7 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
         {asked && refusals[''] ? <p className="text-[13px] font-[600] text-oxide">{refusals['']}</p> : null}
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          Write it down
+          {say(tell('web.write-it-down'))}
         </Button>
       </form>
     </Sheet>
@@ -201,8 +202,8 @@ function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldProps) {
             label={field.label}
             value={value === undefined ? 'open' : value === true ? 'yes' : 'no'}
             options={[
-              { value: 'yes', label: field.yes ?? 'Yes' },
-              { value: 'no', label: field.no ?? 'No' },
+              { value: 'yes', label: field.yes ?? say(tell('web.yes')) },
+              { value: 'no', label: field.no ?? say(tell('web.no')) },
             ]}
             onChange={(v) => onValue(v === 'yes')}
           />
@@ -283,7 +284,7 @@ function CylinderField({
   return (
     <Asked
       error={error}
-      hint={data && list.length === 0 ? `No ${use} cylinder is on the ledger; add one under Cylinders.` : undefined}
+      hint={data && list.length === 0 ? say(tell('web.no-cylinder-is-on-ledger-add', { use })) : undefined}
     >
       <Choice
         stacked
@@ -291,7 +292,14 @@ function CylinderField({
         value={value}
         options={list.map((c) => ({
           value: c.id,
-          label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}; ${lbOz(grossByLedger(c))} on the scale`,
+          label: say(
+            tell('web.on-scale', {
+              tag: c.tag,
+              refrigerant: c.refrigerant ?? 'empty',
+              contentsOz: c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : '',
+              c: lbOz(grossByLedger(c)),
+            }),
+          ),
         }))}
         onChange={onValue}
       />

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { numberFromText } from '@/web/kit/number-text';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Reads "0 300, 5 340, 10 372", one pair a line or separated by commas or semicolons. */
 export function pairsOf(text: string): { pairs: [number, number][]; bad: string | undefined } {
@@ -48,11 +50,11 @@ export function PairsField({
       />
       <span className="block text-[12.5px] text-ink2">
         {bad ? (
-          <span className="font-[600] text-oxide">“{bad}” is not a minute and a reading.</span>
+          <span className="font-[600] text-oxide">{say(tell('web.is-not-minute-and-reading', { bad }))}</span>
         ) : error ? (
           <span className="font-[600] text-oxide">{error}</span>
         ) : (
-          'One reading a line: minute, then microns. Every minute is best.'
+          say(tell('web.one-reading-line-minute-then-microns'))
         )}
       </span>
     </label>

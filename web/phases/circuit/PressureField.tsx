@@ -1,5 +1,7 @@
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { type Typed, VACUUM } from './entry-text';
 
 type Props = {
@@ -27,7 +29,7 @@ export function PressureField({ label, hint, typed, error, onTyped }: Props) {
       <div className="[&_div:first-child]:sr-only">
         <p aria-hidden="true" className="h-[19.5px]" />
         <Choice
-          label={`${label}, unit`}
+          label={say(tell('web.unit', { label }))}
           value={unit}
           options={[
             { value: 'psig', label: 'psig' },

@@ -1,5 +1,7 @@
 import { ENTRY_BODIES, type EntryKind } from '@/core/circuit/log/entry-bodies';
 import { allowedAt } from '@/core/finding/schema-fields';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { FieldValues } from './entry-fields';
 
 export type CylinderUse = 'recovery' | 'supply';
@@ -20,7 +22,9 @@ export function refusalOf(
     const allowed = allowedAt(schema, issue.path) ?? issue.message;
     const value = body[field];
     const missing = value === undefined || value === '';
-    out[field] = missing ? `Missing. Allowed: ${allowed}.` : `Not allowed. Allowed: ${allowed}.`;
+    out[field] = missing
+      ? say(tell('web.missing-allowed', { allowed }))
+      : say(tell('web.not-allowed-allowed', { allowed }));
   }
   return out;
 }

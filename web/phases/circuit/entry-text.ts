@@ -1,6 +1,8 @@
 import { PSI_PER_INHG } from '@/core/units/units';
 import { numberFromText } from '@/web/kit/number-text';
 import { ozFromText, type WeightText, weightText } from '@/web/kit/weight-text';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { EntryField } from './entry-fields';
 
 /** What stands in the boxes of one field; the second box is pounds of a weight, or the unit of a pressure. */
@@ -30,11 +32,11 @@ export function readTyped(field: EntryField, { text, more = '' }: Typed): { valu
     if (`${more}${text}`.trim() === '') return {};
     const value = ozFromText(weight);
     return value === undefined
-      ? { trouble: `“${`${more} ${text}`.trim()}” is not a plain number; leave the unit out.` }
+      ? { trouble: say(tell('web.is-not-plain-number-leave-unit-3', { trim: `${more} ${text}`.trim() })) }
       : { value };
   }
   if (text.trim() === '') return {};
   const number = numberFromText(text);
-  if (number === undefined) return { trouble: `“${text}” is not a plain number; leave the unit out.` };
+  if (number === undefined) return { trouble: say(tell('web.is-not-plain-number-leave-unit-2', { text })) };
   return { value: field.kind === 'pressure' && more === VACUUM ? -Math.abs(number) * PSI_PER_INHG : number };
 }

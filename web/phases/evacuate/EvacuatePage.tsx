@@ -10,6 +10,8 @@ import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
 import { type StripTest, VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { VacuumAnswer } from '@/web/workers/vacuum-analysis';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
@@ -70,7 +72,15 @@ export default function EvacuatePage(view: EquippedView) {
       phase="evacuate"
       about={
         evac.setup
-          ? `${evac.setup.body.method === 'triple' ? 'triple, two sweeps' : 'one deep pull'} · to ${evac.targetMicrons} µm`
+          ? say(
+              tell('web.to-m', {
+                method:
+                  evac.setup.body.method === 'triple'
+                    ? say(tell('web.triple-two-sweeps'))
+                    : say(tell('web.one-deep-pull-2')),
+                targetMicrons: evac.targetMicrons,
+              }),
+            )
           : ''
       }
       checks={evac.checks}
@@ -78,7 +88,7 @@ export default function EvacuatePage(view: EquippedView) {
       offers={['pump-setup', 'blank-off', 'oil-change', 'microns', 'sweep', 'isolated', 'standing']}
       figures={
         <BigFigure
-          label="Vacuum now"
+          label={say(tell('web.vacuum-now'))}
           testId="microns-now"
           value={silent ? '–' : (line.at(-1)?.[1].toLocaleString('en-US') ?? '–')}
           unit="µm"
@@ -90,8 +100,11 @@ export default function EvacuatePage(view: EquippedView) {
           {answer?.progress?.stalled ? <Causes progress={answer.progress} /> : null}
           {sheet.signOffs.some((s) => s.phase === 'evacuate') ? null : (
             <Notice kind="look-again">
-              Never start or insulation-test a compressor in vacuum. A vacuum tests one atmosphere: it never replaces
-              the pressure test. {gates.every(passes) ? '' : 'The maker’s tighter limit wins.'}
+              {say(
+                tell('web.never-start-or-insulation-test-compressor-2', {
+                  passes: gates.every(passes) ? '' : say(tell('web.makers-tighter-limit-wins')),
+                }),
+              )}
             </Notice>
           )}
         </>
@@ -115,26 +128,26 @@ export default function EvacuatePage(view: EquippedView) {
         />
       ) : (
         <BeforeWork
-          title="Before the pump runs"
+          title={say(tell('web.before-pump-runs'))}
           items={BEFORE}
-          note="Connect instruments, or type the readings as the gauge shows them."
+          note={say(tell('web.connect-instruments-or-type-readings-as'))}
         />
       )}
     </CircuitFrame>
   );
 }
 
-const WORDS: Record<string, string> = { pump: 'pump', sweep: 'N₂ sweep', break: 'broken', oil: 'oil' };
+const WORDS: Record<string, string> = { pump: 'pump', sweep: say(tell('web.n-sweep')), break: 'broken', oil: 'oil' };
 
 function figureNote(answer: VacuumAnswer | undefined, stage: string, running: boolean): string | undefined {
-  if (!running) return 'not streaming';
+  if (!running) return say(tell('web.not-streaming'));
   const p = answer?.progress;
   if (stage === 'standing' && answer?.standing)
-    return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : 'too early to say'}`;
+    return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : say(tell('web.too-early-to-say'))}`;
   if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
     return p.fallPerMin < STILL_PER_MIN
-      ? 'stands still'
-      : `falls ${(100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0)} % a minute`;
+      ? say(tell('web.stands-still'))
+      : say(tell('web.falls-minute', { x: (100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0) }));
   return undefined;
 }
 
@@ -144,7 +157,12 @@ function testsOf(
   isolatedS: number | null,
   runId: string | undefined,
 ): StripTest[] {
-  const words = { tight: 'tight', leak: 'leak', moisture: 'moisture', inconclusive: 'nothing certain' } as const;
+  const words = {
+    tight: 'tight',
+    leak: 'leak',
+    moisture: 'moisture',
+    inconclusive: say(tell('web.nothing-certain')),
+  } as const;
   const verdicts = { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' } as const;
   const view = evacuationView(sheet);
   const done = entriesOf(sheet.circuitLog, 'standing')
@@ -171,16 +189,16 @@ function typedPoints({ sheet }: EquippedView): StripPoint[] {
 
 function Causes({ progress }: { progress: PumpProgress }) {
   return (
-    <section aria-label="Why it stands still">
-      <h2 className="text-[15px] font-[680]">Why it stands still, the likeliest first</h2>
+    <section aria-label={say(tell('web.why-it-stands-still'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.why-it-stands-still-likeliest-first'))}</h2>
       <ol className="mt-1">
         {progress.causes.map((c, i) => (
           <li key={c.cause} className="grid grid-cols-[26px_1fr] border-b border-rule2 py-1.5 leading-snug">
             <b className="font-[680]">{i + 1}</b>
             <span>
               <b className="font-[640] first-letter:uppercase inline-block">{c.cause}</b>{' '}
-              <span className="text-[14px]">{c.why}</span>
-              <span className="block text-[14px] font-[600]">{c.act}</span>
+              <span className="text-[14px]">{say(c.why)}</span>
+              <span className="block text-[14px] font-[600]">{say(c.act)}</span>
             </span>
           </li>
         ))}
@@ -191,9 +209,9 @@ function Causes({ progress }: { progress: PumpProgress }) {
 
 /** Before the pump runs: what makes it quick. */
 const BEFORE = [
-  'Nitrogen released, core tools on, both cores out',
-  'Micron gauge on the system, far from the pump, on its own valve',
-  'Short wide hoses, one on each side; fresh pump oil',
-  'Expansion valve open, service valves of a factory-charged unit shut',
-  'Outdoor unit locked out',
+  say(tell('web.nitrogen-released-core-tools-on-both')),
+  say(tell('web.micron-gauge-on-system-far-from')),
+  say(tell('web.short-wide-hoses-one-on-each')),
+  say(tell('web.expansion-valve-open-service-valves-of')),
+  say(tell('web.outdoor-unit-locked-out')),
 ];

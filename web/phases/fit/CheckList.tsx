@@ -1,12 +1,14 @@
 import type { Finding } from '@/core/finding/finding';
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { Mark } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** What the sheet says, worst first: claim, because, source, and what to do. */
 export function CheckList({ checks }: { checks: readonly Finding[] }) {
   return (
-    <section aria-label="Checks">
-      <h2 className="text-[15px] font-[680]">What it says</h2>
+    <section aria-label={say(tell('web.checks'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.what-it-says'))}</h2>
       <ul>
         {checks.map((c) => (
           <li
@@ -16,13 +18,13 @@ export function CheckList({ checks }: { checks: readonly Finding[] }) {
           >
             <span className="pt-[2px]">
               <Mark kind={c.verdict} />
-              <span className="sr-only">{VERDICT_WORDS[c.verdict]}</span>
+              <span className="sr-only">{say(VERDICT_WORDS[c.verdict])}</span>
             </span>
             <span>
-              <b className="font-[640]">{c.claim}</b>
-              <span className="block text-[13px]">{c.because}</span>
-              {c.next ? <span className="block text-[13.5px] font-[620]">{c.next.say}</span> : null}
-              <span className="block text-[12px] text-ink2">{c.source}</span>
+              <b className="font-[640]">{say(c.claim)}</b>
+              <span className="block text-[13px]">{say(c.because)}</span>
+              {c.next ? <span className="block text-[13.5px] font-[620]">{say(c.next.say)}</span> : null}
+              <span className="block text-[12px] text-ink2">{say(c.source)}</span>
             </span>
           </li>
         ))}

@@ -7,6 +7,8 @@ import { Paper } from '@/web/bench/sheet/Paper';
 import { around, toScale } from '@/web/bench/sheet/scale';
 import { snap, useDrag } from '@/web/bench/sheet/use-drag';
 import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = { record: Curb; verdict: VerdictOf; onMove: (by: { x: number; y: number }, from: Curb) => void };
 
@@ -15,7 +17,7 @@ export function CurbDrawing({ record, verdict, onMove }: Props) {
   return (
     <Paper
       id="curb"
-      label="Unit openings over curb openings"
+      label={say(tell('web.unit-openings-over-curb-openings'))}
       height={(w) => (w < 560 ? 470 : Math.max(360, Math.min(430, w * 0.56)))}
     >
       {(width, height) => <Plan c={record} verdict={verdict} width={width} height={height} onMove={onMove} />}
@@ -87,7 +89,9 @@ function Plan({
             {`${f.name} ${f.overlapPct.toFixed(0)} %`}
           </Label>
           <Label x={s.x((f.unit.x0 + f.unit.x1) / 2)} y={s.y((f.unit.y0 + f.unit.y1) / 2) + 17} size={12.5}>
-            {Number.isFinite(f.fpm) ? `${f.overlapIn2.toFixed(0)} in², ${f.fpm.toFixed(0)} fpm` : 'no air passes'}
+            {Number.isFinite(f.fpm)
+              ? say(tell('web.in-fpm', { overlapIn2: f.overlapIn2.toFixed(0), fpm: f.fpm.toFixed(0) }))
+              : say(tell('web.no-air-passes'))}
           </Label>
         </g>
       ))}
@@ -108,7 +112,7 @@ function Plan({
         size={13}
       />
       <Label x={14} y={16} anchor="start" size={12.5} tone="var(--copper)">
-        Unit (copper) over curb (ink), from above. Drag the unit.
+        {say(tell('web.unit-copper-over-curb-ink-from'))}
       </Label>
       <Adapter
         c={c}
@@ -152,7 +156,7 @@ function Adapter({
   return (
     <g>
       <Label x={x} y={y + 12} anchor="start" size={12.5} tone="var(--ink2)">
-        {`Adapter, ${worst.name.toLowerCase()}`}
+        {say(tell('web.adapter', { name: worst.name.toLowerCase() }))}
       </Label>
       <path
         d={`M${left} ${top}H${left + off + 26}M${left + off} ${top + h}H${left + off + 26}`}

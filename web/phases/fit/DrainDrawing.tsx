@@ -4,11 +4,13 @@ import { type DrainSheet, panAtTrip } from '@/core/fit/drain/drain-sheet';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { verdictColour } from '@/web/bench/verdict-colour';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** The drain in profile, heights ten times larger than lengths; the pan at its trip level; the trap as it must be made. */
 export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdict: VerdictOf }) {
   return (
-    <Paper id="drain" label="Drain in profile" height={330}>
+    <Paper id="drain" label={say(tell('web.drain-in-profile'))} height={330}>
       {(width) => {
         const left = 118;
         const right = width - 84;
@@ -32,7 +34,7 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
           <g>
             <rect x={8} y={18} width={96} height={top - 18} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
             <Label x={56} y={44} size={13}>
-              indoor unit
+              {say(tell('web.indoor-unit'))}
             </Label>
             <path
               d={`M${left} ${top}L${right} ${top + d.runFt * CODE_SLOPE * k}`}
@@ -41,7 +43,7 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               strokeDasharray="3 4"
             />
             <Label x={right + 6} y={top + d.runFt * CODE_SLOPE * k + 4} anchor="start" size={12} tone="var(--ink2)">
-              ⅛ in/ft
+              {say(tell('web.in-ft'))}
             </Label>
             <path
               d={`M${left} ${top}L${right} ${top + preferred * k}`}
@@ -50,7 +52,7 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               strokeDasharray="3 4"
             />
             <Label x={right + 6} y={top + preferred * k + 4} anchor="start" size={12} tone="var(--pine)">
-              ¼ in/ft
+              {say(tell('web.in-ft-2'))}
             </Label>
             <path
               d={
@@ -66,7 +68,7 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
             <Dim x1={left} y1={top - 26} x2={right} y2={top - 26} label={inText(d.runFt)} unit="ft" />
             {fall === null ? (
               <Label x={(left + right) / 2} y={top + 22} bold>
-                fall not measured
+                {say(tell('web.fall-not-measured'))}
               </Label>
             ) : (
               <Dim
@@ -84,22 +86,22 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               <path d="M0 20V90H150V20" fill="none" stroke="var(--ink)" strokeWidth={2.5} />
               {d.pan && pan ? <rect x={2} y={90 - 50} width={146} height={49} fill="url(#drain-copper)" /> : null}
               <Label x={75} y={14} size={12.5} tone="var(--ink2)">
-                {d.pan ? 'pan when its float trips' : 'no pan'}
+                {d.pan ? say(tell('web.pan-when-its-float-trips')) : say(tell('web.no-pan'))}
               </Label>
               {pan ? (
                 <>
                   <Label x={75} y={62} bold size={15}>
-                    {`${pan.gal.toFixed(1)} gal, ${pan.lb.toFixed(0)} lb`}
+                    {say(tell('web.gal-lb', { gal: pan.gal.toFixed(1), lb: pan.lb.toFixed(0) }))}
                   </Label>
                   <Label x={75} y={80} size={12.5}>
-                    {`${pan.minutes.toFixed(0)} min to the trip`}
+                    {say(tell('web.min-to-trip', { minutes: pan.minutes.toFixed(0) }))}
                   </Label>
                 </>
               ) : null}
             </g>
             <g transform={`translate(${Math.max(210, width * 0.48)} 200)`}>
               <Label x={60} y={14} size={12.5} tone="var(--ink2)">
-                trap, draw-through
+                {say(tell('web.trap-draw-through'))}
               </Label>
               <path
                 d="M0 34H30V74Q30 92 48 92T66 74V58H112"
@@ -116,7 +118,11 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
                 </>
               ) : (
                 <Label x={60} y={112} size={12.5}>
-                  {d.trapInside ? 'inside the appliance' : trap ? 'by the maker’s drawing' : 'suction not measured'}
+                  {d.trapInside
+                    ? say(tell('web.inside-appliance'))
+                    : trap
+                      ? say(tell('web.by-makers-drawing'))
+                      : say(tell('web.suction-not-measured'))}
                 </Label>
               )}
             </g>

@@ -5,6 +5,8 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { FIT_FIELDS, FIT_LISTS, type FieldDef, type ListDef, STAGE_FIELDS, STAGE_STARTS } from './fields';
 import { valueAt } from './record-path';
 import type { FitEdit } from './use-fit';
@@ -31,7 +33,7 @@ export function FitFields({ kind, edit, disabled }: { kind: FitKind; edit: FitEd
                   className="touch ml-auto cursor-pointer px-2 text-[13px] font-[600] text-copper underline underline-offset-4"
                   onClick={() => edit.put(section.when!, there ? null : section.start)}
                 >
-                  {there ? 'Take it out' : 'Add'}
+                  {there ? say(tell('web.take-it-out')) : say(tell('web.add'))}
                 </button>
               ) : null}
             </legend>
@@ -89,8 +91,8 @@ function OneField({
           label={field.label}
           value={value ? 'yes' : 'no'}
           options={[
-            { value: 'yes', label: 'Yes' },
-            { value: 'no', label: 'No' },
+            { value: 'yes', label: say(tell('web.yes')) },
+            { value: 'no', label: say(tell('web.no')) },
           ]}
           onChange={(v) => !disabled && void edit.put(path, v === 'yes')}
         />
@@ -130,7 +132,7 @@ function ListEditor({ list, edit, disabled }: { list: ListDef; edit: FitEdit; di
             <OneCell key={f.path} field={f} path={`${list.path}.${i}.${f.path}`} edit={edit} disabled={disabled} />
           ))}
           <Remove
-            label={`Remove ${i + 1}`}
+            label={say(tell('web.remove', { i: i + 1 }))}
             disabled={disabled}
             onClick={() =>
               edit.put(
@@ -156,8 +158,8 @@ function OneCell({ field, path, edit, disabled }: { field: FieldDef; path: strin
     field.kind === 'choice'
       ? field.options
       : ([
-          ['true', 'Yes'],
-          ['false', 'No'],
+          ['true', say(tell('web.yes'))],
+          ['false', say(tell('web.no'))],
         ] as const);
   const value = String(valueAt(edit.record, path));
   return (
@@ -200,7 +202,7 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
   return (
     <fieldset>
       <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
-        Narrow places, in walking order
+        {say(tell('web.narrow-places-in-walking-order'))}
       </legend>
       {stages.map((stage, i) => (
         <div
@@ -226,7 +228,7 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
           ))}
           <div className="sm:col-start-6">
             <Remove
-              label={`Remove ${stage.label}`}
+              label={say(tell('web.remove-2', { label: stage.label }))}
               disabled={disabled}
               onClick={() =>
                 edit.put(
@@ -240,13 +242,13 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
       ))}
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={disabled} onClick={() => add('opening')}>
-          Add a gate or door
+          {say(tell('web.add-gate-or-door'))}
         </Button>
         <Button disabled={disabled} onClick={() => add('corner')}>
-          Add a corner
+          {say(tell('web.add-corner'))}
         </Button>
         <Button disabled={disabled} onClick={() => add('hatch')}>
-          Add a hatch
+          {say(tell('web.add-hatch'))}
         </Button>
       </div>
     </fieldset>

@@ -12,6 +12,7 @@ import { fitContextOf, scopeInputOf } from '@/core/job/before';
 import { isHandedOver } from '@/core/job/sheet';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import type { Selection } from '@/core/sizing/selection';
+import { clock } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
@@ -20,6 +21,8 @@ import { useAct } from '@/web/kit/use-act';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { useChoose } from '../scope/use-choose';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
@@ -65,31 +68,43 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <CheckList checks={checks} />
-          <section aria-label="Pictures">
-            <h2 className="text-[15px] font-[680]">Pictures of it</h2>
+          <section aria-label={say(tell('web.pictures'))}>
+            <h2 className="text-[15px] font-[680]">{say(tell('web.pictures-of-it'))}</h2>
             <div className="mt-1 flex flex-wrap items-center gap-2">
               <Thumbs view={view} subject={subject} />
-              <PhotoButton view={view} subject={subject} label={`Picture: ${FIT_WORDS[kind]}`} />
+              <PhotoButton
+                view={view}
+                subject={subject}
+                label={say(tell('web.picture', { fitWords: FIT_WORDS[kind] }))}
+              />
             </div>
           </section>
           <p className="text-[12.5px] text-ink2">
-            {edit.saving !== 'no'
-              ? 'Saving …'
-              : edit.stored
-                ? `Saved. Last by ${sheet.fits[kind]?.by}.`
-                : 'Nothing saved yet: the first figure you type saves the sheet.'}{' '}
-            Maker’s instructions and local code come first.
+            {say(
+              tell('web.makers-instructions-and-local-code-come', {
+                saving:
+                  edit.saving !== 'no'
+                    ? say(tell('web.saving'))
+                    : edit.stored
+                      ? say(tell('web.saved-last-by', { by: sheet.fits[kind]?.by }))
+                      : say(tell('web.nothing-saved-yet-first-figure-you')),
+              }),
+            )}
           </p>
         </div>
       }
       next={
         <NextMoveBar
           kind={first ? first.verdict : 'good'}
-          say={first ? (first.next?.say ?? first.claim) : `${FIT_WORDS[kind]}: everything holds.`}
-          because={first ? `${first.claim} ${first.because}` : 'Measured, and nothing is short.'}
+          say={
+            first
+              ? say(first.next?.say ?? first.claim)
+              : say(tell('web.everything-holds', { fitWords: FIT_WORDS[kind] }))
+          }
+          because={first ? `${say(first.claim)} ${say(first.because)}` : say(tell('web.measured-and-nothing-is-short'))}
         >
           <Button tone="primary" onClick={() => navigate(following ? `${base}/fit/${following}` : `${base}/scope`)}>
-            {following ? FIT_WORDS[following] : 'Go to scope'}
+            {say(following ? FIT_WORDS[following] : 'Go to scope')}
           </Button>
         </NextMoveBar>
       }
@@ -97,7 +112,7 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
       <div className="px-4 pb-6 lg:px-7">
         <nav
           ref={strip}
-          aria-label="Fit sheets"
+          aria-label={say(tell('web.fit-sheets'))}
           className="-mx-4 flex overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7"
         >
           {kinds.map((k) => (
@@ -113,21 +128,21 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
                 }
                 size={14}
               />
-              {FIT_WORDS[k]}
+              {say(FIT_WORDS[k])}
             </Link>
           ))}
         </nav>
-        <h1 className="sr-only">{FIT_WORDS[kind]}</h1>
+        <h1 className="sr-only">{say(FIT_WORDS[kind])}</h1>
         <div className="mt-2 grid gap-2">
           {edit.conflict ? (
             <Notice kind="look-again">
-              <b>Someone changed this sheet after you read it.</b> {edit.conflict.by}, {edit.conflict.at.slice(11, 16)}{' '}
-              UTC.
+              <b>{say(tell('web.someone-changed-this-sheet-after-you'))}</b>{' '}
+              {say(tell('web.by-at', { by: edit.conflict.by, at: clock(edit.conflict.at) }))}
               <div className="mt-2 flex flex-wrap gap-3">
                 <Button tone="primary" onClick={edit.keepMine}>
-                  Save mine over it
+                  {say(tell('web.save-mine-over-it'))}
                 </Button>
-                <Button onClick={edit.takeStored}>Take the stored one</Button>
+                <Button onClick={edit.takeStored}>{say(tell('web.take-stored-one'))}</Button>
               </div>
             </Notice>
           ) : (
@@ -211,17 +226,17 @@ function StandHeight({ view, disabled }: { view: JobView; disabled: boolean }) {
   return (
     <div className="mt-2 grid max-w-[420px] grid-cols-[150px_1fr] items-end gap-3">
       <NumberCell
-        label="Stand height"
+        label={say(tell('web.stand-height'))}
         unit="in"
         value={scope.choice.standIn}
         disabled={disabled}
         onCommit={(v) => {
-          if (v === null || v < 0 || v > 120) return 'Outside what can be built. Allowed: 0 to 120 in.';
+          if (v === null || v < 0 || v > 120) return say(tell('web.outside-what-can-be-built-allowed'));
           choose({ standIn: v });
           return undefined;
         }}
       />
-      <p className="pb-3 text-[13px] text-ink2">From the scope: it lifts openings, drain and unit alike.</p>
+      <p className="pb-3 text-[13px] text-ink2">{say(tell('web.from-scope-it-lifts-openings-drain'))}</p>
       <Trouble problem={problem} />
     </div>
   );
@@ -231,10 +246,10 @@ function StandHeight({ view, disabled }: { view: JobView; disabled: boolean }) {
 function LiftList({ record, edit, disabled }: { record: Curb; edit: FitEdit; disabled: boolean }) {
   return (
     <fieldset className="mt-3">
-      <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">Before the lift</legend>
-      <p className="mt-1 text-[13px] text-ink2">
-        Rigging, crane and roof edge are work for qualified people: exclusion zone, fall protection, power lines, wind.
-      </p>
+      <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
+        {say(tell('web.before-lift'))}
+      </legend>
+      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.rigging-crane-and-roof-edge-are'))}</p>
       {LIFT_CHECK_IDS.map((id) => (
         <label key={id} className="touch flex cursor-pointer items-center gap-2.5 border-b border-rule2">
           <input
@@ -249,7 +264,7 @@ function LiftList({ record, edit, disabled }: { record: Curb; edit: FitEdit; dis
           <span className="grid size-[26px] shrink-0 place-items-center border-[1.5px] border-ink bg-sheet peer-focus-visible:outline-3 peer-focus-visible:outline-copper">
             {record.lift.includes(id) ? <span className="size-[14px] bg-copper" /> : null}
           </span>
-          {LIFT_CHECKS[id]}
+          {say(LIFT_CHECKS[id])}
         </label>
       ))}
     </fieldset>

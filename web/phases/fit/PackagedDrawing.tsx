@@ -5,11 +5,17 @@ import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { toScale } from '@/web/bench/sheet/scale';
 import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Above: the house wall and the unit's back, both seen from the yard. Below: the levels in section, the stand counted in. */
 export function PackagedDrawing({ record, verdict }: { record: Packaged; verdict: VerdictOf }) {
   return (
-    <Paper id="packaged" label="Duct sides and levels of a packaged unit" height={boxNeeded(record) ? 600 : 430}>
+    <Paper
+      id="packaged"
+      label={say(tell('web.duct-sides-and-levels-of-packaged'))}
+      height={boxNeeded(record) ? 600 : 430}
+    >
       {(width, height) => (
         <g>
           <Sides p={record} verdict={verdict} width={width} height={190} />
@@ -80,15 +86,15 @@ function CrossBox({ p, verdict, width, height }: { p: Packaged; verdict: Verdict
         size={12.5}
       />
       <Label x={textX} y={34} anchor="start" size={13.5}>
-        Crossover box
+        {say(tell('web.crossover-box'))}
       </Label>
       <Label x={textX} y={60} anchor="start" size={19} bold tone={verdictColour(found)}>
         {result.ok
-          ? `${result.value.openIn2.toFixed(0)} in² open, ${result.value.fpm.toFixed(0)} fpm`
-          : 'the duct fills it'}
+          ? say(tell('web.in-open-fpm', { openIn2: result.value.openIn2.toFixed(0), fpm: result.value.fpm.toFixed(0) }))
+          : say(tell('web.duct-fills-it'))}
       </Label>
       <Label x={textX} y={80} anchor="start" size={12.5} tone="var(--ink2)">
-        {`return air, ${CROSSOVER_LIMIT_FPM} fpm at most`}
+        {say(tell('web.return-air-fpm-at-most', { crossoverLimitFpm: CROSSOVER_LIMIT_FPM }))}
       </Label>
     </g>
   );
@@ -132,7 +138,7 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
               strokeWidth={1.5}
             />
             <Label x={x + s[k].x * boxW} y={top + s[k].y * h + 5} size={12.5} bold>
-              {k === 'supply' ? 'Supply' : 'Return'}
+              {k === 'supply' ? say(tell('web.supply')) : say(tell('web.return'))}
             </Label>
           </g>
         ))}
@@ -144,8 +150,8 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
   const to = spots(seenFromYard(p.house)).supply;
   return (
     <g>
-      {draw(8, 'Unit, seen from the yard', seenFromYard(p.unit))}
-      {draw(rightX, 'House wall, seen from the yard', seenFromYard(p.house))}
+      {draw(8, say(tell('web.unit-seen-from-yard')), seenFromYard(p.unit))}
+      {draw(rightX, say(tell('web.house-wall-seen-from-yard')), seenFromYard(p.house))}
       <path
         d={`M${8 + from.x * boxW} ${top + from.y * h + 20}C${8 + from.x * boxW} ${top + from.y * h + 74} ${rightX + to.x * boxW} ${top + to.y * h + 74} ${rightX + to.x * boxW} ${top + to.y * h + 20}`}
         fill="none"

@@ -8,6 +8,8 @@ import { Paper } from '@/web/bench/sheet/Paper';
 import { around, type Scale, toScale } from '@/web/bench/sheet/scale';
 import { snap, useDrag } from '@/web/bench/sheet/use-drag';
 import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = {
   record: Placement;
@@ -20,7 +22,11 @@ type Obstacle = Placement['obstacles'][number];
 /** Plan of the place: house below, unit where it will stand, what each side has and needs. Drag the unit. */
 export function PlacementDrawing({ record: p, verdict, onMove, onObstacle }: Props) {
   return (
-    <Paper id="placement" label="Plan of the outdoor place" height={(w) => Math.max(320, Math.min(430, w * 0.62))}>
+    <Paper
+      id="placement"
+      label={say(tell('web.plan-of-outdoor-place'))}
+      height={(w) => Math.max(320, Math.min(430, w * 0.62))}
+    >
       {(width, height) => (
         <Plan p={p} verdict={verdict} width={width} height={height} onMove={onMove} onObstacle={onObstacle} />
       )}
@@ -155,7 +161,7 @@ function Plan({
         return <Dim key={side.compass} {...line} label={inText(side.availableIn)} verdict={verdict(side.check.id)} />;
       })}
       <Label x={width - 6} y={16} anchor="end" size={12.5} tone="var(--ink2)">
-        Plan, to scale. Drag the unit or what stands near it.
+        {say(tell('web.plan-to-scale-drag-unit-or'))}
       </Label>
     </g>
   );

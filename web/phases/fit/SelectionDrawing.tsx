@@ -3,6 +3,8 @@ import { balancePoint, capacityAt, type HeatPumpLines, lossAt } from '@/core/siz
 import type { Selection } from '@/core/sizing/selection';
 import { Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** What the pump gives against what the house loses, over outdoor temperature: where they cross, and what is missing at design. */
 export function SelectionDrawing({ record }: { record: Selection }) {
@@ -11,8 +13,8 @@ export function SelectionDrawing({ record }: { record: Selection }) {
     return (
       <p className="py-6 text-ink2">
         {record.load
-          ? 'No heat pump in this selection.'
-          : 'Enter the load calculation and its source: the picture of capacity against house needs it.'}
+          ? say(tell('web.no-heat-pump-in-this-selection'))
+          : say(tell('web.enter-load-calculation-and-its-source'))}
       </p>
     );
   }
@@ -27,13 +29,15 @@ export function SelectionDrawing({ record }: { record: Selection }) {
   const result = balancePoint(lines);
   if (!result.ok)
     return (
-      <p className="py-6 font-[600] text-oxide">{`${result.refused.message} Allowed: ${result.refused.allowed}.`}</p>
+      <p className="py-6 font-[600] text-oxide">
+        {say(tell('web.allowed', { message: result.refused.message, allowed: result.refused.allowed }))}
+      </p>
     );
   const { balanceF, auxKw, auxLockoutF } = result.value;
   const lowF = Math.min(lines.designF, 10, balanceF) - 5;
   const highF = h.noLoadF + 2;
   return (
-    <Paper id="selection" label="Balance point" height={360}>
+    <Paper id="selection" label={say(tell('web.balance-point'))} height={360}>
       {(width, height) => {
         const x = scaleLinear()
           .domain([lowF, highF])
@@ -73,10 +77,10 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               </g>
             ))}
             <Label x={54} y={14} anchor="start" size={12.5} tone="var(--ink2)">
-              thousand Btu/h
+              {say(tell('web.thousand-btu-h'))}
             </Label>
             <Label x={width - 20} y={height - 8} anchor="end" size={12.5} tone="var(--ink2)">
-              outdoor °F
+              {say(tell('web.outdoor-f'))}
             </Label>
             {lowF < 17 ? (
               <rect x={x(lowF)} width={x(17) - x(lowF)} y={20} height={height - 64} fill="url(#selection-soft)" />
@@ -94,7 +98,7 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               strokeDasharray="6 4"
             />
             <Label x={x(design) + 6} y={34} anchor="start" size={12.5}>
-              {`design ${design} °F: ${auxKw.toFixed(1)} kW missing`}
+              {say(tell('web.design-f-kw-missing', { design, auxKw: auxKw.toFixed(1) }))}
             </Label>
             <rect
               x={x(balanceF) - 6}
@@ -113,10 +117,10 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               size={17}
               tone="var(--pine)"
             >
-              {`${balanceF.toFixed(0)} °F balance`}
+              {say(tell('web.f-balance', { balanceF: balanceF.toFixed(0) }))}
             </Label>
             <Label x={x(balanceF) - 4} y={y(capacityAt(lines, balanceF)) + 64} anchor="end" size={12.5}>
-              {`strips off above ${auxLockoutF} °F`}
+              {say(tell('web.strips-off-above-f', { auxLockoutF }))}
             </Label>
             <Label
               x={x(highF - 4)}
@@ -126,14 +130,14 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               tone="var(--copper)"
               bold
             >
-              pump gives
+              {say(tell('web.pump-gives'))}
             </Label>
             <Label x={x(highF - 12)} y={y(lossAt(lines, highF - 12)) + 22} anchor="end" size={13} bold>
-              house loses
+              {say(tell('web.house-loses'))}
             </Label>
             {lowF < 15 ? (
               <Label x={x(lowF) + 6} y={height - 54} anchor="start" size={12} tone="var(--ink2)">
-                below 17 °F: not proven
+                {say(tell('web.below-17-f-not-proven'))}
               </Label>
             ) : null}
           </g>

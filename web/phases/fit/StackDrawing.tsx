@@ -7,6 +7,8 @@ import { Paper } from '@/web/bench/sheet/Paper';
 import { toScale } from '@/web/bench/sheet/scale';
 import { snap, useDrag } from '@/web/bench/sheet/use-drag';
 import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Elevation: the old equipment beside the new one, between the plenum and the return that stay. */
 export function StackDrawing({
@@ -21,7 +23,7 @@ export function StackDrawing({
   return (
     <Paper
       id="stack"
-      label="Old and new equipment between plenum and return"
+      label={say(tell('web.old-and-new-equipment-between-plenum'))}
       height={(w) => Math.max(400, Math.min(470, w * 0.64))}
     >
       {(width, height) => <Elevation s={record} verdict={verdict} width={width} height={height} onRaise={onRaise} />}
@@ -107,10 +109,10 @@ function Elevation({
   return (
     <g>
       <Label x={half / 2} y={16} bold>
-        Old
+        {say(tell('web.old'))}
       </Label>
       <Label x={right + half / 2} y={16} bold>
-        New
+        {say(tell('web.new'))}
       </Label>
       {house(0)}
       {house(right)}
@@ -206,7 +208,7 @@ function Elevation({
                 : 'var(--ink2)'
           }
         >
-          {`${i === 0 ? 'above' : 'below'}: ${closingWords(end)}`}
+          {`${i === 0 ? 'above' : 'below'}: ${say(closingWords(end))}`}
         </Label>
       ))}
       <Dim

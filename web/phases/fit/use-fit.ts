@@ -11,6 +11,8 @@ import {
 import { scopeInputOf } from '@/core/job/before';
 import { startFit } from '@/core/scope/fit-start';
 import { type ApiProblem, putAndLeave } from '@/web/api/http';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { withValue } from './record-path';
 
@@ -122,7 +124,14 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
       const checked = FIT_SCHEMAS[kind].safeParse(record);
       if (!checked.success) {
         const refused = refusalFromZod(FIT_SCHEMAS[kind], checked.error, record);
-        return `${refused.message.replace(/^[\w.]+:\s*/, '').replace(/^./, (c) => c.toUpperCase())} Allowed: ${refused.allowed}.`;
+        return say(
+          tell('web.allowed-5', {
+            x: say(refused.message)
+              .replace(/^[\w.]+:\s*/, '')
+              .replace(/^./, (c) => c.toUpperCase()),
+            allowed: refused.allowed,
+          }),
+        );
       }
       const typed = Object.entries(values).flatMap(([path, value]) =>
         typeof value === 'number' ? [path] : figurePaths(kind, value, `${path}.`),

@@ -6,6 +6,8 @@ import { orderFindings } from '@/core/finding/order';
 import { afterRunView } from '@/core/job/circuit/circuit-views';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { Button } from '@/web/kit/Button';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { CheckList } from '../fit/CheckList';
@@ -22,14 +24,14 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
   ];
   if (sheet.circuitLog.length === 0 || (signed && checks.length === 0)) return null;
   return (
-    <section aria-label="After the run">
-      <h2 className="text-[15px] font-[680]">After the run</h2>
+    <section aria-label={say(tell('web.after-run'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.after-run'))}</h2>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {signed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {offers.map((kind) => (
             <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
-              {ENTRY_TITLES[kind]}
+              {say(ENTRY_TITLES[kind])}
             </Button>
           ))}
         </div>

@@ -8,25 +8,37 @@ import { numberFromText } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type Name = Exclude<keyof FurnaceProof, 'fuel'>;
 const FIELDS: readonly { name: Name; label: string; unit: string; gas?: true; hint?: string }[] = [
   {
     name: 'inletInWc',
-    label: 'Inlet gas pressure',
-    unit: 'in. w.c.',
+    label: say(tell('web.inlet-gas-pressure')),
+    unit: say(tell('web.in-w-c')),
     gas: true,
-    hint: 'everything on the line burning',
+    hint: say(tell('web.everything-on-line-burning')),
   },
-  { name: 'manifoldInWc', label: 'Manifold pressure', unit: 'in. w.c.', gas: true },
-  { name: 'plateManifoldInWc', label: 'Manifold pressure on the plate', unit: 'in. w.c.', gas: true },
-  { name: 'riseF', label: 'Temperature rise', unit: '°F', hint: 'supply out of sight of the heat exchanger' },
-  { name: 'plateRiseLowF', label: 'Rise on the plate, from', unit: '°F' },
-  { name: 'plateRiseHighF', label: 'Rise on the plate, to', unit: '°F' },
-  { name: 'coAirFreePpm', label: 'CO in the flue, air-free', unit: 'ppm' },
-  { name: 'roomCoPpm', label: 'CO in the room', unit: 'ppm' },
-  { name: 'ranMin', label: 'Burning for', unit: 'min' },
+  { name: 'manifoldInWc', label: say(tell('web.manifold-pressure')), unit: say(tell('web.in-w-c')), gas: true },
+  {
+    name: 'plateManifoldInWc',
+    label: say(tell('web.manifold-pressure-on-plate')),
+    unit: say(tell('web.in-w-c')),
+    gas: true,
+  },
+  {
+    name: 'riseF',
+    label: say(tell('web.temperature-rise')),
+    unit: '°F',
+    hint: say(tell('web.supply-out-of-sight-of-heat')),
+  },
+  { name: 'plateRiseLowF', label: say(tell('web.rise-on-plate-from')), unit: '°F' },
+  { name: 'plateRiseHighF', label: say(tell('web.rise-on-plate-to')), unit: '°F' },
+  { name: 'coAirFreePpm', label: say(tell('web.co-in-flue-air-free')), unit: 'ppm' },
+  { name: 'roomCoPpm', label: say(tell('web.co-in-room')), unit: 'ppm' },
+  { name: 'ranMin', label: say(tell('web.burning-for')), unit: 'min' },
 ];
 
 /** What a furnace that was installed alone shows, typed off its instruments. */
@@ -59,12 +71,12 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
   const bad = (name: string): string | undefined =>
     asked && !checked.success && checked.error.issues.some((i) => i.path[0] === name)
       ? (texts[name as Name] ?? '').trim() === ''
-        ? 'Missing.'
-        : 'Not allowed.'
+        ? say(tell('web.missing'))
+        : say(tell('web.not-allowed'))
       : undefined;
   const allowed = (name: Name): string => furnaceProofSchema.shape[name].description ?? '';
   return (
-    <Sheet open onClose={onClose} title="What the furnace shows">
+    <Sheet open onClose={onClose} title={say(tell('web.what-furnace-shows'))}>
       <form
         className="mt-3 grid gap-2"
         onSubmit={async (e) => {
@@ -77,20 +89,17 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
           onClose();
         }}
       >
-        <Notice kind="look-again">
-          Gas and combustion are licensed work. Smell of gas, or CO in the room: out, ventilate, call. The maker’s
-          instructions and local code come first.
-        </Notice>
+        <Notice kind="look-again">{say(tell('web.gas-and-combustion-are-licensed-work'))}</Notice>
         <div>
           <Choice
-            label="Fuel"
+            label={say(tell('web.fuel'))}
             value={fuel}
             options={FURNACE_FUELS.map((f) => ({ value: f as string, label: f }))}
             onChange={(next) => half.keep({ fuel: next, texts })}
           />
           {bad('fuel') ? (
             <p role="alert" className="text-[12.5px] font-[600] text-oxide">
-              Say which fuel it burns.
+              {say(tell('web.say-which-fuel-it-burns'))}
             </p>
           ) : null}
         </div>
@@ -109,7 +118,7 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
         ))}
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          Record the readings
+          {say(tell('web.record-readings'))}
         </Button>
       </form>
     </Sheet>

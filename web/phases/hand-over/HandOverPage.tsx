@@ -11,12 +11,15 @@ import { PHASE_WORDS } from '@/core/job/phases';
 import type { Report } from '@/core/job/report';
 import { isEquipped } from '@/core/job/sheet';
 import { sheetGates } from '@/core/job/sheet-gates';
+import { moment } from '@/core/words/said';
 import { get, post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
@@ -62,19 +65,24 @@ export default function HandOverPage(view: JobView) {
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
           <section>
-            <h2 className="text-[15px] font-[680]">Signatures</h2>
+            <h2 className="text-[15px] font-[680]">{say(tell('web.signatures'))}</h2>
             <ul className="mt-1">
               {sheet.signOffs.map((s) => (
                 <li key={s.id} className="border-b border-rule2 py-1.5 leading-snug">
-                  <b className="font-[640]">{PHASE_WORDS[s.phase]}</b> {s.by}
+                  <b className="font-[640]">{say(PHASE_WORDS[s.phase])}</b> {s.by}
                   <span className="block text-[13px] text-ink2">
-                    {s.certificate ?? 'no certificate'}, {s.at.slice(0, 16).replace('T', ' ')} UTC,{' '}
-                    {s.contentHash.slice(0, 10)}
+                    {say(
+                      tell('web.signature-line', {
+                        certificate: s.certificate ?? say(tell('web.no-certificate')),
+                        at: moment(s.at),
+                        contentHash: s.contentHash.slice(0, 10),
+                      }),
+                    )}
                   </span>
                 </li>
               ))}
             </ul>
-            {sheet.signOffs.length === 0 ? <p className="text-ink2">Nothing signed yet.</p> : null}
+            {sheet.signOffs.length === 0 ? <p className="text-ink2">{say(tell('web.nothing-signed-yet'))}</p> : null}
           </section>
           <div className="flex flex-wrap gap-3">
             <a
@@ -83,9 +91,11 @@ export default function HandOverPage(view: JobView) {
               rel="noreferrer"
               className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
             >
-              Report as PDF
+              {say(tell('web.report-as-pdf'))}
             </a>
-            {sheet.signOffs.length ? <Button onClick={() => setAmending(true)}>Add an amendment</Button> : null}
+            {sheet.signOffs.length ? (
+              <Button onClick={() => setAmending(true)}>{say(tell('web.add-amendment'))}</Button>
+            ) : null}
           </div>
         </div>
       }
@@ -96,11 +106,9 @@ export default function HandOverPage(view: JobView) {
         {report ? (
           <ReportSheet report={report} />
         ) : reported ? (
-          <p className="text-ink2">Writing the report …</p>
+          <p className="text-ink2">{say(tell('web.writing-report'))}</p>
         ) : (
-          <p className="text-ink2">
-            The report is written once the new equipment is known. The survey and scope have a document of their own.
-          </p>
+          <p className="text-ink2">{say(tell('web.report-is-written-once-new-equipment'))}</p>
         )}
       </div>
       {proving ? <FurnaceSheet view={view} onClose={() => setProving(false)} /> : null}
@@ -122,12 +130,10 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
   const [note, setNote] = useState('');
   const { busy, problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title="Add an amendment">
-      <p className="mt-2 text-ink2">
-        What was signed stays as it was. The amendment stands beside it, with your name and the time.
-      </p>
+    <Sheet open onClose={onClose} title={say(tell('web.add-amendment'))}>
+      <p className="mt-2 text-ink2">{say(tell('web.what-was-signed-stays-as-it'))}</p>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-phase">
-        To which signature
+        {say(tell('web.to-which-signature'))}
       </label>
       <select
         id="amend-phase"
@@ -137,12 +143,12 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
       >
         {view.sheet.signOffs.map((s) => (
           <option key={s.id} value={s.id}>
-            {PHASE_WORDS[s.phase]}
+            {say(PHASE_WORDS[s.phase])}
           </option>
         ))}
       </select>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-note">
-        Note
+        {say(tell('web.note'))}
       </label>
       <textarea
         id="amend-note"
@@ -160,7 +166,7 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
             if (await act(() => post(`/sign-offs/${signOffId}/amendments`, { id: uuid(), note }))) onClose();
           }}
         >
-          Add it
+          {say(tell('web.add-it'))}
         </Button>
       </div>
     </Sheet>

@@ -5,6 +5,8 @@ import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PortNotice } from './PortNotice';
 
@@ -13,14 +15,14 @@ export function SourceNotice({ run, simulates }: { run: SheetRun | undefined; si
   if (!run || run.source === 'simulated')
     return (
       <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
-        A physical model stands in for {simulates}. Everything read from it is stored as simulated.
+        {say(tell('web.physical-model-stands-in-for-everything', { simulates }))}
       </p>
     );
   return (
     <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
       {run.source === 'replayed'
-        ? 'A recording is played back: every figure of it is marked as replayed.'
-        : 'Instruments of your own are connected. What you do by hand you tell by a tap in the next move.'}
+        ? say(tell('web.recording-is-played-back-every-figure'))
+        : say(tell('web.instruments-of-your-own-are-connected'))}
     </p>
   );
 }
@@ -55,7 +57,7 @@ export function ConnectRun({
             })
           }
         >
-          Disconnect
+          {say(tell('web.disconnect'))}
         </Button>
       ) : (
         <>
@@ -71,7 +73,7 @@ export function ConnectRun({
                 })
               }
             >
-              Resume the interrupted run
+              {say(tell('web.resume-interrupted-run'))}
             </Button>
           ) : null}
           <Button
@@ -79,7 +81,7 @@ export function ConnectRun({
             disabled={busy || !simulated}
             onClick={() => act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
           >
-            Connect simulated instruments
+            {say(tell('web.connect-simulated-instruments'))}
           </Button>
           {simulated || !unsimulated ? null : <p className="text-[14px] text-ink2">{unsimulated}</p>}
         </>

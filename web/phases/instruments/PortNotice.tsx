@@ -5,6 +5,8 @@ import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type Opened = { token: string; channels: string[]; host?: string; port?: number };
@@ -19,34 +21,31 @@ export function PortNotice({ view, phase }: { view: JobView; phase: RunPhase }) 
       await view.actions.reload();
     });
   return (
-    <section aria-label="Instruments of your own" className="border-t border-rule pt-3">
-      <h3 className="text-[15px] font-[680]">Instruments of your own</h3>
-      <p className="text-[13px] text-ink2">
-        Anything that can send a line of JSON: a gauge bridge, or a recording played back. Every reading can also be
-        typed.
-      </p>
+    <section aria-label={say(tell('web.instruments-of-your-own'))} className="border-t border-rule pt-3">
+      <h3 className="text-[15px] font-[680]">{say(tell('web.instruments-of-your-own'))}</h3>
+      <p className="text-[13px] text-ink2">{say(tell('web.anything-that-can-send-line-of'))}</p>
       <Trouble problem={problem} />
       {opened ? (
         <dl className="mt-2 grid grid-cols-[70px_1fr] gap-y-1 text-[14px]" data-testid="port-open">
-          <dt className="text-ink2">Address</dt>
-          <dd className="font-[620]">{opened.port ? `${opened.host}:${opened.port}` : 'the port does not listen'}</dd>
-          <dt className="text-ink2">Token</dt>
+          <dt className="text-ink2">{say(tell('web.address'))}</dt>
+          <dd className="font-[620]">
+            {opened.port ? `${opened.host}:${opened.port}` : say(tell('web.port-does-not-listen'))}
+          </dd>
+          <dt className="text-ink2">{say(tell('web.token'))}</dt>
           <dd className="font-[620] break-all" data-testid="port-token">
             {opened.token}
           </dd>
-          <dt className="text-ink2">Channels</dt>
+          <dt className="text-ink2">{say(tell('web.channels'))}</dt>
           <dd>{opened.channels.join(', ')}</dd>
-          <dd className="col-span-2 text-[13px] text-ink2">
-            The token is told once and opens this run only. The format is in docs/formats.md.
-          </dd>
+          <dd className="col-span-2 text-[13px] text-ink2">{say(tell('web.token-is-told-once-and-opens'))}</dd>
         </dl>
       ) : (
         <div className="mt-1 flex flex-wrap gap-2">
           <Button disabled={busy} onClick={() => open('instrument')}>
-            Wait for an instrument
+            {say(tell('web.wait-for-instrument'))}
           </Button>
           <Button disabled={busy} onClick={() => open('replayed')}>
-            Wait for a recording
+            {say(tell('web.wait-for-recording'))}
           </Button>
         </div>
       )}

@@ -6,6 +6,8 @@ import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { useEntries } from '../circuit/use-entries';
 import type { EquippedView } from '../job-context';
@@ -26,32 +28,46 @@ export default function JoinPage(view: EquippedView) {
       phase="join"
       about={
         figures
-          ? `${figures.lengthFt.toFixed(0)} ft, ${figures.equivalentFt.toFixed(0)} ft with elbows · coil ${figures.liftFt === 0 ? 'level with the unit' : `${Math.abs(figures.liftFt).toFixed(0)} ft ${figures.liftFt > 0 ? 'above' : 'below'} the unit`}`
-          : 'line set, brazing under nitrogen'
+          ? say(
+              tell('web.ft-ft-with-elbows-coil', {
+                lengthFt: figures.lengthFt.toFixed(0),
+                equivalentFt: figures.equivalentFt.toFixed(0),
+                liftFt:
+                  figures.liftFt === 0
+                    ? say(tell('web.level-with-unit'))
+                    : say(
+                        tell('web.ft-unit', {
+                          liftFt: Math.abs(figures.liftFt).toFixed(0),
+                          liftFt2: figures.liftFt > 0 ? 'above' : 'below',
+                        }),
+                      ),
+              }),
+            )
+          : say(tell('web.line-set-brazing-under-nitrogen'))
       }
       checks={join.checks}
       offers={['line-run', 'joint', 'coil-hiss', 'drier', 'expansion-open', 'nitrogen-cylinder', 'fire-watch']}
       figures={
         figures?.suction ? (
           <BigFigure
-            label="Vapour line costs"
+            label={say(tell('web.vapour-line-costs'))}
             testId="suction-loss"
             value={figures.suction.saturationLossF.toFixed(2)}
             unit="°F"
-            note={`${figures.suction.psi.toFixed(2)} psi, ${(Math.round(figures.suction.velocityFpm / 10) * 10).toFixed(0)} fpm · section ${volume?.toFixed(2) ?? '–'} ft³`}
+            note={say(
+              tell('web.psi-fpm-section-ft', {
+                psi: figures.suction.psi.toFixed(2),
+                x: (Math.round(figures.suction.velocityFpm / 10) * 10).toFixed(0),
+                volume: volume?.toFixed(2) ?? '–',
+              }),
+            )}
           />
         ) : undefined
       }
       below={
         <>
           {join.joints.length ? <JointLog view={view} /> : null}
-          {signed ? null : (
-            <Notice kind="look-again">
-              Recover and evacuate before any flame; nitrogen flowing with the far end open; regulator and relief on it;
-              heat kept off valves; extinguisher and fire watch; ventilate. Hot work needs its permit; local rules come
-              first.
-            </Notice>
-          )}
+          {signed ? null : <Notice kind="look-again">{say(tell('web.recover-and-evacuate-before-any-flame'))}</Notice>}
         </>
       }
     >
@@ -83,10 +99,7 @@ export default function JoinPage(view: EquippedView) {
           }
         />
       ) : (
-        <p className="max-w-[60ch] py-3 text-[16px]">
-          Write the line set down from the outdoor unit to the coil: each piece with its length, along, up or down. It
-          is drawn to scale, and the charge, the test volume and the pull-down follow from it.
-        </p>
+        <p className="max-w-[60ch] py-3 text-[16px]">{say(tell('web.write-line-set-down-from-outdoor'))}</p>
       )}
     </CircuitFrame>
   );
@@ -96,14 +109,14 @@ export default function JoinPage(view: EquippedView) {
 function JointLog({ view }: { view: EquippedView }) {
   const { joints } = joinView(view.sheet);
   return (
-    <section aria-label="Joint log">
-      <h2 className="text-[15px] font-[680]">Joint log</h2>
+    <section aria-label={say(tell('web.joint-log'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.joint-log'))}</h2>
       <ol className="mt-1">
         {joints.map(({ joint, checks }, i) => {
           const b = joint.body;
           const how =
             b.method === 'braze'
-              ? `${b.alloy}, ${b.nitrogenScfh ? `nitrogen ${b.nitrogenScfh} ft³/h` : 'no nitrogen'}, ${b.heatShield ? 'heat kept off' : 'no heat shield'}`
+              ? `${b.alloy}, ${b.nitrogenScfh ? say(tell('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh })) : say(tell('web.no-nitrogen'))}, ${b.heatShield ? say(tell('web.heat-kept-off')) : say(tell('web.no-heat-shield'))}`
               : b.method === 'flare'
                 ? `${b.torqueFtLb ?? '?'} ft·lb`
                 : 'pressed';
@@ -116,11 +129,11 @@ function JointLog({ view }: { view: EquippedView }) {
               <b className="font-[680]">{i + 1}</b>
               <Mark kind={checks.length ? worstOf(checks) : 'good'} />
               <span>
-                <b className="font-[620]">{b.place}</b> {b.method}, {b.line} line
+                <b className="font-[620]">{b.place}</b> {say(tell('web.line-2', { method: b.method, line: b.line }))}
                 <span className="block text-[13px] text-ink2">
                   {how}
-                  {b.orificeStamp ? `, orifice ${b.orificeStamp}` : ''}
-                  {b.newRing ? ', new O-ring' : ''} · {joint.by}
+                  {b.orificeStamp ? say(tell('web.orifice', { orificeStamp: b.orificeStamp })) : ''}
+                  {b.newRing ? say(tell('web.new-o-ring')) : ''} · {joint.by}
                 </span>
               </span>
             </li>

@@ -9,6 +9,8 @@ import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
@@ -63,8 +65,16 @@ export default function PressurePage(view: EquippedView) {
       phase="pressure-test"
       about={
         plan
-          ? `${plan.body.section} · ${plan.body.targetPsig} psig, ${test.limit?.psig} allowed by ${test.limit?.by} · hold ${test.holdMin} min`
-          : 'nitrogen, by stages'
+          ? say(
+              tell('web.psig-allowed-by-hold-min', {
+                section: plan.body.section,
+                targetPsig: plan.body.targetPsig,
+                psig: test.limit?.psig,
+                by: test.limit?.by,
+                holdMin: test.holdMin,
+              }),
+            )
+          : say(tell('web.nitrogen-by-stages'))
       }
       checks={test.checks}
       live={live}
@@ -75,7 +85,7 @@ export default function PressurePage(view: EquippedView) {
       offers={['test-plan', 'stage-listen', 'hold-start', 'hold-end', 'released']}
       figures={
         <BigFigure
-          label="Pressure now"
+          label={say(tell('web.pressure-now'))}
           testId="psig-now"
           value={
             now !== undefined && run
@@ -87,9 +97,13 @@ export default function PressurePage(view: EquippedView) {
           unit="psig"
           note={
             pipeF !== undefined && run
-              ? `pipe ${pipeF.toFixed(1)} °F`
+              ? say(tell('web.pipe-f', { pipeF: pipeF.toFixed(1) }))
               : hold
-                ? `pipe ${(hold.end ?? hold.look ?? hold.start).body.pipeF.toFixed(1)} °F, last read`
+                ? say(
+                    tell('web.pipe-f-last-read', {
+                      pipeF: (hold.end ?? hold.look ?? hold.start).body.pipeF.toFixed(1),
+                    }),
+                  )
                 : undefined
           }
         />
@@ -98,10 +112,7 @@ export default function PressurePage(view: EquippedView) {
         <>
           <JointList view={view} />
           {sheet.signOffs.some((s) => s.phase === 'pressure-test') ? null : (
-            <Notice kind="look-again">
-              Dry nitrogen only, regulator and relief on it: oxygen or compressed air with oil explodes. Outdoor service
-              valves stay shut on a factory charge. Local code may state pressure and time.
-            </Notice>
+            <Notice kind="look-again">{say(tell('web.dry-nitrogen-only-regulator-and-relief'))}</Notice>
           )}
         </>
       }
@@ -117,7 +128,7 @@ export default function PressurePage(view: EquippedView) {
       ) : hold ? (
         <TypedHold test={test} />
       ) : (
-        <BeforeWork title="Before the nitrogen is opened" items={BEFORE} />
+        <BeforeWork title={say(tell('web.before-nitrogen-is-opened'))} items={BEFORE} />
       )}
     </CircuitFrame>
   );
@@ -130,25 +141,35 @@ function TypedHold({ test }: { test: ReturnType<typeof pressureView> }) {
     <table className="max-w-[620px]">
       <tbody>
         <Row
-          label="Started"
+          label={say(tell('web.started'))}
           value={`${start.body.psig.toFixed(1)} psig`}
-          note={`pipe ${start.body.pipeF.toFixed(1)} °F`}
+          note={say(tell('web.pipe-f', { pipeF: start.body.pipeF.toFixed(1) }))}
         />
         {end ? (
-          <Row label="Ended" value={`${end.body.psig.toFixed(1)} psig`} note={`pipe ${end.body.pipeF.toFixed(1)} °F`} />
+          <Row
+            label={say(tell('web.ended'))}
+            value={`${end.body.psig.toFixed(1)} psig`}
+            note={say(tell('web.pipe-f', { pipeF: end.body.pipeF.toFixed(1) }))}
+          />
         ) : null}
         {verdict ? (
           <>
-            <Row label="Temperature explains" value={`${verdict.expectedPsig.toFixed(1)} psig`} note="real gas" />
             <Row
-              label="Difference"
-              value={`${verdict.deltaPsi >= 0 ? '+' : '−'}${Math.abs(verdict.deltaPsi).toFixed(1)} psi`}
-              note={`± ${verdict.uncertaintyPsi.toFixed(1)} psi by gauge and thermometer`}
+              label={say(tell('web.temperature-explains'))}
+              value={`${verdict.expectedPsig.toFixed(1)} psig`}
+              note={say(tell('web.real-gas'))}
             />
             <Row
-              label="Held"
+              label={say(tell('web.difference'))}
+              value={`${verdict.deltaPsi >= 0 ? '+' : '−'}${Math.abs(verdict.deltaPsi).toFixed(1)} psi`}
+              note={say(
+                tell('web.psi-by-gauge-and-thermometer', { uncertaintyPsi: verdict.uncertaintyPsi.toFixed(1) }),
+              )}
+            />
+            <Row
+              label={say(tell('web.held'))}
               value={`${minutes?.toFixed(0)} min`}
-              note={clock === 'clock' ? 'by the clocks of the two readings' : ''}
+              note={clock === 'clock' ? say(tell('web.by-clocks-of-two-readings')) : ''}
             />
           </>
         ) : null}
@@ -177,8 +198,8 @@ function JointList({ view }: { view: EquippedView }) {
   const passed = view.sheet.overrides.some((o) => o.phase === 'pressure-test' && o.gate === 'pressure-held');
   if (test.joints.length === 0) return null;
   return (
-    <section aria-label="Bubble check">
-      <h2 className="text-[15px] font-[680]">Bubble check, joint by joint</h2>
+    <section aria-label={say(tell('web.bubble-check'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.bubble-check-joint-by-joint'))}</h2>
       <ul className="mt-1">
         {test.joints.map(({ joint, result }) => (
           <li
@@ -191,11 +212,11 @@ function JointList({ view }: { view: EquippedView }) {
             <span className="mr-auto">
               {joint.body.place}{' '}
               <small className="text-ink2">
-                {joint.body.method}, {joint.body.line} line
+                {say(tell('web.line-2', { method: joint.body.method, line: joint.body.line }))}
               </small>
             </span>
             {signed ? (
-              <span>{result ?? 'not bubbled'}</span>
+              <span>{result ?? say(tell('web.not-bubbled'))}</span>
             ) : (
               <span className="flex gap-1">
                 {(['no bubbles', 'bubbles'] as const).map((r) => (
@@ -206,7 +227,7 @@ function JointList({ view }: { view: EquippedView }) {
                     aria-pressed={result === r}
                     onClick={() => void act(() => write('bubble', { jointId: joint.id, result: r }))}
                   >
-                    {r === 'bubbles' ? 'Bubbles' : 'None'}
+                    {r === 'bubbles' ? say(tell('web.bubbles')) : say(tell('web.none'))}
                   </Button>
                 ))}
               </span>
@@ -219,9 +240,9 @@ function JointList({ view }: { view: EquippedView }) {
 }
 
 const BEFORE = [
-  'Every joint made and cool, cores out or core tools on',
-  'Expansion valve open, service valves of a factory-charged unit shut',
-  'Read the low-side limit on the coil’s plate: it sets the pressure',
-  'Regulator and relief on the nitrogen; gauge and hoses rated for it',
-  'Thermometer on a shaded pipe',
+  say(tell('web.every-joint-made-and-cool-cores')),
+  say(tell('web.expansion-valve-open-service-valves-of')),
+  say(tell('web.read-low-side-limit-on-coils')),
+  say(tell('web.regulator-and-relief-on-nitrogen-gauge')),
+  say(tell('web.thermometer-on-shaded-pipe')),
 ];

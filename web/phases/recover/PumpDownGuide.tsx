@@ -1,6 +1,9 @@
 import { provesDead, type RecoveryView } from '@/core/circuit/recovery/recovery';
-import { plain, withUnit } from '@/core/units/format';
+import { plain } from '@/core/units/format';
+import { list, q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Switches = Record<string, number | boolean | string | null> | undefined;
 type Step = { say: string; mark: MarkKind; note?: string };
@@ -17,15 +20,15 @@ export function PumpDownGuide({
 }) {
   const steps = stepsOf(view, suctionPsig, switches);
   return (
-    <section aria-label="Steps" className="min-w-0">
+    <section aria-label={say(tell('web.steps'))} className="min-w-0">
       <h2 className="text-[15px] font-[680]">
         {view.method
           ? {
-              'pump-down': 'Pump-down, then the machine for the rest',
-              machine: 'Recovery by machine',
-              nothing: 'Nothing to recover',
+              'pump-down': say(tell('web.pump-down-then-machine-for-rest')),
+              machine: say(tell('web.recovery-by-machine')),
+              nothing: say(tell('web.nothing-to-recover')),
             }[view.method.body.method]
-          : 'From charged to open'}
+          : say(tell('web.from-charged-to-open'))}
       </h2>
       <ol className="mt-1">
         {steps.map((s) => (
@@ -51,60 +54,66 @@ function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: 
   const last = view.attempts.at(-1);
   const pumped = view.method?.body.method === 'pump-down';
   const nothing = view.method?.body.method === 'nothing';
-  const suction = suctionPsig === undefined ? '' : `${withUnit(suctionPsig, 'psig')} on the suction`;
+  const suction = suctionPsig === undefined ? '' : say(tell('web.on-suction', { suctionPsig: q(suctionPsig, 'psig') }));
   const steps: Step[] = [
     {
-      say: 'Old charge known',
+      say: say(tell('web.old-charge-known')),
       mark: done(view.old !== undefined),
-      note: view.old ? undefined : 'plate, line length, adder',
+      note: view.old ? undefined : say(tell('web.plate-line-length-adder')),
     },
     {
-      say: 'Way chosen',
+      say: say(tell('web.way-chosen')),
       mark: done(view.method !== undefined),
       note: view.advice
         ? view.advice.method === 'machine'
-          ? `machine: ${view.advice.reasons}`
-          : 'pump-down: every condition is met'
+          ? say(tell('web.machine-because', { reasons: list(view.advice.reasons, '; ') }))
+          : say(tell('web.pump-down-every-condition-is-met'))
         : undefined,
     },
   ];
   if (pumped)
     steps.push(
       {
-        say: 'Cooling called at the thermostat, run 2 min',
+        say: say(tell('web.cooling-called-at-thermostat-run-2')),
         mark: done(last !== undefined || switches?.running === true),
       },
       {
-        say: 'Liquid valve closed',
+        say: say(tell('web.liquid-valve-closed')),
         mark: done(last !== undefined || switches?.liquidOpen === false),
         note: last ? undefined : suction,
       },
       {
-        say: 'Vapour valve closed from 5–10 psig, power off at 0–2',
+        say: say(tell('web.vapour-valve-closed-from-5-10')),
         mark: done(last !== undefined),
-        note: last ? `stopped at ${withUnit(last.stop.body.stopPsig, 'psig')}` : undefined,
+        note: last ? say(tell('web.stopped-at-2', { stopPsig: q(last.stop.body.stopPsig, 'psig') })) : undefined,
       },
       {
-        say: 'Rebound watched 10 min',
+        say: say(tell('web.rebound-watched-10-min')),
         mark: last?.verdict ? (last.verdict.holds ? 'good' : 'look-again') : 'to-come',
-        note: last?.verdict ? `${plain(last.verdict.reboundPsi, 1)} psi came back` : undefined,
+        note: last?.verdict
+          ? say(tell('web.psi-came-back', { reboundPsi: plain(last.verdict.reboundPsi, 1) }))
+          : undefined,
       },
     );
   const dead: Step = {
-    say: 'Live, dead, live; locked out',
+    say: say(tell('web.live-dead-live-locked-out')),
     mark: view.dead ? (provesDead(view.dead.body) ? 'good' : of('dead')) : 'to-come',
   };
   if (nothing) return [...steps, dead].map(first());
   steps.push(dead);
   steps.push({
-    say: pumped ? 'Low side finished by machine' : 'Recovered into the cylinder',
+    say: pumped ? say(tell('web.low-side-finished-by-machine')) : say(tell('web.recovered-into-cylinder')),
     mark: done(view.weighed),
     note: switches?.machineOn ? suction : view.recoveredOz > 0 ? `${(view.recoveredOz / 16).toFixed(2)} lb` : undefined,
   });
   steps.push({
-    say: `Level held: ${view.level.wantedInHg > 0 ? `${view.level.wantedInHg.toFixed(0)} inHg` : '0 psig'}`,
+    say: say(
+      tell('web.level-held', {
+        wantedInHg: view.level.wantedInHg > 0 ? `${view.level.wantedInHg.toFixed(0)} inHg` : say(tell('web.0-psig')),
+      }),
+    ),
     mark: of('level') === 'not-proven' ? 'to-come' : of('level'),
-    note: view.level.basis,
+    note: say(view.level.basis),
   });
   return steps.map(first());
 }

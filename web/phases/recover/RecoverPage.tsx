@@ -3,14 +3,14 @@ import { latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { movedOz } from '@/core/job/circuit/live/live-machine';
 import { ordersOf } from '@/core/job/circuit/live/stream';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { shown } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
+import { dayAt } from '@/core/words/calendar';
+import { list, q } from '@/core/words/said';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { RecoveryStrip } from '@/web/bench/recovery/RecoveryStrip';
@@ -18,6 +18,8 @@ import { recoveryLanes } from '@/web/bench/recovery/recovery-layout';
 import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
+import { figureOf, lbOz, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import type { JobView } from '../job-context';
@@ -28,6 +30,7 @@ const HOT_F = 130;
 export default function RecoverPage(view: JobView) {
   const { sheet, feed } = view;
   const rec = recoveryView(sheet);
+  const today = dayAt(new Date(), sheet.site.timeZone);
   const run = view.run?.phase === 'recover' ? view.run : undefined;
   const last = run ? feed.samples.at(-1) : undefined;
   const value = (name: string): number | undefined => {
@@ -36,17 +39,21 @@ export default function RecoverPage(view: JobView) {
   };
   const refrigerant = rec.old?.body.refrigerant;
   const used = latestOf(sheet.circuitLog, 'recovered');
-  const list = useCylinders(sheet) ?? [];
+  const cylinders = useCylinders(sheet) ?? [];
   const stream = liveStream(view, 'recover');
   const machineOn = stream?.switches?.machineOn === true || stream?.switches?.atLimit === true;
   // While the machine runs, and until what it moved is weighed, the cylinder on the scale is the one; then whichever has room.
-  const onScale = list.find((c) => c.id === stream?.switches?.cylinderId);
+  const onScale = cylinders.find((c) => c.id === stream?.switches?.cylinderId);
   const unweighed = machineOn && !rec.weighings.some((w) => w.startGrossOz === stream?.switches?.startGrossOz);
   const cylinder =
     unweighed && onScale
       ? onScale
-      : recoveryCylinder(list, refrigerant, today(), onScale?.id ?? used?.body.cylinderId, stillExpectedOz(sheet));
+      : recoveryCylinder(cylinders, refrigerant, today, onScale?.id ?? used?.body.cylinderId, stillExpectedOz(sheet));
   const shownRun = run ?? (view.pastRun?.phase === 'recover' ? view.pastRun : undefined);
+  const suction = run ? value('suctionPsig') : undefined;
+  const now = figureOf(
+    suction !== undefined ? q(suction, 'psig') : q(rec.recoveredOz > 0 ? rec.recoveredOz / OZ_PER_LB : null, 'lb'),
+  );
   const desk = useDesk();
   const startGrossOz = stream?.switches?.startGrossOz as number | null | undefined;
   const moved = stream ? movedOz(stream) : 0;
@@ -61,8 +68,8 @@ export default function RecoverPage(view: JobView) {
               refrigerant,
               cylinder,
               stillOz: expected,
-              roomOz: roomOz(list, refrigerant, today()),
-              today: today(),
+              roomOz: roomOz(cylinders, refrigerant, today),
+              today,
             },
           },
         }
@@ -100,14 +107,16 @@ export default function RecoverPage(view: JobView) {
       phase="recover"
       about={
         rec.old
-          ? `${rec.old.body.refrigerant}${rec.expectedOz !== undefined ? ` · ${lbOz(rec.expectedOz)} expected` : ' · charge not known'}`
-          : 'make safe, recover, then open'
+          ? `${rec.old.body.refrigerant}${rec.expectedOz !== undefined ? say(tell('web.expected-2', { expectedOz: lbOz(rec.expectedOz) })) : say(tell('web.charge-not-known'))}`
+          : say(tell('web.make-safe-recover-then-open'))
       }
       checks={rec.checks}
       live={live}
       presets={{
         recovered: cylinder ? { cylinderId: cylinder.id } : {},
-        method: rec.advice ? { method: rec.advice.method, reason: rec.advice.reasons.slice(0, 300) } : {},
+        method: rec.advice
+          ? { method: rec.advice.method, reason: say(list(rec.advice.reasons, '; ')).slice(0, 300) }
+          : {},
       }}
       offers={[
         'old-charge',
@@ -123,19 +132,18 @@ export default function RecoverPage(view: JobView) {
       ]}
       figures={
         <BigFigure
-          label={run ? 'Suction now' : 'Recovered'}
+          label={run ? say(tell('web.suction-now')) : say(tell('web.recovered'))}
           testId="recover-now"
-          value={
-            run && value('suctionPsig') !== undefined
-              ? shown(value('suctionPsig'), 'psig')
-              : rec.recoveredOz > 0
-                ? (rec.recoveredOz / 16).toFixed(2)
-                : '–'
-          }
-          unit={run && value('suctionPsig') !== undefined ? 'psig' : 'lb'}
+          value={now.value}
+          unit={now.unit}
           note={
             rec.recoveredOz > 0
-              ? `${lbOz(rec.recoveredOz)} in the cylinder${rec.share ? `, ${rec.share.pct.toFixed(0)} % of what was expected` : ''}`
+              ? say(
+                  tell('web.in-cylinder', {
+                    recoveredOz: lbOz(rec.recoveredOz),
+                    share: rec.share ? say(tell('web.of-what-was-expected', { pct: rec.share.pct.toFixed(0) })) : '',
+                  }),
+                )
               : undefined
           }
         />
@@ -143,10 +151,14 @@ export default function RecoverPage(view: JobView) {
       below={
         sheet.signOffs.some((s) => s.phase === 'recover') ? null : (
           <Notice kind="look-again">
-            Never vent. Gloves and eye protection; no flame on a charged circuit; prove it dead before a pipe is cut.
-            {refrigerant === 'R-32' || refrigerant === 'R-454B'
-              ? ' A2L: ventilate, no spark, A2L-rated machine, never below 0 psig with the compressor running.'
-              : ''}
+            {say(
+              tell('web.never-vent-gloves-and-eye-protection', {
+                refrigerant:
+                  refrigerant === 'R-32' || refrigerant === 'R-454B'
+                    ? say(tell('web.a2l-ventilate-no-spark-a2l-rated'))
+                    : '',
+              }),
+            )}
           </Notice>
         )
       }
@@ -168,10 +180,10 @@ export default function RecoverPage(view: JobView) {
               temperatureF={value('cylinderF')}
             />
             <ul className="max-w-[270px]">
-              {cylinderChecks({ ...cylinder, contentsOz: contents }, refrigerant as Refrigerant, toCome, today()).map(
+              {cylinderChecks({ ...cylinder, contentsOz: contents }, refrigerant as Refrigerant, toCome, today).map(
                 (c) => (
                   <li key={c.id} className="grid grid-cols-[22px_1fr] py-0.5 text-[14px] leading-snug">
-                    <Mark kind={c.verdict} /> {c.claim}
+                    <Mark kind={c.verdict} /> {say(c.claim)}
                   </li>
                 ),
               )}
@@ -180,8 +192,8 @@ export default function RecoverPage(view: JobView) {
         ) : (
           <p className="max-w-[34ch] text-ink2">
             {rec.old
-              ? 'No recovery cylinder on the ledger takes this refrigerant.'
-              : 'The cylinder shows here once the old refrigerant is known.'}
+              ? say(tell('web.no-recovery-cylinder-on-ledger-takes'))
+              : say(tell('web.cylinder-shows-here-once-old-refrigerant'))}
           </p>
         )}
         <PumpDownGuide view={rec} suctionPsig={value('suctionPsig')} switches={stream?.switches} />
@@ -190,5 +202,3 @@ export default function RecoverPage(view: JobView) {
     </CircuitFrame>
   );
 }
-
-const today = (): string => new Date().toISOString().slice(0, 10);

@@ -8,6 +8,8 @@ import { Choice } from '@/web/kit/Choice';
 import { Mark } from '@/web/kit/Mark';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 type Props = {
   choice: ChoiceRecord;
@@ -22,7 +24,7 @@ type Props = {
 
 const SPLIT = new Set(['split-hp', 'split-ac']);
 const words = (i: LibraryItem): string =>
-  `${i.maker} ${i.model}${i.tons ? ` · ${i.tons} t` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? ' · inverter' : ''}`;
+  `${i.maker} ${i.model}${i.tons ? ` · ${i.tons} t` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? say(tell('web.inverter')) : ''}`;
 
 /** The new equipment and what stays: few switches, everything else follows by rule. */
 export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known, disabled, onChange }: Props) {
@@ -61,11 +63,11 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
     </label>
   );
   return (
-    <section aria-label="New equipment" className="mt-3 border-[1.5px] border-rule bg-sheet/60 p-3">
+    <section aria-label={say(tell('web.new-equipment'))} className="mt-3 border-[1.5px] border-rule bg-sheet/60 p-3">
       <div className="grid gap-3 sm:grid-cols-2">
         {furnaceOnly ? null : (
           <Pick
-            label={packaged ? 'New packaged unit' : 'New outdoor unit'}
+            label={packaged ? say(tell('web.new-packaged-unit')) : say(tell('web.new-outdoor-unit'))}
             value={choice.outdoorId}
             disabled={disabled}
             options={outdoors.map((i) => [i.id, words(i)])}
@@ -74,48 +76,48 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
         )}
         {packaged ? null : (
           <Pick
-            label={furnaceOnly ? 'New furnace' : 'New indoor unit or coil'}
+            label={furnaceOnly ? say(tell('web.new-furnace')) : say(tell('web.new-indoor-unit-or-coil'))}
             value={choice.indoorId}
             disabled={disabled}
             options={indoors.map((i) => [
               i.id,
-              `${EQUIPMENT_KIND_WORDS[i.kind]}: ${words(i)}${outdoor && listed(i.id) ? ' · listed' : ''}`,
+              `${say(EQUIPMENT_KIND_WORDS[i.kind])}: ${words(i)}${outdoor && listed(i.id) ? say(tell('web.listed')) : ''}`,
             ])}
             onPick={(indoorId) => onChange({ indoorId, ...(indoorId ? { keepCoil: false } : {}) })}
-            none="none, the old one stays or is not chosen"
+            none={say(tell('web.none-old-one-stays-or-is'))}
           />
         )}
       </div>
       {outdoor && indoor ? (
         <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
           <Mark kind={pairListed ? 'good' : 'look-again'} size={14} />
-          {pairListed ? 'The pair is listed.' : 'The pair is not in the listings of the library.'}
+          {pairListed ? say(tell('web.pair-is-listed')) : say(tell('web.pair-is-not-in-listings-of'))}
         </p>
       ) : null}
       {library && library.items.length === 0 ? (
         <p className="mt-1.5 text-[13.5px] text-ink2">
-          The library is empty.{' '}
+          {say(tell('web.library-is-empty'))}{' '}
           <Link className="text-copper underline" to="/library">
-            Import equipment
+            {say(tell('web.import-equipment'))}
           </Link>
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-        {split ? yes('Old coil stays', 'keepCoil') : null}
-        {split ? yes('Line set stays', 'keepLineSet') : null}
-        {yes('Disconnect stays', 'keepDisconnect')}
-        {yes('Ducts are handled', 'ductsTouched')}
-        {yes('Rating or rebate claimed', 'ratingClaimed')}
-        {furnaceOnly ? null : yes('Soft starter wanted', 'softStarter')}
+        {split ? yes(say(tell('web.old-coil-stays')), 'keepCoil') : null}
+        {split ? yes(say(tell('web.line-set-stays')), 'keepLineSet') : null}
+        {yes(say(tell('web.disconnect-stays')), 'keepDisconnect')}
+        {yes(say(tell('web.ducts-are-handled')), 'ductsTouched')}
+        {yes(say(tell('web.rating-or-rebate-claimed')), 'ratingClaimed')}
+        {furnaceOnly ? null : yes(say(tell('web.soft-starter-wanted')), 'softStarter')}
         {outdoor ? (
           <div className="w-[150px]">
             <NumberCell
-              label="Stand height"
+              label={say(tell('web.stand-height'))}
               unit="in"
               value={choice.standIn}
               disabled={disabled}
               onCommit={(v) => {
-                if (v === null || v < 0 || v > 120) return 'Outside what can be built. Allowed: 0 to 120 in.';
+                if (v === null || v < 0 || v > 120) return say(tell('web.outside-what-can-be-built-allowed'));
                 onChange({ standIn: v });
                 return undefined;
               }}
@@ -126,17 +128,17 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
       {outdoor && outdoor.controls !== '24v' ? (
         <div className="mt-2 grid items-start gap-3 sm:grid-cols-2">
           <Choice
-            label="Controls"
+            label={say(tell('web.controls'))}
             value={choice.controls}
             options={[
               { value: '24v', label: '24 V' },
-              { value: 'communicating', label: 'Communicating' },
-              { value: 'undecided', label: 'Undecided' },
+              { value: 'communicating', label: say(tell('web.communicating')) },
+              { value: 'undecided', label: say(tell('web.undecided')) },
             ]}
             onChange={(controls) => !disabled && onChange({ controls })}
           />
           <TextCell
-            label="Why"
+            label={say(tell('web.why'))}
             value={choice.controlsReason}
             most={300}
             onCommit={(controlsReason) => onChange({ controlsReason })}
@@ -153,7 +155,7 @@ function Pick({
   options,
   onPick,
   disabled,
-  none = 'not chosen',
+  none = say(tell('web.not-chosen')),
 }: {
   label: string;
   value: string | null;

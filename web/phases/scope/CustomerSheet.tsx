@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { ScopeView } from '@/core/job/before';
+import { sameSaid } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
@@ -8,6 +9,8 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
+import { say, sayIn } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** The customer reads the exact words and answers on screen: a yes with a signature, a no with the reason. */
@@ -24,58 +27,70 @@ export function CustomerSheet({
 }) {
   const disclosure = scope.disclosures.find((d) => `disclosure:${d.id}` === subject);
   const now = subject === 'scope' ? scope.text : subject === 'change' ? scope.change?.text : disclosure?.text;
-  const [text, setText] = useState(now ?? '');
+  const { language } = view.sheet.customer;
+  const read = sayIn(language);
+  const [said, setSaid] = useState(now);
   const [customer, setCustomer] = useState(view.sheet.customer.name);
   const [answer, setAnswer] = useState<'yes' | 'no'>('yes');
   const [reason, setReason] = useState('');
   const [ink, setInk] = useState<string | null>(null);
   const { busy, problem, act } = useAct();
   const id = useRef(uuid());
-  const changed = now !== undefined && now !== text;
+  const changed = now !== undefined && !sameSaid(now, said);
   const title =
     subject === 'scope'
-      ? 'The work, as agreed'
+      ? say(tell('web.work-as-agreed'))
       : subject === 'change'
-        ? 'Found on the day'
-        : `${disclosure?.part ?? 'Kept part'}: disclosure`;
+        ? say(tell('web.found-on-day'))
+        : say(tell('web.disclosure', { disclosure: disclosure ? say(disclosure.part) : say(tell('web.kept-part')) }));
   const complete = customer.trim().length >= 2 && (answer === 'yes' ? ink !== null : reason.trim().length >= 3);
 
   return (
     <Sheet open onClose={onClose} title={title}>
-      <p className="mt-1 text-[13px] text-ink2">For the customer to read. These words are kept with the answer.</p>
+      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.for-customer-to-read-these-words'))}</p>
       <div
         className="mt-2 border-[1.5px] border-rule bg-sheet p-3 text-[14.5px] leading-snug whitespace-pre-line"
         data-testid="signed-words"
+        lang={language}
       >
-        {text}
+        {read(said)}
       </div>
       {changed ? (
         <div className="mt-2">
-          <p className="font-[620] text-ochre">The sheet changed while this was open.</p>
+          <p className="font-[620] text-ochre">{say(tell('web.sheet-changed-while-this-was-open'))}</p>
           <Button
             onClick={() => {
-              setText(now);
+              setSaid(now);
               id.current = uuid();
             }}
           >
-            Show the new words
+            {say(tell('web.show-new-words'))}
           </Button>
         </div>
       ) : null}
       <div className="mt-3 grid gap-3">
-        <Field label="Name of the customer" value={customer} onChange={(e) => setCustomer(e.target.value)} />
+        <Field
+          label={say(tell('web.name-of-customer'))}
+          value={customer}
+          onChange={(e) => setCustomer(e.target.value)}
+        />
         <Choice
-          label="Answer"
+          label={say(tell('web.answer'))}
           value={answer}
           options={[
-            { value: 'yes', label: subject.startsWith('disclosure') ? 'Read and understood' : 'Yes, do it' },
-            { value: 'no', label: 'No' },
+            {
+              value: 'yes',
+              label: subject.startsWith('disclosure')
+                ? say(tell('web.read-and-understood'))
+                : say(tell('web.yes-do-it')),
+            },
+            { value: 'no', label: say(tell('web.no')) },
           ]}
           onChange={setAnswer}
         />
         {answer === 'no' ? (
           <label className="block">
-            <span className="block text-[13px] font-[600]">The customer’s reason</span>
+            <span className="block text-[13px] font-[600]">{say(tell('web.customers-reason'))}</span>
             <textarea
               rows={3}
               value={reason}
@@ -96,14 +111,16 @@ export function CustomerSheet({
               subject,
               answer,
               reason: answer === 'no' ? reason.trim() : null,
-              text,
+              text: read(said),
+              said,
+              language,
               customer: customer.trim(),
               ink: answer === 'yes' ? ink : null,
             };
             if (await act(() => view.actions.send(`/jobs/${view.sheet.job.id}/customer-signatures`, body))) onClose();
           }}
         >
-          {answer === 'yes' ? 'Keep the signature' : 'Keep the answer'}
+          {answer === 'yes' ? say(tell('web.keep-signature')) : say(tell('web.keep-answer'))}
         </Button>
       </div>
     </Sheet>

@@ -2,6 +2,8 @@ import { priceOf } from '@/core/scope/item';
 import type { DecidedItem } from '@/core/scope/scope';
 import { money } from '@/core/units/money';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 const MARKS: Record<DecidedItem['standing'], MarkKind> = { in: 'good', out: 'to-come', open: 'now' };
 
@@ -33,17 +35,21 @@ export function ItemRow({
       </span>
       <div className="min-w-0">
         <p className={`text-[16px] leading-snug font-[640] ${item.standing === 'out' ? 'text-ink2' : ''}`}>
-          {item.say}
-          {item.strong ? <span className="ml-2 text-[12.5px] font-[650] text-ochre">strong</span> : null}
-          {item.safety ? <span className="ml-2 text-[12.5px] font-[650] text-oxide">safety or law</span> : null}
+          {say(item.say)}
+          {item.strong ? (
+            <span className="ml-2 text-[12.5px] font-[650] text-ochre">{say(tell('web.strong'))}</span>
+          ) : null}
+          {item.safety ? (
+            <span className="ml-2 text-[12.5px] font-[650] text-oxide">{say(tell('web.safety-or-law'))}</span>
+          ) : null}
         </p>
-        <p className="text-[13.5px] leading-snug">{item.reason}</p>
+        <p className="text-[13.5px] leading-snug">{say(item.reason)}</p>
         <p className="text-[12.5px] leading-snug text-ink2">
           {[...item.triggers, item.source].filter(Boolean).join(' · ')}
         </p>
         {declined ? (
           <p className="text-[13px] font-[600] text-ochre">
-            Declined: {item.decision?.reason} ({item.decision?.by})
+            {say(tell('web.declined', { reason: item.decision?.reason, by: item.decision?.by }))}
           </p>
         ) : null}
       </div>
@@ -56,7 +62,7 @@ export function ItemRow({
           <span className="inline-block w-[116px]" />
         ) : (
           <fieldset className="flex w-[116px]">
-            <legend className="sr-only">{item.say}: in or out</legend>
+            <legend className="sr-only">{say(tell('web.in-or-out', { say: item.say }))}</legend>
             {(['in', 'out'] as const).map((d) => (
               <button
                 key={d}

@@ -12,6 +12,8 @@ import { useLibrary } from '@/web/api/use-library';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
@@ -50,9 +52,9 @@ export default function ScopePage(view: JobView) {
 
   const signed = sheet.signOffs.find((s) => s.phase === 'scope');
   const levels = [
-    ['must', 'Must'],
-    ['should', 'Should'],
-    ['could', 'Could'],
+    ['must', say(tell('web.must'))],
+    ['should', say(tell('web.should'))],
+    ['could', say(tell('web.could'))],
   ] as const;
 
   return (
@@ -72,23 +74,23 @@ export default function ScopePage(view: JobView) {
     >
       <div className="px-4 py-3.5 lg:px-7">
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[23px]">Scope</h1>
+          <h1 className="text-[23px]">{say(tell('web.scope'))}</h1>
           <p className="ml-auto text-[15px]">
             <b className="text-[21px] font-[700]" data-testid="scope-hours">
               {scope.total.hours.toFixed(1)}
             </b>{' '}
-            <span className="text-ink2">h</span>{' '}
+            <span className="text-ink2">{say(tell('web.h'))}</span>{' '}
             <b className="ml-3 text-[21px] font-[700]" data-testid="scope-price">
               {money(scope.total.price)}
             </b>{' '}
-            <span className="text-ink2">without equipment</span>
+            <span className="text-ink2">{say(tell('web.without-equipment'))}</span>
           </p>
         </div>
         <Trouble problem={problem} />
         {scope.change ? (
           <div className="mt-2">
             <Notice kind="look-again">
-              <b className="font-[680]">Changed since the customer signed:</b>
+              <b className="font-[680]">{say(tell('web.changed-since-customer-signed'))}</b>
               <DeltaList delta={scope.change.delta} />
             </Notice>
           </div>
@@ -130,19 +132,17 @@ export default function ScopePage(view: JobView) {
       </div>
       {asked?.kind === 'decline' ? (
         <ReasonSheet
-          title="Take it out"
-          label="Whose decision, and why"
+          title={say(tell('web.take-it-out'))}
+          label={say(tell('web.whose-decision-and-why'))}
           least={5}
-          send="Take it out"
+          send={say(tell('web.take-it-out'))}
           onSend={(reason) => sendDecision(asked.item, 'out', reason)}
           onClose={() => setAsked(undefined)}
         >
-          <p className="text-[16px] font-[640]">{asked.item.say}</p>
-          <p className="mt-1 text-ink2">{asked.item.reason}</p>
+          <p className="text-[16px] font-[640]">{say(asked.item.say)}</p>
+          <p className="mt-1 text-ink2">{say(asked.item.reason)}</p>
           {asked.item.level === 'must' ? (
-            <p className="mt-2 font-[620] text-ochre">
-              A must taken out holds the hand-over until a lead overrides it.
-            </p>
+            <p className="mt-2 font-[620] text-ochre">{say(tell('web.must-taken-out-holds-hand-over'))}</p>
           ) : null}
         </ReasonSheet>
       ) : null}

@@ -6,9 +6,12 @@ import type { Gate } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { money } from '@/core/units/money';
+import { moment } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
+import { say, sayLow } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 
@@ -31,8 +34,8 @@ export function ScopeSide({
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       {scope.disclosures.length ? (
-        <section aria-label="Kept parts">
-          <h2 className="text-[15px] font-[680]">Kept parts, to be disclosed</h2>
+        <section aria-label={say(tell('web.kept-parts'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.kept-parts-to-be-disclosed'))}</h2>
           <ul>
             {scope.disclosures.map((d) => (
               <li
@@ -41,18 +44,23 @@ export function ScopeSide({
               >
                 <Mark kind={d.signature ? (d.signature.answer === 'yes' ? 'good' : 'look-again') : 'to-come'} />
                 <span>
-                  <b className="font-[640]">{d.part}</b>
+                  <b className="font-[640]">{say(d.part)}</b>
                   <span className="block text-[13px] text-ink2">
                     {d.signature
                       ? d.signature.answer === 'yes'
-                        ? `Signed by ${d.signature.customer}`
-                        : `Refused by ${d.signature.customer}: ${d.signature.reason}`
-                      : `Not signed. Instead: ${d.alternative.say.toLowerCase()}, ${money(d.alternative.price)}`}
+                        ? say(tell('web.signed-by-2', { customer: d.signature.customer }))
+                        : say(tell('web.refused-by', { customer: d.signature.customer, reason: d.signature.reason }))
+                      : say(
+                          tell('web.not-signed-instead', {
+                            say: sayLow(d.alternative.say),
+                            price: money(d.alternative.price),
+                          }),
+                        )}
                   </span>
                 </span>
                 {d.signature ? null : (
                   <Button tone="quiet" className="text-[13px]" onClick={() => onSign(`disclosure:${d.id}`)}>
-                    Sign
+                    {say(tell('web.sign'))}
                   </Button>
                 )}
               </li>
@@ -60,8 +68,8 @@ export function ScopeSide({
           </ul>
         </section>
       ) : null}
-      <section aria-label="Fit">
-        <h2 className="text-[15px] font-[680]">Fit sheets</h2>
+      <section aria-label={say(tell('web.fit'))}>
+        <h2 className="text-[15px] font-[680]">{say(tell('web.fit-sheets'))}</h2>
         <ul>
           {fitKindsFor(scope.input.known).map((kind) => {
             const fit = sheet.fits[kind];
@@ -72,11 +80,13 @@ export function ScopeSide({
                 <Link to={`/jobs/${sheet.job.id}/fit/${kind}`} className="grid grid-cols-[22px_1fr] leading-snug">
                   <Mark kind={fit ? worstOf(checks) : 'to-come'} />
                   <span>
-                    <b className="font-[640]">{FIT_WORDS[kind]}</b>
+                    <b className="font-[640]">{say(FIT_WORDS[kind])}</b>
                     <span className="block text-[13px] text-ink2">
-                      {fit
-                        ? (first?.claim ?? (assumedPaths(fit).length ? 'Figures assumed' : 'Everything holds'))
-                        : 'Not measured'}
+                      {say(
+                        fit
+                          ? (first?.claim ?? (assumedPaths(fit).length ? 'Figures assumed' : 'Everything holds'))
+                          : 'Not measured',
+                      )}
                     </span>
                   </span>
                 </Link>
@@ -86,8 +96,8 @@ export function ScopeSide({
         </ul>
       </section>
       {scope.get.length ? (
-        <section aria-label="To buy or make">
-          <h2 className="text-[15px] font-[680]">To buy or make</h2>
+        <section aria-label={say(tell('web.to-buy-or-make'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.to-buy-or-make'))}</h2>
           <ul>
             {scope.get.map((g) => (
               <li
@@ -95,7 +105,7 @@ export function ScopeSide({
                 className="grid grid-cols-[52px_1fr] border-b border-rule2 py-1.5 text-[14px] leading-snug"
               >
                 <span className="text-[13px] text-ink2">{g.how}</span>
-                <span className="font-[560]">{g.what}</span>
+                <span className="font-[560]">{say(g.what)}</span>
               </li>
             ))}
           </ul>
@@ -108,21 +118,24 @@ export function ScopeSide({
         rel="noreferrer"
         className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
       >
-        Survey and scope as PDF
+        {say(tell('web.survey-and-scope-as-pdf'))}
       </a>
       {scope.answers.length ? (
-        <section aria-label="Customer">
-          <h2 className="text-[15px] font-[680]">What the customer answered</h2>
+        <section aria-label={say(tell('web.customer'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.what-customer-answered'))}</h2>
           <ul>
             {scope.answers.map((a) => (
               <li key={a.id} className="border-b border-rule2 py-1.5 leading-snug">
                 <div className="flex items-center gap-2">
                   <Mark kind={a.answer === 'yes' ? 'good' : 'look-again'} />
                   <span className="min-w-0 flex-1">
-                    <b className="font-[640]">{a.subject === 'scope' ? 'Scope' : 'Change'}:</b> {a.answer}
+                    <b className="font-[640]">
+                      {a.subject === 'scope' ? say(tell('web.scope')) : say(tell('web.change'))}:
+                    </b>{' '}
+                    {a.answer}
                     {a.reason ? `, ${a.reason}` : ''}
                     <span className="block text-[13px] text-ink2">
-                      {a.customer}, {a.at.slice(0, 16).replace('T', ' ')} UTC
+                      {say(tell('web.answer-line', { customer: a.customer, at: moment(a.at) }))}
                     </span>
                   </span>
                   {a.ink ? <Ink ink={a.ink} /> : null}

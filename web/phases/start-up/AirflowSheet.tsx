@@ -10,28 +10,42 @@ import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { EquippedView } from '../job-context';
 
 type Method = 'grid' | 'strips' | 'static';
 const METHODS = [
-  { value: 'grid', label: 'Flow grid or hood, about 5 min' },
-  { value: 'static', label: 'Static with blower table, about 8 min' },
-  { value: 'strips', label: 'Strip-heat rise, about 10 min' },
+  { value: 'grid', label: say(tell('web.flow-grid-or-hood-about-5')) },
+  { value: 'static', label: say(tell('web.static-with-blower-table-about-8')) },
+  { value: 'strips', label: say(tell('web.strip-heat-rise-about-10-min')) },
 ] as const;
 
 const FIELDS: Record<Method, { name: string; label: string; unit: string; low: number; high: number }[]> = {
-  grid: [{ name: 'cfm', label: 'Measured airflow', unit: 'CFM', low: 100, high: 10000 }],
+  grid: [{ name: 'cfm', label: say(tell('web.measured-airflow')), unit: 'CFM', low: 100, high: 10000 }],
   strips: [
-    { name: 'volts', label: 'Voltage at the strips, under load', unit: 'V', low: 100, high: 600 },
-    { name: 'amps', label: 'Amps of the strips', unit: 'A', low: 1, high: 200 },
-    { name: 'riseF', label: 'Supply over return', unit: '°F', low: 5.1, high: 120 },
+    { name: 'volts', label: say(tell('web.voltage-at-strips-under-load')), unit: 'V', low: 100, high: 600 },
+    { name: 'amps', label: say(tell('web.amps-of-strips')), unit: 'A', low: 1, high: 200 },
+    { name: 'riseF', label: say(tell('web.supply-over-return')), unit: '°F', low: 5.1, high: 120 },
   ],
   static: [
-    { name: 'tespInWc', label: 'Total external static', unit: 'in. w.c.', low: 0, high: 2 },
-    { name: 'lowStaticInWc', label: 'Table point below: static', unit: 'in. w.c.', low: 0, high: 2 },
-    { name: 'lowStaticCfm', label: 'Table point below: airflow', unit: 'CFM', low: 50, high: 5000 },
-    { name: 'highStaticInWc', label: 'Table point above: static', unit: 'in. w.c.', low: 0, high: 2 },
-    { name: 'highStaticCfm', label: 'Table point above: airflow', unit: 'CFM', low: 50, high: 5000 },
+    { name: 'tespInWc', label: say(tell('web.total-external-static')), unit: say(tell('web.in-w-c')), low: 0, high: 2 },
+    {
+      name: 'lowStaticInWc',
+      label: say(tell('web.table-point-below-static')),
+      unit: say(tell('web.in-w-c')),
+      low: 0,
+      high: 2,
+    },
+    { name: 'lowStaticCfm', label: say(tell('web.table-point-below-airflow')), unit: 'CFM', low: 50, high: 5000 },
+    {
+      name: 'highStaticInWc',
+      label: say(tell('web.table-point-above-static')),
+      unit: say(tell('web.in-w-c')),
+      low: 0,
+      high: 2,
+    },
+    { name: 'highStaticCfm', label: say(tell('web.table-point-above-airflow')), unit: 'CFM', low: 50, high: 5000 },
   ],
 };
 const METHOD_NAMES = {
@@ -65,7 +79,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
   const result = filled ? compute(method, values, sheet.site.elevationFt) : undefined;
   const streamed = feed.samples.at(-1)?.values.airflowCfm;
   return (
-    <Sheet open onClose={onClose} title="Prove the airflow">
+    <Sheet open onClose={onClose} title={say(tell('web.prove-airflow'))}>
       <form
         className="mt-3 grid gap-2.5"
         onSubmit={async (e) => {
@@ -95,7 +109,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
           onClose();
         }}
       >
-        <Choice label="Method" value={method} onChange={setMethod} options={METHODS} stacked />
+        <Choice label={say(tell('web.method'))} value={method} onChange={setMethod} options={METHODS} stacked />
         {method === 'grid' && run && typeof streamed === 'number' && streamed > 0 ? (
           <Button
             tone="primary"
@@ -111,7 +125,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
               if (done) onClose();
             }}
           >
-            Take the simulated flow grid’s reading
+            {say(tell('web.take-simulated-flow-grids-reading'))}
           </Button>
         ) : null}
         {fields.map((f) => {
@@ -125,25 +139,27 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
               inputMode="decimal"
               value={texts[f.name] ?? ''}
               onChange={(e) => setTexts({ ...texts, [f.name]: e.target.value })}
-              error={bad?.message ?? refused?.message}
-              allowed={bad?.allowed ?? refused?.allowed}
+              error={say(bad?.message ?? refused?.message)}
+              allowed={say(bad?.allowed ?? refused?.allowed)}
             />
           );
         })}
         {method === 'strips' ? (
-          <p className="text-[13px] text-ink2">
-            Compressor off, all strips on for 5 min or more, supply probe out of sight of the strips. Amps and volts are
-            live work: qualified people only.
-          </p>
+          <p className="text-[13px] text-ink2">{say(tell('web.compressor-off-all-strips-on-for'))}</p>
         ) : null}
         <p className="text-[19px] font-[640]">
           {result?.ok
-            ? `${result.value.airflowCfm.toFixed(0)} CFM, ${(result.value.airflowCfm / sheet.circuit.plate.nominalTons).toFixed(0)} a ton`
-            : 'Airflow: –'}
+            ? say(
+                tell('web.cfm-ton', {
+                  airflowCfm: result.value.airflowCfm.toFixed(0),
+                  x: (result.value.airflowCfm / sheet.circuit.plate.nominalTons).toFixed(0),
+                }),
+              )
+            : say(tell('web.airflow'))}
         </p>
         <Trouble problem={problem} />
         <Button type="submit" tone={method === 'grid' && run ? 'plain' : 'primary'} disabled={busy}>
-          Record this airflow
+          {say(tell('web.record-this-airflow'))}
         </Button>
       </form>
     </Sheet>

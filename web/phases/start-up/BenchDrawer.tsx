@@ -8,6 +8,8 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { EquippedView } from '../job-context';
 
@@ -23,9 +25,9 @@ const PROBES: Quantity[] = [
 ];
 const FAULTS = [
   { value: 'none', label: 'right' },
-  { value: 'lost', label: 'no signal' },
+  { value: 'lost', label: say(tell('web.no-signal')) },
   { value: 'stuck', label: 'stuck' },
-  { value: 'sun', label: 'in the sun' },
+  { value: 'sun', label: say(tell('web.in-sun')) },
   { value: 'loose', label: 'loose' },
 ] as const;
 
@@ -41,54 +43,56 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
   const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
   const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(sheet.circuit.plate.refrigerant);
   return (
-    <Sheet open onClose={onClose} title="Instruments">
-      <SourceNotice run={run} simulates="the system and its probes" />
+    <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>
+      <SourceNotice run={run} simulates={say(tell('web.system-and-its-probes'))} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {!run || !rig ? null : (
           <>
             <Choice
-              label="Speed, times real time"
+              label={say(tell('web.speed-times-real-time'))}
               value={rig.speed}
               options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
               onChange={(speed) => void send({ kind: 'speed', speed })}
             />
             <div>
-              <div className="text-[13px] font-[600]">Cooling call</div>
+              <div className="text-[13px] font-[600]">{say(tell('web.cooling-call'))}</div>
               <Button
                 className="mt-1 w-full"
                 disabled={busy}
                 onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}
               >
-                {rig.running ? 'End the call' : 'Call for cooling'}
+                {rig.running ? say(tell('web.end-call')) : say(tell('web.call-for-cooling'))}
               </Button>
               {rig.cutout !== 'none' ? (
-                <p className="mt-1 text-[13px] font-[600] text-oxide">Tripped on {rig.cutout}.</p>
+                <p className="mt-1 text-[13px] font-[600] text-oxide">
+                  {say(tell('web.tripped-on', { cutout: rig.cutout }))}
+                </p>
               ) : null}
             </div>
             <Stepper
-              label="Outdoor air"
+              label={say(tell('web.outdoor-air'))}
               unit="°F"
               value={rig.conditions.outdoorF}
               step={2}
               onChange={(outdoorF) => configure({ outdoorF })}
             />
             <Stepper
-              label="Indoor airflow"
-              unit="of nominal"
+              label={say(tell('web.indoor-airflow'))}
+              unit={say(tell('web.of-nominal'))}
               value={rig.conditions.indoorAir}
               step={0.1}
               onChange={(indoorAir) => configure({ indoorAir })}
             />
             <Stepper
-              label="Outdoor coil cleanness"
-              unit="of clean"
+              label={say(tell('web.outdoor-coil-cleanness'))}
+              unit={say(tell('web.of-clean'))}
               value={rig.conditions.condenserClean}
               step={0.1}
               onChange={(condenserClean) => configure({ condenserClean })}
             />
             <Stepper
-              label="Air in the system"
+              label={say(tell('web.air-in-system'))}
               unit="psi"
               value={rig.conditions.nonCondensablePsi}
               step={10}
@@ -96,7 +100,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
             />
             <div>
               <label className="text-[13px] font-[600]" htmlFor="probe">
-                A probe
+                {say(tell('web.probe'))}
               </label>
               <select
                 id="probe"
@@ -106,7 +110,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               >
                 {PROBES.map((p) => (
                   <option key={p} value={p}>
-                    {QUANTITIES[p].label}
+                    {say(QUANTITIES[p].label)}
                   </option>
                 ))}
               </select>
@@ -118,7 +122,13 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               />
             </div>
             <p className="text-[12.5px] text-ink2">
-              Stored up to chunk {feed.durableSeq} of {feed.seq}; newest reading {feed.latencyMs} ms old on arrival.
+              {say(
+                tell('web.stored-up-to-chunk-of-newest', {
+                  durableSeq: feed.durableSeq,
+                  seq: feed.seq,
+                  latencyMs: feed.latencyMs,
+                }),
+              )}
             </p>
           </>
         )}
@@ -126,7 +136,9 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
           view={view}
           phase="start-up"
           simulated={modelled}
-          unsimulated={`${sheet.circuit.plate.refrigerant} is not simulated yet. Connect instruments of your own, or type the readings.`}
+          unsimulated={say(
+            tell('web.is-not-simulated-yet-connect-instruments', { refrigerant: sheet.circuit.plate.refrigerant }),
+          )}
         />
       </div>
     </Sheet>

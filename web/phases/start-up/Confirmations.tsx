@@ -2,6 +2,8 @@ import { CONFIRMATION_WORDS } from '@/core/job/report';
 import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** What a person looked at and vouches for; a tap sets it, another takes it back. */
@@ -9,8 +11,8 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
   const { busy, problem, act } = useAct();
   const signed = view.sheet.signOffs.some((s) => s.phase === 'start-up');
   return (
-    <section aria-label="Looked at">
-      <h2 className="text-[15px] font-[680]">Looked at</h2>
+    <section aria-label={say(tell('web.looked-at'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.looked-at'))}</h2>
       <ul className="mt-1">
         {(Object.keys(confirmed) as (keyof Confirmed)[]).map((name) => {
           const by = view.sheet.startUp.confirmations[name];
@@ -32,7 +34,7 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
               >
                 <Mark kind={confirmed[name] ? 'good' : 'to-come'} />
                 <span className="leading-snug first-letter:uppercase">
-                  {CONFIRMATION_WORDS[name]}
+                  {say(CONFIRMATION_WORDS[name])}
                   {by ? <small className="block text-ink2">{by.by}</small> : null}
                 </span>
               </button>

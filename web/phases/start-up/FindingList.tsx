@@ -2,6 +2,8 @@ import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
 import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figures';
 import { shown } from '@/core/units/format';
 import { Mark } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** Findings in the order of the work. Those with a number open its working. */
 export function FindingList({
@@ -17,8 +19,8 @@ export function FindingList({
 }) {
   const rest = FIGURE_IDS.filter((id) => !findings.some((f) => figureOf(f) === id));
   return (
-    <section aria-label="Findings">
-      <h2 className="text-[15px] font-[680]">Findings</h2>
+    <section aria-label={say(tell('web.findings'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.findings'))}</h2>
       <ul className="mt-1">
         {findings.map((f) => {
           const id = figureOf(f);
@@ -30,10 +32,10 @@ export function FindingList({
                 </span>
                 <span className="leading-snug">
                   <b className="font-[620]">
-                    <span className="sr-only">{VERDICT_WORDS[f.verdict]}: </span>
-                    {f.claim}
+                    <span className="sr-only">{say(VERDICT_WORDS[f.verdict])}: </span>
+                    {say(f.claim)}
                   </b>
-                  {f.verdict !== 'good' ? <span className="block text-[13px] text-ink2">{f.because}</span> : null}
+                  {f.verdict !== 'good' ? <span className="block text-[13px] text-ink2">{say(f.because)}</span> : null}
                 </span>
               </Row>
             </li>
@@ -49,7 +51,8 @@ export function FindingList({
                   <Mark kind="to-come" />
                 </span>
                 <span className="text-ink2">
-                  {figure.label} <b className="font-[620] text-ink">{shown(figure.value, figure.unit)}</b> {figure.unit}
+                  {say(figure.label)} <b className="font-[620] text-ink">{shown(figure.value, figure.unit)}</b>{' '}
+                  {figure.unit}
                 </span>
               </Row>
             </li>

@@ -1,10 +1,16 @@
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
 type Mode = 'cooling' | 'heating';
 
 /** What the system is called to do: it decides what its readings are held against. A unit that only cools has no choice. */
 export function ModeChoice({ mode, fixed, onMode }: { mode: Mode; fixed: boolean; onMode: (mode: Mode) => void }) {
-  if (fixed) return <span className="font-[620]">{mode === 'heating' ? 'Heating' : 'Cooling'}</span>;
+  if (fixed)
+    return (
+      <span className="font-[620]">{mode === 'heating' ? say(tell('web.heating')) : say(tell('web.cooling'))}</span>
+    );
   return (
-    <span role="radiogroup" aria-label="Mode" className="flex">
+    <span role="radiogroup" aria-label={say(tell('web.mode'))} className="flex">
       {(['cooling', 'heating'] as const).map((m) => (
         <label
           key={m}

@@ -1,6 +1,8 @@
 import { QUANTITIES, QUANTITY_NAMES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
 import { Field } from '@/web/kit/Field';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { Typed } from './use-typed';
 
 type Props = { readings: Readings; typed: Typed; streaming: boolean; suspects: ReadonlySet<string>; staleForS: number };
@@ -14,8 +16,8 @@ export function ReadingsTable({ readings, typed, streaming, suspects, staleForS 
     <div className="px-4 pb-6 lg:px-5">
       <p className="mt-3 mb-3 text-[14px] text-ink2">
         {streaming
-          ? 'Instruments stream. A typed value replaces its instrument until you clear it.'
-          : 'No instruments. Type each reading; two rounds 5 min apart that agree count as steady.'}
+          ? say(tell('web.instruments-stream-typed-value-replaces-its'))
+          : say(tell('web.no-instruments-type-each-reading-two'))}
       </p>
       <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
         {names.map((name) => (
@@ -52,18 +54,18 @@ function Entry({
   const streamed = reading && reading.source !== 'typed' ? reading : undefined;
   const hint = streamed
     ? streamed.trouble === 'lost'
-      ? 'instrument lost: type the reading'
+      ? say(tell('web.instrument-lost-type-reading'))
       : streamed.trouble === 'stuck'
-        ? 'has not moved for a minute: type the reading'
+        ? say(tell('web.has-not-moved-for-minute-type'))
         : streamed.trouble === 'stale'
-          ? `stale for ${staleForS} s`
+          ? say(tell('web.stale-for-s', { staleForS }))
           : `${streamed.source}, ${spec.location}`
     : text && !trouble
       ? 'typed'
       : spec.location;
   return (
     <Field
-      label={spec.label}
+      label={say(spec.label)}
       unit={spec.unit}
       name={name}
       inputMode="decimal"
@@ -78,8 +80,8 @@ function Entry({
       onChange={(e) => typed.set(name, e.target.value)}
       error={trouble?.message}
       allowed={trouble?.allowed}
-      warning={suspect ? 'Suspect: see the findings.' : streamed?.trouble ? hint : undefined}
-      hint={hint}
+      warning={say(suspect ? 'Suspect: see the findings.' : streamed?.trouble ? hint : undefined)}
+      hint={say(hint)}
     />
   );
 }

@@ -20,6 +20,8 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useDesk } from '@/web/kit/use-media';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { useKeys } from '@/web/shell/use-keys';
+import { say, sayLow } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { TypedMovement } from '../charge/TypedMovement';
 import { GateList } from '../GateList';
@@ -182,16 +184,16 @@ export default function StartUpPage(view: EquippedView) {
       <div className="flex h-full flex-col">
         <div className="relative px-4 pt-3 lg:px-5">
           <div className="flex flex-wrap items-baseline gap-x-3.5">
-            <h1 className="max-lg:sr-only text-[23px]">Start-up</h1>
+            <h1 className="max-lg:sr-only text-[23px]">{say(tell('web.start-up'))}</h1>
             <ModeChoice
               mode={sheet.job.mode}
               fixed={signed !== undefined || busy || !sheet.circuit.plate.heatPump}
               onMode={(mode) => void act(() => setMode(mode))}
             />
             <span className="hidden text-ink2 sm:inline">
-              {end !== undefined && streaming ? `run ${Math.floor(end / 60)} min · ` : ''}
-              {outdoor !== undefined ? `outdoor ${shown(outdoor, '°F')} °F · ` : ''}
-              {house !== undefined ? `house ${shown(house, '°F')} °F` : ''}
+              {end !== undefined && streaming ? say(tell('web.run-min', { end: Math.floor(end / 60) })) : ''}
+              {outdoor !== undefined ? say(tell('web.outdoor-f-2', { outdoor: shown(outdoor, '°F') })) : ''}
+              {house !== undefined ? say(tell('web.house-f', { house: shown(house, '°F') })) : ''}
             </span>
             <span
               className={`font-[650] sm:ml-auto max-sm:text-[17px] ${steady.state === 'steady' && !stale ? 'text-pine' : 'text-ink2'}`}
@@ -199,10 +201,14 @@ export default function StartUpPage(view: EquippedView) {
               data-state={steady.state}
               data-latency-ms={feed.latencyMs}
             >
-              {signed ? `Signed: ${steady.say.toLowerCase()}` : stale ? `Stale: ${staleForS} s` : statusOf(steady)}
+              {signed
+                ? say(tell('web.signed', { say: sayLow(steady.say) }))
+                : stale
+                  ? say(tell('web.stale-s', { staleForS }))
+                  : statusOf(steady)}
             </span>
           </div>
-          <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label="Views">
+          <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
             {(['ladder', 'trend', 'readings'] as const).map((t) => (
               <button
                 key={t}
@@ -223,17 +229,19 @@ export default function StartUpPage(view: EquippedView) {
                     className="max-sm:absolute max-sm:top-0 max-sm:right-2"
                     onClick={() => setOpen('bench')}
                   >
-                    Instruments{feed.rig && feed.rig.speed !== 1 ? ` ${feed.rig.speed}×` : ''}
+                    {say(
+                      tell('web.instruments-3', { rig: feed.rig && feed.rig.speed !== 1 ? ` ${feed.rig.speed}×` : '' }),
+                    )}
                   </Button>
                   <Button tone="quiet" onClick={() => setOpen('airflow')}>
-                    Airflow
+                    {say(tell('web.airflow-2'))}
                   </Button>
                   <Button
                     tone="quiet"
                     disabled={busy || (!streaming && Object.keys(typed.values).length === 0)}
                     onClick={() => void act(() => record('reading'))}
                   >
-                    {desk ? 'Record reading' : 'Record'}
+                    {desk ? say(tell('web.record-reading')) : say(tell('web.record'))}
                   </Button>
                 </>
               ) : null}
@@ -242,7 +250,9 @@ export default function StartUpPage(view: EquippedView) {
           <div className="grid gap-2">
             <Trouble problem={problem} />
             {feed.rig?.cutout && feed.rig.cutout !== 'none' ? (
-              <Notice kind="stop">The {feed.rig.cutout} switch tripped. Find out why before you start it again.</Notice>
+              <Notice kind="stop">
+                {say(tell('web.switch-tripped-find-out-why-before', { cutout: feed.rig.cutout }))}
+              </Notice>
             ) : null}
           </div>
         </div>
@@ -259,13 +269,13 @@ export default function StartUpPage(view: EquippedView) {
               />
             ) : (
               <div className="px-4 lg:px-5">
-                <BeforeWork title="Before power goes on" items={BEFORE} note={BEFORE_NOTE} />
+                <BeforeWork title={say(tell('web.before-power-goes-on'))} items={BEFORE} note={BEFORE_NOTE} />
               </div>
             )
           ) : tab === 'trend' ? (
             <div className="h-full p-4">
               {feed.samples.length > 1 ? (
-                <Suspense fallback={<p className="text-ink2">Drawing …</p>}>
+                <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
                   <Trend
                     samples={feed.samples}
                     refrigerant={sheet.circuit.plate.refrigerant}
@@ -276,9 +286,7 @@ export default function StartUpPage(view: EquippedView) {
                   />
                 </Suspense>
               ) : (
-                <p className="text-ink2">
-                  A trend needs instruments that stream. Typed rounds are listed in the report.
-                </p>
+                <p className="text-ink2">{say(tell('web.trend-needs-instruments-that-stream-typed'))}</p>
               )}
             </div>
           ) : (
@@ -296,7 +304,7 @@ export default function StartUpPage(view: EquippedView) {
       {open === 'airflow' ? <AirflowSheet view={view} onClose={() => setOpen(undefined)} /> : null}
       {open === 'typed' ? <TypedMovement view={view} phase="start-up" onClose={() => setOpen(undefined)} /> : null}
       {open === 'working' ? (
-        <Sheet open onClose={() => setOpen(undefined)} title="Working">
+        <Sheet open onClose={() => setOpen(undefined)} title={say(tell('web.working'))}>
           <Working figure={figure} verdict={verdicts[selected]} />
         </Sheet>
       ) : null}
@@ -306,20 +314,19 @@ export default function StartUpPage(view: EquippedView) {
 
 /** The state of the run in a few words; the finding tells the rest. */
 function statusOf(steady: SteadyResult): string {
-  if (steady.state === 'steady') return steady.say;
+  if (steady.state === 'steady') return say(steady.say);
   const word = steady.state[0]!.toUpperCase() + steady.state.slice(1);
-  return steady.waitS > 60 ? `${word}, ${Math.ceil(steady.waitS / 60)} min left` : word;
+  return steady.waitS > 60 ? say(tell('web.min-left', { word, waitS: Math.ceil(steady.waitS / 60) })) : word;
 }
 
 /** Before the first reading: what must be true before power goes on. */
 
 const BEFORE = [
-  'Airways open, filter in, panels on',
-  'Service valves fully open, caps on',
-  'Charge weighed and signed',
-  'Breaker and disconnect match the plate',
-  'Crankcase heater warm for the maker’s time, where fitted',
-  'Floats and freeze stat each tripped by hand once',
+  say(tell('web.airways-open-filter-in-panels-on')),
+  say(tell('web.service-valves-fully-open-caps-on')),
+  say(tell('web.charge-weighed-and-signed')),
+  say(tell('web.breaker-and-disconnect-match-plate')),
+  say(tell('web.crankcase-heater-warm-for-makers-time')),
+  say(tell('web.floats-and-freeze-stat-each-tripped')),
 ];
-const BEFORE_NOTE =
-  'A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the maker’s instructions and local code come first.';
+const BEFORE_NOTE = say(tell('web.compressor-may-wait-up-to-5'));

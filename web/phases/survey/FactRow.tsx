@@ -14,6 +14,8 @@ import {
 import { Choice } from '@/web/kit/Choice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from './PhotoButton';
 
@@ -39,7 +41,7 @@ function startHow(fact: Fact, seen: Observation | undefined): How {
   const method: Method = PLATE_FACTS.test(fact.key) ? 'plate' : fact.kind === 'number' ? 'measured' : 'seen';
   return {
     method,
-    source: method === 'plate' ? 'the plate' : 'on site',
+    source: method === 'plate' ? 'plate' : 'on site',
     confidence: 'high',
     note: null,
     photoId: null,
@@ -65,13 +67,13 @@ export function FactRow({
   useEffect(() => setHow(startHow(fact, seen)), [seen?.id]);
   const answer = (value: FactValue | null, change: Partial<How> = {}): void => onAnswer(value, { ...how, ...change });
   const subject = `fact:${fact.key}`;
-  const tell = (change: Partial<How>): void => {
+  const keep = (change: Partial<How>): void => {
     setHow({ ...how, ...change });
     if (seen) answer(seen.value, change);
   };
   const known = seen
-    ? `${seen.foundOnTheDay ? 'found on the day · ' : ''}${seen.value === null ? 'not seen' : METHOD_WORDS[seen.method]}${seen.confidence === 'high' ? '' : `, ${seen.confidence} confidence`} · ${seen.by}`
-    : 'how it is known';
+    ? `${seen.foundOnTheDay ? say(tell('web.found-on-day-2')) : ''}${seen.value === null ? say(tell('web.not-seen')) : say(METHOD_WORDS[seen.method])}${seen.confidence === 'high' ? '' : say(tell('web.confidence', { confidence: seen.confidence }))} · ${seen.by}`
+    : say(tell('web.how-it-is-known'));
   return (
     <Disclosure
       as="li"
@@ -81,11 +83,11 @@ export function FactRow({
     >
       <div className="flex flex-wrap items-baseline gap-x-2.5">
         <h3 className="text-[16px] font-[660]" style={{ fontStretch: '100%' }}>
-          {fact.label}
+          {say(fact.label)}
         </h3>
-        <span className="text-[13px] text-ink2">{fact.why}</span>
+        <span className="text-[13px] text-ink2">{say(fact.why)}</span>
         <DisclosureButton
-          aria-label={`${fact.label}: how it is known`}
+          aria-label={say(tell('web.how-it-is-known-2', { label: fact.label }))}
           className={`ml-auto cursor-pointer py-1 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
         >
           {known}
@@ -102,12 +104,12 @@ export function FactRow({
             onClick={() => answer(null)}
             className="touch inline-flex cursor-pointer items-center gap-1.5 border-[1.5px] border-rule px-3 text-[14px] font-[560] aria-pressed:border-dashed aria-pressed:border-ink aria-pressed:font-[680]"
           >
-            <EyeOff size={17} /> Not seen
+            <EyeOff size={17} /> {say(tell('web.not-seen-2'))}
           </button>
           <PhotoButton
             view={view}
             subject={subject}
-            label={`Picture of: ${fact.label}`}
+            label={say(tell('web.picture-of', { label: fact.label }))}
             onTaken={(photoId) => (seen ? answer(seen.value, { photoId }) : setHow({ ...how, photoId }))}
           />
           <Thumbs view={view} subject={subject} />
@@ -115,25 +117,30 @@ export function FactRow({
       </div>
       <DisclosurePanel className="mt-2 grid gap-2 sm:grid-cols-2">
         <Choice
-          label="Method"
+          label={say(tell('web.method'))}
           value={how.method}
-          options={METHODS.map((m) => ({ value: m, label: METHOD_WORDS[m] }))}
-          onChange={(method) => tell({ method })}
+          options={METHODS.map((m) => ({ value: m, label: say(METHOD_WORDS[m]) }))}
+          onChange={(method) => keep({ method })}
         />
         <Choice
-          label="Confidence"
+          label={say(tell('web.confidence-2'))}
           value={how.confidence}
           options={CONFIDENCES.map((c) => ({ value: c, label: c }))}
-          onChange={(confidence) => tell({ confidence })}
+          onChange={(confidence) => keep({ confidence })}
         />
         <TextCell
-          label="Who or what said it"
+          label={say(tell('web.who-or-what-said-it'))}
           value={how.source}
-          onCommit={(source) => tell({ source })}
+          onCommit={(source) => keep({ source })}
           required
           most={120}
         />
-        <TextCell label="Note" value={how.note ?? ''} onCommit={(note) => tell({ note: note || null })} most={500} />
+        <TextCell
+          label={say(tell('web.note'))}
+          value={how.note ?? ''}
+          onCommit={(note) => keep({ note: note || null })}
+          most={500}
+        />
       </DisclosurePanel>
     </Disclosure>
   );
@@ -150,14 +157,21 @@ function Control({
 }) {
   switch (fact.kind) {
     case 'choice':
-      return <Taps label={fact.label} options={fact.options} value={seen?.value} onTap={onAnswer} />;
+      return (
+        <Taps
+          label={say(fact.label)}
+          options={fact.options.map(([v, words]) => [v, say(words)] as const)}
+          value={seen?.value}
+          onTap={onAnswer}
+        />
+      );
     case 'yes-no':
       return (
         <Taps
-          label={fact.label}
+          label={say(fact.label)}
           options={[
-            ['yes', 'Yes'],
-            ['no', 'No'],
+            ['yes', say(tell('web.yes'))],
+            ['no', say(tell('web.no'))],
           ]}
           value={typeof seen?.value === 'boolean' ? (seen.value ? 'yes' : 'no') : undefined}
           onTap={(v) => onAnswer(v === 'yes')}
@@ -167,14 +181,14 @@ function Control({
       return (
         <div className="max-w-[220px]">
           <NumberCell
-            label={fact.label}
+            label={say(fact.label)}
             hideLabel
             unit={fact.unit === 'year' ? undefined : fact.unit}
             value={typeof seen?.value === 'number' ? seen.value : null}
             onCommit={(v) => {
               if (v === null) return undefined;
               const trouble = valueTrouble(fact, v);
-              if (trouble) return `${trouble.message} Allowed: ${trouble.allowed}.`;
+              if (trouble) return say(tell('web.allowed', { message: trouble.message, allowed: trouble.allowed }));
               onAnswer(v);
               return undefined;
             }}
@@ -184,7 +198,7 @@ function Control({
     default:
       return (
         <TextCell
-          label={fact.label}
+          label={say(fact.label)}
           hideLabel
           value={typeof seen?.value === 'string' ? seen.value : ''}
           onCommit={(v) => v && onAnswer(v)}

@@ -2,8 +2,11 @@ import { Camera, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { JobSheet } from '@/core/job/sheet';
+import { moment } from '@/core/words/said';
 import type { ApiProblem } from '@/web/api/http';
 import { upload } from '@/web/api/upload';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type State = { kind: 'idle' } | { kind: 'sending'; share: number } | { kind: 'failed'; message: string };
@@ -49,7 +52,10 @@ export function PhotoButton({
       setState(
         problem.code === 'cancelled'
           ? { kind: 'idle' }
-          : { kind: 'failed', message: `${problem.message}${problem.allowed ? ` Allowed: ${problem.allowed}.` : ''}` },
+          : {
+              kind: 'failed',
+              message: `${problem.message}${problem.allowed ? say(tell('web.allowed-2', { allowed: problem.allowed })) : ''}`,
+            },
       );
     }
   }
@@ -75,13 +81,15 @@ export function PhotoButton({
         <button
           type="button"
           onClick={() => stop.current?.abort()}
-          aria-label={`Cancel the upload: ${label}`}
+          aria-label={say(tell('web.cancel-upload', { label }))}
           className="touch relative inline-flex min-w-[124px] cursor-pointer items-center gap-2 border-[1.5px] border-ink px-3 text-[13.5px] font-[600]"
         >
           <span className="absolute inset-y-0 left-0 bg-rule" style={{ width: `${state.share * 100}%` }} />
           <X size={17} className="relative" />
           <span className="relative">
-            {state.share < 1 ? `${Math.round(state.share * 100)} %, cancel` : 'Resizing …'}
+            {state.share < 1
+              ? say(tell('web.cancel-2', { share: Math.round(state.share * 100) }))
+              : say(tell('web.resizing'))}
           </span>
         </button>
       ) : (
@@ -99,7 +107,7 @@ export function PhotoButton({
         <span role="alert" className="max-w-[30ch] text-[12.5px] leading-snug font-[600] text-oxide">
           {state.message}{' '}
           <button type="button" className="cursor-pointer underline" onClick={() => void send()}>
-            Send again
+            {say(tell('web.send-again'))}
           </button>
         </span>
       ) : null}
@@ -119,7 +127,7 @@ export function Thumbs({ view, subject }: { view: JobView; subject: string }) {
           href={`/api/photos/${p.id}/image`}
           target="_blank"
           rel="noreferrer"
-          title={`${p.by}, ${p.at.slice(0, 16).replace('T', ' ')} UTC`}
+          title={`${p.by}, ${say(moment(p.at))}`}
         >
           <img
             src={`/api/photos/${p.id}/thumbnail`}

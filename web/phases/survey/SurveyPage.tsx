@@ -12,6 +12,8 @@ import { latest } from '@/core/scope/survey/survey';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
+import { say, sayLow } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { DeltaList } from '../scope/DeltaList';
@@ -58,7 +60,7 @@ export default function SurveyPage(given: JobView) {
   }, [sheet]);
 
   function answer(fact: Fact, value: FactValue | null, how: How): void {
-    waiting.current = fact.label;
+    waiting.current = say(fact.label);
     answers.answer(fact, value, how);
   }
 
@@ -80,7 +82,7 @@ export default function SurveyPage(given: JobView) {
         <NextMove move={move} busy={busy} press={press}>
           {skip ? (
             <Button onClick={() => navigate(`${path}/survey/${skip}`)}>
-              Skip to {skip === 'before' ? 'pictures' : PLACE_WORDS[skip].toLowerCase()}
+              {say(tell('web.skip-to', { skip: skip === 'before' ? 'pictures' : sayLow(PLACE_WORDS[skip]) }))}
             </Button>
           ) : null}
         </NextMove>
@@ -93,36 +95,45 @@ export default function SurveyPage(given: JobView) {
           active={place}
           before={{ done: survey.before.length - survey.beforeMissing.length, all: survey.before.length }}
         />
-        <h1 className="mt-3 text-[23px]">{place === 'before' ? 'Before dismantling' : PLACE_WORDS[place]}</h1>
+        <h1 className="mt-3 text-[23px]">{say(place === 'before' ? 'Before dismantling' : PLACE_WORDS[place])}</h1>
         <div className="mt-2 grid gap-2">
           <Trouble problem={problem ?? answers.problem} />
           {answers.unsent ? (
             <Notice kind="not-proven">
-              <b className="font-[680]">No connection.</b> {answers.unsent}{' '}
-              {answers.unsent === 1 ? 'answer waits' : 'answers wait'} on this device and will be sent by itself. Go on.
+              <b className="font-[680]">{say(tell('web.no-connection'))}</b>{' '}
+              {say(
+                tell('web.on-this-device-and-will-be', {
+                  unsent: answers.unsent,
+                  unsent2: answers.unsent === 1 ? say(tell('web.answer-waits')) : say(tell('web.answers-wait')),
+                }),
+              )}
             </Notice>
           ) : null}
           {here.map((h) => (
             <Notice key={h.id} kind={h.verdict}>
-              <b className="font-[680]">{h.say}</b> {h.act} <span className="text-ink2">({h.source})</span>
+              <b className="font-[680]">{say(h.say)}</b> {say(h.act)}{' '}
+              <span className="text-ink2">({say(h.source)})</span>
             </Notice>
           ))}
           {survey.contradictions
             .filter((c) => c.place === place)
             .map((c) => (
               <Notice key={c.id} kind="look-again">
-                <b className="font-[680]">{c.say}</b> {c.act}
+                <b className="font-[680]">{say(c.say)}</b> {say(c.act)}
               </Notice>
             ))}
           {changed ? (
             <Notice kind="now">
-              <b className="font-[680]">“{changed.what}” changes the scope:</b>
+              <b className="font-[680]">{say(tell('web.changes-scope', { what: changed.what }))}</b>
               <DeltaList delta={changed.delta} />
             </Notice>
           ) : null}
         </div>
         {place === 'outdoor' && survey.tonnage && survey.known.outdoorPlate !== 'readable' ? (
-          <section aria-label="Size" className="mt-2 border-[1.5px] border-rule bg-sheet/60 px-3 pt-2 pb-1">
+          <section
+            aria-label={say(tell('web.size'))}
+            className="mt-2 border-[1.5px] border-rule bg-sheet/60 px-3 pt-2 pb-1"
+          >
             <SizeEstimate tonnage={survey.tonnage} />
           </section>
         ) : null}

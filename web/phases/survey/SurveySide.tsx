@@ -3,6 +3,8 @@ import type { SurveyView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { Mark } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { SizeEstimate } from './SizeEstimate';
@@ -26,19 +28,19 @@ export function SurveySide({
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       {survey.tonnage && !(sizeInBench && survey.known.outdoorPlate !== 'readable') ? (
-        <section aria-label="Size">
+        <section aria-label={say(tell('web.size'))}>
           <SizeEstimate tonnage={survey.tonnage} />
         </section>
       ) : null}
       {survey.hazards.length ? (
-        <section aria-label="Hazards">
-          <h2 className="text-[15px] font-[680]">Hazards</h2>
+        <section aria-label={say(tell('web.hazards'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.hazards'))}</h2>
           <ul>
             {survey.hazards.map((h) => (
               <li key={h.id} className="grid grid-cols-[22px_1fr] border-b border-rule2 py-1.5 leading-snug">
                 <Mark kind={h.verdict} />
                 <Link to={`${path}/${h.place}`}>
-                  <b className="font-[640]">{h.say}</b>
+                  <b className="font-[640]">{say(h.say)}</b>
                 </Link>
               </li>
             ))}
@@ -46,32 +48,36 @@ export function SurveySide({
         </section>
       ) : null}
       {survey.story.length ? (
-        <section aria-label="Story">
-          <h2 className="text-[15px] font-[680]">What ended the old one</h2>
+        <section aria-label={say(tell('web.story'))}>
+          <h2 className="text-[15px] font-[680]">{say(tell('web.what-ended-old-one'))}</h2>
           <ul>
             {survey.story.map((c) => (
               <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
-                <b className="font-[640]">{c.say}</b> <span className="text-[12.5px] text-ink2">{c.strength}</span>
+                <b className="font-[640]">{say(c.say)}</b> <span className="text-[12.5px] text-ink2">{c.strength}</span>
                 <span className="block text-[13px] text-ink2">{c.evidence.join(' · ')}</span>
-                <span className="block text-[13px]">The new one must not die of this: {c.guard}</span>
+                <span className="block text-[13px]">
+                  {say(tell('web.new-one-must-not-die-of', { guard: c.guard }))}
+                </span>
               </li>
             ))}
           </ul>
         </section>
       ) : null}
-      <section aria-label="Unknown">
-        <h2 className="text-[15px] font-[680]">Still unknown{blind.length ? `, ${blind.length}` : ''}</h2>
-        {blind.length === 0 ? <p className="text-ink2">Nothing.</p> : null}
+      <section aria-label={say(tell('web.unknown-2'))}>
+        <h2 className="text-[15px] font-[680]">
+          {say(tell('web.still-unknown', { count: blind.length ? `, ${blind.length}` : '' }))}
+        </h2>
+        {blind.length === 0 ? <p className="text-ink2">{say(tell('web.nothing'))}</p> : null}
         <ul>
           {blind.slice(0, MOST_UNKNOWNS).map((f) => (
             <li key={f.key} className="border-b border-rule2 py-1.5 leading-snug">
               <Link to={`${path}/${f.place}#${f.key}`} className="grid grid-cols-[22px_1fr]">
                 <Mark kind={survey.known[f.key] === null ? 'not-proven' : 'to-come'} />
                 <span>
-                  <b className="font-[620]">{f.label}</b>
+                  <b className="font-[620]">{say(f.label)}</b>
                   <span className="block text-[13px] text-ink2">
-                    {survey.known[f.key] === null ? 'Not seen. ' : `${PLACE_WORDS[f.place]}. `}
-                    {f.why}
+                    {survey.known[f.key] === null ? say(tell('web.not-seen-3')) : `${say(PLACE_WORDS[f.place])}. `}
+                    {say(f.why)}
                   </span>
                 </span>
               </Link>

@@ -2,6 +2,8 @@ import { Link } from 'react-router';
 import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
 import type { PlaceState } from '@/core/scope/survey/survey';
 import { useShowCurrent } from '@/web/kit/use-show-current';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** The survey as a walk: one station a place, in the order the house is walked; filled as it is answered. */
 export function Walk({
@@ -18,13 +20,17 @@ export function Walk({
   const strip = useShowCurrent<HTMLElement>(active);
   const stations = places.filter((p) => p.applies);
   return (
-    <nav ref={strip} aria-label="Places" className="-mx-4 overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7">
+    <nav
+      ref={strip}
+      aria-label={say(tell('web.places'))}
+      className="-mx-4 overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7"
+    >
       <ol className="flex min-w-max lg:min-w-0">
         {stations.map((p, i) => (
           <Station
             key={p.place}
             to={`/jobs/${jobId}/survey/${p.place}`}
-            label={PLACE_WORDS[p.place as Place]}
+            label={say(PLACE_WORDS[p.place as Place])}
             on={active === p.place}
             done={p.answered + p.notSeen}
             all={p.asked}
@@ -34,7 +40,7 @@ export function Walk({
         ))}
         <Station
           to={`/jobs/${jobId}/survey/before`}
-          label="Before dismantling"
+          label={say(tell('web.before-dismantling'))}
           on={active === 'before'}
           done={before.done}
           all={before.all}
@@ -71,7 +77,9 @@ function Station({
       <Link
         to={to}
         aria-current={on ? 'page' : undefined}
-        aria-label={`${label}: ${done} of ${all} answered${blind ? `, ${blind} not seen` : ''}`}
+        aria-label={say(
+          tell('web.of-answered', { label, done, all, blind: blind ? say(tell('web.not-seen-4', { blind })) : '' }),
+        )}
         className="touch block w-[84px] px-0.5 pt-2 pb-1.5 text-center aria-[current=page]:bg-sheet aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-auto"
       >
         <svg height={R * 2 + 6} className="block w-full overflow-visible" aria-hidden="true">

@@ -6,6 +6,8 @@ import type { FactValue } from '@/core/scope/survey/fact';
 import type { Fact } from '@/core/scope/survey/facts';
 import { ApiProblem } from '@/web/api/http';
 import { asObservations, flush, openOutbox } from '@/web/api/outbox';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import type { How } from './FactRow';
 
@@ -43,7 +45,7 @@ export function useAnswers(view: JobView) {
       setProblem(
         result.problem instanceof ApiProblem
           ? result.problem
-          : new ApiProblem({ message: 'An answer could not be stored.' }, 0),
+          : new ApiProblem({ message: say(tell('web.answer-could-not-be-stored')) }, 0),
       );
     // Given while the others were on their way.
     if (result.kind === 'stored' && outbox.list().length) void push();

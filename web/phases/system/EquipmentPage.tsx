@@ -9,6 +9,8 @@ import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PlateFields, showProblems } from './PlateFields';
 import { EMPTY_PLATE, type PlateText, textOf } from './plate-form';
@@ -30,32 +32,39 @@ function FurnaceEquipment({ sheet }: JobView) {
       next={
         <NextMoveBar
           kind={unit ? 'good' : 'now'}
-          say={unit ? 'The furnace comes from the scope.' : 'Choose the furnace in the scope.'}
-          because="A furnace alone has no refrigerant: no charge, no line set, nothing to type here."
+          say={unit ? say(tell('web.furnace-comes-from-scope')) : say(tell('web.choose-furnace-in-scope'))}
+          because={say(tell('web.furnace-alone-has-no-refrigerant-no'))}
         >
           <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-            Go to scope
+            {say(tell('web.go-to-scope'))}
           </Button>
         </NextMoveBar>
       }
     >
       <div className="px-4 py-3.5 lg:px-7">
-        <h1 className="mb-3 text-[23px]">Equipment</h1>
+        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
         {unit ? (
           <dl className="grid max-w-[520px] grid-cols-[150px_1fr] gap-y-1">
-            <dt className="text-ink2">Furnace</dt>
+            <dt className="text-ink2">{say(tell('web.furnace'))}</dt>
             <dd className="font-[640]">
               {unit.maker} {unit.model}
             </dd>
-            <dt className="text-ink2">Size</dt>
+            <dt className="text-ink2">{say(tell('web.size'))}</dt>
             <dd>
-              {unit.widthIn} × {unit.depthIn} × {unit.heightIn} in, {unit.weightLb} lb
+              {say(
+                tell('web.in-lb', {
+                  widthIn: unit.widthIn,
+                  depthIn: unit.depthIn,
+                  heightIn: unit.heightIn,
+                  weightLb: unit.weightLb,
+                }),
+              )}
             </dd>
-            <dt className="text-ink2">Power</dt>
-            <dd>{unit.volts} V</dd>
+            <dt className="text-ink2">{say(tell('web.power'))}</dt>
+            <dd>{say(tell('web.v', { volts: unit.volts }))}</dd>
           </dl>
         ) : (
-          <p className="text-ink2">No furnace is chosen yet.</p>
+          <p className="text-ink2">{say(tell('web.no-furnace-is-chosen-yet'))}</p>
         )}
       </div>
     </JobFrame>
@@ -96,24 +105,24 @@ function PlatePage(view: JobView) {
         signed ? (
           <NextMoveBar
             kind="good"
-            say="The charge is signed with this plate."
-            because="What was signed stays as it was. Write an amendment at the hand-over instead."
+            say={say(tell('web.charge-is-signed-with-this-plate'))}
+            because={say(tell('web.what-was-signed-stays-as-it-2'))}
           />
         ) : (
           <NextMoveBar
             kind="now"
-            say="Check it against the plate, then save."
-            because="Every number here feeds the charge, a verdict or the report."
+            say={say(tell('web.check-it-against-plate-then-save'))}
+            because={say(tell('web.every-number-here-feeds-charge-verdict'))}
           >
             <Button tone="primary" disabled={busy} onClick={form.handleSubmit((text) => save(text, version))}>
-              Save the equipment
+              {say(tell('web.save-equipment'))}
             </Button>
           </NextMoveBar>
         )
       }
     >
       <form className="px-4 py-3.5 lg:px-7" onSubmit={form.handleSubmit((text) => save(text, version))}>
-        <h1 className="mb-3 text-[23px]">Equipment</h1>
+        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
         {stored ? (
           <Conflict
             stored={stored}
@@ -159,13 +168,13 @@ function Conflict({
   return (
     <div role="alert" className="grid gap-3">
       <Notice kind="look-again">
-        <b>Someone changed this after you read it.</b>
+        <b>{say(tell('web.someone-changed-this-after-you-read'))}</b>
         <table className="mt-2">
           <thead>
             <tr className="text-left text-[12.5px] text-ink2">
-              <th className="pr-6 font-[550]">Field</th>
-              <th className="pr-6 font-[550]">Yours</th>
-              <th className="font-[550]">Stored now</th>
+              <th className="pr-6 font-[550]">{say(tell('web.field'))}</th>
+              <th className="pr-6 font-[550]">{say(tell('web.yours'))}</th>
+              <th className="font-[550]">{say(tell('web.stored-now'))}</th>
             </tr>
           </thead>
           <tbody>
@@ -181,9 +190,9 @@ function Conflict({
       </Notice>
       <div className="flex gap-3">
         <Button tone="primary" onClick={onMine}>
-          Save mine over it
+          {say(tell('web.save-mine-over-it'))}
         </Button>
-        <Button onClick={onTheirs}>Take the stored one</Button>
+        <Button onClick={onTheirs}>{say(tell('web.take-stored-one'))}</Button>
       </div>
     </div>
   );

@@ -6,12 +6,14 @@ import { plateWarnings } from '@/core/equipment/plate-checks';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { type PlateText, plateOf } from './plate-form';
 
 const SIZES = [...ACR_INSIDE_IN.keys()].map((od) => ({ value: String(od), label: odText(od).replace(' in', '') }));
 const yesNo = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
+  { value: 'yes', label: say(tell('web.yes')) },
+  { value: 'no', label: say(tell('web.no')) },
 ] as const;
 
 /** The short equipment form: only what feeds the charge, a verdict or the record. */
@@ -31,7 +33,7 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         inputMode={unit ? 'decimal' : 'text'}
         error={message || undefined}
         allowed={allowed}
-        warning={warnings.get(name)}
+        warning={say(warnings.get(name))}
         {...form.register(name)}
       />
     );
@@ -54,70 +56,70 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   return (
     <div className="grid gap-6">
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">Outdoor unit, from its plate</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.outdoor-unit-from-its-plate'))}</legend>
         <div className={group}>
-          {field('maker', 'Maker')}
-          {field('model', 'Model')}
-          {field('serial', 'Serial', undefined, 'optional')}
-          {field('nominalTons', 'Nominal size', 'tons')}
-          {field('compressorRlaA', 'Compressor RLA', 'A')}
-          {field('outdoorFanFlaA', 'Outdoor fan FLA', 'A')}
+          {field('maker', say(tell('web.maker')))}
+          {field('model', say(tell('web.model')))}
+          {field('serial', say(tell('web.serial')), undefined, 'optional')}
+          {field('nominalTons', say(tell('web.nominal-size')), 'tons')}
+          {field('compressorRlaA', say(tell('web.compressor-rla')), 'A')}
+          {field('outdoorFanFlaA', say(tell('web.outdoor-fan-fla')), 'A')}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'plateVolts',
-            'Plate voltage',
+            say(tell('web.plate-voltage')),
             ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
           )}
-          {choice('packaged', 'Built as', [
-            { value: 'no', label: 'Split' },
-            { value: 'yes', label: 'Packaged, sealed' },
+          {choice('packaged', say(tell('web.built-as')), [
+            { value: 'no', label: say(tell('web.split')) },
+            { value: 'yes', label: say(tell('web.packaged-sealed')) },
           ])}
-          {choice('heatPump', 'Heat pump', yesNo)}
-          {choice('inverter', 'Inverter', yesNo)}
+          {choice('heatPump', say(tell('web.heat-pump')), yesNo)}
+          {choice('inverter', say(tell('web.inverter-2')), yesNo)}
         </div>
       </fieldset>
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">Refrigerant circuit</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.refrigerant-circuit'))}</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'refrigerant',
-            'Refrigerant',
+            say(tell('web.refrigerant')),
             REFRIGERANTS.map((r) => ({ value: r, label: r })),
           )}
-          {choice('metering', 'Metering device', [
+          {choice('metering', say(tell('web.metering-device')), [
             { value: 'txv', label: 'TXV' },
             { value: 'eev', label: 'EEV' },
-            { value: 'fixed-orifice', label: 'Fixed orifice' },
+            { value: 'fixed-orifice', label: say(tell('web.fixed-orifice')) },
           ])}
         </div>
         <div className={group}>
-          {field('factoryChargeOz', 'Factory charge', 'oz', '16 oz to the pound')}
-          {packaged ? null : field('includedLineFt', 'Line length it includes', 'ft')}
+          {field('factoryChargeOz', say(tell('web.factory-charge')), 'oz', say(tell('web.16-oz-to-pound')))}
+          {packaged ? null : field('includedLineFt', say(tell('web.line-length-it-includes')), 'ft')}
           {field(
             'targetSubcoolingF',
-            'Target subcooling',
+            say(tell('web.target-subcooling')),
             '°F',
-            values.metering === 'fixed-orifice' ? 'not used for a fixed orifice' : 'from the plate',
+            values.metering === 'fixed-orifice'
+              ? say(tell('web.not-used-for-fixed-orifice'))
+              : say(tell('web.from-plate')),
           )}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('targetSource', 'The target comes from', [
-            { value: 'plate', label: 'Plate' },
-            { value: 'maker', label: 'Maker’s table' },
-            { value: 'technician', label: 'My own choice' },
+          {choice('targetSource', say(tell('web.target-comes-from')), [
+            { value: 'plate', label: say(tell('web.plate-2')) },
+            { value: 'maker', label: say(tell('web.makers-table')) },
+            { value: 'technician', label: say(tell('web.my-own-choice')) },
           ])}
         </div>
         {packaged ? (
-          <p className="mt-3 text-[14px] text-ink2">
-            A packaged unit comes sealed with its whole charge: no line set is joined, tested or evacuated here.
-          </p>
+          <p className="mt-3 text-[14px] text-ink2">{say(tell('web.packaged-unit-comes-sealed-with-its'))}</p>
         ) : (
           <div className="mt-3">
             {choice(
               'unitState',
-              'What is in the unit before weighing',
-              UNIT_STATES.map((s) => ({ value: s, label: UNIT_STATE_WORDS[s] })),
+              say(tell('web.what-is-in-unit-before-weighing')),
+              UNIT_STATES.map((s) => ({ value: s, label: say(UNIT_STATE_WORDS[s]) })),
               true,
             )}
           </div>
@@ -130,21 +132,26 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   function lineFields() {
     return (
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">Line set and additions</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.line-set-and-additions'))}</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('liquidLineOdIn', 'Liquid line OD, in', SIZES.slice(0, 5))}
-          {choice('vaporLineOdIn', 'Vapor line OD, in', SIZES.slice(2))}
+          {choice('liquidLineOdIn', say(tell('web.liquid-line-od-in')), SIZES.slice(0, 5))}
+          {choice('vaporLineOdIn', say(tell('web.vapor-line-od-in')), SIZES.slice(2))}
         </div>
         {form.formState.errors.vaporLineOdIn ? (
           <p className="mb-2 text-[13px] font-[600] text-oxide">
-            Vapor line: {form.formState.errors.vaporLineOdIn.message?.split('\n')[0]}
+            {say(tell('web.vapor-line', { x: form.formState.errors.vaporLineOdIn.message?.split('\n')[0] }))}
           </p>
         ) : null}
         <div className={group}>
-          {field('lineLengthFt', 'Line length, one way', 'ft', 'leave empty if unknown')}
-          {field('makerOzPerFt', 'Maker’s adder', 'oz/ft', 'optional; it wins over the computed one')}
-          {field('drierOz', 'Drier adder', 'oz')}
-          {field('coilOz', 'Indoor coil adder', 'oz')}
+          {field('lineLengthFt', say(tell('web.line-length-one-way')), 'ft', say(tell('web.leave-empty-if-unknown')))}
+          {field(
+            'makerOzPerFt',
+            say(tell('web.makers-adder')),
+            'oz/ft',
+            say(tell('web.optional-it-wins-over-computed-one')),
+          )}
+          {field('drierOz', say(tell('web.drier-adder')), 'oz')}
+          {field('coilOz', say(tell('web.indoor-coil-adder')), 'oz')}
         </div>
       </fieldset>
     );

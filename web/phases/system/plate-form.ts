@@ -1,5 +1,7 @@
 import { type Plate, plateSchema } from '@/core/equipment/plate';
 import { numberFromText } from '@/web/kit/number-text';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 
 /** The plate as it is typed: every number a text, so that nothing typed is lost or silently changed. */
 export type PlateText = Record<keyof Plate, string>;
@@ -83,9 +85,9 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     const value = numberFromText(entered);
     if (entered === '') {
       if (OPTIONAL.includes(field)) raw[field] = null;
-      else problems.push({ field, message: 'Missing.', allowed: allowedOf(field) });
+      else problems.push({ field, message: say(tell('web.missing')), allowed: allowedOf(field) });
     } else if (value === undefined)
-      problems.push({ field, message: `“${entered}” is not a plain number.`, allowed: allowedOf(field) });
+      problems.push({ field, message: say(tell('web.is-not-plain-number', { entered })), allowed: allowedOf(field) });
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
@@ -98,13 +100,17 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     known.add(field);
     const plain =
       issue.code === 'too_small'
-        ? 'Too low.'
+        ? say(tell('web.too-low'))
         : issue.code === 'too_big'
-          ? 'Too high.'
+          ? say(tell('web.too-high'))
           : issue.code === 'custom'
-            ? `It ${issue.message}.`
-            : 'Not allowed.';
-    problems.push({ field, message: text[field]?.trim() === '' ? 'Missing.' : plain, allowed: allowedOf(field) });
+            ? say(tell('web.it', { message: issue.message }))
+            : say(tell('web.not-allowed'));
+    problems.push({
+      field,
+      message: text[field]?.trim() === '' ? say(tell('web.missing')) : plain,
+      allowed: allowedOf(field),
+    });
   }
   return { problems };
 }

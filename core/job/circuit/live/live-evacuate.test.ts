@@ -7,6 +7,8 @@ import { evacuationOf } from '@/core/circuit/vacuum/evacuation';
 import { pumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { type Bench, vacuumBench } from '@/core/plant/bench/bench';
+import { typed } from '@/core/words/said';
+import { told } from '@/core/words/testing/english';
 import { liveEvacuate, type VacuumFits } from './live-evacuate';
 import { touchedMin } from './stream';
 import { Crew } from './testing/crew';
@@ -124,7 +126,7 @@ describe('the guide of the evacuation', () => {
     const remedy = (cause: 'water' | 'ice' | 'hoses' | 'leak or outgassing') =>
       doing(
         liveEvacuate(view(crew.log), crew.stream(), {
-          progress: { nowMicrons: 900, stalled: true, causes: [{ cause, why: '', act: '' }] },
+          progress: { nowMicrons: 900, stalled: true, causes: [{ cause, why: typed(''), act: typed('') }] },
           standing: undefined,
         }),
       );
@@ -140,12 +142,12 @@ describe('the guide of the evacuation', () => {
       progress: {
         nowMicrons: 700,
         stalled: true,
-        causes: [{ cause: 'pump oil', why: 'Its oil is wet.', act: 'Change the oil.' }],
+        causes: [{ cause: 'pump oil', why: typed('Its oil is wet.'), act: typed('Change the oil.') }],
       },
       standing: undefined,
     };
     crew.samples.push({ runSeconds: 31, values: { microns: 700 } });
-    expect(liveEvacuate(view(crew.log), crew.stream(), stalled)).toMatchObject({
+    expect(told(liveEvacuate(view(crew.log), crew.stream(), stalled))).toMatchObject({
       kind: 'look-again',
       say: 'It stands at 700 µm: pump oil.',
       button: { label: 'Pump oil changed', action: { orders: [{ kind: 'oil' }], entry: { kind: 'oil-change' } } },
@@ -166,7 +168,7 @@ describe('the guide of the evacuation', () => {
       ).wait(2);
       return liveEvacuate(view(crew.log), crew.stream(), undefined);
     };
-    expect(open({})).toMatchObject({ button: { label: 'Start the pump' } });
+    expect(told(open({}))).toMatchObject({ button: { label: 'Start the pump' } });
     expect(open({ compressorLocked: false })).toBeUndefined();
     expect(open({ gaugePlace: 'at the pump' })).toBeUndefined();
     expect(open({}, 400)).toBeUndefined();

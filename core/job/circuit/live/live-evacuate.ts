@@ -1,7 +1,9 @@
 import { type EvacuationView, STANDING_LEAST_MIN } from '@/core/circuit/vacuum/evacuation';
 import type { PumpProgress, StallCause } from '@/core/circuit/vacuum/pump-progress';
 import { HOLDS_PER_MIN, type Standing } from '@/core/circuit/vacuum/standing-test';
+import { tell } from '@/core/job/circuit/live/words';
 import { type Button, type Move, moveOf } from '@/core/job/move';
+import { q, type Said, value } from '@/core/words/said';
 import { bench, byHand, type LiveStream, newest, S_PER_MIN } from './stream';
 
 /** Dry nitrogen of a sweep goes in to this, and soaks this long (common practice). */
@@ -30,8 +32,8 @@ export function liveEvacuate(evac: EvacuationView, stream: LiveStream, fits: Vac
     return stream.samples.some((s) => typeof s.values.microns === 'number')
       ? {
           kind: 'not-proven',
-          say: 'The gauge gives no signal.',
-          because: 'Nothing is judged without it. Mend it, or type its reading.',
+          say: tell('live.gauge-gives-no-signal'),
+          because: tell('live.nothing-is-judged-without-it-mend'),
         }
       : undefined;
   if (evac.stage === 'standing') return standing(evac, stream, fits?.standing?.result);
@@ -42,32 +44,39 @@ export function liveEvacuate(evac: EvacuationView, stream: LiveStream, fits: Vac
   if (switches?.pumpOn === false)
     return {
       kind: 'now',
-      say: 'Start the pump.',
-      because: 'Gas ballast open for the first minutes, then shut.',
-      button: bench(byHand(stream, 'The pump runs', 'Start the pump'), { orders: [{ kind: 'pump', on: true }] }),
+      say: tell('live.start-pump'),
+      because: tell('live.gas-ballast-open-for-first-minutes'),
+      button: bench(byHand(stream, tell('live.pump-runs'), tell('live.start-pump-2')), {
+        orders: [{ kind: 'pump', on: true }],
+      }),
     };
   if (switches?.open === false) return closed(evac, stream, microns);
-  const said = Math.round(microns).toLocaleString('en-US');
   if (evac.sweepsWanted > evac.sweeps.length && microns <= sweepBelow(evac))
     return {
       kind: 'now',
-      say: `At ${said} µm: sweep with dry nitrogen to ${SWEEP_PSIG} psig.`,
-      because: `Sweep ${evac.sweeps.length + 1} of ${evac.sweepsWanted}; it carries moisture out.`,
-      button: sweep(stream, microns, 'Sweep'),
+      say: tell('live.at-sweep-with-dry-nitrogen-to', {
+        said: q(microns, 'microns'),
+        psig: q(SWEEP_PSIG, 'psig', 0),
+      }),
+      because: tell('live.sweep-of-it-carries-moisture-out', {
+        count: evac.sweeps.length + 1,
+        sweepsWanted: evac.sweepsWanted,
+      }),
+      button: sweep(stream, microns, tell('live.sweep')),
     };
   const cause = fits?.progress?.stalled ? fits.progress.causes[0] : undefined;
   if (cause)
     return {
       kind: 'look-again',
-      say: `It stands at ${said} µm: ${cause.cause}.`,
-      because: `${cause.why} ${cause.act}`,
+      say: tell('live.it-stands-at', { said: q(microns, 'microns'), cause: value(cause.cause) }),
+      because: tell('live.why-act', { why: cause.why, act: cause.act }),
       button: remedy(cause.cause, stream, microns),
     };
   if (microns <= evac.targetMicrons)
     return {
       kind: 'good',
-      say: `${evac.targetMicrons} µm reached. Valve the pump off and let it stand.`,
-      because: 'Ten minutes at least; the gauge on the system tells the rest.',
+      say: tell('live.reached-valve-pump-off-and-let', { targetMicrons: q(evac.targetMicrons, 'microns', 'as is') }),
+      because: tell('live.ten-minutes-at-least-gauge-on'),
       button: isolate(stream, microns),
     };
   return { kind: 'now', ...pulling(fits?.progress, evac.targetMicrons) };
@@ -81,13 +90,13 @@ function remedy(cause: StallCause, stream: LiveStream, microns: number): Button 
   switch (cause) {
     case 'water':
     case 'ice':
-      return sweep(stream, microns, 'Sweep with nitrogen');
+      return sweep(stream, microns, tell('live.sweep-with-nitrogen'));
     case 'hoses':
-      return bench('Change the set-up', { form: 'pump-setup' });
+      return bench(tell('live.change-set-up'), { form: 'pump-setup' });
     case 'leak or outgassing':
       return isolate(stream, microns);
     case 'pump oil':
-      return bench('Pump oil changed', {
+      return bench(tell('live.pump-oil-changed'), {
         orders: [{ kind: 'oil' }],
         entry: { kind: 'oil-change', body: { why: 'the vacuum stood still' } },
       });
@@ -96,22 +105,25 @@ function remedy(cause: StallCause, stream: LiveStream, microns: number): Button 
 
 /** The pump is valved off and no test runs: after a sweep it pulls again; after a failed test its cause comes first. */
 function closed(evac: EvacuationView, stream: LiveStream, microns: number): Move {
-  const open = (label: string): Button | undefined => bench(label, { orders: [{ kind: 'valve', open: true }] });
-  const pull = byHand(stream, 'Open, pulling', 'Open and pull');
+  const open = (label: Said): Button | undefined => bench(label, { orders: [{ kind: 'valve', open: true }] });
+  const pull = byHand(stream, tell('live.open-pulling'), tell('live.open-and-pull'));
   const swept = stream.orders.filter((o) => o.order !== 'configure').at(-1)?.order === 'sweep';
   if (swept)
     return {
       kind: 'now',
-      say: 'Swept and soaked: open the pump and pull again.',
-      because: 'The nitrogen takes the moisture it has taken up out with it.',
+      say: tell('live.swept-and-soaked-open-pump-and'),
+      because: tell('live.nitrogen-takes-moisture-it-has-taken'),
       button: open(pull),
     };
   if (evac.standing && holdsShallow(evac.standing, evac.targetMicrons))
     return {
       kind: 'look-again',
-      say: 'It holds but goes no deeper: change the pump oil, then pull again.',
-      because: `Valved off it rises by ${evac.standing.result.lateMicronsPerMin!.toFixed(0)} µm a minute: neither leak nor water. Wet oil, or hoses, keep the pump above ${evac.targetMicrons} µm.`,
-      button: bench(byHand(stream, 'Oil changed, pulling', 'Oil changed: pull again'), {
+      say: tell('live.it-holds-but-goes-no-deeper'),
+      because: tell('live.valved-off-it-rises-by-minute', {
+        lateMicronsPerMin: q(evac.standing.result.lateMicronsPerMin!, 'microns'),
+        targetMicrons: q(evac.targetMicrons, 'microns', 'as is'),
+      }),
+      button: bench(byHand(stream, tell('live.oil-changed-pulling'), tell('live.oil-changed-pull-again')), {
         orders: [{ kind: 'oil' }, { kind: 'valve', open: true }],
         entry: { kind: 'oil-change', body: { why: 'held flat above the target' } },
       }),
@@ -120,16 +132,20 @@ function closed(evac: EvacuationView, stream: LiveStream, microns: number): Move
   if (!evac.standing || !failed)
     return {
       kind: 'now',
-      say: 'Open the pump and pull on.',
-      because: evac.standing?.result.why ?? 'The pump is valved off.',
+      say: tell('live.open-pump-and-pull-on'),
+      because: evac.standing?.result.why ?? tell('live.pump-is-valved-off'),
       button: open(pull),
     };
   const { classification } = evac.standing.result;
   return moveOf(
     failed,
     classification === 'moisture'
-      ? sweep(stream, microns, 'Sweep with nitrogen')
-      : open(classification === 'leak' ? `Mended: ${byHand(stream, 'pulling again', 'pull again')}` : pull),
+      ? sweep(stream, microns, tell('live.sweep-with-nitrogen'))
+      : open(
+          classification === 'leak'
+            ? tell('live.mended', { stream: byHand(stream, tell('live.pulling-again'), tell('live.pull-again')) })
+            : pull,
+        ),
   );
 }
 
@@ -137,7 +153,7 @@ const holdsShallow = ({ result, startMicrons }: NonNullable<EvacuationView['stan
   startMicrons > target && (result.lateMicronsPerMin ?? Number.POSITIVE_INFINITY) <= HOLDS_PER_MIN;
 
 const isolate = (stream: LiveStream, microns: number): Button | undefined =>
-  bench(byHand(stream, 'Valved off, test it', 'Valve off and test'), {
+  bench(byHand(stream, tell('live.valved-off-test-it'), tell('live.valve-off-and-test')), {
     orders: [{ kind: 'valve', open: false }],
     entry: {
       kind: 'isolated',
@@ -145,8 +161,8 @@ const isolate = (stream: LiveStream, microns: number): Button | undefined =>
     },
   });
 
-const sweep = (stream: LiveStream, microns: number, label: string): Button | undefined =>
-  bench(byHand(stream, 'Swept', label), {
+const sweep = (stream: LiveStream, microns: number, label: Said): Button | undefined =>
+  bench(byHand(stream, tell('live.swept'), label), {
     orders: [{ kind: 'sweep', psig: SWEEP_PSIG }],
     entry: {
       kind: 'sweep',
@@ -165,18 +181,27 @@ function pulling(p: PumpProgress | undefined, target: number): Pick<Move, 'say' 
     return {
       say:
         minutes >= TIME_FOR_WORK_MIN
-          ? `Go wire the thermostat: about ${minutes} min to ${target} µm.`
-          : `About ${minutes} min to ${target} µm.`,
-      because: 'From the fall of the last two minutes, the hoses and the volume.',
-      wait: `${minutes} min`,
+          ? tell('live.go-wire-thermostat-about-to', {
+              minutes: q(minutes, 'min', 'as is'),
+              target: q(target, 'microns', 'as is'),
+            })
+          : tell('live.about-to', { minutes: q(minutes, 'min', 'as is'), target: q(target, 'microns', 'as is') }),
+      because: tell('live.from-fall-of-last-two-minutes'),
+      wait: tell('live.minutes', { minutes: q(minutes, 'min', 'as is') }),
     };
   }
   if (p?.endsAtMicrons !== undefined)
     return {
-      say: `At this pace it ends near ${Math.round(p.endsAtMicrons).toLocaleString('en-US')} µm, above ${target}.`,
-      because: 'Gas still comes in: outgassing, moisture or a leak. Watch whether it goes on falling.',
+      say: tell('live.at-this-pace-it-ends-near', {
+        endsAtMicrons: q(p.endsAtMicrons, 'microns'),
+        target,
+      }),
+      because: tell('live.gas-still-comes-in-outgassing-moisture'),
     };
-  return { say: `Pulling down to ${target} µm.`, because: 'The time left is told once the first rush of air is out.' };
+  return {
+    say: tell('live.pulling-down-to', { target: q(target, 'microns', 'as is') }),
+    because: tell('live.time-left-is-told-once-first'),
+  };
 }
 
 function standing(evac: EvacuationView, stream: LiveStream, result: Standing | undefined): Move {
@@ -185,21 +210,21 @@ function standing(evac: EvacuationView, stream: LiveStream, result: Standing | u
   if (!from || from.runId !== stream.runId || from.runSeconds === null)
     return {
       kind: 'not-proven',
-      say: 'The test began on other instruments: type its readings.',
-      because: 'Minutes and microns from the gauge that was read.',
+      say: tell('live.test-began-on-other-instruments-type'),
+      because: tell('live.minutes-and-microns-from-gauge-that'),
     };
   const left = STANDING_LEAST_MIN - (last.runSeconds - from.runSeconds) / S_PER_MIN;
   if (left > 0)
     return {
       kind: 'now',
-      say: `Leave it alone: ${Math.ceil(left)} min to go.`,
-      because: 'Pump valved off. Wire the thermostat, bubble nothing, touch nothing.',
+      say: tell('live.leave-it-alone-min-to-go', { left: Math.ceil(left) }),
+      because: tell('live.pump-valved-off-wire-thermostat-bubble'),
     };
   return {
     kind: 'good',
-    say: 'Ten minutes are over: record the test.',
-    because: result?.why ?? 'The curve of the gauge tells tight, leak or moisture.',
-    button: bench('Record the test', {
+    say: tell('live.ten-minutes-are-over-record-test'),
+    because: result?.why ?? tell('live.curve-of-gauge-tells-tight-leak'),
+    button: bench(tell('live.record-test'), {
       entry: {
         kind: 'standing',
         body: {

@@ -2,13 +2,13 @@ import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { type Cylinder, cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { LEVEL_WAIT_MIN, type RecoveryView } from '@/core/circuit/recovery/recovery';
 import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery/recovery-progress';
-import { lbOz } from '@/core/circuit/weigh-in';
 import { orderFindings } from '@/core/finding/order';
+import { tell } from '@/core/job/circuit/live/words';
 import { type Move, moveOf } from '@/core/job/move';
 import { STOP_BEFORE_OZ } from '@/core/plant/bench/recovery-bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { plain } from '@/core/units/format';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
+import { list, q, type Said } from '@/core/words/said';
 import { bench, byHand, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** Pulled this far past the level before the machine is stopped: a little comes back out of the oil (design default), psi. */
@@ -64,45 +64,49 @@ function running(on: Recovering, stream: LiveStream, suction: number): Move {
   if (!gross)
     return {
       kind: 'stop',
-      say: 'The scale gives no signal: stop the machine.',
-      because: 'Nobody sees the cylinder’s limit come. Weigh it by hand and write the weights down.',
-      button: bench(byHand(stream, 'The machine is off', 'Machine off'), { ...off }),
+      say: tell('live.scale-gives-no-signal-stop-machine'),
+      because: tell('live.nobody-sees-cylinders-limit-come-weigh'),
+      button: bench(byHand(stream, tell('live.machine-is-off'), tell('live.machine-off')), { ...off }),
     };
-  const weigh = bench(byHand(stream, 'Machine is off, weigh', 'Machine off, weigh'), {
+  const weigh = bench(byHand(stream, tell('live.machine-is-off-weigh'), tell('live.machine-off-weigh')), {
     ...off,
     ...(cylinder ? { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } } : {}),
   });
   if (cylinder && fill && cylinder.contentsOz + moved >= fill.limitOz - STOP_BEFORE_OZ)
     return {
       kind: 'stop',
-      say: 'Stop the machine: the cylinder is at its limit.',
-      because: 'Liquid that fills a cylinder bursts it as it warms. Change the cylinder and go on.',
+      say: tell('live.stop-machine-cylinder-is-at-its'),
+      because: tell('live.liquid-that-fills-cylinder-bursts-it'),
       button: weigh,
     };
   const wantedPsig = -rec.level.wantedInHg * PSI_PER_INHG;
   if (suction <= wantedPsig - PAST_LEVEL_PSI)
     return {
       kind: 'now',
-      say: `Level reached: machine off, then watch ${LEVEL_WAIT_MIN} min.`,
-      because: 'The cylinder is weighed at rest.',
+      say: tell('live.level-reached-machine-off-then-watch', { levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is') }),
+      because: tell('live.cylinder-is-weighed-at-rest'),
       button: weigh,
     };
   const progress = progressOf(on, stream, suction, moved, fill?.share);
   if (progress?.stalled)
     return {
       kind: 'look-again',
-      say: `It stands at ${plain(suction)} psig: ${progress.causes[0]}`,
-      because: `Then: ${progress.causes.slice(1).join(' ')}`,
+      say: tell('live.it-stands-at-2', { suction: q(suction, 'psig', 0), causes: progress.causes[0] }),
+      because: tell('live.then', { causes: list(progress.causes.slice(1), ' ') }),
     };
-  const level = rec.level.wantedInHg > 0 ? `${rec.level.wantedInHg.toFixed(0)} inHg` : '0 psig';
+  const level =
+    rec.level.wantedInHg > 0 ? tell('live.vacuum-of', { inHg: q(rec.level.wantedInHg, 'inHg') }) : tell('live.0-psig');
   const minutes = progress?.minutesLeft === undefined ? undefined : Math.max(1, Math.ceil(progress.minutesLeft));
   return {
     kind: 'now',
-    say: `Recovering: ${lbOz(moved)} so far, suction ${plain(suction)} psig.`,
+    say: tell('live.recovering-so-far-suction', { moved: q(moved, 'lbOz'), suction: q(suction, 'psig', 0) }),
     because: progress?.chill
-      ? `Down to ${level}. The cylinder is hot: ${iceWords(on, moved)}lift it out and dry it before weighing.`
-      : `Down to ${level}${progress ? `, ${progress.lbPerMin.toFixed(2)} lb a minute` : ''}. Watch the cylinder’s limit.`,
-    wait: minutes === undefined ? undefined : `${minutes} min`,
+      ? tell('live.down-to-cylinder-is-hot-lift', { level, on: iceWords(on, moved) })
+      : tell('live.down-to-watch-cylinders-limit', {
+          level,
+          progress: progress ? tell('live.minute', { lbPerMin: q(progress.lbPerMin, 'lb') }) : '',
+        }),
+    wait: minutes === undefined ? undefined : tell('live.minutes', { minutes: q(minutes, 'min', 'as is') }),
   };
 }
 
@@ -132,9 +136,9 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): Move 
   if (waitedMin < LEVEL_WAIT_MIN)
     return {
       kind: 'now',
-      say: `Watching: ${plain(suction, 1)} psig, ${left} min to go.`,
-      because: 'Liquid in the oil boils out; a rise means there is more.',
-      wait: `${left} min`,
+      say: tell('live.watching-to-go', { suction: q(suction, 'psig'), left: q(left, 'min', 'as is') }),
+      because: tell('live.liquid-in-oil-boils-out-rise'),
+      wait: tell('live.left', { left: q(left, 'min', 'as is') }),
     };
   const now = stream.samples.at(-1)!.runSeconds;
   const reached = stream.samples.flatMap((s) =>
@@ -142,9 +146,9 @@ function watching(stream: LiveStream, suction: number, waitedMin: number): Move 
   );
   return {
     kind: 'now',
-    say: `${LEVEL_WAIT_MIN} min are over: read the level.`,
-    because: `Suction ${plain(suction, 1)} psig.`,
-    button: bench('Write the level down', {
+    say: tell('live.are-over-read-level', { levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is') }),
+    because: tell('live.suction', { suction: q(suction, 'psig') }),
+    button: bench(tell('live.write-level-down'), {
       entry: {
         kind: 'level',
         body: {
@@ -167,24 +171,29 @@ function atLimit({ cylinder }: Recovering, stream: LiveStream): Move {
   const gross = grossNow(stream);
   return {
     kind: 'stop',
-    say: 'The cylinder is at its limit: the machine has stopped. Weigh it.',
-    because: 'Liquid that fills a cylinder bursts it as it warms. Then the next cylinder goes on the scale.',
+    say: tell('live.cylinder-is-at-its-limit-machine'),
+    because: tell('live.liquid-that-fills-cylinder-bursts-it-2'),
     ...(cylinder && gross
       ? {
-          button: bench('Weigh it', { entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) } }),
+          button: bench(tell('live.weigh-it'), {
+            entry: { kind: 'recovered', body: weighed(stream, cylinder, gross) },
+          }),
         }
       : {}),
   };
 }
 
 function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recovering, stream: LiveStream): Move {
-  const short = `Room for ${lbOz(roomOz)} in all cylinders; ${lbOz(stillOz ?? 0)} are still to come.`;
-  const toCylinders = bench('Go to cylinders', { go: '/cylinders' });
+  const short = tell('live.room-for-in-all-cylinders-are', {
+    roomOz: q(roomOz, 'lbOz'),
+    stillOz: q(stillOz ?? 0, 'lbOz'),
+  });
+  const toCylinders = bench(tell('live.go-to-cylinders'), { go: '/cylinders' });
   if (!cylinder)
     return {
       kind: 'not-proven',
-      say: 'No recovery cylinder has room for this refrigerant.',
-      because: 'Add one under Cylinders, or bring another.',
+      say: tell('live.no-recovery-cylinder-has-room-for'),
+      because: tell('live.add-one-under-cylinders-or-bring'),
       button: toCylinders,
     };
   const refused = orderFindings(cylinderChecks(cylinder, refrigerant, undefined, today)).find(
@@ -193,29 +202,42 @@ function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recove
   if (refused) return moveOf(refused, toCylinders);
   // A start that cannot end is no start: the crew would stand there with an open circuit and full cylinders.
   if (stillOz !== undefined && stillOz > roomOz)
-    return { kind: 'stop', say: 'Bring another cylinder before you start.', because: short, button: toCylinders };
+    return {
+      kind: 'stop',
+      say: tell('live.bring-another-cylinder-before-you-start'),
+      because: short,
+      button: toCylinders,
+    };
   if (stream.told && newest(stream, 'scaleOz') === undefined)
     return {
       kind: 'not-proven',
-      say: 'The scale gives no signal: connect it, or weigh by hand.',
-      because: 'Without it nobody sees the cylinder’s limit come.',
+      say: tell('live.scale-gives-no-signal-connect-it'),
+      because: tell('live.without-it-nobody-sees-cylinders-limit'),
     };
   if (stream.switches?.cylinderId !== cylinder.id)
     return {
       kind: 'now',
-      say: `Put cylinder ${cylinder.tag} on the scale and connect it.`,
-      because: `${stream.switches?.cylinderId ? 'The last one is full. Close its valve before you take the hose off. ' : ''}It holds ${lbOz(cylinder.contentsOz)}.`,
-      button: bench(byHand(stream, `${cylinder.tag} is on the scale`, `Put ${cylinder.tag} on`), {
-        orders: [{ kind: 'cylinder', cylinderId: cylinder.id }],
+      say: tell('live.put-cylinder-on-scale-and-connect', { tag: cylinder.tag }),
+      because: tell('live.it-holds', {
+        cylinderId: stream.switches?.cylinderId ? tell('live.last-one-is-full-close-its') : '',
+        contentsOz: q(cylinder.contentsOz, 'lbOz'),
       }),
+      button: bench(
+        byHand(stream, tell('live.is-on-scale', { tag: cylinder.tag }), tell('live.put-on', { tag: cylinder.tag })),
+        {
+          orders: [{ kind: 'cylinder', cylinderId: cylinder.id }],
+        },
+      ),
     };
   return {
     kind: 'now',
-    say: `Start the machine${rec.level.newest ? ' again' : ''} into cylinder ${cylinder.tag}.`,
+    say: tell('live.start-machine-into-cylinder', { newest: rec.level.newest ? ' again' : '', tag: cylinder.tag }),
     because: rec.level.newest
-      ? (rec.checks.find((c) => c.id === 'level')?.claim ?? 'The level was not reached.')
-      : 'Cores out, hoses purged, cylinder on the scale, both its valves known.',
-    button: bench(byHand(stream, 'The machine runs', 'Start the machine'), { orders: [{ kind: 'machine', on: true }] }),
+      ? (rec.checks.find((c) => c.id === 'level')?.claim ?? tell('live.level-was-not-reached'))
+      : tell('live.cores-out-hoses-purged-cylinder-on'),
+    button: bench(byHand(stream, tell('live.machine-runs'), tell('live.start-machine')), {
+      orders: [{ kind: 'machine', on: true }],
+    }),
   };
 }
 
@@ -243,10 +265,10 @@ function progressOf(
 }
 
 /** How much ice what is still to come would melt. */
-function iceWords({ rec, refrigerant }: Recovering, moved: number): string {
+function iceWords({ rec, refrigerant }: Recovering, moved: number): Said {
   const left = rec.expectedOz === undefined ? 0 : (rec.expectedOz - moved) / OZ_PER_LB;
   const ice = left > 0.1 ? chillIce({ refrigerant, recoverLb: left }) : undefined;
   return ice?.ok
-    ? `about ${Math.ceil(ice.value.iceLb)} lb of ice takes up what is still to come; `
-    : 'chill it in ice water; ';
+    ? tell('live.about-lb-of-ice-takes-up', { iceLb: Math.ceil(ice.value.iceLb) })
+    : tell('live.chill-it-in-ice-water');
 }

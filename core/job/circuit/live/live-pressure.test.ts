@@ -5,6 +5,7 @@ import { TEST_PLAN } from '@/core/circuit/log/sample-entries';
 import { pressureOf } from '@/core/circuit/pressure/pressure-test';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { type Bench, nitrogenBench } from '@/core/plant/bench/bench';
+import { told } from '@/core/words/testing/english';
 import { livePressure } from './live-pressure';
 import { Crew } from './testing/crew';
 import { doing } from './testing/doing';
@@ -90,7 +91,7 @@ describe('the guide of the pressure test', () => {
     // Shut in, it may have cooled by a little without being filled again.
     [440, 'Settled. Start the hold.', 'Start the hold'],
   ])('at %d psig: %s', (testPsig, say, label) => {
-    expect(at({ testPsig, pipeF: 80 })).toMatchObject({ say, button: { label } });
+    expect(told(at({ testPsig, pipeF: 80 }))).toMatchObject({ say, button: { label } });
   });
   it('never fills past the target, also when it is below a stage', () => {
     const low = new LogBuilder().add('test-plan', { ...TEST_PLAN, lowSidePsig: 120, targetPsig: 120 });
@@ -101,7 +102,9 @@ describe('the guide of the pressure test', () => {
   });
   it('waits while it fills, and through the settling', () => {
     expect(at({ testPsig: 60 }, { switches: { sourceOpen: true, regulatorPsig: 150 } })!.button).toBeUndefined();
-    expect(at({ testPsig: 449, pipeF: 80 }, { orders: [{ runSeconds: 40, order: 'close-source' }] })).toMatchObject({
+    expect(
+      told(at({ testPsig: 449, pipeF: 80 }, { orders: [{ runSeconds: 40, order: 'close-source' }] })),
+    ).toMatchObject({
       say: 'Settling: 9 min before the hold.',
       button: { label: 'Start it now' },
     });
@@ -114,7 +117,7 @@ describe('the guide of the pressure test', () => {
   });
   it('without the pipe’s temperature a hold is neither started nor ended, and no figure is made up', () => {
     const silent = at({ testPsig: 449, pipeF: null })!;
-    expect(silent).toMatchObject({ kind: 'not-proven', say: 'The pipe thermometer gives no signal.' });
+    expect(told(silent)).toMatchObject({ kind: 'not-proven', say: 'The pipe thermometer gives no signal.' });
     expect(silent.button).toBeUndefined();
     const held = new LogBuilder()
       .add('test-plan', TEST_PLAN)

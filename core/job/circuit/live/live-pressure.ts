@@ -1,6 +1,8 @@
 import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
 import { type PressureView, SETTLE_MIN, STAGES_PSIG, TARGET_SLACK } from '@/core/circuit/pressure/pressure-test';
+import { tell } from '@/core/job/circuit/live/words';
 import type { Move } from '@/core/job/move';
+import { q, type Said } from '@/core/words/said';
 import { bench, byHand, type LiveStream, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** A stage counts as reached this close below it, psi. */
@@ -30,35 +32,47 @@ export function livePressure(test: PressureView, stream: LiveStream, gear: HoldG
   if (open)
     return {
       kind: 'now',
-      say: 'Shut the nitrogen cylinder and let it settle.',
-      because: 'A valve that passes would hide a leak.',
-      button: bench(byHand(stream, 'Nitrogen is shut', 'Shut the nitrogen'), { orders: [{ kind: 'close-source' }] }),
+      say: tell('live.shut-nitrogen-cylinder-and-let-it'),
+      because: tell('live.valve-that-passes-would-hide-leak'),
+      button: bench(byHand(stream, tell('live.nitrogen-is-shut'), tell('live.shut-nitrogen')), {
+        orders: [{ kind: 'close-source' }],
+      }),
     };
   return start(stream, psig);
 }
 
 function filling(stream: LiveStream, psig: number, next: number, open: boolean): Move {
   if (open && Number(stream.switches?.regulatorPsig) >= next - REGULATOR_SLACK_PSI)
-    return { kind: 'now', say: `Filling to ${next} psig.`, because: 'Slowly; stand aside of caps and valves.' };
+    return {
+      kind: 'now',
+      say: tell('live.filling-to', { next: q(next, 'psig', 'as is') }),
+      because: tell('live.slowly-stand-aside-of-caps-and'),
+    };
   return {
     kind: 'now',
     say:
       psig < STAGE_SLACK_PSI
-        ? `Open the nitrogen: first stage ${next} psig.`
-        : `Listen at ${Math.round(psig)} psig. Quiet: go on to ${next} psig.`,
-    because: 'Dry nitrogen, regulator and relief. A big leak is heard long before the target.',
-    button: bench(byHand(stream, `Regulator at ${next} psig`, `Fill to ${next} psig`), {
-      orders: [{ kind: 'pressurise', psig: next }],
-    }),
+        ? tell('live.open-nitrogen-first-stage', { next: q(next, 'psig', 'as is') })
+        : tell('live.listen-at-psig-quiet-go-on', { psig: Math.round(psig), next: q(next, 'psig', 'as is') }),
+    because: tell('live.dry-nitrogen-regulator-and-relief-big'),
+    button: bench(
+      byHand(
+        stream,
+        tell('live.regulator-at', { next: q(next, 'psig', 'as is') }),
+        tell('live.fill-to', { next: q(next, 'psig', 'as is') }),
+      ),
+      {
+        orders: [{ kind: 'pressurise', psig: next }],
+      },
+    ),
   };
 }
 
 /** Without the pipe's temperature a hold shows nothing: cold looks like a leak, warmth hides one. */
 const NO_THERMOMETER: Move = {
   kind: 'not-proven',
-  say: 'The pipe thermometer gives no signal.',
-  because:
-    'A hold is judged by its temperature: cold looks like a leak, warmth hides one. Mend it, or type both readings.',
+  say: tell('live.pipe-thermometer-gives-no-signal'),
+  because: tell('live.hold-is-judged-by-its-temperature'),
 };
 
 function start(stream: LiveStream, psig: number): Move {
@@ -67,9 +81,10 @@ function start(stream: LiveStream, psig: number): Move {
   const left = Math.ceil(SETTLE_MIN - (minutesSince(stream, 'close-source', 'pressurise') ?? SETTLE_MIN));
   return {
     kind: 'now',
-    say: left > 0 ? `Settling: ${left} min before the hold.` : 'Settled. Start the hold.',
-    because: 'Brazing heat and the gas itself come to the pipe’s temperature first.',
-    button: bench(left > 0 ? 'Start it now' : 'Start the hold', {
+    say:
+      left > 0 ? tell('live.settling-before-hold', { left: q(left, 'min', 'as is') }) : tell('live.settled-start-hold'),
+    because: tell('live.brazing-heat-and-gas-itself-come'),
+    button: bench(left > 0 ? tell('live.start-it-now') : tell('live.start-hold'), {
       entry: {
         kind: 'hold-start',
         body: { psig, pipeF, runId: stream.runId, runSeconds: null },
@@ -86,20 +101,19 @@ function holding(test: PressureView, stream: LiveStream, gear: HoldGear): Move {
   const left = Math.ceil(test.holdMin - minutes);
   if (pipeF === undefined) return NO_THERMOMETER;
   const because =
-    deltaSays(started.body, { psig, pipeF, minutes }, gear) ??
-    'Measured is held against what the temperature explains.';
+    deltaSays(started.body, { psig, pipeF, minutes }, gear) ?? tell('live.measured-is-held-against-what-temperature');
   if (left > 0)
     return {
       kind: 'now',
-      say: `Hold: ${left} min to go. Bubble the joints meanwhile.`,
+      say: tell('live.hold-to-go-bubble-joints-meanwhile', { left: q(left, 'min', 'as is') }),
       because,
-      wait: `${left} min`,
+      wait: tell('live.left', { left: q(left, 'min', 'as is') }),
     };
   return {
     kind: 'good',
-    say: `${test.holdMin} min are over: read it and end the hold.`,
+    say: tell('live.are-over-read-it-and-end', { holdMin: q(test.holdMin, 'min', 'as is') }),
     because,
-    button: bench('End the hold', {
+    button: bench(tell('live.end-hold'), {
       entry: {
         kind: 'hold-end',
         body: {
@@ -118,7 +132,7 @@ function deltaSays(
   from: { psig: number; pipeF: number },
   now: { psig: number; pipeF: number; minutes: number },
   gear: HoldGear,
-): string | undefined {
+): Said | undefined {
   const judged = holdVerdict({
     startPsig: from.psig,
     startF: from.pipeF,
@@ -129,5 +143,11 @@ function deltaSays(
   });
   if (!judged.ok) return undefined;
   const { deltaPsi, uncertaintyPsi, expectedPsig } = judged.value;
-  return `Expected ${expectedPsig.toFixed(1)} psig at ${now.pipeF.toFixed(1)} °F; ${deltaPsi >= 0 ? '+' : '−'}${Math.abs(deltaPsi).toFixed(1)} measured, ± ${uncertaintyPsi.toFixed(1)} is noise.`;
+  return tell('live.expected-at-measured-is-noise', {
+    expectedPsig: q(expectedPsig, 'psig'),
+    pipeF: q(now.pipeF, 'F'),
+    deltaPsi: deltaPsi >= 0 ? '+' : '−',
+    deltaPsi2: q(Math.abs(deltaPsi), 'number', 1),
+    uncertaintyPsi: q(uncertaintyPsi, 'number', 1),
+  });
 }

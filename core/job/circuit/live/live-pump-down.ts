@@ -2,11 +2,12 @@ import { CLOSE_FROM_PSIG, CLOSED_BY_PSIG, pumpDownEnd } from '@/core/circuit/rec
 import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import type { RecoveryView } from '@/core/circuit/recovery/recovery';
 import type { CircuitSchools } from '@/core/circuit/schools';
+import { tell } from '@/core/job/circuit/live/words';
 import type { Button, Move } from '@/core/job/move';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { plain } from '@/core/units/format';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
+import { q, type Said } from '@/core/words/said';
 import { bench, byHand, type LiveStream, MS_PER_MIN, minutesSince, newest, S_PER_MIN } from './stream';
 
 /** Oil comes back and the pressures settle before a valve is closed (common practice), min. */
@@ -35,60 +36,64 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
   if (!switches.running)
     return {
       kind: 'now',
-      say: 'Call for cooling at the thermostat.',
-      because:
-        'It holds the reversing valve and keeps the blower on. Never force the contactor. Leave the setpoint alone.',
-      button: bench('Cooling is called', { orders: [{ kind: 'call', on: true }] }),
+      say: tell('live.call-for-cooling-at-thermostat'),
+      because: tell('live.it-holds-reversing-valve-and-keeps'),
+      button: bench(tell('live.cooling-is-called'), { orders: [{ kind: 'call', on: true }] }),
     };
   const high = tooHigh(refrigerant, newest(stream, 'liquidPsig'));
   const stop = stopAction(stream, suction, ranMin);
-  if (high) return { kind: 'stop', say: 'Stop: power off now.', because: high, button: stop };
+  if (high) return { kind: 'stop', say: tell('live.stop-power-off-now'), because: high, button: stop };
   if (switches.liquidOpen)
     return ranMin < RUN_FIRST_MIN
       ? {
           kind: 'now',
-          say: `Run ${RUN_FIRST_MIN} min first: ${Math.ceil(RUN_FIRST_MIN - ranMin)} min to go.`,
-          because: 'Oil comes back and the pressures settle.',
+          say: tell('live.run-first-min-to-go', {
+            runFirstMin: q(RUN_FIRST_MIN, 'min', 'as is'),
+            runFirstMin2: Math.ceil(RUN_FIRST_MIN - ranMin),
+          }),
+          because: tell('live.oil-comes-back-and-pressures-settle'),
         }
       : {
           kind: 'now',
-          say: 'Close the liquid valve.',
-          because: 'Liquid first: the vapour valve closed first would trap it.',
-          button: bench('Liquid valve closed', { orders: [{ kind: 'liquid-valve', open: false }] }),
+          say: tell('live.close-liquid-valve'),
+          because: tell('live.liquid-first-vapour-valve-closed-first'),
+          button: bench(tell('live.liquid-valve-closed'), { orders: [{ kind: 'liquid-valve', open: false }] }),
         };
   if (suction > end.stopPsig && stands(stream))
     return {
       kind: 'look-again',
-      say: `The suction stands at ${plain(suction)} psig: stop the pump-down.`,
-      because:
-        'Three minutes without a fall: a valve leaks through, or more liquid than the outdoor unit takes. The machine finishes it.',
+      say: tell('live.suction-stands-at-stop-pump-down', { suction: q(suction, 'psig', 0) }),
+      because: tell('live.three-minutes-without-fall-valve-leaks'),
       button: stop,
     };
   if (suction > CLOSE_FROM_PSIG)
     return {
       kind: 'now',
-      say: `Watch the suction: ${plain(suction)} psig. Hand on the vapour valve.`,
-      because: `Begin to close it between 5 and ${CLOSE_FROM_PSIG} psig. Stalled for ${STALL_MIN} min means a leaking valve: stop.`,
-      wait: `${plain(suction)} psig`,
+      say: tell('live.watch-suction-hand-on-vapour-valve', { suction: q(suction, 'psig', 0) }),
+      because: tell('live.begin-to-close-it-between-5', {
+        closeFromPsig: q(CLOSE_FROM_PSIG, 'psig', 'as is'),
+        stallMin: q(STALL_MIN, 'min', 'as is'),
+      }),
+      wait: tell('live.suction-2', { suction: q(suction, 'psig', 0) }),
     };
   if (suction > Math.min(CLOSED_BY_PSIG, end.stopPsig + CLOSED_BY_PSIG))
     return {
       kind: 'now',
-      say: `Begin to close the vapour valve: ${plain(suction)} psig.`,
+      say: tell('live.begin-to-close-vapour-valve', { suction: q(suction, 'psig', 0) }),
       because: endSays(end),
-      wait: `${plain(suction)} psig`,
+      wait: tell('live.suction-2', { suction: q(suction, 'psig', 0) }),
     };
   if (suction > end.stopPsig)
     return {
       kind: 'now',
-      say: `Close the vapour valve: ${plain(suction)} psig.`,
+      say: tell('live.close-vapour-valve', { suction: q(suction, 'psig', 0) }),
       because: endSays(end),
       button: stop,
     };
   return {
     kind: 'now',
-    say: 'Close the vapour valve and cut the power now.',
-    because: end.floorPsig < 0 ? endSays(end) : 'Below 0 psig air is drawn in and a scroll suffers.',
+    say: tell('live.close-vapour-valve-and-cut-power'),
+    because: end.floorPsig < 0 ? endSays(end) : tell('live.below-0-psig-air-is-drawn'),
     button: stop,
   };
 }
@@ -96,14 +101,19 @@ export function livePumpDown(rec: RecoveryView, stream: LiveStream, schools: Cir
 /** The one repeat: the liquid valve stays closed, the vapour valve is opened again. */
 function again(stream: LiveStream): Move {
   const left = Math.ceil(RESTART_DELAY_MIN - (minutesSince(stream, 'call') ?? RESTART_DELAY_MIN));
-  const because =
-    'More than 5 psi came back. Once more, liquid valve still closed; a second rebound is left to the machine.';
-  if (left > 0) return { kind: 'now', say: `Wait out the restart delay: ${left} min.`, because, wait: `${left} min` };
+  const because = tell('live.more-than-5-psi-came-back');
+  if (left > 0)
+    return {
+      kind: 'now',
+      say: tell('live.wait-out-restart-delay', { left: q(left, 'min', 'as is') }),
+      because,
+      wait: tell('live.left', { left: q(left, 'min', 'as is') }),
+    };
   return {
     kind: 'now',
-    say: 'Open the vapour valve and call for cooling once more.',
+    say: tell('live.open-vapour-valve-and-call-for'),
     because,
-    button: bench('Open, cooling is called', {
+    button: bench(tell('live.open-cooling-is-called'), {
       orders: [
         { kind: 'vapour-valve', open: true },
         { kind: 'call', on: true },
@@ -112,14 +122,19 @@ function again(stream: LiveStream): Move {
   };
 }
 
-function endSays(end: ReturnType<typeof pumpDownEnd>): string {
-  if (end.floorPsig < 0) return 'By the company’s school down to −10 inHg, no deeper; A1 and no scroll.';
-  return `Stop between 0 and ${end.stopPsig} psig${end.barred ? `: no deep pump-down here, ${end.barred}` : ', never below 0 with A2L'}.`;
+function endSays(end: ReturnType<typeof pumpDownEnd>): Said {
+  if (end.floorPsig < 0) return tell('live.by-companys-school-down-to-10');
+  return tell('live.stop-between-0-and', {
+    stopPsig: q(end.stopPsig, 'psig', 'as is'),
+    barred: end.barred
+      ? tell('live.no-deep-pump-down-here', { barred: end.barred })
+      : tell('live.never-below-0-with-a2l'),
+  });
 }
 
 /** Power off with both valves closed; what was reached goes into the log. */
 const stopAction = (stream: LiveStream, suction: number, ranMin: number): Button | undefined =>
-  bench(byHand(stream, 'Both closed, power is off', 'Both closed, power off'), {
+  bench(byHand(stream, tell('live.both-closed-power-is-off'), tell('live.both-closed-power-off')), {
     orders: [
       ...(stream.switches?.liquidOpen ? [{ kind: 'liquid-valve', open: false } as const] : []),
       { kind: 'vapour-valve', open: false },
@@ -137,10 +152,10 @@ const stopAction = (stream: LiveStream, suction: number, ranMin: number): Button
     },
   });
 
-function tooHigh(refrigerant: Refrigerant, liquidPsig: number | undefined): string | undefined {
+function tooHigh(refrigerant: Refrigerant, liquidPsig: number | undefined): Said | undefined {
   const limit = bubblePsia(refrigerant, HIGH_SIDE_F) - DEFAULT_BAROMETER_PSIA;
   return liquidPsig !== undefined && liquidPsig > limit
-    ? `${liquidPsig.toFixed(0)} psig on the high side: the outdoor unit is full, or its fan stands. Recover the rest with the machine.`
+    ? tell('live.on-high-side-outdoor-unit-is', { liquidPsig: q(liquidPsig, 'psig', 0) })
     : undefined;
 }
 
@@ -170,19 +185,19 @@ export function liveRebound(rec: RecoveryView, stream: LiveStream): Move | undef
       ? (last.runSeconds - (stopped.body.runSeconds ?? 0)) / S_PER_MIN
       : Math.max(0, (stream.nowMs - Date.parse(stopped.at)) / MS_PER_MIN);
   const left = Math.ceil(REBOUND_WAIT_MIN - since);
-  const because = 'Up to 5 psi is refrigerant out of the oil; more is liquid or a valve that leaks through.';
+  const because = tell('live.up-to-5-psi-is-refrigerant');
   if (left > 0)
     return {
       kind: 'now',
-      say: `Rebound watch: ${plain(suction, 1)} psig, ${left} min to go.`,
+      say: tell('live.rebound-watch-to-go', { suction: q(suction, 'psig'), left: q(left, 'min', 'as is') }),
       because,
-      wait: `${left} min`,
+      wait: tell('live.left', { left: q(left, 'min', 'as is') }),
     };
   return {
     kind: 'now',
-    say: `Ten minutes: ${plain(suction, 1)} psig. Write the rebound down.`,
+    say: tell('live.ten-minutes-write-rebound-down', { suction: q(suction, 'psig') }),
     because,
-    button: bench('Write it down', {
+    button: bench(tell('live.write-it-down'), {
       entry: {
         kind: 'rebound',
         body: {

@@ -7,6 +7,7 @@ import { recoveryOf } from '@/core/circuit/recovery/recovery';
 import { type CircuitSchools, DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { type Bench, recoveryBench } from '@/core/plant/bench/bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { english, told as inEnglish } from '@/core/words/testing/english';
 import { liveRecover } from './live-recover';
 import { Crew } from './testing/crew';
 import { doing } from './testing/doing';
@@ -158,7 +159,7 @@ describe('the guide and its limits', () => {
     crew.follow(1, guide(crew));
     const sample = crew.samples.at(-1)!;
     crew.samples.push({ runSeconds: sample.runSeconds + 1, values: { ...sample.values, liquidPsig: 612 } });
-    expect(guide(crew)()).toMatchObject({ kind: 'stop', button: { label: 'Both closed, power off' } });
+    expect(inEnglish(guide(crew)())).toMatchObject({ kind: 'stop', button: { label: 'Both closed, power off' } });
     expect(doing(guide(crew)()).orders.at(-1)).toEqual({ kind: 'call', on: false });
   });
   it('the deep school goes below 0 psig only with A1 and no scroll', () => {
@@ -179,7 +180,7 @@ describe('the guide and its limits', () => {
       const crew = new Crew(bench({ refrigerant }, 5), log('pump-down', { refrigerant }, kind));
       crew.order({ kind: 'call', on: true }).order({ kind: 'liquid-valve', open: false });
       crew.samples.push({ runSeconds: 60, values: { suctionPsig: psig } });
-      return `${guide(crew, deep)()!.say} ${guide(crew, deep)()!.because}`;
+      return `${english(guide(crew, deep)()!.say)} ${english(guide(crew, deep)()!.because)}`;
     };
     expect(says('R-22', 'reciprocating', 1)).toMatch(/^Close the vapour valve: 1 psig\. .*−10 inHg/);
     expect(says('R-22', 'reciprocating', -4.2)).toMatch(/cut the power now/);
@@ -204,10 +205,12 @@ describe('the guide and its limits', () => {
     });
     expect(doing(guide(late, DEFAULT_CIRCUIT_SCHOOLS, { ...CYLINDER, disposable: true })()).go).toBe('/cylinders');
     expect(
-      liveRecover(
-        { rec: view(late), refrigerant: 'R-410A', cylinder: undefined, roomOz: 0, stillOz: 100, today: '2026-06-01' },
-        late.stream(),
-        DEFAULT_CIRCUIT_SCHOOLS,
+      inEnglish(
+        liveRecover(
+          { rec: view(late), refrigerant: 'R-410A', cylinder: undefined, roomOz: 0, stillOz: 100, today: '2026-06-01' },
+          late.stream(),
+          DEFAULT_CIRCUIT_SCHOOLS,
+        ),
       ),
     ).toMatchObject({
       kind: 'not-proven',
@@ -239,7 +242,7 @@ describe('the guide and its limits', () => {
         { ...crew.stream(), nowMs: Date.parse(crew.log.log.at(-1)!.at) + minutes * 60_000 },
         DEFAULT_CIRCUIT_SCHOOLS,
       )!;
-    expect(at(3)).toMatchObject({ wait: '7 min' });
+    expect(inEnglish(at(3))).toMatchObject({ wait: '7 min' });
     expect(at(3).button).toBeUndefined();
     expect(doing(at(12)).entry).toMatchObject({ kind: 'rebound', body: { minutes: 12 } });
   });
@@ -248,7 +251,7 @@ describe('the guide and its limits', () => {
     crew.order({ kind: 'machine', on: true }).wait(30);
     crew.samples.push({ runSeconds: 33, values: { suctionPsig: 90, scaleOz: null } });
     const move = guide(crew)()!;
-    expect(move).toMatchObject({ kind: 'stop', say: 'The scale gives no signal: stop the machine.' });
+    expect(inEnglish(move)).toMatchObject({ kind: 'stop', say: 'The scale gives no signal: stop the machine.' });
     expect(doing(move).orders).toEqual([{ kind: 'machine', on: false }]);
     expect(doing(move).entry).toBeUndefined();
   });

@@ -1,12 +1,13 @@
 import type { Action, Button } from '@/core/job/move';
 import type { RunSample } from '@/core/startup/live';
+import type { Said } from '@/core/words/said';
 import type { Switches } from './told-switches';
 
 export const S_PER_MIN = 60;
 export const MS_PER_MIN = 60_000;
 
 /** A button that orders the simulated bench, or tells of the crew's own gear; then an entry, a form or a page. */
-export const bench = (label: string, doing: Partial<Doing>): Button => ({
+export const bench = (label: Said, doing: Partial<Doing>): Button => ({
   label,
   action: { kind: 'bench', orders: [], ...doing },
 });
@@ -64,4 +65,4 @@ export function touchedMin(orders: readonly OrderEvent[]): number | undefined {
 }
 
 /** A button whose gear the crew moves by hand says what was done; on a simulated bench it says what to do. */
-export const byHand = (stream: LiveStream, done: string, order: string): string => (stream.told ? done : order);
+export const byHand = (stream: LiveStream, done: Said, order: Said): Said => (stream.told ? done : order);

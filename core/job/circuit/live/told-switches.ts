@@ -27,7 +27,7 @@ export const toldAtFirst = (kind: BenchKind): Switches => ({ ...AT_FIRST[kind] }
  * and the standing test go by.
  * @param scaleOz what the scale shows now; the weight from which a recovery is counted
  */
-export function tell(switches: Switches, order: BenchOrder, scaleOz: number | undefined): Switches {
+export function afterTold(switches: Switches, order: BenchOrder, scaleOz: number | undefined): Switches {
   switch (order.kind) {
     case 'call':
       return { ...switches, running: order.on };

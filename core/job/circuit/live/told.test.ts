@@ -2,31 +2,31 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BENCH_ORDERS, type BenchOrder } from '@/core/plant/bench/bench';
 import { ordersOf, touchedMin } from './stream';
-import { tell, toldAtFirst } from './told-switches';
+import { afterTold, toldAtFirst } from './told-switches';
 import { type SystemTold, systemAtFirst, tellSystem, toldLeftOz } from './told-system';
 
 describe('what the crew tells', () => {
   it('a machine told to run twice keeps its first weight; one told after a stop takes a new one', () => {
     let s = toldAtFirst('recovery');
-    s = tell(s, { kind: 'machine', on: true }, 500);
-    s = tell(s, { kind: 'machine', on: true }, 540);
+    s = afterTold(s, { kind: 'machine', on: true }, 500);
+    s = afterTold(s, { kind: 'machine', on: true }, 540);
     expect(s.startGrossOz).toBe(500);
-    s = tell(s, { kind: 'machine', on: false }, 600);
+    s = afterTold(s, { kind: 'machine', on: false }, 600);
     expect(s).toMatchObject({ machineOn: false, startGrossOz: 500 });
-    expect(tell(s, { kind: 'machine', on: true }, 600).startGrossOz).toBe(600);
+    expect(afterTold(s, { kind: 'machine', on: true }, 600).startGrossOz).toBe(600);
   });
   it('nitrogen of a sweep closes the pump off; an order of another bench changes nothing', () => {
-    expect(tell(toldAtFirst('vacuum'), { kind: 'sweep', psig: 2 }, undefined)).toMatchObject({
+    expect(afterTold(toldAtFirst('vacuum'), { kind: 'sweep', psig: 2 }, undefined)).toMatchObject({
       open: false,
       pumpOn: true,
     });
-    expect(tell(toldAtFirst('vacuum'), { kind: 'oil' }, undefined)).toEqual(toldAtFirst('vacuum'));
+    expect(afterTold(toldAtFirst('vacuum'), { kind: 'oil' }, undefined)).toEqual(toldAtFirst('vacuum'));
   });
   it('every order a bench knows can be told, and none forgets another switch', () => {
     for (const kind of ['nitrogen', 'vacuum', 'recovery'] as const) {
       const before = toldAtFirst(kind);
       for (const order of BENCH_ORDERS[kind].filter((k) => k !== 'configure')) {
-        const after = tell(
+        const after = afterTold(
           before,
           { kind: order, on: true, open: true, psig: 2, cylinder: { id: 'c1' } } as BenchOrder,
           100,

@@ -4,8 +4,9 @@ import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder'
 import type { Move } from '@/core/job/move';
 import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
+import { english } from '@/core/words/testing/english';
 import type { LiveStream, OrderEvent } from '../stream';
-import { type Switches, tell, toldAtFirst } from '../told-switches';
+import { afterTold, type Switches, toldAtFirst } from '../told-switches';
 
 const RUN = '00000000-0000-4000-8000-000000000001';
 
@@ -58,7 +59,7 @@ export class Crew {
   order(order: BenchOrder): this {
     const scale = this.samples.at(-1)?.values.scaleOz;
     this.bench = orderBench(this.bench, order);
-    this.switches = tell(this.switches, order, typeof scale === 'number' ? scale : undefined);
+    this.switches = afterTold(this.switches, order, typeof scale === 'number' ? scale : undefined);
     this.orders.push({ runSeconds: this.seconds, order: order.kind });
     return this;
   }
@@ -69,7 +70,7 @@ export class Crew {
       this.wait(everyS);
       const now = move();
       if (!now) return this;
-      const words = now.say.replace(/\d+(?:[.,]\d+)*/g, '#');
+      const words = english(now.say).replace(/\d+(?:[.,]\d+)*/g, '#');
       if (this.said.at(-1) !== words) this.said.push(words);
       if (now.button) this.press(now.button);
     }
@@ -91,7 +92,7 @@ export class Crew {
 
   private press({ label, action }: NonNullable<Move['button']>): void {
     if (action.kind !== 'bench') throw new Error(`a live move orders the bench, not ${action.kind}`);
-    this.pressed.push(label);
+    this.pressed.push(english(label));
     for (const order of action.orders) this.order('cylinderId' in order ? this.putOn(order.cylinderId) : order);
     const { entry } = action;
     if (!entry) return;

@@ -1,0 +1,41 @@
+import type { Speak } from '@/contract/words/speaker';
+import type { Report } from '@/core/job/report';
+import { tell } from '@/server/words/tell';
+
+export type ToldTable = { title: string; note?: string; columns: string[]; rows: string[][] };
+
+/** A report in the words of its reader, ready for paper. */
+export type ToldReport = {
+  number: number;
+  title: string;
+  statusSay: string;
+  simulated: string | null;
+  facts: [string, string][];
+  tables: ToldTable[];
+  notes: string[];
+};
+
+/** What the paper says beside the report; `%p` and `%n` are the page and how many there are. */
+export type PaperWords = { notes: string; page: string };
+export const paperWords = (report: { number: number }, speak: Speak): PaperWords => ({
+  notes: speak(tell('server.paper-notes')),
+  page: speak(tell('server.paper-page', { number: report.number })),
+});
+
+/** Puts a report into words: everything in it is a sentence by id, a figure, or a name. */
+export function toldReport(report: Report & { number: number }, speak: Speak): ToldReport {
+  return {
+    number: report.number,
+    title: speak(report.title),
+    statusSay: speak(report.statusSay),
+    simulated: report.simulated ? speak(report.simulated) : null,
+    facts: report.facts.map(([k, v]) => [speak(k), speak(v)]),
+    tables: report.tables.map((t) => ({
+      title: speak(t.title),
+      ...(t.note ? { note: speak(t.note) } : {}),
+      columns: t.columns.map(speak),
+      rows: t.rows.map((row) => row.map(speak)),
+    })),
+    notes: report.notes.map(speak),
+  };
+}
