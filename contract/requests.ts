@@ -5,6 +5,7 @@ import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { READING_PHASES } from '@/core/job/phases';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
+import { LANGUAGES } from '@/core/words/render';
 
 const YEARS = { from: Date.UTC(2000, 0, 1), to: Date.UTC(2101, 0, 1) };
 const inYears = (ms: number): boolean => ms >= YEARS.from && ms < YEARS.to;
@@ -21,9 +22,14 @@ export const day = z.iso
   .describe('a date, YYYY-MM-DD, 2000 to 2100');
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
 
+/** The language of a person's screens, or of a customer's papers. */
+export const languageSchema = z.strictObject({ language: oneOf(LANGUAGES) });
+
 export const signInSchema = z.strictObject({
   signIn: text(1, 120),
   password: z.string().min(1).max(200).describe('1 to 200 characters'),
+  /** Chosen on the sign-in page: the person keeps it from then on. */
+  language: oneOf(LANGUAGES).optional(),
 });
 
 export const newJobSchema = z.strictObject({
@@ -36,6 +42,8 @@ export const newJobSchema = z.strictObject({
   systemName: text(1, 80),
   leadId: idSchema,
   scheduledFor: day,
+  /** What the customer reads: scope, disclosures, report. */
+  customerLanguage: oneOf(LANGUAGES).default('en'),
   /** Null: the survey comes first and the equipment follows from the scope. */
   plate: plateSchema.nullable(),
 });

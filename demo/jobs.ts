@@ -1,4 +1,5 @@
 import type { Plate } from '@/core/equipment/plate';
+import type { Language } from '@/core/words/render';
 
 /** How far the demo plays each job; every reading in them comes from the simulated system. */
 export type DemoStory =
@@ -12,6 +13,8 @@ export type DemoStory =
 export type DemoJob = {
   number: number;
   customer: string;
+  /** What the customer reads; English where nothing is said. */
+  language?: Language;
   phone: string;
   address: string;
   town: string;
@@ -159,6 +162,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   {
     number: 2142,
     customer: 'Ruben Castellane',
+    language: 'es',
     phone: '555-0155',
     address: '33 Orchard Steps',
     town: 'Cobble Reach',

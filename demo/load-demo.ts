@@ -91,7 +91,7 @@ async function loadCylinders(database: Database): Promise<void> {
 
 type Head = Pick<
   DemoJob,
-  'number' | 'customer' | 'phone' | 'address' | 'town' | 'elevationFt' | 'system' | 'lead' | 'day'
+  'number' | 'customer' | 'language' | 'phone' | 'address' | 'town' | 'elevationFt' | 'system' | 'lead' | 'day'
 >;
 
 async function insertJob(database: Database, demo: Head, plate: Plate | null): Promise<{ lead: Person; id: string }> {
@@ -106,6 +106,7 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
         id,
         customerName: demo.customer,
         phone: demo.phone,
+        customerLanguage: demo.language ?? 'en',
         address: demo.address,
         town: demo.town,
         elevationFt: demo.elevationFt,

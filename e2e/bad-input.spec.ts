@@ -152,7 +152,7 @@ test('a new job from an empty form', async ({ page }) => {
   await page.getByLabel('Elevation').fill('1200');
   await page.getByRole('button', { name: 'Create the job' }).click();
   await expect(page).toHaveURL(/\/recover$/);
-  await crew.say('Write down what the old system should hold');
+  await crew.say('Enter what the old system should hold');
   await crew.phase('Charge').click();
   await expect(page.getByRole('img', { name: 'Charge build-up' })).toBeVisible();
   await crew.say('Sign the evacuation first');

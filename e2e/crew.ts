@@ -167,7 +167,7 @@ export class Fitter extends Surveyor {
     for (const [label, option] of Object.entries(picks)) await this.pick(kind, label, option);
     for (const [label, value] of Object.entries(answers))
       await form.getByLabel(label, { exact: true }).fill(String(value));
-    await form.getByRole('button', { name: 'Write it down' }).click();
+    await form.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(form).toBeHidden();
   }
 
@@ -180,7 +180,7 @@ export class Fitter extends Surveyor {
 
   offer(title: string): Promise<void> {
     return this.page
-      .getByRole('region', { name: 'Write down' })
+      .getByRole('region', { name: 'Add an entry' })
       .getByRole('button', { name: title, exact: true })
       .click();
   }
@@ -260,7 +260,7 @@ export const PUMP: [Record<string, number>, Record<string, string>] = [
   },
 ];
 export const BRAZED = {
-  'On the': 'Vapour line',
+  'On the': 'Vapor line',
   'Made by': 'braze',
   'Tube OD, in': '7/8',
   Metals: 'copper to copper',

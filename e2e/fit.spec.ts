@@ -31,7 +31,7 @@ test('roof curb: the unit is dragged over the curb, typed exactly, and wrong fig
   await expect(page.getByText(/^Saved\. Last by Jory/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Base, left edge')).toHaveValue('4');
-  await page.getByText('A sheet-metal hand on the roof to trim').click();
+  await page.getByText('A sheet-metal tech on the roof to trim').click();
   await expect(page.getByTestId('check-lift')).toContainText('3 of 6');
 });
 

@@ -10,7 +10,7 @@ test('a lead who overrides: in four phases every gate that may be let pass is, a
   const plate = { ...sampleSheet().circuit.plate, refrigerant: 'R-410A' };
   const { id } = await equippedJob(page, 'Garnet Yard', plate);
   for (const [phase, sign] of [
-    ['join', 'Sign the joining'],
+    ['join', 'Sign the line set'],
     ['pressure-test', 'Sign the pressure test'],
     ['evacuate', 'Sign the evacuation'],
     ['charge', 'Sign the charge'],

@@ -36,7 +36,7 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
   await crew.write('old-charge', ...OLD_CHARGE);
   await crew.press('What works');
   await crew.write('removal-facts', {}, { ...REMOVAL_ANSWERS, Compressor: 'scroll' });
-  await crew.press('Choose the way');
+  await crew.press('Choose the method');
   await crew.write('method', {}, PUMP_DOWN);
 
   const gear = new OwnGear(
@@ -78,13 +78,13 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     gear.waitFor = undefined;
     gear.pace = 4;
     await crew.say('Rebound watch');
-    await crew.pressWhen('Write it down');
+    await crew.pressWhen('Save');
     await expect(page.getByTestId('entry-rebound')).toContainText('replayed');
     await expect(page.getByTestId('check-too-deep')).toBeHidden();
   });
 
   await test.step('the low side by machine, weighed by the scale on the port', async () => {
-    await crew.pressWhen('Prove it dead');
+    await crew.pressWhen('Verify absence of voltage');
     await crew.write('dead-proof', ...DEAD);
     gear.pace = 2;
     await crew.pressWhen(/ is on the scale$/);
@@ -94,7 +94,7 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
     gear.hand({ kind: 'machine', on: false });
     await crew.press('Machine is off, weigh');
     gear.pace = 4;
-    await crew.pressWhen('Write the level down');
+    await crew.pressWhen('Save the level');
     await expect(page.getByTestId('entry-recovered')).toContainText('replayed');
     await expect(page.getByTestId('check-level')).toContainText(/held for \d+ min/);
   });

@@ -83,11 +83,11 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await crew.answer('coilAgeYr', 12);
     await crew.answer('overFinished', 'Yes');
     await crew.restNotSeen();
-    for (const place of ['Disconnect', 'Drain', 'Thermostat', 'Way in']) {
+    for (const place of ['Disconnect', 'Drain', 'Thermostat', 'Access route']) {
       await crew.place(place);
       await crew.restNotSeen();
     }
-    await crew.say('Everything is asked. Sign the survey.');
+    await crew.say('Every question is answered. Sign the survey.');
     await crew.press('Sign the survey');
     await crew.say('Survey signed');
     await crew.press('Go to scope');
@@ -119,14 +119,14 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await crew.say(/Line set stays: let the customer sign/);
     await crew.press('Read and sign');
     await expect(page.getByTestId('signed-words')).toContainText('Line set stays');
-    await expect(page.getByRole('button', { name: 'Keep the signature' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Save the signature' })).toBeDisabled();
     await crew.sign();
-    await page.getByRole('button', { name: 'Keep the signature' }).click();
+    await page.getByRole('button', { name: 'Save the signature' }).click();
     await crew.say('Let the customer read and sign the scope');
     await crew.press('Customer signs');
     await expect(page.getByTestId('signed-words')).toContainText('Offered and declined');
     await crew.sign();
-    await page.getByRole('button', { name: 'Keep the signature' }).click();
+    await page.getByRole('button', { name: 'Save the signature' }).click();
     await crew.say('Sign the scope');
     await crew.press('Sign the scope');
   });
@@ -158,7 +158,7 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await expect(page.getByTestId('left-oz')).toBeVisible();
     // The old system comes first, with what the survey knows of it.
     await crew.phase('Recover').click();
-    await crew.say('Write down what the old system should hold');
+    await crew.say('Enter what the old system should hold');
   });
   await context.close();
 });
@@ -191,9 +191,9 @@ test('found on the day: the change is told, the customer says no, and the hand-o
   await expect(page.getByTestId('delta').first()).toContainText('+6.0 h');
   await crew.press('Ask the customer');
   await page.getByRole('radio', { name: 'No' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the answer' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save the answer' })).toBeDisabled();
   await page.getByLabel('The customer’s reason').fill('Wait for spring');
-  await page.getByRole('button', { name: 'Keep the answer' }).click();
+  await page.getByRole('button', { name: 'Save the answer' }).click();
   await expect(page.getByTestId('item-crossover')).toContainText('Declined: Wait for spring');
   const pdf = await page.request.get(
     (await page.getByRole('link', { name: 'Survey and scope as PDF' }).getAttribute('href'))!,

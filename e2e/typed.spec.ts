@@ -50,21 +50,21 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
     for (const [label, option] of Object.entries({ ...REMOVAL_ANSWERS, Compressor: 'scroll' }))
       await crew.pick('removal-facts', label, option);
     for (let tap = 0; tap < 2; tap++) {
-      await facts.getByRole('button', { name: 'Write it down' }).click();
+      await facts.getByRole('button', { name: 'Save', exact: true }).click();
       await expect(facts.getByText(/No connection to the server/)).toBeVisible();
-      await expect(facts.getByRole('button', { name: 'Write it down' })).toBeEnabled();
+      await expect(facts.getByRole('button', { name: 'Save', exact: true })).toBeEnabled();
     }
     await page.unroute('**/circuit-entries');
-    await facts.getByRole('button', { name: 'Write it down' }).click();
+    await facts.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(facts).toBeHidden();
     await expect(page.getByTestId('entry-removal-facts')).toHaveCount(1);
-    await crew.press('Choose the way');
+    await crew.press('Choose the method');
     await crew.write('method', {}, PUMP_DOWN);
-    await crew.press('Write the stop down');
+    await crew.press('Save the stop');
     await crew.write('pump-down', { 'Suction at the stop, both valves closed': 2, 'Ran for': 6 });
     await crew.press(/rebound/i);
     await crew.write('rebound', { 'Suction at the stop': 2, 'Suction now': 4, 'Minutes after the stop': 10 });
-    await crew.pressWhen(/Prove it dead/);
+    await crew.pressWhen(/Verify absence of voltage/);
     await crew.write('dead-proof', ...DEAD);
     await crew.press('Read the level');
     const level = crew.form('level');
@@ -79,7 +79,7 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
     await form.getByLabel('Scale', { exact: true }).fill('scale 2');
     await form.getByLabel('Cylinder before', { exact: true }).fill('10');
     await form.getByLabel('Cylinder after', { exact: true }).fill('130');
-    await form.getByRole('button', { name: 'Write it down' }).click();
+    await form.getByRole('button', { name: 'Save', exact: true }).click();
     const told = form.getByText(/By the ledger cylinder RC-11 weighs (\d+) lb/).first();
     await expect(told).toBeVisible();
     const pounds = Number(((await told.textContent()) ?? '').match(/weighs (\d+) lb/)![1]);
@@ -101,19 +101,19 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
     await page.getByRole('button', { name: 'Piece 1 along' }).click();
     await crew.write(
       'line-run',
-      { Elbows: 4, 'Insulation on the vapour line': 0.75 },
+      { Elbows: 4, 'Insulation on the vapor line': 0.75 },
       { 'Line set': 'Cut and joined here', 'The old line set stays': 'No' },
     );
     await crew.pressWhen('Log a joint');
     await crew.write('joint', { Where: 'coil, vapour', 'Nitrogen flowing': 4 }, BRAZED);
     await crew.pressWhen('Log the drier');
     await crew.write('drier', { 'Rated for': 5 }, BI_FLOW);
-    await crew.pressWhen('Say how it is open');
+    await crew.pressWhen('Say how the valve is open');
     await crew.write('expansion-open', {}, { 'For test and vacuum it is': 'not needed' });
     await crew.pressWhen('Log the fire watch');
     await crew.write('fire-watch', { 'Watched after the last flame': 60 }, { 'Extinguisher at hand': 'Yes' });
-    await crew.pressWhen('Sign the joining');
-    await crew.say('Joining signed');
+    await crew.pressWhen('Sign the line set');
+    await crew.say('Line set signed off');
   });
 
   await test.step('pressure held, timed by its readings', async () => {
@@ -133,7 +133,7 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
     await crew.pressWhen('Start the hold');
     await crew.write('hold-start', { Pressure: 450, 'Pipe, shaded': 74, 'Read at': ago(50) });
     await crew.say('Hold it 30 min');
-    await expect(page.getByTestId('wait-clock')).toContainText('30 min are over');
+    await expect(page.getByTestId('wait-clock')).toContainText('30 min are up');
     await crew.press('Read it');
     await crew.write('hold-end', { Pressure: 449.8, 'Pipe, shaded': 74, 'Read at': ago(40) });
     await crew.say('Hold it 30 min');

@@ -7,19 +7,20 @@ export const en = {
   'circuit.150-psig': '150 psig',
   'circuit.30-min-60-for-long-or': '30 min, 60 for long or kept lines',
   'circuit.300-psig-or-limit-if-lower': '300 psig, or the limit if lower',
-  'circuit.40-cfr-82-156-from-memory': '40 CFR 82.156, from memory',
+  'circuit.40-cfr-82-156-from-memory': '40 CFR 82.156, edition not checked',
   'circuit.500-m-after-10-min': '500 µm after 10 min',
   'circuit.60-min': '60 min',
   'circuit.750-m-after-10-min': '750 µm after 10 min',
-  'circuit.aim-act-technology-transitions-40-cfr': 'AIM Act technology transitions, 40 CFR 84 subpart B, from memory',
+  'circuit.aim-act-technology-transitions-40-cfr':
+    'AIM Act technology transitions, 40 CFR 84 subpart B, edition not checked',
   'circuit.are-held-back-for-trim-at': '; {heldBackOz} are held back for the trim at start-up',
   'circuit.at-500-m-water-boils-below': 'At 500 µm water boils below −12 °F: no liquid water is left in warm pipes.',
-  'circuit.by-entrainment-at-least-capacity': 'By entrainment at least capacity',
+  'circuit.by-entrainment-at-least-capacity': 'By entrainment, at minimum capacity',
   'circuit.by-plate-nothing-of-it-was': '{inSystemOz} by the plate; nothing of it was opened here.',
   'circuit.cap-is-outside-allowed-range': 'The cap is outside the allowed range.',
   'circuit.cap-on-warming-potential': 'Cap on warming potential',
   'circuit.charge-is-not-in-yet': 'The charge is not in yet.',
-  'circuit.clean-air-act-608-40-cfr': 'Clean Air Act 608, 40 CFR 82 subpart F, from memory',
+  'circuit.clean-air-act-608-40-cfr': 'Clean Air Act 608, 40 CFR 82 subpart F, edition not checked',
   'circuit.company-setting': 'company setting',
   'circuit.deep-enough-to-show-wet-system':
     'Deep enough to show a wet system by its decay; the maker’s tighter figure wins.',
@@ -48,7 +49,8 @@ export const en = {
   'circuit.parts-add-up-to-no-charge': 'The parts add up to no charge at all.',
   'circuit.pressure-test-at': 'Pressure test at',
   'circuit.pressure-test-is-held-for': 'A pressure test is held for',
-  'circuit.product-listings-and-local-mechanical-code': 'product listings and local mechanical code, from memory',
+  'circuit.product-listings-and-local-mechanical-code':
+    'product listings and local mechanical code, edition not checked',
   'circuit.pump-down-ends-at': 'A pump-down ends at',
   'circuit.records': 'Records',
   'circuit.records-of-recovered-refrigerant-and-of':
@@ -83,7 +85,7 @@ export const en = {
   'circuit.went-in-within-of-to-weigh':
     '{weighedOz} went in, within {toleranceOz} of the {toWeighInOz} to weigh in{heldBackOz}. The system holds {inSystemOz}.',
   'circuit.what-carries-oil-is-momentum-of':
-    'What carries oil is momentum of the vapour, not speed alone; the maker’s table overrides.',
+    'What carries oil is momentum of the vapor, not speed alone; the maker’s table overrides.',
   'circuit.what-rule-asks-for': 'What the rule asks for',
   'circuit.what-section-is-built-for-finds': 'What the section is built for finds more than what is easy to reach.',
   'circuit.yyyy-mm-dd-or-empty': 'YYYY-MM-DD, or empty',

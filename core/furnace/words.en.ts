@@ -8,7 +8,7 @@ export const en = {
     'Everybody out, ventilate, call the fire service or the gas company.',
   'furnace.find-where-it-comes-from-before': 'Find where it comes from before anyone leaves.',
   'furnace.finding-gas-pressure-primary-air-and':
-    'Finding gas pressure, primary air and the heat exchanger, then read it again.',
+    'Find the cause in gas pressure, primary air or heat exchanger, then read it again.',
   'furnace.inlet-gas-pressure-not-read': 'Inlet gas pressure not read.',
   'furnace.inlet-to-for': 'Inlet {inletInWc}; {low} to {high} for {fuel}.',
   'furnace.it-makes-carbon-monoxide': 'It makes carbon monoxide.',

@@ -91,7 +91,7 @@ describe('where a job stands', () => {
   it('walks through its phases with what it waits for', () => {
     expect(told(standingOf(sampleSheet({ vacuum: null })))).toMatchObject({
       phase: 'recover',
-      waitsFor: 'Write down what the old system should hold.',
+      waitsFor: 'Enter what the old system should hold.',
     });
     expect(told(standingOf(sampleSheet()))).toMatchObject({
       phase: 'charge',

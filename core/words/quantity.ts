@@ -45,6 +45,11 @@ export const QUANTITIES_SHOWN = {
   moneyChange: { unit: '', decimals: 0 },
 } as const satisfies Record<string, { unit: string; decimals: number }>;
 
+/** Units that are words of a language; the others are signs. */
+export const UNIT_WORDS: Record<'es', Partial<Record<keyof typeof QUANTITIES_SHOWN, string>>> = {
+  es: { tons: 'ton', inWc100: 'in. w.c. por 100 ft' },
+};
+
 export type Quantity = keyof typeof QUANTITIES_SHOWN;
 
 const BY_UNIT = new Map<string, Quantity>(

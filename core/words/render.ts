@@ -1,4 +1,4 @@
-import { QUANTITIES_SHOWN, type Quantity } from './quantity';
+import { QUANTITIES_SHOWN, type Quantity, UNIT_WORDS } from './quantity';
 import type { Amount } from './said';
 
 /** Languages of screens and papers. */
@@ -106,7 +106,8 @@ export function amountText(a: Amount, reader: Reader): string {
   if (a.v === null || a.v === undefined || !Number.isFinite(a.v)) return NONE;
   const special = SPECIAL[a.q];
   if (special) return special(a.v, a, reader);
-  const { unit, decimals } = QUANTITIES_SHOWN[a.q];
+  const { unit: sign, decimals } = QUANTITIES_SHOWN[a.q];
+  const unit = (reader.language === 'en' ? undefined : UNIT_WORDS[reader.language][a.q]) ?? sign;
   return withUnit(plain(a.v, a.d ?? decimals, reader.language), unit);
 }
 

@@ -195,6 +195,7 @@ export async function newJob(
     id: uuid(),
     customerName: 'Wren cottage',
     phone: null,
+    customerLanguage: 'en',
     address: '3 Test Row',
     town: 'Harrow Mill',
     elevationFt: 1180,

@@ -103,7 +103,7 @@ export const en = {
   'server.signed-charge-or-leads-override-with': 'a signed charge, or a lead’s override with a reason',
   'server.simulated-instruments-do-not-know-type':
     'Simulated instruments do not know {refrigerant}. Type the readings instead.',
-  'server.on-instruments-of-your-own-this': 'On instruments of your own this cannot be told.',
+  'server.on-instruments-of-your-own-this': 'With instruments of your own this cannot be commanded.',
   'server.scale-gives-no-signal-type-weighed': 'The scale gives no signal; type the weighed amount.',
   'server.no-such-job-in-your-company': 'No such job in your company.',
   'server.new-equipment-is-not-entered-yet': 'The new equipment is not entered yet.',
@@ -161,7 +161,7 @@ export const en = {
   'server.this-item-is-not-in-scope': 'This item is not in the scope.',
   'server.item-of-scope-as-it-stands': 'an item of the scope as it stands',
   'server.safety-or-law-this-item-cannot': 'Safety or law: this item cannot be taken out.',
-  'server.must-goes-out-only-by-lead': 'A must goes out only by a lead or the owner, with a reason.',
+  'server.must-goes-out-only-by-lead': 'A required item goes out only by a lead or the owner, with a reason.',
   'server.this-id-already-holds-another-signature': 'This id already holds another signature.',
   'server.there-is-nothing-to-sign-under': 'There is nothing to sign under this name now.',
   'server.scope-open-change-or-kept-part': 'scope, an open change, or a kept part',

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { may, type Role } from '@/core/job/permissions';
+import type { Language } from '@/core/words/render';
 import { get, post } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -15,7 +16,7 @@ import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { useAct } from '@/web/kit/use-act';
 import { PlateFields, showProblems } from '@/web/phases/system/PlateFields';
 import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
-import { say } from '@/web/words/say';
+import { LANGUAGE_CHOICES, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 type Person = { id: string; fullName: string; role: Role };
@@ -37,6 +38,7 @@ export default function NewJobPage() {
     scheduledFor: format(new Date(), 'yyyy-MM-dd'),
   });
   const [known, setKnown] = useState<'survey' | 'plate'>('survey');
+  const [customerLanguage, setCustomerLanguage] = useState<Language>('en');
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
@@ -63,6 +65,7 @@ export default function NewJobPage() {
         ...head,
         id: id.current,
         leadId,
+        customerLanguage,
         phone: head.phone.trim() || null,
         elevationFt: numberFromText(head.elevationFt),
         plate,
@@ -88,7 +91,18 @@ export default function NewJobPage() {
             onChange={put('customerName')}
             error={missing(head.customerName)}
           />
-          <Field label={say(tell('web.phone'))} value={head.phone} onChange={put('phone')} hint="optional" />
+          <Field
+            label={say(tell('web.phone'))}
+            value={head.phone}
+            onChange={put('phone')}
+            hint={say(tell('web.may-stay-empty'))}
+          />
+          <Choice
+            label={say(tell('web.customer-reads'))}
+            value={customerLanguage}
+            options={LANGUAGE_CHOICES}
+            onChange={setCustomerLanguage}
+          />
           <Field
             label={say(tell('web.street-and-number'))}
             value={head.address}

@@ -1,15 +1,20 @@
 import { useState } from 'react';
 import { Navigate, useLocation, useNavigate } from 'react-router';
 import useSWR from 'swr';
+import { value } from '@/core/words/said';
 import { ApiProblem, get, post } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
+import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
+import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 type DemoPerson = { signIn: string; fullName: string; role: string; certification: string; company: string };
+
+/** A language chosen here goes with the sign-in. */
+const CHOSEN = 'mb-language-chosen';
 
 export function SignInPage() {
   const { me, refresh } = useMe();
@@ -26,7 +31,9 @@ export function SignInPage() {
     setBusy(true);
     setProblem(undefined);
     try {
-      await post('/sign-in', { signIn, password: word });
+      const language = sessionStorage.getItem(CHOSEN) ? readerNow().language : undefined;
+      await post('/sign-in', { signIn, password: word, language });
+      sessionStorage.removeItem(CHOSEN);
       await refresh();
       navigate(from, { replace: true });
     } catch (error) {
@@ -41,8 +48,19 @@ export function SignInPage() {
       <section>
         <h1 className="narrow text-[44px] leading-[1.02]">{say(tell('web.mill-bridge'))}</h1>
         <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">{say(tell('web.weigh-it-in-start-it-judge'))}</p>
+        <div className="mt-4">
+          <Choice
+            label={say(tell('web.language'))}
+            value={readerNow().language}
+            options={LANGUAGE_CHOICES}
+            onChange={(language) => {
+              sessionStorage.setItem(CHOSEN, 'yes');
+              speakFromNow(language);
+            }}
+          />
+        </div>
         <form
-          className="mt-7 grid gap-1.5"
+          className="mt-5 grid gap-1.5"
           onSubmit={(e) => {
             e.preventDefault();
             void enter(name, password);
@@ -89,7 +107,7 @@ export function SignInPage() {
                   <span>
                     <b className="block text-[17px] font-[650] text-copper">{p.fullName}</b>
                     <span className="text-[13.5px] text-ink2">
-                      {p.role}
+                      {say(value(p.role))}
                       {p.certification === 'none'
                         ? say(tell('web.no-refrigerant-certificate'))
                         : say(tell('web.certified', { certification: p.certification }))}

@@ -2,10 +2,11 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { post, unanswered } from '@/web/api/http';
+import { value } from '@/core/words/said';
+import { post, put, unanswered } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { forgetKept } from '@/web/kit/use-kept';
-import { say } from '@/web/words/say';
+import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
@@ -39,7 +40,7 @@ export function PersonMenu() {
         >
           <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
             <b className="block text-[15px] text-ink">{me.fullName}</b>
-            {me.role}, {me.companyName}
+            {say(value(me.role))}, {me.companyName}
           </div>
           {THEMES.map((t) => (
             <MenuItem key={t.value}>
@@ -55,6 +56,24 @@ export function PersonMenu() {
                   className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`}
                 />
                 {t.label}
+              </button>
+            </MenuItem>
+          ))}
+          {LANGUAGE_CHOICES.map((l, i) => (
+            <MenuItem key={l.value}>
+              <button
+                type="button"
+                lang={l.value}
+                className={`${row} ${i === 0 ? 'border-t border-rule' : ''}`}
+                onClick={async () => {
+                  await put('/me/language', { language: l.value });
+                  speakFromNow(l.value);
+                }}
+              >
+                <span
+                  className={`inline-block size-3 border-[1.5px] border-ink ${readerNow().language === l.value ? 'bg-copper' : ''}`}
+                />
+                {l.label}
               </button>
             </MenuItem>
           ))}

@@ -4,6 +4,9 @@ import { type Amount, type Label, lower, q } from '@/core/words/said';
 import { en } from './words.en';
 
 const words = talker({ en: [en] });
+const NAMES: Record<Language, string> = { en: 'English', es: 'Español' };
+/** The languages by their own names. */
+export const LANGUAGE_CHOICES = LANGUAGES.map((value) => ({ value, label: NAMES[value] }));
 
 const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
 /** The reader's language is known before the first word is said: words of a module are made when it loads. */
@@ -22,11 +25,12 @@ export const say: Speak = (said) => speak(said);
 /** A word of a sentence, not at its head. */
 export const sayLow = (said: Label): string => speak(lower(said));
 
-/** Another language: everything is said anew, so the page loads again. */
-export function speakFromNow(language: Language): void {
-  if (language === reader.language) return;
+/** Another language: everything is said anew, so the page loads again. True when it does. */
+export function speakFromNow(language: Language): boolean {
+  if (language === reader.language) return false;
   localStorage.setItem(KEPT, language);
   location.reload();
+  return true;
 }
 
 /** The clock of another place, or another currency. */
@@ -48,10 +52,35 @@ export function figureOf(a: Amount): { value: string; unit: string } {
   return { value, unit };
 }
 
-let core: Promise<void> | undefined;
+const loaded = new Map<string, Promise<void>>();
+const once = (name: string, load: () => Promise<void>): Promise<void> => {
+  const known = loaded.get(name);
+  if (known) return known;
+  const loading = load().catch((error: unknown) => {
+    loaded.delete(name);
+    throw error;
+  });
+  loaded.set(name, loading);
+  return loading;
+};
+
+/** The screens' own sentences in the reader's language; English is there from the start. */
+export const screenWords = (language: Language = reader.language): Promise<void> =>
+  language === 'en'
+    ? Promise.resolve()
+    : once(`screens ${language}`, async () => addWords(words, language, (await import('./words.es')).es));
 
 /** The sentences of core come with the first page that needs them: the sign-in page does without. */
-export function coreWords(): Promise<void> {
-  core ??= import('@/core/catalogues').then(({ ENGLISH }) => addWords(words, 'en', ENGLISH));
-  return core;
+export const coreWords = (language: Language = reader.language): Promise<void> =>
+  once(`core ${language}`, async () =>
+    addWords(
+      words,
+      language,
+      language === 'en' ? (await import('@/core/catalogues')).ENGLISH : (await import('@/core/catalogues.es')).SPANISH,
+    ),
+  );
+
+/** What a customer reads in another language than the screen's. */
+export async function wordsOf(language: Language): Promise<void> {
+  await Promise.all([screenWords(language), coreWords(language)]);
 }

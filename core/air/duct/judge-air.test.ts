@@ -73,7 +73,7 @@ describe('the air side as a whole', () => {
   });
   it('zones: too small a zone is named, a bypass that freezes the coil stops', () => {
     const zoning = { smallestZoneCfm: 500, equipmentMinCfm: null, bypassShare: 0.5625, returnF: 75, coilDropF: 18 };
-    expect(english(check({ zoning }, 'zones')!.claim)).toMatch(/only 49 % of the least air/);
+    expect(english(check({ zoning }, 'zones')!.claim)).toMatch(/only 49 % of the minimum air/);
     expect(check({ zoning }, 'bypass')!.verdict).toBe('stop');
     expect(check({ zoning: { ...zoning, bypassShare: 0, equipmentMinCfm: 480 } }, 'zones')!.verdict).toBe('good');
   });

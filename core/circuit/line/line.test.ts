@@ -83,7 +83,7 @@ describe('pressure drop, 3 tons of R-410A over 62 ft', () => {
   });
 });
 
-describe('oil return (Jacobs, ASHRAE Handbook Refrigeration, from memory)', () => {
+describe('oil return (Jacobs, ASHRAE Handbook Refrigeration, edition not checked)', () => {
   it.each([
     [0.75, 0.6],
     [0.875, 0.91],

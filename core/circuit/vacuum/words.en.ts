@@ -2,7 +2,7 @@ export const en = {
   'vacuum.20-to-less-than': '20 to less than {startMicrons}',
   'vacuum.above': 'above {endsAtMicrons}',
   'vacuum.and-cores': ' and cores',
-  'vacuum.between-1-000-and-4-600': 'Between 1,000 and 4,600 µm water freezes and gives off its vapour slowly.',
+  'vacuum.between-1-000-and-4-600': 'Between 1,000 and 4,600 µm water freezes and gives off its vapor slowly.',
   'vacuum.blank-pump-off-above-100-m': 'Blank the pump off: above 100 µm change the oil.',
   'vacuum.blanked-off-pump-reaches': 'Blanked off, the pump reaches {microns}.',
   'vacuum.both-or-neither-for-ideal-connection': 'both, or neither for an ideal connection',
@@ -11,7 +11,7 @@ export const en = {
   'vacuum.change-pump-oil-clean-and-check': 'Change the pump oil, clean and check the gauge, blank off again.',
   'vacuum.close-pump-off-with-gauge-on': 'Close the pump off with the gauge on it and read what it reaches.',
   'vacuum.common-practice': 'common practice',
-  'vacuum.company-school-makers-tighter-figure-wins': 'company school; the maker’s tighter figure wins',
+  'vacuum.company-school-makers-tighter-figure-wins': 'company policy; the maker’s tighter figure wins',
   'vacuum.compressor-cannot-start': 'The compressor cannot start.',
   'vacuum.compressor-is-not-locked-out': 'The compressor is not locked out.',
   'vacuum.compressor-that-starts-or-is-insulation':
@@ -53,10 +53,10 @@ export const en = {
     'Pipes at {coldestPipeF} may hide ice: warm them or sweep with nitrogen, then test again.',
   'vacuum.pull-on-to-and-test-again': 'Pull on to {targetMicrons} and test again.',
   'vacuum.pump-holds-still-near-hoses-or':
-    'The pump holds still near {endsAtMicrons}: the hoses or the gas load let it go no further.',
+    'The pump stalls near {endsAtMicrons}: the hoses or the gas load let it go no further.',
   'vacuum.single-pull-on-circuit-with': 'A single pull on a circuit with {wetReasons}.',
   'vacuum.sweep-to-little-nitrogen-pressure-bubble':
-    'Sweep to a little nitrogen pressure, bubble every joint and core tool, mend it, pull and test again.',
+    'Sweep to a little nitrogen pressure, soap-test every joint and core tool, repair it, pull and test again.',
   'vacuum.sweep-twice-with-dry-nitrogen-between': 'Sweep twice with dry nitrogen between pulls.',
   'vacuum.sweep-with-dry-nitrogen-warm-low':
     'Sweep with dry nitrogen, warm the low places, change the pump oil, pull and test again.',
@@ -74,8 +74,8 @@ export const en = {
   'vacuum.warm-low-places-sweep-with-dry':
     'Warm the low places, sweep with dry nitrogen, change the pump oil; liquid water cannot be hurried.',
   'vacuum.water-boils-at-where-pipes-are':
-    'Water boils at {water} where the pipes are {coldestPipeF}: that is where it stands.',
-  'vacuum.wet-oil-gives-its-own-vapour': 'Wet oil gives its own vapour back.',
+    'Water boils at {water} where the pipes are {coldestPipeF}: that is where it stalls.',
+  'vacuum.wet-oil-gives-its-own-vapour': 'Wet oil gives its own vapor back.',
   'vacuum.standing-found': '{word}: {figures}.',
   'vacuum.microns-at-end': '{endMicrons} at the end',
   'vacuum.minutes-run-backwards': 'Minutes run backwards.',

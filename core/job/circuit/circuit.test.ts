@@ -416,7 +416,7 @@ describe('pressure test', () => {
   // 450 psig, 92 → 74 °F: real gas expects 433.8 (EOS); trade cases of the same hold.
   it.each([
     [434.5, 'good', /No leak detected/],
-    [421, 'look-again', /Leaks: −12\.8/],
+    [421, 'look-again', /It leaks: −12\.8/],
     [446.5, 'not-proven', /Reads too high: \+12\.7/],
   ])('450 at 92 °F, %d at 74 °F: %s', (end, verdict, claim) => {
     const { b } = hold(450, 92, end, 74);

@@ -1,10 +1,10 @@
 import { Router } from 'express';
-import { modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
+import { languageSchema, modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
-import { createJob, setMode, sheetFor, updatePlate } from './jobs-service';
+import { createJob, setCustomerLanguage, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
 const STATES = ['open', 'done', 'all'] as const;
@@ -43,6 +43,10 @@ export function jobsRoutes({ database }: Deps): Router {
   router.put('/jobs/:jobId/plate', async (request, response) => {
     const body = parseBody(plateUpdateSchema, request.body);
     response.json(await updatePlate(database, who(request), request.params.jobId, body.version, body.plate));
+  });
+  router.put('/jobs/:jobId/customer-language', async (request, response) => {
+    const { language } = parseBody(languageSchema, request.body);
+    response.json(await setCustomerLanguage(database, who(request), request.params.jobId, language));
   });
   router.put('/jobs/:jobId/mode', async (request, response) => {
     response.json(await setMode(database, who(request), request.params.jobId, parseBody(modeSchema, request.body)));

@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
+import type { Language } from '@/core/words/render';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
@@ -117,6 +118,20 @@ export async function updatePlate(
         { sent: plate, kept: sheet.circuit.plate },
       );
     await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
+  });
+}
+
+/** The language of the customer's papers; what was signed stays in the language it was read in. */
+export function setCustomerLanguage(
+  database: Database,
+  person: Person,
+  jobId: string,
+  language: Language,
+): Promise<JobSheet> {
+  return changeJob(database, person, jobId, async (db, { customer }) => {
+    if (customer.language === language) return;
+    await jobsStore.setCustomerLanguage(db, person.companyId, customer.id, language);
+    await audit(db, person, jobId, 'customer language chosen', { from: customer.language, to: language });
   });
 }
 

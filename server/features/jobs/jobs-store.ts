@@ -1,5 +1,6 @@
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import type { Language } from '@/core/words/render';
 import type { Said } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 
@@ -83,6 +84,14 @@ export const jobsStore = {
     await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', { companyId, jobId });
   },
 
+  async setCustomerLanguage(db: Db, companyId: string, customerId: string, language: Language): Promise<void> {
+    await db.run('update customers set language = :language where id = :customerId and company_id = :companyId', {
+      companyId,
+      customerId,
+      language,
+    });
+  },
+
   async nextNumber(db: Db, companyId: string): Promise<number> {
     await db.rows('select id from companies where id = :companyId for update', { companyId });
     const [row] = await db.rows<{ next: number }>(
@@ -95,7 +104,7 @@ export const jobsStore = {
   async insert(db: Db, companyId: string, number: number, job: NewJob, ids: NewJobIds): Promise<void> {
     const values = { companyId, number, ...ids, ...job, plate: job.plate ? JSON.stringify(job.plate) : null };
     await db.run(
-      'insert into customers (id, company_id, name, phone) values (:customerId, :companyId, :customerName, :phone)',
+      'insert into customers (id, company_id, name, phone, language) values (:customerId, :companyId, :customerName, :phone, :customerLanguage)',
       values,
     );
     await db.run(

@@ -1,5 +1,5 @@
 import { type Request, Router } from 'express';
-import { signInSchema } from '@/contract/requests';
+import { languageSchema, signInSchema } from '@/contract/requests';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
@@ -34,9 +34,11 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
 
   router.post('/sign-in', ...signInBrakes(), async (request, response) => {
     const body = parseBody(signInSchema, request.body);
-    const person = await signIn(database, body.signIn, body.password);
+    const known = await signIn(database, body.signIn, body.password);
+    const person = { ...known, language: body.language ?? known.language };
     if (person.demo && !demoHere(request))
       throw new Problem('not-allowed', { message: tell('server.demo-people-sign-in-on-loopback') });
+    if (person.language !== known.language) await peopleStore.setLanguage(database, person.id, person.language);
     await new Promise<void>((done, fail) => request.session.regenerate((e) => (e ? fail(e) : done())));
     request.session.personId = person.id;
     request.session.since = new Date().toISOString();
@@ -67,6 +69,16 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
 
   router.get('/me', async (request, response) => {
     response.json({ person: who(request) });
+  });
+
+  router.put('/me/language', async (request, response) => {
+    const person = who(request);
+    const { language } = parseBody(languageSchema, request.body);
+    if (language !== person.language) {
+      await peopleStore.setLanguage(database, person.id, language);
+      await audit(database, person, null, 'language chosen', { language });
+    }
+    response.json({ person: { ...person, language } });
   });
 
   router.get('/people', async (request, response) => {

@@ -38,6 +38,9 @@ export const peopleStore = {
     });
     return rows.map(person);
   },
+  async setLanguage(db: Db, id: string, language: Language): Promise<void> {
+    await db.run('update people set language = :language where id = :id', { id, language });
+  },
   async demoPeople(db: Db): Promise<Person[]> {
     const rows = await db.rows<Row>(
       `${SELECT} where c.demo and p.active order by field(p.role, 'lead', 'helper', 'office', 'owner'), p.full_name`,

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import type { ScopeView } from '@/core/job/before';
 import { sameSaid } from '@/core/words/said';
@@ -9,7 +10,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
-import { say, sayIn } from '@/web/words/say';
+import { LANGUAGE_CHOICES, say, sayIn, wordsOf } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
@@ -28,7 +29,8 @@ export function CustomerSheet({
   const disclosure = scope.disclosures.find((d) => `disclosure:${d.id}` === subject);
   const now = subject === 'scope' ? scope.text : subject === 'change' ? scope.change?.text : disclosure?.text;
   const { language } = view.sheet.customer;
-  const read = sayIn(language);
+  const { data: ready } = useSWR(['words', language], () => wordsOf(language).then(() => language));
+  const read = ready === language ? sayIn(language) : () => '';
   const [said, setSaid] = useState(now);
   const [customer, setCustomer] = useState(view.sheet.customer.name);
   const [answer, setAnswer] = useState<'yes' | 'no'>('yes');
@@ -48,6 +50,16 @@ export function CustomerSheet({
   return (
     <Sheet open onClose={onClose} title={title}>
       <p className="mt-1 text-[13px] text-ink2">{say(tell('web.for-customer-to-read-these-words'))}</p>
+      <div className="mt-2">
+        <Choice
+          label={say(tell('web.customer-reads'))}
+          value={language}
+          options={LANGUAGE_CHOICES}
+          onChange={(chosen) =>
+            void act(() => view.actions.replace(`/jobs/${view.sheet.job.id}/customer-language`, { language: chosen }))
+          }
+        />
+      </div>
       <div
         className="mt-2 border-[1.5px] border-rule bg-sheet p-3 text-[14.5px] leading-snug whitespace-pre-line"
         data-testid="signed-words"
@@ -104,7 +116,7 @@ export function CustomerSheet({
         <Trouble problem={problem} />
         <Button
           tone="primary"
-          disabled={busy || !complete || changed}
+          disabled={busy || !complete || changed || ready !== language}
           onClick={async () => {
             const body = {
               id: id.current,

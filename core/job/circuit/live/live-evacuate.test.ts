@@ -96,9 +96,9 @@ describe.each([
 describe('the guide of the evacuation', () => {
   it('after a test that leaked the leak comes first, not another pull', () => {
     const crew = follow(new Crew(bench({ leakMicronCfm: 40 }), log()), 40);
-    const at = crew.said.findIndex((s) => /^Ten minutes are over/.test(s));
-    expect(crew.said[at + 1]).toMatch(/bubble every joint/);
-    expect(crew.pressed).toContain('Mended: pull again');
+    const at = crew.said.findIndex((s) => /^Ten minutes are up/.test(s));
+    expect(crew.said[at + 1]).toMatch(/soap-test every joint/);
+    expect(crew.pressed).toContain('Fixed: pull again');
   });
   it('a pump whose oil is wet: the quick test tells neither leak nor water, fresh oil brings it down', () => {
     const crew = new Crew(bench(), log());
@@ -149,7 +149,7 @@ describe('the guide of the evacuation', () => {
     crew.samples.push({ runSeconds: 31, values: { microns: 700 } });
     expect(told(liveEvacuate(view(crew.log), crew.stream(), stalled))).toMatchObject({
       kind: 'look-again',
-      say: 'It stands at 700 µm: pump oil.',
+      say: 'Stalled at 700 µm: pump oil.',
       button: { label: 'Pump oil changed', action: { orders: [{ kind: 'oil' }], entry: { kind: 'oil-change' } } },
     });
   });

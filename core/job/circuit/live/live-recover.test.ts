@@ -92,7 +92,7 @@ describe.each([
     crew.follow(60, guide(crew));
     const level = view(crew).checks.find((c) => c.id === 'level');
     expect(level?.verdict).toBe('good');
-    expect(crew.pressed).toContain('Write the level down');
+    expect(crew.pressed).toContain('Save the level');
     expect(crew.pressed).toContain(told ? 'The machine runs' : 'Start the machine');
   });
   it('what the scale says came over is what the cylinder took (mass balance)', () => {
@@ -143,7 +143,7 @@ describe('the guide and its limits', () => {
     expect(rec.attempts).toHaveLength(2);
     expect(rec.attempts[0]!.verdict).toMatchObject({ holds: false, next: 'repeat' });
     expect(rec.attempts[1]!.verdict).toMatchObject({ holds: false, next: 'machine-low-side' });
-    expect(crew.said).toContain('Open the vapour valve and call for cooling once more.');
+    expect(crew.said).toContain('Open the vapor valve and call for cooling once more.');
     const [, , , off, , again] = crew.orders;
     expect([off!.order, again!.order]).toEqual(['call', 'call']);
     expect(again!.runSeconds - off!.runSeconds).toBeGreaterThanOrEqual(300);
@@ -151,7 +151,7 @@ describe('the guide and its limits', () => {
   it('a suction that stands for three minutes stops the pump-down', () => {
     const crew = new Crew(bench({ valveLeaks: 12 }), log('pump-down'));
     crew.follow(25, guide(crew));
-    expect(crew.said.some((s) => s.startsWith('The suction stands at'))).toBe(true);
+    expect(crew.said.some((s) => s.startsWith('The suction has stalled at'))).toBe(true);
     expect(view(crew).attempts.length).toBeGreaterThan(0);
   });
   it('a high side past the pressure switch stops at once', () => {
@@ -182,7 +182,7 @@ describe('the guide and its limits', () => {
       crew.samples.push({ runSeconds: 60, values: { suctionPsig: psig } });
       return `${english(guide(crew, deep)()!.say)} ${english(guide(crew, deep)()!.because)}`;
     };
-    expect(says('R-22', 'reciprocating', 1)).toMatch(/^Close the vapour valve: 1 psig\. .*−10 inHg/);
+    expect(says('R-22', 'reciprocating', 1)).toMatch(/^Close the vapor valve: 1 psig\. .*−10 inHg/);
     expect(says('R-22', 'reciprocating', -4.2)).toMatch(/cut the power now/);
     expect(says('R-22', 'scroll', 1)).toMatch(/cut the power now.*scroll suffers/);
     expect(says('R-22', 'scroll', 5)).toMatch(/no deep pump-down here, a scroll suffers/);
@@ -222,7 +222,7 @@ describe('the guide and its limits', () => {
     const crew = new Crew(bench({}, 0.02), log('machine').add('dead-proof', DEAD_PROOF));
     crew.follow(40, guide(crew));
     expect(view(crew).recoveredOz).toBeLessThan(1);
-    expect(crew.pressed).toEqual(['Start the machine', 'Machine off, weigh', 'Write the level down']);
+    expect(crew.pressed).toEqual(['Start the machine', 'Machine off, weigh', 'Save the level']);
   });
   it('says nothing before the way is chosen, before it is proven dead, and without a gauge', () => {
     const crew = new Crew(bench(), new LogBuilder().add('old-charge', OLD_CHARGE)).wait(2);
