@@ -158,10 +158,10 @@ export const DEMO_CIRCUITS: readonly DemoCircuit[] = [
 /** Joints of a demo line set, in the order they were made. */
 export const DEMO_JOINTS: readonly { place: string; line: 'liquid' | 'vapour' }[] = [
   { place: 'unit, liquid valve', line: 'liquid' },
-  { place: 'unit, vapour valve', line: 'vapour' },
+  { place: 'unit, vapor valve', line: 'vapour' },
   { place: 'drier in', line: 'liquid' },
   { place: 'drier out', line: 'liquid' },
   { place: 'coil, liquid', line: 'liquid' },
-  { place: 'coil, vapour', line: 'vapour' },
+  { place: 'coil, vapor', line: 'vapour' },
 ];
 export type DemoEntry = { kind: EntryKind; body: Record<string, unknown> };

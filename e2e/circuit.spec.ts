@@ -81,14 +81,14 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await crew.offer('Drier');
     await crew.write('drier', {}, { Flows: 'both ways' });
     await crew.offer('Joint');
-    await crew.write('joint', { Where: 'coil, vapour' }, BRAZED);
+    await crew.write('joint', { Where: 'coil, vapor' }, BRAZED);
     await expect(page.getByTestId('joint-row')).toContainText('no nitrogen');
     await expect(page.getByText(/Flow 3 to 5/).first()).toBeVisible();
     await page.getByTestId('entry-joint').getByRole('button', { name: 'Withdraw' }).click();
     await page.getByLabel('Why it does not hold').fill('Cut out and made again');
     await page.getByRole('button', { name: 'Withdraw it' }).click();
     await crew.offer('Joint');
-    await crew.write('joint', { Where: 'coil, vapour', 'Nitrogen flowing': 4 }, BRAZED);
+    await crew.write('joint', { Where: 'coil, vapor', 'Nitrogen flowing': 4 }, BRAZED);
     await crew.offer('Expansion valve');
     await crew.write('expansion-open', {}, { 'For test and vacuum it is': 'not needed' });
     await crew.offer('Fire watch');
@@ -122,7 +122,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await expect(page.getByTestId('hold-chart')).toContainText('expected');
     await crew.pressWhen('End the hold');
     await expect(page.getByTestId('check-hold')).toContainText('No leak detected');
-    await crew.say('Soap-test the joint at coil, vapour');
+    await crew.say('Soap-test the joint at coil, vapor');
     await page.getByTestId('bubble-row').getByRole('button', { name: 'None' }).click();
     await crew.pressWhen('Sign the pressure test');
     await crew.say('Pressure test signed');

@@ -105,7 +105,7 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
       { 'Line set': 'Cut and joined here', 'The old line set stays': 'No' },
     );
     await crew.pressWhen('Log a joint');
-    await crew.write('joint', { Where: 'coil, vapour', 'Nitrogen flowing': 4 }, BRAZED);
+    await crew.write('joint', { Where: 'coil, vapor', 'Nitrogen flowing': 4 }, BRAZED);
     await crew.pressWhen('Log the drier');
     await crew.write('drier', { 'Rated for': 5 }, BI_FLOW);
     await crew.pressWhen('Say how the valve is open');

@@ -1,6 +1,6 @@
 import type { Request } from 'express';
 import { type Act, MAY, may } from '@/core/job/permissions';
-import { list } from '@/core/words/said';
+import { list, value } from '@/core/words/said';
 import { tell } from '@/server/words/tell';
 import { Problem } from './errors/problem';
 import type { Person } from './features/people/people-store';
@@ -31,6 +31,9 @@ export function who(request: Request): Person {
 export function must(person: Person, act: Act): void {
   if (!may(person.role, act))
     throw new Problem('not-allowed', {
-      message: tell('server.only-may-do-this-you-are', { may: list(MAY[act], ' or '), role: person.role }),
+      message: tell('server.only-may-do-this-you-are', {
+        may: list(MAY[act].map(value), value('or')),
+        role: value(person.role),
+      }),
     });
 }

@@ -2,7 +2,7 @@ import { FIT_WORDS } from '@/core/fit/sheets';
 import { tell } from '@/core/job/words';
 import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
 import { factsAt } from '@/core/scope/survey/facts';
-import { list, lower, q, type Said } from '@/core/words/said';
+import { list, lower, q, type Said, value } from '@/core/words/said';
 import { hasCircuit, type SurveyView, scopeOf, surveyOf } from './before';
 import { emptyFits, removalGates, scopeGates, surveyGates } from './before-gates';
 import { passes, withOverrides } from './gates';
@@ -145,7 +145,7 @@ export function scopeMove(sheet: JobSheet): Move {
     say: empty.length
       ? tell('job.sign-scope-with-fit-not-measured', {
           count: empty.length,
-          count2: empty.length === 1 ? 'sheet' : 'sheets',
+          count2: value(empty.length === 1 ? 'sheet' : 'sheets'),
         })
       : tell('job.sign-scope'),
     because: empty.length

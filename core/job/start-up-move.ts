@@ -3,7 +3,7 @@ import type { Judgement } from '@/core/job/start-up-sheet';
 import { tell } from '@/core/job/words';
 import type { FigureId } from '@/core/startup/figures';
 import { QUANTITIES } from '@/core/startup/quantities';
-import { q, type Said, typed } from '@/core/words/said';
+import { q, type Said, typed, value } from '@/core/words/said';
 import { type Action, go, type Move } from './move';
 import { allPass, signMove } from './sign-move';
 import { type Weighing, weighingMove } from './weighing-move';
@@ -74,7 +74,9 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   if (!f.streaming && !f.anyReading) {
     return {
       kind: 'now',
-      say: tell('job.connect-instruments-or-type', { anyRound: f.anyRound ? tell('job.next-round') : 'readings' }),
+      say: tell('job.connect-instruments-or-type', {
+        anyRound: f.anyRound ? tell('job.next-round') : value('readings'),
+      }),
       because: tell('job.panels-on-filter-in-service-valves'),
       button: { label: tell('job.connect-instruments'), action: { kind: 'connect' } },
     };

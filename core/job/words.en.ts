@@ -503,4 +503,6 @@ export const en = {
   'job.gate-musts-in': 'every required item done',
   'job.gate-suction-drier': 'the suction drier follow-up done',
   'job.gate-certification': 'refrigerant certification',
+  'job.named-system': '{name} · {system}',
+  'job.tons-and-kind': '{nominalTons}-ton {kind} · {refrigerant}',
 } as const;

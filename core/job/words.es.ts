@@ -67,7 +67,8 @@ export const es: Record<keyof typeof en, string> = {
   'job.connect-instruments': 'Conectar instrumentos',
   'job.connect-instruments-or-type': 'Conecte los instrumentos, o escriba {anyRound}.',
   'job.connecting-to-instruments': 'Conectando con los instrumentos …',
-  'job.contains-readings-not-record-of-real': 'Contiene lecturas {marks}{count}. No es el registro de un sistema real.',
+  'job.contains-readings-not-record-of-real':
+    'Contiene lecturas marcadas: {marks}{count}. No es el registro de un sistema real.',
   'job.content-hash': 'Huella del contenido',
   'job.contractor': 'Contratista',
   'job.customer': 'Cliente',
@@ -166,8 +167,8 @@ export const es: Record<keyof typeof en, string> = {
   'job.item': 'Punto',
   'job.items-without-equipment': '{count} puntos, {hours}, {price} sin equipo.',
   'job.job': 'Trabajo',
-  'job.join': 'Unir líneas',
-  'job.joining': 'unión de líneas',
+  'job.join': 'Juego de líneas',
+  'job.joining': 'juego de líneas',
   'job.kept-part-is-known-risk-unsigned': 'Una parte que se queda es un riesgo conocido; sin firma detiene la entrega.',
   'job.kept-parts': 'Partes que se quedan',
   'job.known': 'Conocido',
@@ -508,4 +509,6 @@ export const es: Record<keyof typeof en, string> = {
   'job.gate-musts-in': 'cada punto obligatorio hecho',
   'job.gate-suction-drier': 'el seguimiento del filtro secador de succión hecho',
   'job.gate-certification': 'certificación de refrigerante',
+  'job.named-system': '{name} · {system}',
+  'job.tons-and-kind': '{kind} de {nominalTons} ton · {refrigerant}',
 };

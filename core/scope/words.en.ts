@@ -33,7 +33,7 @@ export const en = {
   'scope.breaker-between-and': 'Breaker between {mcaA} and {mocpA}',
   'scope.breaker-to': 'breaker, {mcaA} to {mocpA}',
   'scope.building-has-phase-there-chosen-unit':
-    'The building has {had} phase{had2} there; the chosen unit wants {phases}.',
+    'The building has {had} power there; the chosen unit wants {phases}-phase.',
   'scope.buried-cannot-be-looked-at': 'buried, cannot be looked at',
   'scope.burnout-in-circuit': 'burnout in the circuit',
   'scope.by-load-ducts-breaker-and-line':
@@ -338,4 +338,5 @@ export const en = {
   'scope.stays-at-age': '{part} stays, {ageYears} years old.',
   'scope.fact-not-seen': '{label}: not seen',
   'scope.fact-not-asked': '{label}: not asked',
+  'scope.bi-flow': 'bi-flow ',
 } as const;

@@ -34,7 +34,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.breaker-between-and': 'Disyuntor entre {mcaA} y {mocpA}',
   'scope.breaker-to': 'disyuntor, de {mcaA} a {mocpA}',
   'scope.building-has-phase-there-chosen-unit':
-    'El edificio tiene ahí {had} fase{had2}; el equipo elegido pide {phases}.',
+    'El edificio tiene ahí corriente {had}; el equipo elegido pide {phases} fase(s).',
   'scope.buried-cannot-be-looked-at': 'enterrado, no se puede revisar',
   'scope.burnout-in-circuit': 'quemadura en el circuito',
   'scope.by-load-ducts-breaker-and-line':
@@ -353,4 +353,5 @@ export const es: Record<keyof typeof en, string> = {
   'scope.stays-at-age': '{part} se queda, {ageYears} años de edad.',
   'scope.fact-not-seen': '{label}: no visto',
   'scope.fact-not-asked': '{label}: sin preguntar',
+  'scope.bi-flow': 'de dos sentidos ',
 };

@@ -1,7 +1,7 @@
 import { OVER_LIMIT } from '@/core/circuit/weigh-in';
 import type { Finding, Next } from '@/core/finding/finding';
 import { tell } from '@/core/startup/words';
-import { q, type Said } from '@/core/words/said';
+import { q, type Said, value as word } from '@/core/words/said';
 import { chargeStep } from './charge-step';
 import { type Figure, type Figures, missOf } from './figures';
 import type { JudgeInput } from './judge-input';
@@ -100,7 +100,7 @@ function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Fi
         ? tell('startup.is-in-its-slot', { label: figure.label, value: q(value, 'number', 1), unit: figure.unit })
         : tell('startup.is-wanted-to', {
             label: figure.label,
-            high: high ? 'high' : 'low',
+            high: word(high ? 'too-high' : 'too-low'),
             value: q(value, 'number', 1),
             unit: figure.unit,
             low: q(target.low, 'number', 1),
@@ -247,7 +247,7 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
       because: tell('startup.is-its-target-airflow-coils-and', {
         label: figure.label,
         wantsMore: q(Math.abs(wantsMore), 'F'),
-        add: add === valve ? 'under' : 'over',
+        add: word(add === valve ? 'under' : 'above-target'),
         oz: q(oz, 'oz'),
         moves: q(moves, 'F'),
         how: step.value.how,

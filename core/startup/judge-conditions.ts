@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/startup/words';
-import { q } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 import { CFM_PER_TON } from './airflow';
 import type { Figures } from './figures';
 import { missOf } from './figures';
@@ -219,7 +219,7 @@ export function airflowFindings(
         miss: 1,
         next: {
           say: tell('startup.look-at-and-confirm-it-is', {
-            filterClean: confirmed.filterClean ? tell('startup.indoor-coil') : 'filter',
+            filterClean: confirmed.filterClean ? tell('startup.indoor-coil') : value('filter'),
           }),
           because: tell('startup.airflow-counts-as-proven-only-with'),
           action: { kind: 'confirm', confirmation: confirmed.filterClean ? 'indoorCoilClean' : 'filterClean' },
@@ -255,7 +255,7 @@ export function airflowFindings(
     {
       ...base,
       verdict: 'look-again',
-      claim: tell('startup.airflow-is-ton', { low: low ? 'low' : 'high', perTon: q(perTon, 'cfm') }),
+      claim: tell('startup.airflow-is-ton', { low: value(low ? 'too-low' : 'too-high'), perTon: q(perTon, 'cfm') }),
       evidence,
       because: low
         ? tell('startup.low-airflow-drops-suction-pressure-and')

@@ -1,6 +1,6 @@
 import type { Finding, Owed } from '@/core/finding/finding';
 import { tell } from '@/core/startup/words';
-import { q, type Said } from '@/core/words/said';
+import { q, type Said, value } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
 
@@ -133,7 +133,7 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
     const riseF = supply.value - back.value;
     const right = mode === 'heating' ? riseF >= AIR_MOVED_F : -riseF >= AIR_MOVED_F;
     const wrongWay = mode === 'heating' ? riseF <= -AIR_MOVED_F : riseF >= AIR_MOVED_F;
-    const word = mode === 'heating' ? 'warmed' : 'cooled';
+    const word = value(mode === 'heating' ? 'warmed' : 'cooled');
     out.push({
       id: 'air-direction',
       step: 'compare',
@@ -144,7 +144,7 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
           ? tell('startup.is-called-and-air-comes-out', {
               mode: mode === 'heating' ? tell('startup.heating') : tell('startup.cooling'),
               riseF: q(Math.abs(riseF), 'F'),
-              riseF2: riseF > 0 ? 'warmer' : 'colder',
+              riseF2: value(riseF > 0 ? 'warmer' : 'colder'),
             })
           : tell('startup.air-is-hardly', { word, riseF: q(Math.abs(riseF), 'F') }),
       evidence: [

@@ -5,7 +5,7 @@ export type Amount = { readonly v: number | null | undefined; readonly q: Quanti
 /** A word in the middle of a sentence. */
 export type Lower = { readonly lower: Said | string };
 /** Several things in a row; `by` is what stands between them, a comma where nothing is said. */
-export type List = { readonly list: readonly Param[]; readonly by?: string };
+export type List = { readonly list: readonly Param[]; readonly by?: Label };
 /** A word at the head of a sentence. */
 export type Upper = { readonly upper: Said | string };
 /** A moment or a day, written in the site's own time zone and the reader's language. */
@@ -49,7 +49,7 @@ export const moment = (at: string): Moment => ({ at });
 export const month = (iso: string): Month => ({ month: iso });
 export const clock = (at: string): Clock => ({ clock: at });
 export const day = (iso: string): Day => ({ day: iso });
-export const list = (items: readonly (Param | undefined)[], by?: string): List => ({
+export const list = (items: readonly (Param | undefined)[], by?: Label): List => ({
   list: items.filter((x) => x !== undefined),
   ...(by === undefined ? {} : { by }),
 });

@@ -5,6 +5,7 @@ import { cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder
 import { worstOf } from '@/core/finding/order';
 import { may } from '@/core/job/permissions';
 import { dayAt } from '@/core/words/calendar';
+import { day, value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -64,7 +65,7 @@ export default function CylindersPage() {
         const list = (data?.cylinders ?? []).filter((c) => c.use === use);
         if (list.length === 0) return null;
         return (
-          <section key={use} aria-label={use}>
+          <section key={use} aria-label={say(value(use))}>
             <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">
               {use === 'recovery' ? say(tell('web.recovery')) : say(tell('web.supply'))}
             </h2>
@@ -127,7 +128,15 @@ function Row({ cylinder: c }: { cylinder: CylinderRow }) {
       </span>
       <span className="text-right text-[18px] font-[660] max-sm:col-start-3">{lbOz(c.contentsOz)}</span>
       <span className="text-[13.5px] text-ink2 max-sm:col-span-2 max-sm:col-start-2">
-        {c.state !== 'in use' ? c.state : first ? say(first.claim) : c.retestOn ? `retest ${c.retestOn}` : ''}
+        {say(
+          c.state !== 'in use'
+            ? value(c.state)
+            : first
+              ? first.claim
+              : c.retestOn
+                ? tell('web.retest', { on: day(c.retestOn) })
+                : '',
+        )}
       </span>
     </>
   );

@@ -5,7 +5,7 @@ import useSWRInfinite from 'swr/infinite';
 import type { Verdict } from '@/core/finding/finding';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
-import type { Said } from '@/core/words/said';
+import { type Said, upper, value } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
@@ -14,7 +14,7 @@ import { Mark } from '@/web/kit/Mark';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
-import { say } from '@/web/words/say';
+import { say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 type Row = {
@@ -22,7 +22,7 @@ type Row = {
   number: number;
   customer: string;
   address: string;
-  systemName: string;
+  system: Said;
   leadName: string;
   scheduledFor: string;
   phase: Phase;
@@ -79,7 +79,7 @@ export default function JobsPage() {
               onClick={() => setState(s)}
               className={`touch cursor-pointer border-b-[3px] px-4 font-[600] capitalize ${state === s ? 'border-copper' : 'border-transparent text-ink2'}`}
             >
-              {s}
+              {say(value(s))}
             </button>
           ))}
         </div>
@@ -111,7 +111,7 @@ export default function JobsPage() {
               : say(tell('web.no-jobs-here-yet'))}
         </p>
       ) : null}
-      <List title={say(tell('web.today', { x: format(new Date(), 'EEEE d MMMM') }))} rows={todays} />
+      <List title={say(tell('web.today', { x: weekday(new Date(), 'long') }))} rows={todays} />
       <List title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
@@ -141,20 +141,22 @@ function List({ title, rows }: { title: string; rows: Row[] }) {
                 <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
               </span>
               <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">
-                {r.systemName.replaceAll('R-', 'R\u2011')}
+                {say(r.system).replaceAll('R-', 'R\u2011')}
               </span>
               <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
                 <span className="pt-[2px]">
                   <Mark kind={r.state === 'done' ? 'good' : r.mark === 'not-proven' ? 'now' : r.mark} />
                 </span>
                 <span className="min-w-0 leading-snug">
-                  <b className="font-[650]">{say(r.state === 'done' ? 'Done' : PHASE_WORDS[r.phase])}</b>
+                  <b className="font-[650]">
+                    {say(r.state === 'done' ? upper(value('done-one')) : PHASE_WORDS[r.phase])}
+                  </b>
                   <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
                 </span>
               </span>
               <span className="hidden text-right text-[13.5px] md:block">
                 {r.leadName}
-                <span className="block text-ink2">{format(parseISO(r.scheduledFor), 'EEE d MMM')}</span>
+                <span className="block text-ink2">{weekday(parseISO(r.scheduledFor), 'short')}</span>
               </span>
             </Link>
           </li>

@@ -1,3 +1,4 @@
+import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
@@ -113,7 +114,7 @@ function Result({
       {good ? (
         <div>
           <Button tone="primary" onClick={() => void work.send()}>
-            {say(tell('web.import-good', { good, good2: good === 1 ? 'row' : 'rows' }))}
+            {say(tell('web.import-good', { good, good2: value(good === 1 ? 'row' : 'rows') }))}
           </Button>
         </div>
       ) : (

@@ -180,7 +180,16 @@ function ItemLine({ item: i }: { item: LibraryItem }) {
         <b className="text-[16px] font-[660]">{i.model}</b> <span className="text-ink2">{i.maker}</span>
       </span>
       <span className="text-[14.5px]">
-        {line([unit(i.tons, 'tons'), i.stages === 'variable' ? 'inverter' : `${i.stages}-stage`])}
+        {line([
+          unit(i.tons, 'tons'),
+          tell(
+            i.stages === 'variable'
+              ? 'web.inverter-stages'
+              : i.stages === 'single'
+                ? 'web.single-stage'
+                : 'web.two-stage',
+          ),
+        ])}
         <span className="block text-[13px] text-ink2">
           {say(
             tell('web.in-lb', { widthIn: i.widthIn, depthIn: i.depthIn, heightIn: i.heightIn, weightLb: i.weightLb }),

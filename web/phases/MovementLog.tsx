@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { movementsOf, WITHDRAWN } from '@/core/job/charge-sheet';
 import { shown } from '@/core/units/format';
-import { clock } from '@/core/words/said';
+import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -37,7 +37,7 @@ export function MovementLog({ view }: { view: JobView }) {
             <span>
               {WORDS[m.stage] ?? m.stage}
               <span className="block text-[13px] text-ink2">
-                {say(clock(m.occurredAt))}, {m.person}, {m.source}
+                {say(clock(m.occurredAt))}, {m.person}, {say(value(m.source))}
               </span>
             </span>
             <b className="font-[640]">

@@ -13,7 +13,7 @@ import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { notNeeded, phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
 import { startUpSystem } from '@/core/job/start-up-sheet';
-import { clock } from '@/core/words/said';
+import { clock, value } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { lbOz, say, sayLow } from '@/web/words/say';
@@ -58,7 +58,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
             ? say(
                 tell('web.ton', {
                   nominalTons: plate.nominalTons,
-                  kind: sheet.system.kind,
+                  kind: value(sheet.system.kind),
                   refrigerant: plate.refrigerant,
                   meteringWords: METERING_WORDS[plate.metering],
                 }),
@@ -67,8 +67,12 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         </span>
         {marked ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
-            {marked === 'replayed' ? say(tell('web.replayed')) : say(tell('web.simulated'))}
-            <span className="hidden sm:inline"> {say(tell('web.instruments-4'))}</span>
+            <span className="sm:hidden">
+              {marked === 'replayed' ? say(tell('web.replayed')) : say(tell('web.simulated'))}
+            </span>
+            <span className="hidden sm:inline">
+              {say(tell(marked === 'replayed' ? 'web.replayed-instruments' : 'web.simulated-instruments'))}
+            </span>
           </span>
         ) : (
           <span className="ml-auto xl:hidden" />
@@ -156,7 +160,8 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               >
                 <Mark kind={fitMark(sheet)} />
                 <span className="leading-tight">
-                  {say(tell('web.fit'))} <span className="hidden lg:inline">{say(tell('web.sheets'))}</span>
+                  <span className="lg:hidden">{say(tell('web.fit'))}</span>
+                  <span className="hidden lg:inline">{say(tell('web.fit-sheets'))}</span>
                   <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{fitNote(sheet)}</span>
                 </span>
               </NavLink>
@@ -169,7 +174,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
 });
 
 const RUNNING_WORDS: Partial<Record<BuiltPhase, string>> = {
-  recover: 'recovering',
+  recover: say(value('recovering')),
   'pressure-test': say(tell('web.under-nitrogen')),
   evacuate: say(tell('web.on-pump')),
   charge: say(tell('web.weighing-in')),
@@ -212,13 +217,15 @@ function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<Built
     return say(tell('web.signed-at', { at: clock(sheet.signOffs.find((s) => s.phase === phase)?.at ?? '') }));
   }
   if (phase === 'charge' && movementsOf(sheet.measurements).length) return say(tell('web.weighing-in'));
-  if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running')) return 'running';
+  if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running'))
+    return say(value('running'));
   if ((phase === 'survey' || phase === 'scope') && !beganWithSurvey(sheet)) return say(tell('web.none-on-this-job'));
   if (phase === 'survey') {
     const open = surveyOf(sheet).neverAsked.length;
     return open ? say(tell('web.to-ask', { open })) : say(tell('web.ready-to-sign'));
   }
-  if (sheet.runs.some((r) => r.phase === phase && r.state === 'running')) return RUNNING_WORDS[phase] ?? 'running';
+  if (sheet.runs.some((r) => r.phase === phase && r.state === 'running'))
+    return RUNNING_WORDS[phase] ?? say(value('running'));
   const held = sheetGates(sheet, phase).find((g) => !passes(g));
   if (!held) return say(tell('web.ready-to-sign'));
   return say(

@@ -52,6 +52,14 @@ export function figureOf(a: Amount): { value: string; unit: string } {
   return { value, unit };
 }
 
+/** A day with its weekday, for a list of days. */
+export const weekday = (on: Date, how: 'long' | 'short'): string =>
+  new Intl.DateTimeFormat(reader.language === 'es' ? 'es-US' : 'en-US', {
+    weekday: how,
+    day: 'numeric',
+    month: how,
+  }).format(on);
+
 const loaded = new Map<string, Promise<void>>();
 const once = (name: string, load: () => Promise<void>): Promise<void> => {
   const known = loaded.get(name);

@@ -2,7 +2,7 @@ import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } fr
 import type { CircuitSchools } from '@/core/circuit/schools';
 import { tell } from '@/core/circuit/vacuum/words';
 import type { Finding } from '@/core/finding/finding';
-import { list, q, type Said } from '@/core/words/said';
+import { list, q, type Said, value } from '@/core/words/said';
 import { type Standing, standingTest } from './standing-test';
 
 /** A pump in order pulls its own gauge this low with nothing attached; above the second its oil is changed (common practice), µm. */
@@ -144,7 +144,7 @@ function checksOf(
       checks.push({
         id: 'method',
         verdict: 'look-again',
-        claim: tell('vacuum.single-pull-on-circuit-with', { wetReasons: list(wetReasons, ' and ') }),
+        claim: tell('vacuum.single-pull-on-circuit-with', { wetReasons: list(wetReasons, value('and')) }),
         because: tell('vacuum.oil-and-residues-hold-water-that'),
         source: COMMON,
         next: { say: tell('vacuum.sweep-twice-with-dry-nitrogen-between') },

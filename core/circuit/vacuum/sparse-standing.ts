@@ -1,5 +1,5 @@
 import { tell } from '@/core/circuit/vacuum/words';
-import { list, type Said } from '@/core/words/said';
+import { list, type Said, value } from '@/core/words/said';
 import { HOLDS_PER_MIN, ICE_DOUBT_F, iceDoubt, LEAK_RATIO, type Standing, TYPED_STANDING_MIN } from './standing';
 import { waterMicrons } from './water-saturation';
 
@@ -30,7 +30,7 @@ export function sparseStanding(samples: readonly Point[], limitMicrons: number, 
   if (missing.length)
     return nothing(
       tell('vacuum.no-reading-at-min-test-read', {
-        missing: list(missing, ' and '),
+        missing: list(missing, value('and')),
         typedStandingMin: list(TYPED_STANDING_MIN),
       }),
     );

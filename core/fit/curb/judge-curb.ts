@@ -3,7 +3,7 @@ import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
-import { q } from '@/core/words/said';
+import { q, upper, value } from '@/core/words/said';
 import {
   areaIn2,
   curbOverlap,
@@ -161,7 +161,10 @@ function overlapCheck(f: OpeningFit): Finding {
   return {
     id: `overlap-${f.name}`,
     verdict,
-    claim: tell('fit.of-smaller-opening-is-open-through', { name: f.name, overlapPct: q(f.overlapPct, 'pct') }),
+    claim: tell('fit.of-smaller-opening-is-open-through', {
+      name: upper(value(f.name)),
+      overlapPct: q(f.overlapPct, 'pct'),
+    }),
     because: tell('fit.overlapin2-fpm', {
       overlapIn2: q(f.overlapIn2, 'in2'),
       fpm: Number.isFinite(f.fpm) ? tell('fit.through-it', { fpm: q(f.fpm, 'fpm') }) : tell('fit.no-air-passes'),
@@ -185,7 +188,7 @@ function slopeCheck(f: OpeningFit, c: Curb): Finding {
     id: `slope-${f.name}`,
     verdict: look ? 'look-again' : 'good',
     claim: tell('fit.steepest-side', {
-      name: f.name,
+      name: upper(value(f.name)),
       slopeDeg: q(f.slopeDeg, 'number', 1),
       steep: steep ? tell('fit.too-steep') : look ? tell('fit.steep') : '',
     }),

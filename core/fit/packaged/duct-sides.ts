@@ -3,7 +3,7 @@ import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
-import { q } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 import { crossoverBox } from './crossover-box';
 
 /** Two side-by-side or stacked openings: where the supply lies, seen from where. */
@@ -154,7 +154,7 @@ function level(p: Packaged): Finding {
   const slope = (Math.atan(Math.abs(offset) / p.gapToWallIn) * 180) / Math.PI;
   const way = tell('fit.houses-over', {
     offset: q(Math.abs(offset), 'in'),
-    offset2: offset > 0 ? 'above' : 'below',
+    offset2: value(offset > 0 ? 'above' : 'below'),
     gapToWallIn: q(p.gapToWallIn, 'in', 'as is'),
   });
   return {

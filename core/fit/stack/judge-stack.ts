@@ -1,7 +1,7 @@
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { tell } from '@/core/fit/words';
-import { q, type Said } from '@/core/words/said';
+import { q, type Said, value } from '@/core/words/said';
 import { newStackIn, OIL_COIL_GAP_IN, STACK_LOOK_DEG, type Stack, type StackEnd, stackEnds } from './stack';
 
 const CLOSING_WORDS: Record<StackEnd['closing'], Said> = {
@@ -66,7 +66,7 @@ export function judgeStack(s: Stack): Finding[] {
       s: q(newStackIn(s), 'in'),
       heightIn: q(s.old.heightIn, 'number', 1),
       difference: q(Math.abs(difference), 'in'),
-      difference2: difference > 0 ? 'taller' : 'shorter',
+      difference2: value(difference > 0 ? 'taller' : 'shorter'),
     }),
     because: tell('fit.between-plenum-and-return', {
       plenumIn: q(s.plenumIn - s.returnTopIn, 'in'),

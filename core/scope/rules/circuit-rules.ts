@@ -18,7 +18,7 @@ const drier: Rule = (i) => {
     id: 'liquid-drier',
     say:
       ships === 'none'
-        ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: i.outdoor.heatPump ? 'bi-flow ' : '' })
+        ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: i.outdoor.heatPump ? tell('scope.bi-flow') : '' })
         : tell('scope.fit-drier-that-comes-with-unit', { ships }),
     level: 'must',
     reason: tell('scope.opened-circuit-has-taken-in-moisture'),

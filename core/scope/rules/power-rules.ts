@@ -1,6 +1,6 @@
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
-import { q, typed } from '@/core/words/said';
+import { q, typed, value } from '@/core/words/said';
 import { because, inverter, newUnit, type Rule } from './rule';
 
 const disconnect: Rule = (i) => {
@@ -143,12 +143,11 @@ const phases: Rule = (i) => {
   if (!i.outdoor || typeof had !== 'string' || had === i.outdoor.phases) return undefined;
   return {
     id: 'phases',
-    say: tell('scope.order-unit-for-power', { had: had === '3' ? 'three-phase' : 'single-phase' }),
+    say: tell('scope.order-unit-for-power', { had: value(had === '3' ? 'three-phase' : 'single-phase') }),
     level: 'must',
     safety: true,
     reason: tell('scope.building-has-phase-there-chosen-unit', {
-      had: had === '3' ? 'three' : 'one',
-      had2: had === '3' ? 's' : '',
+      had: value(had === '3' ? 'three-phase' : 'single-phase'),
       phases: i.outdoor.phases,
     }),
     source: tell('scope.units-plate'),

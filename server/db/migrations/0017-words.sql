@@ -7,4 +7,4 @@ alter table companies add column time_zone varchar(60) not null default 'America
 alter table sites add column time_zone varchar(60) null;
 -- What was signed, by id and parameters, beside the words as they were shown; older signatures have the words only.
 alter table customer_signatures add column said json null, add column language varchar(2) not null default 'en';
-alter table job_summary modify column waits_for json not null;
+alter table job_summary modify column waits_for json not null, change column system_name system json not null;

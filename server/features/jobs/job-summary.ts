@@ -2,9 +2,12 @@ import { systemWords } from '@/core/job/before';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingOf } from '@/core/job/sheet-gates';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
+import { tell } from '@/core/job/words';
+import { LANGUAGES } from '@/core/words/render';
+import { value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
-import { english } from '@/server/words/speak-to';
+import { speakIn } from '@/server/words/speak-to';
 import { readJobSheet } from './job-sheet-store';
 
 /** The recorded start-up of a sheet, with the samples its steadiness rests on. */
@@ -23,16 +26,24 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   const standing = standingOf(sheet, await loadRecorded(db, companyId, sheet));
   const { plate } = sheet.circuit;
   const address = `${sheet.site.address}, ${sheet.site.town}`;
-  const systemName = plate
-    ? `${sheet.system.name} · ${plate.nominalTons}-ton ${sheet.system.kind} · ${plate.refrigerant}`
-    : `${sheet.system.name} · ${english(systemWords(sheet))}`;
+  const system = tell('job.named-system', {
+    name: sheet.system.name,
+    system: plate
+      ? tell('job.tons-and-kind', {
+          nominalTons: plate.nominalTons,
+          kind: value(sheet.system.kind),
+          refrigerant: plate.refrigerant,
+        })
+      : systemWords(sheet),
+  });
+  const found = LANGUAGES.map((l) => speakIn(l)(system)).join(' ');
   return {
     jobId: sheet.job.id,
     companyId,
     number: sheet.job.number,
     customer: sheet.customer.name,
     address,
-    systemName,
+    system,
     leadName: sheet.job.lead,
     scheduledFor: sheet.job.scheduledFor,
     phase: standing.phase,
@@ -40,7 +51,7 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
     mark: standing.mark,
     waitsFor: standing.waitsFor,
     searchText:
-      `${sheet.job.number} ${sheet.customer.name} ${address} ${systemName} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
+      `${sheet.job.number} ${sheet.customer.name} ${address} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
         .slice(0, 600),
   };
@@ -52,8 +63,8 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
   if (!sheet) return;
   const row = await summaryOf(db, companyId, sheet);
   await db.run(
-    `replace into job_summary (job_id, company_id, number, customer, address, system_name, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
-     values (:jobId, :companyId, :number, :customer, :address, :systemName, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
-    { ...row, waitsFor: JSON.stringify(row.waitsFor) },
+    `replace into job_summary (job_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
+     values (:jobId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
+    { ...row, system: JSON.stringify(row.system), waitsFor: JSON.stringify(row.waitsFor) },
   );
 }

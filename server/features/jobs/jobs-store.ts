@@ -9,7 +9,7 @@ export type JobListRow = {
   number: number;
   customer: string;
   address: string;
-  systemName: string;
+  system: Said;
   leadName: string;
   scheduledFor: string;
   phase: string;
@@ -26,7 +26,7 @@ export type JobListQuery = {
   limit: number;
 };
 
-const LIST_COLUMNS = `job_id as jobId, number, customer, address, system_name as systemName, lead_name as leadName,
+const LIST_COLUMNS = `job_id as jobId, number, customer, address, system, lead_name as leadName,
   scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor`;
 
 const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;

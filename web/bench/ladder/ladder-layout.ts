@@ -3,6 +3,7 @@ import type { Verdict } from '@/core/finding/finding';
 import type { FigureId, Figures } from '@/core/startup/figures';
 import type { Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
+import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { type LabelBox, placeLabels } from '../place-labels';
@@ -114,7 +115,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'condensing',
       x: centre(1) - half - (narrow ? 12 : 30),
       left: true,
-      name: narrow ? 'over out' : 'over outdoor',
+      name: say(tell(narrow ? 'web.over-out' : 'web.over-outdoor')),
     },
     {
       id: 'subcooling',
@@ -122,7 +123,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'condensing',
       x: centre(1) + half + (narrow ? 12 : 30),
       left: false,
-      name: narrow ? 'SC' : 'subcooling',
+      name: say(tell(narrow ? 'web.sc' : 'web.subcooling')),
     },
     {
       id: 'coil-difference',
@@ -130,7 +131,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'return',
       x: centre(2) - half - (narrow ? 12 : 24),
       left: true,
-      name: narrow ? 'coil diff' : 'coil difference',
+      name: say(tell(narrow ? 'web.coil-diff' : 'web.coil-difference')),
     },
     {
       id: 'superheat',
@@ -138,7 +139,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'suction',
       x: centre(2) + half + (narrow ? 12 : 26),
       left: narrow,
-      name: narrow ? 'SH' : 'superheat',
+      name: say(tell(narrow ? 'web.sh' : 'web.superheat')),
     },
     {
       id: 'air-split',
@@ -146,7 +147,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'return',
       x: centre(3) + half + (narrow ? 12 : 22),
       left: narrow,
-      name: 'split',
+      name: say(tell('web.air-split-short')),
     },
   ];
   const gaps: Gap[] = [];
@@ -256,13 +257,13 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
 }
 
 const REQUIRED = [
-  { id: 'outdoor', name: 'outdoor air' },
-  { id: 'condensing', name: 'condensing (liquid pressure)' },
-  { id: 'liquid', name: 'liquid line' },
-  { id: 'return', name: 'return air' },
-  { id: 'supply', name: 'supply air' },
-  { id: 'suction', name: 'suction line' },
-  { id: 'evaporating', name: 'evaporating (suction pressure)' },
+  { id: 'outdoor', name: say(tell('web.outdoor-air')) },
+  { id: 'condensing', name: say(tell('web.condensing-liquid-pressure')) },
+  { id: 'liquid', name: say(tell('web.liquid-line')) },
+  { id: 'return', name: say(tell('web.return-air')) },
+  { id: 'supply', name: say(tell('web.supply-air')) },
+  { id: 'suction', name: say(tell('web.suction-line')) },
+  { id: 'evaporating', name: say(tell('web.evaporating-suction-pressure')) },
 ];
 
 function collect(r: Readings, figures: Figures): Source[] {
@@ -278,13 +279,13 @@ function collect(r: Readings, figures: Figures): Source[] {
     if (f !== undefined && Number.isFinite(f)) out.push({ id, column, f, name, derived, trouble });
   };
   const bad = (name: keyof Readings): string | undefined => r[name]?.trouble;
-  put('outdoor', 0, r.outdoorDryBulbF?.value, 'entering', false, bad('outdoorDryBulbF'));
-  put('condensing', 1, figures.saturation.condensingF, 'condensing', true, bad('liquidPsig'));
+  put('outdoor', 0, r.outdoorDryBulbF?.value, say(tell('web.entering')), false, bad('outdoorDryBulbF'));
+  put('condensing', 1, figures.saturation.condensingF, say(tell('web.condensing')), true, bad('liquidPsig'));
   put('liquid', 1, r.liquidLineF?.value, say(tell('web.liquid-line')), false, bad('liquidLineF'));
   put('suction', 2, r.suctionLineF?.value, say(tell('web.suction-line')), false, bad('suctionLineF'));
-  put('evaporating', 2, figures.saturation.evaporatingF, 'evaporating', true, bad('suctionPsig'));
-  put('return', 3, r.returnDryBulbF?.value, 'return', false, bad('returnDryBulbF'));
-  put('supply', 3, r.supplyDryBulbF?.value, 'supply', false, bad('supplyDryBulbF'));
+  put('evaporating', 2, figures.saturation.evaporatingF, say(tell('web.evaporating')), true, bad('suctionPsig'));
+  put('return', 3, r.returnDryBulbF?.value, say(value('return')), false, bad('returnDryBulbF'));
+  put('supply', 3, r.supplyDryBulbF?.value, say(value('supply')), false, bad('supplyDryBulbF'));
   return out;
 }
 

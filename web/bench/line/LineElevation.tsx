@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { odText } from '@/core/circuit/acr-tube';
 import type { Verdict } from '@/core/finding/finding';
+import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Label } from '../sheet/Dim';
@@ -140,7 +141,7 @@ function Drawing({
                 bold
                 size={15}
               >
-                {`${Number.isInteger(p.ft) ? p.ft : p.ft.toFixed(1)} ft${flat ? '' : p.way === 'up' ? ' up' : ' down'}`}
+                {`${Number.isInteger(p.ft) ? p.ft : p.ft.toFixed(1)} ft${flat ? '' : ` ${say(value(p.way))}`}`}
               </Label>
             )}
             {onPiece ? (

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type CircuitEntry, standingEntries } from '@/core/circuit/log/circuit-log';
 import type { EntryPhase } from '@/core/circuit/log/entry-bodies';
 import { ENTRY_TITLES, entryWords } from '@/core/circuit/log/entry-words';
-import { clock } from '@/core/words/said';
+import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -34,7 +34,7 @@ export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) 
             <span className="leading-snug">
               <b className="font-[620]">{say(ENTRY_TITLES[e.kind])}</b> {say(entryWords(e))}
               <span className="block text-[13px] text-ink2">
-                {say(clock(e.at))}, {e.by}, {e.source}
+                {say(clock(e.at))}, {e.by}, {say(value(e.source))}
               </span>
             </span>
             {signed ? null : (

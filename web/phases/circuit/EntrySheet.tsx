@@ -7,6 +7,7 @@ import { isEarlyLook } from '@/core/circuit/pressure/early-look';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { grossByLedger } from '@/core/circuit/recovery/ledger-rules';
 import { pressureView } from '@/core/job/circuit/circuit-views';
+import { value as stored } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
@@ -295,7 +296,7 @@ function CylinderField({
           label: say(
             tell('web.on-scale', {
               tag: c.tag,
-              refrigerant: c.refrigerant ?? 'empty',
+              refrigerant: c.refrigerant ?? stored('empty'),
               contentsOz: c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : '',
               c: lbOz(grossByLedger(c)),
             }),

@@ -6,6 +6,7 @@ import { evacuationView } from '@/core/job/circuit/circuit-views';
 import { ordersOf, S_PER_MIN, touchedMin } from '@/core/job/circuit/live/stream';
 import { passes } from '@/core/job/gates';
 import { sheetGates } from '@/core/job/sheet-gates';
+import { value } from '@/core/words/said';
 import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
 import { type StripTest, VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
@@ -158,9 +159,9 @@ function testsOf(
   runId: string | undefined,
 ): StripTest[] {
   const words = {
-    tight: 'tight',
-    leak: 'leak',
-    moisture: 'moisture',
+    tight: say(value('tight')),
+    leak: say(value('leak')),
+    moisture: say(value('moisture')),
     inconclusive: say(tell('web.nothing-certain')),
   } as const;
   const verdicts = { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' } as const;
@@ -175,7 +176,10 @@ function testsOf(
   if (isolatedS === null) return done;
   const fromMin = isolatedS / S_PER_MIN;
   const fit = answer?.standing?.fit ?? [];
-  return [...done, { fromMin, toMin: fit.at(-1)?.[0] ?? fromMin, fit, verdict: 'not-proven', word: 'standing' }];
+  return [
+    ...done,
+    { fromMin, toMin: fit.at(-1)?.[0] ?? fromMin, fit, verdict: 'not-proven', word: say(value('standing')) },
+  ];
 }
 
 /** Readings typed one by one stand on the clock of their entries. */

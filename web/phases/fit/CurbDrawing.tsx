@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import type { VerdictOf } from '@/core/finding/order';
 import { areaIn2, type Rectangle } from '@/core/fit/curb/curb-overlap';
 import { type Curb, openingFits } from '@/core/fit/curb/judge-curb';
+import { upper, value } from '@/core/words/said';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { around, toScale } from '@/web/bench/sheet/scale';
@@ -86,7 +87,7 @@ function Plan({
       {fits.map((f) => (
         <g key={f.name}>
           <Label x={s.x((f.unit.x0 + f.unit.x1) / 2)} y={s.y((f.unit.y0 + f.unit.y1) / 2)} bold size={16}>
-            {`${f.name} ${f.overlapPct.toFixed(0)} %`}
+            {`${say(upper(value(f.name)))} ${f.overlapPct.toFixed(0)} %`}
           </Label>
           <Label x={s.x((f.unit.x0 + f.unit.x1) / 2)} y={s.y((f.unit.y0 + f.unit.y1) / 2) + 17} size={12.5}>
             {Number.isFinite(f.fpm)
@@ -156,7 +157,7 @@ function Adapter({
   return (
     <g>
       <Label x={x} y={y + 12} anchor="start" size={12.5} tone="var(--ink2)">
-        {say(tell('web.adapter', { name: worst.name.toLowerCase() }))}
+        {say(tell('web.adapter', { name: value(worst.name) }))}
       </Label>
       <path
         d={`M${left} ${top}H${left + off + 26}M${left + off} ${top + h}H${left + off + 26}`}

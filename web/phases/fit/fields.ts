@@ -61,8 +61,8 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
           say(tell('web.front-looks')),
           ['north', say(tell('web.away-from-house'))],
           ['south', say(tell('web.to-house'))],
-          ['east', 'right'],
-          ['west', 'left'],
+          ['east', say(value('right'))],
+          ['west', say(value('left'))],
         ),
         one('serviceSide', say(tell('web.service-side')), 'front', 'right', 'rear', 'left'),
       ],
@@ -89,7 +89,7 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
         one(
           'dischargesOnto',
           say(tell('web.blows-onto')),
-          ['nothing', 'nothing'],
+          ['nothing', say(value('nothing'))],
           ['walkway', say(tell('web.walkway'))],
           ['neighbour window', say(tell('web.neighbours-window'))],
         ),
@@ -167,7 +167,7 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
         n('new.return.widthIn', say(tell('web.return-width'))),
         n('new.return.depthIn', say(tell('web.return-depth'))),
         yes('coilOnOilFurnace', say(tell('web.coil-on-oil-furnace'))),
-        one('flow', say(tell('web.air-goes')), ['up', 'up'], ['down', 'down']),
+        one('flow', say(tell('web.air-goes')), ['up', say(value('up'))], ['down', say(value('down'))]),
       ],
     },
     {
@@ -298,7 +298,12 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
     {
       title: say(tell('web.trap')),
       fields: [
-        one('arrangement', say(tell('web.coil-2')), ['draw-through', 'draw-through'], ['blow-through', 'blow-through']),
+        one(
+          'arrangement',
+          say(tell('web.coil-2')),
+          ['draw-through', say(value('draw-through'))],
+          ['blow-through', say(value('blow-through'))],
+        ),
         n('negativeStaticInWc', say(tell('web.suction-at-drain')), say(tell('web.in-w-c')), true),
         yes('trapInside', say(tell('web.trap-inside-appliance'))),
       ],
@@ -314,7 +319,7 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
           say(tell('web.secondary')),
           ['own conspicuous termination', say(tell('web.own-end-in-sight'))],
           ['into the pan', say(tell('web.into-pan'))],
-          ['none', 'none'],
+          ['none', say(value('none'))],
         ),
       ],
     },
@@ -350,7 +355,13 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
       title: say(tell('web.chosen')),
       fields: [
         n('tons', say(tell('web.size')), 'tons'),
-        one('stages', say(tell('web.stages')), ['single', 'single'], ['two', 'two'], ['variable', 'variable']),
+        one(
+          'stages',
+          say(tell('web.stages')),
+          ['single', say(value('single'))],
+          ['two', say(value('two'))],
+          ['variable', say(value('variable'))],
+        ),
         n('areaFt2', say(tell('web.floor-area')), 'ft²', true),
       ],
     },
@@ -415,7 +426,7 @@ const branchFields: FieldDef[] = [
   { kind: 'text', path: 'name', label: say(tell('web.room')) },
   n('cfm', say(tell('web.air')), 'CFM'),
   n('existingIn', say(tell('web.there-now')), 'in', true),
-  one('kind', say(tell('web.made-of')), ['flex', 'flex'], ['metal', 'metal']),
+  one('kind', say(tell('web.made-of')), ['flex', say(value('flex'))], ['metal', say(value('metal'))]),
   n('slackPct', say(tell('web.slack')), '%'),
 ];
 const branch = (id: string) => ({ id, name: 'Room', cfm: 100, kind: 'flex', existingIn: null, slackPct: 4 });

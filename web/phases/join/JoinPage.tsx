@@ -1,6 +1,7 @@
 import type { Verdict } from '@/core/finding/finding';
 import { worstOf } from '@/core/finding/order';
 import { joinView, volumeOf } from '@/core/job/circuit/circuit-views';
+import { value } from '@/core/words/said';
 import { LineElevation } from '@/web/bench/line/LineElevation';
 import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
@@ -38,7 +39,7 @@ export default function JoinPage(view: EquippedView) {
                     : say(
                         tell('web.ft-unit', {
                           liftFt: Math.abs(figures.liftFt).toFixed(0),
-                          liftFt2: figures.liftFt > 0 ? 'above' : 'below',
+                          liftFt2: value(figures.liftFt > 0 ? 'above' : 'below'),
                         }),
                       ),
               }),
@@ -81,7 +82,7 @@ export default function JoinPage(view: EquippedView) {
           joints={join.joints.map(({ joint, checks }) => ({
             id: joint.id,
             place: joint.body.place,
-            method: joint.body.method,
+            method: say(value(joint.body.method)),
             verdict: checks.length ? worstOf(checks) : 'good',
           }))}
           height={desk ? 330 : 260}
@@ -116,10 +117,10 @@ function JointLog({ view }: { view: EquippedView }) {
           const b = joint.body;
           const how =
             b.method === 'braze'
-              ? `${b.alloy}, ${b.nitrogenScfh ? say(tell('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh })) : say(tell('web.no-nitrogen'))}, ${b.heatShield ? say(tell('web.heat-kept-off')) : say(tell('web.no-heat-shield'))}`
+              ? `${say(value(b.alloy ?? 'none'))}, ${b.nitrogenScfh ? say(tell('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh })) : say(tell('web.no-nitrogen'))}, ${b.heatShield ? say(tell('web.heat-kept-off')) : say(tell('web.no-heat-shield'))}`
               : b.method === 'flare'
                 ? `${b.torqueFtLb ?? '?'} ft·lb`
-                : 'pressed';
+                : say(value('press'));
           return (
             <li
               key={joint.id}
@@ -129,7 +130,8 @@ function JointLog({ view }: { view: EquippedView }) {
               <b className="font-[680]">{i + 1}</b>
               <Mark kind={checks.length ? worstOf(checks) : 'good'} />
               <span>
-                <b className="font-[620]">{b.place}</b> {say(tell('web.line-2', { method: b.method, line: b.line }))}
+                <b className="font-[620]">{b.place}</b>{' '}
+                {say(tell('web.line-2', { method: value(b.method), line: value(b.line) }))}
                 <span className="block text-[13px] text-ink2">
                   {how}
                   {b.orificeStamp ? say(tell('web.orifice', { orificeStamp: b.orificeStamp })) : ''}

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Verdict } from '@/core/finding/finding';
 import { pressureView } from '@/core/job/circuit/circuit-views';
 import { S_PER_MIN } from '@/core/job/circuit/live/stream';
+import { value } from '@/core/words/said';
 import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { holdPoints } from '@/web/bench/hold/hold-layout';
 import { Button } from '@/web/kit/Button';
@@ -67,7 +68,7 @@ export default function PressurePage(view: EquippedView) {
         plan
           ? say(
               tell('web.psig-allowed-by-hold-min', {
-                section: plan.body.section,
+                section: value(plan.body.section),
                 targetPsig: plan.body.targetPsig,
                 psig: test.limit?.psig,
                 by: test.limit?.by,

@@ -3,6 +3,7 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import { EQUIPMENT_KIND_WORDS } from '@/core/equipment/library-item';
 import type { Choice as ChoiceRecord } from '@/core/scope/choice';
 import { type KnownFacts, systemTypeOf } from '@/core/scope/survey/facts';
+import { q } from '@/core/words/said';
 import type { Library } from '@/web/api/use-library';
 import { Choice } from '@/web/kit/Choice';
 import { Mark } from '@/web/kit/Mark';
@@ -24,7 +25,7 @@ type Props = {
 
 const SPLIT = new Set(['split-hp', 'split-ac']);
 const words = (i: LibraryItem): string =>
-  `${i.maker} ${i.model}${i.tons ? ` · ${i.tons} t` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? say(tell('web.inverter')) : ''}`;
+  `${i.maker} ${i.model}${i.tons ? ` · ${say(q(i.tons, 'tons', 'as is'))}` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? say(tell('web.inverter')) : ''}`;
 
 /** The new equipment and what stays: few switches, everything else follows by rule. */
 export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known, disabled, onChange }: Props) {

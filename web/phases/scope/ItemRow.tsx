@@ -1,6 +1,7 @@
 import { priceOf } from '@/core/scope/item';
 import type { DecidedItem } from '@/core/scope/scope';
 import { money } from '@/core/units/money';
+import { list } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -44,9 +45,7 @@ export function ItemRow({
           ) : null}
         </p>
         <p className="text-[13.5px] leading-snug">{say(item.reason)}</p>
-        <p className="text-[12.5px] leading-snug text-ink2">
-          {[...item.triggers, item.source].filter(Boolean).join(' · ')}
-        </p>
+        <p className="text-[12.5px] leading-snug text-ink2">{say(list([...item.triggers, item.source], ' · '))}</p>
         {declined ? (
           <p className="text-[13px] font-[600] text-ochre">
             {say(tell('web.declined', { reason: item.decision?.reason, by: item.decision?.by }))}

@@ -6,7 +6,7 @@ import type { Gate } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { money } from '@/core/units/money';
-import { moment } from '@/core/words/said';
+import { moment, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
@@ -84,8 +84,9 @@ export function ScopeSide({
                     <span className="block text-[13px] text-ink2">
                       {say(
                         fit
-                          ? (first?.claim ?? (assumedPaths(fit).length ? 'Figures assumed' : 'Everything holds'))
-                          : 'Not measured',
+                          ? (first?.claim ??
+                              (assumedPaths(fit).length ? tell('web.figures-assumed') : tell('web.all-of-it-holds')))
+                          : tell('web.not-measured'),
                       )}
                     </span>
                   </span>
@@ -104,7 +105,7 @@ export function ScopeSide({
                 key={g.id}
                 className="grid grid-cols-[52px_1fr] border-b border-rule2 py-1.5 text-[14px] leading-snug"
               >
-                <span className="text-[13px] text-ink2">{g.how}</span>
+                <span className="text-[13px] text-ink2">{say(value(g.how))}</span>
                 <span className="font-[560]">{say(g.what)}</span>
               </li>
             ))}

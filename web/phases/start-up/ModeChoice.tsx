@@ -1,3 +1,4 @@
+import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
@@ -17,7 +18,7 @@ export function ModeChoice({ mode, fixed, onMode }: { mode: Mode; fixed: boolean
           className={`touch -ml-[1.5px] grid cursor-pointer place-items-center border-[1.5px] px-3 text-[14.5px] capitalize ${m === mode ? 'z-10 border-ink bg-sheet font-[680] shadow-[inset_0_-4px_0_var(--copper)]' : 'border-rule'}`}
         >
           <input type="radio" name="mode" className="sr-only" checked={m === mode} onChange={() => onMode(m)} />
-          {m}
+          {say(value(m))}
         </label>
       ))}
     </span>

@@ -1,5 +1,6 @@
 import { QUANTITIES, QUANTITY_NAMES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
+import { list, value } from '@/core/words/said';
 import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -59,10 +60,10 @@ function Entry({
         ? say(tell('web.has-not-moved-for-minute-type'))
         : streamed.trouble === 'stale'
           ? say(tell('web.stale-for-s', { staleForS }))
-          : `${streamed.source}, ${spec.location}`
+          : say(list([value(streamed.source), spec.location]))
     : text && !trouble
-      ? 'typed'
-      : spec.location;
+      ? say(value('typed'))
+      : say(spec.location);
   return (
     <Field
       label={say(spec.label)}

@@ -12,6 +12,7 @@ import { STALE_S } from '@/core/startup/live';
 import { type Quantity, RUNNING_A } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
+import { value } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { Button } from '@/web/kit/Button';
@@ -218,7 +219,7 @@ export default function StartUpPage(view: EquippedView) {
                 onClick={() => setTab(t)}
                 className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] capitalize ${tab === t ? 'border-copper' : 'border-transparent text-ink2'}`}
               >
-                {t}
+                {say(value(t))}
               </button>
             ))}
             <span className="ml-auto flex gap-1">

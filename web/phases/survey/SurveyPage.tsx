@@ -9,6 +9,7 @@ import { scopeDelta, scopeItems } from '@/core/scope/scope';
 import { type FactValue, PLACE_WORDS, PLACES } from '@/core/scope/survey/fact';
 import { type Fact, factsAt } from '@/core/scope/survey/facts';
 import { latest } from '@/core/scope/survey/survey';
+import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -82,7 +83,7 @@ export default function SurveyPage(given: JobView) {
         <NextMove move={move} busy={busy} press={press}>
           {skip ? (
             <Button onClick={() => navigate(`${path}/survey/${skip}`)}>
-              {say(tell('web.skip-to', { skip: skip === 'before' ? 'pictures' : sayLow(PLACE_WORDS[skip]) }))}
+              {say(tell('web.skip-to', { skip: skip === 'before' ? value('pictures') : sayLow(PLACE_WORDS[skip]) }))}
             </Button>
           ) : null}
         </NextMove>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { SurveyView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
+import { list, value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -53,8 +54,9 @@ export function SurveySide({
           <ul>
             {survey.story.map((c) => (
               <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
-                <b className="font-[640]">{say(c.say)}</b> <span className="text-[12.5px] text-ink2">{c.strength}</span>
-                <span className="block text-[13px] text-ink2">{c.evidence.join(' · ')}</span>
+                <b className="font-[640]">{say(c.say)}</b>{' '}
+                <span className="text-[12.5px] text-ink2">{say(value(c.strength))}</span>
+                <span className="block text-[13px] text-ink2">{say(list(c.evidence, ' · '))}</span>
                 <span className="block text-[13px]">
                   {say(tell('web.new-one-must-not-die-of', { guard: c.guard }))}
                 </span>

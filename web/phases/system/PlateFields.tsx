@@ -60,7 +60,7 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         <div className={group}>
           {field('maker', say(tell('web.maker')))}
           {field('model', say(tell('web.model')))}
-          {field('serial', say(tell('web.serial')), undefined, 'optional')}
+          {field('serial', say(tell('web.serial')), undefined, say(tell('web.may-stay-empty')))}
           {field('nominalTons', say(tell('web.nominal-size')), 'tons')}
           {field('compressorRlaA', say(tell('web.compressor-rla')), 'A')}
           {field('outdoorFanFlaA', say(tell('web.outdoor-fan-fla')), 'A')}

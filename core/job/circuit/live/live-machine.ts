@@ -231,7 +231,10 @@ function starting({ rec, cylinder, refrigerant, stillOz, roomOz, today }: Recove
     };
   return {
     kind: 'now',
-    say: tell('live.start-machine-into-cylinder', { newest: rec.level.newest ? ' again' : '', tag: cylinder.tag }),
+    say: tell('live.start-machine-into-cylinder', {
+      newest: rec.level.newest ? tell('live.again') : '',
+      tag: cylinder.tag,
+    }),
     because: rec.level.newest
       ? (rec.checks.find((c) => c.id === 'level')?.claim ?? tell('live.level-was-not-reached'))
       : tell('live.cores-out-hoses-purged-cylinder-on'),

@@ -163,4 +163,5 @@ export const en = {
   'live.write-it-down': 'Save',
   'live.write-level-down': 'Save the level',
   'live.vacuum-of': '{inHg}',
+  'live.again': ' again',
 } as const;

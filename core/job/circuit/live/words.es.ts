@@ -166,4 +166,5 @@ export const es: Record<keyof typeof en, string> = {
   'live.write-it-down': 'Guardar',
   'live.write-level-down': 'Guardar el nivel',
   'live.vacuum-of': '{inHg}',
+  'live.again': ' otra vez',
 };
