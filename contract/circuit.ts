@@ -50,5 +50,6 @@ export const cylinderMovementSchema = z.strictObject({
   recipient: text(0, 120).nullable(),
   note: text(0, 300).nullable(),
   occurredAt: instant,
+  certifiedId: idSchema.optional(),
 });
 export type NewCylinderMovement = z.infer<typeof cylinderMovementSchema>;

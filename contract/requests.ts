@@ -94,6 +94,8 @@ export const typedMeasurementSchema = z.strictObject({
   endOz: num(0, 6000, 'oz').optional(),
   /** The recovery cylinder that took what was recovered. */
   cylinderId: idSchema.optional(),
+  /** Refrigerant moved by somebody without a certificate: who answers for it. */
+  certifiedId: idSchema.optional(),
 });
 export const withdrawMovementSchema = z.strictObject({ id: idSchema, reason: text(5, 300), occurredAt: instant });
 export type WithdrawMovement = z.infer<typeof withdrawMovementSchema>;
@@ -149,8 +151,8 @@ const open = z.boolean().describe('true or false');
 export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('start') }),
   z.strictObject({ kind: z.literal('stop') }),
-  z.strictObject({ kind: z.literal('weigh-in'), oz: num(0.1, 2000, 'oz') }),
-  z.strictObject({ kind: z.literal('recover'), oz: num(0.1, 2000, 'oz') }),
+  z.strictObject({ kind: z.literal('weigh-in'), oz: num(0.1, 2000, 'oz'), certifiedId: idSchema.optional() }),
+  z.strictObject({ kind: z.literal('recover'), oz: num(0.1, 2000, 'oz'), certifiedId: idSchema.optional() }),
   z.strictObject({ kind: z.literal('close-valve') }),
   z.strictObject({
     kind: z.literal('configure'),

@@ -54,6 +54,7 @@ export async function playRun(
     speed: 1,
     state: 'running',
     startedBy: personId,
+    certifiedId: null,
     startedAt,
   };
   await runsStore.insert(database, run);

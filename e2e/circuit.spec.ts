@@ -135,7 +135,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
       'pump-setup',
       { Pump: 6, 'Hose length': 36, 'Hoses side by side': 1, 'Coldest pipe': 70 },
       {
-        Way: 'One deep pull',
+        Method: 'One deep pull',
         'Hose bore, in': '0.31',
         'Valve cores': 'Out',
         'Micron gauge': 'far from the pump',
@@ -222,7 +222,7 @@ test('typed by hand, without instruments: a failed hold, a leaking vacuum, and w
   await crew.press('Read it');
   await crew.write('hold-end', { Pressure: 401, 'Pipe, shaded': 80 });
   // Read before its time it is a look: it shows the leak, and the hold is not over.
-  await expect(page.getByTestId('check-hold')).toContainText('Leaks: −');
+  await expect(page.getByTestId('check-hold')).toContainText('It leaks: −');
   await expect(page.getByTestId('psig-now')).toContainText('401');
   await crew.say('Soap-test every joint');
   await page.getByRole('button', { name: 'Override' }).first().click();

@@ -246,13 +246,13 @@ export const OLD_CHARGE: [Record<string, number>, Record<string, string>] = [
     'It leaks: a vacuum would draw air in': 'No',
   },
 ];
-export const PUMP_DOWN = { Way: 'Pump-down into the old unit' };
+export const PUMP_DOWN = { Method: 'Pump-down into the old unit' };
 
 /** A pump of two hoses far from its gauge, the compressor locked out. */
 export const PUMP: [Record<string, number>, Record<string, string>] = [
   { Pump: 6, 'Hose length': 36, 'Hoses side by side': 2, 'Coldest pipe': 70 },
   {
-    Way: 'One deep pull',
+    Method: 'One deep pull',
     'Hose bore, in': '0.43',
     'Valve cores': 'Out',
     'Micron gauge': 'far from the pump',

@@ -95,10 +95,10 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
 
   await test.step('the scope follows from the choice: decide, disclose, agree, sign', async () => {
     await crew.say('Choose the new equipment');
-    await page.getByLabel('New outdoor unit').selectOption({ label: 'Ostrel OHP-36T · 3 t · R-454B' });
+    await page.getByLabel('New outdoor unit').selectOption({ label: 'Ostrel OHP-36T · 3 tons · R-454B' });
     await page
       .getByLabel('New indoor unit or coil')
-      .selectOption({ label: 'Air handler: Ostrel OAH-36 · 3 t · R-454B · inverter · listed' });
+      .selectOption({ label: 'Air handler: Ostrel OAH-36 · 3 tons · R-454B · inverter · listed' });
     await expect(page.getByText('The pair is listed.')).toBeVisible();
     await expect(page.getByTestId('item-line-set-flush')).toBeVisible();
     await expect(page.getByTestId('item-pan-float')).toContainText('safety or law');

@@ -23,6 +23,7 @@ import { settingsRoutes } from './features/settings/settings-routes';
 import { surveysRoutes } from './features/surveys/surveys-routes';
 import { knownHost, sameOrigin, strictTransport, wellFormed, withDatabase } from './guards';
 import { serveWeb } from './serve-web';
+import { who } from './who';
 
 const SESSION_DAYS = 14;
 
@@ -100,6 +101,11 @@ export function createApp(deps: Deps): Express {
     next();
   });
   api.use(peopleRoutes(deps));
+  // Whoever is not signed in is told that first, before a word on what they sent.
+  api.use((request, _response, next) => {
+    who(request);
+    next();
+  });
   api.use(jobsRoutes(deps));
   api.use(surveysRoutes(deps));
   api.use(scopesRoutes(deps));

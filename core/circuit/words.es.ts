@@ -53,12 +53,12 @@ export const es: Record<keyof typeof en, string> = {
   'circuit.pressure-test-is-held-for': 'Una prueba de presión se sostiene',
   'circuit.product-listings-and-local-mechanical-code':
     'listado del producto y código mecánico local, edición no verificada',
-  'circuit.pump-down-ends-at': 'Una recogida en la unidad termina a',
+  'circuit.pump-down-ends-at': 'Una recogida del gas termina a',
   'circuit.records': 'Registros',
   'circuit.records-of-recovered-refrigerant-and-of':
     'Los registros de refrigerante recuperado y de lo enviado a regenerar o destruir se guardan tres años.',
   'circuit.recover-at-least-to': 'Recuperar al menos a',
-  'circuit.recover-into-recovery-cylinder-never-vent': 'Recupere {over} a un cilindro de recuperación. Nunca ventee.',
+  'circuit.recover-into-recovery-cylinder-never-vent': 'Recupere {over} a un tanque de recuperación. Nunca ventee.',
   'circuit.refrigerant-is-never-vented-it-is':
     'El refrigerante nunca se ventea; personas certificadas lo recuperan a su nivel con máquinas certificadas.',
   'circuit.scale-tolerance-1-of-total-common':

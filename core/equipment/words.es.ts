@@ -4,8 +4,8 @@ export const es: Record<keyof typeof en, string> = {
   'equipment.air-handler': 'Manejadora de aire',
   'equipment.cased-coil': 'Serpentín con gabinete',
   'equipment.fixed-orifice': 'orificio fijo',
-  'equipment.furnace': 'Calefactor',
-  'equipment.outdoor-unit': 'Unidad exterior',
+  'equipment.furnace': 'Calentón',
+  'equipment.outdoor-unit': 'Unidad de afuera',
   'equipment.packaged-unit': 'Equipo paquete',
   'equipment.technicians-own-target-can-never-give':
     'Un objetivo del propio técnico nunca da un veredicto bueno, solo no comprobado.',

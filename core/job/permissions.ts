@@ -20,6 +20,12 @@ export const MAY = {
   'sign-before': ['owner', 'office', 'lead'],
   'sign-work': ['owner', 'lead'],
   'type-vacuum-alone': ['owner', 'lead'],
+  /** A plate that a signed scope carries is what the customer bought. */
+  'change-agreed-plate': ['owner', 'lead'],
+  amend: ['owner', 'lead'],
+  /** Another person's word that a unit is dead protects that person's hands. */
+  'withdraw-voltage-check': ['owner', 'lead'],
+  'stop-run-of-another': ['owner', 'lead'],
 } as const satisfies Record<string, readonly Role[]>;
 
 export type Act = keyof typeof MAY;

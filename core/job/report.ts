@@ -218,11 +218,13 @@ function movementTable(s: Snapshot): ReportTable {
       { 'weigh-in': tell('job.weighed-in'), trim: tell('job.trim-added'), recover: tell('job.recovered') }[m.stage] ??
         m.stage,
       q(m.value, 'oz'),
-      m.detail
+      m.detail?.startOz !== undefined
         ? tell('job.from-to', { from: q(Number(m.detail.startOz), 'oz'), to: q(Number(m.detail.endOz), 'oz') })
         : '–',
       value(m.source),
-      m.person,
+      typeof m.detail?.certifiedBy === 'string'
+        ? tell('job.person-under', { person: m.person, certified: m.detail.certifiedBy })
+        : m.person,
       moment(m.occurredAt),
     ]),
   };

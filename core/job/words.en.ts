@@ -505,4 +505,5 @@ export const en = {
   'job.gate-certification': 'refrigerant certification',
   'job.named-system': '{name} · {system}',
   'job.tons-and-kind': '{nominalTons}-ton {kind} · {refrigerant}',
+  'job.person-under': '{person}, under {certified}',
 } as const;

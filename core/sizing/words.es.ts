@@ -22,8 +22,8 @@ export const es: Record<keyof typeof en, string> = {
   'sizing.design-lost': 'Diseño {winterDesignF}, pérdida {heatLossBtuh}.',
   'sizing.duct-work-in-scope-or-smaller': 'Trabajo de ductos en el alcance, o un equipo más pequeño.',
   'sizing.ducts-there-serve': 'Los ductos de ahí sirven para {ductTons}.',
-  'sizing.furnace-gives-of-heat-loss': 'El calefactor da {share} de la pérdida de calor.',
-  'sizing.furnaces-plate': 'la placa del calefactor',
+  'sizing.furnace-gives-of-heat-loss': 'El calentón da {share} de la pérdida de calor.',
+  'sizing.furnaces-plate': 'la placa del calentón',
   'sizing.have-load-calculated-and-enter-its': 'Mande calcular una carga térmica y escriba su resultado con su fuente.',
   'sizing.heat-balance': 'balance de calor',
   'sizing.heat-pump': 'una bomba de calor',
@@ -33,7 +33,7 @@ export const es: Record<keyof typeof en, string> = {
   'sizing.it-reads-capacity-line-below-17':
     'Usa la línea de capacidad por debajo de 17 °F: decide la tabla del fabricante.',
   'sizing.less-air-too-cool-condenses-in': 'Menos aire: demasiado frío condensa en la chimenea.',
-  'sizing.more-air-or-smaller-furnace-too': 'Más aire, o un calefactor más pequeño: demasiado caliente lo agrieta.',
+  'sizing.more-air-or-smaller-furnace-too': 'Más aire, o un calentón más pequeño: demasiado caliente lo agrieta.',
   'sizing.next-larger-heater-kit-check-its': 'El siguiente kit de resistencias; revise su circuito.',
   'sizing.no-load-calculation-entered': 'Sin cálculo de carga térmica.',
   'sizing.no-load-temperature-must-be-above': 'La temperatura sin carga debe estar por encima de la de diseño.',
@@ -46,7 +46,7 @@ export const es: Record<keyof typeof en, string> = {
   'sizing.single-stage-unit': 'un equipo de una etapa',
   'sizing.take-low-temperature-capacity-from-makers':
     'Tome la capacidad a baja temperatura de la tabla del fabricante.',
-  'sizing.temperature-rise': 'Elevación de temperatura {r}.',
+  'sizing.temperature-rise': 'Alza de temperatura {r}.',
   'sizing.to-for': '{total} ({source}, {date}); hasta {most} % para {heatPump}.',
   'sizing.to-is-usual-question-never-size': 'De {low} a {high} es usual; una pregunta, nunca un tamaño.',
   'sizing.ton': '{ft2PerTon} por tonelada{areaUsual}.',

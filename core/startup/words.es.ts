@@ -17,11 +17,11 @@ export const es: Record<keyof typeof en, string> = {
     'Un condensador enfriado por aire no puede hacer eso: la sonda exterior está al sol o en el aire de descarga, o la pinza de líquido está floja.',
   'startup.air-is-by': 'El aire sale {word} en {riseF}.',
   'startup.air-is-hardly': 'El aire casi no sale {word}: {riseF}.',
-  'startup.airflow': 'Caudal de aire',
-  'startup.airflow-counts-as-proven-only-with': 'El caudal solo cuenta como comprobado con filtro y serpentín limpios.',
-  'startup.airflow-is-not-proven': 'El caudal de aire no está comprobado.',
-  'startup.airflow-is-ton': 'El caudal es {low}: {perTon} por tonelada.',
-  'startup.airflow-ton': 'Caudal {cfm}, {perTon} por tonelada.',
+  'startup.airflow': 'Flujo de aire',
+  'startup.airflow-counts-as-proven-only-with': 'El flujo solo cuenta como comprobado con filtro y serpentín limpios.',
+  'startup.airflow-is-not-proven': 'El flujo de aire no está comprobado.',
+  'startup.airflow-is-ton': 'El flujo es {low}: {perTon} por tonelada.',
+  'startup.airflow-ton': 'Flujo {cfm}, {perTon} por tonelada.',
   'startup.all-channels-are-quiet-at-once': 'Todos los canales callan a la vez.',
   'startup.at-compressor': 'en el compresor',
   'startup.at-least-are-asked-for': 'Se piden al menos {seasonRunMin}.',
@@ -29,7 +29,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.at-liquid-service-valve': 'en la válvula de servicio de líquido',
   'startup.between-and-of-rla-makers-table': 'Entre {low} % y {high} % de RLA; manda la tabla del fabricante.',
   'startup.blocked-or-recirculating-air-weak-fan':
-    'Aire tapado o recirculado, ventilador débil, sobrecarga o aire en el sistema.',
+    'Aire tapado o recirculado, abanico débil, sobrecarga o aire en el sistema.',
   'startup.both-pressures-are-equal-while-compressor':
     'Las dos presiones son iguales mientras el compresor consume corriente.',
   'startup.california-title-24-ra3-2-15': 'California Title 24 RA3.2 (15 min), edición no verificada',
@@ -37,16 +37,15 @@ export const es: Record<keyof typeof en, string> = {
   'startup.cannot-charge-by-superheat-now-house':
     'Ahora no se puede cargar por sobrecalentamiento: la casa está muy fresca o seca para este aire exterior. Use la carga pesada, o caliente el retorno y lea otra vez.',
   'startup.charge-advice-is-held-back-until':
-    'El consejo de carga espera hasta que se mida el caudal. Con resistencias eléctricas toma 10 min; con la presión estática y la tabla del soplador, 8 min.',
-  'startup.check-fan-capacitor-blade-height-and':
-    'Revise el capacitor del ventilador, la altura del aspa y los baleros.',
-  'startup.check-outdoor-air-path-and-fan': 'Revise el paso del aire exterior y el ventilador antes de tocar la carga.',
+    'El consejo de carga espera hasta que se mida el flujo. Con resistencias eléctricas toma 10 min; con la presión estática y la tabla del soplador, 8 min.',
+  'startup.check-fan-capacitor-blade-height-and': 'Revise el capacitor del abanico, la altura del aspa y los baleros.',
+  'startup.check-outdoor-air-path-and-fan': 'Revise el paso del aire exterior y el abanico antes de tocar la carga.',
   'startup.check-refrigerant-on-plate-then-zero': 'Revise el refrigerante en la placa y ponga a cero el manómetro.',
   'startup.check-return-wet-bulb-probe-against': 'Compare la sonda de bulbo húmedo del retorno con otra.',
   'startup.check-target-and-its-source': 'Revise el objetivo y su fuente.',
   'startup.check-that-probe': '{say}. Revise esa sonda.',
   'startup.check-valve-bulb-and-feel-for':
-    'Revise el bulbo de la válvula y busque una caída de temperatura en el filtro secador (más de 3 °F es una restricción).',
+    'Revise el bulbo de la válvula y busque una caída de temperatura en el filtro deshidratador (más de 3 °F es una restricción).',
   'startup.check-valve-bulb-clamped-insulated-right':
     'Revise el bulbo de la válvula: sujeto, aislado y en posición. Vigile que no llegue líquido al compresor.',
   'startup.check-voltage-under-load-and-run': 'Revise el voltaje con carga y el capacitor de marcha.',
@@ -96,16 +95,16 @@ export const es: Record<keyof typeof en, string> = {
   'startup.do-not-charge-check-valve-bulb':
     'No cargue. Revise el bulbo de la válvula: sujeto, aislado, a las 4 u 8 del reloj.',
   'startup.do-not-recover-yet-look-for':
-    'Todavía no recupere. Busque una restricción en el filtro secador o la válvula.',
+    'Todavía no recupere. Busque una restricción en el filtro deshidratador o la válvula.',
   'startup.enclosure-changes-air-into-condenser-signed':
     'Un encierro cambia el aire del condensador; la lectura firmada se toma con todo en su lugar.',
   'startup.estimate-of-charge-moves-it-1': 'estimado: {sharePerF} % de la carga la mueve 1 °F',
-  'startup.fan-above-its-fla-will-trip': 'Un ventilador por encima de su FLA se disparará en un día caluroso.',
+  'startup.fan-above-its-fla-will-trip': 'Un abanico por encima de su FLA se disparará en un día caluroso.',
   'startup.feel-supply-air-if-it-is':
     'Toque el aire de suministro. Si está frío, intercambie las dos sondas; si está caliente, revise O/B en el termostato.',
   'startup.few-minutes-of-run-bring-supply': 'En unos minutos de marcha el aire de suministro llega a su valor.',
   'startup.filter-and-indoor-coil-are-not': 'No se ha confirmado que el filtro y el serpentín interior estén limpios.',
-  'startup.fla-is-limit-for-fan-motor': 'FLA es un límite para el motor de un ventilador.',
+  'startup.fla-is-limit-for-fan-motor': 'FLA es un límite para el motor de un abanico.',
   'startup.from-elevation': 'según la altitud',
   'startup.from-on-oil-breaks-down-and': 'Desde {dischargeStopF} el aceite se descompone y las válvulas sufren.',
   'startup.from-this-system-oz-over-steps': 'de este sistema: {moved} por onza en {count} pasos, tomado a 0.7',
@@ -116,7 +115,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.heating-charge-is-not-judged-by': 'Calefacción: la carga no se juzga con los valores de enfriamiento.',
   'startup.held-back': 'En espera: {held}',
   'startup.high-airflow-carries-water-off-coil':
-    'Un caudal alto arrastra agua del serpentín y esconde la falta de carga.',
+    'Un flujo alto arrastra agua del serpentín y esconde la falta de carga.',
   'startup.high-head-from-poor-air-flow': 'Una descarga alta por poco aire no se arregla recuperando refrigerante.',
   'startup.high-head-low-voltage-or-weak': 'Descarga alta, voltaje bajo o capacitor débil.',
   'startup.high-subcooling-with-high-superheat-liquid':
@@ -143,7 +142,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.is-called-and-air-comes-out': 'Se pide {mode} y el aire sale {riseF} {riseF2}.',
   'startup.is-in-its-slot': '{label} {value} {unit} está en el objetivo.',
   'startup.is-its-target-airflow-coils-and':
-    '{label} está {add} {wantsMore} de su objetivo; caudal, serpentines y estabilidad comprobados. {oz} lo mueven cerca de {moves} ({how}).{far}{implied}',
+    '{label} está {add} {wantsMore} de su objetivo; flujo, serpentines y estabilidad comprobados. {oz} lo mueven cerca de {moves} ({how}).{far}{implied}',
   'startup.is-wanted-to': '{label} está {high}: {value} {unit}, se pide de {low} a {high2}.',
   'startup.it-agrees-with-its-target': 'Coincide con su objetivo.',
   'startup.it-does-not-pump-it-runs': 'No bombea, gira al revés, o las dos mangueras están en el mismo lado.',
@@ -170,9 +169,9 @@ export const es: Record<keyof typeof en, string> = {
     'Revise el serpentín exterior: limpio, seco, sin nada que lo tape. Confirme.',
   'startup.loose-bulb-low-load-or-oversized': 'Un bulbo flojo, poca carga térmica o una válvula muy grande oscilan.',
   'startup.low-airflow-drops-suction-pressure-and':
-    'Poco caudal baja la presión de succión y parece una carga equivocada.',
+    'Poco flujo baja la presión de succión y parece una carga equivocada.',
   'startup.low-airflow-looks-like-wrong-charge':
-    'Poco caudal parece una carga equivocada. Una diferencia de aire en su rango apoya el caudal pero no lo comprueba.',
+    'Poco flujo parece una carga equivocada. Una diferencia de aire en su rango apoya el flujo pero no lo comprueba.',
   'startup.low-charge-duct-gain-before-probe':
     'Poca carga, calor ganado en el ducto antes de la sonda, o demasiado aire.',
   'startup.low-charge-or-compressor-that-does': 'Poca carga o un compresor que no bombea.',
@@ -181,9 +180,9 @@ export const es: Record<keyof typeof en, string> = {
   'startup.lower-blower-tap-then-measure-again': 'Baje la velocidad del soplador. Luego mida otra vez.',
   'startup.maker-s-table': 'la tabla del fabricante',
   'startup.measure-airflow-again-filter-registers-blower':
-    'Mida otra vez el caudal: filtro, rejillas, velocidad del soplador.',
+    'Mida otra vez el flujo: filtro, rejillas, velocidad del soplador.',
   'startup.measured-airflow-through-dirty-filter-or':
-    'Un caudal medido con filtro o serpentín sucio cambiará en cuanto se limpien.',
+    'Un flujo medido con filtro o serpentín sucio cambiará en cuanto se limpien.',
   'startup.measured-by-filter-and-coil-clean': 'Medido con {method}, filtro y serpentín limpios.',
   'startup.measured-static-lies-outside-two-table':
     'La presión estática medida está fuera de los dos puntos de la tabla.',
@@ -196,7 +195,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.move-suction-gauge-to-true-suction':
     'Pase el manómetro de succión al puerto de succión verdadero, entre la válvula reversible y el compresor.',
   'startup.move-supply-probe-upstream-then-compare':
-    'Mueva la sonda de suministro antes en el ducto y compare carga y caudal.',
+    'Mueva la sonda de suministro antes en el ducto y compare carga y flujo.',
   'startup.no-new-value-came-in-last': 'No llegó ningún valor nuevo en los últimos 10 s.',
   'startup.no-samples-yet': 'Aún no hay muestras',
   'startup.no-signal-from-instrument': 'Sin señal del instrumento.',
@@ -212,23 +211,23 @@ export const es: Record<keyof typeof en, string> = {
   'startup.of-readings-are-missing': 'Faltan {count} de {count2} lecturas.',
   'startup.outdoor-air-entering': 'Aire exterior de entrada',
   'startup.outdoor-coil-not-confirmed-clean-and': 'No se ha confirmado que el serpentín exterior esté limpio y seco.',
-  'startup.outdoor-fan-amps': 'Amperaje del ventilador exterior',
-  'startup.outdoor-fan-common-conductor': 'conductor común del ventilador exterior',
-  'startup.outdoor-fan-draws-above-its': 'El ventilador exterior consume {value}, más que sus {outdoorFanFlaA}.',
-  'startup.outdoor-fan-within-its': 'Ventilador exterior {value}, dentro de sus {outdoorFanFlaA}.',
+  'startup.outdoor-fan-amps': 'Amperaje del abanico exterior',
+  'startup.outdoor-fan-common-conductor': 'conductor común del abanico exterior',
+  'startup.outdoor-fan-draws-above-its': 'El abanico exterior consume {value}, más que sus {outdoorFanFlaA}.',
+  'startup.outdoor-fan-within-its': 'Abanico exterior {value}, dentro de sus {outdoorFanFlaA}.',
   'startup.panels-covers-and-fence-not-confirmed':
     'No se ha confirmado que paneles, tapas y cerca estén de vuelta en su lugar.',
   'startup.plate': 'placa',
   'startup.plate-nema-mg-1-range-from': '{plateVolts} V de placa; rango de NEMA MG-1, edición no verificada',
-  'startup.plenum-out-of-sight-of-coil': 'plénum, sin vista directa al serpentín',
+  'startup.plenum-out-of-sight-of-coil': 'pleno, sin vista directa al serpentín',
   'startup.probe-rejection-rules-common-practice': 'reglas para descartar sondas, práctica común',
-  'startup.prove-airflow-flow-grid-at-filter': 'Compruebe el caudal: rejilla de medición en el filtro, unos 5 min.',
+  'startup.prove-airflow-flow-grid-at-filter': 'Compruebe el flujo: rejilla de medición en el filtro, unos 5 min.',
   'startup.prove-earlier-steps-first-charge-advice':
     'Compruebe primero los pasos anteriores; el consejo de carga espera.',
   'startup.put-panels-covers-and-fence-back':
     'Ponga paneles, tapas y cerca en su lugar, confirme y tome la lectura final.',
   'startup.raise-airflow-open-registers-clean-filter':
-    'Suba el caudal: abra rejillas, limpie el filtro, siguiente velocidad del soplador. Luego mida otra vez.',
+    'Suba el flujo: abra rejillas, limpie el filtro, siguiente velocidad del soplador. Luego mida otra vez.',
   'startup.read': 'Lea {label}: {location}.',
   'startup.read-suction-again-after-shut-it':
     'Lea otra vez la succión después de {floodingHeldMin}; apáguelo si el sobrecalentamiento sigue por debajo de {floodingF}.',
@@ -261,7 +260,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.see-whether-compressor-is-loaded-suction':
     'Vea si el compresor tiene carga: succión fría, descarga caliente.',
   'startup.set-airflow-before-charge-refrigerant-cannot':
-    'Ajuste el caudal antes que la carga: el refrigerante no lo arregla.',
+    'Ajuste el flujo antes que la carga: el refrigerante no lo arregla.',
   'startup.shade-outdoor-probe-and-reseat-liquid':
     'Dé sombra a la sonda exterior y asiente la pinza de líquido en tubo limpio.',
   'startup.shaded-in-air-entering-condenser': 'a la sombra, en el aire que entra al condensador',
@@ -284,7 +283,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.stop-system-find-high-head-pressure':
     'Pare el sistema. Encuentre primero la descarga alta, el voltaje bajo o el capacitor equivocado.',
   'startup.stop-system-liquid-reaches-compressor-look':
-    'Pare el sistema: llega líquido al compresor. Revise el dispositivo de expansión, el caudal y la carga.',
+    'Pare el sistema: llega líquido al compresor. Revise el dispositivo de expansión, el flujo y la carga.',
   'startup.stop-system-look-for-leak-or':
     'Pare el sistema. Busque una fuga o una carga mal pesada antes de agregar nada.',
   'startup.stop-system-look-for-low-charge':
@@ -397,8 +396,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.no-target-because': '{label}: sin objetivo. {noTarget}',
   'startup.trouble': '{label}: {claim}.',
   'startup.missing-list': '{what}',
-  'startup.read-outdoor-fan-amps': 'amperaje del ventilador exterior',
-  'startup.read-airflow': 'caudal de aire',
+  'startup.read-outdoor-fan-amps': 'amperaje del abanico exterior',
+  'startup.read-airflow': 'flujo de aire',
   'startup.read-condensing-over-outdoor': 'condensación sobre exterior',
   'startup.read-compressor-amps': 'amperaje del compresor',
   'startup.read-discharge-line': 'línea de descarga',

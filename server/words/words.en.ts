@@ -198,4 +198,15 @@ export const en = {
   'server.refrigerant-scale': 'refrigerant scale',
   'server.paper-notes': 'Notes',
   'server.paper-page': 'Job {number} · page %p of %n',
+  'server.name-who-is-certified':
+    'Refrigerant is handled by a certified person, or under one: name who answers for it.',
+  'server.that-person-is-not-certified': 'That person is not certified Type II or Universal in your company.',
+  'server.certified-person-of-your-company': 'a person of your company certified Type II or Universal',
+  'server.plate-is-signed-with-scope':
+    'The scope is signed with this equipment; only a lead or the owner changes it now.',
+  'server.only-their-own-voltage-check':
+    'Somebody else verified the absence of voltage; only a lead or the owner takes that back.',
+  'server.run-of-another-person': 'Somebody else started this run; only they, a lead or the owner stop it.',
+  'server.that-person-cannot-lead': 'That person cannot lead a job.',
+  'server.lead-or-owner-of-your-company': 'a lead or the owner of your company',
 } as const;

@@ -12,10 +12,11 @@ import {
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { dayAt } from '@/core/words/calendar';
-import { moment } from '@/core/words/said';
+import { moment, value as stored } from '@/core/words/said';
 import { type ApiProblem, get, post } from '@/web/api/http';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
+import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
@@ -196,6 +197,7 @@ function MovementForm({
             recipient: kind === 'sent away' ? recipient : null,
             note: null,
             occurredAt: new Date().toISOString(),
+            ...(gross ? {} : namedCertified()),
           }),
         );
         if (done) {
@@ -206,9 +208,12 @@ function MovementForm({
       }}
     >
       <Choice
-        label={say(tell('web.write-down'))}
+        label={say(tell('web.movement'))}
         value={kind}
-        options={HAND_MOVEMENTS.filter((k) => k !== 'opening' || movements === 0).map((k) => ({ value: k, label: k }))}
+        options={HAND_MOVEMENTS.filter((k) => k !== 'opening' || movements === 0).map((k) => ({
+          value: k,
+          label: say(stored(k)),
+        }))}
         onChange={setKind}
       />
       <WeightField
@@ -243,6 +248,7 @@ function MovementForm({
           hint={say(tell('web.reclaimer-or-destruction-facility'))}
         />
       ) : null}
+      {gross ? null : <CertifiedBy />}
       <Trouble problem={problem} />
       <Button type="submit" disabled={busy}>
         {say(tell('web.write-it-into-ledger'))}

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
 import type { BuiltPhase } from '@/core/job/phases';
 import { post } from '@/web/api/http';
+import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from './job-context';
 
@@ -35,9 +36,10 @@ export function usePress(view: JobView, phase: BuiltPhase, own: Own) {
       case 'start':
       case 'stop':
       case 'speed':
+        return command(action);
       case 'weigh-in':
       case 'recover':
-        return command(action);
+        return command({ ...action, ...namedCertified() });
       default:
         return undefined;
     }

@@ -1340,4 +1340,7 @@ export const en = {
   'web.retest': 'retest {on}',
   'web.replayed-instruments': 'Replayed instruments',
   'web.simulated-instruments': 'Simulated instruments',
+  'web.certified-person-who-answers': 'Certified person who answers for it',
+  'web.name-one': 'Name one …',
+  'web.movement': 'Movement',
 } as const;

@@ -11,7 +11,7 @@ export const es: Record<keyof typeof en, string> = {
   'pressure.nobody-said-that-expansion-valve-is': 'Nadie ha dicho que la válvula de expansión esté abierta.',
   'pressure.shut-electronic-valve-keeps-half-circuit':
     'Una válvula electrónica cerrada deja medio circuito fuera de la prueba.',
-  'pressure.drive-it-open-or-use-service': 'Ábrala con su motor o use el imán de servicio; anótelo en Juego de líneas.',
+  'pressure.drive-it-open-or-use-service': 'Ábrala con su motor o use el imán de servicio; anótelo en Líneas de cobre.',
   'pressure.is-above-what-may-be-put': '{targetPsig} está por encima de lo que se puede poner: {psig} por {by}.',
   'pressure.reduced-pressure-test-at': 'Prueba con presión reducida a {targetPsig}: {reducedBecause}.',
   'pressure.tested-at-allowed-by': 'Probado a {targetPsig}, {psig} permitidos por {by}.',
@@ -38,7 +38,7 @@ export const es: Record<keyof typeof en, string> = {
     'Pruebe cada unión con jabón, encuéntrela, alivie, repare, pruebe otra vez.',
   'pressure.reads-too-high': 'Marca de más: {figures}.',
   'pressure.shade-thermometer-shut-cylinder-look-for':
-    'Dé sombra al termómetro, cierre el cilindro, busque refrigerante que quedó en los tubos; sostenga otra vez.',
+    'Dé sombra al termómetro, cierre el tanque, busque refrigerante que quedó en los tubos; sostenga otra vez.',
   'pressure.held-at-not-at-planned': 'Se sostuvo a {psig}, no a los {targetPsig} planeados.',
   'pressure.bring-it-up-to-planned-pressure':
     'Súbala a la presión planeada y sostenga otra vez, o planee una prueba reducida con su motivo.',

@@ -42,7 +42,7 @@ export const es: Record<keyof typeof en, string> = {
   'vacuum.least-squares-on-rise-thresholds-common':
     'mínimos cuadrados de la subida; límites de práctica común y valores de diseño',
   'vacuum.levels-off-near': 'se nivela cerca de {plateauMicrons}',
-  'vacuum.lock-outdoor-unit-out-before-pump': 'Bloquee la unidad exterior antes de arrancar la bomba.',
+  'vacuum.lock-outdoor-unit-out-before-pump': 'Bloquee la unidad de afuera antes de arrancar la bomba.',
   'vacuum.m-min-at-end': '{leakMicronsPerMin} µm/min al final',
   'vacuum.moisture-or-outgassing': 'Humedad o desgasificación',
   'vacuum.move-gauge-to-far-side-of':

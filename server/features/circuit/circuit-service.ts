@@ -9,6 +9,7 @@ import {
   phaseOfKind,
 } from '@/core/circuit/log/entry-bodies';
 import { circuitMoveGuard } from '@/core/job/circuit/entry-rules';
+import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
@@ -42,6 +43,7 @@ export async function writeEntry(
   return changeJob(database, person, jobId, async (db, sheet) => {
     if (await isThere(db)) return;
     mustNotBeHandedOver(sheet);
+    mustBeTheirs(sheet, person, sent);
     const phase = phaseOf(sheet, sent);
     mustBeOpen(sheet, phase);
     // What is replaced or withdrawn comes out of the ledger first, so that a corrected weight is held against what is there.
@@ -112,6 +114,14 @@ export async function writeEntry(
       });
     return true;
   }
+}
+
+/** Another person's voltage check is not taken back or rewritten by a helper or the office. */
+function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): void {
+  const earlier = sheet.circuitLog.find((e) => e.id === sent.supersedesId);
+  if (earlier?.kind !== 'dead-proof' || earlier.by === person.fullName) return;
+  if (!may(person.role, 'withdraw-voltage-check'))
+    throw new Problem('not-allowed', { message: tell('server.only-their-own-voltage-check') });
 }
 
 /** The phase an entry belongs to; what it supersedes must stand in the same job, and only once. */

@@ -144,6 +144,30 @@ describe('the circuit log', () => {
     };
     expect(summary.jobs.find((j) => j.jobId === job.id)?.phase).toBe('join');
   });
+  it('a voltage check is taken back by whoever made it, by a lead or the owner, by nobody else', async () => {
+    const job = await newJob(lead);
+    const [helper, office] = [await server.as('alder-helper'), await server.as('alder-office')];
+    const take = async (by: Client): Promise<number> => {
+      const checks = (await lead.sheet(job.id)).circuitLog.filter((e) => e.kind === 'dead-proof');
+      const reply = await write(
+        by,
+        job.id,
+        'withdrawn',
+        { reason: 'the tag came off' },
+        { supersedesId: checks.at(-1)!.id },
+      );
+      return reply.status;
+    };
+    await must(job.id, 'dead-proof', DEAD);
+    expect([await take(helper), await take(office)]).toEqual([403, 403]);
+    const standing = (await lead.sheet(job.id)).circuitLog.at(-1)!;
+    expect(await write(helper, job.id, 'dead-proof', DEAD, { supersedesId: standing.id })).toMatchObject({
+      status: 403,
+    });
+    expect(await take(lead)).toBe(201);
+    expect((await write(helper, job.id, 'dead-proof', DEAD)).status).toBe(201);
+    expect(await take(helper)).toBe(201);
+  });
   it('nobody signs the recovery without proof of dead, override or not', async () => {
     const job = await newJob(lead);
     expect((await lead.post(`/jobs/${job.id}/phases/recover/sign-offs`, { id: uuid() })).body).toMatchObject({

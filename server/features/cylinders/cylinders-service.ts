@@ -5,6 +5,7 @@ import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { type CylinderRow, cylindersStore, type FoundMovement } from './cylinders-store';
@@ -81,14 +82,17 @@ export async function moveCylinder(
     const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
     if (!judged.ok) throw badInput(judged.refused);
     const { oz } = judged.value;
+    // A delivery, and what is sent away, is refrigerant bought or given: somebody certified answers for it.
+    const certified = body.kind === 'weighed' ? person : await answersFor(db, person, body.certifiedId);
+    const { certifiedId: _, ...movement } = body;
     await cylindersStore.addMovement(db, person.companyId, {
-      ...body,
+      ...movement,
       cylinderId,
       oz,
       refrigerant: cylinder.refrigerant,
       jobId: null,
       personId: person.id,
-      certificate: person.certificateNumber,
+      certificate: certified.certificateNumber,
       source: 'typed',
       occurredAt: new Date(body.occurredAt),
     });

@@ -5,6 +5,7 @@ import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choi
 import { keepsCircuitLog, recoveryView } from '@/core/job/circuit/circuit-views';
 import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { passes } from '@/core/job/gates';
+import { may } from '@/core/job/permissions';
 import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/job/sheet-gates';
@@ -19,6 +20,7 @@ import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { type ActiveRun, benchView } from './active-run';
@@ -205,6 +207,8 @@ async function openPortNow(
 
 export async function stopRun(deps: Deps, person: Person, runId: string): Promise<void> {
   const run = await runFor(deps, person, runId);
+  if (run.startedBy !== person.id && !may(person.role, 'stop-run-of-another'))
+    throw new Problem('not-allowed', { message: tell('server.run-of-another-person') });
   await deps.hall.stop(run.id);
   await deps.database.transaction(async (db) => {
     await runsStore.setState(db, run.id, 'stopped');
@@ -256,6 +260,9 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     });
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
+    const certified = await answersFor(deps.database, person, command.certifiedId);
+    await runsStore.setCertified(deps.database, run.id, certified.id);
+    active.run.certifiedId = certified.id;
     if ((isSystem(feed) && feed.movement) || typeof benchView(feed, 1)?.switches.movementStartOz === 'number')
       throw new Problem('run-state', { message: tell('server.scale-is-still-busy-with-last') });
   }

@@ -64,11 +64,11 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
       personId: run.startedBy,
       runId: run.id,
       runSeconds: event.runSeconds,
-      detail: { startOz, endOz, startS },
+      detail: { startOz, endOz, startS, ...(await under(db, run)) },
       supersedesId: null,
       occurredAt,
     });
-  const person = await peopleStore.byId(db, run.startedBy);
+  const person = await peopleStore.byId(db, run.certifiedId ?? run.startedBy);
   await moveWithSystem(db, run.companyId, sheet, {
     cause: id,
     oz: value,
@@ -93,4 +93,11 @@ async function intoCylinder(db: Db, companyId: string, sheet: JobSheet, oz: numb
     undefined,
     oz,
   )?.id;
+}
+
+/** Who answers for it, where that is not the person at the scale. */
+async function under(db: Db, run: RunRow): Promise<{ certifiedBy?: string }> {
+  if (!run.certifiedId || run.certifiedId === run.startedBy) return {};
+  const certified = await peopleStore.byId(db, run.certifiedId);
+  return certified ? { certifiedBy: certified.fullName } : {};
 }

@@ -13,9 +13,11 @@ export type RunRow = {
   state: 'running' | 'stopped' | 'interrupted';
   startedBy: string;
   startedAt: Date;
+  /** Who answers for what is weighed in this run, where whoever gave the order has no certificate. */
+  certifiedId: string | null;
 };
 
-const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt`;
+const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt, certified_id as certifiedId`;
 
 export const runsStore = {
   async byId(db: Db, id: string): Promise<RunRow | undefined> {
@@ -32,7 +34,7 @@ export const runsStore = {
     );
     return row;
   },
-  async insert(db: Db, run: Omit<RunRow, 'startedAt' | 'state'> & { startedAt?: Date }): Promise<void> {
+  async insert(db: Db, run: Omit<RunRow, 'startedAt' | 'state' | 'certifiedId'> & { startedAt?: Date }): Promise<void> {
     await db.run(
       `insert into runs (id, company_id, job_id, circuit_id, phase, source, speed, state, started_by, started_at)
        values (:id, :companyId, :jobId, :circuitId, :phase, :source, :speed, 'running', :startedBy, :startedAt)`,
@@ -45,6 +47,9 @@ export const runsStore = {
       state,
       now: new Date(),
     });
+  },
+  async setCertified(db: Db, id: string, certifiedId: string): Promise<void> {
+    await db.run('update runs set certified_id = :certifiedId where id = :id', { id, certifiedId });
   },
   async setSpeed(db: Db, id: string, speed: number): Promise<void> {
     await db.run('update runs set speed = :speed where id = :id', { id, speed });

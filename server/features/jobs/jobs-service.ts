@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import { may } from '@/core/job/permissions';
 import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
 import type { Language } from '@/core/words/render';
 import { audit } from '@/server/audit';
@@ -57,13 +58,13 @@ export async function createJob(database: Database, person: Person, job: NewJob)
   const there = await jobsStore.exists(database, job.id);
   if (there) return sameJob(database, person, job, there.companyId);
   const people = await peopleStore.ofCompany(database, person.companyId);
-  if (!people.some((p) => p.id === job.leadId)) {
+  const lead = people.find((p) => p.id === job.leadId);
+  if (!may(lead?.role, 'lead-job'))
     throw new Problem('bad-input', {
       field: 'leadId',
-      message: tell('server.that-person-is-not-in-your'),
-      allowed: tell('server.person-of-your-company'),
+      message: lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
+      allowed: tell('server.lead-or-owner-of-your-company'),
     });
-  }
   await database.transaction(async (db) => {
     const number = await jobsStore.nextNumber(db, person.companyId);
     await jobsStore.insert(db, person.companyId, number, job, {
@@ -110,6 +111,8 @@ export async function updatePlate(
         message: tell('server.charge-is-signed-with-this-plate'),
       });
     }
+    if (sheet.signOffs.some((s) => s.phase === 'scope') && !may(person.role, 'change-agreed-plate'))
+      throw new Problem('not-allowed', { field: 'plate', message: tell('server.plate-is-signed-with-scope') });
     const done = await jobsStore.updatePlate(db, person.companyId, sheet.circuit.id, sheet.equipmentId, version, plate);
     if (!done)
       return sameOrStale(

@@ -13,6 +13,7 @@ import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { changeJob } from '@/server/features/jobs/jobs-service';
+import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { english } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
@@ -109,6 +110,7 @@ export async function recordTyped(
       mustBeOpen(sheet, m.phase);
       await replaceEarlier(db, person, sheet, m);
       if (m.quantity === 'chargeMovementOz') await mustFitLedger(db, person, sheet, m);
+      const certified = m.quantity === 'chargeMovementOz' ? await answersFor(db, person, m.certifiedId) : undefined;
       if (m.quantity === 'chargeMovementOz') mustHoldVacuum(sheet, gatesFor(sheet));
       await measurementsStore.insert(db, {
         id: m.id,
@@ -130,7 +132,7 @@ export async function recordTyped(
         personId: person.id,
         runId: null,
         runSeconds: null,
-        detail: detailOf(m),
+        detail: detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
         supersedesId: m.supersedesId ?? null,
         occurredAt: new Date(m.occurredAt),
       });
@@ -139,7 +141,7 @@ export async function recordTyped(
           cause: m.id,
           oz: m.value,
           personId: person.id,
-          certificate: person.certificateNumber,
+          certificate: certified?.certificateNumber ?? null,
           source: 'typed',
           occurredAt: new Date(m.occurredAt),
           intoCylinderId: m.cylinderId,
@@ -155,12 +157,19 @@ export async function recordTyped(
   });
 }
 
-const detailOf = (m: TypedMeasurement): Record<string, unknown> | null =>
+const detailOf = (m: TypedMeasurement, certifiedBy: string | undefined): Record<string, unknown> | null =>
   m.method !== undefined
     ? { method: m.method }
     : m.startOz !== undefined && m.endOz !== undefined
-      ? { startOz: m.startOz, endOz: m.endOz, ...(m.cylinderId ? { cylinderId: m.cylinderId } : {}) }
-      : null;
+      ? {
+          startOz: m.startOz,
+          endOz: m.endOz,
+          ...(m.cylinderId ? { cylinderId: m.cylinderId } : {}),
+          ...(certifiedBy ? { certifiedBy } : {}),
+        }
+      : certifiedBy
+        ? { certifiedBy }
+        : null;
 
 /** A correction replaces a measurement of the same job and quantity that still stands; its ounces come off the ledger. */
 async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedMeasurement): Promise<void> {

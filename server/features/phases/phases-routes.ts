@@ -76,7 +76,9 @@ export function phasesRoutes({ database }: Deps): Router {
   });
 
   router.post('/sign-offs/:signOffId/amendments', async (request, response) => {
-    await amend(database, who(request), request.params.signOffId, parseBody(amendmentSchema, request.body));
+    const person = who(request);
+    must(person, 'amend');
+    await amend(database, person, request.params.signOffId, parseBody(amendmentSchema, request.body));
     response.status(201).json({ amended: true });
   });
   return router;

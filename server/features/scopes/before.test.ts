@@ -243,6 +243,12 @@ describe('from survey to a signed scope', () => {
       lineLengthFt: 42,
       factoryChargeOz: 118,
     });
+    const { version, plate } = sheetOf(signed).circuit;
+    for (const other of [helper, await server.as('alder-office')])
+      expect(await other.put(`/jobs/${id}/plate`, { version, plate })).toMatchObject({
+        status: 403,
+        body: { field: 'plate' },
+      });
 
     expect((await lead.post(`/jobs/${id}/removal`)).body).toMatchObject({ code: 'gate-held', field: 'before-list' });
     const missing = surveyOf(await lead.sheet(id)).beforeMissing;

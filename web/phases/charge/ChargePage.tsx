@@ -15,6 +15,7 @@ import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { dayAt } from '@/core/words/calendar';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
+import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -91,7 +92,11 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       });
       runId = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
     }
-    await post(`/runs/${runId}/commands`, { kind, oz: Math.round(oz * 10) / 10 });
+    await post(`/runs/${runId}/commands`, {
+      kind,
+      oz: Math.round(oz * 10) / 10,
+      ...namedCertified(),
+    });
   }
 
   const { closing, close } = useClosing(live !== undefined && !live.silent);
@@ -183,6 +188,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
           />
         </div>
         <div className="mt-4 grid gap-2.5">
+          {!signed && scaleRun ? <CertifiedBy /> : null}
           <Trouble problem={problem} />
           {warning.map((w) => (
             <Notice key={w.field} kind="look-again">

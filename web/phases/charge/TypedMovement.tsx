@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
+import { value } from '@/core/words/said';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { Button } from '@/web/kit/Button';
+import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -76,6 +78,7 @@ export function TypedMovement({
                   startOz: a,
                   endOz: b,
                   ...(way === 'out' && cylinderId ? { cylinderId } : {}),
+                  ...namedCertified(),
                 },
               ],
             }),
@@ -102,7 +105,7 @@ export function TypedMovement({
               value={cylinderId}
               options={takes.map((c) => ({
                 value: c.id,
-                label: `${c.tag}: ${c.refrigerant ?? 'empty'}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}`,
+                label: `${c.tag}: ${c.refrigerant ?? say(value('empty'))}${c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : ''}`,
               }))}
               onChange={setCylinderId}
             />
@@ -127,9 +130,10 @@ export function TypedMovement({
           error={asked ? (bad(end)?.message ?? order) : undefined}
           allowed={bad(end)?.allowed}
         />
+        <CertifiedBy />
         <p className="text-[17px] font-[620]">
           {moved !== undefined && !order
-            ? `${moved.toFixed(1)} oz ${way === 'in' ? say(tell('web.into-system-2')) : 'recovered'}`
+            ? `${moved.toFixed(1)} oz ${way === 'in' ? say(tell('web.into-system-2')) : say(value('recovered'))}`
             : say(tell('web.moved'))}
         </p>
         <Trouble problem={problem} />

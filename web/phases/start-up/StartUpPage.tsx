@@ -16,6 +16,7 @@ import { value } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { Button } from '@/web/kit/Button';
+import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useDesk } from '@/web/kit/use-media';
@@ -249,6 +250,7 @@ export default function StartUpPage(view: EquippedView) {
             </span>
           </div>
           <div className="grid gap-2">
+            {move.button?.action.kind === 'weigh-in' || move.button?.action.kind === 'recover' ? <CertifiedBy /> : null}
             <Trouble problem={problem} />
             {feed.rig?.cutout && feed.rig.cutout !== 'none' ? (
               <Notice kind="stop">
