@@ -232,7 +232,7 @@ test('typed by hand, without instruments: a failed hold, a leaking vacuum, and w
   await crew.openPart(2155, 'evacuate');
   await crew.offer('Valved off');
   await crew.write('isolated', { 'The gauge shows': 280 });
-  await crew.say('the standing test runs');
+  await crew.say('the standing test is running');
   await crew.press('Type the readings');
   const form = crew.form('standing');
   await form.getByRole('textbox').first().fill('0 280\n1 335\nnonsense');

@@ -1,6 +1,7 @@
 import i18next, { type i18n } from 'i18next';
 import {
   amountText,
+  bareNumber,
   clockText,
   dayText,
   LANGUAGES,
@@ -42,7 +43,8 @@ export function speaker(reader: Reader, words: i18n): Speak {
   const text = (p: Param | null | undefined): string => {
     if (p === null || p === undefined) return '';
     if (typeof p === 'string') return p;
-    if (typeof p === 'number') return amountText({ v: p, q: 'number', d: 'as is' }, reader);
+    // A number without a quantity counts or names something: a year and a job number have no thousands.
+    if (typeof p === 'number') return bareNumber(p);
     if ('id' in p) return sentence(p.id, p.with);
     if ('q' in p) return amountText(p, reader);
     if ('lower' in p) return first(text(p.lower), 'toLocaleLowerCase');

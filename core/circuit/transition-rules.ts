@@ -1,6 +1,6 @@
 import { tell } from '@/core/circuit/words';
 import type { Refusal } from '@/core/finding/outcome';
-import type { Label, Said } from '@/core/words/said';
+import { type Label, q, type Said } from '@/core/words/said';
 
 /**
  * Rules of the refrigerant transition in general terms, as dated data that a company keeps: what it reads before it sells
@@ -105,7 +105,10 @@ export function refusesRule(name: string, value: string | number): Refusal | und
       : {
           field: name,
           message: tell('circuit.cap-is-outside-allowed-range'),
-          allowed: tell('circuit.to', { capRange: CAP_RANGE[0], capRange2: CAP_RANGE[1] }),
+          allowed: tell('circuit.to', {
+            capRange: q(CAP_RANGE[0], 'number', 'as is'),
+            capRange2: q(CAP_RANGE[1], 'number', 'as is'),
+          }),
         };
   if (typeof value !== 'string' || value.length > MOST_CHARACTERS)
     return {

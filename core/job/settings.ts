@@ -4,7 +4,7 @@ import type { Refusal } from '@/core/finding/outcome';
 import { tell } from '@/core/job/words';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
-import type { Label, Said } from '@/core/words/said';
+import { type Label, q, type Said } from '@/core/words/said';
 
 /** Tolerances a company may set, with the range allowed. */
 export const TOLERANCES: readonly {
@@ -75,7 +75,11 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
       return {
         field,
         message: tell('job.outside-allowed-range', { label: tolerance.label }),
-        allowed: tell('job.to-2', { low: tolerance.low, high: tolerance.high, unit: tolerance.unit }),
+        allowed: tell('job.to-2', {
+          low: q(tolerance.low, 'number', 'as is'),
+          high: q(tolerance.high, 'number', 'as is'),
+          unit: tolerance.unit,
+        }),
       };
     }
   }

@@ -81,7 +81,7 @@ export const balancePoint = calculation({
       return refuse(
         'capacity17Btuh',
         tell('sizing.heat-pump-gives-less-at-17'),
-        tell('sizing.1000-to-btu-h', { capacity47Btuh: i.capacity47Btuh - 1 }),
+        tell('sizing.1000-to-btu-h', { capacity47Btuh: q(i.capacity47Btuh - 1, 'number', 'as is') }),
       );
     }
     if (i.noLoadF <= i.designF) {

@@ -49,6 +49,10 @@ function plain(v: number, decimals: number | 'as is', language: Language): strin
   return v < 0 && /[1-9]/.test(text) ? `${MINUS}${text}` : text;
 }
 
+/** A number that counts or names: as it is, to six decimals, without thousands. */
+export const bareNumber = (v: number): string =>
+  Number.isFinite(v) ? String(Number(v.toFixed(6))).replace('-', MINUS) : NONE;
+
 const withUnit = (text: string, unit: string): string =>
   unit === '' ? text : unit === '°' ? `${text}°` : `${text} ${unit}`;
 

@@ -343,4 +343,6 @@ export const en = {
   'value.above-target': 'over',
   'value.pictures': 'pictures',
   'value.done-one': 'done',
+  'value.to-system': 'to system',
+  'value.from-system': 'from system',
 } as const;

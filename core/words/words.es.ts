@@ -345,4 +345,6 @@ export const es: Record<keyof typeof en, string> = {
   'value.above-target': 'por encima',
   'value.pictures': 'fotos',
   'value.done-one': 'hecho',
+  'value.to-system': 'al sistema',
+  'value.from-system': 'del sistema',
 };

@@ -87,13 +87,13 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
         {[...movements].reverse().map((m) => (
           <li key={m.id} className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5">
             <span>
-              {m.kind}
+              {say(stored(m.kind))}
               {m.jobNumber ? say(tell('web.job', { jobNumber: m.jobNumber })) : ''}
               {m.recipient ? `, ${m.recipient}` : ''}
               {m.note ? `: ${m.note}` : ''}
               <span className="block text-[13px] text-ink2">
                 {say(moment(m.at))}, {m.by}
-                {m.certificate ? ` (${m.certificate})` : ''}, {m.source}
+                {m.certificate ? ` (${m.certificate})` : ''}, {say(stored(m.source))}
               </span>
             </span>
             <b className="font-[640]">

@@ -47,7 +47,11 @@ function check(m: TypedMeasurement): QuantitySpec {
     throw badInput({
       field: m.quantity,
       message: tell('server.is-outside-what-can-be-read', { label: spec.label, value: m.value, unit: spec.unit }),
-      allowed: tell('server.to', { low: spec.low, high: spec.high, unit: spec.unit }),
+      allowed: tell('server.to', {
+        low: q(spec.low, 'number', 'as is'),
+        high: q(spec.high, 'number', 'as is'),
+        unit: spec.unit,
+      }),
     });
   }
   return spec;
