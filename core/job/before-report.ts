@@ -5,7 +5,7 @@ import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { factOf, valueWords } from '@/core/scope/survey/facts';
 import { METHOD_WORDS } from '@/core/scope/survey/survey';
 import { plateTons } from '@/core/scope/tonnage/survey-evidence';
-import { list, lower, moment, q, type Said, value } from '@/core/words/said';
+import { day, list, lower, moment, q, type Said, value } from '@/core/words/said';
 import { fitContextOf, scopeOf, surveyOf, systemWords } from './before';
 import { emptyFits } from './before-gates';
 import { DISCLAIMER, type Report, type ReportTable } from './report-parts';
@@ -85,7 +85,7 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
     simulated: null,
     facts: [
       [tell('job.contractor'), company],
-      [tell('job.job'), `${sheet.job.number}, ${sheet.job.scheduledFor}`],
+      [tell('job.job'), list([String(sheet.job.number), day(sheet.job.scheduledFor)])],
       [tell('job.customer'), sheet.customer.name],
       [tell('job.site'), `${sheet.site.address}, ${sheet.site.town}`],
       [tell('job.system'), tell('job.worded', { what: sheet.system.name, answer: systemWords(sheet) })],

@@ -1,7 +1,7 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { tell } from '@/core/job/words';
-import { moment, q, type Said, value } from '@/core/words/said';
+import { day, list, moment, q, type Said, value } from '@/core/words/said';
 import { beforeTables } from './before-report';
 import { GATE_WORDS } from './gate-words';
 import type { GateId } from './gates';
@@ -65,7 +65,7 @@ export function furnaceReport(input: {
     simulated: null,
     facts: [
       [tell('job.contractor'), input.company],
-      [tell('job.job'), `${s.job.number}, ${s.job.scheduledFor}`],
+      [tell('job.job'), list([String(s.job.number), day(s.job.scheduledFor)])],
       [tell('job.customer'), s.customer.name],
       [tell('job.site'), `${s.site.address}, ${s.site.town}`],
       [tell('job.elevation'), q(s.site.elevationFt, 'ft')],

@@ -4,7 +4,7 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { tell } from '@/core/job/words';
 import { FIGURE_IDS } from '@/core/startup/figures';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
-import { type Cell, day, type Label, list, measured, moment, q, type Said, value } from '@/core/words/said';
+import { type Cell, day, type Label, list, lower, measured, moment, q, type Said, value } from '@/core/words/said';
 import { beforeTables } from './before-report';
 import { circuitSources, circuitTables } from './circuit-report';
 import { GATE_WORDS } from './gate-words';
@@ -93,7 +93,7 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
   const p = s.circuit.plate;
   return [
     [tell('job.contractor'), company],
-    [tell('job.job'), `${s.job.number}, ${s.job.scheduledFor}`],
+    [tell('job.job'), list([String(s.job.number), day(s.job.scheduledFor)])],
     [tell('job.customer'), s.customer.name],
     [tell('job.site'), `${s.site.address}, ${s.site.town}`],
     [
@@ -275,7 +275,7 @@ function readingTable(s: Snapshot): ReportTable {
           spec.label,
           tell('job.plus-minus', { value: measured(m.value, spec.unit), off: measured(spec.uncertainty, spec.unit) }),
           value(m.source),
-          tell('job.instrument-at', { instrument: m.instrument, location: m.location }),
+          tell('job.instrument-at', { instrument: instrumentOf(m, spec.label), location: spec.location }),
           m.person,
           moment(m.occurredAt),
         ];
@@ -327,3 +327,11 @@ function signTable({ signOffs, amendments }: ReportInput): ReportTable {
     ],
   };
 }
+
+/** What read it: a simulated probe and a typing hand are said in the reader's language, an instrument by its own name. */
+const instrumentOf = (m: { source: string; instrument: string }, label: Said): Label =>
+  m.source === 'simulated'
+    ? tell('job.simulated-probe', { label: lower(label) })
+    : m.source === 'typed'
+      ? tell('job.typed-by-hand')
+      : m.instrument;

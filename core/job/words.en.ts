@@ -506,4 +506,6 @@ export const en = {
   'job.named-system': '{name} · {system}',
   'job.tons-and-kind': '{nominalTons}-ton {kind} · {refrigerant}',
   'job.person-under': '{person}, under {certified}',
+  'job.simulated-probe': 'simulated {label} probe',
+  'job.typed-by-hand': 'typed by hand',
 } as const;

@@ -104,8 +104,8 @@ export const es: Record<keyof typeof en, string> = {
   'job.everything-is-asked-sign-survey': 'Todo está preguntado. Firme el levantamiento.',
   'job.everything-is-on-target-record-final': 'Todo está en el objetivo. Anote la lectura final y firme.',
   'job.factory-charge': 'Carga de fábrica',
-  'job.figure': 'Valor',
-  'job.figures': 'Valores',
+  'job.figure': 'Medida',
+  'job.figures': 'Medidas',
   'job.filter-clean': 'filtro limpio',
   'job.final-readings': 'Lecturas finales',
   'job.find-out': 'Averigüe: {label}.',
@@ -512,4 +512,6 @@ export const es: Record<keyof typeof en, string> = {
   'job.named-system': '{name} · {system}',
   'job.tons-and-kind': '{kind} de {nominalTons} ton · {refrigerant}',
   'job.person-under': '{person}, bajo {certified}',
+  'job.simulated-probe': 'sonda simulada de {label}',
+  'job.typed-by-hand': 'escrito a mano',
 };

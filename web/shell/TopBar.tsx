@@ -55,7 +55,7 @@ export function PersonMenu() {
                 <span
                   className={`inline-block size-3 border-[1.5px] border-ink ${theme === t.value ? 'bg-copper' : ''}`}
                 />
-                {t.label}
+                {say(t.label)}
               </button>
             </MenuItem>
           ))}

@@ -1,11 +1,10 @@
-import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 const KEY = 'mb-theme';
 export const THEMES = [
-  { value: 'paper', label: say(tell('web.paper')) },
-  { value: 'attic', label: say(tell('web.attic-dark')) },
-  { value: 'sunlight', label: say(tell('web.sunlight')) },
+  { value: 'paper', label: tell('web.paper') },
+  { value: 'attic', label: tell('web.attic-dark') },
+  { value: 'sunlight', label: tell('web.sunlight') },
 ] as const;
 export type Theme = (typeof THEMES)[number]['value'];
 

@@ -213,7 +213,7 @@ function JointList({ view }: { view: EquippedView }) {
             <span className="mr-auto">
               {joint.body.place}{' '}
               <small className="text-ink2">
-                {say(tell('web.line-2', { method: joint.body.method, line: joint.body.line }))}
+                {say(tell('web.line-2', { method: value(joint.body.method), line: value(joint.body.line) }))}
               </small>
             </span>
             {signed ? (
