@@ -13,7 +13,6 @@ import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
-import type { Db } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -21,6 +20,7 @@ import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
+import { isWritten, writesFirst } from '@/server/write-once';
 import { recoverInto, takeBack } from '../cylinders/cylinder-moves';
 import { circuitStore } from './circuit-store';
 import { readFromRun } from './read-from-run';
@@ -37,11 +37,11 @@ export async function writeEntry(
   const { database } = deps;
   const asked = parseBody(ENTRY_BODIES[sent.kind], sent.body) as EntryBody<EntryKind>;
   // What was sent is what makes an id the same or another one; figures read off a run come after.
-  const bodyHash = hashOf(asked);
-  if (await isThere(database)) return sheetFor(database, person, jobId);
+  const write = { id: sent.id, what: `circuit ${sent.kind}`, jobId, body: { ...sent, body: asked } };
+  if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
   return changeJob(database, person, jobId, async (db, sheet) => {
-    if (await isThere(db)) return;
+    if (!(await writesFirst(db, person, write))) return;
     mustNotBeHandedOver(sheet);
     mustBeTheirs(sheet, person, sent);
     const phase = phaseOf(sheet, sent);
@@ -77,7 +77,7 @@ export async function writeEntry(
       phase,
       kind: sent.kind,
       body: read.body,
-      bodyHash,
+      bodyHash: hashOf(asked),
       source: read.source,
       supersedesId: sent.supersedesId,
       personId: person.id,
@@ -100,20 +100,6 @@ export async function writeEntry(
       body: brief(read.body),
     });
   });
-
-  /** The same entry sent again; another one under the same id is refused. */
-  async function isThere(db: Db): Promise<boolean> {
-    const there = await circuitStore.find(db, sent.id);
-    if (!there) return false;
-    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-    if (there.kind !== sent.kind || there.bodyHash !== bodyHash)
-      throw new Problem('other-body', {
-        field: 'id',
-        message: tell('server.this-id-already-holds-another-entry'),
-        allowed: tell('server.new-id'),
-      });
-    return true;
-  }
 }
 
 /** Another person's voltage check is not taken back or rewritten by a helper or the office. */

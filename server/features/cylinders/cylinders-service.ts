@@ -1,5 +1,4 @@
 import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
-import { WEIGHING_OZ } from '@/core/circuit/recovery/cylinder';
 import { handMovement } from '@/core/circuit/recovery/ledger-rules';
 import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
@@ -8,7 +7,8 @@ import { badInput, Problem } from '@/server/errors/problem';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
-import { type CylinderRow, cylindersStore, type FoundMovement } from './cylinders-store';
+import { writesFirst } from '@/server/write-once';
+import { type CylinderRow, cylindersStore } from './cylinders-store';
 
 /** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
 export async function putCylinder(database: Database, person: Person, body: CylinderBody): Promise<CylinderRow> {
@@ -69,16 +69,15 @@ export async function moveCylinder(
   await database.transaction(async (db) => {
     const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
     if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder-in-your-company') });
-    const there = await cylindersStore.findMovement(db, body.id);
-    if (there) {
-      if (there.companyId !== person.companyId || there.cylinderId !== cylinderId) throw new Problem('not-found');
-      if (there.kind !== body.kind || !sameAmount(there, body))
-        throw new Problem('other-body', {
-          field: 'id',
-          message: tell('server.this-id-already-holds-another-movement'),
-        });
+    if (
+      !(await writesFirst(db, person, {
+        id: body.id,
+        what: 'cylinder movement',
+        jobId: null,
+        body: { ...body, cylinderId },
+      }))
+    )
       return;
-    }
     const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
     if (!judged.ok) throw badInput(judged.refused);
     const { oz } = judged.value;
@@ -100,7 +99,3 @@ export async function moveCylinder(
   });
   return (await cylindersStore.byId(database, person.companyId, cylinderId))!;
 }
-
-/** The same movement sent again: the amount must be the same too. */
-const sameAmount = (there: FoundMovement, body: NewCylinderMovement): boolean =>
-  body.kind === 'weighed' ? there.grossOz === body.grossOz : Math.abs(Math.abs(there.oz) - body.oz) <= WEIGHING_OZ;

@@ -23,6 +23,7 @@ import { measurementsStore } from '@/server/features/measurements/measurements-s
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
+import { isWritten, writesFirst } from '@/server/write-once';
 import { type ActiveRun, benchView } from './active-run';
 import { benchFor } from './bench-setup';
 import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
@@ -62,13 +63,8 @@ async function startNow(
   body: { id: string; phase: RunPhase; speed: number },
 ): Promise<RunRow> {
   const { database, hall } = deps;
-  const there = await runsStore.byId(database, body.id);
-  if (there) {
-    if (there.companyId !== person.companyId) throw new Problem('not-found');
-    if (there.jobId !== jobId || there.phase !== body.phase)
-      throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-holds-another-run') });
-    return there;
-  }
+  const write = { id: body.id, what: 'run', jobId, body };
+  if (await isWritten(database, person, write)) return runFor(deps, person, body.id);
   const sheet = await sheetFor(database, person, jobId);
   mustBeOpen(sheet, body.phase);
   const other = await runsStore.runningOfJob(database, person.companyId, jobId);
@@ -86,6 +82,7 @@ async function startNow(
     startedBy: person.id,
   };
   await database.transaction(async (db) => {
+    await writesFirst(db, person, write);
     await runsStore.insert(db, run);
     await runsStore.saveRig(db, person.companyId, jobId, feed);
     await audit(db, person, jobId, 'run started', {

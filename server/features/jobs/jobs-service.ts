@@ -10,6 +10,7 @@ import { Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
+import { isWritten, writesFirst } from '@/server/write-once';
 import { readJobSheet } from './job-sheet-store';
 import { refreshSummary } from './job-summary';
 import { jobsStore } from './jobs-store';
@@ -55,8 +56,8 @@ export function mustNotBeHandedOver(sheet: JobSheet): void {
 }
 
 export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {
-  const there = await jobsStore.exists(database, job.id);
-  if (there) return sameJob(database, person, job, there.companyId);
+  const write = { id: job.id, what: 'job', jobId: null, body: job };
+  if (await isWritten(database, person, write)) return sheetFor(database, person, job.id);
   const people = await peopleStore.ofCompany(database, person.companyId);
   const lead = people.find((p) => p.id === job.leadId);
   if (!may(lead?.role, 'lead-job'))
@@ -66,6 +67,7 @@ export async function createJob(database: Database, person: Person, job: NewJob)
       allowed: tell('server.lead-or-owner-of-your-company'),
     });
   await database.transaction(async (db) => {
+    if (!(await writesFirst(db, person, write))) return;
     const number = await jobsStore.nextNumber(db, person.companyId);
     await jobsStore.insert(db, person.companyId, number, job, {
       customerId: uuid(),
@@ -78,24 +80,6 @@ export async function createJob(database: Database, person: Person, job: NewJob)
     await refreshSummary(db, person.companyId, job.id);
   });
   return sheetFor(database, person, job.id);
-}
-
-/** Same id and same body again returns the stored job; another body is refused. */
-async function sameJob(db: Db, person: Person, job: NewJob, companyId: string): Promise<JobSheet> {
-  if (companyId !== person.companyId) throw new Problem('not-found');
-  const sheet = await sheetFor(db, person, job.id);
-  const same =
-    sheet.customer.name === job.customerName &&
-    sheet.site.address === job.address &&
-    sheet.system.name === job.systemName &&
-    sheet.job.scheduledFor === job.scheduledFor;
-  if (!same)
-    throw new Problem('other-body', {
-      field: 'id',
-      message: tell('server.this-id-already-holds-another-job'),
-      allowed: tell('server.new-id'),
-    });
-  return sheet;
 }
 
 export async function updatePlate(

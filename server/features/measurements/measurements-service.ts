@@ -17,6 +17,7 @@ import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { english } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
 import { measurementsStore } from './measurements-store';
 
 const MOVEMENT: QuantitySpec = {
@@ -89,27 +90,10 @@ export async function recordTyped(
 ): Promise<JobSheet> {
   mustBeOnce(measurements.map((m) => m.id));
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const stored = new Map(
-      (
-        await measurementsStore.find(
-          db,
-          measurements.map((m) => m.id),
-        )
-      ).map((r) => [r.id, r]),
-    );
-    const fresh = measurements.filter((m) => {
-      const there = stored.get(m.id);
-      if (!there) return true;
-      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-      if (there.quantity !== m.quantity || there.value !== m.value)
-        throw new Problem('other-body', {
-          field: 'id',
-          message: tell('server.this-id-already-holds-another-reading'),
-          allowed: tell('server.new-id'),
-        });
-      return false;
-    });
-    for (const m of fresh) {
+    const fresh: TypedMeasurement[] = [];
+    for (const m of measurements) {
+      if (!(await writesFirst(db, person, { id: m.id, what: 'reading', jobId, body: m }))) continue;
+      fresh.push(m);
       const spec = check(m);
       mustBeOpen(sheet, m.phase);
       await replaceEarlier(db, person, sheet, m);
@@ -233,11 +217,8 @@ export function withdrawMovement(
   body: WithdrawMovement,
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const [there] = await measurementsStore.find(db, [body.id]);
-    if (there) {
-      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
+    if (!(await writesFirst(db, person, { id: body.id, what: 'withdrawal', jobId, body: { ...body, measurementId } })))
       return;
-    }
     const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);
     if (!weighing)
       throw new Problem('not-found', {

@@ -23,6 +23,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
 import { must } from '@/server/who';
 import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
 import { phasesStore } from './phases-store';
 
 /** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
@@ -134,6 +135,7 @@ export async function override(
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase}`, jobId, body }))) return;
     mustBeOpen(sheet, phase);
     const { gates } = await gatesWithRecorded(db, person, sheet, phase);
     const gate = gates.find((g) => g.id === body.gate);
@@ -148,11 +150,8 @@ export async function override(
         field: 'gate',
         message: tell('server.can-never-be-overridden', { asks: gate.asks }),
       });
-    const there = await phasesStore.findOverride(db, jobId, phase, body.gate);
-    if (there) {
-      if (there.id === body.id && there.reason === body.reason) return;
+    if (await phasesStore.findOverride(db, jobId, phase, body.gate))
       throw new Problem('other-body', { field: 'gate', message: tell('server.this-gate-is-already-overridden') });
-    }
     await phasesStore.addOverride(db, { ...body, companyId: person.companyId, jobId, phase, personId: person.id });
     await audit(db, person, jobId, 'gate overridden', { phase, gate: body.gate, reason: body.reason });
   });
@@ -177,13 +176,7 @@ export async function signPhase(
   id: string,
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const there = await phasesStore.signOff(db, id);
-    if (there) {
-      if (there.companyId !== person.companyId) throw new Problem('not-found');
-      if (there.jobId !== jobId || there.phase !== phase)
-        throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-signs-something-else') });
-      return;
-    }
+    if (!(await writesFirst(db, person, { id, what: `sign ${phase}`, jobId, body: { id } }))) return;
     const signed = sheet.signOffs.find((s) => s.phase === phase);
     if (signed)
       throw new Problem('already-signed', {
@@ -234,6 +227,15 @@ export async function amend(
   const there = await phasesStore.signOff(database, signOffId);
   if (!there || there.companyId !== person.companyId) throw new Problem('not-found');
   await database.transaction(async (db) => {
+    if (
+      !(await writesFirst(db, person, {
+        id: body.id,
+        what: 'amendment',
+        jobId: there.jobId,
+        body: { ...body, signOffId },
+      }))
+    )
+      return;
     await phasesStore.insertAmendment(db, { ...body, companyId: person.companyId, signOffId, personId: person.id });
     await audit(db, person, there.jobId, 'amended', { phase: there.phase, note: body.note });
   });

@@ -44,11 +44,18 @@ async function unsurveyed(client: Client): Promise<string> {
   return (await newJob(client, { plate: null })).id;
 }
 
-async function picture(client: Client, jobId: string, subject: string, file: Buffer, id = uuid()) {
+async function picture(
+  client: Client,
+  jobId: string,
+  subject: string,
+  file: Buffer,
+  id = uuid(),
+  takenAt = '2026-03-02T14:00:00.000Z',
+) {
   const form = new FormData();
   form.set('id', id);
   form.set('subject', subject);
-  form.set('takenAt', new Date().toISOString());
+  form.set('takenAt', takenAt);
   form.set('photo', new Blob([new Uint8Array(file)]), 'p.jpg');
   const response = await fetch(`${server.origin}/api/jobs/${jobId}/photos`, {
     method: 'POST',
@@ -124,6 +131,9 @@ describe('pictures', () => {
     expect(first.status).toBe(201);
     const again = await picture(lead, id, 'before:plates', await jpeg(3200, 2000), first.id);
     expect(again.status).toBe(201);
+    expect(
+      await picture(lead, id, 'before:plates', await jpeg(3200, 2000), first.id, '2026-03-02T15:00:00.000Z'),
+    ).toMatchObject({ status: 409, body: { code: 'other-body' } });
     const sheet = await lead.sheet(id);
     expect(sheet.survey.photos.length).toBe(1);
     expect(sheet.survey.photos[0]).toMatchObject({ widthPx: 1600, heightPx: 1000 });

@@ -20,6 +20,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
 import { equipFromScope } from './equip-from-scope';
 import { scopesStore } from './scopes-store';
 
@@ -58,16 +59,7 @@ export async function choose(
 /** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
 export async function decide(database: Database, person: Person, jobId: string, body: NewDecision): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const there = await scopesStore.findDecision(db, body.id);
-    if (there) {
-      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-      if (there.itemId !== body.itemId || there.decision !== body.decision)
-        throw new Problem('other-body', {
-          field: 'id',
-          message: tell('server.this-id-already-holds-another-decision'),
-        });
-      return;
-    }
+    if (!(await writesFirst(db, person, { id: body.id, what: 'decision', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
     if (!item)
@@ -116,16 +108,7 @@ export async function customerSigns(
   body: NewCustomerSignature,
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const there = await scopesStore.findSignature(db, body.id);
-    if (there) {
-      if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-      if (there.subject !== body.subject || there.text !== body.text)
-        throw new Problem('other-body', {
-          field: 'id',
-          message: tell('server.this-id-already-holds-another-signature'),
-        });
-      return;
-    }
+    if (!(await writesFirst(db, person, { id: body.id, what: 'customer signature', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const words = wordsOf(sheet, body.subject);
     if (words === undefined)

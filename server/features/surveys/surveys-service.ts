@@ -7,6 +7,7 @@ import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
+import { isWritten, writesFirst } from '@/server/write-once';
 import { workPicture } from './picture-work';
 import { surveysStore } from './surveys-store';
 
@@ -19,27 +20,12 @@ export async function recordObservations(
 ): Promise<JobSheet> {
   mustBeOnce(observations.map((o) => o.id));
   return changeJob(database, person, jobId, async (db, sheet) => {
-    const stored = new Map(
-      (
-        await surveysStore.findObservations(
-          db,
-          observations.map((o) => o.id),
-        )
-      ).map((o) => [o.id, o]),
-    );
     const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
     mustNotBeHandedOver(sheet);
+    const fresh: string[] = [];
     for (const o of observations) {
-      const there = stored.get(o.id);
-      if (there) {
-        if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-        if (there.fact !== o.fact || JSON.stringify(there.value) !== JSON.stringify(o.value))
-          throw new Problem('other-body', {
-            field: 'id',
-            message: tell('server.this-id-already-holds-another-answer'),
-          });
-        continue;
-      }
+      if (!(await writesFirst(db, person, { id: o.id, what: 'answer', jobId, body: o }))) continue;
+      fresh.push(o.fact);
       const fact = factOf(o.fact)!;
       const trouble = valueTrouble(fact, o.value);
       if (trouble) throw badInput({ field: o.fact, ...trouble });
@@ -58,11 +44,7 @@ export async function recordObservations(
         { ...o, unit: fact.kind === 'number' ? fact.unit : '', foundOnTheDay, personId: person.id },
       );
     }
-    const fresh = observations.filter((o) => !stored.has(o.id));
-    if (fresh.length)
-      await audit(db, person, jobId, foundOnTheDay ? 'found on the day' : 'surveyed', {
-        facts: fresh.map((o) => o.fact),
-      });
+    if (fresh.length) await audit(db, person, jobId, foundOnTheDay ? 'found on the day' : 'surveyed', { facts: fresh });
   });
 }
 
@@ -76,11 +58,9 @@ export async function waive(
   return changeJob(database, person, jobId, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const key = { companyId: person.companyId, jobId };
-    const there = await surveysStore.waiverOf(db, { ...key, item: body.item });
-    if (there) {
-      if (there.id === body.id && there.reason === body.reason) return;
+    if (!(await writesFirst(db, person, { id: body.id, what: 'waiver', jobId, body }))) return;
+    if (await surveysStore.waiverOf(db, { ...key, item: body.item }))
       throw new Problem('other-body', { field: 'item', message: tell('server.this-picture-is-already-waived') });
-    }
     await surveysStore.addWaiver(db, key, { ...body, personId: person.id });
     await audit(db, person, jobId, 'picture waived', { item: body.item, reason: body.reason });
   });
@@ -90,17 +70,13 @@ export type Upload = { id: string; subject: string; caption: string | null; take
 
 /** Turns a picture upright, makes it small, drops its place and camera data, and keeps it beside the job. */
 export async function addPhoto(database: Database, person: Person, jobId: string, upload: Upload): Promise<JobSheet> {
-  const there = await surveysStore.findPhoto(database, upload.id);
-  if (there) {
-    if (there.companyId !== person.companyId || there.jobId !== jobId) throw new Problem('not-found');
-    if (there.subject !== upload.subject)
-      throw new Problem('other-body', { field: 'id', message: tell('server.this-id-already-holds-another-picture') });
-    return sheetFor(database, person, jobId);
-  }
+  const { file, ...words } = upload;
+  const write = { id: upload.id, what: 'picture', jobId, body: { ...words, file: file.toString('base64') } };
+  if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
   await sheetFor(database, person, jobId);
-  const picture = await workPicture(upload.file);
+  const picture = await workPicture(file);
   return changeJob(database, person, jobId, async (db) => {
-    if (await surveysStore.findPhoto(db, upload.id)) return;
+    if (!(await writesFirst(db, person, write))) return;
     await surveysStore.addPhoto(
       db,
       { companyId: person.companyId, jobId },
