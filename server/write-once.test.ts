@@ -111,7 +111,7 @@ describe('one id, one write', () => {
     '%s: identical posts at once are one, another body is refused',
     async (_name, prepare) => {
       const { path, body, other } = await prepare();
-      const replies = await Promise.all(Array.from({ length: 50 }, () => lead.post(path, body)));
+      const replies = await Promise.all(Array.from({ length: AT_ONCE }, () => lead.post(path, body)));
       expect([...new Set(replies.map((r) => r.status))]).toEqual([201]);
       expect(await lead.post(path, other)).toMatchObject({ status: 409, body: { code: 'other-body', field: 'id' } });
       expect((await lead.post(path, body)).status).toBe(201);

@@ -37,6 +37,8 @@ export const plateSchema = z
     coilOz: num(-200, 400, 'oz'),
     targetSubcoolingF: num(1, 40, '°F').nullable(),
     targetSource: oneOf(['plate', 'maker', 'technician']),
+    /** The size of the fixed orifice that the outdoor unit lists; not asked of older plates. */
+    orificeStamp: z.string().trim().max(20).describe('up to 20 characters').nullable().optional(),
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
     path: ['vaporLineOdIn'],

@@ -180,7 +180,11 @@ export function laterGates(sheet: JobSheet, phase: 'charge' | 'start-up' | 'hand
       'musts-in',
       tell('job.every-must-done'),
       declined.length === 0,
-      declined.length ? tell('job.declined', { say: declined[0]!.say }) : tell('job.none-declined'),
+      declined.length
+        ? tell('job.declined', { say: declined[0]!.say })
+        : sheet.scope.decisions.length
+          ? tell('job.none-declined')
+          : tell('job.nothing-decided'),
     ),
   ];
 }

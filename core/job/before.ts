@@ -59,7 +59,7 @@ export function surveyOf(sheet: JobSheet) {
     unknowns: unknowns(known),
     neverAsked: neverAsked(known),
     clearance,
-    hazards: hazardsOf(known, clearance),
+    hazards: hazardsOf(known, clearance, sheet.scopeSchools.hotAtticF),
     stops: workStops(known, clearance),
     contradictions: contradictionsOf(known),
     tonnage: surveyTonnage(known),

@@ -508,4 +508,5 @@ export const en = {
   'job.person-under': '{person}, under {certified}',
   'job.simulated-probe': 'simulated {label} probe',
   'job.typed-by-hand': 'typed by hand',
+  'job.nothing-decided': 'No decision on record',
 } as const;

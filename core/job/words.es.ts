@@ -514,4 +514,5 @@ export const es: Record<keyof typeof en, string> = {
   'job.person-under': '{person}, bajo {certified}',
   'job.simulated-probe': 'sonda simulada de {label}',
   'job.typed-by-hand': 'escrito a mano',
+  'job.nothing-decided': 'Sin decisiones en el registro',
 };

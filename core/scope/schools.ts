@@ -93,6 +93,15 @@ export const SCOPE_FIGURES = [
     standard: 120,
     reason: tell('scope.placeholder-put-your-own-figure-here'),
   },
+  {
+    id: 'hotAtticF',
+    label: tell('scope.attic-that-counts-as-hot'),
+    unit: '°F',
+    low: 80,
+    high: 140,
+    standard: 100,
+    reason: tell('scope.heat-rules-of-employer-come-first'),
+  },
 ] as const;
 export type ScopeFigureId = (typeof SCOPE_FIGURES)[number]['id'];
 

@@ -47,6 +47,7 @@ describe('scope rules: each row is a fact of the trade (common practice unless t
       'must',
     ],
     ['soft starter on a single-stage unit', sampleScope(), 'soft-start', 'could'],
+    ['no soft starter on a three-phase unit', sampleScope({}, { phases: '3' }), 'soft-start', undefined],
     ['surge protector on an inverter', sampleScope({}, { stages: 'variable' }), 'surge', 'should'],
     ['too few wires', sampleScope({ known: known({ conductors: 5 }) }), 'conductors', 'must'],
     ['mixed refrigerants', sampleScope({ known: known({ oldRefrigerant: 'mixed' }) }), 'mixed-recovery', 'must'],
@@ -221,6 +222,13 @@ describe('the survey', () => {
     expect(workStops({ asbestos: 'suspect' }).length).toBe(1);
     expect(workStops({ asbestos: 'tested clear' }).length).toBe(0);
     expect(hazardsOf({ oldYear: 1974 }).map((h) => h.id)).toEqual(['asbestos-age']);
+  });
+  it('an attic counts as hot from the company’s own temperature on', () => {
+    const hot = (atticF: number, from?: number) =>
+      hazardsOf({ atticF }, undefined, from).some((h) => h.id === 'hot-attic');
+    expect([hot(99), hot(100), hot(104, 105), hot(105, 105)]).toEqual([false, true, false, true]);
+    expect(scopeSchools({ hotAtticF: 105 }).hotAtticF).toBe(105);
+    expect(scopeSchools({ hotAtticF: 300 }).hotAtticF).toBe(100);
   });
   it('answers outside their question are refused with what is allowed', () => {
     expect(valueTrouble(factOf('breakerA')!, 9000)).toMatchObject({ allowed: '5 to 600 A' });

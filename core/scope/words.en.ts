@@ -339,4 +339,7 @@ export const en = {
   'scope.fact-not-seen': '{label}: not seen',
   'scope.fact-not-asked': '{label}: not asked',
   'scope.bi-flow': 'bi-flow ',
+  'scope.attic-that-counts-as-hot': 'Attic that counts as hot, from',
+  'scope.heat-rules-of-employer-come-first':
+    'Partner, water and timed breaks from here on; state heat rules come first.',
 } as const;

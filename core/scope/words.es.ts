@@ -356,4 +356,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.fact-not-seen': '{label}: no visto',
   'scope.fact-not-asked': '{label}: sin preguntar',
   'scope.bi-flow': 'de dos sentidos ',
+  'scope.attic-that-counts-as-hot': 'Ático que cuenta como caliente, desde',
+  'scope.heat-rules-of-employer-come-first':
+    'Compañero, agua y descansos contados desde aquí; primero las reglas estatales de calor.',
 };

@@ -198,4 +198,5 @@ export const en = {
   'server.run-of-another-person': 'Somebody else started this run; only they, a lead or the owner stop it.',
   'server.that-person-cannot-lead': 'That person cannot lead a job.',
   'server.lead-or-owner-of-your-company': 'a lead or the owner of your company',
+  'server.this-id-already-holds-other': 'This id already holds something else.',
 } as const;

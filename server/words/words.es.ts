@@ -205,4 +205,5 @@ export const es: Record<keyof typeof en, string> = {
   'server.run-of-another-person': 'Otra persona inició esta corrida; solo ella, un encargado o el dueño la paran.',
   'server.that-person-cannot-lead': 'Esa persona no puede encabezar un trabajo.',
   'server.lead-or-owner-of-your-company': 'un encargado o el dueño de su compañía',
+  'server.this-id-already-holds-other': 'Este id ya tiene otra cosa.',
 };

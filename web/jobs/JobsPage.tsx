@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
 import type { Verdict } from '@/core/finding/finding';
 import { may } from '@/core/job/permissions';
@@ -32,23 +32,40 @@ type Row = {
 };
 type Page = { jobs: Row[]; total: number; openToday: number };
 const PAGE = 100;
+const STATES = ['open', 'done', 'all'] as const;
 
 /** Today's and open jobs: where each stands and what it waits for. */
 export default function JobsPage() {
   const { me } = useMe();
-  const [text, setText] = useState('');
-  const [search, setSearch] = useState('');
-  const [state, setState] = useState<'open' | 'done' | 'all'>('open');
+  // Filter and search stand in the address, so that Back from a job finds the list as it was left.
+  const [params, setParams] = useSearchParams();
+  const search = params.get('q') ?? '';
+  const [text, setText] = useState(search);
+  const state = STATES.find((s) => s === params.get('state')) ?? 'open';
+  // A search looks among finished jobs too.
+  const shownState = search ? 'all' : state;
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const today = format(new Date(), 'yyyy-MM-dd');
   useEffect(() => {
-    const timer = setTimeout(() => setSearch(text.trim()), 180);
+    if (text.trim() === search) return undefined;
+    const timer = setTimeout(
+      () =>
+        setParams(
+          (now) => {
+            now.delete('q');
+            if (text.trim()) now.set('q', text.trim());
+            return now;
+          },
+          { replace: true },
+        ),
+      180,
+    );
     return () => clearTimeout(timer);
-  }, [text]);
+  }, [text, search, setParams]);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
-      `/jobs?state=${state}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
+      `/jobs?state=${shownState}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
     get,
     { refreshInterval: 10_000, keepPreviousData: true },
   );
@@ -70,14 +87,17 @@ export default function JobsPage() {
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
         <h1 className="text-[26px]">{say(tell('web.jobs'))}</h1>
         <div role="tablist" aria-label={say(tell('web.which-jobs'))} className="flex">
-          {(['open', 'done', 'all'] as const).map((s) => (
+          {STATES.map((s) => (
             <button
               key={s}
               type="button"
               role="tab"
-              aria-selected={state === s}
-              onClick={() => setState(s)}
-              className={`touch cursor-pointer border-b-[3px] px-4 font-[600] capitalize ${state === s ? 'border-copper' : 'border-transparent text-ink2'}`}
+              aria-selected={shownState === s}
+              onClick={() => {
+                setText('');
+                setParams(s === 'open' ? {} : { state: s }, { replace: true });
+              }}
+              className={`touch cursor-pointer border-b-[3px] px-4 font-[600] capitalize ${shownState === s ? 'border-copper' : 'border-transparent text-ink2'}`}
             >
               {say(value(s))}
             </button>

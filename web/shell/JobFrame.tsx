@@ -230,7 +230,7 @@ function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<Built
   if (!held) return say(tell('web.ready-to-sign'));
   return say(
     tell('web.waits-for', {
-      phase: phase === 'start-up' && held.id !== 'charge-signed' ? say(tell('web.steady-reading')) : held.asks,
+      phase: held.asks,
     }),
   );
 }

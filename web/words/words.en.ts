@@ -1339,4 +1339,5 @@ export const en = {
   'web.certified-person-who-answers': 'Certified person who answers for it',
   'web.name-one': 'Name one …',
   'web.movement': 'Movement',
+  'web.orifice-listed': 'Orifice the unit lists',
 } as const;

@@ -1351,4 +1351,5 @@ export const es: Record<keyof typeof en, string> = {
   'web.certified-person-who-answers': 'Persona certificada que responde',
   'web.name-one': 'Elija una …',
   'web.movement': 'Movimiento',
+  'web.orifice-listed': 'Orificio que indica el equipo',
 };

@@ -31,6 +31,8 @@ export type JoinContext = {
   tons: number;
   heatPump: boolean;
   fixedOrifice: boolean;
+  /** The orifice that the outdoor unit lists, where its plate says so. */
+  listedOrifice?: string | null | undefined;
   subcoolingF: number | null;
   schools: CircuitSchools;
   testPsig: number | undefined;
@@ -115,7 +117,7 @@ export function runFigures(body: EntryBody<'line-run'>, context: JoinContext): R
 export function joinOf(log: readonly CircuitEntry[], context: JoinContext): JoinView {
   const run = latestOf(log, 'line-run');
   const figures = run ? runFigures(run.body, context) : undefined;
-  const joints = entriesOf(log, 'joint').map((joint) => ({ joint, checks: jointChecks(joint, context) }));
+  const joints = entriesOf(log, 'joint').map((joint) => ({ joint, checks: jointChecks(joint) }));
   const cylinder = latestOf(log, 'nitrogen-cylinder');
   const budget =
     cylinder && context.testPsig !== undefined && context.volumeFt3 !== undefined
@@ -169,6 +171,13 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       next: { say: tell('join.log-each-joint-as-it-is') },
     });
   for (const j of v.joints) checks.push(...j.checks);
+  if (context.fixedOrifice && v.joints.length > 0)
+    checks.push(
+      orificeCheck(
+        v.joints.map((j) => j.joint.body.orificeStamp),
+        context.listedOrifice,
+      ),
+    );
   const brazed = v.joints.some((j) => j.joint.body.method === 'braze');
   const watch = latestOf(log, 'fire-watch');
   if (brazed && (!watch || watch.body.minutes < FIRE_WATCH_MIN))
@@ -353,10 +362,10 @@ function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinCont
 }
 
 /** What is wrong with one joint; each check names the entry, so that it can be corrected from the next move. */
-const jointChecks = (joint: EntryOf<'joint'>, context: JoinContext): Finding[] =>
-  troublesOf(joint, context).map((check) => ({ ...check, subject: joint.id }));
+const jointChecks = (joint: EntryOf<'joint'>): Finding[] =>
+  troublesOf(joint).map((check) => ({ ...check, subject: joint.id }));
 
-function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
+function troublesOf(joint: EntryOf<'joint'>): Finding[] {
   const { body } = joint;
   const checks: Finding[] = [];
   const at = (what: Said): Said => tell('join.at-joint', { place: body.place, what });
@@ -434,14 +443,6 @@ function troublesOf(joint: EntryOf<'joint'>, context: JoinContext): Finding[] {
       source: COMMON,
       next: { say: tell('join.put-new-one-in') },
     });
-  if (context.fixedOrifice && body.orificeStamp === '')
-    checks.push({
-      id: id('orifice'),
-      verdict: 'not-proven',
-      claim: at(tell('join.orifice-stamp-not-read')),
-      because: tell('join.it-must-be-size-outdoor-unit'),
-      source: COMMON,
-    });
   return checks;
 }
 
@@ -455,5 +456,39 @@ function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Finding {
     because: tell('join.shut-electronic-valve-or-solenoid-keeps'),
     source: COMMON,
     ...(open ? {} : { next: { say: tell('join.drive-it-open-or-use-service') } }),
+  };
+}
+
+const sizeOf = (stamp: string): string =>
+  stamp
+    .toLowerCase()
+    .replace(/[^a-z0-9.]/g, '')
+    .replace(/^0+(?=\.)/, '');
+
+/** A fixed orifice belongs to the outdoor unit: its stamp is read at a joint and held against the size the unit lists. */
+function orificeCheck(stamps: readonly (string | null)[], listed: string | null | undefined): Finding {
+  const stamp = stamps.find((s) => s?.trim());
+  const base = { id: 'orifice', because: tell('join.it-must-be-size-outdoor-unit'), source: COMMON };
+  if (!stamp)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('join.orifice-stamp-not-read'),
+      next: { say: tell('join.read-orifice-at-its-joint') },
+    };
+  if (!listed?.trim())
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('join.orifice-not-compared', { stamp }),
+      next: { say: tell('join.type-orifice-the-unit-lists') },
+    };
+  const same = sizeOf(stamp) === sizeOf(listed);
+  return {
+    ...base,
+    verdict: same ? 'good' : 'look-again',
+    claim: tell(same ? 'join.orifice-as-listed' : 'join.orifice-differs', { stamp, listed }),
+    miss: same ? 0 : 2,
+    ...(same ? {} : { next: { say: tell('join.fit-listed-orifice') } }),
   };
 }

@@ -114,7 +114,7 @@ export const en = {
   'join.old-oil-acid-and-dirt-reach': 'Old oil, acid and dirt reach the new compressor first.',
   'join.one-way-drier-in-heat-pumps': 'A one-way drier in a heat pump’s liquid line.',
   'join.open-makers-long-line-guide': 'Open the maker’s long-line guide.',
-  'join.orifice-stamp-not-read': 'orifice stamp not read.',
+  'join.orifice-stamp-not-read': 'The orifice stamp is not read.',
   'join.phosphorus-alloy-on-steel': 'phosphorus alloy on steel.',
   'join.pressure-test-coil-by-itself-before':
     'Pressure-test the coil by itself before it is brazed in, or send it back.',
@@ -167,4 +167,10 @@ export const en = {
   'join.what-smoulders-in-wall-shows-after': 'What smoulders in a wall shows after the crew has gone.',
   'join.at-joint': '{place}: {what}',
   'join.torqued-to': '{t} ft·lb.',
+  'join.read-orifice-at-its-joint': 'Read the stamp and log it with the joint at the coil.',
+  'join.orifice-not-compared': 'Orifice {stamp}; the size the outdoor unit lists is not typed.',
+  'join.type-orifice-the-unit-lists': 'Type the listed orifice under Equipment.',
+  'join.orifice-as-listed': 'Orifice {stamp}, {listed} listed.',
+  'join.orifice-differs': 'Orifice {stamp}; the outdoor unit lists {listed}.',
+  'join.fit-listed-orifice': 'Fit the orifice that came with the outdoor unit.',
 } as const;

@@ -124,7 +124,7 @@ export const es: Record<keyof typeof en, string> = {
   'join.one-way-drier-in-heat-pumps':
     'Un filtro deshidratador de un sentido en la línea de líquido de una bomba de calor.',
   'join.open-makers-long-line-guide': 'Abra la guía de líneas largas del fabricante.',
-  'join.orifice-stamp-not-read': 'sello del orificio sin leer.',
+  'join.orifice-stamp-not-read': 'La marca del orificio no está leída.',
   'join.phosphorus-alloy-on-steel': 'aleación de fósforo en acero.',
   'join.pressure-test-coil-by-itself-before': 'Pruebe a presión el serpentín solo antes de soldarlo, o devuélvalo.',
   'join.properties-are-not-defined-here': 'Aquí no se definen las propiedades.',
@@ -180,4 +180,10 @@ export const es: Record<keyof typeof en, string> = {
   'join.what-smoulders-in-wall-shows-after': 'Lo que arde sin llama en una pared se ve cuando la cuadrilla ya se fue.',
   'join.at-joint': '{place}: {what}',
   'join.torqued-to': '{t} ft·lb.',
+  'join.read-orifice-at-its-joint': 'Lea la marca y anótela con la unión del serpentín.',
+  'join.orifice-not-compared': 'Orificio {stamp}; la medida que indica la unidad de afuera no está escrita.',
+  'join.type-orifice-the-unit-lists': 'Escriba en Equipo el orificio indicado.',
+  'join.orifice-as-listed': 'Orificio {stamp}, indicado {listed}.',
+  'join.orifice-differs': 'Orificio {stamp}; la unidad de afuera indica {listed}.',
+  'join.fit-listed-orifice': 'Ponga el orificio que vino con la unidad de afuera.',
 };

@@ -82,6 +82,7 @@ export function joinView(sheet: EquippedSheet): JoinView {
     tons: plate.nominalTons,
     heatPump: plate.heatPump,
     fixedOrifice: plate.metering === 'fixed-orifice',
+    listedOrifice: plate.orificeStamp,
     subcoolingF: plate.targetSubcoolingF,
     schools: sheet.circuitSchools,
     testPsig: latestOf(sheet.circuitLog, 'test-plan')?.body.targetPsig,

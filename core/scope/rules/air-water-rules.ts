@@ -1,3 +1,4 @@
+import { OVERLAP_GOOD_PCT, OVERLAP_LEAST_PCT } from '@/core/fit/curb/curb-overlap';
 import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
@@ -148,19 +149,19 @@ const curb: Rule = (i) => {
       hours: 1,
       materials: 0,
     };
-  if (pct >= 95) return undefined;
+  if (pct >= OVERLAP_GOOD_PCT) return undefined;
   return {
     id: 'curb',
     say:
-      pct < 80
+      pct < OVERLAP_LEAST_PCT
         ? tell('scope.redesigned-adapter-curb-with-transitions')
         : tell('scope.adapter-curb-openings-trimmed-or-with'),
     level: 'must',
     reason: tell('scope.of-smaller-opening-is-open-through', { pct: q(pct, 'pct') }),
     source: tell('scope.fit-sheet'),
     triggers: [tell('scope.curb-overlap', { pct: q(pct, 'pct') })],
-    hours: pct < 80 ? 8 : 5,
-    materials: pct < 80 ? 1900 : 1250,
+    hours: pct < OVERLAP_LEAST_PCT ? 8 : 5,
+    materials: pct < OVERLAP_LEAST_PCT ? 1900 : 1250,
   };
 };
 

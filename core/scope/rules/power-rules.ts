@@ -111,6 +111,8 @@ const starters: Rule = (i) => {
         : []),
     ];
   }
+  // Single-phase compressors only: a three-phase one has its own way to start.
+  if (i.outdoor?.phases === '3') return undefined;
   return {
     id: 'soft-start',
     say: tell('scope.soft-starter-hard-start-kit-comes'),

@@ -1,4 +1,5 @@
 import type { Verdict } from '@/core/finding/finding';
+import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { tell } from '@/core/scope/survey/words';
 import type { Said } from '@/core/words/said';
 import type { Place } from './fact';
@@ -17,12 +18,14 @@ export type Hazard = {
   stopsWork?: true;
 };
 
-/** Attic air above this is a heat hazard to people (common practice), °F. */
-const HOT_ATTIC_F = 100;
 /** Buildings and ducts older than this may carry asbestos wrap or tape (common practice). */
 const ASBESTOS_YEAR = 1980;
 
-export function hazardsOf(known: KnownFacts, clearance?: Clearance): Hazard[] {
+export function hazardsOf(
+  known: KnownFacts,
+  clearance?: Clearance,
+  hotAtticF: number = DEFAULT_SCOPE_SCHOOLS.hotAtticF,
+): Hazard[] {
   const out: Hazard[] = [];
   if (is(known, 'asbestos', 'suspect') && clearance) {
     out.push({
@@ -89,7 +92,7 @@ export function hazardsOf(known: KnownFacts, clearance?: Clearance): Hazard[] {
       act: tell('survey.its-own-licensed-scope-drained-and'),
       source: tell('survey.local-fire-and-fuel-code'),
     });
-  if ((numberOf(known, 'atticF') ?? 0) >= HOT_ATTIC_F)
+  if ((numberOf(known, 'atticF') ?? 0) >= hotAtticF)
     out.push({
       id: 'hot-attic',
       place: 'indoor',

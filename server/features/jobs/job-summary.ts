@@ -1,10 +1,11 @@
 import { systemWords } from '@/core/job/before';
+import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingOf } from '@/core/job/sheet-gates';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
 import { tell } from '@/core/job/words';
 import { LANGUAGES } from '@/core/words/render';
-import { value } from '@/core/words/said';
+import { day, value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { speakIn } from '@/server/words/speak-to';
@@ -36,7 +37,10 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
         })
       : systemWords(sheet),
   });
-  const found = LANGUAGES.map((l) => speakIn(l)(system)).join(' ');
+  // Found in either language: what it is, when, and where it stands.
+  const found = LANGUAGES.flatMap((l) =>
+    [system, day(sheet.job.scheduledFor), PHASE_WORDS[standing.phase]].map(speakIn(l)),
+  ).join(' ');
   return {
     jobId: sheet.job.id,
     companyId,
@@ -51,7 +55,7 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
     mark: standing.mark,
     waitsFor: standing.waitsFor,
     searchText:
-      `${sheet.job.number} ${sheet.customer.name} ${address} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
+      `${sheet.job.number} ${sheet.customer.name} ${address} ${sheet.job.scheduledFor} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
         .slice(0, 600),
   };

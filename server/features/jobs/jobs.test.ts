@@ -50,6 +50,18 @@ describe('jobs', () => {
     expect(await find('heron nothing')).toBe(0);
     expect((await alder.get('/jobs?today=yesterday')).body).toMatchObject({ code: 'bad-input', field: 'today' });
   });
+  it('finds by day and by where a job stands, in English and in Spanish', async () => {
+    const { id } = await newJob(alder, { customerName: 'Teal boathouse', scheduledFor: '2026-04-03' });
+    const finds = async (search: string): Promise<boolean> =>
+      (
+        (await alder.get(`/jobs?state=all&search=${encodeURIComponent(search)}`)).body.jobs as unknown as {
+          jobId: string;
+        }[]
+      ).some((j) => j.jobId === id);
+    for (const words of ['teal 2026-04-03', 'teal apr 3', 'teal recover', 'teal recuperar', 'teal bomba de calor'])
+      expect(await finds(words), words).toBe(true);
+    expect(await finds('teal 2026-04-04')).toBe(false);
+  });
   it('hundreds come in pages, each job once, today first', async () => {
     const today = '2026-07-15';
     for (let i = 0; i < 240; i += 20) {

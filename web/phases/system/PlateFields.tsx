@@ -94,6 +94,9 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           ])}
         </div>
         <div className={group}>
+          {form.watch('metering') === 'fixed-orifice'
+            ? field('orificeStamp', say(tell('web.orifice-listed')), undefined, say(tell('web.may-stay-empty')))
+            : null}
           {field('factoryChargeOz', say(tell('web.factory-charge')), 'oz', say(tell('web.16-oz-to-pound')))}
           {packaged ? null : field('includedLineFt', say(tell('web.line-length-it-includes')), 'ft')}
           {field(

@@ -46,12 +46,17 @@ export const EMPTY_PLATE: PlateText = {
   coilOz: '0',
   targetSubcoolingF: '',
   targetSource: 'plate',
+  orificeStamp: '',
 };
 
 export function textOf(plate: Plate): PlateText {
   const text = (v: unknown): string =>
     v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v);
-  return { packaged: 'no', ...Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])) } as PlateText;
+  return {
+    packaged: 'no',
+    orificeStamp: '',
+    ...Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])),
+  } as PlateText;
 }
 
 /** A packaged unit has no line set: what the form then does not ask stands at these. */
@@ -91,6 +96,8 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
+  // Asked of a fixed orifice only; a plate without one does not carry the field.
+  if (text.metering !== 'fixed-orifice' || text.orificeStamp.trim() === '') delete raw.orificeStamp;
   const known = new Set<string>(problems.map((p) => p.field));
   const checked = plateSchema.safeParse(raw);
   if (checked.success && problems.length === 0) return { plate: checked.data, problems: [] };
