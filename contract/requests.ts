@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
-import { READING_PHASES } from '@/core/job/phases';
+import { type Phase, READING_PHASES } from '@/core/job/phases';
+import { RUN_PHASES } from '@/core/phases/registry';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
 import { LANGUAGES } from '@/core/words/render';
@@ -108,11 +109,11 @@ export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
 export const newRunSchema = z.strictObject({
   id: idSchema,
-  phase: oneOf(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']),
+  phase: oneOf(RUN_PHASES),
   speed,
 });
 
-export type RunPhase = z.infer<typeof newRunSchema>['phase'];
+export type RunPhase = Phase;
 
 export const rigChangeSchema = z.strictObject({
   outdoorF: num(40, 118, '°F').optional(),
@@ -128,7 +129,7 @@ export const rigChangeSchema = z.strictObject({
 
 export const portRunSchema = z.strictObject({
   id: idSchema,
-  phase: oneOf(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']),
+  phase: oneOf(RUN_PHASES),
   source: oneOf(['instrument', 'replayed']),
 });
 

@@ -1,6 +1,5 @@
 import { es as airEs } from './air/words.es';
 import { es as joinEs } from './circuit/join/words.es';
-import { es as logEs } from './circuit/log/words.es';
 import { es as pressureEs } from './circuit/pressure/words.es';
 import { es as recoveryEs } from './circuit/recovery/words.es';
 import { es as vacuumEs } from './circuit/vacuum/words.es';
@@ -9,9 +8,18 @@ import { es as equipmentEs } from './equipment/words.es';
 import { es as findingEs } from './finding/words.es';
 import { es as fitEs } from './fit/words.es';
 import { es as furnaceEs } from './furnace/words.es';
-import { es as liveEs } from './job/circuit/live/words.es';
-import { es as workEs } from './job/circuit/words.es';
 import { es as jobEs } from './job/words.es';
+import { es as chargeEs } from './phases/charge/words.es';
+import { es as evacuateEs } from './phases/evacuate/words.es';
+import { es as handOverEs } from './phases/hand-over/words.es';
+import { es as joinPhaseEs } from './phases/join/words.es';
+import { es as logEs } from './phases/log/words.es';
+import { es as pressureTestEs } from './phases/pressure-test/words.es';
+import { es as recoverEs } from './phases/recover/words.es';
+import { es as scopePhaseEs } from './phases/scope/words.es';
+import { es as startUpEs } from './phases/start-up/words.es';
+import { es as surveyPhaseEs } from './phases/survey/words.es';
+import { es as phasesEs } from './phases/words.es';
 import { es as refrigerantEs } from './refrigerant/words.es';
 import { es as surveyEs } from './scope/survey/words.es';
 import { es as sizeEs } from './scope/tonnage/words.es';
@@ -34,8 +42,16 @@ export const SPANISH = {
   ...fitEs,
   ...furnaceEs,
   ...jobEs,
-  ...workEs,
-  ...liveEs,
+  ...phasesEs,
+  ...surveyPhaseEs,
+  ...scopePhaseEs,
+  ...recoverEs,
+  ...joinPhaseEs,
+  ...pressureTestEs,
+  ...evacuateEs,
+  ...chargeEs,
+  ...startUpEs,
+  ...handOverEs,
   ...refrigerantEs,
   ...scopeEs,
   ...surveyEs,

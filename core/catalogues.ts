@@ -1,6 +1,5 @@
 import { en as airEn } from './air/words.en';
 import { en as joinEn } from './circuit/join/words.en';
-import { en as logEn } from './circuit/log/words.en';
 import { en as pressureEn } from './circuit/pressure/words.en';
 import { en as recoveryEn } from './circuit/recovery/words.en';
 import { en as vacuumEn } from './circuit/vacuum/words.en';
@@ -9,9 +8,18 @@ import { en as equipmentEn } from './equipment/words.en';
 import { en as findingEn } from './finding/words.en';
 import { en as fitEn } from './fit/words.en';
 import { en as furnaceEn } from './furnace/words.en';
-import { en as liveEn } from './job/circuit/live/words.en';
-import { en as workEn } from './job/circuit/words.en';
 import { en as jobEn } from './job/words.en';
+import { en as chargeEn } from './phases/charge/words.en';
+import { en as evacuateEn } from './phases/evacuate/words.en';
+import { en as handOverEn } from './phases/hand-over/words.en';
+import { en as joinPhaseEn } from './phases/join/words.en';
+import { en as logEn } from './phases/log/words.en';
+import { en as pressureTestEn } from './phases/pressure-test/words.en';
+import { en as recoverEn } from './phases/recover/words.en';
+import { en as scopePhaseEn } from './phases/scope/words.en';
+import { en as startUpEn } from './phases/start-up/words.en';
+import { en as surveyPhaseEn } from './phases/survey/words.en';
+import { en as phasesEn } from './phases/words.en';
 import { en as refrigerantEn } from './refrigerant/words.en';
 import { en as surveyEn } from './scope/survey/words.en';
 import { en as sizeEn } from './scope/tonnage/words.en';
@@ -34,8 +42,16 @@ export const ENGLISH = {
   ...fitEn,
   ...furnaceEn,
   ...jobEn,
-  ...workEn,
-  ...liveEn,
+  ...phasesEn,
+  ...surveyPhaseEn,
+  ...scopePhaseEn,
+  ...recoverEn,
+  ...joinPhaseEn,
+  ...pressureTestEn,
+  ...evacuateEn,
+  ...chargeEn,
+  ...startUpEn,
+  ...handOverEn,
   ...refrigerantEn,
   ...scopeEn,
   ...surveyEn,

@@ -1,5 +1,5 @@
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import type { Plate } from '@/core/equipment/plate';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
 
 /** An invented job somewhere between the old unit and the charge; its readings come from simulated benches. */
 export type DemoCircuit = {

@@ -1,6 +1,12 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
-import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/circuit/log/entry-bodies';
+import type { RunPhase } from '@/contract/requests';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
+import { evacuate } from '@/core/phases/evacuate/phase';
+import { evacuationView } from '@/core/phases/evacuate/view';
+import { join } from '@/core/phases/join/phase';
+import { volumeOf } from '@/core/phases/join/view';
+import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entry-bodies';
 import {
   DEAD_PROOF,
   DRIER,
@@ -10,11 +16,11 @@ import {
   PUMP_SETUP,
   REMOVAL_FACTS,
   TEST_PLAN,
-} from '@/core/circuit/log/sample-entries';
-import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { evacuationView, volumeOf } from '@/core/job/circuit/circuit-views';
-import type { BenchPhase } from '@/core/plant/bench/bench';
-import { BENCH_OF_PHASE } from '@/core/plant/bench/bench';
+} from '@/core/phases/log/sample-entries';
+import type { PhaseDescriptor } from '@/core/phases/phase';
+import { pressureTest } from '@/core/phases/pressure-test/phase';
+import { recover } from '@/core/phases/recover/phase';
+import { benchOf } from '@/core/phases/registry';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import type { Database } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
@@ -58,7 +64,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     return id;
   };
   const play = async (
-    phase: BenchPhase,
+    phase: RunPhase,
     change: BenchChange,
     steps: PlayStep[],
     leave: 'running' | 'stopped',
@@ -66,13 +72,12 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     const sheet = await sheetFor(database, lead, jobId);
     const list = await cylindersStore.list(database, lead.companyId);
     const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
-    const feed = benchFor(sheet, BENCH_OF_PHASE[phase], change, cylinder);
+    const feed = benchFor(sheet, benchOf(phase)!, change, cylinder);
     await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, leave, async (entry, at) => {
       await write(entry.kind, entry.body, 'simulated', at);
     });
   };
-  const sign = (phase: 'recover' | 'join' | 'pressure-test' | 'evacuate') =>
-    signPhase(database, lead, jobId, phase, uuid());
+  const sign = (phase: PhaseDescriptor) => signPhase(database, lead, jobId, phase, uuid());
 
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });
@@ -84,9 +89,9 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     return;
   }
   await recovered();
-  await sign('recover');
+  await sign(recover);
   await joined();
-  await sign('join');
+  await sign(join);
   await planned();
   if (demo.reach === 'holding') {
     await play('pressure-test', { swingFPerH: -9 }, [...fill(), { write: startHold }, { wait: 17 * 60 }], 'running');
@@ -104,7 +109,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   await endHold(startId);
   for (const id of joints) await write('bubble', { jointId: id, result: 'no bubbles' });
   await write('released', { outdoors: true });
-  await sign('pressure-test');
+  await sign(pressureTest);
   await write('pump-setup', {
     ...PUMP_SETUP,
     method: demo.kept ? 'triple' : 'single-deep',
@@ -152,7 +157,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   );
   if (demo.reach === 'standing') return;
   if (evacuationView(await sheetFor(database, lead, jobId)).stage !== 'proven') return;
-  await sign('evacuate');
+  await sign(evacuate);
   await write('vacuum-broken', { by: 'factory charge', toPsig: 2, gaugeProtected: true });
   const supply = (await cylindersStore.list(database, lead.companyId)).find(
     (c) => c.use === 'supply' && c.refrigerant === demo.plate.refrigerant,

@@ -1,8 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import { CONFIRMATIONS } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
-import { buildUpOf } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
+import { buildUpOf } from '@/core/phases/charge/charge-sheet';
+import { charge } from '@/core/phases/charge/phase';
+import { handOver } from '@/core/phases/hand-over/phase';
+import { startUp } from '@/core/phases/start-up/phase';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -135,7 +138,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
   }
   if (story.kind === 'finished' && story.overrideVacuum) {
     await recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG });
-    await override(database, lead, jobId, 'charge', {
+    await override(database, lead, jobId, charge, {
       id: uuid(),
       gate: 'standing-vacuum',
       reason: story.overrideVacuum,
@@ -146,7 +149,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
   const sheet = await sheetFor(database, lead, jobId);
   const charged = await weighIn(database, lead, sheet, missingOz);
-  await signPhase(database, lead, jobId, 'charge', uuid());
+  await signPhase(database, lead, jobId, charge, uuid());
   if (story.kind === 'charged') return;
 
   for (const name of CONFIRMATIONS) {
@@ -198,8 +201,8 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
     steps,
     'stopped',
   );
-  await signPhase(database, lead, jobId, 'start-up', uuid());
-  await signPhase(database, lead, jobId, 'hand-over', uuid());
+  await signPhase(database, lead, jobId, startUp, uuid());
+  await signPhase(database, lead, jobId, handOver, uuid());
 }
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */

@@ -2,7 +2,10 @@ import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { coreEnglish } from '@/contract/words/english';
 import { type FitKind, type FitRecords, figurePaths } from '@/core/fit/sheets';
-import { scopeOf, surveyOf } from '@/core/job/before';
+import { scope } from '@/core/phases/scope/phase';
+import { scopeOf } from '@/core/phases/scope/view';
+import { survey } from '@/core/phases/survey/phase';
+import { surveyOf } from '@/core/phases/survey/view';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { beforeSubject } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
@@ -110,7 +113,7 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
       indoorId: idOf(indoor),
     });
   }
-  if (demo.reach !== 'surveying') await signPhase(database, lead, jobId, 'survey', uuid());
+  if (demo.reach !== 'surveying') await signPhase(database, lead, jobId, survey, uuid());
   if (demo.reach === 'scope-signed') await agree(database, lead, jobId, demo.customer);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
   if (demo.foundLater) await tell(demo.foundLater as Record<string, FactValue>);
@@ -135,7 +138,7 @@ async function agree(database: Database, lead: Person, jobId: string, customer: 
     });
   for (const d of (await now()).disclosures) await sign(`disclosure:${d.id}`, d.text);
   await sign('scope', (await now()).text);
-  await signPhase(database, lead, jobId, 'scope', uuid());
+  await signPhase(database, lead, jobId, scope, uuid());
 }
 
 /** A made-up hand. */

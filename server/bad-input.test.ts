@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOG } from '@/core/catalog';
-import { ENTRY_KINDS } from '@/core/circuit/log/entry-bodies';
 import { FIT_KINDS } from '@/core/fit/sheets';
+import { ENTRY_KINDS } from '@/core/phases/log/entry-bodies';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
 

@@ -1,7 +1,7 @@
 import { request } from 'node:http';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { EMPTY_CYLINDER, OLD_CHARGE } from '@/core/circuit/log/sample-entries';
+import { EMPTY_CYLINDER, OLD_CHARGE } from '@/core/phases/log/sample-entries';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from './testing/harness';
 

@@ -1,4 +1,4 @@
-import type { BuiltPhase } from './phases';
+import type { Phase } from './phases';
 import type { JobSheet } from './sheet';
 
 /** What no real instrument of the crew gave is marked on every screen and paper: simulated before replayed. */
@@ -10,12 +10,12 @@ export function markOf(sources: Iterable<string>): Marked {
 }
 
 /** Every source that a job's record rests on, of one phase or of the whole job. */
-export function sourcesOf(sheet: JobSheet, phase?: BuiltPhase): string[] {
+export function sourcesOf(sheet: JobSheet, phase?: Phase): string[] {
   const own = <T extends { phase: string; source: string }>(list: readonly T[]): string[] =>
     list.filter((x) => phase === undefined || x.phase === phase).map((x) => x.source);
   return [...own(sheet.measurements), ...own(sheet.circuitLog)];
 }
 
 /** How a page is marked: by what its phase rests on and by the instruments that run on it now. The hand-over rests on all. */
-export const markedOn = (sheet: JobSheet, phase: BuiltPhase, running?: { source: string }): Marked =>
+export const markedOn = (sheet: JobSheet, phase: Phase, running?: { source: string }): Marked =>
   markOf([...sourcesOf(sheet, phase === 'hand-over' ? undefined : phase), ...(running ? [running.source] : [])]);

@@ -1,5 +1,3 @@
-import type { BuiltPhase } from './phases';
-
 /** What a person is in the company. */
 export const ROLES = ['owner', 'office', 'lead', 'helper'] as const;
 export type Role = (typeof ROLES)[number];
@@ -32,7 +30,3 @@ export type Act = keyof typeof MAY;
 
 export const may = (role: Role | undefined, act: Act): boolean =>
   role !== undefined && (MAY[act] as readonly Role[]).includes(role);
-
-/** An estimator signs what is found and agreed; what is done and proven is signed by a lead. */
-export const signs = (phase: BuiltPhase): Act =>
-  phase === 'survey' || phase === 'scope' ? 'sign-before' : 'sign-work';

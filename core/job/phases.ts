@@ -17,19 +17,6 @@ export const PHASES = [
 ] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** Phases that have a screen. One not built yet may hold a typed record that a gate reads. */
-export const BUILT_PHASES = [
-  'survey',
-  'scope',
-  'recover',
-  'join',
-  'pressure-test',
-  'evacuate',
-  'charge',
-  'start-up',
-  'hand-over',
-] as const satisfies readonly Phase[];
-export type BuiltPhase = (typeof BUILT_PHASES)[number];
 /** Phases whose readings and movements are recorded. */
 export const READING_PHASES = ['charge', 'start-up', 'hand-over'] as const satisfies readonly Phase[];
 

@@ -1,4 +1,3 @@
-import type { CircuitEntry } from '@/core/circuit/log/circuit-log';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { TransitionRule } from '@/core/circuit/transition-rules';
@@ -6,8 +5,9 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
-import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
-import type { BuiltPhase, Phase } from '@/core/job/phases';
+import type { Certification, Override } from '@/core/job/gates';
+import type { Phase } from '@/core/job/phases';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import type { Choice } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
 import type { ScopeSchools } from '@/core/scope/schools';
@@ -51,7 +51,7 @@ export type SheetRun = {
 
 export type SheetSignOff = {
   id: string;
-  phase: BuiltPhase;
+  phase: Phase;
   by: string;
   certificate: string | null;
   at: string;
@@ -94,6 +94,15 @@ export type ScopeRecord = {
   indoor: LibraryItem | null;
   /** Null while one of the two is not chosen. */
   pairListed: boolean | null;
+};
+
+export type VacuumRecord = {
+  endMicrons: number;
+  heldMin: number;
+  by: string;
+  at: string;
+  /** Why nothing of the circuit before it was written down; a lead gives it. */
+  reason?: string;
 };
 
 /** Everything that one job's screens and judgements need, except the samples of its runs. */
@@ -158,3 +167,6 @@ export const isEquipped = (sheet: JobSheet): sheet is EquippedSheet => sheet.cir
 /** Handed over: the sheet is closed, and only an amendment adds to it. */
 export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>
   sheet.signOffs.some((s) => s.phase === 'hand-over');
+
+export const isSigned = (sheet: Pick<JobSheet, 'signOffs'>, phase: Phase): boolean =>
+  sheet.signOffs.some((s) => s.phase === phase);

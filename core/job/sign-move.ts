@@ -2,7 +2,7 @@ import { tell } from '@/core/job/words';
 import { list } from '@/core/words/said';
 import { type Gate, passes } from './gates';
 import type { Move } from './move';
-import { type BuiltPhase, PHASE_NOUNS } from './phases';
+import { PHASE_NOUNS, type Phase } from './phases';
 
 /**
  * The signature of a phase whose every gate holds or was let pass by a lead: what was let pass is told with its reason.
@@ -11,7 +11,7 @@ import { type BuiltPhase, PHASE_NOUNS } from './phases';
  * @param holds what is said when nothing was let pass
  */
 export function signMove(
-  phase: BuiltPhase,
+  phase: Phase,
   gates: readonly Gate[],
   maySign: boolean,
   holds: Pick<Move, 'say' | 'because'> = {

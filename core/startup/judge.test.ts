@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { nextOf } from '@/core/job/start-up-sheet';
+import { nextOf } from '@/core/phases/start-up/start-up-sheet';
 import { typed } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
 import { judgeStartUp } from './judge';

@@ -1,4 +1,4 @@
-import type { Switches } from '@/core/job/circuit/live/told-switches';
+import type { Switches } from '@/core/phases/live/told-switches';
 import type { RunSample } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
 

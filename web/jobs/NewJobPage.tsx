@@ -14,8 +14,8 @@ import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 import { useAct } from '@/web/kit/use-act';
-import { PlateFields, showProblems } from '@/web/phases/system/PlateFields';
-import { EMPTY_PLATE, type PlateText } from '@/web/phases/system/plate-form';
+import { PlateFields, showProblems } from '@/web/phases/equipment/PlateFields';
+import { EMPTY_PLATE, type PlateText } from '@/web/phases/equipment/plate-form';
 import { LANGUAGE_CHOICES, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 

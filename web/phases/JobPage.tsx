@@ -1,7 +1,8 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { type ComponentType, type LazyExoticComponent, lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { isEquipped } from '@/core/job/sheet';
-import { standingOf } from '@/core/job/sheet-gates';
+import { benchOf, PHASES_BUILT, phaseById } from '@/core/phases/registry';
+import { standingOf } from '@/core/phases/standing';
 import { useFeed } from '@/web/api/use-feed';
 import { useJobSheet } from '@/web/api/use-job-sheet';
 import { useMe } from '@/web/api/use-me';
@@ -10,41 +11,18 @@ import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
 import { readAs, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { JobView } from './job-context';
+import type { EquippedView, JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
 import { NoEquipment } from './NoEquipment';
 
-const ChargePage = lazy(() => import('./charge/ChargePage'));
-const StartUpPage = lazy(() => import('./start-up/StartUpPage'));
-const HandOverPage = lazy(() => import('./hand-over/HandOverPage'));
-const SurveyPage = lazy(() => import('./survey/SurveyPage'));
-const ScopePage = lazy(() => import('./scope/ScopePage'));
-const FitPage = lazy(() => import('./fit/FitPage'));
-const RecoverPage = lazy(() => import('./recover/RecoverPage'));
-const JoinPage = lazy(() => import('./join/JoinPage'));
-const PressurePage = lazy(() => import('./pressure-test/PressurePage'));
-const EvacuatePage = lazy(() => import('./evacuate/EvacuatePage'));
-const EquipmentPage = lazy(() => import('./system/EquipmentPage'));
-
-/** Phases of the circuit that stream: their pages show their own last run. */
-const RECORDED = { recover: true, 'pressure-test': true, evacuate: true } as const;
-
-const PAGES = {
-  survey: SurveyPage,
-  scope: ScopePage,
-  fit: FitPage,
-  recover: RecoverPage,
-  'hand-over': HandOverPage,
-  equipment: EquipmentPage,
-} as const;
-/** Pages that work on the new equipment; without it they say what to do first. */
-const EQUIPPED_PAGES = {
-  join: JoinPage,
-  'pressure-test': PressurePage,
-  evacuate: EvacuatePage,
-  charge: ChargePage,
-  'start-up': StartUpPage,
-} as const;
+type Page = LazyExoticComponent<ComponentType<JobView> | ComponentType<EquippedView>>;
+/** The page of each phase by the name of its folder; fit sheets and equipment stand beside them. */
+const PAGES = new Map<string, Page>(
+  Object.entries(import.meta.glob<{ default: ComponentType<JobView> }>('./*/*Page.tsx')).map(([file, load]) => [
+    file.split('/')[1]!,
+    lazy(load),
+  ]),
+);
 
 export default function JobPage() {
   const { jobId = '', phase } = useParams();
@@ -56,9 +34,10 @@ export default function JobPage() {
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const run = sheet?.runs.find((r) => r.state === 'running');
-  const ownPhase = phase && phase in RECORDED ? phase : 'start-up';
-  // On a page that streams, its own run is shown, even while that of another phase goes on.
-  const shown = run && (run.phase === ownPhase || !(phase && phase in RECORDED)) ? run : undefined;
+  const hasBench = phase !== undefined && benchOf(phase) !== undefined;
+  const ownPhase = hasBench ? phase : 'start-up';
+  // On a page with a bench its own run is shown, even while that of another phase goes on.
+  const shown = run && (run.phase === ownPhase || !hasBench) ? run : undefined;
   const pastRun = shown ? undefined : sheet?.runs.filter((r) => r.phase === ownPhase).at(-1);
   const feed = useFeed(shown?.id ?? pastRun?.id, generation);
   const waiting = sheet && run ? unsheetedOz({ feed, run, sheet }) !== 0 : false;
@@ -73,18 +52,10 @@ export default function JobPage() {
     'g j': () => navigate('/jobs'),
     'g f': () => navigate('/formulas'),
     'g e': () => go('equipment'),
-    'g v': () => go('survey'),
-    'g o': () => go('scope'),
     'g t': () => go('fit'),
     'g l': () => navigate('/library'),
-    'g r': () => go('recover'),
-    'g n': () => go('join'),
-    'g p': () => go('pressure-test'),
-    'g u': () => go('evacuate'),
     'g y': () => navigate('/cylinders'),
-    'g c': () => go('charge'),
-    'g s': () => go('start-up'),
-    'g h': () => go('hand-over'),
+    ...Object.fromEntries(PHASES_BUILT.map((p) => [`g ${p.key}`, () => go(p.id)])),
     '?': () => setHelp(true),
   });
   if (!sheet || !me) {
@@ -101,9 +72,9 @@ export default function JobPage() {
       </main>
     );
   }
-  const Page = PAGES[phase as keyof typeof PAGES];
-  const Equipped = EQUIPPED_PAGES[phase as keyof typeof EQUIPPED_PAGES];
-  if (!Page && !Equipped) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
+  const Page = phase && PAGES.get(phase);
+  if (!Page) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
+  const here = phaseById(phase);
   const view: JobView = {
     sheet,
     me,
@@ -115,12 +86,10 @@ export default function JobPage() {
   };
   return (
     <Suspense fallback={<Waiting />}>
-      {Page ? (
-        <Page key={`${jobId}-${phase}`} {...view} />
-      ) : isEquipped(sheet) ? (
-        <Equipped key={`${jobId}-${phase}`} {...view} sheet={sheet} />
+      {here?.equipped && !isEquipped(sheet) ? (
+        <NoEquipment sheet={sheet} active={here.id} />
       ) : (
-        <NoEquipment sheet={sheet} active={phase as keyof typeof EQUIPPED_PAGES} />
+        <Page key={`${jobId}-${phase}`} {...(view as EquippedView)} />
       )}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </Suspense>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { movementsOf, WITHDRAWN } from '@/core/job/charge-sheet';
+import { movementsOf, WITHDRAWN } from '@/core/job/movements';
 import { shown } from '@/core/units/format';
 import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import type { BuiltPhase } from '@/core/job/phases';
+import type { Phase } from '@/core/job/phases';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/web/kit/Button';
@@ -9,7 +9,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 /** A phase that works on the new equipment, before anyone knows which that is. */
-export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: BuiltPhase }) {
+export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase }) {
   const navigate = useNavigate();
   return (
     <JobFrame

@@ -1,6 +1,6 @@
-import { movementsOf } from '@/core/job/charge-sheet';
-import { toldLeftOz } from '@/core/job/circuit/live/told-system';
+import { movementsOf } from '@/core/job/movements';
 import type { Weighing } from '@/core/job/weighing-move';
+import { toldLeftOz } from '@/core/phases/live/told-system';
 import type { JobView } from './job-context';
 
 /** Ounces moved by the weighing that goes on now, from the streaming scale; undefined when none does. */

@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
-import type { BuiltPhase } from '@/core/job/phases';
+import type { Phase } from '@/core/job/phases';
 import { post } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
@@ -11,7 +11,7 @@ import type { JobView } from './job-context';
 export type Own = { [K in Action['kind']]?: (action: Extract<Action, { kind: K }>) => unknown };
 
 /** The one dispatcher of next moves: what the page does not do itself is done here, the same in every phase. */
-export function usePress(view: JobView, phase: BuiltPhase, own: Own) {
+export function usePress(view: JobView, phase: Phase, own: Own) {
   const { sheet, actions, run } = view;
   const navigate = useNavigate();
   const { busy, problem, act } = useAct();

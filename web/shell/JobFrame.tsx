@@ -4,25 +4,24 @@ import { Link, NavLink } from 'react-router';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { worstOf } from '@/core/finding/order';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
-import { beganWithSurvey, fitContextOf, hasCircuit, scopeOf, surveyOf, systemWords } from '@/core/job/before';
-import { movementsOf } from '@/core/job/charge-sheet';
-import { circuitPhasesOf, isCircuitPhase } from '@/core/job/circuit/circuit-views';
-import { passes } from '@/core/job/gates';
 import type { Marked } from '@/core/job/marked';
-import { BUILT_PHASES, type BuiltPhase, PHASE_GROUPS, PHASE_WORDS } from '@/core/job/phases';
-import { isEquipped, type JobSheet } from '@/core/job/sheet';
-import { notNeeded, phasesOf, sheetGates, signedPhases } from '@/core/job/sheet-gates';
-import { startUpSystem } from '@/core/job/start-up-sheet';
-import { clock, value } from '@/core/words/said';
+import { PHASE_GROUPS, PHASE_WORDS, type Phase } from '@/core/job/phases';
+import { isSigned, type JobSheet } from '@/core/job/sheet';
+import type { PhaseDescriptor } from '@/core/phases/phase';
+import { phaseById } from '@/core/phases/registry';
+import { fitContextOf } from '@/core/phases/scope/view';
+import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
+import { hasCircuit, systemWords } from '@/core/phases/survey/view';
+import { list, lower, value } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
-import { lbOz, say, sayLow } from '@/web/words/say';
+import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { PersonMenu } from './TopBar';
 
 type Props = {
   sheet: JobSheet;
-  active: BuiltPhase | 'equipment' | 'fit';
+  active: Phase | 'equipment' | 'fit';
   /** Marks what is read on this page, when it is no real instrument's. */
   marked?: Marked;
   /** The bench: the picture of the work. */
@@ -92,11 +91,9 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
 /** Drawn anew only when the sheet is another one: a live reading does not judge the fit sheets again. */
 const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
   const strip = useShowCurrent<HTMLElement>(active);
-  const signed = signedPhases(sheet);
   const circuit = hasCircuit(sheet);
-  const kept = circuitPhasesOf(sheet);
   const skipped = notNeeded(sheet);
-  const current = phasesOf(sheet).find((p) => !signed[p]);
+  const current = phasesOf(sheet).find((p) => !isSigned(sheet, p));
   const item =
     'relative flex shrink-0 items-center gap-1.5 px-2 py-2 max-lg:text-[14.5px] lg:gap-2.5 lg:px-3 lg:pl-5 font-[520] aria-[current=page]:bg-sheet aria-[current=page]:font-[700] aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:aria-[current=page]:shadow-[inset_5px_0_0_var(--copper)] touch';
   return (
@@ -111,34 +108,29 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
         <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
       </NavLink>
       {PHASE_GROUPS.map(({ group, phases }) => {
-        const built = phases.filter(
-          (p): p is BuiltPhase =>
-            (BUILT_PHASES as readonly string[]).includes(p) &&
-            (circuit || (p !== 'charge' && p !== 'start-up')) &&
-            (!isCircuitPhase(p) || kept.includes(p) || p === active) &&
-            !((skipped?.phases as readonly string[] | undefined)?.includes(p) && p !== active),
-        );
-        const folded = skipped?.phases.filter((p) => (phases as readonly string[]).includes(p) && p !== active) ?? [];
+        const built = phases.flatMap((id) => phaseById(id) ?? []).filter((p) => inRail(p, sheet, active));
+        const folded = skipped.filter((s) => phases.includes(s.phase) && s.phase !== active);
         if (built.length === 0 && folded.length === 0) return null;
         return (
           <div key={phases[0]} className="flex shrink-0 lg:block">
             <h2 className="mt-4 mb-1 hidden pl-5 text-[12px] font-[600] text-ink2 lg:block">{say(group)}</h2>
-            {built.map((phase) => (
-              <NavLink
-                key={phase}
-                to={`/jobs/${sheet.job.id}/${phase}`}
-                aria-current={active === phase ? 'page' : undefined}
-                className={item}
-              >
-                <Mark kind={markOf(sheet, phase, signed, current)} />
-                <span className="leading-tight">
-                  {say(PHASE_WORDS[phase])}
-                  <span className="hidden text-[12px] font-[450] text-ink2 lg:block">
-                    {noteOf(sheet, phase, signed)}
+            {built.map((phase) => {
+              const note = noteOf(phase, sheet);
+              return (
+                <NavLink
+                  key={phase.id}
+                  to={`/jobs/${sheet.job.id}/${phase.id}`}
+                  aria-current={active === phase.id ? 'page' : undefined}
+                  className={item}
+                >
+                  <Mark kind={note.mark ?? markOf(sheet, phase.id, current)} />
+                  <span className="leading-tight">
+                    {say(PHASE_WORDS[phase.id])}
+                    <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{say(note.say)}</span>
                   </span>
-                </span>
-              </NavLink>
-            ))}
+                </NavLink>
+              );
+            })}
             {folded.length ? (
               <p
                 className="hidden px-3 py-1.5 pl-5 text-[12px] leading-tight text-ink2 lg:block"
@@ -146,8 +138,8 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               >
                 {say(
                   tell('web.not-needed-because', {
-                    folded: folded.map((p) => say(PHASE_WORDS[p])).join(', '),
-                    because: sayLow(skipped!.because),
+                    folded: list(folded.map((f) => PHASE_WORDS[f.phase])),
+                    because: lower(folded[0]!.because),
                   }),
                 )}
               </p>
@@ -173,12 +165,9 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
   );
 });
 
-const RUNNING_WORDS: Partial<Record<BuiltPhase, string>> = {
-  recover: say(value('recovering')),
-  'pressure-test': say(tell('web.under-nitrogen')),
-  evacuate: say(tell('web.on-pump')),
-  charge: say(tell('web.weighing-in')),
-};
+/** A phase stands in the rail when the job goes through it, or it is open, or it always does. */
+const inRail = (phase: PhaseDescriptor, sheet: JobSheet, active: Props['active']): boolean =>
+  phase.always === true || phase.id === active || phase.needed(sheet);
 
 const fitChecks = (sheet: JobSheet) => {
   const context = fitContextOf(sheet);
@@ -198,39 +187,7 @@ function fitNote(sheet: JobSheet): string {
   return look ? say(tell('web.to-look-at', { look })) : say(tell('web.filled-in', { n }));
 }
 
-function markOf(
-  sheet: JobSheet,
-  phase: BuiltPhase,
-  signed: Partial<Record<BuiltPhase, boolean>>,
-  current: BuiltPhase | undefined,
-): MarkKind {
-  if (phase === 'scope' && signed.scope && scopeOf(sheet).change) return 'look-again';
-  if (signed[phase]) return sheet.overrides.some((o) => o.phase === phase) ? 'override' : 'good';
+function markOf(sheet: JobSheet, phase: Phase, current: Phase | undefined): MarkKind {
+  if (isSigned(sheet, phase)) return sheet.overrides.some((o) => o.phase === phase) ? 'override' : 'good';
   return phase === current ? 'now' : 'to-come';
-}
-
-/** Under each phase: what it holds when signed, or the gate that holds it. */
-function noteOf(sheet: JobSheet, phase: BuiltPhase, signed: Partial<Record<BuiltPhase, boolean>>): string {
-  if (signed[phase]) {
-    if (phase === 'scope' && scopeOf(sheet).change) return say(tell('web.changed-not-answered'));
-    if (phase === 'charge' && isEquipped(sheet)) return lbOz(startUpSystem(sheet).chargeInOz);
-    return say(tell('web.signed-at', { at: clock(sheet.signOffs.find((s) => s.phase === phase)?.at ?? '') }));
-  }
-  if (phase === 'charge' && movementsOf(sheet.measurements).length) return say(tell('web.weighing-in'));
-  if (phase === 'start-up' && sheet.runs.some((r) => r.phase === 'start-up' && r.state === 'running'))
-    return say(value('running'));
-  if ((phase === 'survey' || phase === 'scope') && !beganWithSurvey(sheet)) return say(tell('web.none-on-this-job'));
-  if (phase === 'survey') {
-    const open = surveyOf(sheet).neverAsked.length;
-    return open ? say(tell('web.to-ask', { open })) : say(tell('web.ready-to-sign'));
-  }
-  if (sheet.runs.some((r) => r.phase === phase && r.state === 'running'))
-    return RUNNING_WORDS[phase] ?? say(value('running'));
-  const held = sheetGates(sheet, phase).find((g) => !passes(g));
-  if (!held) return say(tell('web.ready-to-sign'));
-  return say(
-    tell('web.waits-for', {
-      phase: held.asks,
-    }),
-  );
 }

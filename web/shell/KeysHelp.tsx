@@ -1,21 +1,15 @@
+import { PHASE_WORDS } from '@/core/job/phases';
+import { PHASES_BUILT } from '@/core/phases/registry';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 const LIST: [string, string][] = [
   ['g j', say(tell('web.jobs'))],
-  ['g v', say(tell('web.survey'))],
-  ['g o', say(tell('web.scope'))],
-  ['g t', say(tell('web.fit-sheets'))],
   ['g e', say(tell('web.equipment'))],
-  ['g r', say(tell('web.recover'))],
-  ['g n', say(tell('web.join'))],
-  ['g p', say(tell('web.pressure-test'))],
-  ['g u', say(tell('web.evacuate'))],
+  ['g t', say(tell('web.fit-sheets'))],
+  ...PHASES_BUILT.map((p): [string, string] => [`g ${p.key}`, say(PHASE_WORDS[p.id])]),
   ['g y', say(tell('web.cylinders'))],
-  ['g c', say(tell('web.charge'))],
-  ['g s', say(tell('web.start-up'))],
-  ['g h', say(tell('web.hand-over'))],
   ['g l', say(tell('web.equipment-library'))],
   ['g f', say(tell('web.formulas-and-sources'))],
   ['n', say(tell('web.do-next-move'))],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { EMPTY_CYLINDER } from '@/core/circuit/log/sample-entries';
+import { EMPTY_CYLINDER } from '@/core/phases/log/sample-entries';
 import { english } from '@/core/words/testing/english';
 import { type Cylinder, cylinderFillOf } from './cylinder';
 import { mayTake, recoveryCylinder, roomOz } from './cylinder-choice';

@@ -1,6 +1,6 @@
-import type { EntryBody } from '@/core/circuit/log/entry-bodies';
 import { tell } from '@/core/circuit/recovery/words';
 import type { CircuitSchools } from '@/core/circuit/schools';
+import type { EntryBody } from '@/core/phases/log/entry-bodies';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { PSI_PER_INHG } from '@/core/units/units';
 import type { Said } from '@/core/words/said';

@@ -37,9 +37,6 @@ export type Bench =
 export type BenchKind = Bench['kind'];
 export type BenchOrder = NitrogenCommand | VacuumCommand | RecoveryCommand;
 
-export const BENCH_OF_PHASE = { recover: 'recovery', 'pressure-test': 'nitrogen', evacuate: 'vacuum' } as const;
-export type BenchPhase = keyof typeof BENCH_OF_PHASE;
-
 export const BENCH_CHANNELS: Record<BenchKind, readonly string[]> = {
   nitrogen: NITROGEN_CHANNELS,
   vacuum: VACUUM_CHANNELS,

@@ -1,16 +1,16 @@
 import { createHash } from 'node:crypto';
 import type { NewCircuitEntry } from '@/contract/circuit';
-import { standingEntries } from '@/core/circuit/log/circuit-log';
+import { may } from '@/core/job/permissions';
+import type { JobSheet } from '@/core/job/sheet';
+import { refusesEntry } from '@/core/phases/entry-rules';
+import { standingEntries } from '@/core/phases/log/circuit-log';
 import {
   ENTRY_BODIES,
   type EntryBody,
   type EntryKind,
   type EntryPhase,
   phaseOfKind,
-} from '@/core/circuit/log/entry-bodies';
-import { circuitMoveGuard } from '@/core/job/circuit/entry-rules';
-import { may } from '@/core/job/permissions';
-import type { JobSheet } from '@/core/job/sheet';
+} from '@/core/phases/log/entry-bodies';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
@@ -61,7 +61,7 @@ export async function writeEntry(
         message: tell('server.there-is-no-such-cylinder'),
         allowed: tell('server.cylinder-of-your-company'),
       });
-    const refused = circuitMoveGuard(sheet, sent.kind, read.body, {
+    const refused = refusesEntry(sheet, sent.kind, read.body, {
       cylinder,
       today: dayAt(new Date(), sheet.site.timeZone),
       nowMs: Date.now(),

@@ -1,4 +1,4 @@
-import type { CircuitEntry } from '@/core/circuit/log/circuit-log';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import type { Db } from '@/server/db/pool';
 
 type Key = { companyId: string; jobId: string };

@@ -1,7 +1,9 @@
 import { connect } from 'node:net';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { JobSheet } from '@/core/job/sheet';
+import { evacuationView } from '@/core/phases/evacuate/view';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
 import {
   DEAD_PROOF as DEAD,
   EMPTY_CYLINDER,
@@ -9,9 +11,9 @@ import {
   OLD_CHARGE,
   TEST_PLAN as PLAN,
   PUMP_SETUP,
-} from '@/core/circuit/log/sample-entries';
-import { evacuationView, pressureView, recoveryView } from '@/core/job/circuit/circuit-views';
-import type { JobSheet } from '@/core/job/sheet';
+} from '@/core/phases/log/sample-entries';
+import { pressureView } from '@/core/phases/pressure-test/view';
+import { recoveryView } from '@/core/phases/recover/view';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
 import {
   type Client,

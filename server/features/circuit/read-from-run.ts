@@ -1,4 +1,4 @@
-import { type EntryBody, type EntryKind, MOST_STANDING_SAMPLES } from '@/core/circuit/log/entry-bodies';
+import { type EntryBody, type EntryKind, MOST_STANDING_SAMPLES } from '@/core/phases/log/entry-bodies';
 import type { RunSample } from '@/core/startup/live';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';

@@ -1,4 +1,4 @@
-import type { Switches } from '@/core/job/circuit/live/told-switches';
+import type { Switches } from '@/core/phases/live/told-switches';
 import type { Bench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';

@@ -1,8 +1,9 @@
-import { latestOf } from '@/core/circuit/log/circuit-log';
 import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
-import { expectedOz } from '@/core/circuit/recovery/recovery';
-import { recoveryView, volumeOf } from '@/core/job/circuit/circuit-views';
 import type { JobSheet } from '@/core/job/sheet';
+import { volumeOf } from '@/core/phases/join/view';
+import { latestOf } from '@/core/phases/log/circuit-log';
+import { expectedOz } from '@/core/phases/recover/recovery';
+import { recoveryView } from '@/core/phases/recover/view';
 import { type Bench, type BenchKind, nitrogenBench, recoveryBench, vacuumBench } from '@/core/plant/bench/bench';
 import type { NitrogenConfig } from '@/core/plant/bench/nitrogen-bench';
 import type { RecoveryConfig } from '@/core/plant/bench/recovery-bench';

@@ -1,4 +1,4 @@
-import type { Switches } from '@/core/job/circuit/live/told-switches';
+import type { Switches } from '@/core/phases/live/told-switches';
 import type { Bench, BenchOrder } from '@/core/plant/bench/bench';
 import type { RigCommand, RigConfig, RigState } from '@/core/plant/rig';
 import type { SampleBlock, StoredEvent } from './run-data';

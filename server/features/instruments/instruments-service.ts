@@ -2,14 +2,15 @@ import { randomBytes } from 'node:crypto';
 import type { RunCommand, RunPhase } from '@/contract/requests';
 import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { keepsCircuitLog, recoveryView } from '@/core/job/circuit/circuit-views';
-import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
 import { passes } from '@/core/job/gates';
 import { may } from '@/core/job/permissions';
-import { type BuiltPhase, PHASE_WORDS } from '@/core/job/phases';
+import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
-import { mayWork, sheetGates } from '@/core/job/sheet-gates';
-import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchOrder, type BenchPhase } from '@/core/plant/bench/bench';
+import { keepsCircuitLog } from '@/core/phases/circuit-kept';
+import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
+import { benchOf, phaseById } from '@/core/phases/registry';
+import { mayWork, sheetGates } from '@/core/phases/standing';
+import { BENCH_ORDERS, type BenchOrder } from '@/core/plant/bench/bench';
 import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
@@ -107,10 +108,10 @@ async function feedFor(
   sheet: JobSheet,
   phase: RunPhase,
 ): Promise<SystemFeed | BenchFeed> {
-  if (!(phase in BENCH_OF_PHASE))
+  const bench = benchOf(phase);
+  if (!bench)
     return ((await runsStore.rig(database, person.companyId, sheet.job.id)) as SystemFeed | undefined) ?? rigFor(sheet);
   mustHavePhaseBefore(sheet, phase);
-  const bench = BENCH_OF_PHASE[phase as BenchPhase];
   return (
     ((await runsStore.rig(database, person.companyId, sheet.job.id, bench)) as BenchFeed | undefined) ??
     benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined)
@@ -129,8 +130,9 @@ async function cylinderOnScale(
 }
 
 function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
-  const first = sheetGates(sheet, phase as BuiltPhase)[0];
-  if (first && FIRST_GATES.has(first.id) && !passes(first))
+  const { runsAfter } = phaseById(phase)!;
+  const first = sheetGates(sheet, phase).find((g) => g.id === runsAfter);
+  if (first && !passes(first))
     throw new Problem('gate-held', {
       field: first.id,
       message: tell('server.waits', { phaseWords: PHASE_WORDS[phase], say: first.say }),
@@ -138,8 +140,6 @@ function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
       job: sheet.job.id,
     });
 }
-/** The phase before: nothing of the next one runs until it is signed. */
-const FIRST_GATES = new Set(['removal-released', 'join-signed', 'pressure-signed']);
 
 /** A run for instruments of the crew's own: they find it by the token, which is told once. */
 export function openPortRun(

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { movementsOf } from '@/core/job/charge-sheet';
+import { movementsOf } from '@/core/job/movements';
 import {
   type Client,
   movement,

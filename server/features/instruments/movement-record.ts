@@ -1,7 +1,7 @@
 import { v5 as uuidv5 } from 'uuid';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { SCALE_UNCERTAINTY_OZ } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
+import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
 import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';

@@ -1,12 +1,14 @@
 import { createHash } from 'node:crypto';
-import { BENCH_CHANNELS, BENCH_OF_PHASE, type BenchPhase } from '@/core/plant/bench/bench';
+import { benchOf } from '@/core/phases/registry';
+import { BENCH_CHANNELS } from '@/core/plant/bench/bench';
 import { CHANNELS } from '@/core/plant/channels';
 
 export const tokenHash = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** What may be sent into a run of a phase. */
 export function channelsOf(phase: string): string[] {
-  return phase in BENCH_OF_PHASE ? [...BENCH_CHANNELS[BENCH_OF_PHASE[phase as BenchPhase]]] : [...CHANNELS];
+  const bench = benchOf(phase);
+  return [...(bench ? BENCH_CHANNELS[bench] : CHANNELS)];
 }
 
 /** A reading is what the channel's unit allows at all; the judgement looks closer. */

@@ -1,5 +1,5 @@
-import { buildUpOf } from '@/core/job/charge-sheet';
 import type { JobSheet } from '@/core/job/sheet';
+import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/parameters';
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';

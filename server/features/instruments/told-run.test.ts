@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/core/circuit/log/sample-entries';
-import { movementsOf } from '@/core/job/charge-sheet';
-import { recoveryView } from '@/core/job/circuit/circuit-views';
+import { movementsOf } from '@/core/job/movements';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { recoveryView } from '@/core/phases/recover/view';
 import { Gauge } from '@/server/testing/gauge';
 import { type Client, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
 import { InstrumentPort } from './instrument-port';

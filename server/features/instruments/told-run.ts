@@ -1,7 +1,8 @@
 import type { RunCommand } from '@/contract/requests';
-import { afterTold, type Switches, toldAtFirst } from '@/core/job/circuit/live/told-switches';
-import { SYSTEM_TOLD, type SystemTold, systemAtFirst, tellSystem } from '@/core/job/circuit/live/told-system';
-import { BENCH_OF_PHASE, BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/bench/bench';
+import { afterTold, type Switches, toldAtFirst } from '@/core/phases/live/told-switches';
+import { SYSTEM_TOLD, type SystemTold, systemAtFirst, tellSystem } from '@/core/phases/live/told-system';
+import { benchOf } from '@/core/phases/registry';
+import { BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/bench/bench';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
@@ -13,8 +14,6 @@ import type { StoredEvent } from './run-data';
 
 /** What the scale shows is the mean of its last seconds: a tap comes when it has come to rest. */
 const SCALE_MEAN_S = 3;
-
-const benchOf = (phase: string): BenchKind | undefined => (BENCH_OF_PHASE as Partial<Record<string, BenchKind>>)[phase];
 
 /** How the crew's own gear stands when its instruments are connected. */
 export const toldOf = (phase: string): Switches => {

@@ -3,9 +3,9 @@ import { circuitSchools } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
 import type { Plate } from '@/core/equipment/plate';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
-import type { Certification, Override, VacuumRecord } from '@/core/job/gates';
-import type { BuiltPhase, Phase } from '@/core/job/phases';
-import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord } from '@/core/job/sheet';
+import type { Certification, Override } from '@/core/job/gates';
+import type { Phase } from '@/core/job/phases';
+import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
@@ -153,7 +153,7 @@ async function readOverrides(db: Db, companyId: string, jobId: string) {
 async function readSignOffs(db: Db, companyId: string, jobId: string): Promise<SheetSignOff[]> {
   const rows = await db.rows<{
     id: string;
-    phase: BuiltPhase;
+    phase: Phase;
     by: string;
     certificate: string | null;
     at: Date;

@@ -1,9 +1,9 @@
-import { systemWords } from '@/core/job/before';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
-import { standingOf } from '@/core/job/sheet-gates';
-import { type RunData, recordedStartUp, roundsOf } from '@/core/job/start-up-sheet';
 import { tell } from '@/core/job/words';
+import { standingOf } from '@/core/phases/standing';
+import { type RunData, recordedStartUp, roundsOf } from '@/core/phases/start-up/start-up-sheet';
+import { systemWords } from '@/core/phases/survey/view';
 import { LANGUAGES } from '@/core/words/render';
 import { day, value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';

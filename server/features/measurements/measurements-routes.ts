@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { typedMeasurementsSchema, withdrawMovementSchema } from '@/contract/requests';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { sheetGates } from '@/core/phases/standing';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { who } from '@/server/who';

@@ -1,9 +1,10 @@
 import type { TypedMeasurement, WithdrawMovement } from '@/contract/requests';
-import { latestOf } from '@/core/circuit/log/circuit-log';
 import { refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
-import { movementsOf, SCALE_UNCERTAINTY_OZ, standing, WITHDRAWN } from '@/core/job/charge-sheet';
-import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
+import { movementsOf, standing, WITHDRAWN } from '@/core/job/movements';
 import type { JobSheet } from '@/core/job/sheet';
+import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
+import { keepsCircuitLog } from '@/core/phases/circuit-kept';
+import { latestOf } from '@/core/phases/log/circuit-log';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
 import type { Said } from '@/core/words/said';
 import { list, q } from '@/core/words/said';

@@ -7,8 +7,8 @@ import {
   signOffSchema,
   vacuumSchema,
 } from '@/contract/requests';
-import { signs } from '@/core/job/permissions';
-import { BUILT_PHASES, type BuiltPhase } from '@/core/job/phases';
+import type { PhaseDescriptor } from '@/core/phases/phase';
+import { phaseById } from '@/core/phases/registry';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
@@ -16,8 +16,8 @@ import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
 
-function phaseOf(name: string): BuiltPhase {
-  const phase = BUILT_PHASES.find((p) => p === name);
+function phaseOf(name: string): PhaseDescriptor {
+  const phase = phaseById(name);
   if (!phase) throw new Problem('not-found', { message: tell('server.no-such-phase') });
   return phase;
 }
@@ -45,7 +45,7 @@ export function phasesRoutes({ database }: Deps): Router {
   router.get('/jobs/:jobId/phases/:phase/gates', async (request, response) => {
     const person = who(request);
     const sheet = await sheetFor(database, person, request.params.jobId);
-    const { gates } = await gatesWithRecorded(database, person, sheet, phaseOf(request.params.phase));
+    const gates = await gatesWithRecorded(database, person, sheet, phaseOf(request.params.phase));
     response.json({ gates });
   });
 
@@ -68,11 +68,10 @@ export function phasesRoutes({ database }: Deps): Router {
   router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
     const person = who(request);
     // An estimator signs what is found and agreed; what is done and proven is signed by a lead.
-    must(person, signs(phaseOf(request.params.phase)));
+    const phase = phaseOf(request.params.phase);
+    must(person, phase.signedBy);
     const { id } = parseBody(signOffSchema, request.body);
-    response
-      .status(201)
-      .json(await signPhase(database, person, request.params.jobId, phaseOf(request.params.phase), id));
+    response.status(201).json(await signPhase(database, person, request.params.jobId, phase, id));
   });
 
   router.post('/sign-offs/:signOffId/amendments', async (request, response) => {

@@ -1,15 +1,12 @@
 import { createHash } from 'node:crypto';
 import type { VacuumRequest } from '@/contract/requests';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
-import { hasCircuit } from '@/core/job/before';
-import { removalGates } from '@/core/job/before-gates';
-import { isCircuitPhase, vacuumWantsReason } from '@/core/job/circuit/circuit-views';
-import type { Gate, VacuumRecord } from '@/core/job/gates';
+import type { Gate } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
-import { type BuiltPhase, PHASE_NOUNS } from '@/core/job/phases';
-import type { JobSheet, StartUpRecord } from '@/core/job/sheet';
-import { sheetGates } from '@/core/job/sheet-gates';
-import { beforeSnapshotOf, circuitSnapshotOf, snapshotOf } from '@/core/job/snapshot';
+import { PHASE_NOUNS } from '@/core/job/phases';
+import type { JobSheet, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
+import { vacuumWantsReason } from '@/core/phases/circuit-kept';
+import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
 import { clock, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
@@ -25,11 +22,6 @@ import { must } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { phasesStore } from './phases-store';
-
-/** Phases with gates. Those of recover hold two things: the release of the removal, and the signature under it. */
-export type GatedPhase = BuiltPhase;
-
-const NEEDS_READINGS: ReadonlySet<BuiltPhase> = new Set(['start-up', 'hand-over']);
 
 export async function recordVacuum(
   database: Database,
@@ -120,24 +112,23 @@ export async function confirm(
   });
 }
 
-export async function gatesWithRecorded(database: Db, person: Person, sheet: JobSheet, phase: GatedPhase) {
-  // A lead may override what holds the release of the removal as well as what holds the signature under it.
-  if (phase === 'recover') return { gates: [...removalGates(sheet), ...sheetGates(sheet, phase)], recorded: undefined };
-  const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(database, person.companyId, sheet) : undefined;
-  return { gates: sheetGates(sheet, phase, recorded), recorded };
+/** What holds a phase now; a lead overrides what holds a release before it as well as what holds its signature. */
+export async function gatesWithRecorded(database: Db, person: Person, sheet: JobSheet, phase: PhaseDescriptor) {
+  const recorded = phase.needsReadings ? await loadRecorded(database, person.companyId, sheet) : undefined;
+  return [...(phase.releaseGates?.(sheet) ?? []), ...gatesIn(phase, sheet, recorded)];
 }
 
 export async function override(
   database: Database,
   person: Person,
   jobId: string,
-  phase: GatedPhase,
+  phase: PhaseDescriptor,
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase}`, jobId, body }))) return;
-    mustBeOpen(sheet, phase);
-    const { gates } = await gatesWithRecorded(db, person, sheet, phase);
+    if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase.id}`, jobId, body }))) return;
+    mustBeOpen(sheet, phase.id);
+    const gates = await gatesWithRecorded(db, person, sheet, phase);
     const gate = gates.find((g) => g.id === body.gate);
     if (!gate)
       throw new Problem('bad-input', {
@@ -150,10 +141,16 @@ export async function override(
         field: 'gate',
         message: tell('server.can-never-be-overridden', { asks: gate.asks }),
       });
-    if (await phasesStore.findOverride(db, jobId, phase, body.gate))
+    if (await phasesStore.findOverride(db, jobId, phase.id, body.gate))
       throw new Problem('other-body', { field: 'gate', message: tell('server.this-gate-is-already-overridden') });
-    await phasesStore.addOverride(db, { ...body, companyId: person.companyId, jobId, phase, personId: person.id });
-    await audit(db, person, jobId, 'gate overridden', { phase, gate: body.gate, reason: body.reason });
+    await phasesStore.addOverride(db, {
+      ...body,
+      companyId: person.companyId,
+      jobId,
+      phase: phase.id,
+      personId: person.id,
+    });
+    await audit(db, person, jobId, 'gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });
   });
 }
 
@@ -172,30 +169,26 @@ export async function signPhase(
   database: Database,
   person: Person,
   jobId: string,
-  phase: BuiltPhase,
+  phase: PhaseDescriptor,
   id: string,
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id, what: `sign ${phase}`, jobId, body: { id } }))) return;
-    const signed = sheet.signOffs.find((s) => s.phase === phase);
+    if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId, body: { id } }))) return;
+    const signed = sheet.signOffs.find((s) => s.phase === phase.id);
     if (signed)
       throw new Problem('already-signed', {
         message: tell('server.signed-this-at', {
           by: signed.by,
-          phaseNouns: PHASE_NOUNS[phase],
+          phaseNouns: PHASE_NOUNS[phase.id],
           at: clock(signed.at),
         }),
       });
-    const recorded = NEEDS_READINGS.has(phase) ? await loadRecorded(db, person.companyId, sheet) : undefined;
-    const gates = sheetGates(sheet, phase, recorded);
+    const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
+    const gates = gatesIn(phase, sheet, recorded);
     if (!gates.every(passes)) throw held(gates);
     const signedAt = new Date();
     const content = {
-      ...(phase === 'survey' || phase === 'scope' || (phase === 'hand-over' && !hasCircuit(sheet))
-        ? beforeSnapshotOf(sheet, phase, gates)
-        : isCircuitPhase(phase)
-          ? circuitSnapshotOf(sheet, phase, gates)
-          : snapshotOf(mustBeEquipped(sheet), phase, gates, recorded)),
+      ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),
       signedBy: person.fullName,
       certificate: person.certificateNumber,
       certification: person.certification,
@@ -207,14 +200,14 @@ export async function signPhase(
       id,
       companyId: person.companyId,
       jobId,
-      phase,
+      phase: phase.id,
       personId: person.id,
       signedAt,
       snapshot,
       contentHash,
     });
-    await audit(db, person, jobId, 'phase signed', { phase, contentHash });
-    if (phase === 'scope') await equipFromScope(db, person, sheet);
+    await audit(db, person, jobId, 'phase signed', { phase: phase.id, contentHash });
+    if (phase.id === 'scope') await equipFromScope(db, person, sheet);
   });
 }
 

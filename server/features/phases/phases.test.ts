@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { sheetGates } from '@/core/phases/standing';
 import type { Quantity } from '@/core/startup/quantities';
 import {
   type Client,

@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import type { Speak } from '@/contract/words/speaker';
-import type { Report } from '@/core/job/report';
+import type { Report } from '@/core/phases/report';
 import { Problem } from '@/server/errors/problem';
 import { tell } from '@/server/words/tell';
 import type { PdfAnswer, PdfOrder } from './pdf-worker';

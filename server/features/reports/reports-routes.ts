@@ -1,6 +1,6 @@
 import { type Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
-import { scopeReport } from '@/core/job/before-report';
+import { scopeReport } from '@/core/phases/scope/report';
 import { LANGUAGES } from '@/core/words/render';
 import type { Deps } from '@/server/deps';
 import { sheetFor } from '@/server/features/jobs/jobs-service';

@@ -1,8 +1,8 @@
-import { hasCircuit } from '@/core/job/before';
-import { furnaceReport } from '@/core/job/furnace-report';
-import { buildReport, type Report } from '@/core/job/report';
-import { sheetGates } from '@/core/job/sheet-gates';
-import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/job/snapshot';
+import { furnaceReport } from '@/core/phases/furnace-report';
+import { buildReport, type Report } from '@/core/phases/report';
+import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
+import { sheetGates } from '@/core/phases/standing';
+import { hasCircuit } from '@/core/phases/survey/view';
 import type { Db } from '@/server/db/pool';
 import { loadRecorded } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';

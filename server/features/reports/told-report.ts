@@ -1,5 +1,5 @@
 import type { Speak } from '@/contract/words/speaker';
-import type { Report } from '@/core/job/report';
+import type { Report } from '@/core/phases/report';
 import { tell } from '@/server/words/tell';
 
 export type ToldTable = { title: string; note?: string; columns: string[]; rows: string[][] };

@@ -1,6 +1,6 @@
 import { plateFromLibrary } from '@/core/equipment/plate-from-library';
-import { lineFoundOf } from '@/core/job/before';
 import type { JobSheet } from '@/core/job/sheet';
+import { lineFoundOf } from '@/core/phases/scope/view';
 import { audit } from '@/server/audit';
 import type { Db } from '@/server/db/pool';
 import { jobsStore } from '@/server/features/jobs/jobs-store';

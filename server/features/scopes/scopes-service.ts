@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import type { NewCustomerSignature, NewDecision } from '@/contract/before';
-import { itemsToRemember, scopeOf, termsOf } from '@/core/job/before';
-import { removalGates } from '@/core/job/before-gates';
 import { passes } from '@/core/job/gates';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
+import { removalGates } from '@/core/phases/scope/gates';
+import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
 import type { ScopeItem } from '@/core/scope/item';
 import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';

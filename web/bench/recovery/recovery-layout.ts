@@ -1,4 +1,4 @@
-import type { OrderEvent } from '@/core/job/circuit/live/stream';
+import type { OrderEvent } from '@/core/phases/live/stream';
 import type { RunSample } from '@/core/startup/live';
 import { OZ_PER_LB } from '@/core/units/units';
 import { say } from '@/web/words/say';

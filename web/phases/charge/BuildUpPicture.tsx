@@ -1,5 +1,5 @@
 import type { WeighInState } from '@/core/circuit/weigh-in';
-import type { BuildUp } from '@/core/job/charge-sheet';
+import type { BuildUp } from '@/core/phases/charge/charge-sheet';
 import { shown } from '@/core/units/format';
 import { useSize } from '@/web/bench/use-size';
 import { lbOz, say } from '@/web/words/say';

@@ -2,14 +2,16 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { odText } from '@/core/circuit/acr-tube';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
 import { plateWarnings } from '@/core/equipment/plate-checks';
-import { type BuildUp, buildUpOf, judgeCharge, movementsOf } from '@/core/job/charge-sheet';
-import { chargeChecks, chargeLabel } from '@/core/job/circuit/charge-record';
 import { markedOn } from '@/core/job/marked';
-import { nextMoveOf } from '@/core/job/next-move';
+import { movementsOf } from '@/core/job/movements';
 import { may } from '@/core/job/permissions';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
+import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
+import { charge } from '@/core/phases/charge/phase';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import { nextMoveOf } from '@/core/phases/phase';
+import { sheetGates } from '@/core/phases/standing';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { dayAt } from '@/core/words/calendar';
@@ -100,10 +102,10 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   }
 
   const { closing, close } = useClosing(live !== undefined && !live.silent);
-  const next = nextMoveOf(sheet, 'charge', {
+  const next = nextMoveOf(charge, sheet, {
     maySign: may(view.me.role, 'sign-work'),
     closing,
-    charge: { sheet, judged, gates, checks, label, live, scale: scaleRun !== undefined },
+    facts: { sheet, judged, gates, checks, label, live, scale: scaleRun !== undefined },
   });
   const weigh = ({ kind, oz }: Weigh): unknown => (scaleRun ? move(kind, oz) : setSheetOpen('typed'));
   const { press, busy, problem, act } = usePress(view, 'charge', {

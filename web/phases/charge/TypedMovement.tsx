@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { keepsCircuitLog } from '@/core/job/circuit/circuit-views';
+import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { value } from '@/core/words/said';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { Button } from '@/web/kit/Button';

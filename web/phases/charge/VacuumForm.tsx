@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { vacuumWantsReason } from '@/core/job/circuit/circuit-views';
-import { DECAY_LEAST_MIN } from '@/core/job/gates';
+import { vacuumWantsReason } from '@/core/phases/circuit-kept';
+import { DECAY_LEAST_MIN } from '@/core/phases/evacuate/gates';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { Notice, Trouble } from '@/web/kit/Notice';

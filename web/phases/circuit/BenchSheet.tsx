@@ -1,5 +1,4 @@
-import { SPEEDS } from '@/contract/requests';
-import type { BenchPhase } from '@/core/plant/bench/bench';
+import { type RunPhase, SPEEDS } from '@/contract/requests';
 import { post } from '@/web/api/http';
 import type { BenchView } from '@/web/api/instrument-feed';
 import { Choice } from '@/web/kit/Choice';
@@ -106,7 +105,7 @@ const SWITCHES: Record<string, readonly Switch[]> = {
 };
 
 /** The instruments of a phase of the circuit: connect, speed and faults of the simulated ones, or the crew's own. */
-export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: BenchPhase; onClose: () => void }) {
+export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: RunPhase; onClose: () => void }) {
   const { feed } = view;
   const run = view.run?.phase === phase ? view.run : undefined;
   // What the crew tells of its own gear is told in the next move, not switched here.

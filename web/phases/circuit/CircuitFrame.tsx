@@ -1,15 +1,15 @@
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
+import type { RunPhase } from '@/contract/requests';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
 import { markedOn } from '@/core/job/marked';
-import { type Live, nextMoveOf } from '@/core/job/next-move';
-import { may, signs } from '@/core/job/permissions';
+import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
-import { sheetGates } from '@/core/job/sheet-gates';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
+import { benchOf } from '@/core/phases/registry';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -29,9 +29,9 @@ import { useEntries } from './use-entries';
 
 export type OpenEntry = { kind: EntryKind; preset?: FieldValues; replaces?: string };
 
-type Props = {
+type Props<Facts> = {
   view: JobView;
-  phase: CircuitPhase;
+  phase: PhaseDescriptor<Facts>;
   /** One line beside the title. */
   about: string;
   checks: readonly Finding[];
@@ -40,7 +40,7 @@ type Props = {
   /** Entries offered by hand. */
   offers: readonly EntryKind[];
   /** What its instruments give now. */
-  live?: Omit<Live, 'maySign'>;
+  live?: Facts;
   children: ReactNode;
   /** Shown under the picture. */
   below?: ReactNode;
@@ -48,9 +48,9 @@ type Props = {
 };
 
 /** The page of one phase of the circuit: picture, figures, checks, gates, log, next move; the same on all four. */
-export function CircuitFrame({
+export function CircuitFrame<Facts>({
   view,
-  phase,
+  phase: descriptor,
   about,
   checks,
   figures,
@@ -59,17 +59,17 @@ export function CircuitFrame({
   children,
   below,
   presets,
-}: Props) {
+}: Props<Facts>) {
   const { sheet, feed } = view;
+  const phase = descriptor.id;
   const write = useEntries(view);
   const navigate = useNavigate();
   const [open, setOpen] = useState<OpenEntry>();
-  const [bench, setBench] = useState(false);
-  const gates = sheetGates(sheet, phase);
+  const [drawer, setDrawer] = useState(false);
+  const gates = gatesIn(descriptor, sheet);
   const signed = sheet.signOffs.some((s) => s.phase === phase);
-  const live = { ...facts, maySign: may(view.me.role, signs(phase)) };
-  const move = nextMoveOf(sheet, phase, live);
-  const streams = phase !== 'join';
+  const move = nextMoveOf(descriptor, sheet, { facts, maySign: may(view.me.role, descriptor.signedBy) });
+  const bench = benchOf(phase);
   const running = view.run?.phase === phase ? view.run : undefined;
 
   const { press, busy, problem } = usePress(view, phase, {
@@ -122,8 +122,8 @@ export function CircuitFrame({
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-[23px]">{say(PHASE_WORDS[phase])}</h1>
           <span className="text-ink2">{about}</span>
-          {streams && !signed ? (
-            <Button tone="quiet" className="ml-auto -my-2" onClick={() => setBench(true)}>
+          {bench && !signed ? (
+            <Button tone="quiet" className="ml-auto -my-2" onClick={() => setDrawer(true)}>
               {say(
                 tell('web.instruments-2', {
                   bench: view.feed.bench && view.feed.bench.speed !== 1 && running ? ` ${view.feed.bench.speed}×` : '',
@@ -146,7 +146,7 @@ export function CircuitFrame({
           onClose={() => setOpen(undefined)}
         />
       ) : null}
-      {bench && phase !== 'join' ? <BenchSheet view={view} phase={phase} onClose={() => setBench(false)} /> : null}
+      {drawer ? <BenchSheet view={view} phase={phase as RunPhase} onClose={() => setDrawer(false)} /> : null}
     </JobFrame>
   );
 }

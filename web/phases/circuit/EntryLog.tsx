@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { type CircuitEntry, standingEntries } from '@/core/circuit/log/circuit-log';
-import type { EntryPhase } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES, entryWords } from '@/core/circuit/log/entry-words';
+import type { Phase } from '@/core/job/phases';
+import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
+import { ENTRY_TITLES, entryWords } from '@/core/phases/log/entry-words';
 import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
@@ -12,7 +12,7 @@ import { ENTRY_FIELDS } from './entry-fields';
 import { useEntries } from './use-entries';
 
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
-export function EntryLog({ view, phase }: { view: JobView; phase: EntryPhase }) {
+export function EntryLog({ view, phase }: { view: JobView; phase: Phase }) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
   const [fixing, setFixing] = useState<CircuitEntry>();

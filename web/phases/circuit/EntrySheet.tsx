@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import useSWR from 'swr';
-import { latestOf } from '@/core/circuit/log/circuit-log';
-import { type EntryBody, type EntryKind, REUSE_TROUBLES } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
-import { isEarlyLook } from '@/core/circuit/pressure/early-look';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { grossByLedger } from '@/core/circuit/recovery/ledger-rules';
-import { pressureView } from '@/core/job/circuit/circuit-views';
+import { latestOf } from '@/core/phases/log/circuit-log';
+import { type EntryBody, type EntryKind, REUSE_TROUBLES } from '@/core/phases/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import { isEarlyLook } from '@/core/phases/pressure-test/early-look';
+import { pressureView } from '@/core/phases/pressure-test/view';
 import { value as stored } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';

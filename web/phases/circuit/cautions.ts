@@ -1,4 +1,4 @@
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 

@@ -1,5 +1,5 @@
-import { ENTRY_BODIES, type EntryKind } from '@/core/circuit/log/entry-bodies';
 import { allowedAt } from '@/core/finding/schema-fields';
+import { ENTRY_BODIES, type EntryKind } from '@/core/phases/log/entry-bodies';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { FieldValues } from './entry-fields';

@@ -1,8 +1,9 @@
-import { entriesOf, latestOf } from '@/core/circuit/log/circuit-log';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
-import { lineFoundOf, lineKept } from '@/core/job/before';
-import { oldChargeFromSurvey, removalFactsFromSurvey, volumeOf } from '@/core/job/circuit/circuit-views';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { volumeOf } from '@/core/phases/join/view';
+import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import { oldChargeFromSurvey, removalFactsFromSurvey } from '@/core/phases/recover/view';
+import { lineFoundOf, lineKept } from '@/core/phases/scope/view';
 import type { FieldValues } from './entry-fields';
 
 const round = (v: number | undefined, digits: number): number | undefined =>

@@ -1,5 +1,5 @@
 import { ACR_INSIDE_IN, odText } from '@/core/circuit/acr-tube';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { ENTRY_BODIES, ENTRY_KINDS, type EntryKind } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { ENTRY_BODIES, ENTRY_KINDS, type EntryKind } from '@/core/phases/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
 import { refusalOf } from './entry-check';
 import { entryDefaults, HIDDEN } from './entry-defaults';
 import { ENTRY_FIELDS } from './entry-fields';

@@ -1,5 +1,5 @@
-import type { CircuitPhase } from '@/core/job/circuit/circuit-views';
-import { type LiveStream, ordersOf } from '@/core/job/circuit/live/stream';
+import type { CircuitPhase } from '@/core/phases/circuit-kept';
+import { type LiveStream, ordersOf } from '@/core/phases/live/stream';
 import type { JobView } from '../job-context';
 
 /** The running instruments of a phase, as its live move reads them; undefined while none run. */

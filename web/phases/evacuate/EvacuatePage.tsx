@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
-import { entriesOf } from '@/core/circuit/log/circuit-log';
 import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
-import { evacuationView } from '@/core/job/circuit/circuit-views';
-import { ordersOf, S_PER_MIN, touchedMin } from '@/core/job/circuit/live/stream';
 import { passes } from '@/core/job/gates';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { evacuate } from '@/core/phases/evacuate/phase';
+import { evacuationView } from '@/core/phases/evacuate/view';
+import { ordersOf, S_PER_MIN, touchedMin } from '@/core/phases/live/stream';
+import { entriesOf } from '@/core/phases/log/circuit-log';
+import { sheetGates } from '@/core/phases/standing';
 import { value } from '@/core/words/said';
 import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
 import { type StripTest, VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
@@ -62,7 +63,7 @@ export default function EvacuatePage(view: EquippedView) {
   });
   const silent = run !== undefined && feed.samples.length > 0 && feed.samples.at(-1)?.values.microns === null;
   const stream = liveStream(view, 'evacuate');
-  const live = stream ? { evacuate: { stream, fits: answer } } : {};
+  const live = stream && { stream, fits: answer };
 
   const gates = sheetGates(sheet, 'evacuate');
   const water = evac.setup ? waterMicrons(evac.setup.body.coldestPipeF) : undefined;
@@ -70,7 +71,7 @@ export default function EvacuatePage(view: EquippedView) {
   return (
     <CircuitFrame
       view={view}
-      phase="evacuate"
+      phase={evacuate}
       about={
         evac.setup
           ? say(

@@ -8,7 +8,7 @@ import {
   type FitSheet,
   figurePaths,
 } from '@/core/fit/sheets';
-import { scopeInputOf } from '@/core/job/before';
+import { scopeInputOf } from '@/core/phases/scope/view';
 import { startFit } from '@/core/scope/fit-start';
 import { type ApiProblem, putAndLeave } from '@/web/api/http';
 import { say } from '@/web/words/say';

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { drierIn } from '@/core/circuit/join/after-run';
-import type { EntryKind } from '@/core/circuit/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/circuit/log/entry-words';
 import { orderFindings } from '@/core/finding/order';
-import { afterRunView } from '@/core/job/circuit/circuit-views';
 import type { EquippedSheet } from '@/core/job/sheet';
+import { drierIn } from '@/core/phases/hand-over/after-run';
+import { afterRunView } from '@/core/phases/hand-over/view';
+import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';

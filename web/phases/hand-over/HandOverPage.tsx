@@ -3,14 +3,15 @@ import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
-import { hasCircuit } from '@/core/job/before';
 import { markedOn } from '@/core/job/marked';
-import { nextMoveOf } from '@/core/job/next-move';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
-import type { Report } from '@/core/job/report';
 import { isEquipped } from '@/core/job/sheet';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { handOver } from '@/core/phases/hand-over/phase';
+import { nextMoveOf } from '@/core/phases/phase';
+import type { Report } from '@/core/phases/report';
+import { sheetGates } from '@/core/phases/standing';
+import { hasCircuit } from '@/core/phases/survey/view';
 import { moment } from '@/core/words/said';
 import { get, post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
@@ -45,7 +46,7 @@ export default function HandOverPage(view: JobView) {
   const proven = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace)) : undefined;
   const pdf = `/api${jobPath}/report.pdf`;
 
-  const move = nextMoveOf(sheet, 'hand-over', { maySign: may(me.role, 'sign-work') });
+  const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
   const { press, busy, problem } = usePress(view, 'hand-over', {
     type: () => setProving(true),
     sign: async () => {

@@ -1,5 +1,5 @@
 import { VERDICT_WORDS, type Verdict } from '@/core/finding/finding';
-import type { Report, ReportTable } from '@/core/job/report';
+import type { Report, ReportTable } from '@/core/phases/report';
 import { type Cell, isSaid } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';

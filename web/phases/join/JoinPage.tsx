@@ -1,6 +1,7 @@
 import type { Verdict } from '@/core/finding/finding';
 import { worstOf } from '@/core/finding/order';
-import { joinView, volumeOf } from '@/core/job/circuit/circuit-views';
+import { join } from '@/core/phases/join/phase';
+import { joinView, volumeOf } from '@/core/phases/join/view';
 import { value } from '@/core/words/said';
 import { LineElevation } from '@/web/bench/line/LineElevation';
 import { Mark } from '@/web/kit/Mark';
@@ -18,15 +19,14 @@ export default function JoinPage(view: EquippedView) {
   const desk = useDesk();
   const write = useEntries(view);
   const { act } = useAct();
-  const join = joinView(sheet);
-  const { run, figures } = join;
+  const { run, figures, checks, joints } = joinView(sheet);
   const signed = sheet.signOffs.some((s) => s.phase === 'join');
-  const of = (...ids: string[]): Verdict => worstOf(join.checks.filter((c) => ids.includes(c.id)));
+  const of = (...ids: string[]): Verdict => worstOf(checks.filter((c) => ids.includes(c.id)));
   const volume = volumeOf(sheet);
   return (
     <CircuitFrame
       view={view}
-      phase="join"
+      phase={join}
       about={
         figures
           ? say(
@@ -46,7 +46,7 @@ export default function JoinPage(view: EquippedView) {
             )
           : say(tell('web.line-set-brazing-under-nitrogen'))
       }
-      checks={join.checks}
+      checks={checks}
       offers={['line-run', 'joint', 'coil-hiss', 'drier', 'expansion-open', 'nitrogen-cylinder', 'fire-watch']}
       figures={
         figures?.suction ? (
@@ -67,7 +67,7 @@ export default function JoinPage(view: EquippedView) {
       }
       below={
         <>
-          {join.joints.length ? <JointLog view={view} /> : null}
+          {joints.length ? <JointLog view={view} /> : null}
           {signed ? null : <Notice kind="look-again">{say(tell('web.recover-and-evacuate-before-any-flame'))}</Notice>}
         </>
       }
@@ -79,7 +79,7 @@ export default function JoinPage(view: EquippedView) {
           vaporOdIn={run.body.vaporOdIn}
           suctionVerdict={of('suction', 'riser')}
           liquidVerdict={of('liquid')}
-          joints={join.joints.map(({ joint, checks }) => ({
+          joints={joints.map(({ joint, checks }) => ({
             id: joint.id,
             place: joint.body.place,
             method: say(value(joint.body.method)),

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { Verdict } from '@/core/finding/finding';
-import { pressureView } from '@/core/job/circuit/circuit-views';
-import { S_PER_MIN } from '@/core/job/circuit/live/stream';
+import { S_PER_MIN } from '@/core/phases/live/stream';
+import { pressureTest } from '@/core/phases/pressure-test/phase';
+import { pressureView } from '@/core/phases/pressure-test/view';
 import { value } from '@/core/words/said';
 import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { holdPoints } from '@/web/bench/hold/hold-layout';
@@ -48,7 +49,7 @@ export default function PressurePage(view: EquippedView) {
   const now = typeof last?.values.testPsig === 'number' ? last.values.testPsig : undefined;
   const pipeF = typeof last?.values.pipeF === 'number' ? last.values.pipeF : undefined;
   const stream = liveStream(view, 'pressure-test');
-  const live = stream ? { pressureTest: { stream, gear } } : {};
+  const live = stream && { stream, gear };
 
   const verdict: Verdict =
     test.stage === 'failed' ? (test.checks.find((c) => c.id === 'hold')?.verdict ?? 'look-again') : liveVerdict();
@@ -63,7 +64,7 @@ export default function PressurePage(view: EquippedView) {
   return (
     <CircuitFrame
       view={view}
-      phase="pressure-test"
+      phase={pressureTest}
       about={
         plan
           ? say(

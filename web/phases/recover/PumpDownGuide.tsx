@@ -1,4 +1,4 @@
-import { provesDead, type RecoveryView } from '@/core/circuit/recovery/recovery';
+import { provesDead, type RecoveryView } from '@/core/phases/recover/recovery';
 import { plain } from '@/core/units/format';
 import { list, q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';

@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
-import { latestOf } from '@/core/circuit/log/circuit-log';
 import { cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
-import { recoveryView } from '@/core/job/circuit/circuit-views';
-import { stillExpectedOz } from '@/core/job/circuit/entry-rules';
-import { movedOz } from '@/core/job/circuit/live/live-machine';
-import { ordersOf } from '@/core/job/circuit/live/stream';
+import { ordersOf } from '@/core/phases/live/stream';
+import { latestOf } from '@/core/phases/log/circuit-log';
+import { movedOz } from '@/core/phases/recover/live-machine';
+import { recover } from '@/core/phases/recover/phase';
+import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { dayAt } from '@/core/words/calendar';
@@ -61,19 +61,17 @@ export default function RecoverPage(view: JobView) {
   const live =
     stream && refrigerant
       ? {
-          recover: {
-            stream,
-            on: {
-              rec,
-              refrigerant,
-              cylinder,
-              stillOz: expected,
-              roomOz: roomOz(cylinders, refrigerant, today),
-              today,
-            },
+          stream,
+          on: {
+            rec,
+            refrigerant,
+            cylinder,
+            stillOz: expected,
+            roomOz: roomOz(cylinders, refrigerant, today),
+            today,
           },
         }
-      : {};
+      : undefined;
 
   const fill = cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined;
   const contents = (cylinder?.contentsOz ?? 0) + moved;
@@ -104,7 +102,7 @@ export default function RecoverPage(view: JobView) {
   return (
     <CircuitFrame
       view={view}
-      phase="recover"
+      phase={recover}
       about={
         rec.old
           ? `${rec.old.body.refrigerant}${rec.expectedOz !== undefined ? say(tell('web.expected-2', { expectedOz: lbOz(rec.expectedOz) })) : say(tell('web.charge-not-known'))}`

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import type { ScopeView } from '@/core/job/before';
+import type { ScopeView } from '@/core/phases/scope/view';
 import { sameSaid } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';

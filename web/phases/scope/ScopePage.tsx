@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react';
 import { useLocation } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { scopeOf } from '@/core/job/before';
-import { removalGates } from '@/core/job/before-gates';
-import { nextMoveOf } from '@/core/job/next-move';
 import { may } from '@/core/job/permissions';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { nextMoveOf } from '@/core/phases/phase';
+import { removalGates } from '@/core/phases/scope/gates';
+import { scope as scopePhase } from '@/core/phases/scope/phase';
+import { scopeOf } from '@/core/phases/scope/view';
+import { sheetGates } from '@/core/phases/standing';
 import type { DecidedItem } from '@/core/scope/scope';
 import { money } from '@/core/units/money';
 import { useLibrary } from '@/web/api/use-library';
@@ -34,7 +35,7 @@ export default function ScopePage(view: JobView) {
   const [asked, setAsked] = useState<Asked>();
   const scope = scopeOf(sheet);
   const mayChoose = may(me.role, 'choose-scope');
-  const move = nextMoveOf(sheet, 'scope', { maySign: mayChoose });
+  const move = nextMoveOf(scopePhase, sheet, { maySign: mayChoose });
   const gates = sheetGates(sheet, 'scope');
   const path = `/jobs/${sheet.job.id}`;
   const lit = hash.slice(1);

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
 import { worstOf } from '@/core/finding/order';
 import { assumedPaths, FIT_WORDS, judgeFit } from '@/core/fit/sheets';
-import { fitContextOf, type ScopeView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
+import { fitContextOf, type ScopeView } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { money } from '@/core/units/money';
 import { moment, value } from '@/core/words/said';

@@ -1,4 +1,4 @@
-import { CONFIRMATION_WORDS } from '@/core/job/report';
+import { CONFIRMATION_WORDS } from '@/core/phases/report';
 import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
 import { useAct } from '@/web/kit/use-act';

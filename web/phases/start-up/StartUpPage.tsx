@@ -3,10 +3,11 @@ import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import type { Gate } from '@/core/job/gates';
 import { markedOn } from '@/core/job/marked';
-import { nextMoveOf } from '@/core/job/next-move';
 import { may } from '@/core/job/permissions';
-import { mayWork, sheetGates } from '@/core/job/sheet-gates';
-import { confirmationsOf, roundsOf } from '@/core/job/start-up-sheet';
+import { nextMoveOf } from '@/core/phases/phase';
+import { mayWork, sheetGates } from '@/core/phases/standing';
+import { startUp } from '@/core/phases/start-up/phase';
+import { confirmationsOf, roundsOf } from '@/core/phases/start-up/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { STALE_S } from '@/core/startup/live';
 import { type Quantity, RUNNING_A } from '@/core/startup/quantities';
@@ -124,9 +125,9 @@ export default function StartUpPage(view: EquippedView) {
       if (sign) await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
     },
   });
-  const move = nextMoveOf(sheet, 'start-up', {
+  const move = nextMoveOf(startUp, sheet, {
     maySign: may(me.role, 'sign-work'),
-    startUp: {
+    facts: {
       signedBy: signed?.by,
       overridden: sheet.overrides.some((o) => o.phase === 'start-up'),
       live,

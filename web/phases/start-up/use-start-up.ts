@@ -8,7 +8,7 @@ import {
   readingsOfRound,
   recordedStartUp,
   steadinessOf,
-} from '@/core/job/start-up-sheet';
+} from '@/core/phases/start-up/start-up-sheet';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
 import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { beforeSubject, type SurveyView } from '@/core/job/before';
 import { may } from '@/core/job/permissions';
+import { beforeSubject } from '@/core/phases/scope/view';
+import type { SurveyView } from '@/core/phases/survey/view';
 import type { BeforeState } from '@/core/scope/survey/before-dismantling';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';

@@ -1,4 +1,4 @@
-import type { SurveyView } from '@/core/job/before';
+import type { SurveyView } from '@/core/phases/survey/view';
 import { EvidenceAxis } from '@/web/bench/evidence/EvidenceAxis';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';

@@ -1,10 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
 import { Navigate, useLocation, useNavigate, useParams } from 'react-router';
-import { scopeInputOf, surveyOf } from '@/core/job/before';
-import { placeAfter } from '@/core/job/before-move';
-import { nextMoveOf } from '@/core/job/next-move';
 import { may } from '@/core/job/permissions';
-import { sheetGates } from '@/core/job/sheet-gates';
+import { nextMoveOf } from '@/core/phases/phase';
+import { scopeInputOf } from '@/core/phases/scope/view';
+import { sheetGates } from '@/core/phases/standing';
+import { placeAfter } from '@/core/phases/survey/move';
+import { survey as surveyPhase } from '@/core/phases/survey/phase';
+import { surveyOf } from '@/core/phases/survey/view';
 import { scopeDelta, scopeItems } from '@/core/scope/scope';
 import { type FactValue, PLACE_WORDS, PLACES } from '@/core/scope/survey/fact';
 import { type Fact, factsAt } from '@/core/scope/survey/facts';
@@ -69,7 +71,7 @@ export default function SurveyPage(given: JobView) {
   if (!place) return <Navigate to={`${path}/survey/${survey.neverAsked[0]?.place ?? 'start'}`} replace />;
   const facts = place === 'before' ? [] : factsAt(place, survey.known);
   const following = place === 'before' ? undefined : placeAfter(survey, place);
-  const move = nextMoveOf(sheet, 'survey', { maySign: may(me.role, 'sign-before'), place });
+  const move = nextMoveOf(surveyPhase, sheet, { maySign: may(me.role, surveyPhase.signedBy), facts: { place } });
   const asks = move.button?.action;
   const here = survey.hazards.filter((h) => h.place === place);
   const skip = following && asks?.kind === 'go' && asks.to.startsWith(`survey/${place}`) ? following : undefined;

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { SurveyView } from '@/core/job/before';
 import type { Gate } from '@/core/job/gates';
+import type { SurveyView } from '@/core/phases/survey/view';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { list, value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { passes } from '@/core/job/gates';
+import type { EquippedSheet } from '@/core/job/sheet';
+import { moved, sampleSheet } from '@/core/job/testing/sample-sheet';
+import { gatesByProof } from '@/core/phases/start-up/gates';
+import { typed } from '@/core/words/said';
+import { charge } from './charge/phase';
+import { gatesIn } from './phase';
+
+const VACUUM = { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-01-01T10:00:00Z', version: 1 };
+const override = (gate: string, phase: 'charge' | 'evacuate' = 'charge') => ({
+  id: gate,
+  phase,
+  gate,
+  reason: 'a written reason',
+  by: 'Tess Orlan',
+  at: '',
+});
+const weighed = (change: Partial<EquippedSheet> = {}) =>
+  sampleSheet({ vacuum: VACUUM, measurements: [moved(25)], ...change });
+const held = (change: Partial<EquippedSheet> = {}): string[] =>
+  gatesIn(charge, weighed(change))
+    .filter((g) => !passes(g))
+    .map((g) => g.id);
+
+describe('gates of a charge', () => {
+  it('with a passed vacuum test, a build-up, a weight and a certificate it may be signed', () => {
+    expect(held()).toEqual([]);
+  });
+  it('no refrigerant before a passed standing-vacuum test: 500 µm after 10 minutes (common practice)', () => {
+    expect(held({ vacuum: null })).toContain('standing-vacuum');
+    expect(held({ vacuum: { ...VACUUM, endMicrons: 500, heldMin: 10 } })).toEqual([]);
+    expect(held({ vacuum: { ...VACUUM, endMicrons: 501 } })).toEqual(['standing-vacuum']);
+    expect(held({ vacuum: { ...VACUUM, heldMin: 9.9 } })).toEqual(['standing-vacuum']);
+  });
+  it('a lead’s override with a reason lets it pass and stays visible, written here or at the evacuation', () => {
+    for (const phase of ['charge', 'evacuate'] as const) {
+      const failed = { vacuum: { ...VACUUM, endMicrons: 940 }, overrides: [override('standing-vacuum', phase)] };
+      expect(held(failed)).toEqual([]);
+      expect(gatesIn(charge, weighed(failed))[0]!.override?.reason).toBe('a written reason');
+    }
+    // Of the evacuation's own gates no other stands for the charge.
+    expect(held({ measurements: [], overrides: [override('weighed-charge', 'evacuate')] })).toContain('weighed-charge');
+  });
+  it.each(['none', 'type-I', 'type-III'] as const)(
+    'certification %s does not cover a split system, and no override helps',
+    (certification) => {
+      expect(held({ certification, overrides: [override('certification')] })).toEqual(['certification']);
+    },
+  );
+});
+
+const PROOF = {
+  chargeSigned: true,
+  recorded: true,
+  limited: false,
+  steady: true,
+  steadySay: typed(''),
+  missing: [],
+  findings: [],
+  enclosureRestored: true,
+  certification: 'universal',
+} as const;
+const open = (change: Partial<Parameters<typeof gatesByProof>[0]>) =>
+  gatesByProof({ ...PROOF, ...change })
+    .filter((g) => !g.holds)
+    .map(({ id, overridable }) => ({ id, overridable }));
+
+describe('gates of a start-up', () => {
+  it('a stop finding can never be overridden', () => {
+    const stop = {
+      id: 'over-rla',
+      step: 'power' as const,
+      verdict: 'stop' as const,
+      claim: typed('120 % of RLA'),
+      because: typed(''),
+      source: typed(''),
+    };
+    expect(open({ findings: [stop] })).toEqual([{ id: 'no-stop', overridable: false }]);
+  });
+  it('asks for a signed charge, readings, steadiness and the enclosure', () => {
+    expect(open({})).toEqual([]);
+    // Before the first reading nothing is good, and no stop can be ruled out.
+    const unread = { chargeSigned: false, recorded: false, steady: false, enclosureRestored: false };
+    expect(open(unread).map((g) => g.id)).toEqual(['charge-signed', 'steady', 'no-stop', 'all-good', 'enclosure']);
+  });
+});

@@ -1,0 +1,59 @@
+import { orderFindings } from '@/core/finding/order';
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { type Gate, gate } from '@/core/job/gates';
+import { isEquipped, isSigned, type JobSheet } from '@/core/job/sheet';
+import { tell } from '@/core/phases/hand-over/words';
+import { agreedGates } from '@/core/phases/scope/gates';
+import { claimOf } from '@/core/phases/signed-gate';
+import { hazardHolds } from '@/core/phases/survey/gates';
+import { hasCircuit } from '@/core/phases/survey/view';
+import { afterRunView } from './view';
+/** A suction drier that was left behind holds the job open until someone has come back for it. */
+export function afterRunGates(sheet: JobSheet): Gate[] {
+  const visit = isEquipped(sheet) ? claimOf(afterRunView(sheet), 'suction-drier-visit') : undefined;
+  return visit
+    ? [gate('suction-drier', tell('work.suction-drier-seen-to'), visit.verdict === 'good', visit.claim)]
+    : [];
+}
+
+/** A furnace alone is not handed over without its typed proof; a stop in it nobody lets pass. */
+function furnaceGates(sheet: JobSheet): Gate[] {
+  if (hasCircuit(sheet)) return [];
+  const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
+  return [
+    gate(
+      'furnace-proof',
+      tell('job.gas-pressures-temperature-rise-and-co'),
+      worst?.verdict === 'good',
+      !worst ? tell('job.not-read-yet') : worst.verdict === 'good' ? tell('job.all-good') : worst.claim,
+      // Without its readings nobody hands it over; a stop in them nobody lets pass.
+      worst?.verdict === 'look-again',
+    ),
+  ];
+}
+
+/** What must hold before the job is handed over. */
+export function handOverGates(sheet: JobSheet): Gate[] {
+  return [
+    ...hazardHolds(sheet),
+    ...agreedGates(sheet),
+    ...afterRunGates(sheet),
+    ...furnaceGates(sheet),
+    ...(hasCircuit(sheet)
+      ? [
+          gate(
+            'charge-signed',
+            tell('job.signed-charge'),
+            isSigned(sheet, 'charge'),
+            isSigned(sheet, 'charge') ? tell('job.charge-signed') : tell('job.charge-is-not-signed'),
+          ),
+          gate(
+            'start-up-signed',
+            tell('job.signed-start-up'),
+            isSigned(sheet, 'start-up'),
+            isSigned(sheet, 'start-up') ? tell('job.start-up-signed') : tell('job.start-up-is-not-signed'),
+          ),
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,66 @@
+import { orderFindings } from '@/core/finding/order';
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { type Gate, passes } from '@/core/job/gates';
+import { go, type Move, moveOf } from '@/core/job/move';
+import { PHASE_WORDS } from '@/core/job/phases';
+import type { JobSheet } from '@/core/job/sheet';
+import { tell } from '@/core/phases/hand-over/words';
+import { sheetGates } from '@/core/phases/standing';
+import { lower, type Said } from '@/core/words/said';
+
+/** Where a gate of the hand-over is cleared, when not on its own page. */
+const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
+  'no-hazard-stop': 'scope',
+  'no-fit-stop': 'scope',
+  'scope-signed': 'scope',
+  disclosures: 'scope',
+  'change-answered': 'scope',
+  'musts-in': 'scope',
+  'charge-signed': 'charge',
+  'start-up-signed': 'start-up',
+};
+
+/** The hand-over: what still holds it, then the customer, then the signature. */
+export function handOverMove(
+  sheet: JobSheet,
+  maySign: boolean,
+  gates: readonly Gate[] = sheetGates(sheet, 'hand-over'),
+): Move {
+  const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
+  if (signed)
+    return {
+      kind: 'good',
+      say: tell('job.handed-over-give-customer-report'),
+      because: tell('job.signed-by-record-is-frozen-amendment', { by: signed.by }),
+      button: { label: tell('job.open-pdf'), action: { kind: 'open-report' } },
+    };
+  const barred = gates.find((g) => !passes(g));
+  if (barred?.id === 'furnace-proof') return furnaceMove(sheet);
+  if (barred) {
+    const on = CLEARED_ON[barred.id];
+    return {
+      kind: 'not-proven',
+      say: tell('job.held', { asks: barred.asks }),
+      because: barred.say,
+      ...(on ? { button: go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) })) } : {}),
+    };
+  }
+  return {
+    kind: 'now',
+    say: tell('job.walk-customer-through-report-then-sign'),
+    because: tell('job.show-thermostat-filter-drain-and-disconnect'),
+    ...(maySign ? { button: { label: tell('job.sign-hand-over'), action: { kind: 'sign' } } } : {}),
+  };
+}
+
+function furnaceMove(sheet: JobSheet): Move {
+  const proof = (label: Said) => ({ label, action: { kind: 'type', what: 'furnace-proof' } as const });
+  const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
+  if (worst) return moveOf(worst, proof(tell('job.read-it-again')));
+  return {
+    kind: 'not-proven',
+    say: tell('job.type-what-furnace-shows-gas-pressures'),
+    because: tell('job.furnace-is-not-handed-over-without'),
+    button: proof(sheet.furnace ? tell('job.read-it-again') : tell('job.type-readings')),
+  };
+}

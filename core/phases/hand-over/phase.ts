@@ -1,0 +1,32 @@
+import { tell } from '@/core/phases/hand-over/words';
+import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
+import { beforeSnapshotOf, commissioningSnapshot } from '@/core/phases/snapshot';
+import { hasCircuit } from '@/core/phases/survey/view';
+import { waitsByGate } from '@/core/phases/waits';
+import { handOverGates } from './gates';
+import { handOverMove } from './move';
+/** The customer gets what was done, in writing; the sheet is closed. */
+export const handOver: PhaseDescriptor = {
+  id: 'hand-over',
+  owner: 'job',
+  signedBy: 'sign-work',
+  key: 'h',
+  equipped: false,
+  needsReadings: true,
+  needed: () => true,
+  gates: handOverGates,
+  gateWords: {
+    'start-up-signed': tell('job.gate-start-up-signed'),
+    'furnace-proof': tell('job.gate-furnace-proof'),
+    disclosures: tell('job.gate-disclosures'),
+    'change-answered': tell('job.gate-change-answered'),
+    'musts-in': tell('job.gate-musts-in'),
+    'suction-drier': tell('job.gate-suction-drier'),
+  },
+  move: (sheet, asked) => handOverMove(sheet, asked.maySign, gatesIn(handOver, sheet)),
+  waits: (sheet, recorded) => waitsByGate(handOver, gatesIn(handOver, sheet, recorded)),
+  snapshot: (sheet, gates, recorded) =>
+    hasCircuit(sheet)
+      ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
+      : beforeSnapshotOf(sheet, 'hand-over', gates),
+};

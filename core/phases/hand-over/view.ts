@@ -1,0 +1,9 @@
+import type { Finding } from '@/core/finding/finding';
+import type { EquippedSheet } from '@/core/job/sheet';
+import { afterRunOf } from './after-run';
+/** What driers and moisture indicator show after the run; empty where none asks for it. */
+export const afterRunView = (sheet: EquippedSheet): Finding[] =>
+  afterRunOf(sheet.circuitLog, {
+    refrigerant: sheet.circuit.plate.refrigerant,
+    takeOut: sheet.scopeSchools.suctionDrierAfter === 'remove',
+  });

@@ -1,0 +1,57 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
+import { JOINT } from '@/core/phases/log/sample-entries';
+import { joinOf } from './joining';
+
+const log = (stamps: (string | null)[]): CircuitEntry[] =>
+  stamps.map((orificeStamp, i) => ({
+    id: `j${i}`,
+    kind: 'joint',
+    phase: 'join',
+    body: { ...JOINT, orificeStamp },
+    source: 'typed',
+    supersedesId: null,
+    by: 'a lead',
+    at: '2026-03-02T14:00:00.000Z',
+    recordedAt: '2026-03-02T14:00:00.000Z',
+  })) as unknown as CircuitEntry[];
+const orifice = (stamps: (string | null)[], listedOrifice?: string | null, fixedOrifice = true) =>
+  joinOf(log(stamps), {
+    refrigerant: 'R-410A',
+    tons: 3,
+    heatPump: false,
+    fixedOrifice,
+    listedOrifice,
+    subcoolingF: null,
+    schools: DEFAULT_CIRCUIT_SCHOOLS,
+    testPsig: undefined,
+    volumeFt3: undefined,
+    scopeKeepsLines: undefined,
+    listed: undefined,
+  } as unknown as Parameters<typeof joinOf>[1]).checks.find((c) => c.id === 'orifice')?.verdict;
+
+describe('the orifice of the indoor coil', () => {
+  it('is read at a joint and held against the size the outdoor unit lists', () => {
+    expect(orifice([null, null], '0.073')).toBe('not-proven');
+    expect(orifice([null, '  '], '0.073')).toBe('not-proven');
+    expect(orifice([null, '.073'], '0.073')).toBe('good');
+    expect(orifice(['0.073 '], ' 0.073')).toBe('good');
+    expect(orifice(['0.068'], '0.073')).toBe('look-again');
+    expect(orifice(['0.068'], null)).toBe('not-proven');
+    expect(orifice(['0.068'])).toBe('not-proven');
+  });
+  it('nothing is asked of a valve, nor before a joint is made', () => {
+    expect(orifice([null], '0.073', false)).toBeUndefined();
+    expect(orifice([], '0.073')).toBeUndefined();
+  });
+  it('is good for no other size than the listed one (property)', () => {
+    const size = fc.integer({ min: 40, max: 120 }).map((n) => (n / 1000).toFixed(3));
+    fc.assert(
+      fc.property(size, size, (a, b) => {
+        expect(orifice([a], b)).toBe(a === b ? 'good' : 'look-again');
+      }),
+    );
+  });
+});

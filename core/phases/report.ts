@@ -1,0 +1,198 @@
+import { METERING_WORDS } from '@/core/equipment/plate';
+import { owedTasks, readOn } from '@/core/job/owed';
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
+import { tell } from '@/core/phases/words';
+import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
+import { circuitSources, circuitTables } from './circuit-report';
+import { gateWords, phaseById } from './registry';
+
+export type { Report, ReportTable } from '@/core/job/report-parts';
+
+import type { SheetSignOff } from '@/core/job/sheet';
+import type { Snapshot } from './snapshot';
+
+export type ReportInput = {
+  company: string;
+  snapshot: Snapshot;
+  signOffs: readonly SheetSignOff[];
+  amendments: readonly { phase: string; by: string; note: string; at: string }[];
+};
+
+/** The commissioning report of a job from its snapshot: the same tables on screen and on paper. */
+export function buildReport(input: ReportInput): Report {
+  const { snapshot: s } = input;
+  const signed = (['charge', 'start-up', 'hand-over'] as const).every((p) => input.signOffs.some((x) => x.phase === p));
+  const sources = new Set<string>([
+    ...s.movements.map((m) => m.source),
+    ...(s.startUp?.measurements.map((m) => m.source) ?? []),
+    ...(s.startUp?.airflow ? [s.startUp.airflow.source] : []),
+    ...circuitSources(s.circuitRecord),
+  ]);
+  const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
+  const speeds = [...new Set(s.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`))];
+  return {
+    title: tell('job.commissioning-report'),
+    status: signed ? 'signed' : 'draft',
+    statusSay: signed
+      ? owedOf(s).length
+        ? tell('job.signed-and-handed-over-with-proofs')
+        : tell('job.signed-and-handed-over')
+      : tell('job.draft-not-every-phase-is-signed'),
+    simulated: marks.length
+      ? tell('job.contains-readings-not-record-of-real', {
+          marks: list(marks.map(value), ' / '),
+          count: speeds.length ? tell('job.run-at-real-time', { speeds: list(speeds) }) : '',
+        })
+      : null,
+    facts: facts(input),
+    tables: [
+      owedTable(s),
+      ...phaseTables(s, ['charge', 'start-up']),
+      ...circuitTables(s.circuitRecord),
+      ...phaseTables(s, ['scope']),
+      gateTable(s),
+      signTable(input),
+    ].filter((t) => t.rows.length > 0),
+    notes: [
+      ...(s.startUp?.steady ? [tell('job.steadiness-window-300-s', { say: s.startUp.steady.say })] : []),
+      ...Object.entries(s.startUp?.confirmations ?? {}).map(([name, c]) =>
+        tell('job.confirmed', {
+          what: CONFIRMATION_WORDS[name] ?? name,
+          by: c?.by,
+          at: moment(c?.at ?? ''),
+        }),
+      ),
+      tell('job.schools-subcooling-superheat-air-split', {
+        subcoolingToleranceF: q(s.schools.subcoolingToleranceF, 'F', 'as is'),
+        superheatToleranceF: q(s.schools.superheatToleranceF, 'F', 'as is'),
+        splitToleranceF: q(s.schools.splitToleranceF, 'F', 'as is'),
+      }),
+      tell('job.formulas-version', { formulaVersion: s.formulaVersion }),
+      DISCLAIMER,
+    ],
+  };
+}
+
+export const CONFIRMATION_WORDS: Record<string, Said> = {
+  filterClean: tell('job.filter-clean'),
+  indoorCoilClean: tell('job.indoor-coil-clean'),
+  outdoorCoilCleanDry: tell('job.outdoor-coil-clean-and-dry'),
+  enclosureRestored: tell('job.panels-covers-and-fence-back-in'),
+};
+
+function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
+  const p = s.circuit.plate;
+  return [
+    [tell('job.contractor'), company],
+    [tell('job.job'), list([String(s.job.number), day(s.job.scheduledFor)])],
+    [tell('job.customer'), s.customer.name],
+    [tell('job.site'), `${s.site.address}, ${s.site.town}`],
+    [
+      tell('job.elevation'),
+      tell('job.station-pressure', {
+        elevationFt: q(s.site.elevationFt, 'ft'),
+        barometerPsia: q(s.site.barometerPsia, 'psia'),
+      }),
+    ],
+    [
+      tell('job.system'),
+      tell('job.ton', { name: s.system.name, nominalTons: p.nominalTons, kind: value(s.system.kind) }),
+    ],
+    [
+      tell('job.outdoor-unit'),
+      p.serial
+        ? tell('job.unit-serial', { maker: p.maker, model: p.model, serial: p.serial })
+        : `${p.maker} ${p.model}`,
+    ],
+    [
+      tell('job.refrigerant'),
+      tell('job.metering', { refrigerant: p.refrigerant, metering: METERING_WORDS[p.metering] }),
+    ],
+    [
+      tell('job.line-set'),
+      tell('job.liquid-vapor-ft', {
+        liquidLineOdIn: q(p.liquidLineOdIn, 'od'),
+        vaporLineOdIn: q(p.vaporLineOdIn, 'od'),
+        lineLengthFt: p.lineLengthFt === null ? value('unknown') : q(p.lineLengthFt, 'ft'),
+      }),
+    ],
+    [tell('job.mode'), value(s.job.mode)],
+    [tell('job.lead'), s.job.lead],
+    [
+      tell('job.standing-vacuum'),
+      standingWords(s) ??
+        (s.vacuum
+          ? tell('job.after-typed-by', {
+              endMicrons: q(s.vacuum.endMicrons, 'microns', 'as is'),
+              heldMin: q(s.vacuum.heldMin, 'min', 'as is'),
+              by: s.vacuum.by,
+              at: moment(s.vacuum.at),
+              reason: s.vacuum.reason ? tell('job.nothing-of-circuit-on-record', { reason: s.vacuum.reason }) : '',
+            })
+          : tell('job.not-on-record')),
+    ],
+  ];
+}
+
+/** The standing test on the circuit's own record, when there is one. */
+function standingWords(s: Snapshot): Said | undefined {
+  const standing = s.circuitRecord?.evacuation.standing;
+  if (!standing) return undefined;
+  const { result, entry } = standing;
+  return tell('job.after-2', {
+    classification: value(result.classification),
+    endMicrons: q(result.endMicrons, 'microns'),
+    value: q(entry.body.samples.at(-1)?.[0] ?? 0, 'min'),
+    source: value(entry.source),
+    by: entry.by,
+    at: moment(entry.at),
+  });
+}
+
+const owedOf = (s: Snapshot) =>
+  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor, s.site.timeZone ?? 'UTC'));
+
+/** Proofs that today's weather or mode did not allow: told first, with the day from which they can be made. */
+function owedTable(s: Snapshot): ReportTable {
+  return {
+    title: tell('job.owed-2'),
+    columns: [tell('job.proof'), tell('job.when'), tell('job.because')],
+    rows: owedOf(s).map((o) => [o.say, day(o.dueOn), o.because]),
+  };
+}
+
+function gateTable(s: Snapshot): ReportTable {
+  return {
+    title: tell('job.overrides'),
+    columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
+    rows: s.overrides.map((o) => [PHASE_WORDS[o.phase], gateWords(o.gate) ?? o.gate, o.reason, o.by, moment(o.at)]),
+  };
+}
+
+function signTable({ signOffs, amendments }: ReportInput): ReportTable {
+  return {
+    title: tell('job.signatures'),
+    columns: [tell('job.phase'), tell('job.who'), tell('job.certificate'), tell('job.when'), tell('job.content-hash')],
+    rows: [
+      ...signOffs.map((x) => [
+        PHASE_WORDS[x.phase],
+        x.by,
+        x.certificate ?? '–',
+        moment(x.at),
+        x.contentHash.slice(0, 16),
+      ]),
+      ...amendments.map((a) => [
+        tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
+        a.by,
+        '–',
+        moment(a.at),
+        a.note,
+      ]),
+    ],
+  };
+}
+
+/** The tables of these phases, in this order. */
+const phaseTables = (s: Snapshot, of: readonly Phase[]): ReportTable[] =>
+  of.flatMap((id) => phaseById(id)?.tables?.(s) ?? []);

@@ -1,0 +1,168 @@
+import type { LineFound } from '@/core/equipment/plate-from-library';
+import type { FitContext } from '@/core/fit/sheets';
+import type { CustomerSignature, JobSheet, SignedTerms } from '@/core/job/sheet';
+import { tell } from '@/core/phases/scope/words';
+import { beganWithSurvey } from '@/core/phases/survey/view';
+import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
+import { signsOf } from '@/core/scope/fit-signs';
+import { type GetLine, getList } from '@/core/scope/get-list';
+import type { ScopeItem } from '@/core/scope/item';
+import {
+  type DecidedItem,
+  decideItems,
+  isEmptyDelta,
+  replacedParts,
+  type ScopeDelta,
+  type ScopeTotal,
+  scopeDelta,
+  scopeItems,
+  totalOf,
+} from '@/core/scope/scope';
+import type { ScopeInput } from '@/core/scope/scope-input';
+import { beforeSubject } from '@/core/scope/survey/before-dismantling';
+import { numberOf } from '@/core/scope/survey/facts';
+import { knownFacts } from '@/core/scope/survey/survey';
+import { CURRENCY } from '@/core/units/money';
+import { list, q, type Said, sameSaid } from '@/core/words/said';
+
+export { beforeSubject };
+
+/**
+ * Whether the old line set stays, by the scope as it stands: not when something in it puts a new one in its place, whatever
+ * was chosen first. Undefined on a job without a survey: nobody said.
+ */
+export function lineKept(sheet: JobSheet): boolean | undefined {
+  if (!beganWithSurvey(sheet)) return undefined;
+  const input = scopeInputOf(sheet);
+  return input.choice.keepLineSet && !replacedParts(scopeItems(input), input.decided).has('line-set');
+}
+
+/** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
+export function lineFoundOf(sheet: JobSheet): LineFound {
+  const known = knownFacts(sheet.survey.observations);
+  if (!lineKept(sheet)) return {};
+  const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);
+  return {
+    liquidLineOdIn: size(known.liquidOdIn),
+    vaporLineOdIn: size(known.vaporOdIn),
+    lineLengthFt: numberOf(known, 'lineLengthFt'),
+  };
+}
+
+export function scopeInputOf(sheet: JobSheet): ScopeInput {
+  const { choice, outdoor, indoor, pairListed } = sheet.scope;
+  return {
+    known: knownFacts(sheet.survey.observations),
+    choice,
+    outdoor: outdoor ?? undefined,
+    indoor: indoor ?? undefined,
+    pairListed: pairListed ?? undefined,
+    signs: signsOf(sheet.fits),
+    schools: sheet.scopeSchools,
+    decided: new Map(sheet.scope.decisions.map((d) => [d.itemId, d.decision])),
+  };
+}
+
+/** What the fit sheets are judged in: the site, the ducts, the stand that the scope chose. */
+export function fitContextOf(sheet: JobSheet): FitContext {
+  return {
+    elevationFt: sheet.site.elevationFt,
+    ductTons: signsOf(sheet.fits).ductTons,
+    standIn: sheet.scope.choice.standIn,
+  };
+}
+
+export type DisclosureView = ReturnType<typeof disclosuresOf>[number] & {
+  text: Said;
+  signature: CustomerSignature | undefined;
+};
+
+export type ScopeView = {
+  input: ScopeInput;
+  items: DecidedItem[];
+  total: ScopeTotal;
+  disclosures: DisclosureView[];
+  /** The words the customer signs under: every item that is in, the total, what was declined. */
+  text: Said;
+  /** The newest yes to the whole scope, whatever changed since. */
+  agreed: CustomerSignature | undefined;
+  /** What changed since the customer last answered; undefined when nothing did, or nothing was agreed yet. */
+  change: { delta: ScopeDelta; text: Said } | undefined;
+  answers: CustomerSignature[];
+  /** What must be bought or made for it. */
+  get: GetLine[];
+};
+
+export function scopeOf(sheet: JobSheet): ScopeView {
+  const input = scopeInputOf(sheet);
+  const labour = sheet.scopeSchools.labourPerHour;
+  const raw = scopeItems(input);
+  const items = decideItems(raw, sheet.scope.decisions);
+  const total = totalOf(items, labour);
+  const { signatures } = sheet.scope;
+  const answers = signatures.filter((s) => s.subject === 'scope' || s.subject === 'change');
+  const agreed = answers.find((s) => s.subject === 'scope' && s.answer === 'yes');
+  const last = answers.at(-1);
+  const delta = agreed && last?.items ? scopeDelta(last.items, raw, labour) : undefined;
+  return {
+    input,
+    items,
+    total,
+    disclosures: disclosuresOf(input, replacedParts(raw, input.decided)).map((d) => {
+      const text = disclosureText(d);
+      return {
+        ...d,
+        text,
+        signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && sameSaid(s.said ?? undefined, text)),
+      };
+    }),
+    text: scopeText(items, total, labour),
+    agreed,
+    change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta) } : undefined,
+    answers,
+    get: getList({ items, outdoor: input.outdoor, indoor: input.indoor, fits: sheet.fits, known: input.known }),
+  };
+}
+
+export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): Said {
+  const lines = (standing: DecidedItem['standing']): Said[] =>
+    items.filter((i) => i.standing === standing).map((i) => tell('job.line-in', { say: i.say }));
+  const declined = items
+    .filter((i) => i.decision?.decision === 'out')
+    .map((i) => tell('job.declined-3', { say: i.say, reason: i.decision?.reason ?? tell('job.no-reason-given') }));
+  return lined([
+    tell('job.work-agreed'),
+    ...lines('in'),
+    ...(declined.length ? [tell('job.offered-and-declined-2'), ...declined] : []),
+    tell('job.estimate-hours-at-in-all-equipment', {
+      hours: q(total.hours, 'number', 1),
+      labourPerHour: q(labourPerHour, 'money'),
+      price: q(total.price, 'money'),
+    }),
+  ]);
+}
+
+const lined = (lines: readonly Said[]): Said => tell('job.lines', { lines: list(lines, '\\n') });
+
+/** The price lines of a change, as the customer answers them. */
+export function changeText(delta: ScopeDelta): Said {
+  return lined([
+    tell('job.found-on-day-changes-to-work'),
+    ...delta.added.map((i) => tell('job.line-added', { say: i.say, reason: i.reason })),
+    ...delta.removed.map((i) => tell('job.line-removed', { say: i.say })),
+    ...delta.changed.map((c) => tell('job.line-changed', { say: c.say, from: c.from, to: c.to })),
+    tell('job.hours-in-all', { hours: q(delta.hours, 'hChange'), price: q(delta.price, 'moneyChange') }),
+  ]);
+}
+
+/** What an answer freezes besides its words: prices, hours and the company's policy as they stood. */
+export const termsOf = (view: ScopeView): SignedTerms => ({
+  currency: CURRENCY,
+  hours: view.total.hours,
+  price: view.total.price,
+  schools: view.input.schools,
+});
+
+/** Items a customer answers to: what an answer must remember so that the next change can be told from it. */
+export const itemsToRemember = (view: ScopeView): ScopeItem[] =>
+  view.items.map(({ standing: _s, decision: _d, ...item }) => item);

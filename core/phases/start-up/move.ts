@@ -1,0 +1,170 @@
+import { type Gate, passes } from '@/core/job/gates';
+import { type Action, go, type Move } from '@/core/job/move';
+import { allPass, signMove } from '@/core/job/sign-move';
+import { type Weighing, weighingMove } from '@/core/job/weighing-move';
+import type { Judgement } from '@/core/phases/start-up/start-up-sheet';
+import { tell } from '@/core/phases/start-up/words';
+import type { FigureId } from '@/core/startup/figures';
+import { QUANTITIES } from '@/core/startup/quantities';
+import { q, type Said, typed, value } from '@/core/words/said';
+
+export type StartUpFacts = {
+  signedBy: string | undefined;
+  overridden: boolean;
+  live: Weighing | undefined;
+  stale: boolean;
+  staleForS: number;
+  /** The charge is signed, or a lead has overridden that. */
+  chargeCleared: boolean;
+  connecting: boolean;
+  streaming: boolean;
+  speed: number | undefined;
+  /** Of instruments of the crew's own: whether it has said that the system runs; undefined of simulated ones. */
+  toldRunning: boolean | undefined;
+  anyReading: boolean;
+  anyRound: boolean;
+  judgement: Judgement;
+  selected: FigureId;
+  /** The gates as the server has them, on what is recorded; undefined until they have come. */
+  gates: readonly Gate[] | undefined;
+  /** Something is typed that is not recorded yet. */
+  typing: boolean;
+  /** Until the next typed round, s. */
+  roundInS: number | undefined;
+};
+
+const FASTEST = 60;
+
+/** The next move of a start-up: what stands in the way of judging first, then the judgement's own. */
+export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
+  if (f.signedBy) {
+    return {
+      kind: f.overridden ? 'override' : 'good',
+      say: tell('job.start-up-signed-go-on-to'),
+      because: tell('job.signed-by-record-is-frozen-corrections', { signedBy: f.signedBy }),
+      button: go('hand-over', tell('job.go-to-hand-over')),
+    };
+  }
+  if (f.live) return weighingMove(f.live, tell('job.adding'), tell('job.throttle-liquid-through-suction-so-that'));
+  if (f.stale) {
+    return {
+      kind: 'not-proven',
+      say: tell('job.instruments-silent-reconnecting-by-itself', {
+        staleForS: f.staleForS ? tell('job.for', { staleForS: q(f.staleForS, 's', 'as is') }) : '',
+      }),
+      because: tell('job.nothing-is-judged-from-old-readings'),
+      button: { label: tell('job.type-readings-2'), action: { kind: 'type', what: 'readings' } },
+    };
+  }
+  if (!f.chargeCleared) {
+    return {
+      kind: 'not-proven',
+      say: tell('job.sign-weighed-charge-first'),
+      because: tell('job.system-is-not-started-before-its'),
+      button: go('charge', tell('job.go-to-charge')),
+    };
+  }
+  if (f.connecting) {
+    return {
+      kind: 'now',
+      say: tell('job.connecting-to-instruments'),
+      because: tell('job.first-reading-comes-within-second-or'),
+    };
+  }
+  if (!f.streaming && !f.anyReading) {
+    return {
+      kind: 'now',
+      say: tell('job.connect-instruments-or-type', {
+        anyRound: f.anyRound ? tell('job.next-round') : value('readings'),
+      }),
+      because: tell('job.panels-on-filter-in-service-valves'),
+      button: { label: tell('job.connect-instruments'), action: { kind: 'connect' } },
+    };
+  }
+  if (f.streaming && f.toldRunning === false) {
+    return {
+      kind: 'now',
+      say: tell('job.call-for-cooling-at-thermostat-and'),
+      because: tell('job.probes-alone-do-not-tell-when'),
+      button: { label: tell('job.it-runs'), action: { kind: 'start' } },
+    };
+  }
+  // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
+  const past = f.gates?.some((g) => g.override && !g.holds);
+  const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
+  if (f.gates && allPass(f.gates) && past && !stop && !f.typing) return signMove('start-up', f.gates, f.maySign);
+  return fromNext(f.judgement.next, f);
+}
+
+/** Minutes and seconds of a clock that runs down. */
+const clock = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
+
+function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean }): Move {
+  const first = f.judgement.findings.find((x) => x.verdict !== 'good' && !x.owed);
+  const base: Move = {
+    kind: first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good'),
+    say: next.say,
+    because: next.because,
+  };
+  const { action } = next;
+  const button = (label: Said, does: Action): Move => ({ ...base, button: { label, action: does } });
+  switch (action?.kind) {
+    case 'wait': {
+      const waiting = next.waitMin ? { wait: tell('job.about', { waitMin: q(next.waitMin, 'min', 0) }) } : {};
+      if (!f.streaming) {
+        if (f.typing)
+          return {
+            ...button(tell('job.record-this-round'), { kind: 'record', stage: 'reading', sign: false }),
+            say: tell('job.record-what-you-read-as-this'),
+          };
+        const left =
+          f.roundInS === undefined ? waiting : { wait: f.roundInS > 0 ? typed(clock(f.roundInS)) : tell('job.now') };
+        return {
+          ...button(tell('job.type-next-round'), { kind: 'type', what: 'readings', quantity: 'suctionPsig' }),
+          ...left,
+        };
+      }
+      if (f.speed !== undefined && f.speed < FASTEST) {
+        return { ...button(tell('job.run-at-60'), { kind: 'speed', speed: FASTEST }), ...waiting };
+      }
+      return { ...base, ...waiting };
+    }
+    case 'weigh-in':
+    case 'recover': {
+      if (!f.streaming) return button(tell('job.type-amount'), { kind: 'type', what: 'weights' });
+      const oz = Math.round(action.oz * 10) / 10;
+      return button(tell(action.kind === 'weigh-in' ? 'job.weigh-in-oz' : 'job.recover-oz', { oz: q(oz, 'oz') }), {
+        kind: action.kind,
+        oz,
+      });
+    }
+    case 'prove-airflow':
+      return button(tell('job.prove-airflow'), action);
+    case 'confirm':
+      return button(tell('job.i-looked-confirm'), action);
+    case 'start':
+      return f.streaming
+        ? button(tell('job.call-for-cooling'), action)
+        : button(tell('job.type-readings-2'), { kind: 'type', what: 'readings' });
+    case 'stop':
+      return f.streaming ? button(tell('job.stop-system'), action) : base;
+    case 'set-mode':
+      return button(tell('job.set-mode-to', { mode: action.mode }), action);
+    case 'enter-reading':
+      return button(tell('job.type-readings-2'), { kind: 'type', what: 'readings', quantity: action.quantity });
+    case 'check': {
+      if (action.what in QUANTITIES)
+        return button(tell('job.open-readings'), { kind: 'type', what: 'readings', quantity: action.what });
+      const figure = action.what in f.judgement.figures.byId ? (action.what as FigureId) : f.selected;
+      return button(tell('job.show-working'), { kind: 'check', what: figure });
+    }
+    case 'sign':
+      if (!f.streaming && !f.typing && f.gates?.every(passes))
+        return f.maySign ? button(tell('job.sign-start-up'), { kind: 'sign' }) : base;
+      return f.maySign
+        ? button(tell('job.record-and-sign'), { kind: 'record', stage: 'final', sign: true })
+        : button(tell('job.record-final-reading'), { kind: 'record', stage: 'final', sign: false });
+    default:
+      return base;
+  }
+}

@@ -1,0 +1,54 @@
+import { passes } from '@/core/job/gates';
+import type { JobSheet } from '@/core/job/sheet';
+import { noCircuitBecause } from '@/core/phases/circuit-kept';
+import { gatesIn, type PhaseDescriptor, type Waits } from '@/core/phases/phase';
+import { commissioningSnapshot } from '@/core/phases/snapshot';
+import { tell } from '@/core/phases/start-up/words';
+import { hasCircuit } from '@/core/phases/survey/view';
+import { heldMove, waitsByGate } from '@/core/phases/waits';
+import { startUpGates } from './gates';
+import { type StartUpFacts, startUpMove } from './move';
+import { figureTable, findingTable, readingTable } from './report';
+import type { RecordedStartUp } from './start-up-sheet';
+/** The running system: power, probes, steadiness, airflow, coils, charge, in this order. */
+export const startUp: PhaseDescriptor<StartUpFacts> = {
+  id: 'start-up',
+  owner: 'circuit',
+  signedBy: 'sign-work',
+  key: 's',
+  equipped: true,
+  instruments: 'system',
+  needsReadings: true,
+  needed: hasCircuit,
+  because: noCircuitBecause,
+  gates: startUpGates,
+  gateWords: {
+    'charge-signed': tell('job.gate-charge-signed'),
+    steady: tell('job.gate-steady'),
+    readings: tell('job.gate-readings'),
+    'no-stop': tell('job.gate-no-stop'),
+    'all-good': tell('job.gate-all-good'),
+    enclosure: tell('job.gate-enclosure'),
+  },
+  move: (sheet, asked) =>
+    asked.facts ? startUpMove({ ...asked.facts, maySign: asked.maySign }) : heldMove(gatesIn(startUp, sheet)),
+  waits: waitsForStartUp,
+  snapshot: commissioningSnapshot('start-up'),
+  tables: (s) => (s.startUp ? [figureTable(s), readingTable(s), findingTable(s)] : []),
+};
+
+/** A recorded reading waits for what its findings ask; before it the list says what runs. */
+function waitsForStartUp(sheet: JobSheet, recorded?: RecordedStartUp): Waits {
+  const gates = gatesIn(startUp, sheet, recorded);
+  if (!recorded) {
+    const running = sheet.runs.some((r) => r.state === 'running' && r.phase === 'start-up');
+    return waitsByGate(startUp, gates, tell(running ? 'job.running-waits-for-steady-reading' : 'job.start-system'));
+  }
+  if (gates.every((g) => passes(g) || g.id === 'certification'))
+    return { mark: 'good', say: tell('job.sign-start-up') };
+  const first = recorded.judgement.findings.find((f) => f.verdict !== 'good' && !f.owed);
+  return {
+    mark: first?.verdict ?? 'good',
+    say: first?.next?.say ?? first?.claim ?? tell('job.record-final-reading'),
+  };
+}

@@ -1,0 +1,75 @@
+import { VERDICT_WORDS } from '@/core/finding/finding';
+import type { ReportTable } from '@/core/job/report-parts';
+import type { Snapshot } from '@/core/phases/snapshot';
+import { tell } from '@/core/phases/start-up/words';
+import { FIGURE_IDS } from '@/core/startup/figures';
+import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import { type Label, lower, measured, moment, type Said, value } from '@/core/words/said';
+export function figureTable(s: Snapshot): ReportTable {
+  const { figures, findings } = s.startUp!;
+  return {
+    title: tell('job.figures'),
+    columns: [tell('job.figure'), tell('job.value'), tell('job.wanted'), tell('job.verdict'), tell('job.target-from')],
+    rows: FIGURE_IDS.map((id) => {
+      const f = figures.byId[id];
+      const finding = findings.find((x) => x.id === (id === 'airflow-per-ton' ? 'airflow' : id));
+      return [
+        f.label,
+        f.value === undefined
+          ? (f.missing ?? '–')
+          : f.uncertainty
+            ? tell('job.plus-minus', { value: measured(f.value, f.unit), off: measured(f.uncertainty, f.unit) })
+            : measured(f.value, f.unit),
+        f.target
+          ? tell('job.low-to-high', { low: measured(f.target.low, f.unit), high: measured(f.target.high, f.unit) })
+          : '–',
+        finding ? VERDICT_WORDS[finding.verdict] : tell('job.for-information'),
+        f.target?.source ?? f.noTarget ?? '–',
+      ];
+    }),
+  };
+}
+
+export function readingTable(s: Snapshot): ReportTable {
+  return {
+    title: tell('job.final-readings'),
+    columns: [
+      tell('job.reading'),
+      tell('job.value'),
+      tell('job.source'),
+      tell('job.instrument-and-place'),
+      tell('job.who'),
+      tell('job.when'),
+    ],
+    rows: [...s.startUp!.measurements]
+      .filter((m) => m.quantity in QUANTITIES)
+      .sort((a, b) => Object.keys(QUANTITIES).indexOf(a.quantity) - Object.keys(QUANTITIES).indexOf(b.quantity))
+      .map((m) => {
+        const spec = QUANTITIES[m.quantity as Quantity];
+        return [
+          spec.label,
+          tell('job.plus-minus', { value: measured(m.value, spec.unit), off: measured(spec.uncertainty, spec.unit) }),
+          value(m.source),
+          tell('job.instrument-at', { instrument: instrumentOf(m, spec.label), location: spec.location }),
+          m.person,
+          moment(m.occurredAt),
+        ];
+      }),
+  };
+}
+
+export function findingTable(s: Snapshot): ReportTable {
+  return {
+    title: tell('job.findings'),
+    columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
+    rows: s.startUp!.findings.map((f) => [VERDICT_WORDS[f.verdict], f.claim, f.because, f.source]),
+  };
+}
+
+/** What read it: a simulated probe and a typing hand are said in the reader's language, an instrument by its own name. */
+const instrumentOf = (m: { source: string; instrument: string }, label: Said): Label =>
+  m.source === 'simulated'
+    ? tell('job.simulated-probe', { label: lower(label) })
+    : m.source === 'typed'
+      ? tell('job.typed-by-hand')
+      : m.instrument;

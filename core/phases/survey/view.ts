@@ -1,0 +1,52 @@
+import type { JobSheet } from '@/core/job/sheet';
+import { tell } from '@/core/phases/survey/words';
+import { storyOf } from '@/core/scope/story';
+import { beforeList } from '@/core/scope/survey/before-dismantling';
+import { contradictionsOf } from '@/core/scope/survey/contradictions';
+import { COOLED, SYSTEM_TYPE_WORDS } from '@/core/scope/survey/fact';
+import { systemTypeOf } from '@/core/scope/survey/facts';
+import { hazardsOf, workStops } from '@/core/scope/survey/hazards';
+import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
+import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
+import { lower, type Said, value } from '@/core/words/said';
+/** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
+export const beganWithSurvey = (sheet: JobSheet): boolean =>
+  sheet.survey.observations.length > 0 || sheet.circuit.plate === null;
+
+/** The system in words: by its plate's kind, else by what the survey found. */
+export function systemWords(sheet: JobSheet): Said {
+  if (sheet.circuit.plate) return value(sheet.system.kind);
+  const type = systemTypeOf(knownFacts(sheet.survey.observations));
+  return type ? tell('job.of-type', { type: lower(SYSTEM_TYPE_WORDS[type]) }) : tell('job.not-surveyed-yet');
+}
+
+/** Whether there is a refrigerant circuit to charge and start: not with a furnace alone. */
+export function hasCircuit(sheet: JobSheet): boolean {
+  if (sheet.circuit.plate) return true;
+  const type = systemTypeOf(knownFacts(sheet.survey.observations));
+  return type === undefined || (COOLED as readonly string[]).includes(type);
+}
+
+/** Everything the survey says, computed from its observations. */
+export function surveyOf(sheet: JobSheet) {
+  const known = knownFacts(sheet.survey.observations);
+  const before = beforeList(known, sheet.survey.photos, sheet.survey.waivers);
+  const clearance = clearanceOf(sheet.survey.observations);
+  return {
+    known,
+    systemType: systemTypeOf(known),
+    places: placeStates(known),
+    unknowns: unknowns(known),
+    neverAsked: neverAsked(known),
+    clearance,
+    hazards: hazardsOf(known, clearance, sheet.scopeSchools.hotAtticF),
+    stops: workStops(known, clearance),
+    contradictions: contradictionsOf(known),
+    tonnage: surveyTonnage(known),
+    story: storyOf(known),
+    before,
+    beforeMissing: before.filter((b) => b.state === 'missing'),
+  };
+}
+
+export type SurveyView = ReturnType<typeof surveyOf>;

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { buildUp } from '@/core/phases/charge/charge-sheet';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { EMPTY_PLATE, plateOf, textOf } from './plate-form';
+
+describe('typed numbers', () => {
+  it.each([
+    ['12', 12],
+    [' 12.5 ', 12.5],
+    ['12,5', 12.5],
+    ['−4', -4],
+    ['.5', 0.5],
+  ])('%s is %d', (text, value) => expect(numberFromText(text)).toBe(value));
+  it.each(['', 'abc', '12 psi', '1e9', '1.2.3', '--4', 'NaN', 'Infinity'])('%s is no number', (text) =>
+    expect(numberFromText(text)).toBeUndefined(),
+  );
+  it('says a unit was typed, and what is allowed', () => {
+    expect(typedTrouble('118 psig', -10, 300, 'psig')).toEqual({
+      message: '“118 psig” is not a plain number; leave the unit out.',
+      allowed: '-10 to 300 psig',
+    });
+    expect(typedTrouble('9999', -10, 300, 'psig')).toMatchObject({ message: '9999 is too high.' });
+    expect(typedTrouble('118', -10, 300, 'psig')).toBeUndefined();
+  });
+});
+
+describe('equipment form', () => {
+  it('a packaged unit asks for no line set, and holds its whole charge', () => {
+    const text = {
+      ...EMPTY_PLATE,
+      maker: 'Vantry',
+      model: 'VP-36',
+      nominalTons: '3',
+      compressorRlaA: '14',
+      outdoorFanFlaA: '1.4',
+      factoryChargeOz: '96',
+      targetSubcoolingF: '10',
+      liquidLineOdIn: 'nonsense',
+      drierOz: '',
+      packaged: 'yes',
+    };
+    const { plate, problems } = plateOf(text);
+    expect(problems).toEqual([]);
+    expect(plate).toMatchObject({
+      packaged: true,
+      includedLineFt: 0,
+      lineLengthFt: 0,
+      coilOz: 0,
+      unitState: 'factory-held',
+    });
+    const built = buildUp(plate!);
+    expect(built.ok && built.value).toMatchObject({ totalOz: 96, toWeighInOz: 0 });
+    expect(plateOf({ ...text, packaged: 'no' }).problems.map((p) => p.field)).toContain('liquidLineOdIn');
+  });
+  it('a plate turned to text and back is the same plate', () => {
+    for (const job of DEMO_JOBS) expect(plateOf(textOf(job.plate))).toEqual({ plate: job.plate, problems: [] });
+  });
+  it('an empty form names every required field once, with what is allowed', () => {
+    const { plate, problems } = plateOf(EMPTY_PLATE);
+    expect(plate).toBeUndefined();
+    expect(problems.map((p) => p.field).sort()).toEqual([
+      'compressorRlaA',
+      'factoryChargeOz',
+      'maker',
+      'model',
+      'nominalTons',
+      'outdoorFanFlaA',
+    ]);
+    expect(problems.every((p) => p.allowed.length > 3)).toBe(true);
+  });
+  it('refuses a vapor line no larger than the liquid line', () => {
+    const { problems } = plateOf({ ...textOf(DEMO_JOBS[0]!.plate), liquidLineOdIn: '0.5', vaporLineOdIn: '0.375' });
+    expect(problems).toMatchObject([{ field: 'vaporLineOdIn' }]);
+  });
+});
