@@ -105,7 +105,6 @@ export const libraryItemsSchema = z.strictObject({
     .max(100)
     .describe('1 to 100 items'),
 });
-export type NewLibraryItem = z.infer<typeof libraryItemsSchema>['items'][number];
 export const pairsSchema = z.strictObject({
   pairs: z.array(matchedPairSchema).min(1).max(200).describe('1 to 200 pairs'),
 });

@@ -1,6 +1,5 @@
 import { es as airEs } from './air/words.es';
 import { es as joinEs } from './circuit/join/words.es';
-import { es as pressureEs } from './circuit/pressure/words.es';
 import { es as recoveryEs } from './circuit/recovery/words.es';
 import { es as vacuumEs } from './circuit/vacuum/words.es';
 import { es as circuitEs } from './circuit/words.es';
@@ -34,7 +33,6 @@ export const SPANISH = {
   ...circuitEs,
   ...joinEs,
   ...logEs,
-  ...pressureEs,
   ...recoveryEs,
   ...vacuumEs,
   ...equipmentEs,

@@ -1,6 +1,5 @@
 import { en as airEn } from './air/words.en';
 import { en as joinEn } from './circuit/join/words.en';
-import { en as pressureEn } from './circuit/pressure/words.en';
 import { en as recoveryEn } from './circuit/recovery/words.en';
 import { en as vacuumEn } from './circuit/vacuum/words.en';
 import { en as circuitEn } from './circuit/words.en';
@@ -34,7 +33,6 @@ export const ENGLISH = {
   ...circuitEn,
   ...joinEn,
   ...logEn,
-  ...pressureEn,
   ...recoveryEn,
   ...vacuumEn,
   ...equipmentEn,

@@ -1,5 +1,4 @@
 import type { Plate } from '@/core/equipment/plate';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
 
 /** An invented job somewhere between the old unit and the charge; its readings come from simulated benches. */
 export type DemoCircuit = {
@@ -164,4 +163,3 @@ export const DEMO_JOINTS: readonly { place: string; line: 'liquid' | 'vapour' }[
   { place: 'coil, liquid', line: 'liquid' },
   { place: 'coil, vapor', line: 'vapour' },
 ];
-export type DemoEntry = { kind: EntryKind; body: Record<string, unknown> };

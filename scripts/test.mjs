@@ -4,7 +4,7 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installDebian, installPackages } from './install.mjs';
 
-/** npm test: installs, type-check, lint, boundaries, unit and server tests, build, browser tests; then one closing line. */
+/** npm test: installs, type-check, lint with boundaries, dead code, unit and server tests, build, browser tests; then one closing line. */
 process.chdir(path.resolve(import.meta.dirname, '..'));
 const began = Date.now();
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -55,7 +55,7 @@ const vitest = (r) => ({
 
 check('types', bin('tsc'), ['-p', '.']);
 check('lint', bin('biome'), ['ci', '--colors=off', '.']);
-check('boundaries', bin('tsx'), ['scripts/boundaries.ts']);
+check('nothing unused', bin('knip'), ['--no-progress']);
 check('docs/sources.md is current', bin('tsx'), ['scripts/sources.ts', '--check']);
 for (const project of ['unit', 'server']) {
   const report = `test-results/${project}.json`;

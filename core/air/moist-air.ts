@@ -47,10 +47,6 @@ export function humidityRatioFromRelativeHumidity(dryBulbF: number, pct: number,
   return psychrolib.GetHumRatioFromRelHum(dryBulbF, pct / 100, psia);
 }
 
-export function wetBulbF(dryBulbF: number, humidityRatioLbLb: number, psia: number): number {
-  return psychrolib.GetTWetBulbFromHumRatio(dryBulbF, humidityRatioLbLb, psia);
-}
-
 /** Humidity ratio of saturated air. */
 export function saturatedHumidityRatio(dryBulbF: number, psia: number): number {
   return psychrolib.GetSatHumRatio(dryBulbF, psia);

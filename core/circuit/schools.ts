@@ -100,10 +100,3 @@ export function circuitSchools(stored: Readonly<Record<string, unknown>> | undef
   }
   return out;
 }
-
-/** How a school reads in a reason. */
-export function circuitSchoolWords(schools: CircuitSchools, id: CircuitSchoolId): Said {
-  const school = CIRCUIT_SCHOOLS.find((s) => s.id === id)!;
-  const option = (school.options as readonly (readonly [string, Label])[]).find(([v]) => v === schools[id]);
-  return tell('circuit.school', { option: option?.[1] ?? schools[id] });
-}

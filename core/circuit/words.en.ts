@@ -89,7 +89,6 @@ export const en = {
   'circuit.what-rule-asks-for': 'What the rule asks for',
   'circuit.what-section-is-built-for-finds': 'What the section is built for finds more than what is easy to reach.',
   'circuit.yyyy-mm-dd-or-empty': 'YYYY-MM-DD, or empty',
-  'circuit.school': 'company policy: {option}',
   'circuit.rule-source-checked': '{source}; checked {on}',
   'circuit.rule-source': '{source}; not checked: look the current rule up',
   'circuit.quantity-weighed-in': 'weighed in',

@@ -94,7 +94,6 @@ export const es: Record<keyof typeof en, string> = {
   'circuit.what-section-is-built-for-finds':
     'Probar a lo que el tramo soporta encuentra más que una presión fácil de alcanzar.',
   'circuit.yyyy-mm-dd-or-empty': 'AAAA-MM-DD, o vacío',
-  'circuit.school': 'política de la compañía: {option}',
   'circuit.rule-source-checked': '{source}; verificado {on}',
   'circuit.rule-source': '{source}; sin verificar: consulte la regla vigente',
   'circuit.quantity-weighed-in': 'pesado',

@@ -67,7 +67,6 @@ export const en = {
   'fit.fall-of-drain-is-not-measured': 'The fall of the drain is not measured.',
   'fit.false': 'false',
   'fit.feet-so-that-defrost-water-drains': 'feet so that defrost water drains',
-  'fit.fence': 'fence',
   'fit.figure-is': 'figure is',
   'fit.figures-are': 'figures are',
   'fit.first': 'First: {liftChecks}.',
@@ -84,7 +83,6 @@ export const en = {
   'fit.gal-h-at-lift-wanted': '{gphAtLift} gal/h at the lift; {pumpMargin} wanted.',
   'fit.gas-relief-and-vent-terminals-have':
     'Gas relief and vent terminals have distances of their own in the adopted code.',
-  'fit.gas-relief-or-vent': 'gas relief or vent',
   'fit.geometry': 'geometry',
   'fit.geometry-20-common-practice': 'geometry; 20° common practice',
   'fit.geometry-both-looked-at-from-one': 'geometry: both looked at from one side; mirroring is the classic mistake',
@@ -154,7 +152,6 @@ export const en = {
   'fit.measure-height-at-both-ends': 'Measure the height at both ends.',
   'fit.measure-static-before-blower-with-dirtiest':
     'Measure the static before the blower with the dirtiest filter, or take 1 in. w.c.',
-  'fit.meter': 'meter',
   'fit.move-disconnect-or-unit-nobody-works': 'Move the disconnect or the unit; nobody works live squeezed behind it.',
   'fit.move-it-out-from-under-or': 'Move it out from under, or choose a side-discharge unit.',
   'fit.move-it-out-of-drip-line': 'Move it out of the drip line, or fit a gutter first.',
@@ -181,7 +178,6 @@ export const en = {
   'fit.nothing-above-it': 'Nothing above it.',
   'fit.nothing-near': 'nothing near',
   'fit.nothing-stands-before': 'Nothing stands before the {name}.',
-  'fit.obstacle': 'obstacle',
   'fit.of-gap': '{gapIn} of gap',
   'fit.of-slope-20-is-where-air': '{slope}° of slope; 20° is where air lets go of the side.',
   'fit.of-smaller-opening-is-open-through': '{name}: {overlapPct} of the smaller opening is open through both.',
@@ -215,7 +211,6 @@ export const en = {
   'fit.pan-float': 'Pan float',
   'fit.part-them-inside-adapter-or-turn': 'Part them inside the adapter, or turn the unit.',
   'fit.plane-geometry': 'plane geometry',
-  'fit.plants': 'plants',
   'fit.plenum-must-be-cut-back-or': 'the plenum must be cut back or the equipment be shorter',
   'fit.pour-water-until-it-trips': 'Pour water until it trips.',
   'fit.pressure-pushes-water-out-draw-through':
@@ -309,7 +304,6 @@ export const en = {
   'fit.unit-would-stand-on-loose-fill': 'The unit would stand on loose fill.',
   'fit.upright-or-tilted-to': '{how}, upright or tilted to {toDeg}°',
   'fit.volume-of-pan-and-condensate-rate': 'volume of the pan and the condensate rate',
-  'fit.wall': 'wall',
   'fit.wanted': 'Wanted: {standIn} ({because}).',
   'fit.wanted-over-at-least': '{runFt} wanted over {runFt2}, {runFt3} at least.',
   'fit.wanted-to-pull-blower-or-coil': '{frontNeededIn} wanted to pull the blower or coil.',

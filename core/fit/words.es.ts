@@ -70,7 +70,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.fall-of-drain-is-not-measured': 'La caída del drenaje no está medida.',
   'fit.false': 'falso',
   'fit.feet-so-that-defrost-water-drains': 'patas para que drene el agua de descongelación',
-  'fit.fence': 'cerca',
   'fit.figure-is': 'valor',
   'fit.figures-are': 'valores',
   'fit.first': 'Primero: {liftChecks}.',
@@ -88,7 +87,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.gal-h-at-lift-wanted': '{gphAtLift} gal/h a esa altura; se piden {pumpMargin}.',
   'fit.gas-relief-and-vent-terminals-have':
     'Las salidas de alivio de gas y de ventilación tienen sus propias distancias en el código adoptado.',
-  'fit.gas-relief-or-vent': 'alivio de gas o ventilación',
   'fit.geometry': 'geometría',
   'fit.geometry-20-common-practice': 'geometría; 20° práctica común',
   'fit.geometry-both-looked-at-from-one':
@@ -159,7 +157,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.measure-height-at-both-ends': 'Mida la altura en los dos extremos.',
   'fit.measure-static-before-blower-with-dirtiest':
     'Mida la presión estática antes del soplador con el filtro más sucio, o tome 1 in. w.c.',
-  'fit.meter': 'medidor',
   'fit.move-disconnect-or-unit-nobody-works':
     'Mueva el desconectador o el equipo; nadie trabaja con voltaje apretado detrás.',
   'fit.move-it-out-from-under-or': 'Sáquelo de abajo, o elija un equipo de descarga lateral.',
@@ -187,7 +184,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.nothing-above-it': 'Nada encima.',
   'fit.nothing-near': 'nada cerca',
   'fit.nothing-stands-before': 'Nada estorba: lado {name}.',
-  'fit.obstacle': 'obstáculo',
   'fit.of-gap': '{gapIn} de holgura',
   'fit.of-slope-20-is-where-air': '{slope}° de inclinación; a 20° el aire se despega del lado.',
   'fit.of-smaller-opening-is-open-through': '{name}: el {overlapPct} de la abertura menor queda abierto por las dos.',
@@ -224,7 +220,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.pan-float': 'Flotador de la charola',
   'fit.part-them-inside-adapter-or-turn': 'Sepárelos dentro del adaptador, o gire el equipo.',
   'fit.plane-geometry': 'geometría plana',
-  'fit.plants': 'plantas',
   'fit.plenum-must-be-cut-back-or': 'hay que cortar el pleno o bajar el equipo',
   'fit.pour-water-until-it-trips': 'Vierta agua hasta que salte.',
   'fit.pressure-pushes-water-out-draw-through': 'La presión saca el agua; la fórmula de succión no aplica.',
@@ -318,7 +313,6 @@ export const es: Record<keyof typeof en, string> = {
   'fit.unit-would-stand-on-loose-fill': 'El equipo quedaría sobre relleno suelto.',
   'fit.upright-or-tilted-to': '{how}, derecho o inclinado hasta {toDeg}°',
   'fit.volume-of-pan-and-condensate-rate': 'volumen de la charola y flujo de condensado',
-  'fit.wall': 'pared',
   'fit.wanted': 'Se pide: {standIn} ({because}).',
   'fit.wanted-over-at-least': 'Se piden {runFt} en {runFt2}, al menos {runFt3}.',
   'fit.wanted-to-pull-blower-or-coil': 'Se piden {frontNeededIn} para sacar el soplador o el serpentín.',

@@ -23,7 +23,6 @@ export const en = {
   'job.joining': 'line set',
   'job.nobody-sees-what-goes-in-read': 'Nobody sees what goes in. Read the scale by hand and type both weights.',
   'job.not-one-of-schools': '{label}: not one of the company policies.',
-  'job.not-started': 'Not started',
   'job.out': 'Out',
   'job.outside-allowed-range': '{label}: outside the allowed range.',
   'job.owed-by': '{proof}, owed by {due}',

@@ -25,7 +25,6 @@ export const es: Record<keyof typeof en, string> = {
   'job.joining': 'líneas de cobre',
   'job.nobody-sees-what-goes-in-read': 'Nadie ve lo que entra. Lea la báscula a mano y escriba los dos pesos.',
   'job.not-one-of-schools': '{label}: no es una de las políticas de la compañía.',
-  'job.not-started': 'Sin empezar',
   'job.out': 'Sale',
   'job.outside-allowed-range': '{label}: fuera del rango permitido.',
   'job.owed-by': '{proof}, pendiente hasta {due}',

@@ -54,8 +54,3 @@ export const MODEL_TONS = 3;
 export const NOMINAL_CFM_PER_TON = 400;
 export const OUTDOOR_CFM = 2750;
 export const INDOOR_FAN_W = 420;
-export const OUTDOOR_FAN_W = 220;
-/** Vapour specific heat where only a slope is needed, Btu/lb·°F. */
-export const VAPOUR_CP = 0.265;
-/** Rated-load amps of the modelled 3-ton compressor at 240 V. */
-export const MODEL_RLA_A = 14.1;

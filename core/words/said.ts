@@ -60,9 +60,6 @@ export const slug = (text: string): string => text.toLowerCase().replace(/[^a-z0
 
 /** What a person typed, as it is: it has no other language. */
 export const typed = (text: string): Said => ({ id: 'words.typed', with: { text } });
-/** Two sentences, one after the other. */
-export const both = (first: Said, second: Said): Said => ({ id: 'words.both', with: { first, second } });
-
 /** The same thing said, whatever the wording of its id is today. */
 export const sameSaid = (a: Label | undefined, b: Label | undefined): boolean =>
   a === b || JSON.stringify(a) === JSON.stringify(b);

@@ -1,6 +1,5 @@
 export const en = {
   'words.typed': '{text}',
-  'words.both': '{first} {second}',
   'value.a2llisted': 'A2L listed',
   'value.access': 'access',
   'value.acid': 'acid',

@@ -2,7 +2,6 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   'words.typed': '{text}',
-  'words.both': '{first} {second}',
   'value.a2llisted': 'A2L listado',
   'value.access': 'acceso',
   'value.acid': 'ácido',

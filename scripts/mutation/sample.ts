@@ -10,7 +10,7 @@ export const AREAS = [
   { name: 'fit', from: 'core/fit/', count: 50 },
   { name: 'scope', from: 'core/scope/', count: 50 },
   { name: 'circuit', from: 'core/circuit/', count: 55 },
-  { name: 'job', from: 'core/job/', count: 55 },
+  { name: 'phases', from: 'core/phases/', count: 55 },
   { name: 'server', from: 'server/features/', count: 40, only: /-(service|rules)\.ts$/ },
 ] as const;
 

@@ -176,10 +176,6 @@ export type CylinderMovement = {
   at: string;
 };
 
-/** What is in a cylinder by its movements. */
-export const contentsOf = (movements: readonly Pick<CylinderMovement, 'oz'>[]): number =>
-  movements.reduce((sum, m) => sum + m.oz, 0);
-
 /** Scale uncertainty of one weighing of a whole cylinder, oz (common practice). */
 export const WEIGHING_OZ = 1;
 

@@ -1,6 +1,5 @@
 import { tell } from '@/core/circuit/recovery/words';
 import type { CircuitSchools } from '@/core/circuit/schools';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { PSI_PER_INHG } from '@/core/units/units';
 import type { Said } from '@/core/words/said';
@@ -16,7 +15,7 @@ const DEEP_PSIG = -10 * PSI_PER_INHG;
 /** Closing the valve and pulling the power takes a moment: the deep stop is called this early, psi. */
 const DEEP_LEAD_PSI = 1;
 
-type CompressorKind = EntryBody<'removal-facts'>['compressorKind'];
+type CompressorKind = 'scroll' | 'reciprocating' | 'rotary' | 'unknown';
 
 export type PumpDownEnd = {
   /** Stop from here down. */

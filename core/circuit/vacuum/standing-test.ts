@@ -34,7 +34,7 @@ const SECONDS = 60;
 
 const sample = z.tuple([num(0, 3000, 'min'), num(1, 800_000, 'µm')]);
 
-export { HOLDS_PER_MIN, type Standing, TYPED_STANDING_MIN } from './standing';
+export { HOLDS_PER_MIN, type Standing } from './standing';
 
 const found = (standing: Standing) => ok(standing);
 

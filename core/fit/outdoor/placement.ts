@@ -1,23 +1,12 @@
 import { z } from 'zod';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { rectangleSchema } from '@/core/fit/curb/curb-overlap';
-import { tell } from '@/core/fit/words';
-import type { Said } from '@/core/words/said';
 
 const size = num(4, 240, 'in');
 const plan = num(-1200, 1200, 'in');
 const text = z.string().trim().min(1).max(60).describe('1 to 60 characters');
 
 export const OBSTACLE_KINDS = ['wall', 'fence', 'plant', 'meter', 'vent', 'other'] as const;
-export const OBSTACLE_WORDS: Record<(typeof OBSTACLE_KINDS)[number], Said> = {
-  wall: tell('fit.wall'),
-  fence: tell('fit.fence'),
-  plant: tell('fit.plants'),
-  meter: tell('fit.meter'),
-  vent: tell('fit.gas-relief-or-vent'),
-  other: tell('fit.obstacle'),
-};
-
 /** Where the new outdoor unit stands: a plan in inches, y away from the house, and what is above and below. */
 export const placementSchema = z.strictObject({
   unit: z.strictObject({ widthIn: size, depthIn: size, heightIn: size, discharge: oneOf(['up', 'side']) }),

@@ -119,4 +119,4 @@ export function stackEnds(s: Stack): [StackEnd, StackEnd] {
   const lower = s.flow === 'up' ? s.new.return : s.new.supply;
   return [closeEnd('plenum', gap, upper, s.plenum), closeEnd('return', s.raiseIn, lower, s.returnOpening)];
 }
-export { LIMIT_DEG as STACK_LIMIT_DEG, LOOK_DEG as STACK_LOOK_DEG };
+export { LOOK_DEG as STACK_LOOK_DEG };

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { drierDrop } from '@/core/circuit/join/drier-drop';
-import { drierCheck, suctionDrierCheck } from '@/core/phases/join/drier-check';
+import { drierCheck, drierIn, suctionDrierCheck } from '@/core/phases/join/drier-check';
 import type { EntryBody } from '@/core/phases/log/entry-bodies';
 import { LogBuilder } from '@/core/phases/log/log-builder';
 import { DRIER } from '@/core/phases/log/sample-entries';
 import { english } from '@/core/words/testing/english';
-import { afterRunOf, drierIn } from './after-run';
+import { afterRunOf } from './after-run';
 
 const SUCTION = { ...DRIER, line: 'suction', direction: 'one way', suctionPlace: 'common suction' } as const;
 const on = { refrigerant: 'R-410A', takeOut: true } as const;

@@ -1,7 +1,8 @@
 import { drierDrop } from '@/core/circuit/join/drier-drop';
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/phases/hand-over/words';
-import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
+import { drierIn } from '@/core/phases/join/drier-check';
+import { type CircuitEntry, type EntryOf, entriesAfter, latestOf } from '@/core/phases/log/circuit-log';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { q } from '@/core/words/said';
 
@@ -12,12 +13,6 @@ const LIQUID_DROP_F = 3;
 /** The return visit falls between these (common practice), h. */
 const RETURN_H = tell('join.24-to-72-h');
 const COMMON = tell('join.common-practice');
-
-/** The newest drier of a line; a later one in the same line stands for it. */
-export const drierIn = (log: readonly CircuitEntry[], line: 'liquid' | 'suction'): EntryOf<'drier'> | undefined =>
-  entriesOf(log, 'drier')
-    .filter((d) => d.body.line === line)
-    .at(-1);
 
 export type AfterRunContext = {
   refrigerant: Refrigerant;

@@ -5,7 +5,6 @@ import { go, type Move, moveOf } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
-import { sheetGates } from '@/core/phases/standing';
 import { lower, type Said } from '@/core/words/said';
 
 /** Where a gate of the hand-over is cleared, when not on its own page. */
@@ -21,11 +20,7 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
 };
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
-export function handOverMove(
-  sheet: JobSheet,
-  maySign: boolean,
-  gates: readonly Gate[] = sheetGates(sheet, 'hand-over'),
-): Move {
+export function handOverMove(sheet: JobSheet, maySign: boolean, gates: readonly Gate[]): Move {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
   if (signed)
     return {

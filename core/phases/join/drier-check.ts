@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/phases/join/words';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, entriesOf } from '@/core/phases/log/circuit-log';
 import type { Said } from '@/core/words/said';
 
 type Drier = EntryOf<'drier'> | undefined;
@@ -76,3 +77,9 @@ export function suctionDrierCheck(drier: Drier, on: { heatPump: boolean }): Find
     because: tell('join.it-cleans-circuit-after-burnout-and'),
   };
 }
+
+/** The newest drier of a line; a later one in the same line stands for it. */
+export const drierIn = (log: readonly CircuitEntry[], line: 'liquid' | 'suction'): EntryOf<'drier'> | undefined =>
+  entriesOf(log, 'drier')
+    .filter((d) => d.body.line === line)
+    .at(-1);

@@ -6,13 +6,12 @@ import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
-import { drierIn } from '@/core/phases/hand-over/after-run';
 import { tell } from '@/core/phases/join/words';
 import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entry-bodies';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { list, q, type Said, value } from '@/core/words/said';
-import { drierCheck, suctionDrierCheck } from './drier-check';
+import { drierCheck, drierIn, suctionDrierCheck } from './drier-check';
 
 /** An elbow counts as this much pipe where the maker's table is not at hand (common practice), ft. */
 const ELBOW_FT = 1.5;

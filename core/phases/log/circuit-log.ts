@@ -29,11 +29,6 @@ export function latestOf<K extends EntryKind>(log: readonly CircuitEntry[], kind
   return entriesOf(log, kind).at(-1);
 }
 
-/** Whether one entry came after another in the log; times of two devices are not compared. */
-export function isAfter(log: readonly CircuitEntry[], later: { id: string }, earlier: { id: string }): boolean {
-  return log.findIndex((e) => e.id === later.id) > log.findIndex((e) => e.id === earlier.id);
-}
-
 /** Entries after one, in order; all of them when there is none. */
 export function entriesAfter(log: readonly CircuitEntry[], mark: { id: string } | undefined): CircuitEntry[] {
   const standing = standingEntries(log);

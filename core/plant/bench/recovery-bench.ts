@@ -1,5 +1,5 @@
 import { normal, type RandomState, uniform } from '@/core/plant/random';
-import { bubblePsia, dewPsia, liquidLbFt3, vapourLbFt3 } from '@/core/refrigerant/lookup';
+import { bubblePsia, dewPsia, vapourLbFt3 } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 
 /** An old system, a recovery machine and a cylinder on its scale. Everything is invented but the physics. */
@@ -243,7 +243,3 @@ export function sampleRecovery(
     cylinderF: tenth(s.cylinderF + 0.1 * (uniform(s.random) - 0.5)),
   };
 }
-
-/** How full of liquid the simulated cylinder is. */
-export const cylinderLiquidShare = (config: RecoveryConfig, s: RecoveryState): number =>
-  s.cylinderLb / ((config.waterCapacityLb / 62.428) * liquidLbFt3(config.refrigerant, clampF(s.cylinderF)));

@@ -1,4 +1,4 @@
-import type { FluidEquation } from '../equation';
+import type { FluidEquation } from '@/core/refrigerant/equation';
 
 /** R1234yf: Richter, McLinden & Lemmon, J. Chem. Eng. Data 56 (2011) 3254. Residual and ideal-gas parts as published; temperatures K, densities mol/m³. */
 export const r1234yf: FluidEquation = {

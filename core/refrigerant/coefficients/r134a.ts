@@ -1,4 +1,4 @@
-import type { FluidEquation } from '../equation';
+import type { FluidEquation } from '@/core/refrigerant/equation';
 
 /** R134a: Tillner-Roth & Baehr, J. Phys. Chem. Ref. Data 23 (1994) 657. Residual and ideal-gas parts as published; temperatures K, densities mol/m³. */
 export const r134a: FluidEquation = {

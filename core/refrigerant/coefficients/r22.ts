@@ -1,4 +1,4 @@
-import type { FluidEquation } from '../equation';
+import type { FluidEquation } from '@/core/refrigerant/equation';
 
 /** R22: Kamei, Beyerlein & Jacobsen, Int. J. Thermophysics 16 (1995) 1155. Residual and ideal-gas parts as published; temperatures K, densities mol/m³. */
 export const r22: FluidEquation = {

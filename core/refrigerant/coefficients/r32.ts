@@ -1,4 +1,4 @@
-import type { FluidEquation } from '../equation';
+import type { FluidEquation } from '@/core/refrigerant/equation';
 
 /** R32: Tillner-Roth & Yokozeki, J. Phys. Chem. Ref. Data 26 (1997) 1273. Residual and ideal-gas parts as published; temperatures K, densities mol/m³. */
 export const r32: FluidEquation = {

@@ -1,4 +1,4 @@
-import type { FluidEquation } from '../equation';
+import type { FluidEquation } from '@/core/refrigerant/equation';
 
 /** R407C: Lemmon, Int. J. Thermophysics 24 (2003) 991 (pseudo-pure). Residual and ideal-gas parts as published; temperatures K, densities mol/m³. */
 export const r407c: FluidEquation = {

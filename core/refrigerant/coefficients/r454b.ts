@@ -1,4 +1,4 @@
-import type { BlendEquation } from '../equation';
+import type { BlendEquation } from '@/core/refrigerant/equation';
 import { r32 } from './r32';
 import { r1234yf } from './r1234yf';
 

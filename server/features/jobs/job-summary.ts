@@ -21,8 +21,6 @@ export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
   return recordedStartUp(sheet, () => run);
 }
 
-export type SummaryRow = Awaited<ReturnType<typeof summaryOf>>;
-
 export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   const standing = standingOf(sheet, await loadRecorded(db, companyId, sheet));
   const { plate } = sheet.circuit;

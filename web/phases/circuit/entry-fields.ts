@@ -5,7 +5,6 @@ import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
-export type FieldValue = string | number | boolean | null | undefined;
 export type FieldValues = Record<string, unknown>;
 
 type Base = { name: string; label: string; hint?: string; when?: (values: FieldValues) => boolean };

@@ -13,4 +13,3 @@ export function useEntries(view: Pick<JobView, 'sheet' | 'actions'>) {
       occurredAt: new Date().toISOString(),
     });
 }
-export type WriteEntry = ReturnType<typeof useEntries>;

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { orderFindings } from '@/core/finding/order';
 import type { EquippedSheet } from '@/core/job/sheet';
-import { drierIn } from '@/core/phases/hand-over/after-run';
 import { afterRunView } from '@/core/phases/hand-over/view';
+import { drierIn } from '@/core/phases/join/drier-check';
 import type { EntryKind } from '@/core/phases/log/entry-bodies';
 import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
 import { Button } from '@/web/kit/Button';

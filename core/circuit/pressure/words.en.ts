@@ -1,1 +1,0 @@
-export const en = {} as const;

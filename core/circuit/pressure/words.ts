@@ -1,4 +1,0 @@
-import { teller } from '@/core/words/said';
-import type { en } from './words.en';
-
-export const tell = teller<typeof en>();
