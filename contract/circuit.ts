@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CYLINDER_STATES, CYLINDER_USES } from '@/core/circuit/recovery/cylinder';
 import { num } from '@/core/finding/quantity-field';
-import { ENTRY_KINDS } from '@/core/phases/log/entry-bodies';
+import { ENTRY_KINDS } from '@/core/phases/log/entries';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { day, idSchema, instant } from './requests';
 

@@ -6,7 +6,7 @@ import { evacuate } from '@/core/phases/evacuate/phase';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { join } from '@/core/phases/join/phase';
 import { volumeOf } from '@/core/phases/join/view';
-import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entry-bodies';
+import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
 import {
   DEAD_PROOF,
   DRIER,

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entries';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
 import type { BenchFeed, FeedOrder, SystemFeed } from '@/server/features/instruments/feed-protocol';

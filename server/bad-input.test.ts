@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOG } from '@/core/catalog';
 import { FIT_KINDS } from '@/core/fit/sheets';
-import { ENTRY_KINDS } from '@/core/phases/log/entry-bodies';
+import { ENTRY_KINDS } from '@/core/phases/log/entries';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
 

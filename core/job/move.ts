@@ -1,6 +1,6 @@
 import type { Finding, FindingAction, Verdict } from '@/core/finding/finding';
 import { tell } from '@/core/job/words';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entries';
 import type { BenchOrder } from '@/core/plant/bench/bench';
 import type { Said } from '@/core/words/said';
 

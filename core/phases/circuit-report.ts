@@ -2,7 +2,7 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { PHASE_NOUNS } from '@/core/job/phases';
 import type { ReportTable } from '@/core/job/report-parts';
 import { isMarked, standingEntries } from '@/core/phases/log/circuit-log';
-import { ENTRY_TITLES, entryWords } from '@/core/phases/log/entry-words';
+import { ENTRIES, entryWords } from '@/core/phases/log/entries';
 import { tell } from '@/core/phases/words';
 import { moment, upper, value } from '@/core/words/said';
 import type { PhaseDescriptor } from './phase';
@@ -29,7 +29,7 @@ export function circuitTables(record: CircuitRecord | null | undefined): ReportT
       columns: [tell('work.when'), tell('work.what'), tell('work.figures'), tell('work.by'), tell('work.reading')],
       rows: standingEntries(record.log).map((e) => [
         moment(e.at),
-        ENTRY_TITLES[e.kind],
+        ENTRIES[e.kind].title,
         entryWords(e),
         e.by,
         value(e.source),

@@ -9,7 +9,7 @@ import { buildUpOf, judgeCharge, lostOz } from '@/core/phases/charge/charge-shee
 import { roomView } from '@/core/phases/charge/room-view';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { joinView } from '@/core/phases/join/view';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { LogBuilder } from '@/core/phases/log/log-builder';
 import {
   DEAD_PROOF as DEAD,

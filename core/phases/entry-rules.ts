@@ -1,7 +1,7 @@
 import type { Refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
 import { entriesOf } from '@/core/phases/log/circuit-log';
-import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entry-bodies';
+import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
 import { tell } from '@/core/phases/words';
 import type { Written } from './phase';
 import { phaseById } from './registry';

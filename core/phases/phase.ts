@@ -9,7 +9,7 @@ import type { Phase } from '@/core/job/phases';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { JobSheet } from '@/core/job/sheet';
 import { VALVE_CLOSED } from '@/core/job/weighing-move';
-import type { EntryBody, EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import type { BenchKind } from '@/core/plant/bench/bench';
 import type { Said } from '@/core/words/said';

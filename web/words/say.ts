@@ -1,4 +1,5 @@
 import { addWords, type Speak, speaker, talker } from '@/contract/words/speaker';
+import { quantityOfUnit, UNIT_WORDS } from '@/core/words/quantity';
 import { DEFAULT_READER, LANGUAGES, type Language, type Reader } from '@/core/words/render';
 import { type Amount, type Label, lower, q } from '@/core/words/said';
 import { en } from './words.en';
@@ -51,6 +52,10 @@ export function figureOf(a: Amount): { value: string; unit: string } {
   const [, value = '', unit = ''] = /^(\S+)\s*(.*)$/.exec(speak(a)) ?? [];
   return { value, unit };
 }
+
+/** A unit as the reader's language writes it, beside a box. */
+export const unitShown = (unit: string): string =>
+  reader.language === 'en' ? unit : (UNIT_WORDS[reader.language][quantityOfUnit(unit)] ?? unit);
 
 /** A day with its weekday, for a list of days. */
 export const weekday = (on: Date, how: 'long' | 'short'): string =>

@@ -6,7 +6,7 @@ import { circuitPhasesOf, keepsCircuitLog, sealedWhy } from '@/core/phases/circu
 import { sealedGate, standingGate, vacuumGate } from '@/core/phases/evacuate/gates';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { signedGate } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { beganWithSurvey } from '@/core/phases/survey/view';

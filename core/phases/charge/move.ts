@@ -8,8 +8,8 @@ import { type Weighing, weighingMove } from '@/core/job/weighing-move';
 import type { judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { tell } from '@/core/phases/charge/words';
 import { keepsCircuitLog, sealedWhy } from '@/core/phases/circuit-kept';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import type { EntryKind } from '@/core/phases/log/entries';
+import { ENTRIES } from '@/core/phases/log/entries';
 import { q } from '@/core/words/said';
 import type { ChargeLabel } from './charge-record';
 
@@ -100,7 +100,7 @@ function recordMove({ sheet, gates, checks }: ChargeFacts): Move | undefined {
   );
   if (worst) {
     const form = FORMS[worst.id];
-    return moveOf(worst, form && write(form, ENTRY_TITLES[form]));
+    return moveOf(worst, form && write(form, ENTRIES[form].title));
   }
   return vacuum
     ? {

@@ -4,7 +4,7 @@ import { passes, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
 import { standingGate } from '@/core/phases/evacuate/gates';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import type { EntryRules, Written } from '@/core/phases/phase';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 export function cylinderUsed(

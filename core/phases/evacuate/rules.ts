@@ -2,7 +2,7 @@ import type { Refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
 import { tell } from '@/core/phases/evacuate/words';
 import { entriesOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import type { EntryRules } from '@/core/phases/phase';
 /** A test off a run begins where the pump was valved off, as the log has it; nobody picks a kinder window. */
 export function standing(sheet: JobSheet, body: EntryBody<'standing'>): Refusal | undefined {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { drierDrop } from '@/core/circuit/join/drier-drop';
 import { drierCheck, drierIn, suctionDrierCheck } from '@/core/phases/join/drier-check';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { LogBuilder } from '@/core/phases/log/log-builder';
 import { DRIER } from '@/core/phases/log/sample-entries';
 import { english } from '@/core/words/testing/english';

@@ -1,4 +1,15 @@
 export const en = {
+  'log.liquid-drier': 'Liquid drier',
+  'log.in-out': '{inF} in, {outF} out',
+  'log.moisture-indicator': 'Moisture indicator',
+  'log.across-it-acid': '{dropPsi} across it, acid {acid}, {outcome}',
+  'log.suction-drier': 'Suction drier',
+  'after.acid-test-of-oil': 'Acid test of the oil',
+  'after.after-steady-run-it-shows': 'After a steady run it shows',
+  'after.drier-was': 'The drier was',
+  'after.pipe-after-it': 'Pipe after it',
+  'after.pipe-before-drier': 'Pipe before the drier',
+  'after.pressure-across-it': 'Pressure across it',
   'work.suction-drier-seen-to': 'the suction drier follow-up done',
   'job.charge-is-not-signed': 'Charge is not signed',
   'job.furnace-is-not-handed-over-without':

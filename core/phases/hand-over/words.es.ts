@@ -1,6 +1,17 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'log.liquid-drier': 'Filtro deshidratador de líquido',
+  'log.in-out': 'entra {inF}, sale {outF}',
+  'log.moisture-indicator': 'Indicador de humedad',
+  'log.across-it-acid': '{dropPsi} en él, ácido {acid}, {outcome}',
+  'log.suction-drier': 'Filtro deshidratador de succión',
+  'after.acid-test-of-oil': 'Prueba de ácido del aceite',
+  'after.after-steady-run-it-shows': 'Después de una marcha estable muestra',
+  'after.drier-was': 'El filtro deshidratador estaba',
+  'after.pipe-after-it': 'Tubo después',
+  'after.pipe-before-drier': 'Tubo antes del filtro deshidratador',
+  'after.pressure-across-it': 'Presión perdida en él',
   'work.suction-drier-seen-to': 'el seguimiento del filtro deshidratador de succión hecho',
   'job.charge-is-not-signed': 'La carga no está firmada',
   'job.furnace-is-not-handed-over-without':

@@ -8,7 +8,7 @@ import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/phases/join/words';
 import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { list, q, type Said, value } from '@/core/words/said';
 import { drierCheck, drierIn, suctionDrierCheck } from './drier-check';

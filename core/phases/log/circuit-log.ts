@@ -1,4 +1,4 @@
-import type { EntryBody, EntryKind, EntryPhase } from './entry-bodies';
+import type { EntryBody, EntryKind, EntryPhase } from './entries';
 
 type Head = {
   id: string;

@@ -1,5 +1,5 @@
 import type { CircuitEntry } from './circuit-log';
-import { type EntryBody, type EntryKind, phaseOfKind } from './entry-bodies';
+import { type EntryBody, type EntryKind, phaseOfKind } from './entries';
 
 /** Builds a log for tests: entries in order, a minute apart. */
 export class LogBuilder {

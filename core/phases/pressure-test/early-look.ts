@@ -1,5 +1,5 @@
 import { type CircuitEntry, entriesOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { heldMinutes } from './pressure-test';
 
 /** A clock may be off by this much and still count as the whole hold, min. */

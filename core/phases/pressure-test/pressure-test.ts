@@ -2,7 +2,7 @@ import { holdVerdict } from '@/core/circuit/pressure/nitrogen-hold';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Finding } from '@/core/finding/finding';
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { tell } from '@/core/phases/pressure-test/words';
 import { list, q, type Said } from '@/core/words/said';
 

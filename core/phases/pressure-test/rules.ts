@@ -1,7 +1,7 @@
 import type { Refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
 import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import type { EntryRules, Written } from '@/core/phases/phase';
 import { tell } from '@/core/phases/pressure-test/words';
 import { q } from '@/core/words/said';

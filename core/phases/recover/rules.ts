@@ -3,7 +3,7 @@ import type { Refusal } from '@/core/finding/outcome';
 import { certificationCovers } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import type { EntryRules, Written } from '@/core/phases/phase';
 import { tell } from '@/core/phases/recover/words';
 import { q } from '@/core/words/said';

@@ -4,13 +4,7 @@ import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { refusesEntry } from '@/core/phases/entry-rules';
 import { standingEntries } from '@/core/phases/log/circuit-log';
-import {
-  ENTRY_BODIES,
-  type EntryBody,
-  type EntryKind,
-  type EntryPhase,
-  phaseOfKind,
-} from '@/core/phases/log/entry-bodies';
+import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
@@ -35,7 +29,7 @@ export async function writeEntry(
   sent: NewCircuitEntry,
 ): Promise<JobSheet> {
   const { database } = deps;
-  const asked = parseBody(ENTRY_BODIES[sent.kind], sent.body) as EntryBody<EntryKind>;
+  const asked = parseBody(entryOf(sent.kind).schema, sent.body) as EntryBody<EntryKind>;
   // What was sent is what makes an id the same or another one; figures read off a run come after.
   const write = { id: sent.id, what: `circuit ${sent.kind}`, jobId, body: { ...sent, body: asked } };
   if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);

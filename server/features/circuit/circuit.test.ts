@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { JobSheet } from '@/core/job/sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entries';
 import {
   DEAD_PROOF as DEAD,
   EMPTY_CYLINDER,

@@ -1,15 +1,19 @@
-import { type EntryBody, type EntryKind, MOST_STANDING_SAMPLES } from '@/core/phases/log/entry-bodies';
+import type { Stream } from '@/core/form/field';
+import { MOST_STANDING_SAMPLES } from '@/core/phases/evacuate/entries';
+import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
+import { entryOf } from '@/core/phases/log/entries';
 import type { RunSample } from '@/core/startup/live';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';
 import { type ActiveRun, benchView } from '@/server/features/instruments/active-run';
 import { runFor } from '@/server/features/instruments/instruments-service';
-import { readRunData } from '@/server/features/instruments/run-data';
+import { readRunData, type StoredEvent } from '@/server/features/instruments/run-data';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 
-/** A reading is the mean of this long, s. */
+/** A reading is the mean of this long; what stands now, of its last seconds, s. */
 const MEAN_S = 15;
+const NOW_S = 2;
 const S_PER_MIN = 60;
 
 export type ReadEntry = { body: EntryBody<EntryKind>; source: 'typed' | 'instrument' | 'simulated' | 'replayed' };
@@ -57,29 +61,15 @@ export async function readFromRun(
     return { body: { ...rest, fromS: from, toS: to, samples: thinned(inside) }, source: run.source };
   }
   if (!active) throw new Problem('run-state', { message: tell('server.instruments-are-not-running-resume-them') });
-  const read = withReadings(kind, body, active);
-  const off = STOPS[kind];
-  if (!off) return { body: read, source: run.source };
-  // How long it was watched is told by the run's own clock, where the stop was given or told in this run.
   const { events } = await readRunData(database, person.companyId, runId);
-  const waited = minutesSinceOff(events, off, active.recent.at(-1)?.runSeconds ?? 0);
-  return {
-    body:
-      waited === undefined ? read : ({ ...read, [kind === 'level' ? 'waitMin' : 'minutes']: waited } as typeof read),
-    source: run.source,
-  };
+  return { body: withReadings(kind, body, active, events), source: run.source };
 }
 
 /** A watch is kept as at most this long, as the entry allows. */
 const MOST_WATCH_MIN = 600;
-/** The order whose end begins the watch of an entry. */
-const STOPS: Partial<Record<EntryKind, string>> = { level: 'machine', rebound: 'call' };
 
-function minutesSinceOff(
-  events: readonly { kind: string; runSeconds: number }[],
-  order: string,
-  nowS: number,
-): number | undefined {
+/** How long ago an order was ended, by the run's own clock: where the stop was given or told in this run. */
+function minutesSince(events: readonly StoredEvent[], order: string, nowS: number): number | undefined {
   const last = (events as readonly { kind: string; order?: string; on?: boolean; runSeconds: number }[])
     .filter((e) => e.kind === 'order' && e.order === order)
     .at(-1);
@@ -99,48 +89,32 @@ function thinned(points: [number, number][]): [number, number][] {
   return Array.from({ length: MOST_STANDING_SAMPLES }, (_, i) => points[Math.round(i * step)]!);
 }
 
-function withReadings(kind: EntryKind, body: EntryBody<EntryKind>, active: ActiveRun): EntryBody<EntryKind> {
+/** Each field that an instrument stands in for is read from it, whatever the screen sent. */
+function withReadings(
+  kind: EntryKind,
+  body: EntryBody<EntryKind>,
+  active: ActiveRun,
+  events: readonly StoredEvent[],
+): EntryBody<EntryKind> {
   const { recent } = active;
-  const runSeconds = recent.at(-1)?.runSeconds ?? 0;
-  const read = (channel: string): number => meanOf(recent, channel, runSeconds);
-  switch (kind) {
-    case 'hold-start':
-    case 'hold-end':
-      return {
-        ...(body as EntryBody<'hold-end'>),
-        psig: tenth(read('testPsig')),
-        pipeF: tenth(read('pipeF')),
-        runSeconds,
-      };
-    case 'isolated':
-      return { ...(body as EntryBody<'isolated'>), microns: Math.round(last(recent, 'microns')), runSeconds };
-    case 'rebound':
-      return { ...(body as EntryBody<'rebound'>), afterPsig: tenth(read('suctionPsig')) };
-    case 'level': {
-      const sent = body as EntryBody<'level'>;
-      const afterPsig = tenth(read('suctionPsig'));
-      return { ...sent, afterPsig, reachedPsig: Math.min(sent.reachedPsig, afterPsig) };
-    }
-    case 'pump-down':
-      return { ...(body as EntryBody<'pump-down'>), stopPsig: tenth(last(recent, 'suctionPsig')), runSeconds };
-    case 'recovered': {
-      const switches = benchView(active.feed, 1)?.switches;
-      const start = switches?.startGrossOz;
-      const sent = body as EntryBody<'recovered'>;
-      return {
-        ...sent,
-        // What came over is in the cylinder that stood on the scale, whatever the screen thought.
-        cylinderId: typeof switches?.cylinderId === 'string' ? switches.cylinderId : sent.cylinderId,
-        startGrossOz: typeof start === 'number' ? start : sent.startGrossOz,
-        endGrossOz: last(recent, 'scaleOz'),
-      };
-    }
-    default:
-      return body;
+  const nowS = recent.at(-1)?.runSeconds ?? 0;
+  const switches = benchView(active.feed, 1)?.switches;
+  const { fields, settle } = entryOf(kind);
+  const read = Object.entries(fields).flatMap(([name, { stream }]): [string, unknown][] => {
+    const value = stream && valueOf(stream);
+    return value === undefined || value === null ? [] : [[name, value]];
+  });
+  return settle({ ...body, ...Object.fromEntries(read) } as never) as EntryBody<EntryKind>;
+
+  function valueOf(stream: Stream): unknown {
+    if ('clock' in stream) return nowS;
+    if ('bench' in stream) return switches?.[stream.bench];
+    if ('minutesSince' in stream) return minutesSince(events, stream.minutesSince, nowS);
+    return Number(
+      meanOf(recent, stream.channel, nowS - (stream.take === 'mean' ? MEAN_S : NOW_S)).toFixed(stream.digits),
+    );
   }
 }
-
-const tenth = (v: number): number => Math.round(v * 10) / 10;
 
 function valuesOf(samples: readonly RunSample[], channel: string, fromS: number): number[] {
   return samples.flatMap((s) => {
@@ -149,12 +123,9 @@ function valuesOf(samples: readonly RunSample[], channel: string, fromS: number)
   });
 }
 
-function meanOf(samples: readonly RunSample[], channel: string, nowS: number): number {
-  const values = valuesOf(samples, channel, nowS - MEAN_S);
+function meanOf(samples: readonly RunSample[], channel: string, fromS: number): number {
+  const values = valuesOf(samples, channel, fromS);
   if (values.length === 0)
     throw new Problem('run-state', { field: channel, message: tell('server.this-instrument-gives-no-signal-type') });
   return values.reduce((s, v) => s + v, 0) / values.length;
 }
-
-const last = (samples: readonly RunSample[], channel: string): number =>
-  meanOf(samples, channel, (samples.at(-1)?.runSeconds ?? 0) + MEAN_S - 2);

@@ -3,7 +3,7 @@ import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { refusesRecovered } from '@/core/circuit/recovery/ledger-rules';
 import type { JobSheet } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import type { EntryBody } from '@/core/phases/log/entry-bodies';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { badInput } from '@/server/errors/problem';

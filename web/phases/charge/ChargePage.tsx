@@ -9,7 +9,7 @@ import { may } from '@/core/job/permissions';
 import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
 import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { charge } from '@/core/phases/charge/phase';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entries';
 import { nextMoveOf } from '@/core/phases/phase';
 import { sheetGates } from '@/core/phases/standing';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';

@@ -8,8 +8,8 @@ import { type Gate, passes } from '@/core/job/gates';
 import type { ChargeLabel } from '@/core/phases/charge/charge-record';
 import { type BuildUp, chargePlateOf } from '@/core/phases/charge/charge-sheet';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import type { EntryKind } from '@/core/phases/log/entries';
+import { ENTRIES } from '@/core/phases/log/entries';
 import { shown, withUnit } from '@/core/units/format';
 import { Button } from '@/web/kit/Button';
 import { lbOz, say } from '@/web/words/say';
@@ -116,7 +116,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
           <div className="mt-1 flex flex-wrap gap-x-1">
             {OFFERS.map((kind) => (
               <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onEntry(kind)}>
-                {say(ENTRY_TITLES[kind])}
+                {say(ENTRIES[kind].title)}
               </Button>
             ))}
           </div>

@@ -3,11 +3,12 @@ import { useNavigate } from 'react-router';
 import type { RunPhase } from '@/contract/requests';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import type { Answers } from '@/core/form/field';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import type { EntryKind } from '@/core/phases/log/entries';
+import { ENTRIES } from '@/core/phases/log/entries';
 import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
 import { benchOf } from '@/core/phases/registry';
 import { post } from '@/web/api/http';
@@ -24,10 +25,9 @@ import { usePress } from '../use-press';
 import { BenchSheet } from './BenchSheet';
 import { EntryLog } from './EntryLog';
 import { EntrySheet } from './EntrySheet';
-import type { FieldValues } from './entry-fields';
 import { useEntries } from './use-entries';
 
-export type OpenEntry = { kind: EntryKind; preset?: FieldValues; replaces?: string };
+export type OpenEntry = { kind: EntryKind; preset?: Answers; replaces?: string };
 
 type Props<Facts> = {
   view: JobView;
@@ -44,7 +44,7 @@ type Props<Facts> = {
   children: ReactNode;
   /** Shown under the picture. */
   below?: ReactNode;
-  presets?: Partial<Record<EntryKind, FieldValues>>;
+  presets?: Partial<Record<EntryKind, Answers>>;
 };
 
 /** The page of one phase of the circuit: picture, figures, checks, gates, log, next move; the same on all four. */
@@ -107,7 +107,7 @@ export function CircuitFrame<Facts>({
                     className="text-[14px]"
                     onClick={() => setOpen({ kind, preset: presets?.[kind] })}
                   >
-                    {say(ENTRY_TITLES[kind])}
+                    {say(ENTRIES[kind].title)}
                   </Button>
                 ))}
               </div>

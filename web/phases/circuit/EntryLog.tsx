@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import type { Phase } from '@/core/job/phases';
 import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
-import { ENTRY_TITLES, entryWords } from '@/core/phases/log/entry-words';
+import { ENTRIES, entryOf, entryWords } from '@/core/phases/log/entries';
 import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { EntrySheet } from './EntrySheet';
-import { ENTRY_FIELDS } from './entry-fields';
 import { useEntries } from './use-entries';
 
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
@@ -32,14 +31,14 @@ export function EntryLog({ view, phase }: { view: JobView; phase: Phase }) {
             className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5"
           >
             <span className="leading-snug">
-              <b className="font-[620]">{say(ENTRY_TITLES[e.kind])}</b> {say(entryWords(e))}
+              <b className="font-[620]">{say(ENTRIES[e.kind].title)}</b> {say(entryWords(e))}
               <span className="block text-[13px] text-ink2">
                 {say(clock(e.at))}, {e.by}, {say(value(e.source))}
               </span>
             </span>
             {signed ? null : (
               <span className="flex gap-1">
-                {e.source === 'typed' && ENTRY_FIELDS[e.kind] && e.kind !== 'recovered' ? (
+                {e.source === 'typed' && !entryOf(e.kind).byTap && e.kind !== 'recovered' ? (
                   <LogButton onPress={() => setFixing(e)}>{say(tell('web.correct'))}</LogButton>
                 ) : null}
                 <LogButton onPress={() => setTaking(e)}>{say(tell('web.withdraw'))}</LogButton>
@@ -59,7 +58,7 @@ export function EntryLog({ view, phase }: { view: JobView; phase: Phase }) {
       ) : null}
       {taking ? (
         <ReasonSheet
-          title={say(tell('web.withdraw-2', { entryTitles: ENTRY_TITLES[taking.kind] }))}
+          title={say(tell('web.withdraw-2', { entryTitles: ENTRIES[taking.kind].title }))}
           label={say(tell('web.why-it-does-not-hold'))}
           least={5}
           send={say(tell('web.withdraw-it'))}

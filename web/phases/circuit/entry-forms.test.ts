@@ -1,32 +1,39 @@
 import { describe, expect, it } from 'vitest';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
-import { ENTRY_BODIES, ENTRY_KINDS, type EntryKind } from '@/core/phases/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
-import { refusalOf } from './entry-check';
-import { entryDefaults, HIDDEN } from './entry-defaults';
-import { ENTRY_FIELDS } from './entry-fields';
-import { pairsOf } from './PairsField';
+import { ENTRY_KINDS, type EntryKind, entryOf } from '@/core/phases/log/entries';
+import { bodyOf, NOTHING, refusalsOf } from '@/web/kit/form/form-body';
+import { pairsOf } from '@/web/kit/form/PairsField';
+import { say } from '@/web/words/say';
+import { entryStart } from './entry-start';
 
-/** Kinds that are written by a tap on the page and have no form. */
-const BY_TAP: readonly EntryKind[] = ['bubble', 'withdrawn'];
+/** Of these nothing need be said: the charge that stays may be of an unknown amount, oil is changed for its own reasons. */
+const SAID_BY_SAVING: readonly EntryKind[] = ['held-in-unit', 'oil-change'];
+const form = (kind: EntryKind) => entryOf(kind);
 
 describe('forms of the circuit log', () => {
-  it.each(ENTRY_KINDS.filter((k) => !BY_TAP.includes(k)))(
-    '%s asks for every field of its entry and for nothing else',
+  it.each(ENTRY_KINDS.filter((k) => !form(k).byTap))(
+    '%s asks for what it keeps, and starts where nobody said it',
     (kind) => {
-      const asked = (ENTRY_FIELDS[kind] ?? []).map((f) => f.name);
-      const hidden = Object.keys(HIDDEN[kind] ?? {});
-      const preset = kind === 'hold-end' || kind === 'hold-look' ? ['startId'] : [];
-      expect([...asked, ...hidden, ...preset].sort()).toEqual(Object.keys(ENTRY_BODIES[kind].shape).sort());
-      expect(ENTRY_TITLES[kind]).toBeTruthy();
+      const { fields, title, schema } = form(kind);
+      expect(say(title)).not.toBe('');
+      for (const [name, f] of Object.entries(fields)) {
+        if (f.shown.kind !== 'hidden') expect(say(f.label), `${kind}.${name}`).not.toBe('');
+        if (f.start !== undefined) expect(f.schema.safeParse(f.start).success, `${kind}.${name}`).toBe(true);
+        if (f.unasked !== undefined) expect(f.schema.safeParse(f.unasked).success, `${kind}.${name}`).toBe(true);
+        // What may not arise must have something to be kept as.
+        if (f.when) expect(f.unasked, `${kind}.${name}`).toBeDefined();
+      }
+      // An empty form is never saved as something that somebody said.
+      const empty = bodyOf(fields, entryStart(kind, sampleSheet()), NOTHING);
+      expect(schema.safeParse(empty.body).success).toBe(SAID_BY_SAVING.includes(kind));
     },
   );
   it('defaults are allowed values wherever there is one', () => {
     for (const kind of ENTRY_KINDS) {
-      for (const [name, value] of Object.entries(entryDefaults(kind, sampleSheet()))) {
+      for (const [name, value] of Object.entries(entryStart(kind, sampleSheet()))) {
         if (value === undefined) continue;
         const schema = (
-          ENTRY_BODIES[kind].shape as Record<string, { safeParse: (v: unknown) => { success: boolean } }>
+          entryOf(kind).schema.shape as Record<string, { safeParse: (v: unknown) => { success: boolean } }>
         )[name];
         expect(schema, `${kind}.${name}`).toBeDefined();
         expect(schema!.safeParse(value).success, `${kind}.${name}=${String(value)}`).toBe(true);
@@ -35,17 +42,21 @@ describe('forms of the circuit log', () => {
   });
   it('nothing that must be looked at is answered beforehand', () => {
     for (const name of ['liveBefore', 'liveAfter', 'lockedOut'])
-      expect(entryDefaults('dead-proof', sampleSheet())).not.toHaveProperty(name);
-    expect(entryDefaults('pump-setup', sampleSheet())).not.toHaveProperty('compressorLocked');
-    expect(entryDefaults('vacuum-broken', sampleSheet())).not.toHaveProperty('gaugeProtected');
+      expect(entryStart('dead-proof', sampleSheet())).not.toHaveProperty(name);
+    expect(entryStart('pump-setup', sampleSheet())).not.toHaveProperty('compressorLocked');
+    expect(entryStart('vacuum-broken', sampleSheet())).not.toHaveProperty('gaugeProtected');
   });
   it('says field by field what is missing or not allowed, and keeps what could not be read', () => {
-    expect(refusalOf('level', { reachedPsig: -40, waitMin: 5 }, { afterPsig: '“x” is not a plain number' })).toEqual({
+    expect(
+      refusalsOf(form('level').schema, { reachedPsig: -40, waitMin: 5 }, { afterPsig: '“x” is not a plain number' }),
+    ).toEqual({
       afterPsig: '“x” is not a plain number',
       reachedPsig: 'Not allowed. Allowed: -15 to 600 psig.',
     });
-    expect(refusalOf('level', { reachedPsig: -5, waitMin: 5 }).afterPsig).toMatch(/^Missing\. Allowed: -15 to 600/);
-    expect(refusalOf('level', { reachedPsig: -5, afterPsig: -5, waitMin: 5 })).toEqual({});
+    expect(refusalsOf(form('level').schema, { reachedPsig: -5, waitMin: 5 }).afterPsig).toMatch(
+      /^Missing\. Allowed: -15 to 600/,
+    );
+    expect(refusalsOf(form('level').schema, { reachedPsig: -5, afterPsig: -5, waitMin: 5 })).toEqual({});
   });
 });
 

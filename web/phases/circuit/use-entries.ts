@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryKind } from '@/core/phases/log/entries';
 import type { JobView } from '../job-context';
 
 /** Writes into the circuit log of this job. */

@@ -3,8 +3,8 @@ import { orderFindings } from '@/core/finding/order';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { afterRunView } from '@/core/phases/hand-over/view';
 import { drierIn } from '@/core/phases/join/drier-check';
-import type { EntryKind } from '@/core/phases/log/entry-bodies';
-import { ENTRY_TITLES } from '@/core/phases/log/entry-words';
+import type { EntryKind } from '@/core/phases/log/entries';
+import { ENTRIES } from '@/core/phases/log/entries';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -31,7 +31,7 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
         <div className="mt-1 flex flex-wrap gap-x-1">
           {offers.map((kind) => (
             <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
-              {say(ENTRY_TITLES[kind])}
+              {say(ENTRIES[kind].title)}
             </Button>
           ))}
         </div>

@@ -2,7 +2,7 @@ import { type Cylinder, cylinderFillOf } from '@/core/circuit/recovery/cylinder'
 import type { Move } from '@/core/job/move';
 import type { LiveStream, OrderEvent } from '@/core/phases/live/stream';
 import { afterTold, type Switches, toldAtFirst } from '@/core/phases/live/told-switches';
-import type { EntryBody, EntryKind } from '@/core/phases/log/entry-bodies';
+import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import type { LogBuilder } from '@/core/phases/log/log-builder';
 import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';

@@ -2,7 +2,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { type Typed, VACUUM } from './entry-text';
+import { type Typed, VACUUM } from './typed';
 
 type Props = {
   label: string;

@@ -3,11 +3,10 @@ import { expect, it } from 'vitest';
 import { money, moneyChange } from '@/core/units/money';
 import { PSI_PER_INHG } from '@/core/units/units';
 import { ozFromText, weightText, weightTrouble } from '@/web/kit/weight-text';
-import type { EntryField } from './entry-fields';
-import { readTyped, typedOf, VACUUM } from './entry-text';
+import { readTyped, typedOf, VACUUM } from './typed';
 
-const weight = { kind: 'weight' } as EntryField;
-const pressure = { kind: 'pressure' } as EntryField;
+const weight = { shown: { kind: 'weight' } } as const;
+const pressure = { shown: { kind: 'pressure' } } as const;
 
 it('a weight is typed as pounds and ounces, or ounces alone, and comes back as it was', () => {
   expect(ozFromText({ lb: '28', oz: '4' })).toBe(452);

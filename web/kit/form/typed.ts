@@ -1,9 +1,9 @@
+import type { Field } from '@/core/form/field';
 import { PSI_PER_INHG } from '@/core/units/units';
 import { numberFromText } from '@/web/kit/number-text';
 import { ozFromText, type WeightText, weightText } from '@/web/kit/weight-text';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { EntryField } from './entry-fields';
 
 /** What stands in the boxes of one field; the second box is pounds of a weight, or the unit of a pressure. */
 export type Typed = { text: string; more?: string };
@@ -14,20 +14,23 @@ export const VACUUM = 'inHg';
 const tenth = (v: number): number => Math.round(v * 10) / 10;
 
 /** How a known value stands in its boxes. */
-export function typedOf(field: EntryField, value: unknown): Typed {
+export function typedOf({ shown }: Pick<Field, 'shown'>, value: unknown): Typed {
   if (value === null || value === undefined || value === '') return { text: '' };
-  if (field.kind === 'weight' && typeof value === 'number') {
+  if (shown.kind === 'weight' && typeof value === 'number') {
     const { lb, oz } = weightText(value);
     return { text: oz, more: lb };
   }
-  if (field.kind === 'pressure' && typeof value === 'number' && value < 0)
+  if (shown.kind === 'pressure' && typeof value === 'number' && value < 0)
     return { text: String(tenth(-value / PSI_PER_INHG)), more: VACUUM };
   return { text: String(value) };
 }
 
 /** The value of what is typed: a number, nothing, or why it cannot be read. */
-export function readTyped(field: EntryField, { text, more = '' }: Typed): { value?: number; trouble?: string } {
-  if (field.kind === 'weight') {
+export function readTyped(
+  { shown }: Pick<Field, 'shown'>,
+  { text, more = '' }: Typed,
+): { value?: number; trouble?: string } {
+  if (shown.kind === 'weight') {
     const weight: WeightText = { lb: more, oz: text };
     if (`${more}${text}`.trim() === '') return {};
     const value = ozFromText(weight);
@@ -38,5 +41,5 @@ export function readTyped(field: EntryField, { text, more = '' }: Typed): { valu
   if (text.trim() === '') return {};
   const number = numberFromText(text);
   if (number === undefined) return { trouble: say(tell('web.is-not-plain-number-leave-unit-2', { text })) };
-  return { value: field.kind === 'pressure' && more === VACUUM ? -Math.abs(number) * PSI_PER_INHG : number };
+  return { value: shown.kind === 'pressure' && more === VACUUM ? -Math.abs(number) * PSI_PER_INHG : number };
 }

@@ -1,0 +1,49 @@
+import type { z } from 'zod';
+import { hidden, words } from '@/core/form/field';
+import { chargeEntries } from '@/core/phases/charge/entries';
+import { evacuateEntries } from '@/core/phases/evacuate/entries';
+import { handOverEntries } from '@/core/phases/hand-over/entries';
+import { joinEntries } from '@/core/phases/join/entries';
+import { pressureEntries } from '@/core/phases/pressure-test/entries';
+import { recoverEntries } from '@/core/phases/recover/entries';
+import { typed } from '@/core/words/said';
+import { type EntryDef, entry } from './entry';
+import { tell } from './words';
+
+/** What each phase writes down of the refrigerant circuit. A phase with a log has a line here. */
+const OF_PHASE = {
+  recover: recoverEntries,
+  join: joinEntries,
+  'pressure-test': pressureEntries,
+  evacuate: evacuateEntries,
+  charge: chargeEntries,
+  'hand-over': handOverEntries,
+};
+export type EntryPhase = keyof typeof OF_PHASE;
+
+/** Takes an earlier entry back; the reason stays beside it. */
+const withdrawn = entry(tell('log.withdrawn'), { reason: hidden(words(300, 5)) }, (b) => typed(b.reason), {
+  byTap: true,
+});
+
+export const ENTRIES = {
+  ...recoverEntries,
+  ...joinEntries,
+  ...pressureEntries,
+  ...evacuateEntries,
+  ...chargeEntries,
+  ...handOverEntries,
+  withdrawn,
+};
+export type EntryKind = keyof typeof ENTRIES;
+export type EntryBody<K extends EntryKind> = z.infer<(typeof ENTRIES)[K]['schema']>;
+export const ENTRY_KINDS = Object.keys(ENTRIES) as [EntryKind, ...EntryKind[]];
+
+/** The definition of a kind that is known only at run time. */
+export const entryOf = (kind: EntryKind): EntryDef => ENTRIES[kind] as unknown as EntryDef;
+/** One entry in a line. */
+export const entryWords = ({ kind, body }: { kind: EntryKind; body: object }) => entryOf(kind).line(body as never);
+
+/** The phase an entry of this kind belongs to; a withdrawal belongs to the phase of what it withdraws. */
+export const phaseOfKind = (kind: EntryKind): EntryPhase | undefined =>
+  (Object.keys(OF_PHASE) as EntryPhase[]).find((p) => kind in OF_PHASE[p]);

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { num } from '@/core/finding/quantity-field';
+import { type BodyOf, type Fields, hidden, id, own, schemaOf } from '@/core/form/field';
+import type { Said } from '@/core/words/said';
+
+/** One kind of entry of the circuit log, defined once: fields, form, line in the log, caution, sample. */
+export type EntryDef<F extends Fields = Fields> = {
+  readonly title: Said;
+  readonly fields: F;
+  readonly schema: ReturnType<typeof schemaOf<F>>;
+  /** One entry in a line, for the log and the report. */
+  readonly line: (body: BodyOf<F>) => Said;
+  /** The caution that belongs to the step, shown where the hazard is met. */
+  readonly caution?: Said;
+  /** Only the newest counts: its form shows it again, and a change supersedes it. */
+  readonly edited: boolean;
+  /** Its form starts from the newest of its kind. */
+  readonly likeLast: boolean;
+  /** Written by a tap on the page: it has no form. */
+  readonly byTap: boolean;
+  /** Puts figures in order that instruments read, before they are kept. */
+  readonly settle: (body: BodyOf<F>) => BodyOf<F>;
+};
+
+export function entry<const F extends Fields>(
+  title: Said,
+  fields: F,
+  line: (body: BodyOf<F>) => Said,
+  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'byTap' | 'settle'>> = {},
+): EntryDef<F> {
+  return {
+    title,
+    fields,
+    schema: schemaOf(fields),
+    line,
+    edited: false,
+    likeLast: false,
+    byTap: false,
+    settle: (body) => body,
+    ...more,
+  };
+}
+
+const AT = z.iso
+  .datetime({ offset: true })
+  .refine((s) => /^20\d\d-/.test(s), 'outside the years this sheet knows')
+  .describe('an ISO date and time, 2000 to 2099')
+  .optional();
+/** When a typed reading was taken; without it the moment of writing counts. */
+export const readAt = (label: Said) => own(AT, label, { kind: 'time' });
+
+/** The run that an entry's figures are read from; null where a person typed them. */
+export const runId = () => hidden(id().nullable(), { start: null });
+export const runSeconds = () => hidden(num(0, 10_000_000, 's').nullable(), { start: null, stream: { clock: true } });
