@@ -21,6 +21,7 @@ import type { Said } from '@/core/words/said';
 /** A stored measurement as the job sheet reads it. */
 export type SheetMeasurement = {
   id: string;
+  circuitId: string;
   setId: string;
   phase: string;
   stage: string;
@@ -42,6 +43,7 @@ export type SheetMeasurement = {
 
 export type SheetRun = {
   id: string;
+  circuitId: string;
   phase: string;
   source: ReadingSource;
   speed: number;
@@ -51,6 +53,8 @@ export type SheetRun = {
 
 export type SheetSignOff = {
   id: string;
+  /** The job or the circuit that is signed for, by the phase. */
+  ownerId: string;
   phase: Phase;
   by: string;
   certificate: string | null;
@@ -153,7 +157,7 @@ export type JobSheet = {
   /** The typed proof of a furnace that is installed alone. */
   furnace: (FurnaceProof & { by: string; at: string; version: number }) | null;
   measurements: SheetMeasurement[];
-  overrides: (Override & { id: string; phase: Phase })[];
+  overrides: (Override & { id: string; ownerId: string; phase: Phase })[];
   signOffs: SheetSignOff[];
   runs: SheetRun[];
   schools: StartUpSchools;

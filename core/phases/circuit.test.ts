@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { type Cylinder, cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { transitionRules } from '@/core/circuit/transition-rules';
 import { passes } from '@/core/job/gates';
+import type { Phase } from '@/core/job/phases';
 import type { EquippedSheet } from '@/core/job/sheet';
-import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { letPass, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
 import { buildUpOf, judgeCharge, lostOz } from '@/core/phases/charge/charge-sheet';
 import { roomView } from '@/core/phases/charge/room-view';
@@ -55,14 +56,13 @@ const supply: Cylinder = {
   contentsOz: 320,
 };
 
-const signed = (phase: string) => ({ id: phase, phase, by: 'Tess Orlan', certificate: null, at: '', contentHash: '' });
 const sheet = (b: LogBuilder, change: Partial<EquippedSheet> & { signed?: string[] } = {}): EquippedSheet => {
   const { signed: phases = [], ...rest } = change;
   return sampleSheet({
     vacuum: null,
     circuitLog: b.log,
     cylinders: [recovery, supply],
-    signOffs: phases.map(signed) as EquippedSheet['signOffs'],
+    signOffs: phases.map((p) => signedOff(p as Phase)),
     ...rest,
   });
 };
@@ -529,16 +529,7 @@ describe('charge', () => {
     expect(gates(sheet(b, all))).toEqual(['weighed-charge']);
   });
   it('an override of the standing test counts for the charge too', () => {
-    const overrides = [
-      {
-        id: 'o',
-        phase: 'evacuate' as const,
-        gate: 'standing-vacuum',
-        reason: 'gauge died at 9 min',
-        by: 'Tess Orlan',
-        at: '',
-      },
-    ];
+    const overrides = [letPass('evacuate', 'standing-vacuum')];
     const s = sheet(log().add('pump-setup', PUMP), { ...all, overrides });
     expect(gates(s)).not.toContain('standing-vacuum');
   });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Gate, passes } from '@/core/job/gates';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
-import { HEALTHY, measured, moved, round, sampleSheet } from '@/core/job/testing/sample-sheet';
+import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
 import { buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { chargeMove } from '@/core/phases/charge/move';
@@ -16,9 +16,6 @@ import { surveyMove } from '@/core/phases/survey/move';
 import { CIRCUIT_PHASES } from './circuit-kept';
 import { nextMoveOf } from './phase';
 import { phaseById } from './registry';
-
-const signed = (phase: string) =>
-  ({ id: phase, phase, by: 'Tess Orlan', certificate: null, at: '', contentHash: '' }) as JobSheet['signOffs'][number];
 
 /** Every subset of a short list, and of a long one the empty, the whole, each alone and each left out. */
 function subsets<T>(all: readonly T[]): T[][] {
@@ -36,7 +33,7 @@ type Case = {
 };
 
 const started = new LogBuilder().add('old-charge', OLD_CHARGE).add('dead-proof', DEAD_PROOF);
-const before = ['recover', 'join', 'pressure-test', 'evacuate'].map(signed);
+const before = (['recover', 'join', 'pressure-test', 'evacuate'] as const).map((p) => signedOff(p));
 
 function chargeDoes(s: EquippedSheet): string {
   const build = buildUpOf(s);
@@ -114,7 +111,7 @@ const CASES: Case[] = [
   },
   {
     phase: 'start-up',
-    sheet: sampleSheet({ measurements: [moved(25), ...readings], signOffs: [signed('charge')] }),
+    sheet: sampleSheet({ measurements: [moved(25), ...readings], signOffs: [signedOff('charge')] }),
     gates: startUpGates,
     does: startUpDoes,
   },
@@ -149,14 +146,7 @@ describe('whatever a lead lets pass', () => {
       for (const set of subsets(may)) {
         const s: EquippedSheet = {
           ...sheet,
-          overrides: set.map((g) => ({
-            id: g.id,
-            phase,
-            gate: g.id,
-            reason: 'seen and let pass by the lead',
-            by: 'Tess Orlan',
-            at: '2026-06-01T16:00:00.000Z',
-          })),
+          overrides: set.map((g) => letPass(phase, g.id)),
         };
         const all = gates(s).every(passes);
         const said = `${set.map((g) => g.id).join(', ')} overridden; held: ${gates(s)
@@ -172,7 +162,7 @@ describe('whatever a lead lets pass', () => {
     const sheet = sampleSheet();
     const overrides = removalGates(sheet)
       .filter((g) => g.overridable)
-      .map((g) => ({ id: g.id, phase: 'recover' as const, gate: g.id, reason: 'let pass', by: 'Tess Orlan', at: '' }));
+      .map((g) => letPass('recover', g.id));
     const s = { ...sheet, overrides };
     if (removalGates(s).every(passes)) expect(scopeMove(s).button!.action.kind).toBe('release-removal');
     else

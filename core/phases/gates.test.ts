@@ -1,21 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
-import { moved, sampleSheet } from '@/core/job/testing/sample-sheet';
+import { letPass, moved, sampleSheet } from '@/core/job/testing/sample-sheet';
 import { gatesByProof } from '@/core/phases/start-up/gates';
 import { typed } from '@/core/words/said';
 import { charge } from './charge/phase';
 import { gatesIn } from './phase';
 
 const VACUUM = { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-01-01T10:00:00Z', version: 1 };
-const override = (gate: string, phase: 'charge' | 'evacuate' = 'charge') => ({
-  id: gate,
-  phase,
-  gate,
-  reason: 'a written reason',
-  by: 'Tess Orlan',
-  at: '',
-});
 const weighed = (change: Partial<EquippedSheet> = {}) =>
   sampleSheet({ vacuum: VACUUM, measurements: [moved(25)], ...change });
 const held = (change: Partial<EquippedSheet> = {}): string[] =>
@@ -35,17 +27,17 @@ describe('gates of a charge', () => {
   });
   it('a lead’s override with a reason lets it pass and stays visible, written here or at the evacuation', () => {
     for (const phase of ['charge', 'evacuate'] as const) {
-      const failed = { vacuum: { ...VACUUM, endMicrons: 940 }, overrides: [override('standing-vacuum', phase)] };
+      const failed = { vacuum: { ...VACUUM, endMicrons: 940 }, overrides: [letPass(phase, 'standing-vacuum')] };
       expect(held(failed)).toEqual([]);
       expect(gatesIn(charge, weighed(failed))[0]!.override?.reason).toBe('a written reason');
     }
     // Of the evacuation's own gates no other stands for the charge.
-    expect(held({ measurements: [], overrides: [override('weighed-charge', 'evacuate')] })).toContain('weighed-charge');
+    expect(held({ measurements: [], overrides: [letPass('evacuate', 'weighed-charge')] })).toContain('weighed-charge');
   });
   it.each(['none', 'type-I', 'type-III'] as const)(
     'certification %s does not cover a split system, and no override helps',
     (certification) => {
-      expect(held({ certification, overrides: [override('certification')] })).toEqual(['certification']);
+      expect(held({ certification, overrides: [letPass('charge', 'certification')] })).toEqual(['certification']);
     },
   );
 });

@@ -1,4 +1,5 @@
 import type { Phase } from '@/core/job/phases';
+import type { JobSheet } from '@/core/job/sheet';
 import { charge } from '@/core/phases/charge/phase';
 import { evacuate } from '@/core/phases/evacuate/phase';
 import { handOver } from '@/core/phases/hand-over/phase';
@@ -46,3 +47,7 @@ export const RUN_PHASES = PHASES_BUILT.filter((p: PhaseDescriptor) => p.instrume
   Phase,
   ...Phase[],
 ];
+
+/** What a phase's log, signature and overrides belong to: the job or the circuit. What is no phase belongs to the job. */
+export const ownerOf = (sheet: Pick<JobSheet, 'job' | 'circuit'>, phase: string): string =>
+  phaseById(phase)?.owner === 'circuit' ? sheet.circuit.id : sheet.job.id;

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plateWarnings } from '@/core/equipment/plate-checks';
 import { movementsOf, standing } from '@/core/job/movements';
-import { HEALTHY, measured, moved, round, sampleSheet } from '@/core/job/testing/sample-sheet';
+import type { Phase } from '@/core/job/phases';
+import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { airflowOf, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { shown, withUnit } from '@/core/units/format';
@@ -15,14 +16,7 @@ const EARLY = '2026-06-01T15:00:00.000Z';
 const LATE = '2026-06-01T15:08:00.000Z';
 const at = { by: 'Tess Orlan', at: LATE };
 const ALL = { filterClean: at, indoorCoilClean: at, outdoorCoilCleanDry: at, enclosureRestored: at };
-const signed = (phase: 'charge' | 'start-up' | 'hand-over') => ({
-  id: phase,
-  phase,
-  by: 'Tess Orlan',
-  certificate: 'TC-1',
-  at: LATE,
-  contentHash: 'abcdef0123456789',
-});
+const signed = (phase: Phase) => signedOff(phase, { certificate: 'TC-1', at: LATE });
 const none = () => undefined;
 
 function proven() {
@@ -229,6 +223,7 @@ describe('snapshot and report', () => {
       runs: [
         {
           id: 'r',
+          circuitId: 'circuit',
           phase: 'start-up',
           source: 'simulated' as const,
           speed: 60,
@@ -244,16 +239,7 @@ describe('snapshot and report', () => {
   it('shows overrides and amendments with their words', () => {
     const sheet = {
       ...proven(),
-      overrides: [
-        {
-          id: 'o',
-          phase: 'charge' as const,
-          gate: 'standing-vacuum',
-          reason: 'Gauge died at 9 min',
-          by: 'Tess Orlan',
-          at: LATE,
-        },
-      ],
+      overrides: [{ ...letPass('charge', 'standing-vacuum', 'Gauge died at 9 min'), at: LATE }],
     };
     const r = report(sheet, [{ phase: 'charge', by: 'Oda Kerrick', note: 'Line is 47 ft', at: LATE }]);
     expect(table(r, 'Overrides')!.rows.map(cells)).toEqual([

@@ -152,6 +152,7 @@ describe('a feed over server-sent events', () => {
 describe('a weighing on the screen', () => {
   const run = {
     id: 'r',
+    circuitId: 'circuit',
     phase: 'charge',
     source: 'simulated' as const,
     speed: 1,

@@ -1,6 +1,8 @@
 import { barometerPsia } from '@/core/air/moist-air';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { TRANSITION_RULES } from '@/core/circuit/transition-rules';
+import type { Phase } from '@/core/job/phases';
+import type { JobSheet, SheetSignOff } from '@/core/job/sheet';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -96,6 +98,7 @@ export function measured(quantity: string, value: number, change: Partial<SheetM
   const spec = quantity in QUANTITIES ? QUANTITIES[quantity as Quantity] : undefined;
   return {
     id: `m${made}`,
+    circuitId: 'circuit',
     setId: `set${made}`,
     phase: 'start-up',
     stage: 'reading',
@@ -142,3 +145,26 @@ export function round(
 ): SheetMeasurement[] {
   return Object.entries(values).map(([quantity, value]) => measured(quantity, value, { setId, occurredAt }));
 }
+
+/** A signature under a phase. */
+export const signedOff = (phase: Phase, change: Partial<SheetSignOff> = {}): SheetSignOff => ({
+  id: phase,
+  ownerId: 'circuit',
+  phase,
+  by: 'Tess Orlan',
+  certificate: null,
+  at: '',
+  contentHash: 'abcdef0123456789',
+  ...change,
+});
+
+/** What a lead let pass. */
+export const letPass = (phase: Phase, gate: string, reason = 'a written reason'): JobSheet['overrides'][number] => ({
+  id: `${phase}-${gate}`,
+  ownerId: 'circuit',
+  phase,
+  gate,
+  reason,
+  by: 'Tess Orlan',
+  at: '',
+});

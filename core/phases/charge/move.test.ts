@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '@/core/finding/finding';
+import type { Phase } from '@/core/job/phases';
 import type { EquippedSheet } from '@/core/job/sheet';
-import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { LogBuilder } from '@/core/phases/log/log-builder';
 import { OLD_CHARGE } from '@/core/phases/log/sample-entries';
@@ -29,8 +30,7 @@ function facts(sheet: EquippedSheet, change: Partial<Asked> = {}): Asked {
   };
 }
 const move = (sheet: EquippedSheet, change: Partial<Asked> = {}) => chargeMove(facts(sheet, change));
-const signedAs = (phase: string) =>
-  [{ id: phase, phase, by: 'Tess Orlan', certificate: null, at: '', contentHash: '' }] as EquippedSheet['signOffs'];
+const signedAs = (phase: Phase) => [signedOff(phase)];
 
 describe('the next move of the charge', () => {
   it('weighs in what is missing, to the tenth', () => {

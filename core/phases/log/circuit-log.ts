@@ -2,6 +2,8 @@ import type { EntryBody, EntryKind, EntryPhase } from './entries';
 
 type Head = {
   id: string;
+  /** The circuit it is written down for. */
+  circuitId: string;
   phase: EntryPhase;
   /** Where the figures in it came from; simulated and replayed ones are marked wherever they show. */
   source: 'typed' | 'instrument' | 'simulated' | 'replayed';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CustomerSignature, JobSheet } from '@/core/job/sheet';
-import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { letPass, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { beforeSnapshotOf } from '@/core/phases/snapshot';
 import { phasesOf, sheetGates, standingOf } from '@/core/phases/standing';
 import { surveyGates } from '@/core/phases/survey/gates';
@@ -49,14 +49,6 @@ function complete(sheet: JobSheet): JobSheet {
   }
   return s;
 }
-const signedOff = (phase: 'survey' | 'scope') => ({
-  id: phase,
-  phase,
-  by: 'Tess Orlan',
-  certificate: null,
-  at: '2026-06-01T11:00:00Z',
-  contentHash: 'x',
-});
 const unit = { ...SAMPLE_OUTDOOR, id: 'u', version: 1 };
 const signature = (change: Partial<CustomerSignature>): CustomerSignature => ({
   said: null,
@@ -105,7 +97,7 @@ describe('a job that begins with its survey', () => {
   it('a hazard that stops the work comes before anything else, and holds every later phase without override', () => {
     const sheet = surveyed(
       { systemType: 'split-hp', asbestos: 'suspect' },
-      { overrides: [{ id: 'o', phase: 'recover', gate: 'no-hazard-stop', reason: 'never', by: 'x', at: '' }] },
+      { overrides: [letPass('recover', 'no-hazard-stop')] },
     );
     expect(told(surveyMove(sheet))).toMatchObject({ kind: 'stop', say: 'Suspected asbestos. Stop.' });
     const [gate] = removalGates(sheet);

@@ -5,12 +5,12 @@ type Key = { companyId: string; jobId: string };
 export type StoredEntry = { id: string; companyId: string; jobId: string; kind: string; bodyHash: string };
 
 export const circuitStore = {
-  /** The whole log of a job, oldest first. */
-  async read(db: Db, key: Key): Promise<CircuitEntry[]> {
+  /** The whole log of a job's circuit, oldest first. */
+  async read(db: Db, key: Key & { circuitId: string }): Promise<CircuitEntry[]> {
     const rows = await db.rows<Omit<CircuitEntry, 'at'> & { at: Date }>(
-      `select e.id, e.phase, e.kind, e.body, e.source, e.supersedes_id as supersedesId, p.full_name as \`by\`, e.occurred_at as at
+      `select e.id, e.circuit_id as circuitId, e.phase, e.kind, e.body, e.source, e.supersedes_id as supersedesId, p.full_name as \`by\`, e.occurred_at as at
        from circuit_entries e join people p on p.id = e.person_id
-       where e.company_id = :companyId and e.job_id = :jobId order by e.seq`,
+       where e.company_id = :companyId and e.job_id = :jobId and e.circuit_id = :circuitId order by e.seq`,
       key,
     );
     return rows.map((r) => ({ ...r, at: r.at.toISOString() }) as CircuitEntry);

@@ -101,12 +101,12 @@ function withReadings(
   const switches = benchView(active.feed, 1)?.switches;
   const { fields, settle } = entryOf(kind);
   const read = Object.entries(fields).flatMap(([name, { stream }]): [string, unknown][] => {
-    const value = stream && valueOf(stream);
+    const value = stream && readingOf(stream);
     return value === undefined || value === null ? [] : [[name, value]];
   });
   return settle({ ...body, ...Object.fromEntries(read) } as never) as EntryBody<EntryKind>;
 
-  function valueOf(stream: Stream): unknown {
+  function readingOf(stream: Stream): unknown {
     if ('clock' in stream) return nowS;
     if ('bench' in stream) return switches?.[stream.bench];
     if ('minutesSince' in stream) return minutesSince(events, stream.minutesSince, nowS);

@@ -57,6 +57,8 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
 export const FURNACE_RECORD = 'furnace';
 type FurnaceRecord = FurnaceProof & { by: string; at: string };
 
+type Owned = { companyId: string; jobId: string; circuitId: string };
+
 const iso = (date: Date): string => date.toISOString();
 
 /** Reads one whole job sheet, or undefined when the job is not this company's. */
@@ -69,9 +71,11 @@ export async function readJobSheet(
   const key = { companyId, jobId };
   const [head] = await db.rows<HeadRow>(HEAD, key);
   if (!head) return undefined;
+  // The job as one circuit sees it: what belongs to the job, and what belongs to this circuit.
+  const owned = { ...key, circuitId: head.circuitId };
   const records = await db.rows<{ phase: Phase | typeof FURNACE_RECORD; record: unknown; version: number }>(
-    'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId',
-    key,
+    'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id in (:jobId, :circuitId)',
+    owned,
   );
   const evacuate = records.find((r) => r.phase === 'evacuate');
   const startUp = records.find((r) => r.phase === 'start-up');
@@ -106,10 +110,10 @@ export async function readJobSheet(
     circuit: { id: head.circuitId, name: head.circuitName, version: head.circuitVersion, plate: head.plate },
     vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
-    measurements: await readMeasurements(db, companyId, jobId),
-    overrides: await readOverrides(db, companyId, jobId),
-    signOffs: await readSignOffs(db, companyId, jobId),
-    runs: await readRuns(db, companyId, jobId),
+    measurements: await readMeasurements(db, owned),
+    overrides: await readOverrides(db, owned),
+    signOffs: await readSignOffs(db, owned),
+    runs: await readRuns(db, owned),
     schools: {
       subcoolingToleranceF: settings.subcoolingToleranceF ?? DEFAULT_SCHOOLS.subcoolingToleranceF,
       superheatToleranceF: settings.superheatToleranceF ?? DEFAULT_SCHOOLS.superheatToleranceF,
@@ -123,54 +127,55 @@ export async function readJobSheet(
     scopeSchools: { ...scopeSchools(settings), ...signedTerms?.schools },
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
-    circuitLog: await circuitStore.read(db, key),
+    circuitLog: await circuitStore.read(db, owned),
     cylinders: await cylindersStore.ofJob(db, key),
     certification,
   };
 }
 
-async function readMeasurements(db: Db, companyId: string, jobId: string): Promise<SheetMeasurement[]> {
+async function readMeasurements(db: Db, owned: Owned): Promise<SheetMeasurement[]> {
   const rows = await db.rows<Omit<SheetMeasurement, 'occurredAt'> & { occurredAt: Date }>(
-    `select m.id, m.set_id as setId, m.phase, m.stage, m.quantity, m.mode, m.value, m.uncertainty, m.source, m.instrument, m.location,
+    `select m.id, m.circuit_id as circuitId, m.set_id as setId, m.phase, m.stage, m.quantity, m.mode, m.value, m.uncertainty, m.source, m.instrument, m.location,
      p.full_name as person, m.run_id as runId, m.run_seconds as runSeconds, m.detail, m.supersedes_id as supersedesId,
      m.occurred_at as occurredAt
      from measurements m join people p on p.id = m.person_id
-     where m.company_id = :companyId and m.job_id = :jobId order by m.received_at, m.occurred_at, m.id`,
-    { companyId, jobId },
+     where m.company_id = :companyId and m.job_id = :jobId and m.circuit_id = :circuitId order by m.received_at, m.occurred_at, m.id`,
+    owned,
   );
   return rows.map((r) => ({ ...r, occurredAt: iso(r.occurredAt) }));
 }
 
-async function readOverrides(db: Db, companyId: string, jobId: string) {
-  const rows = await db.rows<Omit<Override, 'at'> & { id: string; phase: Phase; at: Date }>(
-    `select o.id, o.phase, o.gate, o.reason, p.full_name as \`by\`, o.created_at as at from overrides o join people p on p.id = o.person_id
-     where o.company_id = :companyId and o.job_id = :jobId order by o.created_at`,
-    { companyId, jobId },
+async function readOverrides(db: Db, owned: Owned) {
+  const rows = await db.rows<Omit<Override, 'at'> & { id: string; ownerId: string; phase: Phase; at: Date }>(
+    `select o.id, o.owner_id as ownerId, o.phase, o.gate, o.reason, p.full_name as \`by\`, o.created_at as at from overrides o join people p on p.id = o.person_id
+     where o.company_id = :companyId and o.job_id = :jobId and o.owner_id in (:jobId, :circuitId) order by o.created_at`,
+    owned,
   );
   return rows.map((r) => ({ ...r, at: iso(r.at) }));
 }
 
-async function readSignOffs(db: Db, companyId: string, jobId: string): Promise<SheetSignOff[]> {
+async function readSignOffs(db: Db, owned: Owned): Promise<SheetSignOff[]> {
   const rows = await db.rows<{
     id: string;
+    ownerId: string;
     phase: Phase;
     by: string;
     certificate: string | null;
     at: Date;
     contentHash: string;
   }>(
-    `select s.id, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
-     from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId order by s.signed_at`,
-    { companyId, jobId },
+    `select s.id, s.owner_id as ownerId, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
+     from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId and s.owner_id in (:jobId, :circuitId) order by s.signed_at`,
+    owned,
   );
   return rows.map((r) => ({ ...r, at: iso(r.at) }));
 }
 
-async function readRuns(db: Db, companyId: string, jobId: string): Promise<SheetRun[]> {
+async function readRuns(db: Db, owned: Owned): Promise<SheetRun[]> {
   const rows = await db.rows<Omit<SheetRun, 'startedAt'> & { startedAt: Date }>(
-    `select id, phase, source, speed, state, started_at as startedAt from runs
-     where company_id = :companyId and job_id = :jobId order by started_at`,
-    { companyId, jobId },
+    `select id, circuit_id as circuitId, phase, source, speed, state, started_at as startedAt from runs
+     where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId order by started_at`,
+    owned,
   );
   return rows.map((r) => ({ ...r, startedAt: iso(r.startedAt) }));
 }

@@ -22,6 +22,7 @@ import { must } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { phasesStore } from './phases-store';
+import { recordKey } from './record-key';
 
 export async function recordVacuum(
   database: Database,
@@ -47,7 +48,7 @@ export async function recordVacuum(
       at: new Date().toISOString(),
       ...(body.reason === undefined ? {} : { reason: body.reason }),
     };
-    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'evacuate', record, body.version, person.id);
+    const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'evacuate'), record, body.version, person.id);
     if (!done)
       return sameOrStale(
         tell('server.someone-recorded-vacuum-test-after-you'),
@@ -74,7 +75,7 @@ export function recordFurnace(
         allowed: tell('server.above', { plateRiseLowF: q(proof.plateRiseLowF, 'F', 'as is') }),
       });
     const record = { ...proof, by: person.fullName, at: new Date().toISOString() };
-    if (!(await phasesStore.putRecord(db, person.companyId, jobId, FURNACE_RECORD, record, version, person.id)))
+    if (!(await phasesStore.putRecord(db, recordKey(person, sheet, FURNACE_RECORD), record, version, person.id)))
       return sameOrStale(
         tell('server.someone-typed-furnaces-proof-after-you'),
         { yours: { version, proof }, stored: sheet.furnace },
@@ -94,15 +95,13 @@ export async function confirm(
 ): Promise<JobSheet> {
   return changeJob(database, person, jobId, async (db, sheet) => {
     mustBeOpen(sheet, 'start-up');
-    const row = await phasesStore.record<StartUpRecord>(db, person.companyId, jobId, 'start-up', true);
+    const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
     const confirmations = { ...row?.record.confirmations };
     if (confirmed) confirmations[name] = { by: person.fullName, at: new Date().toISOString() };
     else delete confirmations[name];
     const done = await phasesStore.putRecord(
       db,
-      person.companyId,
-      jobId,
-      'start-up',
+      recordKey(person, sheet, 'start-up'),
       { confirmations },
       row?.version ?? 0,
       person.id,
@@ -141,15 +140,9 @@ export async function override(
         field: 'gate',
         message: tell('server.can-never-be-overridden', { asks: gate.asks }),
       });
-    if (await phasesStore.findOverride(db, jobId, phase.id, body.gate))
+    if (await phasesStore.findOverride(db, recordKey(person, sheet, phase.id), body.gate))
       throw new Problem('other-body', { field: 'gate', message: tell('server.this-gate-is-already-overridden') });
-    await phasesStore.addOverride(db, {
-      ...body,
-      companyId: person.companyId,
-      jobId,
-      phase: phase.id,
-      personId: person.id,
-    });
+    await phasesStore.addOverride(db, { ...body, ...recordKey(person, sheet, phase.id), personId: person.id });
     await audit(db, person, jobId, 'gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });
   });
 }
@@ -198,9 +191,7 @@ export async function signPhase(
     const contentHash = createHash('sha256').update(snapshot).digest('hex');
     await phasesStore.insertSignOff(db, {
       id,
-      companyId: person.companyId,
-      jobId,
-      phase: phase.id,
+      ...recordKey(person, sheet, phase.id),
       personId: person.id,
       signedAt,
       snapshot,

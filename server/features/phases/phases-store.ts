@@ -9,28 +9,30 @@ export type SignOffRow = {
   contentHash: string;
 };
 
+/** Whose record: of a phase, and of the job or of the circuit that the phase is kept for. */
+export type RecordKey = { companyId: string; jobId: string; ownerId: string; phase: string };
+
 export const phasesStore = {
   async putRecord(
     db: Db,
-    companyId: string,
-    jobId: string,
-    phase: string,
+    { companyId, jobId, ownerId, phase }: RecordKey,
     record: unknown,
     version: number,
     personId: string,
   ): Promise<boolean> {
-    const values = { companyId, jobId, phase, record: JSON.stringify(record), version, personId, now: new Date() };
+    const key = { companyId, jobId, ownerId, phase };
+    const values = { ...key, record: JSON.stringify(record), version, personId, now: new Date() };
     if (version === 0) {
       const result = await db.run(
-        `insert ignore into phase_records (job_id, company_id, phase, record, updated_by, updated_at)
-         values (:jobId, :companyId, :phase, :record, :personId, :now)`,
+        `insert ignore into phase_records (job_id, owner_id, company_id, phase, record, updated_by, updated_at)
+         values (:jobId, :ownerId, :companyId, :phase, :record, :personId, :now)`,
         values,
       );
       return result.affectedRows === 1;
     }
     const result = await db.run(
       `update phase_records set record = :record, version = version + 1, updated_by = :personId, updated_at = :now
-       where company_id = :companyId and job_id = :jobId and phase = :phase and version = :version`,
+       where company_id = :companyId and job_id = :jobId and owner_id = :ownerId and phase = :phase and version = :version`,
       values,
     );
     return result.affectedRows === 1;
@@ -38,14 +40,12 @@ export const phasesStore = {
 
   async record<T>(
     db: Db,
-    companyId: string,
-    jobId: string,
-    phase: string,
+    { companyId, jobId, ownerId, phase }: RecordKey,
     lock = false,
   ): Promise<{ record: T; version: number } | undefined> {
     const [row] = await db.rows<{ record: T; version: number }>(
-      `select record, version from phase_records where company_id = :companyId and job_id = :jobId and phase = :phase${lock ? ' for update' : ''}`,
-      { companyId, jobId, phase },
+      `select record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id = :ownerId and phase = :phase${lock ? ' for update' : ''}`,
+      { companyId, jobId, ownerId, phase },
     );
     return row;
   },
@@ -56,6 +56,7 @@ export const phasesStore = {
       id: string;
       companyId: string;
       jobId: string;
+      ownerId: string;
       phase: string;
       gate: string;
       reason: string;
@@ -63,21 +64,20 @@ export const phasesStore = {
     },
   ): Promise<void> {
     await db.run(
-      `insert into overrides (id, company_id, job_id, phase, gate, reason, person_id, created_at)
-       values (:id, :companyId, :jobId, :phase, :gate, :reason, :personId, :now)`,
+      `insert into overrides (id, company_id, job_id, owner_id, phase, gate, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :ownerId, :phase, :gate, :reason, :personId, :now)`,
       { ...values, now: new Date() },
     );
   },
 
   async findOverride(
     db: Db,
-    jobId: string,
-    phase: string,
+    { jobId, ownerId, phase }: Omit<RecordKey, 'companyId'>,
     gate: string,
   ): Promise<{ id: string; reason: string } | undefined> {
     const [row] = await db.rows<{ id: string; reason: string }>(
-      'select id, reason from overrides where job_id = :jobId and phase = :phase and gate = :gate',
-      { jobId, phase, gate },
+      'select id, reason from overrides where job_id = :jobId and owner_id = :ownerId and phase = :phase and gate = :gate',
+      { jobId, ownerId, phase, gate },
     );
     return row;
   },
@@ -104,6 +104,7 @@ export const phasesStore = {
       id: string;
       companyId: string;
       jobId: string;
+      ownerId: string;
       phase: string;
       personId: string;
       signedAt: Date;
@@ -112,8 +113,8 @@ export const phasesStore = {
     },
   ): Promise<void> {
     await db.run(
-      `insert into sign_offs (id, company_id, job_id, phase, person_id, signed_at, snapshot, content_hash)
-       values (:id, :companyId, :jobId, :phase, :personId, :signedAt, :snapshot, :contentHash)`,
+      `insert into sign_offs (id, company_id, job_id, owner_id, phase, person_id, signed_at, snapshot, content_hash)
+       values (:id, :companyId, :jobId, :ownerId, :phase, :personId, :signedAt, :snapshot, :contentHash)`,
       values,
     );
   },

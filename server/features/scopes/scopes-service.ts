@@ -18,6 +18,7 @@ import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
+import { recordKey } from '@/server/features/phases/record-key';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
@@ -45,7 +46,7 @@ export async function choose(
           allowed: tell('server.item-of-your-library-or-null'),
         });
     }
-    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'scope', choice, version, person.id);
+    const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'scope'), choice, version, person.id);
     if (!done)
       return sameOrStale(
         tell('server.someone-changed-choice-after-you-read'),
@@ -172,7 +173,7 @@ export async function releaseRemoval(database: Database, person: Person, jobId: 
         gates,
       });
     const record = { by: person.fullName, at: new Date().toISOString() };
-    const done = await phasesStore.putRecord(db, person.companyId, jobId, 'recover', record, 0, person.id);
+    const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'recover'), record, 0, person.id);
     if (!done) throw new Problem('stale-version', { message: tell('server.someone-released-it-at-same-moment') });
     await audit(db, person, jobId, 'removal released', record);
   });
