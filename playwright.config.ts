@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     actionTimeout: 15_000,
     baseURL: origin,
+    // The worker that opens the application without a network is tried in its own flow.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
     launchOptions: {

@@ -8,6 +8,11 @@ export function serveWeb(app: Express, webDir: string): void {
   app.use('/assets', (_request, response) => {
     response.sendStatus(404);
   });
+  // What starts and renews the application without a network is always asked for again.
+  app.get(['/sw.js', '/registerSW.js'], (request, response) => {
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(path.join(webDir, request.path));
+  });
   app.use(express.static(webDir, { index: false, maxAge: '1h' }));
   app.get('/{*path}', (_request, response) => {
     response.setHeader('Cache-Control', 'no-cache');

@@ -1,6 +1,8 @@
 import type { Gate } from '@/core/job/gates';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { answeredNow, noAnswer } from './connection';
+import { copyOf, keepCopy } from './copies';
 import { openUnanswered, type Unanswered } from './unanswered';
 
 /** What the server said was wrong, with the field, what is allowed and, for a stale write, what is stored. */
@@ -33,26 +35,59 @@ export const unanswered: Unanswered = openUnanswered(
     : localStorage,
 );
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const once = method === 'POST';
-  let response: Response;
-  let text: string;
+type Answer = { status: number; ok: boolean; text: string };
+
+async function fetched(method: string, path: string, body: string | undefined): Promise<Answer> {
   try {
-    response = await fetch(`/api${path}`, {
+    const response = await fetch(`/api${path}`, {
       method,
       headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : once ? unanswered.bodyFor(method, path, body) : JSON.stringify(body),
+      body,
     });
-    text = await response.text();
+    const text = await response.text();
+    answeredNow();
+    return { status: response.status, ok: response.ok, text };
   } catch {
+    noAnswer();
     throw new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-what-you')) }, 0);
   }
-  if (once && response.status < DOUBTFUL) unanswered.answered(method, path, body);
-  if (method === 'GET' && response.ok) unanswered.seen(text);
+}
+
+function read<T>({ status, ok, text }: Answer): T {
   const data = parsed(text);
-  if (!response.ok) throw new ApiProblem(data, response.status);
+  if (!ok) throw new ApiProblem(data, status);
   return data as T;
 }
+
+/** Reads; without a connection what this device kept of the last answer stands in, and the screens say so. */
+export async function get<T>(path: string): Promise<T> {
+  try {
+    const answer = await fetched('GET', path, undefined);
+    const data = read<T>(answer);
+    unanswered.seen(answer.text);
+    void keepCopy(path, answer.text);
+    return data;
+  } catch (error) {
+    const copy = error instanceof ApiProblem && error.code === 'offline' ? await copyOf(path) : undefined;
+    if (!copy) throw error;
+    noAnswer(copy.at);
+    return parsed(copy.text) as T;
+  }
+}
+
+/** A write of the outbox: its body is the same every time it is sent. */
+export const direct = async (method: 'POST' | 'PUT', path: string, body: object): Promise<unknown> =>
+  read(await fetched(method, path, JSON.stringify(body)));
+
+/** A command that makes no sense later: to instruments that run, to the session. It is not kept for a connection. */
+export async function post<T>(path: string, body: unknown = {}): Promise<T> {
+  const answer = await fetched('POST', path, unanswered.bodyFor('POST', path, body));
+  if (answer.status < DOUBTFUL) unanswered.answered('POST', path, body);
+  return read<T>(answer);
+}
+
+export const put = async <T>(path: string, body: unknown): Promise<T> =>
+  read<T>(await fetched('PUT', path, JSON.stringify(body)));
 
 function parsed(text: string): Record<string, unknown> {
   try {
@@ -61,17 +96,3 @@ function parsed(text: string): Record<string, unknown> {
     return {};
   }
 }
-
-/** A last write while the page goes away: the browser finishes it alone, nobody reads the answer. */
-export function putAndLeave(path: string, body: unknown): void {
-  void fetch(`/api${path}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-    keepalive: true,
-  }).catch(() => undefined);
-}
-
-export const get = <T>(path: string): Promise<T> => call<T>('GET', path);
-export const post = <T>(path: string, body: unknown = {}): Promise<T> => call<T>('POST', path, body);
-export const put = <T>(path: string, body: unknown): Promise<T> => call<T>('PUT', path, body);

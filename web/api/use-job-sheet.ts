@@ -1,27 +1,43 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import useSWR from 'swr';
 import type { JobSheet } from '@/core/job/sheet';
-import { type ApiProblem, get, post, put } from './http';
+import { type ApiProblem, get, post } from './http';
+import { takeSheet, write } from './outbox/our-outbox';
+import { withWaiting } from './outbox/overlay';
+import { useOutbox } from './outbox/use-outbox';
+import type { Me } from './use-me';
 
-/** One job's sheet; every write answers with the new sheet, which replaces the one on screen. */
-export function useJobSheet(jobId: string) {
+/** One job's sheet with what this device still has to send; every write answers with the new one. */
+export function useJobSheet(jobId: string, me: Me | undefined) {
   const { data, error, mutate } = useSWR<JobSheet, ApiProblem>(`/jobs/${jobId}`, get, { refreshInterval: 15_000 });
-  const take = useCallback(
-    (sheet: JobSheet): JobSheet => {
-      void mutate(sheet, { revalidate: false });
-      return sheet;
-    },
-    [mutate],
-  );
+  const { waiting, box } = useOutbox(me?.id);
+  const sheet = useMemo(() => data && me && withWaiting(data, waiting, me), [data, waiting, me]);
+  const stored = useRef(data);
+  stored.current = data;
+
   const send = useCallback(
-    async (path: string, body: unknown): Promise<JobSheet> => take(await post<JobSheet>(path, body)),
-    [take],
+    async (method: 'POST' | 'PUT', path: string, body: object): Promise<JobSheet> => {
+      const outcome = await write(method, path, body);
+      if (outcome.kind === 'stored') return (outcome.answer ?? (await mutate())) as JobSheet;
+      // It waits: what is shown is the sheet with it.
+      return withWaiting(stored.current!, box?.list() ?? [], me!);
+    },
+    [mutate, box, me],
   );
-  const replace = useCallback(
-    async (path: string, body: unknown): Promise<JobSheet> => take(await put<JobSheet>(path, body)),
-    [take],
+  const actions = useMemo(
+    () => ({
+      send: (path: string, body: object) => send('POST', path, body),
+      replace: (path: string, body: object) => send('PUT', path, body),
+      /** A command that makes no sense later: it needs the connection now. */
+      now: async (path: string, body: object): Promise<JobSheet> => {
+        const answer = await post<JobSheet>(path, body);
+        takeSheet(answer);
+        return answer;
+      },
+      reload: async (): Promise<void> => void (await mutate()),
+    }),
+    [send, mutate],
   );
-  const reload = useCallback(async () => void (await mutate()), [mutate]);
-  return { sheet: data, trouble: error, send, replace, reload };
+  return { sheet, trouble: data ? undefined : error, actions };
 }
-export type JobActions = Pick<ReturnType<typeof useJobSheet>, 'send' | 'replace' | 'reload'>;
+export type JobActions = ReturnType<typeof useJobSheet>['actions'];

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { CYLINDER_STATES, CYLINDER_USES } from '@/core/circuit/recovery/cylinder';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
-import { put } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
@@ -78,7 +78,7 @@ export function CylinderForm({
           setAsked(true);
           if (!tag.trim() || NUMBERS.some(wrong) || badTare || noRetest || unsaid) return;
           const done = await act(() =>
-            put(`/cylinders/${id}`, {
+            write('PUT', `/cylinders/${id}`, {
               id,
               version: cylinder?.version ?? 0,
               tag,

@@ -13,7 +13,8 @@ import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { dayAt } from '@/core/words/calendar';
 import { moment, value as stored } from '@/core/words/said';
-import { type ApiProblem, get, post } from '@/web/api/http';
+import { type ApiProblem, get } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
@@ -189,7 +190,7 @@ function MovementForm({
         setAsked(true);
         if (wrong || value === undefined) return;
         const done = await act(() =>
-          post(`/cylinders/${cylinder.id}/movements`, {
+          write('POST', `/cylinders/${cylinder.id}/movements`, {
             id: uuid(),
             kind,
             oz: gross ? 0 : value,

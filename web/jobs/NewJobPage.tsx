@@ -6,7 +6,9 @@ import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { may, type Role } from '@/core/job/permissions';
 import type { Language } from '@/core/words/render';
-import { get, post } from '@/web/api/http';
+import { useConnection } from '@/web/api/connection';
+import { get } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
@@ -42,6 +44,7 @@ export default function NewJobPage() {
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
+  const connection = useConnection();
   // One id for one job, however often it is sent.
   const id = useRef(uuid());
   const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
@@ -61,7 +64,7 @@ export default function NewJobPage() {
       typedTrouble(head.elevationFt, -1000, 15000, 'ft');
     if (plate === undefined || incomplete) return;
     const done = await act(() =>
-      post('/jobs', {
+      write('POST', '/jobs', {
         ...head,
         id: id.current,
         leadId,
@@ -71,7 +74,7 @@ export default function NewJobPage() {
         plate,
       }),
     );
-    if (done) navigate(`/jobs/${id.current}/${plate ? 'recover' : 'survey'}`);
+    if (done) navigate(connection.lost ? '/jobs' : `/jobs/${id.current}/${plate ? 'recover' : 'survey'}`);
   }
 
   return (

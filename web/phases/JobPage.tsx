@@ -27,7 +27,7 @@ const PAGES = new Map<string, Page>(
 export default function JobPage() {
   const { jobId = '', phase } = useParams();
   const { me } = useMe();
-  const { sheet, trouble, send, replace, reload } = useJobSheet(jobId);
+  const { sheet, trouble, actions } = useJobSheet(jobId, me);
   // Times of a job are told by the clock of its site, on every page of it.
   if (sheet) readAs({ timeZone: sheet.site.timeZone });
   const [generation, setGeneration] = useState(0);
@@ -44,9 +44,9 @@ export default function JobPage() {
   // The server stores a finished weighing at once; the sheet is read again until it holds it.
   useEffect(() => {
     if (!waiting) return;
-    const timer = setInterval(() => void reload(), 400);
+    const timer = setInterval(() => void actions.reload(), 400);
     return () => clearInterval(timer);
-  }, [waiting, reload]);
+  }, [waiting, actions]);
   const go = (to: string): void => void navigate(`/jobs/${jobId}/${to}`);
   useKeys({
     'g j': () => navigate('/jobs'),
@@ -78,7 +78,7 @@ export default function JobPage() {
   const view: JobView = {
     sheet,
     me,
-    actions: { send, replace, reload },
+    actions,
     run,
     feed,
     pastRun,

@@ -5,7 +5,8 @@ import { transitionRules } from '@/core/circuit/transition-rules';
 import { may } from '@/core/job/permissions';
 import { TOLERANCES } from '@/core/job/settings';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
-import { type ApiProblem, get, put } from '@/web/api/http';
+import { type ApiProblem, get } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
@@ -27,10 +28,8 @@ export default function SettingsPage() {
   const save = (change: Record<string, string | number>): void =>
     void act(async () => {
       if (!data) return;
-      await mutate(
-        await put<Stored>('/settings', { version: data.version, settings: { ...data.settings, ...change } }),
-        { revalidate: false },
-      );
+      await write('PUT', '/settings', { version: data.version, settings: { ...data.settings, ...change } });
+      await mutate();
     });
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">

@@ -5,8 +5,10 @@ import { useMe } from '@/web/api/use-me';
 import { coreWords, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
+import { PageBoundary } from './PageBoundary';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
+import { WaitsLine } from './WaitsLine';
 
 /** A page is made when its words are there: some of them are said as its modules load. */
 const page = <T extends ComponentType>(load: () => Promise<{ default: T }>) => lazy(() => coreWords().then(load));
@@ -65,5 +67,12 @@ function SignedIn() {
       </main>
     );
   }
-  return <Outlet />;
+  return (
+    <>
+      <WaitsLine me={me} />
+      <PageBoundary of={pathname}>
+        <Outlet />
+      </PageBoundary>
+    </>
+  );
 }

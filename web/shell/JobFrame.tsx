@@ -36,7 +36,7 @@ type Props = {
 export function JobFrame({ sheet, active, marked = false, children, side, next }: Props) {
   const { plate } = sheet.circuit;
   return (
-    <div className="flex min-h-dvh flex-col lg:grid lg:h-dvh lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
+    <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
         <Link
           to="/jobs"

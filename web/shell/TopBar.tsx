@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { value } from '@/core/words/said';
+import { forgetCopies } from '@/web/api/copies';
 import { post, put, unanswered } from '@/web/api/http';
+import { openOutbox } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { forgetKept } from '@/web/kit/use-kept';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
@@ -107,8 +109,11 @@ export function PersonMenu() {
               type="button"
               className={row}
               onClick={async () => {
+                const count = (await openOutbox()).list().length;
+                if (count && !window.confirm(say(tell('web.not-yet-sent-sign-out', { count })))) return;
                 await post('/sign-out');
                 unanswered.forget();
+                await forgetCopies();
                 forgetKept();
                 await mutate(() => true, undefined, { revalidate: false });
                 navigate('/sign-in', { replace: true });

@@ -87,7 +87,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   async function move(kind: 'weigh-in' | 'recover', oz: number): Promise<void> {
     let runId = scaleRun?.id;
     if (!runId) {
-      const started = await view.actions.send(`/jobs/${sheet.job.id}/runs`, {
+      const started = await view.actions.now(`/jobs/${sheet.job.id}/runs`, {
         id: uuid(),
         phase: 'charge',
         speed: 1,

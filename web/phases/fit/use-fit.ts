@@ -10,7 +10,7 @@ import {
 } from '@/core/fit/sheets';
 import { scopeInputOf } from '@/core/phases/scope/view';
 import { startFit } from '@/core/scope/fit-start';
-import { type ApiProblem, putAndLeave } from '@/web/api/http';
+import type { ApiProblem } from '@/web/api/http';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
@@ -62,18 +62,17 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
     dirty.current = false;
     setSaving('sends');
     try {
-      await actions.replace(`/jobs/${sheet.job.id}/fits/${kind}`, {
+      const answer = await actions.replace(`/jobs/${sheet.job.id}/fits/${kind}`, {
         version: version.current,
         record: latest.current.record,
         measured: latest.current.measured,
       });
-      version.current += 1;
+      version.current = answer.fits[kind]?.version ?? version.current;
       setProblem(undefined);
     } catch (error) {
       const p = error as ApiProblem;
       if (p.code === 'stale-version' && p.stored) setConflict(p.stored as FitSheet);
       setProblem(p);
-      if (p.code === 'offline') dirty.current = true;
     } finally {
       sending.current = false;
       setSaving('no');
@@ -81,20 +80,12 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
     if (dirty.current) timer.current = setTimeout(() => void save(), 2000);
   }, [actions, kind, sheet.job.id]);
 
-  // A page that is closed or reloaded sends what still waits, too.
+  // A page that is closed or reloaded puts what still waits on the device.
   useEffect(() => {
-    const leave = (): void => {
-      if (!dirty.current) return;
-      dirty.current = false;
-      putAndLeave(`/jobs/${sheet.job.id}/fits/${kind}`, {
-        version: version.current,
-        record: latest.current.record,
-        measured: latest.current.measured,
-      });
-    };
+    const leave = (): void => void save();
     window.addEventListener('pagehide', leave);
     return () => window.removeEventListener('pagehide', leave);
-  }, [kind, sheet.job.id]);
+  }, [save]);
 
   // Leaving the page inside the application sends it as well.
   useEffect(

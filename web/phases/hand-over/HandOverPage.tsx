@@ -13,7 +13,8 @@ import type { Report } from '@/core/phases/report';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { moment } from '@/core/words/said';
-import { get, post } from '@/web/api/http';
+import { get } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -164,7 +165,7 @@ function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
           tone="primary"
           disabled={busy || note.trim().length < 5}
           onClick={async () => {
-            if (await act(() => post(`/sign-offs/${signOffId}/amendments`, { id: uuid(), note }))) onClose();
+            if (await act(() => write('POST', `/sign-offs/${signOffId}/amendments`, { id: uuid(), note }))) onClose();
           }}
         >
           {say(tell('web.add-it'))}

@@ -79,7 +79,7 @@ export function ConnectRun({
           <Button
             tone={interrupted ? 'plain' : 'primary'}
             disabled={busy || !simulated}
-            onClick={() => act(() => view.actions.send(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
+            onClick={() => act(() => view.actions.now(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
           >
             {say(tell('web.connect-simulated-instruments'))}
           </Button>

@@ -116,7 +116,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
             disabled={busy}
             onClick={async () => {
               const done = await act(() =>
-                view.actions.send(`/runs/${run.id}/readings`, {
+                view.actions.now(`/runs/${run.id}/readings`, {
                   setId: uuid(),
                   stage: 'airflow',
                   quantities: ['airflowCfm'],

@@ -91,7 +91,7 @@ export default function StartUpPage(view: EquippedView) {
       });
     }
     if (streaming && run)
-      await view.actions.send(`/runs/${run.id}/readings`, { setId, stage, quantities: streamedOnly() });
+      await view.actions.now(`/runs/${run.id}/readings`, { setId, stage, quantities: streamedOnly() });
     if (!streaming) typed.clear();
   }
 

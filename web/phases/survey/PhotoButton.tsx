@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid';
 import type { JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
 import type { ApiProblem } from '@/web/api/http';
+import { passes } from '@/web/api/outbox/our-outbox';
 import { upload } from '@/web/api/upload';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -49,6 +50,18 @@ export function PhotoButton({
       onTaken?.(id);
     } catch (error) {
       const problem = error as ApiProblem;
+      if (passes(problem)) {
+        // Kept on the device with everything else, and sent when there is a connection.
+        await view.actions.send(`/jobs/${view.sheet.job.id}/photos`, {
+          id,
+          subject,
+          takenAt: form.get('takenAt'),
+          photo: file,
+        });
+        setState({ kind: 'idle' });
+        onTaken?.(id);
+        return;
+      }
       setState(
         problem.code === 'cancelled'
           ? { kind: 'idle' }

@@ -29,11 +29,9 @@ import { useAnswers } from './use-answers';
 import { Walk } from './Walk';
 
 /** The survey: one screen a place, in the order a person walks the house. */
-export default function SurveyPage(given: JobView) {
-  const answers = useAnswers(given);
-  const { sheet } = answers;
-  const view: JobView = { ...given, sheet };
-  const { me } = view;
+export default function SurveyPage(view: JobView) {
+  const answers = useAnswers(view);
+  const { sheet, me } = view;
   const { part } = useParams();
   const { hash } = useLocation();
   const navigate = useNavigate();
@@ -101,17 +99,6 @@ export default function SurveyPage(given: JobView) {
         <h1 className="mt-3 text-[23px]">{say(place === 'before' ? 'Before dismantling' : PLACE_WORDS[place])}</h1>
         <div className="mt-2 grid gap-2">
           <Trouble problem={problem ?? answers.problem} />
-          {answers.unsent ? (
-            <Notice kind="not-proven">
-              <b className="font-[680]">{say(tell('web.no-connection'))}</b>{' '}
-              {say(
-                tell('web.on-this-device-and-will-be', {
-                  unsent: answers.unsent,
-                  unsent2: answers.unsent === 1 ? say(tell('web.answer-waits')) : say(tell('web.answers-wait')),
-                }),
-              )}
-            </Notice>
-          ) : null}
           {here.map((h) => (
             <Notice key={h.id} kind={h.verdict}>
               <b className="font-[680]">{say(h.say)}</b> {say(h.act)}{' '}

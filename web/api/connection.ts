@@ -1,0 +1,27 @@
+import { useSyncExternalStore } from 'react';
+
+/** Whether the server answers, as the last request found it; and how old what is shown may be. */
+export type Connection = { lost: boolean; asOf: string | undefined };
+
+let now: Connection = { lost: false, asOf: undefined };
+const listeners = new Set<() => void>();
+
+function set(next: Connection): void {
+  if (next.lost === now.lost && next.asOf === now.asOf) return;
+  now = next;
+  for (const listener of listeners) listener();
+}
+
+export const answeredNow = (): void => set({ lost: false, asOf: undefined });
+/** No answer; `asOf`: the time of the copy that stands in for it, the oldest one shown. */
+export const noAnswer = (asOf?: string): void =>
+  set({ lost: true, asOf: now.asOf && (!asOf || now.asOf < asOf) ? now.asOf : asOf });
+
+export const useConnection = (): Connection =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => now,
+  );

@@ -1,0 +1,40 @@
+import type { NewObservation } from '@/contract/before';
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import { type EntryKind, entryOf } from '@/core/phases/log/entries';
+import { factOf } from '@/core/scope/survey/facts';
+import type { Label, Said } from '@/core/words/said';
+import { tell } from '@/web/words/tell';
+import type { Waiting } from './waiting';
+
+const BY_PATH: readonly (readonly [RegExp, Said])[] = [
+  [/\/decisions$/, tell('web.kept-decision')],
+  [/\/measurements$/, tell('web.kept-reading')],
+  [/\/withdrawal$/, tell('web.kept-withdrawal')],
+  [/\/confirmations$/, tell('web.kept-confirmation')],
+  [/\/waivers$/, tell('web.kept-waiver')],
+  [/\/photos$/, tell('web.kept-picture')],
+  [/\/removal$/, tell('web.kept-release')],
+  [/\/fits\//, tell('web.kept-fit')],
+  [/\/choice$/, tell('web.kept-choice')],
+  [/\/plate$/, tell('web.kept-plate')],
+  [/\/vacuum$/, tell('web.kept-vacuum')],
+  [/\/furnace$/, tell('web.kept-furnace')],
+  [/\/customer-signatures$/, tell('web.kept-customer')],
+  [/\/amendments$/, tell('web.kept-amendment')],
+  [/^\/cylinders\//, tell('web.kept-cylinder')],
+  [/^\/jobs$/, tell('web.kept-job')],
+];
+
+/** What a write is called where it waits. */
+export function labelOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label {
+  const parts = path.split('/');
+  const phase = PHASE_WORDS[parts.at(-2) as Phase];
+  if (path.endsWith('/circuit-entries')) return entryOf(body.kind as EntryKind).title;
+  if (path.endsWith('/observations')) {
+    const [first] = body.observations as NewObservation[];
+    return (first && factOf(first.fact)?.label) ?? tell('web.kept-answer');
+  }
+  if (path.endsWith('/sign-offs') && phase) return tell('web.kept-signature', { phase });
+  if (path.endsWith('/overrides') && phase) return tell('web.kept-override', { phase });
+  return BY_PATH.find(([match]) => match.test(path))?.[1] ?? tell('web.kept-change');
+}

@@ -1,0 +1,155 @@
+import type { NewDecision, NewObservation } from '@/contract/before';
+import type { NewCircuitEntry } from '@/contract/circuit';
+import type { TypedMeasurement } from '@/contract/requests';
+import type { FitKind, FitSheet } from '@/core/fit/sheets';
+import type { Phase } from '@/core/job/phases';
+import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
+import { phaseOfKind } from '@/core/phases/log/entries';
+import { ownerOf } from '@/core/phases/registry';
+import type { BeforeId } from '@/core/scope/survey/before-dismantling';
+import { factOf } from '@/core/scope/survey/facts';
+import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import type { Me } from '@/web/api/use-me';
+import { jobOf, type Waiting } from './waiting';
+
+type Body<T> = (sheet: JobSheet, body: T, write: Waiting, me: Me) => JobSheet;
+
+const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _write, me) => {
+  const stored = new Set(sheet.survey.observations.map((o) => o.id));
+  const found = body.observations.flatMap((o) => {
+    const fact = factOf(o.fact);
+    if (!fact || stored.has(o.id)) return [];
+    const unit = fact.kind === 'number' ? fact.unit : '';
+    const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
+    return [{ ...o, fact: fact.key, unit, foundOnTheDay, by: me.fullName, at: o.occurredAt }];
+  });
+  return { ...sheet, survey: { ...sheet.survey, observations: [...sheet.survey.observations, ...found] } };
+};
+
+const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
+  if (sheet.circuitLog.some((e) => e.id === body.id)) return sheet;
+  const earlier = sheet.circuitLog.find((e) => e.id === body.supersedesId);
+  const written = {
+    id: body.id,
+    circuitId: sheet.circuit.id,
+    phase: phaseOfKind(body.kind) ?? earlier?.phase ?? 'recover',
+    kind: body.kind,
+    body: body.body,
+    source: 'typed',
+    supersedesId: body.supersedesId,
+    by: me.fullName,
+    at: body.occurredAt,
+  } as CircuitEntry;
+  return { ...sheet, circuitLog: [...sheet.circuitLog, written] };
+};
+
+const decision: Body<NewDecision> = (sheet, { itemId, decision: chosen, reason }, write, me) => ({
+  ...sheet,
+  scope: {
+    ...sheet.scope,
+    decisions: [
+      ...sheet.scope.decisions,
+      { itemId, decision: chosen, reason, by: me.fullName, role: me.role, at: write.at },
+    ],
+  },
+});
+
+const measurements: Body<{ measurements: TypedMeasurement[] }> = (sheet, body, _write, me) => {
+  const stored = new Set(sheet.measurements.map((m) => m.id));
+  const typed = body.measurements
+    .filter((m) => !stored.has(m.id))
+    .map((m): SheetMeasurement => {
+      const spec = m.quantity in QUANTITIES ? QUANTITIES[m.quantity as Quantity] : undefined;
+      return {
+        id: m.id,
+        circuitId: sheet.circuit.id,
+        setId: m.setId,
+        phase: m.phase,
+        stage: m.stage,
+        quantity: m.quantity,
+        mode: sheet.job.mode,
+        value: m.value,
+        uncertainty: spec?.uncertainty ?? 0,
+        source: 'typed',
+        instrument: 'typed by hand',
+        location: '',
+        person: me.fullName,
+        runId: null,
+        runSeconds: null,
+        detail: m.startOz === undefined ? null : { startOz: m.startOz, endOz: m.endOz },
+        supersedesId: m.supersedesId ?? null,
+        occurredAt: m.occurredAt,
+      };
+    });
+  return { ...sheet, measurements: [...sheet.measurements, ...typed] };
+};
+
+const confirmation: Body<{ confirmation: string; confirmed: boolean }> = (sheet, body, write, me) => {
+  const { [body.confirmation as keyof JobSheet['startUp']['confirmations']]: _old, ...rest } =
+    sheet.startUp.confirmations;
+  return {
+    ...sheet,
+    startUp: {
+      confirmations: body.confirmed ? { ...rest, [body.confirmation]: { by: me.fullName, at: write.at } } : rest,
+    },
+  };
+};
+
+const override: Body<{ id: string; gate: string; reason: string }> = (sheet, body, write, me) => {
+  const phase = write.path.split('/').at(-2) as Phase;
+  const passed = { ...body, ownerId: ownerOf(sheet, phase), phase, by: me.fullName, at: write.at };
+  return sheet.overrides.some((o) => o.id === body.id) ? sheet : { ...sheet, overrides: [...sheet.overrides, passed] };
+};
+
+const waiver: Body<{ item: BeforeId; reason: string }> = (sheet, { item, reason }, write, me) => ({
+  ...sheet,
+  survey: {
+    ...sheet.survey,
+    waivers: [...sheet.survey.waivers, { item, reason, by: me.fullName, at: write.at }],
+  },
+});
+
+const removal: Body<unknown> = (sheet, _body, write, me) => ({
+  ...sheet,
+  removal: sheet.removal ?? { by: me.fullName, at: write.at },
+});
+
+const fit: Body<Pick<FitSheet, 'record' | 'measured' | 'version'>> = (sheet, body, write, me) => {
+  const kind = write.path.split('/').at(-1) as FitKind;
+  return { ...sheet, fits: { ...sheet.fits, [kind]: { ...body, kind, by: me.fullName, at: write.at } } };
+};
+
+const choice: Body<{ choice: JobSheet['scope']['choice'] }> = (sheet, body) => ({
+  ...sheet,
+  scope: { ...sheet.scope, choice: body.choice },
+});
+
+const mode: Body<{ mode: JobSheet['job']['mode'] }> = (sheet, body) => ({
+  ...sheet,
+  job: { ...sheet.job, mode: body.mode },
+});
+
+/** What a write changes on the sheet until the server has judged it; a signature changes nothing before that. */
+const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
+  [/\/observations$/, observations],
+  [/\/circuit-entries$/, entry],
+  [/\/decisions$/, decision],
+  [/\/measurements$/, measurements],
+  [/\/confirmations$/, confirmation],
+  [/\/overrides$/, override],
+  [/\/waivers$/, waiver],
+  [/\/removal$/, removal],
+  [/\/fits\/[a-z]+$/, fit],
+  [/\/choice$/, choice],
+  [/\/mode$/, mode],
+];
+
+/** The sheet with what this device still has to send: shown, judged, and never taken for stored. */
+export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me): JobSheet {
+  return waiting.reduce((s, write) => {
+    if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
+    const change = CHANGES.find(([path]) => path.test(write.path))?.[1] as Body<unknown> | undefined;
+    return change ? change(s, write.body, write, me) : s;
+  }, sheet);
+}

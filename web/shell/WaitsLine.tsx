@@ -1,0 +1,77 @@
+import { useEffect, useState } from 'react';
+import { clock } from '@/core/words/said';
+import { useConnection } from '@/web/api/connection';
+import { labelOf } from '@/web/api/outbox/labels';
+import { useOutbox } from '@/web/api/outbox/use-outbox';
+import type { Me } from '@/web/api/use-me';
+import { useNow } from '@/web/api/use-now';
+import { Button } from '@/web/kit/Button';
+import { Sheet } from '@/web/kit/Sheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+/** A write that is under way this long is told as waiting, ms. */
+const SLOW_MS = 4_000;
+const LINE_PX = 30;
+
+/** One line over every page while the server does not answer, something waits to be sent, or was not accepted. */
+export function WaitsLine({ me }: { me: Me }) {
+  const { lost, asOf } = useConnection();
+  const { waiting, box } = useOutbox(me.id);
+  const [open, setOpen] = useState(false);
+  const now = useNow();
+  const refused = waiting.filter((w) => w.refused);
+  const unsent = waiting.filter((w) => !w.refused && (lost || now - Date.parse(w.at) > SLOW_MS));
+  const shown = lost || unsent.length > 0 || refused.length > 0;
+  useEffect(() => {
+    document.documentElement.style.setProperty('--waits', shown ? `${LINE_PX}px` : '0px');
+  }, [shown]);
+  if (!shown) return null;
+  return (
+    <>
+      <button
+        type="button"
+        data-testid="waits"
+        onClick={() => setOpen(true)}
+        style={{ height: LINE_PX }}
+        className={`sticky top-0 z-40 flex w-full cursor-pointer items-center gap-2 overflow-hidden px-3 text-left text-[13.5px] font-[620] whitespace-nowrap ${refused.length ? 'bg-oxide text-paper' : 'bg-ink text-paper'}`}
+      >
+        <span className="truncate">
+          {[
+            ...(refused.length ? [say(tell('web.not-accepted', { count: refused.length }))] : []),
+            ...(lost ? [say(tell('web.no-connection'))] : []),
+            ...(asOf ? [say(tell('web.shown-as-of', { at: clock(asOf) }))] : []),
+            ...(unsent.length ? [say(tell('web.waits-to-be-sent', { count: unsent.length }))] : []),
+          ].join(' ')}
+        </span>
+        <span className="ml-auto underline underline-offset-2">{say(tell('web.show'))}</span>
+      </button>
+      <Sheet open={open} onClose={() => setOpen(false)} title={say(tell('web.kept-on-this-device'))}>
+        <p className="mt-1 text-[14px] text-ink2">{say(tell('web.what-you-write-is-kept-here'))}</p>
+        <ul className="mt-3">
+          {waiting.map((w) => (
+            <li key={w.seq} className="border-b border-rule py-2">
+              <span className="flex items-baseline gap-2">
+                <b className="font-[620]">{say(labelOf(w))}</b>
+                <span className="ml-auto text-[13px] text-ink2">{say(clock(w.at))}</span>
+              </span>
+              {w.refused ? (
+                <span className="block text-[14px] text-oxide">
+                  {w.refused.message}{' '}
+                  {w.refused.allowed ? say(tell('web.allowed-2', { allowed: w.refused.allowed })) : ''}
+                  <Button tone="quiet" className="-my-1" onClick={() => void box?.discard(w.seq)}>
+                    {say(tell('web.give-it-up'))}
+                  </Button>
+                </span>
+              ) : null}
+            </li>
+          ))}
+        </ul>
+        {waiting.length === 0 ? <p className="mt-2">{say(tell('web.nothing-waits'))}</p> : null}
+        <Button className="mt-3" onClick={() => void box?.flush()}>
+          {say(tell('web.try-now'))}
+        </Button>
+      </Sheet>
+    </>
+  );
+}
