@@ -183,6 +183,20 @@ export const recordReadingSchema = z.strictObject({
   quantities: z.array(z.string().max(40)).max(20).optional().describe('known quantities'),
 });
 
+/** One round of readings as one request: what was typed, what instruments read, and the signature under it where it is the last. */
+export const roundSchema = z.strictObject({
+  setId: idSchema,
+  stage: oneOf(['reading', 'final']),
+  typed: z.array(typedMeasurementSchema).max(40).describe('up to 40 measurements'),
+  run: z
+    .strictObject({
+      id: idSchema,
+      quantities: z.array(z.string().max(40)).max(40).nullable().describe('names, or null for all'),
+    })
+    .nullable(),
+  sign: idSchema.nullable(),
+});
+export type Round = z.infer<typeof roundSchema>;
 export const overrideSchema = z.strictObject({ id: idSchema, gate: text(1, 40), reason: text(10, 500) });
 export const signOffSchema = z.strictObject({ id: idSchema });
 export const amendmentSchema = z.strictObject({ id: idSchema, note: text(5, 1000) });

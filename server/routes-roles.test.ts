@@ -34,6 +34,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /jobs/:jobId/removal': 'release-removal',
   'POST /jobs/:jobId/circuit-entries': 'by rule',
   'POST /jobs/:jobId/measurements': 'by rule',
+  'POST /jobs/:jobId/rounds': 'by rule',
   'POST /jobs/:jobId/movements/:measurementId/withdrawal': 'everyone',
   'POST /jobs/:jobId/runs': 'everyone',
   'POST /jobs/:jobId/instrument-runs': 'everyone',

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { clock } from '@/core/words/said';
 import { useConnection } from '@/web/api/connection';
-import { labelOf } from '@/web/api/outbox/labels';
+import { detailOf, labelOf } from '@/web/api/outbox/labels';
 import { useOutbox } from '@/web/api/outbox/use-outbox';
 import type { Me } from '@/web/api/use-me';
 import { useNow } from '@/web/api/use-now';
@@ -26,7 +26,8 @@ export function WaitsLine({ me }: { me: Me }) {
   useEffect(() => {
     document.documentElement.style.setProperty('--waits', shown ? `${LINE_PX}px` : '0px');
   }, [shown]);
-  if (!shown) return null;
+  // The sheet stays open while somebody reads it, even when the last of it has gone.
+  if (!shown && !open) return null;
   return (
     <>
       <button
@@ -55,6 +56,7 @@ export function WaitsLine({ me }: { me: Me }) {
                 <b className="font-[620]">{say(labelOf(w))}</b>
                 <span className="ml-auto text-[13px] text-ink2">{say(clock(w.at))}</span>
               </span>
+              <span className="block text-[14px] text-ink2">{say(detailOf(w) ?? '')}</span>
               {w.refused ? (
                 <span className="block text-[14px] text-oxide">
                   {w.refused.message}{' '}

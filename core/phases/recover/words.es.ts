@@ -253,11 +253,11 @@ export const es: Record<keyof typeof en, string> = {
   'recovery.air-drawn-in-with-a2l-and': 'Aire que entra con A2L y vapor de aceite bajo compresión puede explotar.',
   'recovery.both-cannot-be-so-way-of':
     'Las dos cosas no pueden ser: de ellas dependen el método de recuperación y lo que regresa.',
-  'recovery.both-feeds-proven': 'Las dos alimentaciones verificadas',
+  'recovery.both-feeds-proven': 'Ausencia de voltaje verificada en las dos alimentaciones',
   'recovery.common-practice': 'práctica común',
   'recovery.compressor-does-not-run-and-way': 'El compresor no trabaja, y el método es recoger el gas.',
   'recovery.compressor-in-deep-vacuum-arcs-or': 'Un compresor en vacío profundo hace arco o se sobrecalienta.',
-  'recovery.dead-and-locked-out-by': '{feeds} sin voltaje y bloqueado por {by}.',
+  'recovery.dead-and-locked-out-by': '{feeds}; bloqueado por {by}.',
   'recovery.dead-but-not-locked-out': 'Sin voltaje, pero sin bloquear.',
   'recovery.find-source-that-feeds-it-lock': 'Encuentre la fuente que lo alimenta; bloquéela; verifique otra vez.',
   'recovery.held-enough-by-rule-not-for': '{value} sostenido: suficiente por la regla, no para la compañía.',
@@ -291,7 +291,7 @@ export const es: Record<keyof typeof en, string> = {
   'recovery.only-held': 'Solo se sostuvo {heldInHg}.',
   'recovery.opened-at-for-leak': 'Abierto a {psig} por una fuga: {reason}',
   'recovery.prove-tester-on-live-source-before': 'Compruebe el probador en una fuente viva antes y después.',
-  'recovery.proven': 'Verificado',
+  'recovery.proven': 'Ausencia de voltaje verificada',
   'recovery.pull-on-to': 'Siga hasta {wantedInHg}.',
   'recovery.pull-to-machine-off-wait-read':
     'Baje a {wantedInHg}, apague la máquina, espere {levelWaitMin}, lea otra vez.',

@@ -41,7 +41,7 @@ export async function runFor(deps: Pick<Deps, 'database'>, person: Person, runId
   return run;
 }
 
-function activeOf(deps: Deps, run: RunRow): ActiveRun {
+export function activeOf(deps: Deps, run: RunRow): ActiveRun {
   const active = deps.hall.get(run.id);
   if (!active) throw new Problem('run-state', { message: tell('server.this-run-is-not-running-resume') });
   return active;

@@ -1,19 +1,21 @@
 import { Router } from 'express';
-import { typedMeasurementsSchema, withdrawMovementSchema } from '@/contract/requests';
-import { sheetGates } from '@/core/phases/standing';
+import { roundSchema, typedMeasurementsSchema, withdrawMovementSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { who } from '@/server/who';
 import { recordTyped, withdrawMovement } from './measurements-service';
+import { recordRound } from './rounds-service';
 
-export function measurementsRoutes({ database }: Deps): Router {
+export function measurementsRoutes(deps: Deps): Router {
+  const { database } = deps;
   const router = Router();
   router.post('/jobs/:jobId/measurements', async (request, response) => {
     const body = parseBody(typedMeasurementsSchema, request.body);
-    const sheet = await recordTyped(database, who(request), request.params.jobId, body.measurements, (s) =>
-      sheetGates(s, 'charge'),
-    );
-    response.status(201).json(sheet);
+    response.status(201).json(await recordTyped(database, who(request), request.params.jobId, body.measurements));
+  });
+  router.post('/jobs/:jobId/rounds', async (request, response) => {
+    const body = parseBody(roundSchema, request.body);
+    response.status(201).json(await recordRound(deps, who(request), request.params.jobId, body));
   });
   router.post('/jobs/:jobId/movements/:measurementId/withdrawal', async (request, response) => {
     const { jobId, measurementId } = request.params;

@@ -5,6 +5,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { latestOf } from '@/core/phases/log/circuit-log';
+import { sheetGates } from '@/core/phases/standing';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
 import type { Said } from '@/core/words/said';
 import { list, q } from '@/core/words/said';
@@ -87,63 +88,69 @@ export async function recordTyped(
   person: Person,
   jobId: string,
   measurements: TypedMeasurement[],
-  gatesFor: (sheet: JobSheet) => { id: string; holds: boolean; override?: unknown; say: Said }[],
 ): Promise<JobSheet> {
+  return changeJob(database, person, jobId, (db, sheet) => storeTyped(db, person, sheet, measurements));
+}
+
+export async function storeTyped(
+  db: Db,
+  person: Person,
+  sheet: JobSheet,
+  measurements: readonly TypedMeasurement[],
+): Promise<void> {
   mustBeOnce(measurements.map((m) => m.id));
-  return changeJob(database, person, jobId, async (db, sheet) => {
-    const fresh: TypedMeasurement[] = [];
-    for (const m of measurements) {
-      if (!(await writesFirst(db, person, { id: m.id, what: 'reading', jobId, body: m }))) continue;
-      fresh.push(m);
-      const spec = check(m);
-      mustBeOpen(sheet, m.phase);
-      await replaceEarlier(db, person, sheet, m);
-      if (m.quantity === 'chargeMovementOz') await mustFitLedger(db, person, sheet, m);
-      const certified = m.quantity === 'chargeMovementOz' ? await answersFor(db, person, m.certifiedId) : undefined;
-      if (m.quantity === 'chargeMovementOz') mustHoldVacuum(sheet, gatesFor(sheet));
-      await measurementsStore.insert(db, {
-        id: m.id,
-        companyId: person.companyId,
-        jobId,
-        equipmentId: sheet.equipmentId,
-        circuitId: sheet.circuit.id,
-        phase: m.phase,
-        mode: sheet.job.mode,
-        stage: m.stage,
-        setId: m.setId,
-        quantity: m.quantity,
-        value: m.value,
-        uncertainty: spec.uncertainty,
-        location: english(spec.location),
-        barometerPsia: m.quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
-        source: 'typed',
-        instrument: 'typed by hand',
+  const fresh: TypedMeasurement[] = [];
+  for (const m of measurements) {
+    if (!(await writesFirst(db, person, { id: m.id, what: 'reading', jobId: sheet.job.id, body: m }))) continue;
+    fresh.push(m);
+    const spec = check(m);
+    mustBeOpen(sheet, m.phase);
+    await replaceEarlier(db, person, sheet, m);
+    if (m.quantity === 'chargeMovementOz') await mustFitLedger(db, person, sheet, m);
+    const certified = m.quantity === 'chargeMovementOz' ? await answersFor(db, person, m.certifiedId) : undefined;
+    if (m.quantity === 'chargeMovementOz') mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
+    await measurementsStore.insert(db, {
+      id: m.id,
+      companyId: person.companyId,
+      jobId: sheet.job.id,
+      equipmentId: sheet.equipmentId,
+      circuitId: sheet.circuit.id,
+      phase: m.phase,
+      mode: sheet.job.mode,
+      stage: m.stage,
+      setId: m.setId,
+      quantity: m.quantity,
+      value: m.value,
+      uncertainty: spec.uncertainty,
+      location: english(spec.location),
+      barometerPsia: m.quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
+      source: 'typed',
+      instrument: 'typed by hand',
+      personId: person.id,
+      runId: null,
+      runSeconds: null,
+      detail: detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
+      supersedesId: m.supersedesId ?? null,
+      occurredAt: new Date(m.occurredAt),
+    });
+    if (m.quantity === 'chargeMovementOz')
+      await moveWithSystem(db, person.companyId, sheet, {
+        cause: m.id,
+        oz: m.value,
         personId: person.id,
-        runId: null,
-        runSeconds: null,
-        detail: detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
-        supersedesId: m.supersedesId ?? null,
+        certificate: certified?.certificateNumber ?? null,
+        source: 'typed',
         occurredAt: new Date(m.occurredAt),
+        intoCylinderId: m.cylinderId,
+        startOz: m.startOz,
+        endOz: m.endOz,
       });
-      if (m.quantity === 'chargeMovementOz')
-        await moveWithSystem(db, person.companyId, sheet, {
-          cause: m.id,
-          oz: m.value,
-          personId: person.id,
-          certificate: certified?.certificateNumber ?? null,
-          source: 'typed',
-          occurredAt: new Date(m.occurredAt),
-          intoCylinderId: m.cylinderId,
-          startOz: m.startOz,
-          endOz: m.endOz,
-        });
-    }
-    if (fresh.length)
-      await audit(db, person, jobId, 'readings typed', {
-        count: fresh.length,
-        quantities: fresh.map((m) => m.quantity),
-      });
-  });
+  }
+  if (fresh.length)
+    await audit(db, person, sheet.job.id, 'readings typed', {
+      count: fresh.length,
+      quantities: fresh.map((m) => m.quantity),
+    });
 }
 
 const detailOf = (m: TypedMeasurement, certifiedBy: string | undefined): Record<string, unknown> | null =>

@@ -158,48 +158,55 @@ function held(gates: Gate[]): Problem {
 }
 
 /** Signs a phase: every gate must hold or be overridden; the snapshot is frozen with its hash. */
-export async function signPhase(
+export const signPhase = (
   database: Database,
   person: Person,
   jobId: string,
   phase: PhaseDescriptor,
   id: string,
-): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId, body: { id } }))) return;
-    const signed = sheet.signOffs.find((s) => s.phase === phase.id);
-    if (signed)
-      throw new Problem('already-signed', {
-        message: tell('server.signed-this-at', {
-          by: signed.by,
-          phaseNouns: PHASE_NOUNS[phase.id],
-          at: clock(signed.at),
-        }),
-      });
-    const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
-    const gates = gatesIn(phase, sheet, recorded);
-    if (!gates.every(passes)) throw held(gates);
-    const signedAt = new Date();
-    const content = {
-      ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),
-      signedBy: person.fullName,
-      certificate: person.certificateNumber,
-      certification: person.certification,
-      signedAt: signedAt.toISOString(),
-    };
-    const snapshot = JSON.stringify(content);
-    const contentHash = createHash('sha256').update(snapshot).digest('hex');
-    await phasesStore.insertSignOff(db, {
-      id,
-      ...recordKey(person, sheet, phase.id),
-      personId: person.id,
-      signedAt,
-      snapshot,
-      contentHash,
+): Promise<JobSheet> => changeJob(database, person, jobId, (db, sheet) => signUnder(db, person, sheet, phase, id));
+
+/** The same inside a transaction that already holds the job. */
+export async function signUnder(
+  db: Db,
+  person: Person,
+  sheet: JobSheet,
+  phase: PhaseDescriptor,
+  id: string,
+): Promise<void> {
+  if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId: sheet.job.id, body: { id } }))) return;
+  const signed = sheet.signOffs.find((s) => s.phase === phase.id);
+  if (signed)
+    throw new Problem('already-signed', {
+      message: tell('server.signed-this-at', {
+        by: signed.by,
+        phaseNouns: PHASE_NOUNS[phase.id],
+        at: clock(signed.at),
+      }),
     });
-    await audit(db, person, jobId, 'phase signed', { phase: phase.id, contentHash });
-    if (phase.id === 'scope') await equipFromScope(db, person, sheet);
+  const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
+  const gates = gatesIn(phase, sheet, recorded);
+  if (!gates.every(passes)) throw held(gates);
+  const signedAt = new Date();
+  const content = {
+    ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),
+    signedBy: person.fullName,
+    certificate: person.certificateNumber,
+    certification: person.certification,
+    signedAt: signedAt.toISOString(),
+  };
+  const snapshot = JSON.stringify(content);
+  const contentHash = createHash('sha256').update(snapshot).digest('hex');
+  await phasesStore.insertSignOff(db, {
+    id,
+    ...recordKey(person, sheet, phase.id),
+    personId: person.id,
+    signedAt,
+    snapshot,
+    contentHash,
   });
+  await audit(db, person, sheet.job.id, 'phase signed', { phase: phase.id, contentHash });
+  if (phase.id === 'scope') await equipFromScope(db, person, sheet);
 }
 
 export async function amend(

@@ -281,3 +281,57 @@ describe('typed readings', () => {
     });
   });
 });
+
+describe('a round of the start-up', () => {
+  const roundOf = (values: Partial<Record<Quantity, number>>, at: Date, sign: string | null = null) => {
+    const { measurements } = round(values, at, sign ? 'final' : 'reading');
+    return { setId: measurements[0]!.setId, stage: sign ? 'final' : 'reading', typed: measurements, run: null, sign };
+  };
+  const minutesAgo = (min: number): Date => new Date(Date.now() - min * 60_000);
+
+  it('is recorded and signed in one request, once however often it is sent', async () => {
+    const id = await charged();
+    for (const name of ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'])
+      await lead.post(`/jobs/${id}/confirmations`, { confirmation: name, confirmed: true });
+    await lead.post(`/jobs/${id}/measurements`, {
+      measurements: [
+        {
+          id: uuid(),
+          setId: uuid(),
+          phase: 'start-up',
+          stage: 'airflow',
+          quantity: 'airflowCfm',
+          value: 1180,
+          method: 'flow grid or hood',
+          occurredAt: new Date().toISOString(),
+        },
+      ],
+    });
+    for (const [i, min] of [12, 8, 4].entries())
+      expect(
+        (await lead.post(`/jobs/${id}/rounds`, roundOf({ ...GOOD, runMinutes: 20 + 4 * i }, minutesAgo(min)))).status,
+      ).toBe(201);
+    const last = roundOf({ ...GOOD, runMinutes: 32 }, new Date(), uuid());
+    const first = await lead.post(`/jobs/${id}/rounds`, last);
+    expect(first.body.message ?? first.status).toBe(201);
+    const again = await lead.post(`/jobs/${id}/rounds`, last);
+    expect(again.status).toBe(201);
+    const sheet = await lead.sheet(id);
+    expect(sheet.signOffs.filter((s) => s.phase === 'start-up')).toHaveLength(1);
+    expect(sheet.measurements.filter((m) => m.setId === last.setId)).toHaveLength(last.typed.length);
+  });
+  it('leaves no reading behind when the signature is refused', async () => {
+    const id = await charged();
+    const before = (await lead.sheet(id)).measurements.length;
+    const refused = await lead.post(`/jobs/${id}/rounds`, roundOf(GOOD, new Date(), uuid()));
+    expect(refused).toMatchObject({ status: 409, body: { code: 'gate-held' } });
+    const sheet = await lead.sheet(id);
+    expect([sheet.measurements.length, sheet.signOffs.map((s) => s.phase)]).toEqual([before, ['charge']]);
+  });
+  it('a helper records and does not sign', async () => {
+    const id = await charged();
+    const helper = await server.as('alder-helper');
+    expect((await helper.post(`/jobs/${id}/rounds`, roundOf(GOOD, new Date(), uuid()))).status).toBe(403);
+    expect((await helper.post(`/jobs/${id}/rounds`, roundOf(GOOD, new Date()))).status).toBe(201);
+  });
+});

@@ -1,14 +1,14 @@
 import type { NewObservation } from '@/contract/before';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
-import { type EntryKind, entryOf } from '@/core/phases/log/entries';
-import { factOf } from '@/core/scope/survey/facts';
+import { type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
+import { factOf, valueWords } from '@/core/scope/survey/facts';
 import type { Label, Said } from '@/core/words/said';
 import { tell } from '@/web/words/tell';
 import type { Waiting } from './waiting';
 
 const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/decisions$/, tell('web.kept-decision')],
-  [/\/measurements$/, tell('web.kept-reading')],
+  [/\/(measurements|rounds)$/, tell('web.kept-reading')],
   [/\/withdrawal$/, tell('web.kept-withdrawal')],
   [/\/confirmations$/, tell('web.kept-confirmation')],
   [/\/waivers$/, tell('web.kept-waiver')],
@@ -37,4 +37,15 @@ export function labelOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label {
   if (path.endsWith('/sign-offs') && phase) return tell('web.kept-signature', { phase });
   if (path.endsWith('/overrides') && phase) return tell('web.kept-override', { phase });
   return BY_PATH.find(([match]) => match.test(path))?.[1] ?? tell('web.kept-change');
+}
+
+/** What was written, in a line, where it can be told without the sheet. */
+export function detailOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label | undefined {
+  if (path.endsWith('/circuit-entries')) return entryWords({ kind: body.kind as EntryKind, body: body.body as object });
+  if (path.endsWith('/observations')) {
+    const [first] = body.observations as NewObservation[];
+    const fact = first && factOf(first.fact);
+    return fact && valueWords(fact, first.value);
+  }
+  return typeof body.reason === 'string' ? body.reason : undefined;
 }

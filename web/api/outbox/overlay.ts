@@ -1,6 +1,6 @@
 import type { NewDecision, NewObservation } from '@/contract/before';
 import type { NewCircuitEntry } from '@/contract/circuit';
-import type { TypedMeasurement } from '@/contract/requests';
+import type { Round, TypedMeasurement } from '@/contract/requests';
 import type { FitKind, FitSheet } from '@/core/fit/sheets';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
@@ -136,6 +136,7 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/circuit-entries$/, entry],
   [/\/decisions$/, decision],
   [/\/measurements$/, measurements],
+  [/\/rounds$/, (sheet, body: Round, write, me) => measurements(sheet, { measurements: body.typed }, write, me)],
   [/\/confirmations$/, confirmation],
   [/\/overrides$/, override],
   [/\/waivers$/, waiver],

@@ -74,24 +74,28 @@ export default function StartUpPage(view: EquippedView) {
     : run?.phase === 'start-up' && feed.state === 'lost';
   const suspects = new Set(judgement.findings.flatMap((f) => (f.id.startsWith('probe-') ? [f.id.slice(6)] : [])));
 
-  async function record(stage: 'reading' | 'final'): Promise<void> {
+  /** One round, and the signature under it where it is the last: one request, all of it or nothing. */
+  async function record(stage: 'reading' | 'final', sign: boolean): Promise<void> {
     const setId = uuid();
+    const occurredAt = new Date().toISOString();
     const entries = Object.entries(typed.values) as [Quantity, number][];
-    if (entries.length) {
-      await view.actions.send(`${jobPath}/measurements`, {
-        measurements: entries.map(([quantity, value]) => ({
-          id: uuid(),
-          setId,
-          phase: 'start-up',
-          stage,
-          quantity,
-          value,
-          occurredAt: new Date().toISOString(),
-        })),
-      });
-    }
-    if (streaming && run)
-      await view.actions.now(`/runs/${run.id}/readings`, { setId, stage, quantities: streamedOnly() });
+    const round = {
+      setId,
+      stage,
+      typed: entries.map(([quantity, value]) => ({
+        id: uuid(),
+        setId,
+        phase: 'start-up',
+        stage,
+        quantity,
+        value,
+        occurredAt,
+      })),
+      run: streaming && run ? { id: run.id, quantities: streamedOnly() ?? null } : null,
+      sign: sign ? uuid() : null,
+    };
+    // What instruments read now cannot be read later; what was typed can wait for a connection.
+    await (round.run ? view.actions.now : view.actions.send)(`${jobPath}/rounds`, round);
     if (!streaming) typed.clear();
   }
 
@@ -120,10 +124,7 @@ export default function StartUpPage(view: EquippedView) {
       if (quantity) setTimeout(() => document.querySelector<HTMLElement>(`input[name=${quantity}]`)?.focus(), 0);
     },
     check: ({ what }) => select(what as FigureId),
-    record: async ({ stage, sign }) => {
-      await record(stage);
-      if (sign) await view.actions.send(`${jobPath}/phases/start-up/sign-offs`, { id: uuid() });
-    },
+    record: ({ stage, sign }) => record(stage, sign),
   });
   const move = nextMoveOf(startUp, sheet, {
     maySign: may(me.role, 'sign-work'),
@@ -148,7 +149,7 @@ export default function StartUpPage(view: EquippedView) {
     },
   });
   useKeys({
-    r: () => !busy && !signed && void act(() => record('reading')),
+    r: () => !busy && !signed && void act(() => record('reading', false)),
     w: () =>
       desk ? document.querySelector<HTMLElement>('[data-testid=working]')?.scrollIntoView() : setOpen('working'),
   });
@@ -227,11 +228,7 @@ export default function StartUpPage(view: EquippedView) {
             <span className="ml-auto flex gap-1">
               {!signed ? (
                 <>
-                  <Button
-                    tone="quiet"
-                    className="max-sm:absolute max-sm:top-0 max-sm:right-2"
-                    onClick={() => setOpen('bench')}
-                  >
+                  <Button tone="quiet" onClick={() => setOpen('bench')}>
                     {say(
                       tell('web.instruments-3', { rig: feed.rig && feed.rig.speed !== 1 ? ` ${feed.rig.speed}×` : '' }),
                     )}
@@ -242,7 +239,7 @@ export default function StartUpPage(view: EquippedView) {
                   <Button
                     tone="quiet"
                     disabled={busy || (!streaming && Object.keys(typed.values).length === 0)}
-                    onClick={() => void act(() => record('reading'))}
+                    onClick={() => void act(() => record('reading', false))}
                   >
                     {desk ? say(tell('web.record-reading')) : say(tell('web.record'))}
                   </Button>
