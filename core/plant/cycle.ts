@@ -1,4 +1,5 @@
 import { airFromHumidityRatio, humidityRatioFromWetBulb, saturatedHumidityRatio } from '@/core/air/moist-air';
+import { bisect } from '@/core/numeric/bisect';
 import { bubblePsia, dewPsia, liquidBtuLb, vapourBtuLb } from '@/core/refrigerant/lookup';
 import { superheatedVapour } from '@/core/refrigerant/vapour-table';
 import { BTUH_PER_W, RANKINE_AT_0_F } from '@/core/units/units';
@@ -117,17 +118,13 @@ function evaporator(input: CycleInput, air: Air, state: CycleState): Evaporator 
   const active = 0.35 + 0.65 * wetted;
   const bypass = 0.155 ** (active * input.indoorAir ** -0.45);
   const contact = air.massLbH * (1 - bypass);
-  let low = state.evaporatingF;
-  let high = input.returnF;
-  for (let i = 0; i < 26; i++) {
-    const middle = (low + high) / 2;
-    const ratio = Math.min(surfaceRatio(middle, input.barometerPsia), air.humidityRatioLbLb);
-    const given = contact * (air.enthalpyBtuLb - moistEnthalpy(middle, ratio));
-    const taken = ((middle - state.evaporatingF) * active) / 2.2e-4;
-    if (given > taken) low = middle;
-    else high = middle;
-  }
-  const surfaceF = (low + high) / 2;
+  // The air gives more than the surface takes, up to the temperature at which both are the same.
+  const givesMore = (f: number): boolean => {
+    const ratio = Math.min(surfaceRatio(f, input.barometerPsia), air.humidityRatioLbLb);
+    const given = contact * (air.enthalpyBtuLb - moistEnthalpy(f, ratio));
+    return given > ((f - state.evaporatingF) * active) / 2.2e-4;
+  };
+  const surfaceF = bisect(givesMore, state.evaporatingF, input.returnF, 26).middle;
   const ratio = Math.min(surfaceRatio(surfaceF, input.barometerPsia), air.humidityRatioLbLb);
   const totalBtuh = contact * (air.enthalpyBtuLb - moistEnthalpy(surfaceF, ratio));
   const leavingF = bypass * input.returnF + (1 - bypass) * surfaceF;

@@ -1,3 +1,4 @@
+import { bisect } from '@/core/numeric/bisect';
 import { J_KG_PER_BTU_LB, J_KGK_PER_BTU_LBR, KG_M3_PER_LB_FT3, kelvinFromF, paFromPsia } from '@/core/units/units';
 import { densityAt, type Phase } from './density';
 import type { Refrigerant } from './refrigerants';
@@ -98,12 +99,5 @@ function joinFactor(refrigerant: Refrigerant, kelvin: number, pa: number, phase:
 
 /** Temperature at which a pressure is the dew pressure, by bisection on the fits (they are monotone). */
 function dewKelvin(refrigerant: Refrigerant, pa: number): number {
-  let low = kelvinFromF(-60);
-  let high = kelvinFromF(150);
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    if (saturate(refrigerant, middle).dewPa < pa) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  return bisect((k) => saturate(refrigerant, k).dewPa < pa, kelvinFromF(-60), kelvinFromF(150), 50).middle;
 }

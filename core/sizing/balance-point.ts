@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { bisect } from '@/core/numeric/bisect';
 import { tell } from '@/core/sizing/words';
 import { BTUH_PER_W } from '@/core/units/units';
 import { q } from '@/core/words/said';
@@ -42,14 +43,7 @@ export const lossAt = (i: HeatPumpLines, outdoorF: number): number =>
 
 /** Where the two lines meet: the warmest temperature at which the house wants all the pump gives. */
 function meet(i: HeatPumpLines): number {
-  let high = i.noLoadF;
-  let low = i.noLoadF - 200;
-  for (let k = 0; k < 80; k++) {
-    const middle = (low + high) / 2;
-    if (lossAt(i, middle) > capacityAt(i, middle)) low = middle;
-    else high = middle;
-  }
-  return high;
+  return bisect((f) => lossAt(i, f) > capacityAt(i, f), i.noLoadF - 200, i.noLoadF, 80).above;
 }
 
 /**

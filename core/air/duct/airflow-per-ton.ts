@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { bisect } from '@/core/numeric/bisect';
 import { ductDiameterField, frictionField, frictionOf, ROUGHNESS_FT } from './friction';
 
 export const tonsField = num(0.5, 50, 'tons');
@@ -29,14 +30,8 @@ export const systemAirflow = calculation({
 
 /** Flow at which a round metal duct costs this friction, by bisection; friction rises with flow. */
 export function capacityOf(diameterIn: number, inWcPer100ft: number): number {
-  let low = 1;
-  let high = 200_000;
-  for (let i = 0; i < 80; i++) {
-    const middle = (low + high) / 2;
-    if (frictionOf(middle, diameterIn, ROUGHNESS_FT.metal).inWcPer100ft < inWcPer100ft) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const slower = (cfm: number): boolean => frictionOf(cfm, diameterIn, ROUGHNESS_FT.metal).inWcPer100ft < inWcPer100ft;
+  return bisect(slower, 1, 200_000, 80).middle;
 }
 
 /**

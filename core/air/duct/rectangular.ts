@@ -3,6 +3,7 @@ import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { bisect } from '@/core/numeric/bisect';
 import { q } from '@/core/words/said';
 import { cfmField, frictionField, ROUGHNESS_FT } from './friction';
 import { diameterFor } from './round-size';
@@ -73,14 +74,7 @@ export const rectangularDuctSize = calculation({
         tell('air.more-than-or-split-flow', { heightIn: q(heightIn, 'in', 'as is') }),
       );
     }
-    let low = Math.min(2, heightIn);
-    let high = most;
-    for (let i = 0; i < 60; i++) {
-      const middle = (low + high) / 2;
-      if (equivalentOf(middle, heightIn) < wanted) low = middle;
-      else high = middle;
-    }
-    const widthIn = (low + high) / 2;
+    const widthIn = bisect((w) => equivalentOf(w, heightIn) < wanted, Math.min(2, heightIn), most).middle;
     const madeWidthIn = Math.ceil(widthIn / MADE_STEP_IN - 1e-9) * MADE_STEP_IN;
     return ok({ widthIn, madeWidthIn, aspect: Math.max(madeWidthIn, heightIn) / Math.min(madeWidthIn, heightIn) });
   },

@@ -3,6 +3,7 @@ import { tell } from '@/core/air/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { bisect } from '@/core/numeric/bisect';
 import { cfmField, frictionField, frictionOf, ROUGHNESS_FT } from './friction';
 
 /** Round pipe and flex as supply houses stock it, in: every inch to 10, then even (common practice). */
@@ -16,14 +17,7 @@ const MOST_IN = 60;
 export function diameterFor(cfm: number, inWcPer100ft: number, roughnessFt: number): number | undefined {
   const loss = (d: number): number => frictionOf(cfm, d, roughnessFt).inWcPer100ft;
   if (loss(LEAST_IN) < inWcPer100ft || loss(MOST_IN) > inWcPer100ft) return undefined;
-  let low = LEAST_IN;
-  let high = MOST_IN;
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (loss(middle) > inWcPer100ft) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  return bisect((d) => loss(d) > inWcPer100ft, LEAST_IN, MOST_IN).middle;
 }
 
 /** Required size goes up to what can be bought. */

@@ -3,6 +3,7 @@ import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
+import { bisect } from '@/core/numeric/bisect';
 import { q, type Said } from '@/core/words/said';
 import { cornerLimit } from './corridor-corner';
 import { neededShortSide } from './face-through-opening';
@@ -152,17 +153,13 @@ function hatchFit(route: Route, stage: Extract<RouteStage, { kind: 'hatch' }>, w
   };
 }
 
+/** No opening of a house is longer than this, in. */
+const LONGEST_OPENING_IN = 600;
+
 /** The shortest opening through which the box still passes under this roof; long when the roof alone forbids it. */
 function leastOpening(box: { lengthIn: number; thicknessIn: number; curbIn: number; headroomIn: number }): number {
-  let low = 0;
-  let high = 600;
-  if (!hatchRange({ ...box, openingIn: high })) return high;
-  for (let k = 0; k < 24; k++) {
-    const middle = (low + high) / 2;
-    if (hatchRange({ ...box, openingIn: middle })) high = middle;
-    else low = middle;
-  }
-  return high;
+  if (!hatchRange({ ...box, openingIn: LONGEST_OPENING_IN })) return LONGEST_OPENING_IN;
+  return bisect((openingIn) => !hatchRange({ ...box, openingIn }), 0, LONGEST_OPENING_IN, 24).above;
 }
 
 export const fitsOf = (route: Route): StageFit[] => route.stages.map((stage) => stageFit(route, stage));
