@@ -19,6 +19,7 @@ import { es as scopePhaseEs } from './phases/scope/words.es';
 import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as phasesEs } from './phases/words.es';
+import { es as policyEs } from './policy/words.es';
 import { es as refrigerantEs } from './refrigerant/words.es';
 import { es as surveyEs } from './scope/survey/words.es';
 import { es as sizeEs } from './scope/tonnage/words.es';
@@ -50,6 +51,7 @@ export const SPANISH = {
   ...chargeEs,
   ...startUpEs,
   ...handOverEs,
+  ...policyEs,
   ...refrigerantEs,
   ...scopeEs,
   ...surveyEs,

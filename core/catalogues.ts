@@ -19,6 +19,7 @@ import { en as scopePhaseEn } from './phases/scope/words.en';
 import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as phasesEn } from './phases/words.en';
+import { en as policyEn } from './policy/words.en';
 import { en as refrigerantEn } from './refrigerant/words.en';
 import { en as surveyEn } from './scope/survey/words.en';
 import { en as sizeEn } from './scope/tonnage/words.en';
@@ -50,6 +51,7 @@ export const ENGLISH = {
   ...chargeEn,
   ...startUpEn,
   ...handOverEn,
+  ...policyEn,
   ...refrigerantEn,
   ...scopeEn,
   ...surveyEn,

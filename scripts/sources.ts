@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { CATALOG } from '@/core/catalog';
 import { fieldsOf } from '@/core/finding/schema-fields';
+import { POLICY } from '@/core/policy/figures';
 import { REFRIGERANT_FACTS, REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
 /** Writes docs/sources.md from the catalogue; with --check only says whether it is current. */
@@ -23,6 +24,14 @@ export function sourcesText(): string {
     ),
     '',
     'Enthalpy and entropy are zero for saturated liquid at -40 °F. Saturation is defined from -60 to 150 °F.',
+    '',
+    '## Figures that several places judge by',
+    '',
+    '| figure | value | source | set by |',
+    '|---|---|---|---|',
+    ...Object.entries(POLICY).map(([id, f]) => `| ${id} | ${f.value} ${f.unit} | ${cell(f.source)} | ${f.owner} |`),
+    '',
+    'Where the company sets it, this is its default. Prices and hours of the scope: `core/policy/prices.ts`.',
     '',
     '## Calculations',
     '',

@@ -1,4 +1,5 @@
 import { tell } from '@/core/circuit/words';
+import { POLICY } from '@/core/policy/figures';
 import type { Label, Said } from '@/core/words/said';
 /** Where good practitioners differ on the refrigerant circuit: the company chooses; default and reason stand beside it. */
 export const CIRCUIT_SCHOOLS = [
@@ -64,7 +65,7 @@ export const CIRCUIT_SCHOOLS = [
       ['750', tell('circuit.750-m-after-10-min')],
       ['1000', tell('circuit.1-000-m-after-10-min')],
     ],
-    standard: '500',
+    standard: String(POLICY.decayLimitMicrons.value),
     reason: tell('circuit.at-500-m-water-boils-below'),
   },
   {

@@ -2,6 +2,7 @@ import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { isRuleSetting, refusesRule } from '@/core/circuit/transition-rules';
 import type { Refusal } from '@/core/finding/outcome';
 import { tell } from '@/core/job/words';
+import { PRICE_RANGE, priceSetting, WORK_WORDS } from '@/core/policy/prices';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
 import { type Label, q, type Said } from '@/core/words/said';
@@ -48,6 +49,12 @@ export const TOLERANCES: readonly {
 /** Every school a company chooses, in the order of the work. */
 export const SCHOOLS = [...SCOPE_SCHOOLS, ...CIRCUIT_SCHOOLS];
 
+/** A price of the company's list as a figure with its range. */
+function priceFigure(field: string): { label: Said; unit: Label; low: number; high: number } | undefined {
+  const price = priceSetting(field);
+  return price && { label: WORK_WORDS[price.work], ...PRICE_RANGE[price.part] };
+}
+
 /** Why settings cannot be stored, or undefined. */
 export function checkSettings(settings: Readonly<Record<string, string | number>>): Refusal | undefined {
   for (const [field, value] of Object.entries(settings)) {
@@ -57,7 +64,7 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
       continue;
     }
     const school = SCHOOLS.find((s) => s.id === field);
-    const tolerance = [...TOLERANCES, ...SCOPE_FIGURES].find((t) => t.id === field);
+    const tolerance = [...TOLERANCES, ...SCOPE_FIGURES].find((t) => t.id === field) ?? priceFigure(field);
     if (!school && !tolerance)
       return {
         field,

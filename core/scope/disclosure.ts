@@ -1,3 +1,4 @@
+import { costOf, type Work } from '@/core/policy/prices';
 import { tell } from '@/core/scope/words';
 import { list, q, type Said } from '@/core/words/said';
 import { type Part, priceOf } from './item';
@@ -21,14 +22,12 @@ const told = (i: ScopeInput, ...keys: FactKey[]): Said[] =>
   keys.filter((k) => i.known[k] !== undefined).map((k) => factSentence(k, i.known[k] ?? null));
 
 /** A new coil's price line is the one of the rule that would ask for it. */
-const NEW_COIL = { hours: 5, materials: 1450 };
-const NEW_LINES = { hours: 4, materials: 380 };
 
 /** One disclosure for each part that is kept, from the facts as they stand; a part that is replaced after all needs none. */
 export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Disclosure[] {
   const out: Disclosure[] = [];
   const labour = i.schools.labourPerHour;
-  const price = (p: typeof NEW_COIL): number => priceOf(p, labour);
+  const price = (work: Work): number => priceOf(costOf(i.schools, work), labour);
   if (coilStays(i) && !replaced.has('coil')) {
     const why = COIL_RULES.flatMap((rule) => rule(i) ?? []).find((item) => item.id === 'coil-age');
     out.push({
@@ -41,7 +40,7 @@ export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Discl
         tell('scope.pair-may-deliver-less-than-listed'),
         ...(why ? [why.reason] : []),
       ],
-      alternative: { say: tell('scope.new-listed-coil-now'), price: price(NEW_COIL) },
+      alternative: { say: tell('scope.new-listed-coil-now'), price: price('coil') },
       warrantyExcludes: tell('scope.kept-coil-refrigerant-lost-through-it'),
     });
   }
@@ -57,7 +56,7 @@ export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Discl
       ageYears: null,
       findings: told(i, 'lineState', 'lineLengthFt', 'liquidOdIn', 'vaporOdIn', 'lineInsulation'),
       risks: [tell('scope.joint-or-rub-that-is-hidden'), tell('scope.old-oil-left-in-it-can')],
-      alternative: { say: tell('scope.new-line-set-now'), price: price(NEW_LINES) },
+      alternative: { say: tell('scope.new-line-set-now'), price: price('line-set') },
       warrantyExcludes: tell('scope.leaks-of-kept-lines-and-opening'),
     });
   }

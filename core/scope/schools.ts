@@ -1,3 +1,5 @@
+import { POLICY } from '@/core/policy/figures';
+import { PRICE_RANGE, type PriceKey, type Prices, priceSetting, STANDARD_PRICES } from '@/core/policy/prices';
 import { tell } from '@/core/scope/words';
 import type { Label, Said } from '@/core/words/said';
 /** Where good practitioners differ: the company chooses; the default and its reason stand beside it. */
@@ -64,6 +66,17 @@ export const SCOPE_SCHOOLS = [
     reason: tell('scope.drip-that-is-seen-warns-someone'),
   },
   {
+    id: 'currency',
+    label: tell('scope.currency'),
+    options: [
+      ['USD', tell('scope.currency-usd')],
+      ['CAD', tell('scope.currency-cad')],
+      ['MXN', tell('scope.currency-mxn')],
+    ],
+    standard: 'USD',
+    reason: tell('scope.currency-why'),
+  },
+  {
     id: 'cfmPerTon',
     label: tell('scope.airflow-planned'),
     options: [
@@ -71,7 +84,7 @@ export const SCOPE_SCHOOLS = [
       ['350', tell('scope.350-cfm-ton-humid')],
       ['450', tell('scope.450-cfm-ton-dry')],
     ],
-    standard: '400',
+    standard: String(POLICY.cfmPerTon.value),
     reason: tell('scope.makers-range-rules'),
   },
 ] as const satisfies readonly {
@@ -106,11 +119,12 @@ export const SCOPE_FIGURES = [
 export type ScopeFigureId = (typeof SCOPE_FIGURES)[number]['id'];
 
 export type ScopeSchoolId = (typeof SCOPE_SCHOOLS)[number]['id'];
-export type ScopeSchools = Record<ScopeSchoolId, string> & Record<ScopeFigureId, number>;
+export type ScopeSchools = Record<ScopeSchoolId, string> & Record<ScopeFigureId, number> & Prices;
 
-export const DEFAULT_SCOPE_SCHOOLS = Object.fromEntries(
-  [...SCOPE_SCHOOLS, ...SCOPE_FIGURES].map((s) => [s.id, s.standard]),
-) as ScopeSchools;
+export const DEFAULT_SCOPE_SCHOOLS = {
+  ...Object.fromEntries([...SCOPE_SCHOOLS, ...SCOPE_FIGURES].map((s) => [s.id, s.standard])),
+  ...STANDARD_PRICES,
+} as ScopeSchools;
 
 /** Company settings over the defaults; anything that is not one of the options is left out. */
 export function scopeSchools(stored: Readonly<Record<string, unknown>> | undefined): ScopeSchools {
@@ -122,6 +136,12 @@ export function scopeSchools(stored: Readonly<Record<string, unknown>> | undefin
   for (const f of SCOPE_FIGURES) {
     const chosen = stored?.[f.id];
     if (typeof chosen === 'number' && chosen >= f.low && chosen <= f.high) out[f.id] = chosen;
+  }
+  for (const [id, chosen] of Object.entries(stored ?? {})) {
+    const price = priceSetting(id);
+    const range = price && PRICE_RANGE[price.part];
+    if (range && typeof chosen === 'number' && chosen >= range.low && chosen <= range.high)
+      out[id as PriceKey] = chosen;
   }
   return out;
 }

@@ -1,4 +1,9 @@
 export const en = {
+  'scope.currency': 'Currency',
+  'scope.currency-usd': 'US dollars',
+  'scope.currency-cad': 'Canadian dollars',
+  'scope.currency-mxn': 'Mexican pesos',
+  'scope.currency-why': 'Prices on screens and papers are in it; nothing is converted.',
   'scope.10-years': '10 years',
   'scope.12-years': '12 years',
   'scope.24-v-control': '24 V control',

@@ -1,6 +1,11 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'scope.currency': 'Moneda',
+  'scope.currency-usd': 'dólares de EE. UU.',
+  'scope.currency-cad': 'dólares canadienses',
+  'scope.currency-mxn': 'pesos mexicanos',
+  'scope.currency-why': 'Los precios en pantallas y papeles van en ella; nada se convierte.',
   'scope.10-years': '10 años',
   'scope.12-years': '12 años',
   'scope.24-v-control': 'control de 24 V',

@@ -1,3 +1,4 @@
+import { POLICY } from '@/core/policy/figures';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
 import {
@@ -14,7 +15,7 @@ import type { SteadySample } from './steady-state';
 export type RunSample = { runSeconds: number; values: Partial<Record<string, number | null>> };
 
 /** A reading shown and judged is the mean of this long, so that noise does not move verdicts. */
-export const READING_MEAN_S = 15;
+export const READING_MEAN_S = POLICY.readingMeanS.value;
 /** No new sample for this long: the reading is stale. */
 export const STALE_S = 10;
 

@@ -1,3 +1,4 @@
+import { POLICY } from '@/core/policy/figures';
 import { tell } from '@/core/startup/words';
 import type { Said } from '@/core/words/said';
 /** The readings of a start-up: label, fixed unit, what may be typed, and how far a probe may be off. */
@@ -79,7 +80,7 @@ export const QUANTITIES = {
 } as const satisfies Record<string, QuantitySpec>;
 
 /** A compressor that draws less than this is not running, A. */
-export const RUNNING_A = 0.5;
+export const RUNNING_A = POLICY.runningA.value;
 
 export type Quantity = keyof typeof QUANTITIES;
 export const QUANTITY_NAMES = Object.keys(QUANTITIES) as Quantity[];

@@ -1,4 +1,8 @@
 export const en = {
+  'value.hours': 'hours',
+  'value.materials': 'materials',
+  'value.work': 'work',
+  'value.currency': 'currency',
   'words.typed': '{text}',
   'value.a2llisted': 'A2L listed',
   'value.access': 'access',

@@ -1,6 +1,10 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'value.hours': 'horas',
+  'value.materials': 'materiales',
+  'value.work': 'trabajo',
+  'value.currency': 'moneda',
   'words.typed': '{text}',
   'value.a2llisted': 'A2L listado',
   'value.access': 'acceso',

@@ -2,15 +2,17 @@ import type { Request } from 'express';
 import { type Speak, speaker, talker } from '@/contract/words/speaker';
 import { ENGLISH } from '@/core/catalogues';
 import { SPANISH } from '@/core/catalogues.es';
-import { DEFAULT_READER, LANGUAGES, type Language } from '@/core/words/render';
+import { DEFAULT_READER, LANGUAGES, type Language, type Reader } from '@/core/words/render';
 import { en } from './words.en';
 import { es } from './words.es';
 
 const words = talker({ en: [ENGLISH, en], es: [SPANISH, es] });
 
-/** Makes sentences for a language and, where moments are told, a time zone. */
-export const speakIn = (language: Language, timeZone = DEFAULT_READER.timeZone): Speak =>
-  speaker({ ...DEFAULT_READER, language, timeZone }, words);
+/** Makes sentences for a language and, where moments and money are told, a time zone and a currency. */
+export const speakIn = (
+  language: Language,
+  { timeZone, currency }: Pick<Reader, 'timeZone' | 'currency'> = DEFAULT_READER,
+): Speak => speaker({ language, timeZone, currency }, words);
 
 /** Makes sentences for whoever asks: the signed-in person's language, before that the one the browser asks for. */
 export const speakTo = (request: Request | undefined): Speak =>

@@ -9,6 +9,7 @@ import {
   ledgerBalance,
   liquidShare,
 } from '@/core/circuit/recovery/cylinder';
+import { HOT_F } from '@/core/circuit/recovery/cylinder-fill';
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { dayAt } from '@/core/words/calendar';
@@ -33,7 +34,6 @@ import { CylinderForm } from './CylinderForm';
 import type { CylinderRow } from './cylinder-row';
 
 type Ledger = { cylinder: CylinderRow; movements: (CylinderMovement & { source: string; recipient: string | null })[] };
-const HOT_F = 130;
 const BASIS_F = 77;
 const today = (): string => dayAt(new Date(), readerNow().timeZone);
 

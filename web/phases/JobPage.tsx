@@ -29,7 +29,7 @@ export default function JobPage() {
   const { me } = useMe();
   const { sheet, trouble, actions } = useJobSheet(jobId, me);
   // Times of a job are told by the clock of its site, on every page of it.
-  if (sheet) readAs({ timeZone: sheet.site.timeZone });
+  if (sheet) readAs({ timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency });
   const [generation, setGeneration] = useState(0);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();

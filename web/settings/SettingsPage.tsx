@@ -4,7 +4,7 @@ import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
 import { may } from '@/core/job/permissions';
 import { TOLERANCES } from '@/core/job/settings';
-import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
+import { SCOPE_FIGURES, SCOPE_SCHOOLS, scopeSchools } from '@/core/scope/schools';
 import { type ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
@@ -14,6 +14,7 @@ import { PersonMenu } from '@/web/shell/TopBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Figure } from './Figure';
+import { PriceList } from './PriceList';
 import { RuleRow } from './RuleRow';
 import { School } from './School';
 
@@ -58,6 +59,12 @@ export default function SettingsPage() {
           {SCOPE_FIGURES.map((f) => (
             <Figure key={f.id} figure={f} sign="" stored={data.settings[f.id]} may={mayEdit} onSave={save} />
           ))}
+          <PriceList
+            prices={scopeSchools(data.settings)}
+            currency={scopeSchools(data.settings).currency}
+            may={mayEdit}
+            onSave={save}
+          />
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />

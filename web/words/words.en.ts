@@ -1,4 +1,14 @@
 export const en = {
+  'web.price-list': 'Prices and hours',
+  'web.save-as-csv': 'Save as CSV',
+  'web.read-csv': 'Read a CSV',
+  'web.placeholders-until-you-put-yours':
+    'Placeholders until you put in your own; equipment is not in them. In {currency}; nothing is converted. What a customer signed keeps its prices.',
+  'web.figures-taken-from': '{count} figures taken from {name}.',
+  'web.row-not-taken': 'Row {row}: {field} not taken. Allowed: {allowed}.',
+  'web.work': 'Work',
+  'web.hours': 'Hours',
+  'web.materials-in': 'Materials, {currency}',
   'web.go-back': 'Back',
   'web.not-accepted': 'Not accepted: {count}.',
   'web.shown-as-of': 'Shown as of {at}.',

@@ -1,6 +1,16 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.price-list': 'Precios y horas',
+  'web.save-as-csv': 'Guardar como CSV',
+  'web.read-csv': 'Leer un CSV',
+  'web.placeholders-until-you-put-yours':
+    'Valores de muestra hasta que ponga los suyos; el equipo no está incluido. En {currency}; nada se convierte. Lo que un cliente firmó conserva sus precios.',
+  'web.figures-taken-from': '{count} cifras tomadas de {name}.',
+  'web.row-not-taken': 'Fila {row}: {field} no se tomó. Permitido: {allowed}.',
+  'web.work': 'Trabajo',
+  'web.hours': 'Horas',
+  'web.materials-in': 'Materiales, {currency}',
   'web.go-back': 'Atrás',
   'web.not-accepted': 'No aceptado: {count}.',
   'web.shown-as-of': 'Se muestra lo de las {at}.',

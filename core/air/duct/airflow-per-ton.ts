@@ -3,11 +3,12 @@ import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { bisect } from '@/core/numeric/bisect';
+import { POLICY } from '@/core/policy/figures';
 import { ductDiameterField, frictionField, frictionOf, ROUGHNESS_FT } from './friction';
 
 export const tonsField = num(0.5, 50, 'tons');
 export const cfmPerTonField = num(250, 600, 'CFM per ton');
-export const STANDARD_CFM_PER_TON = 400;
+export const STANDARD_CFM_PER_TON = POLICY.cfmPerTon.value;
 /** Friction rate taken for an existing duct whose design nobody knows (common practice), in. w.c. per 100 ft. */
 export const USUAL_FRICTION = 0.08;
 

@@ -3,6 +3,7 @@ import { tell } from '@/core/circuit/recovery/words';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
+import { POLICY } from '@/core/policy/figures';
 import { liquidLbFt3 } from '@/core/refrigerant/lookup';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 
@@ -11,7 +12,7 @@ export const FILL_SHARE = 0.8;
 /** Basis of the usual fill limit (AHRI Guideline K, from memory), °F. */
 export const FILL_BASIS_F = 77;
 /** The hottest a cylinder is expected to get (49 CFR, from memory), °F. */
-const HOT_F = 130;
+export const HOT_F = POLICY.cylinderHotF.value;
 /** Water at its densest, lb/ft³: what a specific gravity and a water capacity are told against. */
 const WATER_LB_FT3 = 62.428;
 

@@ -3,6 +3,7 @@ import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
+import { POLICY } from '@/core/policy/figures';
 import { IN2_PER_FT2 } from '@/core/units/units';
 
 const coordinate = num(-600, 600, 'in');
@@ -19,8 +20,8 @@ export function intersection(a: Rectangle, b: Rectangle): Rectangle {
 }
 
 /** Good from here; between the two the opening is trimmed or given a transition; below, redesign (design defaults). */
-export const OVERLAP_GOOD_PCT = 95;
-export const OVERLAP_LEAST_PCT = 80;
+export const OVERLAP_GOOD_PCT = POLICY.overlapGoodPct.value;
+export const OVERLAP_LEAST_PCT = POLICY.overlapLeastPct.value;
 /** Sides of a transition steeper than this separate the air (common practice); never beyond the second. */
 export const SLOPE_LOOK_DEG = 20;
 export const SLOPE_LIMIT_DEG = 30;

@@ -3,12 +3,13 @@ import { type Standing, standingTest } from '@/core/circuit/vacuum/standing-test
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/phases/evacuate/words';
 import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
+import { POLICY } from '@/core/policy/figures';
 import { list, q, type Said, value } from '@/core/words/said';
 
 /** A pump in order pulls its own gauge this low with nothing attached; above the second its oil is changed (common practice), µm. */
 export const BLANK_OFF = { good: 50, worst: 100 } as const;
 /** A standing test is held this long at least, min. */
-export const STANDING_LEAST_MIN = 10;
+export const STANDING_LEAST_MIN = POLICY.standingMin.value;
 /** Sweeps with nitrogen that a triple evacuation makes. */
 const TRIPLE_SWEEPS = 2;
 const COMMON = tell('vacuum.common-practice');

@@ -3,6 +3,7 @@ import type { JobSheet, VacuumRecord } from '@/core/job/sheet';
 import { tell } from '@/core/phases/evacuate/words';
 import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { q, type Said } from '@/core/words/said';
+import { STANDING_LEAST_MIN } from './evacuation';
 import { evacuationView } from './view';
 export function evacuateGates(sheet: JobSheet): Gate[] {
   const view = evacuationView(sheet);
@@ -58,12 +59,10 @@ export function standingGate(sheet: JobSheet): Gate {
 /** In place of a standing test where nothing was opened. */
 export const sealedGate = (why: Said): Gate => gate('standing-vacuum', tell('work.sealed-circuit'), true, why);
 
-export const DECAY_LEAST_MIN = 10;
-
 export function vacuumGate(v: VacuumRecord | undefined, limitMicrons: number): Gate {
   const asks = tell('job.passed-standing-vacuum-test');
   if (!v) return gate('standing-vacuum', asks, false, tell('job.no-standing-vacuum-test-on-record'));
-  const pass = v.endMicrons <= limitMicrons && v.heldMin >= DECAY_LEAST_MIN;
+  const pass = v.endMicrons <= limitMicrons && v.heldMin >= STANDING_LEAST_MIN;
   const figures = tell('job.after', {
     endMicrons: q(v.endMicrons, 'microns', 'as is'),
     heldMin: q(v.heldMin, 'min', 'as is'),
@@ -77,7 +76,7 @@ export function vacuumGate(v: VacuumRecord | undefined, limitMicrons: number): G
       : tell('job.wanted-or-less-after-or-more', {
           figures,
           limitMicrons: q(limitMicrons, 'microns', 'as is'),
-          decayLeastMin: q(DECAY_LEAST_MIN, 'min', 'as is'),
+          decayLeastMin: q(STANDING_LEAST_MIN, 'min', 'as is'),
         }),
   );
 }

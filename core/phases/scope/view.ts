@@ -22,7 +22,6 @@ import type { ScopeInput } from '@/core/scope/scope-input';
 import { beforeSubject } from '@/core/scope/survey/before-dismantling';
 import { numberOf } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { CURRENCY } from '@/core/units/money';
 import { list, q, type Said, sameSaid } from '@/core/words/said';
 
 export { beforeSubject };
@@ -157,7 +156,7 @@ export function changeText(delta: ScopeDelta): Said {
 
 /** What an answer freezes besides its words: prices, hours and the company's policy as they stood. */
 export const termsOf = (view: ScopeView): SignedTerms => ({
-  currency: CURRENCY,
+  currency: view.input.schools.currency,
   hours: view.total.hours,
   price: view.total.price,
   schools: view.input.schools,

@@ -3,7 +3,7 @@ import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
 import { q } from '@/core/words/said';
-import { because, newUnit, type Rule } from './rule';
+import { because, cost, newUnit, type Rule } from './rule';
 
 const flex: Rule = (i) =>
   is(i.known, 'flexState', 'flaking')
@@ -16,8 +16,7 @@ const flex: Rule = (i) =>
           : tell('scope.its-jacket-crumbles-and-insulation-falls'),
         source: tell('scope.common-practice'),
         triggers: because(i, 'flexState'),
-        hours: 6,
-        materials: 420,
+        ...cost(i, 'flex'),
       }
     : undefined;
 
@@ -36,8 +35,7 @@ const filter: Rule = (i) => {
       ...because(i, 'filterRack'),
       ...(fast ? [tell('scope.filter-face', { filterFpm: q(i.signs.filterFpm!, 'fpm') })] : []),
     ],
-    hours: 2,
-    materials: 240,
+    ...cost(i, 'filter-cabinet'),
   };
 };
 
@@ -58,8 +56,7 @@ const ducts: Rule = (i) => {
     }),
     source: tell('scope.ashrae-friction-from-memory'),
     triggers: [...because(i, 'trunkIn', 'oldTons'), newUnit(i)],
-    hours: 10,
-    materials: 650,
+    ...cost(i, 'duct-size'),
   };
 };
 
@@ -73,8 +70,7 @@ const returns: Rule = (i) => {
     reason: tell('scope.undersized-return-starves-coil-and-kills'),
     source: tell('scope.common-practice-144-in-ton'),
     triggers: [tell('scope.return-short', { short: q(short, 'in2') }), ...because(i, 'returnIn2')],
-    hours: 4,
-    materials: 210,
+    ...cost(i, 'return'),
   };
 };
 
@@ -92,8 +88,7 @@ const zones: Rule = (i) => {
       : tell('scope.one-stage-on-zones-starves-coil'),
     source: tell('scope.flow-arithmetic-makers-least-air'),
     triggers: [...because(i, 'zones'), newUnit(i)],
-    hours: 3,
-    materials: 300,
+    ...cost(i, 'zoning'),
   };
 };
 
@@ -114,8 +109,7 @@ const stack: Rule = (i) =>
       reason: tell('scope.new-unit-does-not-end-where'),
       source: tell('scope.fit-sheet'),
       triggers: [tell('scope.fit-sheet-stack', { closing: e.closing })],
-      hours: e.closing === 'cap' ? 1 : e.closing === 'transition' ? 2.5 : 4,
-      materials: e.closing === 'cap' ? 40 : 120,
+      ...cost(i, e.closing === 'cap' ? 'stack-cap' : e.closing === 'transition' ? 'stack-transition' : 'stack-new'),
     }));
 
 const crossed: Rule = (i) =>
@@ -130,8 +124,7 @@ const crossed: Rule = (i) =>
           i.signs.ductsCrossed ? tell('scope.fit-sheet-supply-and-return-crossed') : '',
           ...because(i, 'ductsCrossed'),
         ].filter(Boolean),
-        hours: 6,
-        materials: 340,
+        ...cost(i, 'crossover'),
       }
     : undefined;
 
@@ -146,8 +139,7 @@ const curb: Rule = (i) => {
       reason: tell('scope.curb-that-is-off-by-inches'),
       source: tell('scope.fit-sheet'),
       triggers: because(i, 'systemType'),
-      hours: 1,
-      materials: 0,
+      ...cost(i, 'curb-check'),
     };
   if (pct >= OVERLAP_GOOD_PCT) return undefined;
   return {
@@ -160,8 +152,7 @@ const curb: Rule = (i) => {
     reason: tell('scope.of-smaller-opening-is-open-through', { pct: q(pct, 'pct') }),
     source: tell('scope.fit-sheet'),
     triggers: [tell('scope.curb-overlap', { pct: q(pct, 'pct') })],
-    hours: pct < OVERLAP_LEAST_PCT ? 8 : 5,
-    materials: pct < OVERLAP_LEAST_PCT ? 1900 : 1250,
+    ...cost(i, pct < OVERLAP_LEAST_PCT ? 'curb-new' : 'curb-adapter'),
   };
 };
 
@@ -176,8 +167,7 @@ const floats: Rule = (i) => {
       reason: tell('scope.next-blocked-drain-comes-through-ceiling'),
       source: tell('scope.imc-307-from-memory'),
       triggers: because(i, 'overFinished', 'panState', 'floatState'),
-      hours: 1,
-      materials: 95,
+      ...cost(i, 'pan-float'),
     },
     {
       id: 'primary-float',
@@ -186,8 +176,7 @@ const floats: Rule = (i) => {
       reason: tell('scope.it-stops-unit-before-pan-is'),
       source: tell('scope.common-practice-imc-307-from-memory'),
       triggers: because(i, 'overFinished', 'floatState'),
-      hours: 0.5,
-      materials: 30,
+      ...cost(i, 'primary-float'),
     },
   ];
   return i.schools.secondaryDrain === 'own'
@@ -200,8 +189,7 @@ const floats: Rule = (i) => {
           reason: tell('scope.drip-nobody-sees-warns-nobody'),
           source: tell('scope.imc-307-from-memory-2', { schools: schoolWords(i.schools, 'secondaryDrain') }),
           triggers: because(i, 'overFinished'),
-          hours: 1.5,
-          materials: 40,
+          ...cost(i, 'secondary'),
         },
       ]
     : out;
@@ -216,8 +204,7 @@ const drain: Rule = (i) =>
         reason: tell('scope.what-flooded-old-one-floods-new'),
         source: tell('scope.imc-307-from-memory'),
         triggers: [...because(i, 'drainState'), ...(i.signs.drainTooFlat ? [tell('scope.drain-sheet-too-flat')] : [])],
-        hours: 1.5,
-        materials: 45,
+        ...cost(i, 'drain'),
       }
     : undefined;
 

@@ -4,7 +4,7 @@ import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
 import { list, q, type Said, value } from '@/core/words/said';
-import { because, coilStays, newUnit, type Rule } from './rule';
+import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
 /** The item that replaces the line set. */
 export const NEW_LINE_SET = 'line-set-new';
@@ -24,8 +24,8 @@ const drier: Rule = (i) => {
     reason: tell('scope.opened-circuit-has-taken-in-moisture'),
     source: tell('scope.common-practice-makers-word-on-drier'),
     triggers: [newUnit(i), tell('scope.drier', { ships })],
-    hours: 0.5,
-    materials: ships === 'none' ? 45 : 0,
+    hours: cost(i, 'liquid-drier').hours,
+    materials: ships === 'none' ? cost(i, 'liquid-drier').materials : 0,
   };
 };
 
@@ -41,8 +41,7 @@ const burnout: Rule = (i) => {
           reason: tell('scope.line-set-or-coil-is-kept'),
           source: schoolWords(i.schools, 'suctionDrier'),
           triggers: [i.choice.keepLineSet ? tell('scope.line-set-kept') : tell('scope.old-coil-kept')],
-          hours: 0.5,
-          materials: 85,
+          ...cost(i, 'suction-drier-leave'),
         }
       : undefined;
   }
@@ -57,8 +56,7 @@ const burnout: Rule = (i) => {
       reason: tell('scope.acid-and-soot-are-in-whatever'),
       source: tell('scope.makers-clean-up-instructions', { schools: schoolWords(i.schools, 'suctionDrierAfter') }),
       triggers: because(i, 'acid', 'compressorState'),
-      hours: 1.5,
-      materials: 85,
+      ...cost(i, 'suction-drier-return'),
     },
     {
       id: 'acid-clean',
@@ -67,8 +65,7 @@ const burnout: Rule = (i) => {
       reason: tell('scope.acid-that-stays-eats-new-windings'),
       source: tell('scope.common-practice'),
       triggers: because(i, 'acid', 'compressorState'),
-      hours: 1.5,
-      materials: 90,
+      ...cost(i, 'acid-clean'),
     },
     {
       id: 'indicator',
@@ -77,8 +74,7 @@ const burnout: Rule = (i) => {
       reason: tell('scope.it-shows-when-clean-up-is'),
       source: tell('scope.common-practice'),
       triggers: because(i, 'acid'),
-      hours: 0.5,
-      materials: 40,
+      ...cost(i, 'indicator'),
     },
   ];
 };
@@ -120,8 +116,7 @@ const lineSet: Rule = (i) => {
     reason: faults.length ? tell('scope.old-one', { faults: list(faults, '; ') }) : tell('scope.chosen-new'),
     source: tell('scope.makers-line-table-common-practice'),
     triggers: triggers.length ? triggers : [tell('scope.line-set-not-kept')],
-    hours: 4,
-    materials: 380,
+    ...cost(i, 'line-set'),
     replaces: 'line-set',
   };
   if (!i.choice.keepLineSet) return fresh;
@@ -133,8 +128,7 @@ const lineSet: Rule = (i) => {
       reason: tell('scope.old-oil-and-dirt-stay-in'),
       source: tell('scope.common-practice-makers-word-on-reuse'),
       triggers: [tell('scope.line-set-kept'), ...triggers],
-      hours: 1.5,
-      materials: 60,
+      ...cost(i, 'line-set-flush'),
       keeps: 'line-set',
     },
   ];
@@ -146,8 +140,7 @@ const lineSet: Rule = (i) => {
       reason: tell('scope.kink-is-restriction-nobody-metered'),
       source: schoolWords(i.schools, 'kink'),
       triggers: because(i, 'lineState'),
-      hours: 1,
-      materials: 30,
+      ...cost(i, 'kink'),
       keeps: 'line-set',
     });
   }
@@ -163,8 +156,7 @@ const insulation: Rule = (i) =>
         reason: tell('scope.it-drips-and-takes-in-heat'),
         source: tell('scope.common-practice-energy-code'),
         triggers: because(i, 'lineInsulation'),
-        hours: 1,
-        materials: 70,
+        ...cost(i, 'line-insulation'),
         keeps: 'line-set',
       }
     : undefined;
@@ -180,8 +172,7 @@ const mixed: Rule = (i) =>
         reason: tell('scope.mix-ruins-clean-cylinder-and-nobody'),
         source: tell('scope.40-cfr-82-subpart-f-check'),
         triggers: because(i, 'oldRefrigerant'),
-        hours: 1,
-        materials: 150,
+        ...cost(i, 'mixed-recovery'),
       }
     : undefined;
 
@@ -194,8 +185,7 @@ const circuits: Rule = (i) =>
         reason: tell('scope.two-circuits-are-two-systems-with'),
         source: tell('scope.common-practice'),
         triggers: because(i, 'circuits'),
-        hours: 3,
-        materials: 60,
+        ...cost(i, 'circuits'),
       }
     : undefined;
 
@@ -210,8 +200,7 @@ const mildlyFlammable: Rule = (i) =>
         reason: tell('scope.it-is-mildly-flammable-charge-room'),
         source: tell('scope.makers-instructions-ashrae-15-2-from'),
         triggers: [newUnit(i)],
-        hours: 0.5,
-        materials: 0,
+        ...cost(i, 'a2l'),
       }
     : undefined;
 

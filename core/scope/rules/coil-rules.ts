@@ -1,10 +1,11 @@
 import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import { schoolWords } from '@/core/scope/schools';
+import type { ScopeInput } from '@/core/scope/scope-input';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
-import { because, coilStays, newUnit, type Rule } from './rule';
+import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
-const COIL = { hours: 5, materials: 1450, replaces: 'coil' } as const;
+const coil = (i: ScopeInput) => ({ ...cost(i, 'coil'), replaces: 'coil' }) as const;
 
 /** Old coil with another refrigerant or safety group, or not listed for a mildly flammable one; unknown is never a pass. */
 const coilRefrigerant: Rule = (i) => {
@@ -27,7 +28,7 @@ const coilRefrigerant: Rule = (i) => {
         : tell('scope.coil-is-not-known-to-be', { wanted }),
     source: tell('scope.makers-listing-safety-group-ashrae-34'),
     triggers: [...because(i, 'coilRefrigerant', 'a2lListed'), newUnit(i)],
-    ...COIL,
+    ...coil(i),
   };
 };
 
@@ -47,7 +48,7 @@ const coilMetering: Rule = (i) => {
     }),
     source: tell('scope.makers-instructions'),
     triggers: [...because(i, 'metering', 'meteringConvertible'), newUnit(i)],
-    ...COIL,
+    ...coil(i),
   };
 };
 
@@ -93,7 +94,7 @@ const coilAge: Rule = (i) => {
     }),
     source: tell('scope.common-practice-from-years', { limit, schools: schoolWords(i.schools, 'bothCoils') }),
     triggers: because(i, 'coilAgeYr', 'endPlates', 'coilLeaks', 'saltAir'),
-    ...COIL,
+    ...coil(i),
   };
 };
 
@@ -106,8 +107,7 @@ const coilKept: Rule = (i) =>
         reason: tell('scope.kept-coil-is-proven-or-it'),
         source: tell('scope.common-practice'),
         triggers: [tell('scope.old-coil-kept'), ...because(i, 'coilAgeYr', 'coilFace')],
-        hours: 1,
-        materials: 20,
+        ...cost(i, 'coil-kept'),
         keeps: 'coil',
       }
     : undefined;
@@ -122,8 +122,7 @@ const orifice: Rule = (i) => {
     reason: must ? tell('scope.new-units-maker-asks-for-one') : tell('scope.valve-follows-load-and-airflow-orifice'),
     source: must ? tell('scope.makers-instructions') : tell('scope.common-practice'),
     triggers: [...because(i, 'metering'), newUnit(i)],
-    hours: 1,
-    materials: 180,
+    ...cost(i, 'expansion-valve'),
     keeps: 'coil',
   };
 };
@@ -137,8 +136,7 @@ const oilCoil: Rule = (i) =>
         reason: tell('scope.ordinary-pan-softens-over-oil-furnace'),
         source: tell('scope.makers-instructions'),
         triggers: because(i, 'indoorType'),
-        hours: 0.5,
-        materials: 140,
+        ...cost(i, 'oil-coil'),
       }
     : undefined;
 
@@ -152,8 +150,7 @@ const hydronic: Rule = (i) =>
         reason: tell('scope.it-is-heat-source-valve-it'),
         source: tell('scope.common-practice-licensed-where-local-code'),
         triggers: because(i, 'hydronicCoil'),
-        hours: 2.5,
-        materials: 220,
+        ...cost(i, 'hydronic'),
       }
     : undefined;
 

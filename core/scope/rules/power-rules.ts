@@ -1,7 +1,7 @@
 import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
 import { q, typed, value } from '@/core/words/said';
-import { because, inverter, newUnit, type Rule } from './rule';
+import { because, cost, inverter, newUnit, type Rule } from './rule';
 
 const disconnect: Rule = (i) => {
   const mca = i.outdoor?.mcaA;
@@ -17,8 +17,7 @@ const disconnect: Rule = (i) => {
         : tell('scope.old-one-does-not-switch-safely'),
       source: tell('scope.nec-440-from-memory-licensed-electrical'),
       triggers: [...because(i, 'disconnectA', 'disconnectState'), newUnit(i)],
-      hours: 1,
-      materials: 65,
+      ...cost(i, 'disconnect'),
     };
   }
   return !i.choice.keepDisconnect && i.outdoor
@@ -29,8 +28,7 @@ const disconnect: Rule = (i) => {
         reason: tell('scope.chosen-new'),
         source: tell('scope.common-practice'),
         triggers: [tell('scope.disconnect-not-kept')],
-        hours: 1,
-        materials: 65,
+        ...cost(i, 'disconnect'),
       }
     : undefined;
 };
@@ -50,8 +48,7 @@ const breaker: Rule = (i) => {
         : tell('scope.is-below-mca-it-trips', { a: q(a, 'A', 'as is') }),
     source: tell('scope.units-plate-nec-440-from-memory'),
     triggers: [...because(i, 'breakerA'), newUnit(i)],
-    hours: 1,
-    materials: 40,
+    ...cost(i, 'breaker'),
   };
 };
 
@@ -64,8 +61,7 @@ const whip: Rule = (i) =>
         reason: tell('scope.old-one-is-damaged'),
         source: tell('scope.common-practice'),
         triggers: because(i, 'whip'),
-        hours: 0.5,
-        materials: 35,
+        ...cost(i, 'whip'),
       }
     : i.outdoor && systemTypeOf(i.known) !== 'rooftop'
       ? {
@@ -75,8 +71,7 @@ const whip: Rule = (i) =>
           reason: tell('scope.old-whips-crack-when-they-are'),
           source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
-          hours: 0.5,
-          materials: 35,
+          ...cost(i, 'whip'),
         }
       : undefined;
 
@@ -91,8 +86,7 @@ const starters: Rule = (i) => {
         reason: tell('scope.drives-electronics-die-of-spikes'),
         source: tell('scope.common-practice'),
         triggers: [newUnit(i)],
-        hours: 0.5,
-        materials: 110,
+        ...cost(i, 'surge'),
       },
       ...(i.choice.softStarter
         ? [
@@ -120,8 +114,7 @@ const starters: Rule = (i) => {
     reason: tell('scope.lights-dip-less-and-generator-copes'),
     source: tell('scope.common-practice'),
     triggers: [newUnit(i)],
-    hours: 1,
-    materials: 260,
+    ...cost(i, 'soft-start'),
   };
 };
 
@@ -135,8 +128,7 @@ const feeds: Rule = (i) =>
         reason: tell('scope.air-handler-stays-live-from-second'),
         source: tell('scope.lockout-rules'),
         triggers: because(i, 'twoFeeds'),
-        hours: 0.25,
-        materials: 0,
+        ...cost(i, 'two-feeds'),
       }
     : undefined;
 
@@ -173,8 +165,7 @@ const conductors: Rule = (i) => {
     reason: tell('scope.wires-there-needed-isolation-relay-only', { have, wanted }),
     source: tell('scope.makers-wiring-diagram'),
     triggers: [...because(i, 'conductors'), newUnit(i)],
-    hours: 2,
-    materials: 60,
+    ...cost(i, 'conductors'),
   };
 };
 
@@ -208,8 +199,7 @@ const controls: Rule = (i) => {
     reason: typed(i.choice.controlsReason.trim()),
     source: tell('scope.decided-for-this-job-never-connect'),
     triggers: [newUnit(i), ...because(i, 'statType', 'conductors')],
-    hours: 1,
-    materials: communicating ? 320 : 120,
+    ...cost(i, communicating ? 'controls-own' : 'controls-wire'),
   };
 };
 
@@ -223,8 +213,7 @@ const statWaste: Rule = (i) =>
         reason: tell('scope.whole-in-sealed-tub-on-list'),
         source: tell('scope.universal-waste-rules-from-memory'),
         triggers: because(i, 'statType'),
-        hours: 0.25,
-        materials: 15,
+        ...cost(i, 'mercury'),
       }
     : undefined;
 

@@ -1,3 +1,4 @@
+import { costOf, type Work } from '@/core/policy/prices';
 import type { ScopeItem } from '@/core/scope/item';
 import type { ScopeInput } from '@/core/scope/scope-input';
 import { type FactKey, factSentence } from '@/core/scope/survey/facts';
@@ -18,3 +19,6 @@ export const newUnit = (i: ScopeInput): Said =>
   i.outdoor
     ? tell('scope.new-unit', { maker: i.outdoor.maker, model: i.outdoor.model })
     : tell('scope.new-unit-not-chosen');
+
+/** What a kind of work costs by the company's list. */
+export const cost = ({ schools }: ScopeInput, work: Work) => costOf(schools, work);

@@ -3,7 +3,7 @@ import { applies, type FactKey, factOf, is, numberOf } from '@/core/scope/survey
 import { plateTons, surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { tell } from '@/core/scope/words';
 import { list, lower, q } from '@/core/words/said';
-import { because, coilStays, newUnit, type Rule } from './rule';
+import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
 /** Facts that decide what is ordered or kept, given what is chosen. */
 function decidingFacts(i: Parameters<Rule>[0]): FactKey[] {
@@ -36,8 +36,7 @@ const unknownFacts: Rule = (i) => {
     triggers: open.map((f) =>
       tell(i.known[f.key] === null ? 'scope.fact-not-seen' : 'scope.fact-not-asked', { label: f.label }),
     ),
-    hours: 0.5,
-    materials: 0,
+    ...cost(i, 'unknown-facts'),
   };
 };
 
@@ -58,8 +57,7 @@ const sizeChange: Rule = (i) => {
     }),
     source: tell('scope.load-calculation-common-practice'),
     triggers: [newUnit(i), tell('scope.old-size', { old: q(old, 'tons') })],
-    hours: 0.5,
-    materials: 0,
+    ...cost(i, 'size-change'),
   };
 };
 
@@ -75,8 +73,7 @@ const capGas: Rule = (i) =>
         reason: tell('scope.open-gas-line-fills-place-it'),
         source: tell('scope.fuel-gas-code-licensed-work-where'),
         triggers: because(i, 'systemType', 'fuel'),
-        hours: 0.5,
-        materials: 15,
+        ...cost(i, 'gas-cap'),
       }
     : undefined;
 
@@ -100,8 +97,7 @@ const pad: Rule = (i) =>
             ...because(i, 'pad'),
             ...(i.choice.standIn > 0 ? [tell('scope.stand', { standIn: q(i.choice.standIn, 'in', 'as is') })] : []),
           ],
-          hours: 1.5,
-          materials: 130,
+          ...cost(i, 'pad-new'),
         }
       : {
           id: 'pad',
@@ -110,8 +106,7 @@ const pad: Rule = (i) =>
           reason: tell('scope.new-base-is-rarely-old-ones'),
           source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
-          hours: 0.5,
-          materials: 45,
+          ...cost(i, 'pad-level'),
         };
 
 const moved: Rule = (i) =>
@@ -123,8 +118,7 @@ const moved: Rule = (i) =>
         reason: tell('scope.everything-that-ended-at-old-place'),
         source: tell('scope.common-practice-licensed-electrical-work'),
         triggers: because(i, 'moving'),
-        hours: 6,
-        materials: 420,
+        ...cost(i, 'moved'),
       }
     : undefined;
 
@@ -152,8 +146,7 @@ const tank: Rule = (i) =>
         reason: tell('scope.somebody-fills-pipe-that-no-longer'),
         source: tell('scope.local-fire-and-fuel-code'),
         triggers: because(i, 'oilTank'),
-        hours: 0,
-        materials: 1800,
+        ...cost(i, 'oil-tank'),
       }
     : undefined;
 
@@ -167,8 +160,7 @@ const flue: Rule = (i) =>
         reason: tell('scope.alone-on-large-flue-it-can'),
         source: tell('scope.fuel-gas-code-licensed-work'),
         triggers: because(i, 'sharedFlue'),
-        hours: 4,
-        materials: 380,
+        ...cost(i, 'flue'),
       }
     : undefined;
 
@@ -181,8 +173,7 @@ const alarm: Rule = (i) =>
         reason: tell('scope.guard-that-speaks-at-night'),
         source: tell('scope.local-code'),
         triggers: because(i, 'coAlarm'),
-        hours: 0.25,
-        materials: 40,
+        ...cost(i, 'co-alarm'),
       }
     : undefined;
 
@@ -195,8 +186,7 @@ const story: Rule = (i) =>
     reason: cause.say,
     source: tell('scope.read-from-what-was-found'),
     triggers: cause.evidence,
-    hours: 0.5,
-    materials: 0,
+    ...cost(i, 'cause'),
   }));
 
 const extras: Rule = (i) =>
@@ -209,8 +199,7 @@ const extras: Rule = (i) =>
           reason: tell('scope.it-stops-unit-before-coil-ices'),
           source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
-          hours: 0.5,
-          materials: 45,
+          ...cost(i, 'freeze-stat'),
         },
         {
           id: 'hail-guard',
@@ -219,8 +208,7 @@ const extras: Rule = (i) =>
           reason: tell('scope.where-hail-flattens-fins'),
           source: tell('scope.common-practice'),
           triggers: [newUnit(i)],
-          hours: 0.5,
-          materials: 160,
+          ...cost(i, 'hail-guard'),
         },
       ]
     : undefined;

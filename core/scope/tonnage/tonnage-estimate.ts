@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { POLICY } from '@/core/policy/figures';
 import { tell } from '@/core/scope/tonnage/words';
 import { IN2_PER_FT2 } from '@/core/units/units';
 import type { Said } from '@/core/words/said';
@@ -29,7 +30,6 @@ const SLOW_FACE_FPM = 300;
 const SLOW_FACE_SIGMA = 0.35;
 export const SLAB_FACE_FPM = 500;
 export const A_COIL_FACE_FPM = 250;
-const USUAL_CFM_PER_TON = 400;
 /** 240 V single-phase: A of MCA per ton (common practice, rough). */
 export const MCA_PER_TON = 6.8;
 /** Nobody knows a size better than this, however well the items agree. */
@@ -51,7 +51,7 @@ const byFace = z.strictObject({
   widthIn: num(4, 400, 'in'),
   heightIn: num(4, 200, 'in'),
   faceFpm: num(100, 700, 'fpm').default(SLAB_FACE_FPM),
-  cfmPerTon: num(250, 600, 'CFM per ton').default(USUAL_CFM_PER_TON),
+  cfmPerTon: num(250, 600, 'CFM per ton').default(POLICY.cfmPerTon.value),
 });
 export const evidenceSchema = z.discriminatedUnion('kind', [byTons, byFace]);
 export type Evidence = z.input<typeof evidenceSchema>;

@@ -2,7 +2,7 @@ import type { Stream } from '@/core/form/field';
 import { MOST_STANDING_SAMPLES } from '@/core/phases/evacuate/entries';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import { entryOf } from '@/core/phases/log/entries';
-import type { RunSample } from '@/core/startup/live';
+import { READING_MEAN_S, type RunSample } from '@/core/startup/live';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';
 import { type ActiveRun, benchView } from '@/server/features/instruments/active-run';
@@ -11,8 +11,7 @@ import { readRunData, type StoredEvent } from '@/server/features/instruments/run
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 
-/** A reading is the mean of this long; what stands now, of its last seconds, s. */
-const MEAN_S = 15;
+/** What stands now is the mean of its last seconds, s. */
 const NOW_S = 2;
 const S_PER_MIN = 60;
 
@@ -111,7 +110,7 @@ function withReadings(
     if ('bench' in stream) return switches?.[stream.bench];
     if ('minutesSince' in stream) return minutesSince(events, stream.minutesSince, nowS);
     return Number(
-      meanOf(recent, stream.channel, nowS - (stream.take === 'mean' ? MEAN_S : NOW_S)).toFixed(stream.digits),
+      meanOf(recent, stream.channel, nowS - (stream.take === 'mean' ? READING_MEAN_S : NOW_S)).toFixed(stream.digits),
     );
   }
 }

@@ -6,6 +6,7 @@ import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
+import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
@@ -124,7 +125,7 @@ export async function readJobSheet(
     furnace: furnace ? { ...(furnace.record as FurnaceRecord), version: furnace.version } : null,
     fits: await fitsStore.read(db, key),
     removal: (removal?.record as JobSheet['removal']) ?? null,
-    scopeSchools: { ...scopeSchools(settings), ...signedTerms?.schools },
+    scopeSchools: { ...scopeSchools(settings), ...(signedTerms ? { ...STANDARD_PRICES, ...signedTerms.schools } : {}) },
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
     circuitLog: await circuitStore.read(db, owned),

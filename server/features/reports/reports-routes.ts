@@ -13,9 +13,9 @@ export function reportsRoutes(deps: Deps): Router {
   const router = Router();
   /** Papers are in the customer's language, unless another is asked for; moments in the site's time zone. */
   const paperOf = async (request: Request): Promise<Speak> => {
-    const { customer, site } = await sheetFor(database, who(request), String(request.params.jobId));
+    const { customer, site, scopeSchools } = await sheetFor(database, who(request), String(request.params.jobId));
     const asked = LANGUAGES.find((l) => l === request.query.language);
-    return speakIn(asked ?? customer.language, site.timeZone);
+    return speakIn(asked ?? customer.language, { timeZone: site.timeZone, currency: scopeSchools.currency });
   };
   router.get('/jobs/:jobId/report', async (request, response) => {
     response.json(await reportOf(database, who(request), request.params.jobId));

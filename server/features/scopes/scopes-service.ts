@@ -119,12 +119,13 @@ export async function customerSigns(
         allowed: tell('server.scope-open-change-or-kept-part'),
       });
     // The words shown must be these, in the language they were shown in: a wording that changed since is read again.
-    if (!sameSaid(words, body.said) || speakIn(body.language)(words) !== body.text)
+    const say = speakIn(body.language, { timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency });
+    if (!sameSaid(words, body.said) || say(words) !== body.text)
       throw new Problem('stale-version', {
         field: 'text',
         message: tell('server.words-changed-after-they-were-shown'),
         yours: { text: body.text },
-        stored: { text: speakIn(body.language)(words) },
+        stored: { text: say(words) },
       });
     const scope = scopeOf(sheet);
     const key = { companyId: person.companyId, jobId };

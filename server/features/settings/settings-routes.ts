@@ -1,11 +1,16 @@
 import { Router } from 'express';
 import { settingsSchema } from '@/contract/before';
 import { checkSettings } from '@/core/job/settings';
+import { WORK_WORDS, WORKS } from '@/core/policy/prices';
+import { PRICE_COLUMNS, priceRow } from '@/core/policy/prices-csv';
+import { scopeSchools } from '@/core/scope/schools';
 import { audit } from '@/server/audit';
+import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { badInput, parseBody } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { must, who } from '@/server/who';
+import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { settingsStore } from './settings-store';
 
@@ -14,6 +19,21 @@ export function settingsRoutes({ database }: Deps): Router {
 
   router.get('/settings', async (request, response) => {
     response.json(await settingsStore.read(database, who(request).companyId));
+  });
+
+  router.get('/settings/prices.csv', async (request, response) => {
+    const { settings } = await settingsStore.read(database, who(request).companyId);
+    const schools = scopeSchools(settings);
+    const say = speakTo(request);
+    response
+      .attachment('prices.csv')
+      .type('text/csv; charset=utf-8')
+      .send(
+        csv(
+          PRICE_COLUMNS,
+          WORKS.map((work) => priceRow(schools, work, say(WORK_WORDS[work]), schools.currency)),
+        ),
+      );
   });
 
   router.put('/settings', async (request, response) => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { vacuumWantsReason } from '@/core/phases/circuit-kept';
-import { DECAY_LEAST_MIN } from '@/core/phases/evacuate/gates';
+import { STANDING_LEAST_MIN } from '@/core/phases/evacuate/evacuation';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { Notice, Trouble } from '@/web/kit/Notice';
@@ -62,7 +62,7 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
           onChange={(e) => setMinutes(e.target.value)}
           error={badMinutes?.message}
           allowed={badMinutes?.allowed}
-          hint={say(tell('web.min-or-more-gauge-far-from', { decayLeastMin: DECAY_LEAST_MIN }))}
+          hint={say(tell('web.min-or-more-gauge-far-from', { decayLeastMin: STANDING_LEAST_MIN }))}
         />
         {wantsReason ? (
           <Field

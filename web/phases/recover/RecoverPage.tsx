@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
+import { HOT_F } from '@/core/circuit/recovery/cylinder-fill';
 import { CLOSE_FROM_PSIG } from '@/core/circuit/recovery/pump-down-end';
 import { ordersOf } from '@/core/phases/live/stream';
 import { latestOf } from '@/core/phases/log/circuit-log';
@@ -24,8 +25,6 @@ import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import type { JobView } from '../job-context';
 import { PumpDownGuide } from './PumpDownGuide';
-
-const HOT_F = 130;
 
 export default function RecoverPage(view: JobView) {
   const { sheet, feed } = view;
