@@ -151,7 +151,7 @@ function standingWords(s: Snapshot): Said | undefined {
 }
 
 const owedOf = (s: Snapshot) =>
-  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor, s.site.timeZone ?? 'UTC'));
+  owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor, s.site.timeZone));
 
 /** Proofs that today's weather or mode did not allow: told first, with the day from which they can be made. */
 function owedTable(s: Snapshot): ReportTable {

@@ -13,8 +13,11 @@ import { airflowOf, type RecordedStartUp, startUpSystem } from '@/core/phases/st
 import { beganWithSurvey, surveyOf } from '@/core/phases/survey/view';
 import type { CircuitPhase } from './circuit-kept';
 
-/** Raised whenever a formula, table or threshold changes what a snapshot would say. */
-export const FORMULA_VERSION = '4';
+/**
+ * Raised whenever a formula, table, threshold or the shape changes what a snapshot would say; then `scripts/freeze-example.ts`
+ * writes its stored example, and `contract/snapshot.ts` reads the older ones.
+ */
+export const FORMULA_VERSION = '5';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], recorded: RecordedStartUp | undefined) {

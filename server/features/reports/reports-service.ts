@@ -1,6 +1,7 @@
+import { readBefore, readCommissioning } from '@/contract/snapshot';
 import { furnaceReport } from '@/core/phases/furnace-report';
 import { buildReport, type Report } from '@/core/phases/report';
-import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
+import { beforeSnapshotOf, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
 import type { Db } from '@/server/db/pool';
@@ -16,13 +17,12 @@ export async function reportOf(db: Db, person: Person, jobId: string): Promise<R
   if (!hasCircuit(sheet)) {
     const signed = frozen.find((s) => s.phase === 'hand-over');
     const snapshot = signed
-      ? (signed.snapshot as FurnaceSnapshot)
+      ? readBefore(signed.snapshot)
       : beforeSnapshotOf(sheet, 'hand-over', sheetGates(sheet, 'hand-over'));
     return {
       ...furnaceReport({
         company: person.companyName,
-        // A hand-over signed before furnaces had a proof says that it has none.
-        snapshot: { ...snapshot, furnace: snapshot.furnace ?? null, furnaceChecks: snapshot.furnaceChecks ?? [] },
+        snapshot,
         signOffs: sheet.signOffs,
         amendments: await amendmentsOf(),
       }),
@@ -30,7 +30,7 @@ export async function reportOf(db: Db, person: Person, jobId: string): Promise<R
     };
   }
   const newest = [...frozen].reverse().find((s) => s.phase === 'start-up' || s.phase === 'hand-over');
-  const snapshot = newest ? (newest.snapshot as Snapshot) : await draft();
+  const snapshot = newest ? readCommissioning(newest.snapshot) : await draft();
   const amendments = await amendmentsOf();
   return {
     ...buildReport({ company: person.companyName, snapshot, signOffs: sheet.signOffs, amendments }),
