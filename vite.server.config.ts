@@ -13,6 +13,7 @@ export default defineConfig({
     rollupOptions: {
       input: {
         main: 'server/main.ts',
+        demo: 'demo/main.ts',
         'plant-worker': 'server/features/instruments/plant-worker.ts',
         'pdf-worker': 'server/features/reports/pdf-worker.ts',
       },

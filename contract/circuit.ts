@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { CYLINDER_STATES, CYLINDER_USES } from '@/core/circuit/recovery/cylinder';
+import { CYLINDER_FIELDS } from '@/core/circuit/recovery/cylinder-fields';
 import { num } from '@/core/finding/quantity-field';
+import { schemaOf } from '@/core/form/field';
 import { ENTRY_KINDS } from '@/core/phases/log/entries';
-import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
-import { day, idSchema, instant } from './requests';
+import { idSchema, instant } from './requests';
 
 /** Bodies of the writes of the refrigerant circuit and the cylinder ledger. */
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
@@ -18,24 +18,10 @@ export const circuitEntrySchema = z.strictObject({
 });
 export type NewCircuitEntry = z.infer<typeof circuitEntrySchema>;
 
-export const cylinderSchema = z.strictObject({
+export const cylinderSchema = schemaOf(CYLINDER_FIELDS).extend({
   id: idSchema,
   /** 0 for a new one, else the version that was read. */
   version: z.number().int().min(0).describe('the version you read, 0 for none'),
-  tag: text(1, 40),
-  use: z.enum(CYLINDER_USES).describe(CYLINDER_USES.join(', ')),
-  refrigerant: z
-    .enum(REFRIGERANTS)
-    .nullable()
-    .describe(`${REFRIGERANTS.join(', ')}, or null when empty`),
-  waterCapacityLb: num(1, 2000, 'lb'),
-  tareOz: num(8, 32_000, 'oz'),
-  ratingPsig: num(100, 1000, 'psig'),
-  retestOn: day.nullable().describe('a date, YYYY-MM-DD, 2000 to 2100, or null'),
-  disposable: z.boolean().describe('true or false'),
-  flammableMark: z.boolean().describe('true or false'),
-  dipTube: z.boolean().describe('true or false'),
-  state: z.enum(CYLINDER_STATES).describe(CYLINDER_STATES.join(', ')),
 });
 export type CylinderBody = z.infer<typeof cylinderSchema>;
 

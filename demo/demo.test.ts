@@ -45,6 +45,35 @@ const rows = () =>
   );
 
 describe('the demo', () => {
+  it('tells each job in the order of the work: weighed before it is trimmed, read before it is signed, done on its day', async () => {
+    const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
+    for (const { jobId, number } of await rows()) {
+      const sheet = await sheetFor(database, lead, jobId);
+      const times = (of: (m: (typeof sheet.measurements)[number]) => boolean) =>
+        sheet.measurements.filter(of).map((m) => m.occurredAt);
+      const weighed = times((m) => m.phase === 'charge');
+      const later = times((m) => m.phase === 'start-up');
+      if (weighed.length && later.length)
+        expect(weighed.toSorted().at(-1)! < later.toSorted()[0]!, `${number}`).toBe(true);
+      const entries = sheet.circuitLog.map((e) => e.at);
+      expect(entries, `${number}`).toEqual(entries.toSorted());
+      const signed = sheet.signOffs.map((s) => s.at);
+      expect(signed, `${number}`).toEqual(signed.toSorted());
+      for (const s of sheet.signOffs) {
+        const read = [
+          ...times((m) => m.phase === s.phase),
+          ...sheet.circuitLog.filter((e) => e.phase === s.phase).map((e) => e.at),
+        ];
+        expect(
+          read.every((at) => at <= s.at),
+          `${number} ${s.phase}`,
+        ).toBe(true);
+        expect(s.at <= new Date().toISOString(), `${number} ${s.phase}`).toBe(true);
+      }
+      if (sheet.signOffs.some((s) => s.phase === 'hand-over'))
+        expect(signed.at(-1)!.slice(0, 10), `${number}`).toBe(sheet.job.scheduledFor);
+    }
+  });
   it('has jobs in every state: to charge, mid-start-up with a wrong charge, finished', async () => {
     const list = await rows();
     expect(list.length).toBe(DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length);

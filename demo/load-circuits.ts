@@ -7,6 +7,11 @@ import { evacuationView } from '@/core/phases/evacuate/view';
 import { join } from '@/core/phases/join/phase';
 import { volumeOf } from '@/core/phases/join/view';
 import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
+import type { PhaseDescriptor } from '@/core/phases/phase';
+import { pressureTest } from '@/core/phases/pressure-test/phase';
+import { recover } from '@/core/phases/recover/phase';
+import { benchOf } from '@/core/phases/registry';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import {
   DEAD_PROOF,
   DRIER,
@@ -16,12 +21,7 @@ import {
   PUMP_SETUP,
   REMOVAL_FACTS,
   TEST_PLAN,
-} from '@/core/phases/log/sample-entries';
-import type { PhaseDescriptor } from '@/core/phases/phase';
-import { pressureTest } from '@/core/phases/pressure-test/phase';
-import { recover } from '@/core/phases/recover/phase';
-import { benchOf } from '@/core/phases/registry';
-import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+} from '@/demo/sample-entries';
 import type { Database } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
@@ -32,18 +32,23 @@ import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_JOINTS, type DemoCircuit } from './circuits';
+import { DayClock } from './day-clock';
 import { type PlayStep, playRun } from './play';
 
 const COLDEST_F = 68;
+/** These jobs began this morning; to write something down takes a moment, min. */
+const SO_FAR_MIN = 6 * 60;
+const WRITING_MIN = 2;
 
 /** Plays a demo job through the phases of its circuit, as far as it reaches. */
 export async function loadCircuit(database: Database, lead: Person, jobId: string, demo: DemoCircuit): Promise<void> {
+  const clock = new DayClock(new Date(Date.now() - SO_FAR_MIN * 60_000));
   const joints: string[] = [];
   const write = async (
     kind: EntryKind,
     body: Record<string, unknown>,
     source = 'typed',
-    at = new Date(),
+    at = clock.pass(WRITING_MIN).now,
   ): Promise<string> => {
     const id = uuid();
     const sheet = await sheetFor(database, lead, jobId);
@@ -73,11 +78,11 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     const list = await cylindersStore.list(database, lead.companyId);
     const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
     const feed = benchFor(sheet, benchOf(phase)!, change, cylinder);
-    await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, leave, async (entry, at) => {
+    await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, clock, leave, async (entry, at) => {
       await write(entry.kind, entry.body, 'simulated', at);
     });
   };
-  const sign = (phase: PhaseDescriptor) => signPhase(database, lead, jobId, phase, uuid());
+  const sign = (phase: PhaseDescriptor) => clock.do(10, () => signPhase(database, lead, jobId, phase, uuid()));
 
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });
@@ -185,7 +190,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
       scale: 'refrigerant scale',
       runId: null,
     };
-    const at = new Date();
+    const at = clock.pass(25).now;
     const id = await write('recovered', body, 'simulated', at);
     await recoverInto(
       database,

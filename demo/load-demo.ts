@@ -20,6 +20,7 @@ import { confirm, override, recordVacuum, signPhase } from '@/server/features/ph
 import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
 import { DEMO_CYLINDERS } from './cylinders';
+import { DayClock } from './day-clock';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
 import { loadLibrary, loadSurvey } from './load-surveys';
@@ -125,37 +126,56 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
   return { lead, id };
 }
 
-async function tell(database: Database, lead: Person, jobId: string, { story }: DemoJob): Promise<void> {
+/** A day's work begins at eight of the company's clock; what still runs began some hours ago. */
+const MORNING_H = 13;
+const SO_FAR_MIN = 4 * 60;
+export function dayOf(day: number): DayClock {
+  const today = new Date();
+  if (day >= 0) return new DayClock(new Date(today.getTime() - SO_FAR_MIN * 60_000));
+  const then = new Date(today.getTime() + day * DAY_MS);
+  then.setUTCHours(MORNING_H, 0, 0, 0);
+  return new DayClock(then);
+}
+
+async function tell(database: Database, lead: Person, jobId: string, { story, day }: DemoJob): Promise<void> {
   if (story.kind === 'new') return;
+  const clock = dayOf(day);
   if (story.kind === 'vacuum') {
-    await recordVacuum(database, lead, jobId, {
-      version: 0,
-      endMicrons: story.endMicrons,
-      heldMin: story.heldMin,
-      reason: BEFORE_LOG,
-    });
+    await clock.do(15, () =>
+      recordVacuum(database, lead, jobId, {
+        version: 0,
+        endMicrons: story.endMicrons,
+        heldMin: story.heldMin,
+        reason: BEFORE_LOG,
+      }),
+    );
     return;
   }
-  if (story.kind === 'finished' && story.overrideVacuum) {
-    await recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG });
-    await override(database, lead, jobId, charge, {
-      id: uuid(),
-      gate: 'standing-vacuum',
-      reason: story.overrideVacuum,
-    });
+  const passedOver = story.kind === 'finished' ? story.overrideVacuum : undefined;
+  if (passedOver) {
+    await clock.do(15, () =>
+      recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
+    );
+    await clock.do(5, () =>
+      override(database, lead, jobId, charge, {
+        id: uuid(),
+        gate: 'standing-vacuum',
+        reason: passedOver,
+      }),
+    );
   } else {
-    await recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG });
+    await clock.do(15, () => recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }));
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
   const sheet = await sheetFor(database, lead, jobId);
-  const charged = await weighIn(database, lead, sheet, missingOz);
-  await signPhase(database, lead, jobId, charge, uuid());
+  const charged = await weighIn(database, lead, sheet, missingOz, clock);
+  await clock.do(10, () => signPhase(database, lead, jobId, charge, uuid()));
   if (story.kind === 'charged') return;
 
   for (const name of CONFIRMATIONS) {
     if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
     if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
-    await confirm(database, lead, jobId, name, true);
+    await clock.do(2, () => confirm(database, lead, jobId, name, true));
   }
   const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
   if (story.kind === 'starting') {
@@ -173,6 +193,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
       charged,
       'start-up',
       steps,
+      clock,
       'running',
     );
     return;
@@ -199,14 +220,15 @@ async function tell(database: Database, lead: Person, jobId: string, { story }: 
     charged,
     'start-up',
     steps,
+    clock,
     'stopped',
   );
-  await signPhase(database, lead, jobId, startUp, uuid());
-  await signPhase(database, lead, jobId, handOver, uuid());
+  await clock.do(10, () => signPhase(database, lead, jobId, startUp, uuid()));
+  await clock.do(10, () => signPhase(database, lead, jobId, handOver, uuid()));
 }
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */
-async function weighIn(database: Database, lead: Person, sheet: JobSheet, missingOz: number) {
+async function weighIn(database: Database, lead: Person, sheet: JobSheet, missingOz: number, clock: DayClock) {
   const build = buildUpOf(mustBeEquipped(sheet));
   if (!build.ok) throw new Error(`demo job ${sheet.job.number}: ${build.refused.message}`);
   const { totalOz, toWeighInOz } = build.value;
@@ -229,5 +251,5 @@ async function weighIn(database: Database, lead: Person, sheet: JobSheet, missin
       { wait: Math.ceil(((toWeighInOz - first) / 24) * 60) + 30 },
     );
   }
-  return playRun(database, lead.id, sheet, lead.companyId, feed, 'charge', steps, 'stopped');
+  return playRun(database, lead.id, sheet, lead.companyId, feed, 'charge', steps, clock, 'stopped');
 }

@@ -10,6 +10,7 @@ import { insertReadings, type ReadingRequest } from '@/server/features/instrumen
 import { rowsOfBlock, type StoredEvent } from '@/server/features/instruments/run-data';
 import { type RunRow, runsStore } from '@/server/features/instruments/runs-store';
 import { emptyBlock, orderFeed, runFeed } from '@/server/features/instruments/simulated-feed';
+import type { DayClock } from './day-clock';
 
 /** One step of a played run: an order to the system, time passing, or a tap that records. */
 export type PlayStep =
@@ -39,11 +40,14 @@ export async function playRun(
   feed: SystemFeed | BenchFeed,
   phase: RunPhase,
   steps: readonly PlayStep[],
+  clock: DayClock,
   leave: 'running' | 'stopped',
   write?: WriteStep,
 ): Promise<SystemFeed> {
   const total = steps.reduce((sum, s) => sum + ('wait' in s ? s.wait : 0), 0);
-  const startedAt = new Date(Date.now() - total * 1000);
+  // What still runs, runs now; what is done was done in its time.
+  const startedAt = leave === 'running' ? new Date(Date.now() - total * 1000) : clock.now;
+  clock.until(startedAt).pass(total / 60);
   const run: RunRow = {
     id: uuid(),
     companyId,

@@ -1,10 +1,10 @@
 import { writeFileSync } from 'node:fs';
 import { HEALTHY, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { DEAD_PROOF, OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { beforeSnapshotOf, circuitSnapshotOf, FORMULA_VERSION, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
+import { DEAD_PROOF, OLD_CHARGE } from '@/demo/sample-entries';
 
 /** Writes the stored example of the version that signs today; once, when the version is raised. */
 const EARLY = '2026-06-01T15:00:00.000Z';

@@ -4,6 +4,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { DatabaseTrouble, startDatabase } from './database.mjs';
+import { loadDemo } from './demo.mjs';
 import { installDebian, installPackages } from './install.mjs';
 import { endProcess, isOurs, supervise } from './supervise.mjs';
 
@@ -76,19 +77,20 @@ if (!external) {
   }
 }
 
+const env = { ...process.env, ...(database ? { MB_DATABASE_URL: database.uri('mill_bridge') } : {}) };
+let justPlayed = (!external || process.argv.includes('--demo')) && loadDemo(env);
+
 const server = supervise({
   start: () =>
-    spawn(process.execPath, ['dist/server/main.js', ...process.argv.slice(2)], {
+    spawn(process.execPath, ['dist/server/main.js'], {
       stdio: 'inherit',
       // Its own group: a Ctrl-C reaches this launcher alone, which then ends both in order.
       detached: true,
-      env: {
-        ...process.env,
-        ...(database ? { MB_DATABASE_URL: database.uri('mill_bridge') } : {}),
-        MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'),
-      },
+      env: { ...env, MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'), MB_JUST_PLAYED: justPlayed ? '1' : '' },
     }),
   started: (child) => {
+    // Only at the first start; after a crash there was a gap.
+    justPlayed = false;
     state.server = child.pid;
     note();
   },

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
-import { EMPTY_CYLINDER } from '@/core/phases/log/sample-entries';
+import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { type Client, movement, newJob, passVacuum, type Reply, startServer, type TestServer } from './testing/harness';
 
 let server: TestServer;

@@ -1,8 +1,8 @@
 import { request } from 'node:http';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { EMPTY_CYLINDER, OLD_CHARGE } from '@/core/phases/log/sample-entries';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
 import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from './testing/harness';
 
 let server: TestServer;

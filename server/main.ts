@@ -2,7 +2,6 @@ import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { loadDemo } from '@/demo/load-demo';
 import { createApp } from './app';
 import { migrate, migrations } from './db/migrate';
 import { openDatabase } from './db/pool';
@@ -24,8 +23,6 @@ const fail = (line: string): never => {
 const uri = env.MB_DATABASE_URL ?? env.DATABASE_URL ?? fail('No database: set DATABASE_URL or use npm start.');
 const host = env.HOST ?? '127.0.0.1';
 const port = Number(env.PORT ?? 4680);
-const ownServer = env.MB_DATABASE_URL !== undefined;
-const wantDemo = ownServer || process.argv.includes('--demo');
 
 const database = openDatabase(uri as string);
 try {
@@ -73,8 +70,8 @@ const deps = {
 const instrumentPort = new InstrumentPort(hall, say);
 await instrumentPort.listen(Number(env.INSTRUMENT_PORT ?? 0));
 Object.assign(deps, { instrumentPort });
-const justPlayed = wantDemo && (await loadDemo(deps, say));
-await hall.resumeAll(justPlayed);
+// The demo was put there a moment ago: what runs in it goes on without a gap.
+await hall.resumeAll(env.MB_JUST_PLAYED === '1');
 const server = createApp(deps).listen(port, host);
 server.on('listening', () => {
   const address = server.address();

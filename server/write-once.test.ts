@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
 import { type Client, movement, newJob, passVacuum, startServer, type TestServer } from './testing/harness';
 
 let server: TestServer;

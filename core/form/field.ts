@@ -18,6 +18,8 @@ export type Shown =
   | { readonly kind: 'several'; readonly options: readonly Option[] }
   | { readonly kind: 'yes' }
   | { readonly kind: 'text' }
+  /** A day, YYYY-MM-DD. */
+  | { readonly kind: 'date' }
   | { readonly kind: 'cylinder'; readonly use: 'recovery' | 'supply' }
   /** Pieces of a line from one end to the other: feet and way. */
   | { readonly kind: 'pieces' }
@@ -25,7 +27,7 @@ export type Shown =
   | { readonly kind: 'pairs' }
   /** Not asked: the page or the server knows it. */
   | { readonly kind: 'hidden' };
-export type Option = readonly [stored: string | number | boolean, label: Label];
+export type Option = readonly [stored: string | number | boolean | null, label: Label];
 
 /** Where a running instrument stands in for the hand: then the server reads it, whatever the screen sent. */
 export type Stream =

@@ -1,26 +1,29 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { choice, figure, is, type Look, maybe, schemaOf } from '@/core/form/field';
 import { tell } from '@/core/furnace/words';
 import { q, type Said } from '@/core/words/said';
 
 export const FURNACE_FUELS = ['natural gas', 'propane', 'oil'] as const;
 
+/** Gas pressure is read where gas burns; oil has none. */
+const gas = (label: Said, low: number, high: number, look?: Look) =>
+  maybe(figure(label, low, high, 'in. w.c.', { ...look, when: is('fuel', 'natural gas', 'propane', undefined) }));
+
 /** What is read on a furnace that was installed alone, typed: pressures, temperature rise, carbon monoxide. */
-export const furnaceProofSchema = z.strictObject({
-  fuel: oneOf(FURNACE_FUELS),
-  /** Gas pressure before the valve, everything on the line burning; none on oil. */
-  inletInWc: num(0, 30, 'in. w.c.').nullable(),
-  manifoldInWc: num(0, 20, 'in. w.c.').nullable(),
-  plateManifoldInWc: num(0.5, 20, 'in. w.c.').nullable(),
-  riseF: num(1, 200, '°F'),
-  plateRiseLowF: num(5, 150, '°F'),
-  plateRiseHighF: num(10, 200, '°F'),
-  coAirFreePpm: num(0, 10_000, 'ppm'),
-  /** In the room, after the run. */
-  roomCoPpm: num(0, 2000, 'ppm'),
-  ranMin: num(0, 600, 'min'),
-});
+export const FURNACE_FIELDS = {
+  fuel: choice(tell('furnace.fuel'), FURNACE_FUELS),
+  inletInWc: gas(tell('furnace.inlet-gas-pressure'), 0, 30, { hint: tell('furnace.everything-on-line-burning') }),
+  manifoldInWc: gas(tell('furnace.manifold-pressure'), 0, 20),
+  plateManifoldInWc: gas(tell('furnace.manifold-pressure-on-plate'), 0.5, 20),
+  riseF: figure(tell('furnace.temperature-rise'), 1, 200, '°F', { hint: tell('furnace.supply-out-of-sight-of-heat') }),
+  plateRiseLowF: figure(tell('furnace.rise-on-plate-from'), 5, 150, '°F'),
+  plateRiseHighF: figure(tell('furnace.rise-on-plate-to'), 10, 200, '°F'),
+  coAirFreePpm: figure(tell('furnace.co-in-flue-air-free'), 0, 10_000, 'ppm'),
+  roomCoPpm: figure(tell('furnace.co-in-the-room'), 0, 2000, 'ppm'),
+  ranMin: figure(tell('furnace.burning-for'), 0, 600, 'min'),
+};
+export const furnaceProofSchema = schemaOf(FURNACE_FIELDS);
 export type FurnaceProof = z.infer<typeof furnaceProofSchema>;
 
 /** Inlet pressure that valves want (common practice; the plate wins), in. w.c. */

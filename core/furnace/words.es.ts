@@ -1,6 +1,18 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'furnace.co-in-the-room': 'CO en el cuarto',
+  'furnace.fuel': 'Combustible',
+  'furnace.inlet-gas-pressure': 'Presión de gas de entrada',
+  'furnace.everything-on-line-burning': 'todo lo de la línea encendido',
+  'furnace.manifold-pressure': 'Presión del múltiple',
+  'furnace.manifold-pressure-on-plate': 'Presión del múltiple en la placa',
+  'furnace.temperature-rise': 'Alza de temperatura',
+  'furnace.supply-out-of-sight-of-heat': 'suministro sin vista al intercambiador de calor',
+  'furnace.rise-on-plate-from': 'Alza en la placa, desde',
+  'furnace.rise-on-plate-to': 'Alza en la placa, hasta',
+  'furnace.co-in-flue-air-free': 'CO en la chimenea, libre de aire',
+  'furnace.burning-for': 'Encendido desde hace',
   'furnace.air-and-gas-belong-together': 'Aire y gas van juntos.',
   'furnace.co-air-free': '{co} de CO, libre de aire.',
   'furnace.co-in-room': '{room} de CO en el cuarto.',

@@ -11,7 +11,12 @@ import { roomView } from '@/core/phases/charge/room-view';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { joinView } from '@/core/phases/join/view';
 import type { EntryBody } from '@/core/phases/log/entries';
-import { LogBuilder } from '@/core/phases/log/log-builder';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
+import { pressureView } from '@/core/phases/pressure-test/view';
+import { recoveryView } from '@/core/phases/recover/view';
+import { phasesOf, sheetGates, standingOf } from '@/core/phases/standing';
+import type { Said } from '@/core/words/said';
+import { english, told } from '@/core/words/testing/english';
 import {
   DEAD_PROOF as DEAD,
   DRIER,
@@ -21,12 +26,7 @@ import {
   TEST_PLAN as PLAN,
   PUMP_SETUP as PUMP,
   LINE_RUN as RUN,
-} from '@/core/phases/log/sample-entries';
-import { pressureView } from '@/core/phases/pressure-test/view';
-import { recoveryView } from '@/core/phases/recover/view';
-import { phasesOf, sheetGates, standingOf } from '@/core/phases/standing';
-import type { Said } from '@/core/words/said';
-import { english, told } from '@/core/words/testing/english';
+} from '@/demo/sample-entries';
 import { refusesEntry } from './entry-rules';
 import { nextMoveOf } from './phase';
 import { phaseById } from './registry';

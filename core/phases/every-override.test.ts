@@ -5,14 +5,14 @@ import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from
 import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
 import { buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { chargeMove } from '@/core/phases/charge/move';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { DEAD_PROOF, OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { removalGates } from '@/core/phases/scope/gates';
 import { scopeMove } from '@/core/phases/scope/move';
 import { sheetGates } from '@/core/phases/standing';
 import { startUpMove } from '@/core/phases/start-up/move';
 import { recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { surveyMove } from '@/core/phases/survey/move';
+import { DEAD_PROOF, OLD_CHARGE } from '@/demo/sample-entries';
 import { CIRCUIT_PHASES } from './circuit-kept';
 import { nextMoveOf } from './phase';
 import { phaseById } from './registry';

@@ -6,6 +6,7 @@ import { BTUH_PER_W, RANKINE_AT_0_F } from '@/core/units/units';
 import {
   FLUID_PARAMETERS,
   INDOOR_FAN_W,
+  MODEL,
   MODEL_TONS,
   type ModelledRefrigerant,
   NOMINAL_CFM_PER_TON,
@@ -58,17 +59,10 @@ export type CycleOutput = {
 
 export const COLD_START: CycleState = { evaporatingF: 45, condensingF: 115, superheatF: 8 };
 
+const { evaporator: E, condenser: C, meter: M } = MODEL;
 const PASSES = 4000;
 const FULL_STEPS = 600;
 const FT_LB_PER_BTU = 778.169;
-const SUCTION_LOSS_PSI = 2;
-const DISCHARGE_LOSS_PSI = 8;
-const METER_LOSS_PSI = 25;
-const POLYTROPIC = 1.1;
-const POWER_FACTOR = 0.96;
-const SUCTION_PICKUP_F = 2;
-const LIQUID_LINE_LOSS_F = 1;
-const CONDENSING_LIMIT_F = 148;
 
 type Air = { massLbH: number; enthalpyBtuLb: number; humidityRatioLbLb: number; dewPointF: number };
 
@@ -113,16 +107,16 @@ type Evaporator = { totalBtuh: number; latentBtuh: number; leavingF: number; lea
 /** Air side of the evaporator: wetted fraction sets bypass and surface; the surface is found by bisection. */
 function evaporator(input: CycleInput, air: Air, state: CycleState): Evaporator {
   const span = Math.max(1, input.returnF - state.evaporatingF);
-  const used = Math.min(0.98, Math.max(0, state.superheatF) / span);
-  const wetted = Math.min(1, Math.max(0.05, 1 + Math.log(1 - used) / 3.3));
-  const active = 0.35 + 0.65 * wetted;
-  const bypass = 0.155 ** (active * input.indoorAir ** -0.45);
+  const used = Math.min(E.mostUsed, Math.max(0, state.superheatF) / span);
+  const wetted = Math.min(1, Math.max(E.leastWetted, 1 + Math.log(1 - used) / E.wettedLog));
+  const active = E.activeDry + E.activeWet * wetted;
+  const bypass = MODEL.bypass.base ** (active * input.indoorAir ** MODEL.bypass.airExponent);
   const contact = air.massLbH * (1 - bypass);
   // The air gives more than the surface takes, up to the temperature at which both are the same.
   const givesMore = (f: number): boolean => {
     const ratio = Math.min(surfaceRatio(f, input.barometerPsia), air.humidityRatioLbLb);
     const given = contact * (air.enthalpyBtuLb - moistEnthalpy(f, ratio));
-    return given > ((f - state.evaporatingF) * active) / 2.2e-4;
+    return given > ((f - state.evaporatingF) * active) / MODEL.bypass.surface;
   };
   const surfaceF = bisect(givesMore, state.evaporatingF, input.returnF, 26).middle;
   const ratio = Math.min(surfaceRatio(surfaceF, input.barometerPsia), air.humidityRatioLbLb);
@@ -152,10 +146,10 @@ export function solveCycle(input: CycleInput, from?: CycleState): CycleOutput {
     const de = clamp((last.evaporator.totalBtuh - last.refrigeratingBtuh) / 20_000, 1);
     // A starved valve switches between its two laws for ever at full steps: later steps shrink, so that it settles between them.
     const gain = pass < FULL_STEPS ? 1 : FULL_STEPS / pass;
-    const dc = clamp((last.refrigeratingBtuh + 0.92 * last.compressorBtuh - last.condenserBtuh) / 20_000, 1);
+    const dc = clamp((last.refrigeratingBtuh + MODEL.heatShare * last.compressorBtuh - last.condenserBtuh) / 20_000, 1);
     const ds =
       input.metering === 'txv' && last.opening < 1
-        ? 0.05 * (4 + 6 * last.opening - state.superheatF)
+        ? 0.05 * (MODEL.valve.shutF + MODEL.valve.openF * last.opening - state.superheatF)
         : clamp((10 * (last.massLbH - last.meterLbH)) / last.massLbH, 0.3);
     state.evaporatingF = Math.max(-45, Math.min(input.returnF - 1, state.evaporatingF + gain * de));
     state.condensingF = Math.max(input.outdoorF + 1, Math.min(149.5, state.condensingF + gain * dc));
@@ -176,53 +170,59 @@ function step(input: CycleInput, p: (typeof FLUID_PARAMETERS)[ModelledRefrigeran
   const { evaporatingF, condensingF, superheatF } = state;
   const pe = dewPsia(r, evaporatingF);
   const pc = bubblePsia(r, condensingF);
-  const suctionPsia = Math.max(5, pe - SUCTION_LOSS_PSI);
-  const dischargePsia = pc + input.nonCondensablePsi + DISCHARGE_LOSS_PSI;
+  const suctionPsia = Math.max(5, pe - MODEL.suctionLossPsi);
+  const dischargePsia = pc + input.nonCondensablePsi + MODEL.dischargeLossPsi;
   const ratio = dischargePsia / suctionPsia;
 
   const coil = evaporator(input, air, state);
 
   // Charge inventory → how much of the condenser is full of liquid.
   const chargeLb = p.nominalChargeLb * input.chargeRatio;
-  const inEvaporator = p.evaporatorFullLb * (coil.wetted + 0.03 * Math.max(0, -superheatF));
+  const inEvaporator = p.evaporatorFullLb * (coil.wetted + MODEL.flooding.chargePerF * Math.max(0, -superheatF));
   const inCondenser = chargeLb - inEvaporator - p.vapourLb - p.liquidLineLb;
   const liquidFraction = (inCondenser - p.condenserTwoPhaseLb) / (p.condenserLiquidLb - p.condenserTwoPhaseLb);
-  const full = Math.max(0, Math.min(0.95, liquidFraction));
+  const full = Math.max(0, Math.min(C.mostFull, liquidFraction));
   const lift = condensingF - input.outdoorF;
-  const subcoolingF = liquidFraction > 0 ? lift * (1 - Math.exp(-4.6 * full)) : 0;
-  const flash = liquidFraction < 0 ? Math.min(0.4, -1.2 * liquidFraction) : 0;
+  const subcoolingF = liquidFraction > 0 ? lift * (1 - Math.exp(-C.subcoolingRate * full)) : 0;
+  const flash = liquidFraction < 0 ? Math.min(MODEL.flash.most, MODEL.flash.rate * liquidFraction) : 0;
 
   const airDensity = (input.barometerPsia * 144) / (53.352 * (input.outdoorF + RANKINE_AT_0_F));
   const capacityRate = 60 * OUTDOOR_CFM * input.outdoorAir * airDensity * 0.24;
-  const ntu = 1.85 * input.outdoorAir ** -0.45 * (1 - 0.9 * full) * input.condenserClean;
+  const ntu = C.ntu * input.outdoorAir ** C.airExponent * (1 - C.liquidShare * full) * input.condenserClean;
   const condenserBtuh = capacityRate * (1 - Math.exp(-ntu)) * lift;
 
   // Compressor at its own suction: line pickup, then nothing else (a reversing-valve leak belongs to the later model).
   const dryF = Math.max(0, superheatF);
-  const suctionLineF = evaporatingF + (superheatF > 0 ? dryF + SUCTION_PICKUP_F * Math.min(1, dryF / 3) : 0);
-  const dewAtSuction = evaporatingF - SUCTION_LOSS_PSI / dewSlope(r, evaporatingF);
+  const suctionLineF =
+    evaporatingF + (superheatF > 0 ? dryF + MODEL.suctionPickupF * Math.min(1, dryF / MODEL.pickupFromF) : 0);
+  const dewAtSuction = evaporatingF - MODEL.suctionLossPsi / dewSlope(r, evaporatingF);
   const suction = superheatedVapour(r, dewAtSuction, suctionLineF - dewAtSuction);
-  const volumetric = (0.98 - 0.035 * (ratio - 1)) * input.compressorHealth;
-  const massLbH = 60 * p.displacementCfm * suction.lbFt3 * Math.max(0.05, volumetric);
-  const k = (POLYTROPIC - 1) / POLYTROPIC;
+  const volumetric = (MODEL.volumetric.base - MODEL.volumetric.fall * (ratio - 1)) * input.compressorHealth;
+  const massLbH = 60 * p.displacementCfm * suction.lbFt3 * Math.max(MODEL.volumetric.least, volumetric);
+  const k = (MODEL.polytropic - 1) / MODEL.polytropic;
   const workBtuLb = ((suctionPsia * 144) / suction.lbFt3 / k) * ((ratio ** k - 1) / FT_LB_PER_BTU);
-  const efficiency = 0.735 * (1 - 0.03 * Math.max(0, ratio - 3.2)) * (0.45 + 0.55 * input.compressorHealth);
+  const { best, fall, fromRatio, worn, healthy } = MODEL.efficiency;
+  const efficiency = best * (1 - fall * Math.max(0, ratio - fromRatio)) * (worn + healthy * input.compressorHealth);
   const compressorBtuh = (massLbH * workBtuLb) / efficiency;
 
-  const hLiquid = liquidBtuLb(r, condensingF - subcoolingF - (subcoolingF > 0 ? LIQUID_LINE_LOSS_F : 0)) + 75 * flash;
+  const hLiquid =
+    liquidBtuLb(r, condensingF - subcoolingF - (subcoolingF > 0 ? MODEL.liquidLineLossF : 0)) +
+    MODEL.flash.btuLb * flash;
   const hLeaving =
     superheatF > 0
       ? superheatedVapour(r, evaporatingF, superheatF).btuLb
-      : vapourBtuLb(r, evaporatingF) - 90 * 0.01 * -superheatF;
+      : vapourBtuLb(r, evaporatingF) - MODEL.flooding.btuLbPerF * -superheatF;
   const refrigeratingBtuh = massLbH * (hLeaving - hLiquid);
 
-  const dp = Math.max(1, pc + input.nonCondensablePsi - pe - METER_LOSS_PSI);
+  const dp = Math.max(1, pc + input.nonCondensablePsi - pe - MODEL.meterLossPsi);
   const liquidFactor =
-    (1 + 0.008 * (Math.min(subcoolingF, 20) - 10)) * (1 - Math.min(0.8, 2.2 * flash)) * input.meterOpening;
+    (1 + M.perSubcoolingF * (Math.min(subcoolingF, M.mostF) - M.basisF)) *
+    (1 - Math.min(MODEL.flash.meterMost, MODEL.flash.meterRate * flash)) *
+    input.meterOpening;
   const meterFull =
     input.metering === 'txv'
       ? p.valveCoefficient * Math.sqrt(dp) * liquidFactor
-      : p.pistonCoefficient * Math.sqrt(200) * (dp / 200) ** 0.25 * liquidFactor;
+      : p.pistonCoefficient * Math.sqrt(M.pistonBasisPsi) * (dp / M.pistonBasisPsi) ** M.pistonExponent * liquidFactor;
   const opening = Math.min(1, massLbH / Math.max(1, meterFull));
   return {
     evaporator: coil,
@@ -264,24 +264,25 @@ function report(
   const dischargeLineF =
     (s.suctionLineF + RANKINE_AT_0_F) * s.ratio ** p.dischargeExponent -
     RANKINE_AT_0_F +
-    ((0.92 / s.efficiency - 1) * s.workBtuLb) / 0.3;
+    ((MODEL.heatShare / s.efficiency - 1) * s.workBtuLb) / MODEL.dischargeCp;
   return {
     state,
     suctionPsia: s.suctionPsia,
     liquidPsia: s.pc + input.nonCondensablePsi,
     suctionLineF: s.suctionLineF,
-    liquidLineF: state.condensingF - s.subcoolingF - (s.subcoolingF > 0 ? LIQUID_LINE_LOSS_F : 0),
+    liquidLineF: state.condensingF - s.subcoolingF - (s.subcoolingF > 0 ? MODEL.liquidLineLossF : 0),
     dischargeLineF,
     superheatF: state.superheatF,
     subcoolingF: s.subcoolingF,
     supplyF,
     supplyWetBulbF: supply.wetBulbF,
     compressorW: compressorW * size,
-    compressorA: (compressorW * size) / (input.volts * POWER_FACTOR),
+    compressorA: (compressorW * size) / (input.volts * MODEL.powerFactor),
     netBtuh: (s.evaporator.totalBtuh - fanW * BTUH_PER_W) * size,
     latentBtuh: s.evaporator.latentBtuh * size,
     airflowCfm: input.tons * NOMINAL_CFM_PER_TON * input.indoorAir,
-    outsideModel: state.condensingF > CONDENSING_LIMIT_F || s.evaporator.wetted <= 0.0501 || state.superheatF <= -14.99,
-    residualBtuh: (s.refrigeratingBtuh + 0.92 * s.compressorBtuh - s.condenserBtuh) * size,
+    outsideModel:
+      state.condensingF > MODEL.condensingLimitF || s.evaporator.wetted <= 0.0501 || state.superheatF <= -14.99,
+    residualBtuh: (s.refrigeratingBtuh + MODEL.heatShare * s.compressorBtuh - s.condenserBtuh) * size,
   };
 }

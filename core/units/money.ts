@@ -1,5 +1,4 @@
-/** Money as the trade writes it: whole dollars. A company's own currency comes with its settings. */
-export const CURRENCY = 'USD';
+/** Money as the trade writes it: whole dollars. */
 
 export const money = (amount: number): string =>
   `${amount < 0 ? '−' : ''}$${Math.round(Math.abs(amount)).toLocaleString('en-US')}`;

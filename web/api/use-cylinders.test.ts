@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { EMPTY_CYLINDER } from '@/core/phases/log/sample-entries';
+import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { withSheet } from './use-cylinders';
 
 it('a cylinder that this job has just filled is full at once: the next one is chosen, whatever the older list says', () => {

@@ -16,6 +16,7 @@ import { dayAt } from '@/core/words/calendar';
 import { moment, value as stored } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
+import { useMe } from '@/web/api/use-me';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
@@ -40,6 +41,7 @@ const today = (): string => dayAt(new Date(), readerNow().timeZone);
 /** One cylinder: its picture, what stands against it, its ledger, and what a person writes into it. */
 export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose: () => void; onChanged: () => void }) {
   const { data, mutate } = useSWR<Ledger, ApiProblem>(`/cylinders/${id}/movements`, get);
+  const { me } = useMe();
   const [editing, setEditing] = useState(false);
   if (!data)
     return (
@@ -55,7 +57,10 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
   const fill = cylinder.refrigerant ? cylinderFillOf(cylinder, cylinder.refrigerant) : undefined;
   const share = (f: number): number | undefined =>
     cylinder.refrigerant ? liquidShare(cylinder, cylinder.refrigerant, f) : undefined;
-  if (editing) return <CylinderForm cylinder={cylinder} onClose={() => setEditing(false)} onDone={changed} />;
+  if (editing)
+    return (
+      <CylinderForm personId={me?.id ?? ''} cylinder={cylinder} onClose={() => setEditing(false)} onDone={changed} />
+    );
   return (
     <Sheet open onClose={onClose} title={say(tell('web.cylinder', { tag: cylinder.tag }))}>
       {fill ? (

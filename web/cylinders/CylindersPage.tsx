@@ -89,7 +89,9 @@ export default function CylindersPage() {
       {data && data.cylinders.length === 0 ? (
         <p className="mt-6 text-ink2">{say(tell('web.no-cylinder-yet-add-first-with'))}</p>
       ) : null}
-      {adding ? <CylinderForm onClose={() => setAdding(false)} onDone={() => void mutate()} /> : null}
+      {adding ? (
+        <CylinderForm personId={me?.id ?? ''} onClose={() => setAdding(false)} onDone={() => void mutate()} />
+      ) : null}
       {open ? <CylinderSheet id={open} onClose={() => setOpen(undefined)} onChanged={() => void mutate()} /> : null}
     </div>
   );

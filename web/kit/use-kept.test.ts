@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { forgetKept, readKept } from './use-kept';
+import { readKept } from './use-kept';
 
 function shelf(entries: Record<string, string>) {
   const all = new Map(Object.entries(entries));
@@ -20,9 +20,4 @@ it('half-typed text is read back, broken text is nothing', () => {
   expect(readKept('a', s)).toEqual({ text: '104' });
   expect(readKept('b', s)).toBeUndefined();
   expect(readKept('c', s)).toBeUndefined();
-});
-it('signing out forgets what was half typed, and nothing else', () => {
-  const s = shelf({ 'mb-kept-a': '1', theme: 'attic', 'mb-kept-b': '2' });
-  forgetKept(s);
-  expect([...s.all.keys()]).toEqual(['theme']);
 });

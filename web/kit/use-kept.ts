@@ -3,7 +3,7 @@ import { useCallback, useState } from 'react';
 const PREFIX = 'mb-kept-';
 
 type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
-const shelf = (): Shelf | undefined => (typeof sessionStorage === 'undefined' ? undefined : sessionStorage);
+const shelf = (): Shelf | undefined => (typeof localStorage === 'undefined' ? undefined : localStorage);
 
 /** What stood under a key, when it can still be read. */
 export function readKept<T>(key: string, from: Shelf | undefined = shelf()): T | undefined {
@@ -15,15 +15,9 @@ export function readKept<T>(key: string, from: Shelf | undefined = shelf()): T |
   }
 }
 
-/** Nothing that one person left half typed is shown to the next. */
-export function forgetKept(from: Shelf | undefined = shelf()): void {
-  if (!from) return;
-  const keys = Array.from({ length: from.length }, (_, i) => from.key(i));
-  for (const key of keys) if (key?.startsWith(PREFIX)) from.removeItem(key);
-}
-
 /**
- * Half-typed text that outlives a closed sheet, Back and a reload of this window, until it is written down.
+ * Half-typed text that outlives a closed sheet, Back and a reload, until it is saved. Its key names the person: on a shared
+ * device nobody sees what another left.
  * `left` says whether something was there when it was opened.
  */
 export function useKept<T>(key: string, empty: () => T) {

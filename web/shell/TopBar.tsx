@@ -7,7 +7,6 @@ import { forgetCopies } from '@/web/api/copies';
 import { post, put, unanswered } from '@/web/api/http';
 import { openOutbox } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
-import { forgetKept } from '@/web/kit/use-kept';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { DevicesSheet } from './DevicesSheet';
@@ -114,7 +113,6 @@ export function PersonMenu() {
                 await post('/sign-out');
                 unanswered.forget();
                 await forgetCopies();
-                forgetKept();
                 await mutate(() => true, undefined, { revalidate: false });
                 navigate('/sign-in', { replace: true });
               }}

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { EMPTY_CYLINDER } from '@/core/phases/log/sample-entries';
 import { english } from '@/core/words/testing/english';
+import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { type Cylinder, cylinderFillOf } from './cylinder';
 import { mayTake, recoveryCylinder, roomOz } from './cylinder-choice';
 import { FILL_SHARE } from './cylinder-fill';

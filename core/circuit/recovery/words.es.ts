@@ -1,6 +1,21 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'recovery.tag-or-serial': 'Etiqueta o serie',
+  'recovery.used-for': 'Se usa para',
+  'recovery.refrigerant': 'Refrigerante',
+  'recovery.empty-evacuated': 'Vacío, evacuado',
+  'recovery.water-capacity-stamped-wc': 'Capacidad de agua, marcada WC',
+  'recovery.service-pressure': 'Presión de servicio',
+  'recovery.tare-stamped-tw': 'Tara, marcada TW',
+  'recovery.retest-due': 'Reprueba',
+  'recovery.five-years-after-stamp-usually': 'cinco años después de la marca, por lo común',
+  'recovery.marked-for-flammable-refrigerant': 'Marcado para refrigerante inflamable',
+  'recovery.dip-tube': 'Tubo de inmersión',
+  'recovery.disposable': 'Desechable',
+  'recovery.it-is': 'Es',
+  'recovery.use-recovery': 'Recuperación',
+  'recovery.use-supply': 'Suministro',
   'recovery.0-1-to-5-lb-or': 'de 0.1 a 5 lb, o la clase confort',
   'recovery.0-to-40000-oz': 'de 0 a 40000 oz',
   'recovery.20-to-140-f': 'de -20 a 140 °F',

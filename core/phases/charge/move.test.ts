@@ -4,11 +4,11 @@ import type { Phase } from '@/core/job/phases';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { sheetGates } from '@/core/phases/standing';
 import { typed } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
+import { OLD_CHARGE } from '@/demo/sample-entries';
 import { chargeChecks, chargeLabel } from './charge-record';
 import { type ChargeFacts, chargeMove } from './move';
 

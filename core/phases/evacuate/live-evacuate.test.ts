@@ -7,11 +7,11 @@ import { evacuationOf } from '@/core/phases/evacuate/evacuation';
 import { touchedMin } from '@/core/phases/live/stream';
 import { Crew } from '@/core/phases/live/testing/crew';
 import { doing } from '@/core/phases/live/testing/doing';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { PUMP_SETUP } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { type Bench, vacuumBench } from '@/core/plant/bench/bench';
 import { typed } from '@/core/words/said';
 import { told } from '@/core/words/testing/english';
+import { PUMP_SETUP } from '@/demo/sample-entries';
 import { liveEvacuate, type VacuumFits } from './live-evacuate';
 
 const HOSES = { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false };

@@ -1,4 +1,11 @@
 export const en = {
+  'evacuate.why-nothing-before-it-is-on': 'Why nothing before it is on record',
+  'evacuate.typed-vacuum-passes-recovery-joints-and':
+    'A typed vacuum passes recovery, joints and pressure test by; the reason shows in the report',
+  'evacuate.vacuum-at-end-pump-valved-off': 'Vacuum at the end, pump valved off',
+  'evacuate.passes-at-m-or-less': 'Passes at {decayLimit} or less',
+  'evacuate.held-for': 'Held for',
+  'evacuate.min-or-more-gauge-far-from': '{leastMin} or more, gauge far from the pump',
   'log.at-microns': 'at {microns}',
   'log.from-to': 'from {fromMicrons} to {psig}',
   'log.vacuum-read': 'Vacuum read',

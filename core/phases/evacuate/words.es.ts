@@ -1,6 +1,13 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'evacuate.why-nothing-before-it-is-on': 'Por qué no hay nada anterior en el registro',
+  'evacuate.typed-vacuum-passes-recovery-joints-and':
+    'Un vacío escrito pasa por alto recuperación, uniones y prueba de presión; el motivo se ve en el informe',
+  'evacuate.vacuum-at-end-pump-valved-off': 'Vacío al final, bomba cerrada',
+  'evacuate.passes-at-m-or-less': 'Se aprueba con {decayLimit} o menos',
+  'evacuate.held-for': 'Se mantuvo por',
+  'evacuate.min-or-more-gauge-far-from': '{leastMin} o más, vacuómetro lejos de la bomba',
   'log.at-microns': 'a {microns}',
   'log.from-to': 'de {fromMicrons} a {psig}',
   'log.vacuum-read': 'Vacío leído',

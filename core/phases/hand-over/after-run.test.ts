@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { drierDrop } from '@/core/circuit/join/drier-drop';
 import { drierCheck, drierIn, suctionDrierCheck } from '@/core/phases/join/drier-check';
 import type { EntryBody } from '@/core/phases/log/entries';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { DRIER } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { english } from '@/core/words/testing/english';
+import { DRIER } from '@/demo/sample-entries';
 import { afterRunOf } from './after-run';
 
 const SUCTION = { ...DRIER, line: 'suction', direction: 'one way', suctionPlace: 'common suction' } as const;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
-import { JOINT } from '@/core/phases/log/sample-entries';
+import { JOINT } from '@/demo/sample-entries';
 import { joinOf } from './joining';
 
 const log = (stamps: (string | null)[]): CircuitEntry[] =>

@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { Crew } from '@/core/phases/live/testing/crew';
 import { doing } from '@/core/phases/live/testing/doing';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { TEST_PLAN } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { pressureOf } from '@/core/phases/pressure-test/pressure-test';
 import { type Bench, nitrogenBench } from '@/core/plant/bench/bench';
 import { told } from '@/core/words/testing/english';
+import { TEST_PLAN } from '@/demo/sample-entries';
 import { livePressure } from './live-pressure';
 
 const GEAR = { volumeFt3: 0.35, gaugePsi: 0.5, thermometerF: 0.5, barometerPsia: 14.7 };

@@ -4,12 +4,12 @@ import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { type CircuitSchools, DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { Crew } from '@/core/phases/live/testing/crew';
 import { doing } from '@/core/phases/live/testing/doing';
-import { LogBuilder } from '@/core/phases/log/log-builder';
-import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE, REMOVAL_FACTS } from '@/core/phases/log/sample-entries';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { recoveryOf } from '@/core/phases/recover/recovery';
 import { type Bench, recoveryBench } from '@/core/plant/bench/bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { english, told as inEnglish } from '@/core/words/testing/english';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE, REMOVAL_FACTS } from '@/demo/sample-entries';
 import { liveRecover } from './live-recover';
 
 const CYLINDER: Cylinder = {

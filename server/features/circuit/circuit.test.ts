@@ -4,6 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { JobSheet } from '@/core/job/sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import type { EntryKind } from '@/core/phases/log/entries';
+import { pressureView } from '@/core/phases/pressure-test/view';
+import { recoveryView } from '@/core/phases/recover/view';
 import {
   DEAD_PROOF as DEAD,
   EMPTY_CYLINDER,
@@ -11,9 +13,7 @@ import {
   OLD_CHARGE,
   TEST_PLAN as PLAN,
   PUMP_SETUP,
-} from '@/core/phases/log/sample-entries';
-import { pressureView } from '@/core/phases/pressure-test/view';
-import { recoveryView } from '@/core/phases/recover/view';
+} from '@/demo/sample-entries';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
 import {
   type Client,

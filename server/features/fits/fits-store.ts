@@ -1,4 +1,5 @@
 import type { FitKind, FitSheet, FitSheets } from '@/core/fit/sheets';
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 type Key = { companyId: string; jobId: string };
@@ -24,7 +25,7 @@ export const fitsStore = {
       ...sheet,
       record: JSON.stringify(sheet.record),
       measured: JSON.stringify(sheet.measured),
-      now: new Date(),
+      now: now(),
     };
     const result =
       sheet.version === 0

@@ -1,7 +1,7 @@
 import { connect } from 'node:net';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { OLD_CHARGE } from '@/core/phases/log/sample-entries';
+import { OLD_CHARGE } from '@/demo/sample-entries';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
 import { Gauge } from '@/server/testing/gauge';
 import { newJob, startServer, type TestServer, until } from '@/server/testing/harness';

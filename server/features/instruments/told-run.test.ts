@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { movementsOf } from '@/core/job/movements';
-import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/core/phases/log/sample-entries';
 import { recoveryView } from '@/core/phases/recover/view';
+import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
 import { Gauge } from '@/server/testing/gauge';
 import { type Client, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
 import { InstrumentPort } from './instrument-port';

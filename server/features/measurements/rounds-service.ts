@@ -2,6 +2,7 @@ import type { Round } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { startUp } from '@/core/phases/start-up/phase';
 import { audit } from '@/server/audit';
+import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import { activeOf, runFor } from '@/server/features/instruments/instruments-service';
@@ -30,7 +31,7 @@ export async function recordRound(deps: Deps, person: Person, jobId: string, bod
     await storeTyped(db, person, sheet, body.typed);
     if (streamed) {
       const wanted = { setId: body.setId, stage: body.stage, quantities: body.run?.quantities ?? undefined };
-      await insertReadings(db, streamed.run, sheet, person.id, streamed.samples, wanted, new Date());
+      await insertReadings(db, streamed.run, sheet, person.id, streamed.samples, wanted, now());
     }
     await audit(db, person, jobId, 'round recorded', {
       setId: body.setId,

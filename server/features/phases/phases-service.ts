@@ -9,6 +9,7 @@ import { vacuumWantsReason } from '@/core/phases/circuit-kept';
 import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
 import { clock, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
+import { now } from '@/server/clock';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { contentOf, sameOrStale } from '@/server/errors/stale';
@@ -45,7 +46,7 @@ export async function recordVacuum(
       endMicrons: body.endMicrons,
       heldMin: body.heldMin,
       by: person.fullName,
-      at: new Date().toISOString(),
+      at: now().toISOString(),
       ...(body.reason === undefined ? {} : { reason: body.reason }),
     };
     const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'evacuate'), record, body.version, person.id);
@@ -74,7 +75,7 @@ export function recordFurnace(
         message: tell('server.window-of-rise-ends-below-its'),
         allowed: tell('server.above', { plateRiseLowF: q(proof.plateRiseLowF, 'F', 'as is') }),
       });
-    const record = { ...proof, by: person.fullName, at: new Date().toISOString() };
+    const record = { ...proof, by: person.fullName, at: now().toISOString() };
     if (!(await phasesStore.putRecord(db, recordKey(person, sheet, FURNACE_RECORD), record, version, person.id)))
       return sameOrStale(
         tell('server.someone-typed-furnaces-proof-after-you'),
@@ -97,7 +98,7 @@ export async function confirm(
     mustBeOpen(sheet, 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
     const confirmations = { ...row?.record.confirmations };
-    if (confirmed) confirmations[name] = { by: person.fullName, at: new Date().toISOString() };
+    if (confirmed) confirmations[name] = { by: person.fullName, at: now().toISOString() };
     else delete confirmations[name];
     const done = await phasesStore.putRecord(
       db,
@@ -187,7 +188,7 @@ export async function signUnder(
   const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
   const gates = gatesIn(phase, sheet, recorded);
   if (!gates.every(passes)) throw held(gates);
-  const signedAt = new Date();
+  const signedAt = now();
   const content = {
     ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),
     signedBy: person.fullName,

@@ -1,3 +1,4 @@
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 export type SignOffRow = {
@@ -21,7 +22,7 @@ export const phasesStore = {
     personId: string,
   ): Promise<boolean> {
     const key = { companyId, jobId, ownerId, phase };
-    const values = { ...key, record: JSON.stringify(record), version, personId, now: new Date() };
+    const values = { ...key, record: JSON.stringify(record), version, personId, now: now() };
     if (version === 0) {
       const result = await db.run(
         `insert ignore into phase_records (job_id, owner_id, company_id, phase, record, updated_by, updated_at)
@@ -66,7 +67,7 @@ export const phasesStore = {
     await db.run(
       `insert into overrides (id, company_id, job_id, owner_id, phase, gate, reason, person_id, created_at)
        values (:id, :companyId, :jobId, :ownerId, :phase, :gate, :reason, :personId, :now)`,
-      { ...values, now: new Date() },
+      { ...values, now: now() },
     );
   },
 
@@ -126,7 +127,7 @@ export const phasesStore = {
     await db.run(
       `insert ignore into amendments (id, company_id, sign_off_id, person_id, note, created_at)
        values (:id, :companyId, :signOffId, :personId, :note, :now)`,
-      { ...values, now: new Date() },
+      { ...values, now: now() },
     );
   },
 

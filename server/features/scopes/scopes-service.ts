@@ -11,6 +11,7 @@ import type { ScopeItem } from '@/core/scope/item';
 import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
 import { type Said, sameSaid } from '@/core/words/said';
 import { audit } from '@/server/audit';
+import { now } from '@/server/clock';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
@@ -173,7 +174,7 @@ export async function releaseRemoval(database: Database, person: Person, jobId: 
           : tell('server.clear-it-it-can-never-be'),
         gates,
       });
-    const record = { by: person.fullName, at: new Date().toISOString() };
+    const record = { by: person.fullName, at: now().toISOString() };
     const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'recover'), record, 0, person.id);
     if (!done) throw new Problem('stale-version', { message: tell('server.someone-released-it-at-same-moment') });
     await audit(db, person, jobId, 'removal released', record);

@@ -2,6 +2,7 @@ import type { NewCustomerSignature, NewDecision } from '@/contract/before';
 import type { CustomerSignature, ScopeRecord, SignedTerms } from '@/core/job/sheet';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 import { libraryStore } from '@/server/features/library/library-store';
 
@@ -38,7 +39,7 @@ export const scopesStore = {
     await db.run(
       `insert into scope_decisions (id, company_id, job_id, item, decision, reason, person_id, created_at)
        values (:id, :companyId, :jobId, :itemId, :decision, :reason, :personId, :now)`,
-      { ...key, ...d, now: new Date() },
+      { ...key, ...d, now: now() },
     );
   },
 
@@ -72,7 +73,7 @@ export const scopesStore = {
         saidJson: JSON.stringify(s.said),
         json: s.items ? JSON.stringify(s.items) : null,
         termsJson: s.terms ? JSON.stringify(s.terms) : null,
-        now: new Date(),
+        now: now(),
       },
     );
   },

@@ -3,6 +3,7 @@ import type { SurveyRecord } from '@/core/job/sheet';
 import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { Observation } from '@/core/scope/survey/survey';
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 type Key = { companyId: string; jobId: string };
@@ -80,7 +81,7 @@ export const surveysStore = {
     await db.run(
       `insert into before_waivers (id, company_id, job_id, item, reason, person_id, created_at)
        values (:id, :companyId, :jobId, :item, :reason, :personId, :now)`,
-      { ...key, ...waiver, now: new Date() },
+      { ...key, ...waiver, now: now() },
     );
   },
 

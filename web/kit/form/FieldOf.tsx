@@ -64,6 +64,17 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
           error={error}
         />
       );
+    case 'date':
+      return (
+        <Input
+          type="date"
+          label={label}
+          hint={hint}
+          value={shownText(value)}
+          onChange={(e) => onValue(e.target.value)}
+          error={error}
+        />
+      );
     case 'yes':
       return (
         <Asked error={error} hint={hint}>
@@ -84,7 +95,7 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
           <Choice
             label={label}
             stacked={shown.stacked}
-            value={shownText(value)}
+            value={value === undefined ? '' : String(value)}
             options={shown.options.map(([v, words]) => ({ value: String(v), label: say(words) }))}
             onChange={(v) => onValue(shown.options.find(([o]) => String(o) === v)?.[0])}
           />

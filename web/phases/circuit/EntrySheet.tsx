@@ -4,16 +4,9 @@ import { latestOf } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, entryOf } from '@/core/phases/log/entries';
 import { isEarlyLook } from '@/core/phases/pressure-test/early-look';
 import { pressureView } from '@/core/phases/pressure-test/view';
-import { Button } from '@/web/kit/Button';
-import { FieldOf } from '@/web/kit/form/FieldOf';
-import { askedFor, bodyOf, type Half, NOTHING, refusalsOf, startOf } from '@/web/kit/form/form-body';
-import { typedOf } from '@/web/kit/form/typed';
-import { Notice, Trouble } from '@/web/kit/Notice';
-import { Sheet } from '@/web/kit/Sheet';
-import { useAct } from '@/web/kit/use-act';
-import { useKept } from '@/web/kit/use-kept';
+import { FieldSheet } from '@/web/kit/form/FieldSheet';
+import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { entryStart } from './entry-start';
 import { useEntries } from './use-entries';
@@ -33,69 +26,30 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
   const write = useEntries(view);
   const def = entryOf(kind);
   const [known] = useState<Answers>(() => ({ ...entryStart(kind, view.sheet), ...preset }));
-  const left = useKept<Half>(`${view.me.id}-${view.sheet.job.id}-${kind}-${replaces ?? ''}`, () => NOTHING);
-  const { said, typed } = left.value;
-  const values: Answers = { ...startOf(def.fields, known), ...said };
-  const [asked, setAsked] = useState(false);
-  const { busy, problem, act } = useAct();
-  const checked = bodyOf(def.fields, known, left.value);
-  const refusals = refusalsOf(def.schema, checked.body, checked.unreadable);
-
-  async function send(): Promise<void> {
-    setAsked(true);
-    if (Object.keys(refusals).length) return;
-    const newest = replaces ?? (def.edited ? latestOf(view.sheet.circuitLog, kind)?.id : undefined);
-    if (!(await act(() => writeOrLook(newest ?? null)))) return;
-    left.drop();
-    onClose();
-  }
 
   /** A reading before the hold is over is a look: the hold goes on. */
-  function writeOrLook(supersedesId: string | null) {
-    const { runId: _r, runSeconds: _s, ...look } = checked.body;
+  function writeOrLook(body: Answers) {
+    const { runId: _r, runSeconds: _s, ...look } = body;
     const { holdMin } = pressureView(view.sheet);
     const early =
       kind === 'hold-end' &&
-      isEarlyLook(view.sheet.circuitLog, checked.body as EntryBody<'hold-end'>, new Date().toISOString(), holdMin);
-    return early ? write('hold-look', look) : write(kind, checked.body, supersedesId);
+      isEarlyLook(view.sheet.circuitLog, body as EntryBody<'hold-end'>, new Date().toISOString(), holdMin);
+    if (early) return write('hold-look', look);
+    const newest = def.edited ? latestOf(view.sheet.circuitLog, kind)?.id : undefined;
+    return write(kind, body, replaces ?? newest ?? null);
   }
 
   return (
-    <Sheet open onClose={onClose} title={say(def.title)}>
-      <form
-        className="mt-3 grid gap-3"
-        data-testid={`entry-form-${kind}`}
-        onSubmit={(e) => {
-          e.preventDefault();
-          void send();
-        }}
-      >
-        {left.left ? (
-          <p className="flex items-center gap-2 text-[13.5px] text-ink2">
-            {say(tell('web.as-you-left-it'))}
-            <Button tone="quiet" onClick={() => left.keep(NOTHING)}>
-              {say(tell('web.empty-it'))}
-            </Button>
-          </p>
-        ) : null}
-        {def.caution ? <Notice kind="look-again">{say(def.caution)}</Notice> : null}
-        {askedFor(def.fields, values).map(([name, f]) => (
-          <FieldOf
-            key={name}
-            field={f}
-            value={values[name]}
-            typed={typed[name] ?? typedOf(f, values[name])}
-            error={asked ? refusals[name] : undefined}
-            onTyped={(t) => left.keep({ said, typed: { ...typed, [name]: t } })}
-            onValue={(v) => left.keep({ typed, said: { ...said, [name]: v } })}
-          />
-        ))}
-        {asked && refusals[''] ? <p className="text-[13px] font-[600] text-oxide">{refusals['']}</p> : null}
-        <Trouble problem={problem} />
-        <Button type="submit" tone="primary" disabled={busy}>
-          {say(tell('web.write-it-down'))}
-        </Button>
-      </form>
-    </Sheet>
+    <FieldSheet
+      title={say(def.title)}
+      form={def}
+      known={known}
+      draft={`${view.me.id}-${view.sheet.job.id}-${kind}-${replaces ?? ''}`}
+      testId={`entry-form-${kind}`}
+      send={writeOrLook}
+      onClose={onClose}
+    >
+      {def.caution ? <Notice kind="look-again">{say(def.caution)}</Notice> : null}
+    </FieldSheet>
   );
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { ENTRY_KINDS, type EntryKind, entryOf } from '@/core/phases/log/entries';
-import { bodyOf, NOTHING, refusalsOf } from '@/web/kit/form/form-body';
+import { bodyOf, refusalsOf, startOf } from '@/web/kit/form/boxes';
 import { pairsOf } from '@/web/kit/form/PairsField';
 import { say } from '@/web/words/say';
 import { entryStart } from './entry-start';
@@ -24,7 +24,7 @@ describe('forms of the circuit log', () => {
         if (f.when) expect(f.unasked, `${kind}.${name}`).toBeDefined();
       }
       // An empty form is never saved as something that somebody said.
-      const empty = bodyOf(fields, entryStart(kind, sampleSheet()), NOTHING);
+      const empty = bodyOf(fields, startOf(fields, entryStart(kind, sampleSheet())));
       expect(schema.safeParse(empty.body).success).toBe(SAID_BY_SAVING.includes(kind));
     },
   );

@@ -3,7 +3,7 @@ import type { Move } from '@/core/job/move';
 import type { LiveStream, OrderEvent } from '@/core/phases/live/stream';
 import { afterTold, type Switches, toldAtFirst } from '@/core/phases/live/told-switches';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
-import type { LogBuilder } from '@/core/phases/log/log-builder';
+import type { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { type Bench, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import { english } from '@/core/words/testing/english';

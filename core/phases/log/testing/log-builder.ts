@@ -1,5 +1,5 @@
-import type { CircuitEntry } from './circuit-log';
-import { type EntryBody, type EntryKind, phaseOfKind } from './entries';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
+import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
 
 /** Builds a log for tests: entries in order, a minute apart. */
 export class LogBuilder {

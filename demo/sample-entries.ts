@@ -1,5 +1,5 @@
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
-import type { EntryBody } from './entries';
+import type { EntryBody } from '@/core/phases/log/entries';
 
 /** Invented bodies of an ordinary job, entry by entry: the tests and the demo write them, changed where they need to. */
 export const OLD_CHARGE: EntryBody<'old-charge'> = {

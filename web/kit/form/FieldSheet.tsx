@@ -1,0 +1,74 @@
+import { type ReactNode, useState } from 'react';
+import type { Answers } from '@/core/form/field';
+import { Button } from '@/web/kit/Button';
+import { Trouble } from '@/web/kit/Notice';
+import { Sheet } from '@/web/kit/Sheet';
+import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { answersOf, askedFor } from './boxes';
+import { FieldOf } from './FieldOf';
+import type { Typed } from './typed';
+import { type FormOf, useFieldForm } from './use-field-form';
+
+type Props = {
+  title: string;
+  form: FormOf;
+  known: Answers;
+  /** Whose form of what it is: its draft is kept under this name. */
+  draft: string;
+  testId?: string;
+  /** What stands above the fields: a caution. */
+  children?: ReactNode;
+  /** What stands below them, by what is said so far. */
+  below?: (answers: Answers) => ReactNode;
+  send: (body: Answers) => Promise<unknown>;
+  save?: string;
+  onDone?: () => void;
+  onClose: () => void;
+};
+
+/** A sheet with one form: the same for entries of the log, readings, cylinders and records. */
+export function FieldSheet({ title, form, known, draft, testId, children, below, send, save, onDone, onClose }: Props) {
+  const [at] = useState(known);
+  const f = useFieldForm(form, at, draft);
+  const { busy, problem, act } = useAct();
+  const submit = f.submit(async (body) => {
+    if (!(await act(() => send(body)))) return;
+    f.drop();
+    onDone?.();
+    onClose();
+  });
+  return (
+    <Sheet open onClose={onClose} title={title} unsaved={f.changed && !busy} onDiscard={f.empty}>
+      <form className="mt-3 grid gap-3" data-testid={testId} onSubmit={submit} noValidate>
+        {f.left ? (
+          <p className="flex items-center gap-2 text-[13.5px] text-ink2">
+            {say(tell('web.as-you-left-it'))}
+            <Button tone="quiet" onClick={f.empty}>
+              {say(tell('web.empty-it'))}
+            </Button>
+          </p>
+        ) : null}
+        {children}
+        {askedFor(form.fields, f.boxes).map(([name, field]) => (
+          <FieldOf
+            key={name}
+            field={field}
+            value={f.boxes[name]}
+            typed={f.boxes[name] as Typed}
+            error={f.error(name)}
+            onTyped={(t) => f.put(name, t)}
+            onValue={(v) => f.put(name, v)}
+          />
+        ))}
+        {below?.(answersOf(form.fields, f.boxes))}
+        {f.error('root') ? <p className="text-[13px] font-[600] text-oxide">{f.error('root')}</p> : null}
+        <Trouble problem={problem} />
+        <Button type="submit" tone="primary" disabled={busy}>
+          {save ?? say(tell('web.write-it-down'))}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}
