@@ -47,3 +47,7 @@ export const entryWords = ({ kind, body }: { kind: EntryKind; body: object }) =>
 /** The phase an entry of this kind belongs to; a withdrawal belongs to the phase of what it withdraws. */
 export const phaseOfKind = (kind: EntryKind): EntryPhase | undefined =>
   (Object.keys(OF_PHASE) as EntryPhase[]).find((p) => kind in OF_PHASE[p]);
+
+/** What a phase offers by hand, in the order of the work. */
+export const offeredIn = (phase: string): EntryKind[] =>
+  (Object.keys(OF_PHASE[phase as EntryPhase] ?? {}) as EntryKind[]).filter((kind) => entryOf(kind).offered);

@@ -16,6 +16,8 @@ export type EntryDef<F extends Fields = Fields> = {
   readonly edited: boolean;
   /** Its form starts from the newest of its kind. */
   readonly likeLast: boolean;
+  /** Its form is offered by hand on the page of its phase. */
+  readonly offered: boolean;
   /** Written by a tap on the page: it has no form. */
   readonly byTap: boolean;
   /** Puts figures in order that instruments read, before they are kept. */
@@ -26,7 +28,7 @@ export function entry<const F extends Fields>(
   title: Said,
   fields: F,
   line: (body: BodyOf<F>) => Said,
-  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'byTap' | 'settle'>> = {},
+  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'offered' | 'byTap' | 'settle'>> = {},
 ): EntryDef<F> {
   return {
     title,
@@ -35,6 +37,7 @@ export function entry<const F extends Fields>(
     line,
     edited: false,
     likeLast: false,
+    offered: more.byTap !== true,
     byTap: false,
     settle: (body) => body,
     ...more,

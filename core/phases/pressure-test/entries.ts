@@ -71,6 +71,8 @@ export const pressureEntries = {
       readAt: readAt(tell('pressure.read-at')),
     },
     held,
+    // Written by the form of the hold's end, when it is read too early.
+    { offered: false },
   ),
   'hold-end': entry(
     tell('log.hold-ended'),

@@ -8,7 +8,7 @@ import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { EntryKind } from '@/core/phases/log/entries';
-import { ENTRIES } from '@/core/phases/log/entries';
+import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
 import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
 import { benchOf } from '@/core/phases/registry';
 import { post } from '@/web/api/http';
@@ -37,8 +37,6 @@ type Props<Facts> = {
   checks: readonly Finding[];
   /** Large figures above the checks. */
   figures?: ReactNode;
-  /** Entries offered by hand. */
-  offers: readonly EntryKind[];
   /** What its instruments give now. */
   live?: Facts;
   children: ReactNode;
@@ -54,7 +52,6 @@ export function CircuitFrame<Facts>({
   about,
   checks,
   figures,
-  offers,
   live: facts,
   children,
   below,
@@ -100,7 +97,7 @@ export function CircuitFrame<Facts>({
             <section aria-label={say(tell('web.write-down'))}>
               <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
               <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
-                {offers.map((kind) => (
+                {offeredIn(phase).map((kind) => (
                   <Button
                     key={kind}
                     tone="quiet"

@@ -87,7 +87,6 @@ export default function EvacuatePage(view: EquippedView) {
       }
       checks={evac.checks}
       live={live}
-      offers={['pump-setup', 'blank-off', 'oil-change', 'microns', 'sweep', 'isolated', 'standing']}
       figures={
         <BigFigure
           label={say(tell('web.vacuum-now'))}

@@ -47,7 +47,6 @@ export default function JoinPage(view: EquippedView) {
           : say(tell('web.line-set-brazing-under-nitrogen'))
       }
       checks={checks}
-      offers={['line-run', 'joint', 'coil-hiss', 'drier', 'expansion-open', 'nitrogen-cylinder', 'fire-watch']}
       figures={
         figures?.suction ? (
           <BigFigure

@@ -84,7 +84,6 @@ export default function PressurePage(view: EquippedView) {
         'hold-end': hold ? { startId: hold.start.id } : {},
         bubble: nextJoint ? { jointId: nextJoint.id } : {},
       }}
-      offers={['test-plan', 'stage-listen', 'hold-start', 'hold-end', 'released']}
       figures={
         <BigFigure
           label={say(tell('web.pressure-now'))}

@@ -115,18 +115,6 @@ export default function RecoverPage(view: JobView) {
           ? { method: rec.advice.method, reason: say(list(rec.advice.reasons, '; ')).slice(0, 300) }
           : {},
       }}
-      offers={[
-        'old-charge',
-        'removal-facts',
-        'method',
-        'dead-proof',
-        'pump-down',
-        'rebound',
-        'recovered',
-        'level',
-        'leak-exception',
-        'held-in-unit',
-      ]}
       figures={
         <BigFigure
           label={run ? say(tell('web.suction-now')) : say(tell('web.recovered'))}
