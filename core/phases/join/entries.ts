@@ -180,6 +180,15 @@ export const joinEntries = {
     (b) => tell('log.at', { nominalScf: q(b.nominalScf, 'ft3', 'as is'), gaugePsig: psig(b.gaugePsig) }),
     { edited: true },
   ),
+  'hot-work': entry(
+    tell('joining.hot-work-permit'),
+    {
+      permit: text(tell('joining.permit-number'), 40, 1),
+      issuedBy: text(tell('joining.issued-by'), 60, 1),
+    },
+    (b) => tell('joining.permit-from', { permit: b.permit, issuedBy: b.issuedBy }),
+    { edited: true, caution: tell('joining.where-house-or-city-asks-for-one') },
+  ),
   'fire-watch': entry(
     tell('log.fire-watch'),
     {

@@ -1,4 +1,10 @@
 export const en = {
+  'joining.hot-work-permit': 'Hot-work permit',
+  'joining.permit-number': 'Number',
+  'joining.issued-by': 'Issued by',
+  'joining.permit-from': '{permit}, issued by {issuedBy}',
+  'joining.where-house-or-city-asks-for-one':
+    'Where the house, its insurer or the city asks for one: before the first flame. Their rules come first.',
   'log.line-t': '{line} line, {direction}, {ratedTons} tons',
   'log.joint': 'Joint',
   'log.new-coils-seal': 'New coil’s seal',

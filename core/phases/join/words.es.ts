@@ -1,6 +1,12 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'joining.hot-work-permit': 'Permiso de trabajo en caliente',
+  'joining.permit-number': 'Número',
+  'joining.issued-by': 'Emitido por',
+  'joining.permit-from': '{permit}, emitido por {issuedBy}',
+  'joining.where-house-or-city-asks-for-one':
+    'Donde lo piden el edificio, su seguro o la ciudad: antes de la primera llama. Sus reglas van primero.',
   'log.line-t': 'línea de {line}, {direction}, {ratedTons} ton',
   'log.joint': 'Unión',
   'log.new-coils-seal': 'Sello del serpentín nuevo',
