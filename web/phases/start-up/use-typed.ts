@@ -39,3 +39,5 @@ export function useTyped(jobId: string) {
   return { texts, values, troubles, set, clear };
 }
 export type Typed = ReturnType<typeof useTyped>;
+
+export type TypedReadings = ReturnType<typeof useTyped>;

@@ -1,0 +1,92 @@
+import { lazy, Suspense } from 'react';
+import { isSigned } from '@/core/job/sheet';
+import type { FigureId } from '@/core/startup/figures';
+import { RUNNING_A } from '@/core/startup/quantities';
+import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
+import { BeforeWork } from '@/web/phases/BeforeWork';
+import type { EquippedView } from '@/web/phases/job-context';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { ReadingsTable } from './ReadingsTable';
+import type { useStartUp } from './use-start-up';
+import type { TypedReadings } from './use-typed';
+
+const Trend = lazy(() => import('@/web/bench/Trend'));
+export const TABS = ['ladder', 'trend', 'readings'] as const;
+export type Tab = (typeof TABS)[number];
+
+type Props = {
+  view: EquippedView;
+  start: ReturnType<typeof useStartUp>;
+  typed: TypedReadings;
+  tab: Tab;
+  selected: FigureId;
+  onSelect: (id: FigureId) => void;
+  stale: boolean;
+};
+
+/** The picture of the running system: its ladder, its trend, or every reading in a table. */
+export function StartUpBench({ view, start, typed, tab, selected, onSelect, stale }: Props) {
+  const { sheet, feed } = view;
+  const { judgement, readings, verdicts, streaming, staleForS } = start;
+  const suspects = new Set(judgement.findings.flatMap((f) => (f.id.startsWith('probe-') ? [f.id.slice(6)] : [])));
+  if (tab === 'readings')
+    return (
+      <ReadingsTable
+        readings={readings}
+        typed={typed}
+        streaming={streaming}
+        suspects={suspects}
+        staleForS={staleForS}
+      />
+    );
+  if (tab === 'trend') {
+    const targetOf = selected === 'superheat' ? 'superheat' : 'subcooling';
+    return (
+      <div className="h-full p-4">
+        {feed.samples.length > 1 ? (
+          <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
+            <Trend
+              samples={feed.samples}
+              refrigerant={sheet.circuit.plate.refrigerant}
+              barometerPsia={sheet.site.barometerPsia}
+              target={judgement.figures.byId[targetOf].target}
+              targetOf={targetOf}
+              gaps={feed.events.filter((e) => e.kind === 'gap').map((e) => e.runSeconds)}
+            />
+          </Suspense>
+        ) : (
+          <p className="text-ink2">{say(tell('web.trend-needs-instruments-that-stream-typed'))}</p>
+        )}
+      </div>
+    );
+  }
+  if (Object.keys(readings).length === 0)
+    return (
+      <div className="px-4 lg:px-5">
+        <BeforeWork title={say(tell('web.before-power-goes-on'))} items={BEFORE} note={BEFORE_NOTE} />
+      </div>
+    );
+  const running = (readings.compressorA?.value ?? 0) > RUNNING_A;
+  return (
+    <TemperatureLadder
+      readings={readings}
+      figures={judgement.figures}
+      verdicts={verdicts}
+      selected={selected}
+      onSelect={onSelect}
+      dim={!isSigned(sheet, 'start-up') && (stale || !running)}
+    />
+  );
+}
+
+/** What must be true before power goes on. */
+const BEFORE = [
+  say(tell('web.airways-open-filter-in-panels-on')),
+  say(tell('web.service-valves-fully-open-caps-on')),
+  say(tell('web.charge-weighed-and-signed')),
+  say(tell('web.breaker-and-disconnect-match-plate')),
+  say(tell('web.crankcase-heater-warm-for-makers-time')),
+  say(tell('web.floats-and-freeze-stat-each-tripped')),
+];
+const BEFORE_NOTE = say(tell('web.compressor-may-wait-up-to-5'));

@@ -1,0 +1,55 @@
+import { isSigned } from '@/core/job/sheet';
+import type { SteadyResult } from '@/core/startup/steady-state';
+import { shown } from '@/core/units/format';
+import type { EquippedView } from '@/web/phases/job-context';
+import { say, sayLow } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { ModeChoice } from './ModeChoice';
+import type { useStartUp } from './use-start-up';
+
+type Props = {
+  view: EquippedView;
+  start: ReturnType<typeof useStartUp>;
+  stale: boolean;
+  busy: boolean;
+  onMode: (mode: 'cooling' | 'heating') => void;
+};
+
+/** What runs, in which mode, for how long, and whether it is steady. */
+export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode }: Props) {
+  const { steady, readings, streaming, staleForS } = start;
+  const signed = isSigned(sheet, 'start-up');
+  const outdoor = readings.outdoorDryBulbF?.value;
+  const house = readings.returnDryBulbF?.value;
+  const end = feed.samples.at(-1)?.runSeconds;
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-3.5">
+      <h1 className="max-lg:sr-only text-[23px]">{say(tell('web.start-up'))}</h1>
+      <ModeChoice mode={sheet.job.mode} fixed={signed || busy || !sheet.circuit.plate.heatPump} onMode={onMode} />
+      <span className="hidden text-ink2 sm:inline">
+        {end !== undefined && streaming ? say(tell('web.run-min', { end: Math.floor(end / 60) })) : ''}
+        {outdoor !== undefined ? say(tell('web.outdoor-f-2', { outdoor: shown(outdoor, '°F') })) : ''}
+        {house !== undefined ? say(tell('web.house-f', { house: shown(house, '°F') })) : ''}
+      </span>
+      <span
+        className={`font-[650] sm:ml-auto max-sm:text-[17px] ${steady.state === 'steady' && !stale ? 'text-pine' : 'text-ink2'}`}
+        data-testid="steady"
+        data-state={steady.state}
+        data-latency-ms={feed.latencyMs}
+      >
+        {signed
+          ? say(tell('web.signed', { say: sayLow(steady.say) }))
+          : stale
+            ? say(tell('web.stale-s', { staleForS }))
+            : statusOf(steady)}
+      </span>
+    </div>
+  );
+}
+
+/** The state of the run in a few words; the finding tells the rest. */
+function statusOf(steady: SteadyResult): string {
+  if (steady.state === 'steady') return say(steady.say);
+  const word = steady.state[0]!.toUpperCase() + steady.state.slice(1);
+  return steady.waitS > 60 ? say(tell('web.min-left', { word, waitS: Math.ceil(steady.waitS / 60) })) : word;
+}

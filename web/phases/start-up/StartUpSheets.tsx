@@ -1,0 +1,32 @@
+import type { ReactNode } from 'react';
+import { Sheet } from '@/web/kit/Sheet';
+import { TypedMovement } from '@/web/phases/charge/TypedMovement';
+import type { EquippedView } from '@/web/phases/job-context';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { AirflowSheet } from './AirflowSheet';
+import { BenchDrawer } from './BenchDrawer';
+
+export type Open = 'bench' | 'airflow' | 'typed' | 'working';
+
+type Props = { view: EquippedView; open: Open | undefined; onClose: () => void; children: ReactNode };
+
+/** What lies over the start-up page: its instruments, the proof of airflow, a typed weighing, the working of a figure. */
+export function StartUpSheets({ view, open, onClose, children }: Props) {
+  switch (open) {
+    case 'bench':
+      return <BenchDrawer view={view} onClose={onClose} />;
+    case 'airflow':
+      return <AirflowSheet view={view} onClose={onClose} />;
+    case 'typed':
+      return <TypedMovement view={view} phase="start-up" onClose={onClose} />;
+    case 'working':
+      return (
+        <Sheet open onClose={onClose} title={say(tell('web.working'))}>
+          {children}
+        </Sheet>
+      );
+    default:
+      return null;
+  }
+}

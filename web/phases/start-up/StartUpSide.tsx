@@ -1,0 +1,39 @@
+import type { ReactNode } from 'react';
+import type { Gate } from '@/core/job/gates';
+import { confirmationsOf } from '@/core/phases/start-up/start-up-sheet';
+import type { FigureId } from '@/core/startup/figures';
+import { GateList } from '@/web/phases/GateList';
+import type { EquippedView } from '@/web/phases/job-context';
+import { MovementLog } from '@/web/phases/MovementLog';
+import { Confirmations } from './Confirmations';
+import { FindingList } from './FindingList';
+import type { useStartUp } from './use-start-up';
+
+type Props = {
+  view: EquippedView;
+  start: ReturnType<typeof useStartUp>;
+  gates: readonly Gate[] | undefined;
+  selected: FigureId;
+  onSelect: (id: FigureId) => void;
+  working: ReactNode;
+};
+
+/** Beside the picture: the working of a figure, the findings, what was confirmed, what holds the signature, what was weighed. */
+export function StartUpSide({ view, start: { judgement }, gates, selected, onSelect, working }: Props) {
+  return (
+    <div>
+      {working ? <div className="grid gap-5 p-4 lg:p-5">{working}</div> : null}
+      <div className="grid gap-5 px-4 pb-5 max-lg:pt-4 lg:px-5">
+        <FindingList
+          findings={judgement.findings}
+          figures={judgement.figures}
+          selected={selected}
+          onSelect={onSelect}
+        />
+        <Confirmations view={view} confirmed={confirmationsOf(view.sheet)} />
+        {gates ? <GateList gates={gates} phase="start-up" view={view} /> : null}
+        <MovementLog view={view} />
+      </div>
+    </div>
+  );
+}
