@@ -1,24 +1,19 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
-import { worstOf } from '@/core/finding/order';
 import { may } from '@/core/job/permissions';
-import { dayAt } from '@/core/words/calendar';
-import { day, value } from '@/core/words/said';
+import { value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
-import { Mark } from '@/web/kit/Mark';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
-import { lbOz, readerNow, say } from '@/web/words/say';
+import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CylinderForm } from './CylinderForm';
+import { CylinderLine } from './CylinderLine';
 import { CylinderSheet } from './CylinderSheet';
 import type { CylinderRow } from './cylinder-row';
-
-const today = (): string => dayAt(new Date(), readerNow().timeZone);
 
 /** Every refrigerant cylinder of the company, what the ledger says is in it, and the records the regulation asks for. */
 export default function CylindersPage() {
@@ -78,7 +73,7 @@ export default function CylindersPage() {
                     data-testid={`cylinder-${c.tag}`}
                     className="grid w-full cursor-pointer grid-cols-[22px_92px_1fr] items-center gap-x-3 border-b border-rule py-2.5 text-left sm:grid-cols-[22px_110px_110px_minmax(160px,1fr)_150px_minmax(0,1.2fr)]"
                   >
-                    <Row cylinder={c} />
+                    <CylinderLine cylinder={c} />
                   </button>
                 </li>
               ))}
@@ -94,52 +89,5 @@ export default function CylindersPage() {
       ) : null}
       {open ? <CylinderSheet id={open} onClose={() => setOpen(undefined)} onChanged={() => void mutate()} /> : null}
     </div>
-  );
-}
-
-/** One cylinder: its mark, its fill to scale, and the first thing that stands against filling it. */
-function Row({ cylinder: c }: { cylinder: CylinderRow }) {
-  const checks = c.refrigerant ? cylinderChecks(c, c.refrigerant, undefined, today()) : [];
-  const first = checks.find((k) => k.verdict !== 'good');
-  const fill = c.refrigerant ? cylinderFillOf(c, c.refrigerant) : undefined;
-  const share = fill && c.use === 'recovery' ? fill.share : fill ? c.contentsOz / (fill.limitOz || 1) : 0;
-  const shown = Math.max(0, Math.min(1.15, share));
-  return (
-    <>
-      <Mark kind={c.state !== 'in use' ? 'stop' : checks.length ? worstOf(checks) : 'to-come'} />
-      <b className="font-[680]">{c.tag}</b>
-      <span className="max-sm:text-right">
-        {c.refrigerant ?? <span className="text-ink2">{say(tell('web.empty'))}</span>}
-      </span>
-      <span className="max-sm:col-span-2 max-sm:col-start-2">
-        <svg
-          viewBox="0 0 200 16"
-          className="h-4 w-full max-w-[260px]"
-          role="img"
-          aria-label={say(tell('web.of-its-limit', { share: Math.round(share * 100) }))}
-        >
-          <rect x={0.7} y={2} width={173} height={12} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
-          <rect
-            x={0.7}
-            y={2}
-            width={173 * shown}
-            height={12}
-            fill={share > 1 ? 'var(--oxide)' : share > 0.9 && c.use === 'recovery' ? 'var(--ochre)' : 'var(--ink)'}
-          />
-        </svg>
-      </span>
-      <span className="text-right text-[18px] font-[660] max-sm:col-start-3">{lbOz(c.contentsOz)}</span>
-      <span className="text-[13.5px] text-ink2 max-sm:col-span-2 max-sm:col-start-2">
-        {say(
-          c.state !== 'in use'
-            ? value(c.state)
-            : first
-              ? first.claim
-              : c.retestOn
-                ? tell('web.retest', { on: day(c.retestOn) })
-                : '',
-        )}
-      </span>
-    </>
   );
 }

@@ -1,36 +1,21 @@
-import { format, parseISO } from 'date-fns';
+import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
-import type { Verdict } from '@/core/finding/finding';
 import { may } from '@/core/job/permissions';
-import { PHASE_WORDS, type Phase } from '@/core/job/phases';
-import { type Said, upper, value } from '@/core/words/said';
+import { value } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
-import { Mark } from '@/web/kit/Mark';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { JobList, type JobRow } from './JobList';
 
-type Row = {
-  jobId: string;
-  number: number;
-  customer: string;
-  address: string;
-  system: Said;
-  leadName: string;
-  scheduledFor: string;
-  phase: Phase;
-  state: 'open' | 'done';
-  mark: Verdict;
-  waitsFor: Said;
-};
-type Page = { jobs: Row[]; total: number; openToday: number };
+type Page = { jobs: JobRow[]; total: number; openToday: number };
 const PAGE = 100;
 const STATES = ['open', 'done', 'all'] as const;
 
@@ -131,8 +116,8 @@ export default function JobsPage() {
               : say(tell('web.no-jobs-here-yet'))}
         </p>
       ) : null}
-      <List title={say(tell('web.today', { x: weekday(new Date(), 'long') }))} rows={todays} />
-      <List title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
+      <JobList title={say(tell('web.today', { x: weekday(new Date(), 'long') }))} rows={todays} />
+      <JobList title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
           {say(tell('web.show-more-left', { total: total - rows.length }))}
@@ -140,48 +125,5 @@ export default function JobsPage() {
       ) : null}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </div>
-  );
-}
-
-function List({ title, rows }: { title: string; rows: Row[] }) {
-  if (rows.length === 0) return null;
-  return (
-    <section className="mt-6">
-      {title ? <h2 className="border-b-[1.5px] border-ink pb-1 text-[15px] font-[650]">{title}</h2> : null}
-      <ul>
-        {rows.map((r) => (
-          <li key={r.jobId} className="border-b border-rule">
-            <Link
-              to={`/jobs/${r.jobId}/${r.phase}`}
-              className="grid grid-cols-[58px_1fr] gap-x-3 py-2.5 hover:bg-sheet md:grid-cols-[64px_1.15fr_1fr_1.35fr_110px] md:items-center md:gap-x-5"
-            >
-              <span className="narrow row-span-3 text-[21px] font-[700] md:row-span-1">{r.number}</span>
-              <span className="min-w-0">
-                <b className="block truncate text-[16px] font-[650]">{r.customer}</b>
-                <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
-              </span>
-              <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">
-                {say(r.system).replaceAll('R-', 'R\u2011')}
-              </span>
-              <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
-                <span className="pt-[2px]">
-                  <Mark kind={r.state === 'done' ? 'good' : r.mark === 'not-proven' ? 'now' : r.mark} />
-                </span>
-                <span className="min-w-0 leading-snug">
-                  <b className="font-[650]">
-                    {say(r.state === 'done' ? upper(value('done-one')) : PHASE_WORDS[r.phase])}
-                  </b>
-                  <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
-                </span>
-              </span>
-              <span className="hidden text-right text-[13.5px] md:block">
-                {r.leadName}
-                <span className="block text-ink2">{weekday(parseISO(r.scheduledFor), 'short')}</span>
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

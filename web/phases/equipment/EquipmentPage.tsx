@@ -1,74 +1,24 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import type { Plate } from '@/core/equipment/plate';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
-import { Notice, Trouble } from '@/web/kit/Notice';
+import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
+import { Conflict } from './Conflict';
+import { FurnaceEquipment } from './FurnaceEquipment';
 import { PlateFields, showProblems } from './PlateFields';
 import { EMPTY_PLATE, type PlateText, textOf } from './plate-form';
-
-type Stored = { version: number; plate: Plate };
+import type { Stored } from './stored-plate';
 
 export default function EquipmentPage(view: JobView) {
   return hasCircuit(view.sheet) ? <PlatePage {...view} /> : <FurnaceEquipment {...view} />;
-}
-
-/** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
-function FurnaceEquipment({ sheet }: JobView) {
-  const navigate = useNavigate();
-  const unit = sheet.scope.indoor ?? sheet.scope.outdoor;
-  return (
-    <JobFrame
-      sheet={sheet}
-      active="equipment"
-      next={
-        <NextMoveBar
-          kind={unit ? 'good' : 'now'}
-          say={unit ? say(tell('web.furnace-comes-from-scope')) : say(tell('web.choose-furnace-in-scope'))}
-          because={say(tell('web.furnace-alone-has-no-refrigerant-no'))}
-        >
-          <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-            {say(tell('web.go-to-scope'))}
-          </Button>
-        </NextMoveBar>
-      }
-    >
-      <div className="px-4 py-3.5 lg:px-7">
-        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
-        {unit ? (
-          <dl className="grid max-w-[520px] grid-cols-[150px_1fr] gap-y-1">
-            <dt className="text-ink2">{say(tell('web.furnace'))}</dt>
-            <dd className="font-[640]">
-              {unit.maker} {unit.model}
-            </dd>
-            <dt className="text-ink2">{say(tell('web.size'))}</dt>
-            <dd>
-              {say(
-                tell('web.in-lb', {
-                  widthIn: unit.widthIn,
-                  depthIn: unit.depthIn,
-                  heightIn: unit.heightIn,
-                  weightLb: unit.weightLb,
-                }),
-              )}
-            </dd>
-            <dt className="text-ink2">{say(tell('web.power'))}</dt>
-            <dd>{say(tell('web.v', { volts: unit.volts }))}</dd>
-          </dl>
-        ) : (
-          <p className="text-ink2">{say(tell('web.no-furnace-is-chosen-yet'))}</p>
-        )}
-      </div>
-    </JobFrame>
-  );
 }
 
 function PlatePage(view: JobView) {
@@ -148,52 +98,5 @@ function PlatePage(view: JobView) {
         <button type="submit" hidden />
       </form>
     </JobFrame>
-  );
-}
-
-/** Two people changed the same equipment: both values side by side, and a choice. */
-function Conflict({
-  stored,
-  mine,
-  onMine,
-  onTheirs,
-}: {
-  stored: Stored;
-  mine: PlateText;
-  onMine: () => void;
-  onTheirs: () => void;
-}) {
-  const theirs = textOf(stored.plate);
-  const differ = (Object.keys(theirs) as (keyof PlateText)[]).filter((k) => theirs[k] !== mine[k]);
-  return (
-    <div role="alert" className="grid gap-3">
-      <Notice kind="look-again">
-        <b>{say(tell('web.someone-changed-this-after-you-read'))}</b>
-        <table className="mt-2">
-          <thead>
-            <tr className="text-left text-[12.5px] text-ink2">
-              <th className="pr-6 font-[550]">{say(tell('web.field'))}</th>
-              <th className="pr-6 font-[550]">{say(tell('web.yours'))}</th>
-              <th className="font-[550]">{say(tell('web.stored-now'))}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {differ.map((k) => (
-              <tr key={k}>
-                <td className="pr-6">{k}</td>
-                <td className="pr-6 font-[640]">{mine[k] || '–'}</td>
-                <td className="font-[640]">{theirs[k] || '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </Notice>
-      <div className="flex gap-3">
-        <Button tone="primary" onClick={onMine}>
-          {say(tell('web.save-mine-over-it'))}
-        </Button>
-        <Button onClick={onTheirs}>{say(tell('web.take-stored-one'))}</Button>
-      </div>
-    </div>
   );
 }

@@ -1,30 +1,23 @@
 import { useMemo } from 'react';
-import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
 import { passes } from '@/core/job/gates';
 import { evacuate } from '@/core/phases/evacuate/phase';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { ordersOf, S_PER_MIN, touchedMin } from '@/core/phases/live/stream';
-import { entriesOf } from '@/core/phases/log/circuit-log';
 import { sheetGates } from '@/core/phases/standing';
-import { value } from '@/core/words/said';
 import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
-import { type StripTest, VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
+import { VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { VacuumAnswer } from '@/web/workers/vacuum-analysis';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
 import type { EquippedView } from '../job-context';
+import { Causes } from './Causes';
+import { figureNote, testsOf, typedPoints, WORDS } from './evacuate-figures';
 import { useVacuumAnalysis } from './use-vacuum-analysis';
-
-/** A fall slower than this a minute is told as standing still. */
-const STILL_PER_MIN = 0.01;
-/** A hand-typed reading is drawn this far from the one before when nothing streams, by its own clock. */
-const MS_PER_MIN = 60_000;
 
 export default function EvacuatePage(view: EquippedView) {
   const { sheet, feed } = view;
@@ -135,79 +128,6 @@ export default function EvacuatePage(view: EquippedView) {
         />
       )}
     </CircuitFrame>
-  );
-}
-
-const WORDS: Record<string, string> = { pump: 'pump', sweep: say(tell('web.n-sweep')), break: 'broken', oil: 'oil' };
-
-function figureNote(answer: VacuumAnswer | undefined, stage: string, running: boolean): string | undefined {
-  if (!running) return say(tell('web.not-streaming'));
-  const p = answer?.progress;
-  if (stage === 'standing' && answer?.standing)
-    return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : say(tell('web.too-early-to-say'))}`;
-  if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
-    return p.fallPerMin < STILL_PER_MIN
-      ? say(tell('web.stands-still'))
-      : say(tell('web.falls-minute', { x: (100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0) }));
-  return undefined;
-}
-
-function testsOf(
-  { sheet }: EquippedView,
-  answer: VacuumAnswer | undefined,
-  isolatedS: number | null,
-  runId: string | undefined,
-): StripTest[] {
-  const words = {
-    tight: say(value('tight')),
-    leak: say(value('leak')),
-    moisture: say(value('moisture')),
-    inconclusive: say(tell('web.nothing-certain')),
-  } as const;
-  const verdicts = { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' } as const;
-  const view = evacuationView(sheet);
-  const done = entriesOf(sheet.circuitLog, 'standing')
-    .filter((e) => e.body.runId !== null && e.body.runId === runId && e.body.fromS !== null)
-    .map((e): StripTest => {
-      const fromMin = (e.body.fromS ?? 0) / S_PER_MIN;
-      const kind = view.standing?.entry.id === e.id ? view.standing.result.classification : 'inconclusive';
-      return { fromMin, toMin: (e.body.toS ?? 0) / S_PER_MIN, fit: [], verdict: verdicts[kind], word: words[kind] };
-    });
-  if (isolatedS === null) return done;
-  const fromMin = isolatedS / S_PER_MIN;
-  const fit = answer?.standing?.fit ?? [];
-  return [
-    ...done,
-    { fromMin, toMin: fit.at(-1)?.[0] ?? fromMin, fit, verdict: 'not-proven', word: say(value('standing')) },
-  ];
-}
-
-/** Readings typed one by one stand on the clock of their entries. */
-function typedPoints({ sheet }: EquippedView): StripPoint[] {
-  const standing = entriesOf(sheet.circuitLog, 'standing').at(-1);
-  if (standing && standing.source === 'typed') return standing.body.samples;
-  const list = entriesOf(sheet.circuitLog, 'microns');
-  const start = list[0] ? Date.parse(list[0].at) : 0;
-  return list.map((e): StripPoint => [(Date.parse(e.at) - start) / MS_PER_MIN, e.body.microns]);
-}
-
-function Causes({ progress }: { progress: PumpProgress }) {
-  return (
-    <section aria-label={say(tell('web.why-it-stands-still'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.why-it-stands-still-likeliest-first'))}</h2>
-      <ol className="mt-1">
-        {progress.causes.map((c, i) => (
-          <li key={c.cause} className="grid grid-cols-[26px_1fr] border-b border-rule2 py-1.5 leading-snug">
-            <b className="font-[680]">{i + 1}</b>
-            <span>
-              <b className="font-[640] first-letter:uppercase inline-block">{c.cause}</b>{' '}
-              <span className="text-[14px]">{say(c.why)}</span>
-              <span className="block text-[14px] font-[600]">{say(c.act)}</span>
-            </span>
-          </li>
-        ))}
-      </ol>
-    </section>
   );
 }
 

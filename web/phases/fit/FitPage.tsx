@@ -1,42 +1,27 @@
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import type { AirSheet } from '@/core/air/duct/air-sheet';
-import { type VerdictOf, verdictOf, worstOf } from '@/core/finding/order';
-import type { Route } from '@/core/fit/access/route';
-import { type Curb, LIFT_CHECK_IDS, LIFT_CHECKS } from '@/core/fit/curb/judge-curb';
-import type { DrainSheet } from '@/core/fit/drain/drain-sheet';
-import type { Placement } from '@/core/fit/outdoor/placement';
-import type { Packaged } from '@/core/fit/packaged/duct-sides';
-import { FIT_WORDS, type FitKind, type FitRecord, judgeFit, withStand } from '@/core/fit/sheets';
-import type { Stack } from '@/core/fit/stack/stack';
+import { verdictOf, worstOf } from '@/core/finding/order';
+import type { Curb } from '@/core/fit/curb/judge-curb';
+import { FIT_WORDS, type FitKind, judgeFit, withStand } from '@/core/fit/sheets';
 import { isHandedOver } from '@/core/job/sheet';
 import { fitContextOf, scopeInputOf } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
-import type { Selection } from '@/core/sizing/selection';
 import { clock } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { NumberCell } from '@/web/kit/NumberCell';
-import { useAct } from '@/web/kit/use-act';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
-import { useChoose } from '../scope/use-choose';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
-import { AirDrawing } from './AirDrawing';
 import { CheckList } from './CheckList';
-import { CurbDrawing } from './CurbDrawing';
-import { DrainDrawing } from './DrainDrawing';
+import { FitDrawing } from './FitDrawing';
 import { FitFields } from './FitFields';
-import { PackagedDrawing } from './PackagedDrawing';
-import { PlacementDrawing } from './PlacementDrawing';
-import { RouteDrawing } from './RouteDrawing';
-import { SelectionDrawing } from './SelectionDrawing';
-import { StackDrawing } from './StackDrawing';
-import { type FitEdit, useFit } from './use-fit';
+import { LiftList } from './LiftList';
+import { StandHeight } from './StandHeight';
+import { useFit } from './use-fit';
 
 /** The fit sheet: does the new equipment go where the old one stood? One drawing to scale for each question. */
 export default function FitPage(view: JobView) {
@@ -104,7 +89,7 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
           because={first ? `${say(first.claim)} ${say(first.because)}` : say(tell('web.measured-and-nothing-is-short'))}
         >
           <Button tone="primary" onClick={() => navigate(following ? `${base}/fit/${following}` : `${base}/scope`)}>
-            {say(following ? FIT_WORDS[following] : 'Go to scope')}
+            {say(following ? FIT_WORDS[following] : tell('web.go-to-scope'))}
           </Button>
         </NextMoveBar>
       }
@@ -149,124 +134,16 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
             <Trouble problem={edit.problem} />
           )}
         </div>
-        <Drawing kind={kind} record={withStand(edit.record, context.standIn)} verdict={verdictOf(checks)} edit={edit} />
+        <FitDrawing
+          kind={kind}
+          record={withStand(edit.record, context.standIn)}
+          verdict={verdictOf(checks)}
+          edit={edit}
+        />
         {kind === 'placement' || kind === 'packaged' ? <StandHeight view={view} disabled={locked} /> : null}
         {kind === 'curb' ? <LiftList record={edit.record as Curb} edit={edit} disabled={locked} /> : null}
         <FitFields kind={kind} edit={edit} disabled={locked} />
       </div>
     </JobFrame>
-  );
-}
-
-/** Each drawing is coloured by the verdicts of the list beside it, so that the two never disagree. */
-function Drawing({
-  kind,
-  record,
-  verdict,
-  edit,
-}: {
-  kind: FitKind;
-  record: FitRecord;
-  verdict: VerdictOf;
-  edit: FitEdit;
-}) {
-  switch (kind) {
-    case 'placement':
-      return (
-        <PlacementDrawing
-          record={record as Placement}
-          verdict={verdict}
-          onMove={(xIn, yIn) => edit.putAll({ xIn, yIn })}
-          onObstacle={(i, to) =>
-            edit.putAll(Object.fromEntries(Object.entries(to).map(([k, v]) => [`obstacles.${i}.${k}`, v])))
-          }
-        />
-      );
-    case 'route':
-      return <RouteDrawing record={record as Route} verdict={verdict} />;
-    case 'stack':
-      return (
-        <StackDrawing record={record as Stack} verdict={verdict} onRaise={(raiseIn) => edit.put('raiseIn', raiseIn)} />
-      );
-    case 'packaged':
-      return <PackagedDrawing record={record as Packaged} verdict={verdict} />;
-    case 'curb':
-      return (
-        <CurbDrawing
-          record={record as Curb}
-          verdict={verdict}
-          onMove={(by, from) =>
-            edit.putAll(
-              Object.fromEntries(
-                (['unitBase', 'unitSupply', 'unitReturn'] as const).flatMap((r) => [
-                  [`${r}.x0`, from[r].x0 + by.x],
-                  [`${r}.x1`, from[r].x1 + by.x],
-                  [`${r}.y0`, from[r].y0 + by.y],
-                  [`${r}.y1`, from[r].y1 + by.y],
-                ]),
-              ),
-            )
-          }
-        />
-      );
-    case 'air':
-      return <AirDrawing record={record as AirSheet} />;
-    case 'drain':
-      return <DrainDrawing record={record as DrainSheet} verdict={verdict} />;
-    case 'selection':
-      return <SelectionDrawing record={record as Selection} />;
-  }
-}
-
-/** The stand is chosen once, in the scope; here it is changed where its effect is seen. */
-function StandHeight({ view, disabled }: { view: JobView; disabled: boolean }) {
-  const { scope } = view.sheet;
-  const { problem, act } = useAct();
-  const choose = useChoose(view, act);
-  return (
-    <div className="mt-2 grid max-w-[420px] grid-cols-[150px_1fr] items-end gap-3">
-      <NumberCell
-        label={say(tell('web.stand-height'))}
-        unit="in"
-        value={scope.choice.standIn}
-        disabled={disabled}
-        onCommit={(v) => {
-          if (v === null || v < 0 || v > 120) return say(tell('web.outside-what-can-be-built-allowed'));
-          choose({ standIn: v });
-          return undefined;
-        }}
-      />
-      <p className="pb-3 text-[13px] text-ink2">{say(tell('web.from-scope-it-lifts-openings-drain'))}</p>
-      <Trouble problem={problem} />
-    </div>
-  );
-}
-
-/** What is looked at before the crane is called. */
-function LiftList({ record, edit, disabled }: { record: Curb; edit: FitEdit; disabled: boolean }) {
-  return (
-    <fieldset className="mt-3">
-      <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
-        {say(tell('web.before-lift'))}
-      </legend>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.rigging-crane-and-roof-edge-are'))}</p>
-      {LIFT_CHECK_IDS.map((id) => (
-        <label key={id} className="touch flex cursor-pointer items-center gap-2.5 border-b border-rule2">
-          <input
-            type="checkbox"
-            className="peer sr-only"
-            disabled={disabled}
-            checked={record.lift.includes(id)}
-            onChange={(e) =>
-              edit.put('lift', e.target.checked ? [...record.lift, id] : record.lift.filter((x) => x !== id))
-            }
-          />
-          <span className="grid size-[26px] shrink-0 place-items-center border-[1.5px] border-ink bg-sheet peer-focus-visible:outline-3 peer-focus-visible:outline-copper">
-            {record.lift.includes(id) ? <span className="size-[14px] bg-copper" /> : null}
-          </span>
-          {say(LIFT_CHECKS[id])}
-        </label>
-      ))}
-    </fieldset>
   );
 }

@@ -4,7 +4,6 @@ import { join } from '@/core/phases/join/phase';
 import { joinView, volumeOf } from '@/core/phases/join/view';
 import { value } from '@/core/words/said';
 import { LineElevation } from '@/web/bench/line/LineElevation';
-import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
@@ -13,6 +12,7 @@ import { tell } from '@/web/words/tell';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { useEntries } from '../circuit/use-entries';
 import type { EquippedView } from '../job-context';
+import { JointLog } from './JointLog';
 
 export default function JoinPage(view: EquippedView) {
   const { sheet } = view;
@@ -102,45 +102,5 @@ export default function JoinPage(view: EquippedView) {
         <p className="max-w-[60ch] py-3 text-[16px]">{say(tell('web.write-line-set-down-from-outdoor'))}</p>
       )}
     </CircuitFrame>
-  );
-}
-
-/** The joints in the order they were made, with what is wrong with each. */
-function JointLog({ view }: { view: EquippedView }) {
-  const { joints } = joinView(view.sheet);
-  return (
-    <section aria-label={say(tell('web.joint-log'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.joint-log'))}</h2>
-      <ol className="mt-1">
-        {joints.map(({ joint, checks }, i) => {
-          const b = joint.body;
-          const how =
-            b.method === 'braze'
-              ? `${say(value(b.alloy ?? 'none'))}, ${b.nitrogenScfh ? say(tell('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh })) : say(tell('web.no-nitrogen'))}, ${b.heatShield ? say(tell('web.heat-kept-off')) : say(tell('web.no-heat-shield'))}`
-              : b.method === 'flare'
-                ? `${b.torqueFtLb ?? '?'} ft·lb`
-                : say(value('press'));
-          return (
-            <li
-              key={joint.id}
-              data-testid="joint-row"
-              className="grid grid-cols-[26px_22px_1fr] border-b border-rule2 py-1.5 leading-snug"
-            >
-              <b className="font-[680]">{i + 1}</b>
-              <Mark kind={checks.length ? worstOf(checks) : 'good'} />
-              <span>
-                <b className="font-[620]">{b.place}</b>{' '}
-                {say(tell('web.line-2', { method: value(b.method), line: value(b.line) }))}
-                <span className="block text-[13px] text-ink2">
-                  {how}
-                  {b.orificeStamp ? say(tell('web.orifice', { orificeStamp: b.orificeStamp })) : ''}
-                  {b.newRing ? say(tell('web.new-o-ring')) : ''} · {joint.by}
-                </span>
-              </span>
-            </li>
-          );
-        })}
-      </ol>
-    </section>
   );
 }

@@ -6,18 +6,16 @@ import { pressureView } from '@/core/phases/pressure-test/view';
 import { value } from '@/core/words/said';
 import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { holdPoints } from '@/web/bench/hold/hold-layout';
-import { Button } from '@/web/kit/Button';
-import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
-import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { liveStream } from '../circuit/live-stream';
-import { useEntries } from '../circuit/use-entries';
 import type { EquippedView } from '../job-context';
+import { JointList } from './JointList';
+import { TypedHold } from './TypedHold';
 
 export default function PressurePage(view: EquippedView) {
   const { sheet, feed } = view;
@@ -132,111 +130,6 @@ export default function PressurePage(view: EquippedView) {
         <BeforeWork title={say(tell('web.before-nitrogen-is-opened'))} items={BEFORE} />
       )}
     </CircuitFrame>
-  );
-}
-
-/** A hold that was read by hand: its two readings, and what lies between them. */
-function TypedHold({ test }: { test: ReturnType<typeof pressureView> }) {
-  const { start, end, minutes, clock, verdict } = test.hold!;
-  return (
-    <table className="max-w-[620px]">
-      <tbody>
-        <Row
-          label={say(tell('web.started'))}
-          value={`${start.body.psig.toFixed(1)} psig`}
-          note={say(tell('web.pipe-f', { pipeF: start.body.pipeF.toFixed(1) }))}
-        />
-        {end ? (
-          <Row
-            label={say(tell('web.ended'))}
-            value={`${end.body.psig.toFixed(1)} psig`}
-            note={say(tell('web.pipe-f', { pipeF: end.body.pipeF.toFixed(1) }))}
-          />
-        ) : null}
-        {verdict ? (
-          <>
-            <Row
-              label={say(tell('web.temperature-explains'))}
-              value={`${verdict.expectedPsig.toFixed(1)} psig`}
-              note={say(tell('web.real-gas'))}
-            />
-            <Row
-              label={say(tell('web.difference'))}
-              value={`${verdict.deltaPsi >= 0 ? '+' : '−'}${Math.abs(verdict.deltaPsi).toFixed(1)} psi`}
-              note={say(
-                tell('web.psi-by-gauge-and-thermometer', { uncertaintyPsi: verdict.uncertaintyPsi.toFixed(1) }),
-              )}
-            />
-            <Row
-              label={say(tell('web.held'))}
-              value={`${minutes?.toFixed(0)} min`}
-              note={clock === 'clock' ? say(tell('web.by-clocks-of-two-readings')) : ''}
-            />
-          </>
-        ) : null}
-      </tbody>
-    </table>
-  );
-}
-
-function Row({ label, value, note }: { label: string; value: string; note: string }) {
-  return (
-    <tr className="border-b border-rule2">
-      <td className="py-1.5 pr-4">{label}</td>
-      <td className="py-1.5 pr-4 text-right text-[20px] font-[660]">{value}</td>
-      <td className="py-1.5 text-[13.5px] text-ink2">{note}</td>
-    </tr>
-  );
-}
-
-/** Every logged joint with its bubble result: two taps each, in the order they were made. */
-function JointList({ view }: { view: EquippedView }) {
-  const write = useEntries(view);
-  const { busy, act } = useAct();
-  const test = pressureView(view.sheet);
-  const signed = view.sheet.signOffs.some((s) => s.phase === 'pressure-test');
-  /** A lead let the hold pass: the joints are looked at without it. */
-  const passed = view.sheet.overrides.some((o) => o.phase === 'pressure-test' && o.gate === 'pressure-held');
-  if (test.joints.length === 0) return null;
-  return (
-    <section aria-label={say(tell('web.bubble-check'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.bubble-check-joint-by-joint'))}</h2>
-      <ul className="mt-1">
-        {test.joints.map(({ joint, result }) => (
-          <li
-            key={joint.id}
-            id={`joint-${joint.id}`}
-            data-testid="bubble-row"
-            className="flex flex-wrap items-center gap-x-3 border-b border-rule2 py-1"
-          >
-            <Mark kind={result === 'bubbles' ? 'look-again' : result ? 'good' : 'to-come'} />
-            <span className="mr-auto">
-              {joint.body.place}{' '}
-              <small className="text-ink2">
-                {say(tell('web.line-2', { method: value(joint.body.method), line: value(joint.body.line) }))}
-              </small>
-            </span>
-            {signed ? (
-              <span>{result ?? say(tell('web.not-bubbled'))}</span>
-            ) : (
-              <span className="flex gap-1">
-                {(['no bubbles', 'bubbles'] as const).map((r) => (
-                  <Button
-                    key={r}
-                    tone={result === r ? 'plain' : 'quiet'}
-                    disabled={busy || !(test.hold || passed)}
-                    aria-pressed={result === r}
-                    onClick={() => void act(() => write('bubble', { jointId: joint.id, result: r }))}
-                  >
-                    {r === 'bubbles' ? say(tell('web.bubbles')) : say(tell('web.none'))}
-                  </Button>
-                ))}
-              </span>
-            )}
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }
 

@@ -26,7 +26,7 @@ import { Working } from './Working';
 
 /** The start-up: what it reads, what is right, and what to do next. */
 export default function StartUpPage(view: EquippedView) {
-  const { sheet, me, run, feed } = view;
+  const { sheet, run, feed } = view;
   const typed = useTyped(sheet.job.id);
   const start = useStartUp(view, typed);
   const { judgement, verdicts, streaming, staleForS } = start;

@@ -1,0 +1,57 @@
+import { useNavigate } from 'react-router';
+import { Button } from '@/web/kit/Button';
+import type { JobView } from '@/web/phases/job-context';
+import { JobFrame } from '@/web/shell/JobFrame';
+import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+/** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
+export function FurnaceEquipment({ sheet }: JobView) {
+  const navigate = useNavigate();
+  const unit = sheet.scope.indoor ?? sheet.scope.outdoor;
+  return (
+    <JobFrame
+      sheet={sheet}
+      active="equipment"
+      next={
+        <NextMoveBar
+          kind={unit ? 'good' : 'now'}
+          say={unit ? say(tell('web.furnace-comes-from-scope')) : say(tell('web.choose-furnace-in-scope'))}
+          because={say(tell('web.furnace-alone-has-no-refrigerant-no'))}
+        >
+          <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
+            {say(tell('web.go-to-scope'))}
+          </Button>
+        </NextMoveBar>
+      }
+    >
+      <div className="px-4 py-3.5 lg:px-7">
+        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
+        {unit ? (
+          <dl className="grid max-w-[520px] grid-cols-[150px_1fr] gap-y-1">
+            <dt className="text-ink2">{say(tell('web.furnace'))}</dt>
+            <dd className="font-[640]">
+              {unit.maker} {unit.model}
+            </dd>
+            <dt className="text-ink2">{say(tell('web.size'))}</dt>
+            <dd>
+              {say(
+                tell('web.in-lb', {
+                  widthIn: unit.widthIn,
+                  depthIn: unit.depthIn,
+                  heightIn: unit.heightIn,
+                  weightLb: unit.weightLb,
+                }),
+              )}
+            </dd>
+            <dt className="text-ink2">{say(tell('web.power'))}</dt>
+            <dd>{say(tell('web.v', { volts: unit.volts }))}</dd>
+          </dl>
+        ) : (
+          <p className="text-ink2">{say(tell('web.no-furnace-is-chosen-yet'))}</p>
+        )}
+      </div>
+    </JobFrame>
+  );
+}

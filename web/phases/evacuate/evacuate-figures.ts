@@ -1,0 +1,74 @@
+import { evacuationView } from '@/core/phases/evacuate/view';
+import { S_PER_MIN } from '@/core/phases/live/stream';
+import { entriesOf } from '@/core/phases/log/circuit-log';
+import { value } from '@/core/words/said';
+import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
+import type { StripTest } from '@/web/bench/vacuum/VacuumStrip';
+import type { EquippedView } from '@/web/phases/job-context';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import type { VacuumAnswer } from '@/web/workers/vacuum-analysis';
+
+/** A fall slower than this a minute is told as standing still. */
+export const STILL_PER_MIN = 0.01;
+
+/** A hand-typed reading is drawn this far from the one before when nothing streams, by its own clock. */
+export const MS_PER_MIN = 60_000;
+
+export const WORDS: Record<string, string> = {
+  pump: 'pump',
+  sweep: say(tell('web.n-sweep')),
+  break: 'broken',
+  oil: 'oil',
+};
+
+export function figureNote(answer: VacuumAnswer | undefined, stage: string, running: boolean): string | undefined {
+  if (!running) return say(tell('web.not-streaming'));
+  const p = answer?.progress;
+  if (stage === 'standing' && answer?.standing)
+    return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : say(tell('web.too-early-to-say'))}`;
+  if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
+    return p.fallPerMin < STILL_PER_MIN
+      ? say(tell('web.stands-still'))
+      : say(tell('web.falls-minute', { x: (100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0) }));
+  return undefined;
+}
+
+export function testsOf(
+  { sheet }: EquippedView,
+  answer: VacuumAnswer | undefined,
+  isolatedS: number | null,
+  runId: string | undefined,
+): StripTest[] {
+  const words = {
+    tight: say(value('tight')),
+    leak: say(value('leak')),
+    moisture: say(value('moisture')),
+    inconclusive: say(tell('web.nothing-certain')),
+  } as const;
+  const verdicts = { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' } as const;
+  const view = evacuationView(sheet);
+  const done = entriesOf(sheet.circuitLog, 'standing')
+    .filter((e) => e.body.runId !== null && e.body.runId === runId && e.body.fromS !== null)
+    .map((e): StripTest => {
+      const fromMin = (e.body.fromS ?? 0) / S_PER_MIN;
+      const kind = view.standing?.entry.id === e.id ? view.standing.result.classification : 'inconclusive';
+      return { fromMin, toMin: (e.body.toS ?? 0) / S_PER_MIN, fit: [], verdict: verdicts[kind], word: words[kind] };
+    });
+  if (isolatedS === null) return done;
+  const fromMin = isolatedS / S_PER_MIN;
+  const fit = answer?.standing?.fit ?? [];
+  return [
+    ...done,
+    { fromMin, toMin: fit.at(-1)?.[0] ?? fromMin, fit, verdict: 'not-proven', word: say(value('standing')) },
+  ];
+}
+
+/** Readings typed one by one stand on the clock of their entries. */
+export function typedPoints({ sheet }: EquippedView): StripPoint[] {
+  const standing = entriesOf(sheet.circuitLog, 'standing').at(-1);
+  if (standing && standing.source === 'typed') return standing.body.samples;
+  const list = entriesOf(sheet.circuitLog, 'microns');
+  const start = list[0] ? Date.parse(list[0].at) : 0;
+  return list.map((e): StripPoint => [(Date.parse(e.at) - start) / MS_PER_MIN, e.body.microns]);
+}
