@@ -59,7 +59,7 @@ test('the trend draws, the keys work, the formulas are listed', async ({ page })
 });
 
 test('figures: first paint, size of the first load, age of a live reading', async ({ browser }) => {
-  const context = await browser.newContext();
+  const context = await browser.newContext({ serviceWorkers: 'block' });
   const page = await context.newPage();
   const scripts: Promise<number>[] = [];
   page.on('response', (response) => {

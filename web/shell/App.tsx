@@ -8,11 +8,12 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { PageBoundary } from './PageBoundary';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
-import { WaitsLine } from './WaitsLine';
 
 /** A page is made when its words are there: some of them are said as its modules load. */
 const page = <T extends ComponentType>(load: () => Promise<{ default: T }>) => lazy(() => coreWords().then(load));
 
+// It names what waits by the words of the trade, which the sign-in page does without.
+const WaitsLine = lazy(() => coreWords().then(() => import('./WaitsLine')));
 const JobsPage = page(() => import('@/web/jobs/JobsPage'));
 const NewJobPage = page(() => import('@/web/jobs/NewJobPage'));
 const JobPage = page(() => import('@/web/phases/JobPage'));
@@ -69,7 +70,9 @@ function SignedIn() {
   }
   return (
     <>
-      <WaitsLine me={me} />
+      <Suspense fallback={null}>
+        <WaitsLine me={me} />
+      </Suspense>
       <PageBoundary of={pathname}>
         <Outlet />
       </PageBoundary>

@@ -15,7 +15,7 @@ const SLOW_MS = 4_000;
 const LINE_PX = 30;
 
 /** One line over every page while the server does not answer, something waits to be sent, or was not accepted. */
-export function WaitsLine({ me }: { me: Me }) {
+export default function WaitsLine({ me }: { me: Me }) {
   const { lost, asOf } = useConnection();
   const { waiting, box } = useOutbox(me.id);
   const [open, setOpen] = useState(false);
