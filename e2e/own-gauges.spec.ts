@@ -114,7 +114,7 @@ test('a scale and probes of one’s own: weighed in between two taps, started, a
   await page.getByLabel('Vacuum at the end, pump valved off').fill('310');
   await page.getByLabel('Held for').fill('12');
   await page.getByRole('button', { name: 'Record the test' }).click();
-  await expect(page.getByText('Say why recovery to evacuation is not here.')).toBeVisible();
+  await expect(page.getByText('Missing. Allowed: 10 to 300 characters.')).toBeVisible();
   await page.getByLabel('Why nothing before it is on record').fill('Done on paper by the first crew.');
   await page.getByRole('button', { name: 'Record the test' }).click();
   await crew.say(/Weigh in \d/);

@@ -1,33 +1,43 @@
 import { useEffect, useRef } from 'react';
 
-let made = 0;
+/** What lies over the page now, the newest last. */
+const open: { close: () => void }[] = [];
+/** The browser's newest entry is one of ours: Back from it closes what lies over the page, or goes on where nothing does. */
+let ours = false;
+let listening = false;
+
 const stateOf = (): Record<string, unknown> => (window.history.state as Record<string, unknown> | null) ?? {};
 
-/**
- * Back closes what lies over the page before it leaves the page: an entry of the browser's history stands for it while it is
- * open. Closed by itself it takes the entry away again, unless the page has gone on in the meantime.
- */
-export function useBackCloses(open: boolean, close: () => void): void {
+/** One entry of the history stands for all that lies over the page; an old one is used again. */
+function mark(): void {
+  if (stateOf().over !== true) window.history.pushState({ ...stateOf(), over: true }, '');
+  ours = true;
+}
+
+function back(): void {
+  const was = ours;
+  ours = stateOf().over === true;
+  const top = open.at(-1);
+  // Closed in the meantime by itself: its entry is passed by, so that one Back is one step.
+  if (!top) return was && !ours ? window.history.back() : undefined;
+  top.close();
+  // It may ask before it closes, or lie over another: then the next Back is theirs again.
+  setTimeout(() => open.length > 0 && mark(), 0);
+}
+
+/** Back closes what lies over the page before it leaves the page. */
+export function useBackCloses(shown: boolean, close: () => void): void {
   const closing = useRef(close);
   closing.current = close;
   useEffect(() => {
-    if (!open) return;
-    made += 1;
-    const mine = made;
-    const push = (): void => window.history.pushState({ ...stateOf(), over: mine }, '');
-    push();
-    let here = true;
-    const back = (): void => {
-      if (stateOf().over === mine) return;
-      closing.current();
-      // It may ask before it closes: then the next Back is its own again.
-      setTimeout(() => here && push(), 0);
-    };
-    window.addEventListener('popstate', back);
+    if (!shown) return;
+    if (!listening) window.addEventListener('popstate', back);
+    listening = true;
+    const me = { close: () => closing.current() };
+    open.push(me);
+    mark();
     return () => {
-      here = false;
-      window.removeEventListener('popstate', back);
-      if (stateOf().over === mine) window.history.back();
+      open.splice(open.indexOf(me), 1);
     };
-  }, [open]);
+  }, [shown]);
 }

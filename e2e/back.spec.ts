@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test';
+import { sampleSheet } from '../core/job/testing/sample-sheet';
+import { equippedJob, Fitter } from './crew';
+
+test.use({ viewport: { width: 390, height: 844 } });
+
+test('Back on a phone: the sheet first, then the page; a changed sheet asks, keeps its draft, and gives it back', async ({
+  page,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Perrin Loft', sampleSheet().circuit.plate);
+  await page.goto(`/jobs/${id}/recover`);
+  await expect(crew.next).toBeVisible();
+  const form = crew.form('old-charge');
+  const length = form.getByLabel('Line length found', { exact: true });
+  const asks = page.getByTestId('unsaved');
+
+  await test.step('an untouched sheet closes at once, and the page stays', async () => {
+    await crew.press('Old charge');
+    await expect(form).toBeVisible();
+    await page.goBack();
+    await expect(form).toBeHidden();
+    await expect(page).toHaveURL(/recover$/);
+  });
+  await test.step('a changed one asks; going on keeps it open', async () => {
+    await crew.press('Old charge');
+    await length.fill('31');
+    await page.goBack();
+    await expect(asks).toBeVisible();
+    await page.getByRole('button', { name: 'Go on typing' }).click();
+    await expect(length).toHaveValue('31');
+    await page.goBack();
+    await page.getByRole('button', { name: 'Keep as a draft' }).click();
+    await expect(form).toBeHidden();
+  });
+  await test.step('the draft is there in another window of this person too, and is dropped when it is discarded', async () => {
+    const other = await page.context().newPage();
+    await other.goto(`/jobs/${id}/recover`);
+    await other.getByTestId('next-move').getByRole('button', { name: 'Old charge' }).click();
+    await expect(other.getByLabel('Line length found', { exact: true })).toHaveValue('31');
+    await other.close();
+    await crew.press('Old charge');
+    await expect(page.getByText('As you left it.')).toBeVisible();
+    await length.fill('32');
+    await page.keyboard.press('Escape');
+    await asks.getByRole('button', { name: 'Discard' }).click();
+    await crew.press('Old charge');
+    await expect(length).toHaveValue('');
+    await crew.closeSheet();
+  });
+  await test.step('after sheets that closed by themselves one Back leaves the page', async () => {
+    await page.goto('/cylinders');
+    await page.getByRole('button', { name: 'Add a cylinder' }).click();
+    await crew.closeSheet();
+    await page.goBack();
+    await expect(page).toHaveURL(/recover$/);
+  });
+});
