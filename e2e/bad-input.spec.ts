@@ -97,8 +97,8 @@ test('equipment: every problem at its field; two people at once see both values'
   await two.getByLabel('Line length, one way').fill('61');
   await jory.press('Save the equipment');
   await expect(two.getByText('Someone changed this after you read it.')).toBeVisible();
-  await expect(two.getByRole('row', { name: /factoryChargeOz/ })).toContainText('186');
-  await expect(two.getByRole('row', { name: /factoryChargeOz/ })).toContainText('188');
+  await expect(two.getByRole('row', { name: /Factory charge/ })).toContainText('186');
+  await expect(two.getByRole('row', { name: /Factory charge/ })).toContainText('188');
   await two.getByRole('button', { name: 'Take the stored one' }).click();
   await expect(two.getByLabel('Factory charge')).toHaveValue('188');
 });

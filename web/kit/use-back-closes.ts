@@ -19,7 +19,10 @@ function back(): void {
   ours = stateOf().over === true;
   const top = open.at(-1);
   // Closed in the meantime by itself: its entry is passed by, so that one Back is one step.
-  if (!top) return was && !ours ? window.history.back() : undefined;
+  if (!top) {
+    if (was && !ours) window.history.back();
+    return;
+  }
   top.close();
   // It may ask before it closes, or lie over another: then the next Back is theirs again.
   setTimeout(() => open.length > 0 && mark(), 0);

@@ -4,6 +4,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
+import { AsLeft } from '@/web/kit/use-draft';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { answersOf, askedFor } from './boxes';
@@ -42,14 +43,7 @@ export function FieldSheet({ title, form, known, draft, testId, children, below,
   return (
     <Sheet open onClose={onClose} title={title} unsaved={f.changed && !busy} onDiscard={f.empty}>
       <form className="mt-3 grid gap-3" data-testid={testId} onSubmit={submit} noValidate>
-        {f.left ? (
-          <p className="flex items-center gap-2 text-[13.5px] text-ink2">
-            {say(tell('web.as-you-left-it'))}
-            <Button tone="quiet" onClick={f.empty}>
-              {say(tell('web.empty-it'))}
-            </Button>
-          </p>
-        ) : null}
+        <AsLeft left={f.left} onEmpty={f.empty} />
         {children}
         {askedFor(form.fields, f.boxes).map(([name, field]) => (
           <FieldOf

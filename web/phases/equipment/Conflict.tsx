@@ -3,6 +3,7 @@ import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { type PlateText, textOf } from './plate-form';
+import { PLATE_LABELS } from './plate-labels';
 import type { Stored } from './stored-plate';
 
 /** Two people changed the same equipment: both values side by side, and a choice. */
@@ -34,7 +35,7 @@ export function Conflict({
           <tbody>
             {differ.map((k) => (
               <tr key={k}>
-                <td className="pr-6">{k}</td>
+                <td className="pr-6">{say(PLATE_LABELS[k])}</td>
                 <td className="pr-6 font-[640]">{mine[k] || '–'}</td>
                 <td className="font-[640]">{theirs[k] || '–'}</td>
               </tr>

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
+import type { Plate } from '@/core/equipment/plate';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
+import { AsLeft, useDraft } from '@/web/kit/use-draft';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
@@ -21,12 +23,15 @@ export default function EquipmentPage(view: JobView) {
   return hasCircuit(view.sheet) ? <PlatePage {...view} /> : <FurnaceEquipment {...view} />;
 }
 
+const asStored = (plate: Plate | null): PlateText => (plate ? textOf(plate) : EMPTY_PLATE);
+
 function PlatePage(view: JobView) {
   const { sheet } = view;
   const { circuit } = sheet;
-  const form = useForm<PlateText>({ defaultValues: circuit.plate ? textOf(circuit.plate) : EMPTY_PLATE });
+  const form = useForm<PlateText>({ defaultValues: asStored(circuit.plate) });
+  const draft = useDraft(form, `${view.me.id}-${sheet.job.id}-plate`, circuit.version);
   // The version that was read when the form was filled: a stale write must be noticed, not hidden by a refresh.
-  const [version, setVersion] = useState(circuit.version);
+  const [version, setVersion] = useState(draft.version);
   const [stored, setStored] = useState<Stored>();
   const { busy, problem, act, clear } = useAct();
   const navigate = useNavigate();
@@ -44,7 +49,9 @@ function PlatePage(view: JobView) {
         throw error;
       }
     });
-    if (done) navigate('../charge', { relative: 'path' });
+    if (!done) return;
+    draft.drop();
+    navigate('../charge', { relative: 'path' });
   }
 
   return (
@@ -73,6 +80,14 @@ function PlatePage(view: JobView) {
     >
       <form className="px-4 py-3.5 lg:px-7" onSubmit={form.handleSubmit((text) => save(text, version))}>
         <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
+        <AsLeft
+          left={draft.left}
+          onEmpty={() => {
+            draft.empty();
+            form.reset(asStored(circuit.plate));
+            setVersion(circuit.version);
+          }}
+        />
         {stored ? (
           <Conflict
             stored={stored}
@@ -86,6 +101,7 @@ function PlatePage(view: JobView) {
               clear();
               setVersion(stored.version);
               form.reset(textOf(stored.plate));
+              draft.drop();
               setStored(undefined);
             }}
           />

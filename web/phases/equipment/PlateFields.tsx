@@ -9,6 +9,7 @@ import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { type PlateText, plateOf } from './plate-form';
+import { PLATE_LABELS } from './plate-labels';
 
 const SIZES = [...ACR_INSIDE_IN.keys()].map((od) => ({ value: String(od), label: odText(od).replace(' in', '') }));
 const yesNo = [
@@ -22,12 +23,12 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   const { plate } = plateOf(values);
   const packaged = values.packaged === 'yes';
   const warnings = new Map((plate ? plateWarnings(plate) : []).map((w) => [w.field, w.say]));
-  const field = (name: keyof Plate, label: string, unit?: string, hint?: string) => {
+  const field = (name: keyof Plate, unit?: string, hint?: string) => {
     const error = form.formState.errors[name];
     const [message, allowed] = (error?.message ?? '').split('\n');
     return (
       <Field
-        label={label}
+        label={say(PLATE_LABELS[name])}
         unit={unit}
         hint={hint}
         inputMode={unit ? 'decimal' : 'text'}
@@ -38,14 +39,9 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
       />
     );
   };
-  const choice = (
-    name: keyof Plate,
-    label: string,
-    options: readonly { value: string; label: string }[],
-    stacked = false,
-  ) => (
+  const choice = (name: keyof Plate, options: readonly { value: string; label: string }[], stacked = false) => (
     <Choice
-      label={label}
+      label={say(PLATE_LABELS[name])}
       value={values[name]}
       options={options}
       stacked={stacked}
@@ -58,25 +54,24 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.outdoor-unit-from-its-plate'))}</legend>
         <div className={group}>
-          {field('maker', say(tell('web.maker')))}
-          {field('model', say(tell('web.model')))}
-          {field('serial', say(tell('web.serial')), undefined, say(tell('web.may-stay-empty')))}
-          {field('nominalTons', say(tell('web.nominal-size')), 'tons')}
-          {field('compressorRlaA', say(tell('web.compressor-rla')), 'A')}
-          {field('outdoorFanFlaA', say(tell('web.outdoor-fan-fla')), 'A')}
+          {field('maker')}
+          {field('model')}
+          {field('serial', undefined, say(tell('web.may-stay-empty')))}
+          {field('nominalTons', 'tons')}
+          {field('compressorRlaA', 'A')}
+          {field('outdoorFanFlaA', 'A')}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'plateVolts',
-            say(tell('web.plate-voltage')),
             ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
           )}
-          {choice('packaged', say(tell('web.built-as')), [
+          {choice('packaged', [
             { value: 'no', label: say(tell('web.split')) },
             { value: 'yes', label: say(tell('web.packaged-sealed')) },
           ])}
-          {choice('heatPump', say(tell('web.heat-pump')), yesNo)}
-          {choice('inverter', say(tell('web.inverter-2')), yesNo)}
+          {choice('heatPump', yesNo)}
+          {choice('inverter', yesNo)}
         </div>
       </fieldset>
       <fieldset>
@@ -84,10 +79,9 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'refrigerant',
-            say(tell('web.refrigerant')),
             REFRIGERANTS.map((r) => ({ value: r, label: r })),
           )}
-          {choice('metering', say(tell('web.metering-device')), [
+          {choice('metering', [
             { value: 'txv', label: 'TXV' },
             { value: 'eev', label: 'EEV' },
             { value: 'fixed-orifice', label: say(tell('web.fixed-orifice')) },
@@ -95,13 +89,12 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         </div>
         <div className={group}>
           {form.watch('metering') === 'fixed-orifice'
-            ? field('orificeStamp', say(tell('web.orifice-listed')), undefined, say(tell('web.may-stay-empty')))
+            ? field('orificeStamp', undefined, say(tell('web.may-stay-empty')))
             : null}
-          {field('factoryChargeOz', say(tell('web.factory-charge')), 'oz', say(tell('web.16-oz-to-pound')))}
-          {packaged ? null : field('includedLineFt', say(tell('web.line-length-it-includes')), 'ft')}
+          {field('factoryChargeOz', 'oz', say(tell('web.16-oz-to-pound')))}
+          {packaged ? null : field('includedLineFt', 'ft')}
           {field(
             'targetSubcoolingF',
-            say(tell('web.target-subcooling')),
             '°F',
             values.metering === 'fixed-orifice'
               ? say(tell('web.not-used-for-fixed-orifice'))
@@ -109,7 +102,7 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           )}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('targetSource', say(tell('web.target-comes-from')), [
+          {choice('targetSource', [
             { value: 'plate', label: say(tell('web.plate-2')) },
             { value: 'maker', label: say(tell('web.makers-table')) },
             { value: 'technician', label: say(tell('web.my-own-choice')) },
@@ -121,7 +114,6 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           <div className="mt-3">
             {choice(
               'unitState',
-              say(tell('web.what-is-in-unit-before-weighing')),
               UNIT_STATES.map((s) => ({ value: s, label: say(UNIT_STATE_WORDS[s]) })),
               true,
             )}
@@ -137,8 +129,8 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.line-set-and-additions'))}</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
-          {choice('liquidLineOdIn', say(tell('web.liquid-line-od-in')), SIZES.slice(0, 5))}
-          {choice('vaporLineOdIn', say(tell('web.vapor-line-od-in')), SIZES.slice(2))}
+          {choice('liquidLineOdIn', SIZES.slice(0, 5))}
+          {choice('vaporLineOdIn', SIZES.slice(2))}
         </div>
         {form.formState.errors.vaporLineOdIn ? (
           <p className="mb-2 text-[13px] font-[600] text-oxide">
@@ -146,15 +138,10 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           </p>
         ) : null}
         <div className={group}>
-          {field('lineLengthFt', say(tell('web.line-length-one-way')), 'ft', say(tell('web.leave-empty-if-unknown')))}
-          {field(
-            'makerOzPerFt',
-            say(tell('web.makers-adder')),
-            'oz/ft',
-            say(tell('web.optional-it-wins-over-computed-one')),
-          )}
-          {field('drierOz', say(tell('web.drier-adder')), 'oz')}
-          {field('coilOz', say(tell('web.indoor-coil-adder')), 'oz')}
+          {field('lineLengthFt', 'ft', say(tell('web.leave-empty-if-unknown')))}
+          {field('makerOzPerFt', 'oz/ft', say(tell('web.optional-it-wins-over-computed-one')))}
+          {field('drierOz', 'oz')}
+          {field('coilOz', 'oz')}
         </div>
       </fieldset>
     );
