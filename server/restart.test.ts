@@ -2,6 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort } from '../scripts/database.mjs';
+import { loadDemo } from '../scripts/demo.mjs';
 import { type Database, openDatabase } from './db/pool';
 import type { FeedState } from './features/instruments/feed-protocol';
 import { Client, freshSchema, until } from './testing/harness';
@@ -21,18 +22,20 @@ afterAll(async () => {
   await schema.drop();
 });
 
-/** The built server in a process of its own, with the demo, on a free port. */
+/** The built server in a process of its own, with the demo loaded before it the first time, on a free port. */
 async function boot(): Promise<string> {
   const port = await freePort();
+  const env = {
+    ...process.env,
+    DATABASE_URL: '',
+    MB_DATABASE_URL: schema.uri,
+    PORT: String(port),
+    MB_SESSION_SECRET: 'restart',
+    HOST: '127.0.0.1',
+  };
+  const justPlayed = loadDemo(env);
   child = spawn(process.execPath, ['dist/server/main.js'], {
-    env: {
-      ...process.env,
-      DATABASE_URL: '',
-      MB_DATABASE_URL: schema.uri,
-      PORT: String(port),
-      MB_SESSION_SECRET: 'restart',
-      HOST: '127.0.0.1',
-    },
+    env: { ...env, MB_JUST_PLAYED: justPlayed ? '1' : '' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const origin = `http://127.0.0.1:${port}`;

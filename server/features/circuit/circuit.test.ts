@@ -124,6 +124,20 @@ describe('the circuit log', () => {
     expect(recoveryView(await lead.sheet(job.id)).old).toBeUndefined();
     expect((await lead.sheet(job.id)).circuitLog).toHaveLength(3);
   });
+  it('an override falls with the entry it rested on, and the gate can be overridden again', async () => {
+    const job = await newJob(lead);
+    const plan = await must(job.id, 'test-plan', PLAN);
+    const standing = async () => (await lead.sheet(job.id)).overrides.map((o) => o.gate);
+    expect((await override(job.id, 'pressure-test', 'join-signed')).status).toBe(201);
+    expect(await override(job.id, 'pressure-test', 'join-signed')).toMatchObject({ status: 409 });
+    await must(job.id, 'old-charge', OLD);
+    expect(await standing()).toEqual(['join-signed']);
+    const taken = { supersedesId: plan.circuitLog.at(-1)!.id };
+    expect((await write(lead, job.id, 'withdrawn', { reason: 'wrong unit' }, taken)).status).toBe(201);
+    expect(await standing()).toEqual([]);
+    expect((await override(job.id, 'pressure-test', 'join-signed')).status).toBe(201);
+    expect(await standing()).toEqual(['join-signed']);
+  });
   it('is append-only in the database', async () => {
     await expect(server.database.run("update circuit_entries set kind = 'x'")).rejects.toThrow(/append-only/);
     await expect(server.database.run('delete from cylinder_movements')).resolves.toBeDefined();

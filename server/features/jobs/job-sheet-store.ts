@@ -6,6 +6,7 @@ import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
+import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
@@ -87,6 +88,7 @@ export async function readJobSheet(
   // What the customer signed stays at the policy and prices of that day.
   const signedTerms = scope.signatures.findLast((s) => s.answer === 'yes' && s.terms !== null)?.terms;
   const furnace = records.find((r) => r.phase === FURNACE_RECORD);
+  const circuitLog = await circuitStore.read(db, owned);
   return {
     job: {
       id: head.id,
@@ -112,7 +114,7 @@ export async function readJobSheet(
     vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
     measurements: await readMeasurements(db, owned),
-    overrides: await readOverrides(db, owned),
+    overrides: standingOverrides(await readOverrides(db, owned), circuitLog),
     signOffs: await readSignOffs(db, owned),
     runs: await readRuns(db, owned),
     schools: {
@@ -128,7 +130,7 @@ export async function readJobSheet(
     scopeSchools: { ...scopeSchools(settings), ...(signedTerms ? { ...STANDARD_PRICES, ...signedTerms.schools } : {}) },
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
-    circuitLog: await circuitStore.read(db, owned),
+    circuitLog,
     cylinders: await cylindersStore.ofJob(db, key),
     certification,
   };
@@ -147,8 +149,11 @@ async function readMeasurements(db: Db, owned: Owned): Promise<SheetMeasurement[
 }
 
 async function readOverrides(db: Db, owned: Owned) {
-  const rows = await db.rows<Omit<Override, 'at'> & { id: string; ownerId: string; phase: Phase; at: Date }>(
-    `select o.id, o.owner_id as ownerId, o.phase, o.gate, o.reason, p.full_name as \`by\`, o.created_at as at from overrides o join people p on p.id = o.person_id
+  const rows = await db.rows<
+    Omit<Override, 'at'> & { id: string; ownerId: string; phase: Phase; afterEntryId: string | null; at: Date }
+  >(
+    `select o.id, o.owner_id as ownerId, o.phase, o.gate, o.reason, o.after_entry_id as afterEntryId, p.full_name as \`by\`, o.created_at as at
+     from overrides o join people p on p.id = o.person_id
      where o.company_id = :companyId and o.job_id = :jobId and o.owner_id in (:jobId, :circuitId) order by o.created_at`,
     owned,
   );

@@ -141,9 +141,14 @@ export async function override(
         field: 'gate',
         message: tell('server.can-never-be-overridden', { asks: gate.asks }),
       });
-    if (await phasesStore.findOverride(db, recordKey(person, sheet, phase.id), body.gate))
+    if (sheet.overrides.some((o) => o.phase === phase.id && o.gate === body.gate))
       throw new Problem('other-body', { field: 'gate', message: tell('server.this-gate-is-already-overridden') });
-    await phasesStore.addOverride(db, { ...body, ...recordKey(person, sheet, phase.id), personId: person.id });
+    await phasesStore.addOverride(db, {
+      ...body,
+      ...recordKey(person, sheet, phase.id),
+      afterEntryId: sheet.circuitLog.at(-1)?.id ?? null,
+      personId: person.id,
+    });
     await audit(db, person, jobId, 'gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });
   });
 }

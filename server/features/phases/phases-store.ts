@@ -61,26 +61,15 @@ export const phasesStore = {
       phase: string;
       gate: string;
       reason: string;
+      afterEntryId: string | null;
       personId: string;
     },
   ): Promise<void> {
     await db.run(
-      `insert into overrides (id, company_id, job_id, owner_id, phase, gate, reason, person_id, created_at)
-       values (:id, :companyId, :jobId, :ownerId, :phase, :gate, :reason, :personId, :now)`,
+      `insert into overrides (id, company_id, job_id, owner_id, phase, gate, reason, after_entry_id, person_id, created_at)
+       values (:id, :companyId, :jobId, :ownerId, :phase, :gate, :reason, :afterEntryId, :personId, :now)`,
       { ...values, now: now() },
     );
-  },
-
-  async findOverride(
-    db: Db,
-    { jobId, ownerId, phase }: Omit<RecordKey, 'companyId'>,
-    gate: string,
-  ): Promise<{ id: string; reason: string } | undefined> {
-    const [row] = await db.rows<{ id: string; reason: string }>(
-      'select id, reason from overrides where job_id = :jobId and owner_id = :ownerId and phase = :phase and gate = :gate',
-      { jobId, ownerId, phase, gate },
-    );
-    return row;
   },
 
   async signOff(db: Db, id: string): Promise<SignOffRow | undefined> {
