@@ -4,6 +4,7 @@ import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { tell } from '@/core/phases/words';
 import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
+import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
 import { gateWords, phaseById } from './registry';
 
@@ -105,18 +106,12 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
         ? tell('job.unit-serial', { maker: p.maker, model: p.model, serial: p.serial })
         : `${p.maker} ${p.model}`,
     ],
+    ...indoorFact(s),
     [
       tell('job.refrigerant'),
       tell('job.metering', { refrigerant: p.refrigerant, metering: METERING_WORDS[p.metering] }),
     ],
-    [
-      tell('job.line-set'),
-      tell('job.liquid-vapor-ft', {
-        liquidLineOdIn: q(p.liquidLineOdIn, 'od'),
-        vaporLineOdIn: q(p.vaporLineOdIn, 'od'),
-        lineLengthFt: p.lineLengthFt === null ? value('unknown') : q(p.lineLengthFt, 'ft'),
-      }),
-    ],
+    ...lineSetFact(s),
     [tell('job.mode'), value(s.job.mode)],
     [tell('job.lead'), s.job.lead],
     [
@@ -131,6 +126,29 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
               reason: s.vacuum.reason ? tell('job.nothing-of-circuit-on-record', { reason: s.vacuum.reason }) : '',
             })
           : tell('job.not-on-record')),
+    ],
+  ];
+}
+
+/** What was chosen for indoors; nothing where no choice was made. */
+function indoorFact({ before }: Snapshot): [Label, Cell][] {
+  const unit = before?.indoor;
+  if (unit) return [[tell('job.indoor-unit'), `${unit.maker} ${unit.model}`]];
+  return before?.choice.keepCoil ? [[tell('job.indoor-unit'), tell('job.coil-is-kept')]] : [];
+}
+
+/** The line set that was charged for; a packaged unit has none. */
+function lineSetFact(s: Snapshot): [Label, Cell][] {
+  const p = chargePlate(s.circuit.plate, s.circuitRecord?.log ?? []);
+  if (p.packaged) return [];
+  return [
+    [
+      tell('job.line-set'),
+      tell('job.liquid-vapor-ft', {
+        liquidLineOdIn: q(p.liquidLineOdIn, 'od'),
+        vaporLineOdIn: q(p.vaporLineOdIn, 'od'),
+        lineLengthFt: p.lineLengthFt === null ? value('unknown') : q(p.lineLengthFt, 'ft'),
+      }),
     ],
   ];
 }

@@ -5,9 +5,11 @@ import { movementsOf, standing } from '@/core/job/movements';
 import type { Phase } from '@/core/job/phases';
 import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
+import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { airflowOf, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { shown, withUnit } from '@/core/units/format';
 import { cells, english, told } from '@/core/words/testing/english';
+import { LINE_RUN } from '@/demo/sample-entries';
 import { buildReport } from './report';
 import { snapshotOf } from './snapshot';
 import { sheetGates, standingOf } from './standing';
@@ -214,6 +216,19 @@ describe('snapshot and report', () => {
     ]);
     expect(cells(table(r, 'Charge')!.rows.at(-1))).toMatchObject(['Total in the system', '143.7 oz', '8 lb 15.7 oz']);
     expect(table(r, 'Overrides')).toBeUndefined();
+  });
+  it('tells the line set that was charged for, and none of a packaged unit', () => {
+    const fact = (sheet: ReturnType<typeof proven>) =>
+      cells(report(sheet).facts.find(([label]) => english(label) === 'Line set') ?? [])[1];
+    const plate = { ...sampleSheet().circuit.plate, lineLengthFt: 41 };
+    const sheet = { ...proven(), circuit: { ...proven().circuit, plate } };
+    const run = (setType: 'field-charged' | 'pre-charged') =>
+      new LogBuilder().add('line-run', { ...LINE_RUN, setType }).log;
+    expect(fact(sheet)).toContain('41 ft');
+    // 6 + 12 + 30 ft as drawn.
+    expect(fact({ ...sheet, circuitLog: run('field-charged') })).toContain('48 ft');
+    expect(fact({ ...sheet, circuitLog: run('pre-charged') })).toContain(`${plate.includedLineFt} ft`);
+    expect(fact({ ...sheet, circuit: { ...sheet.circuit, plate: { ...plate, packaged: true } } })).toBeUndefined();
   });
   it('marks simulated values and a run that was not in real time', () => {
     const sheet = proven();

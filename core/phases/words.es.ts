@@ -20,6 +20,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.charge-signed': 'Carga firmada',
   'job.co-air-free': 'CO, libre de aire',
   'job.co-in-room': 'CO en el cuarto',
+  'job.coil-is-kept': 'el serpentín se queda',
   'job.commissioning-report': 'Informe de puesta en marcha',
   'job.confirmed': 'Confirmado {what}: {by}, {at}.',
   'job.contains-readings-not-record-of-real':
@@ -44,6 +45,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.held': 'En espera: {asks}.',
   'job.in-w-c-by-plate': '{plateManifoldInWc} in. w.c. según la placa',
   'job.indoor-coil-clean': 'serpentín interior limpio',
+  'job.indoor-unit': 'Unidad de adentro',
   'job.inlet-gas-pressure': 'Presión de gas de entrada',
   'job.inletinwc': '{inletInWc}',
   'job.job': 'Trabajo',

@@ -8,7 +8,7 @@ import { movementsOf } from '@/core/job/movements';
 import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
 import { lengthOf } from '@/core/phases/join/joining';
-import { latestOf } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, latestOf } from '@/core/phases/log/circuit-log';
 import { q, type Said } from '@/core/words/said';
 
 /** A field scale: ± oz (trade practice, resolution 0.1 oz). */
@@ -133,9 +133,8 @@ export function buildUp(
 }
 
 /** The plate as the charge reads it: the line set that was drawn goes before what was typed; a pre-charged set adds nothing. */
-export function chargePlateOf(sheet: EquippedSheet): Plate {
-  const { plate } = sheet.circuit;
-  const run = latestOf(sheet.circuitLog, 'line-run')?.body;
+export function chargePlate(plate: Plate, log: readonly CircuitEntry[]): Plate {
+  const run = latestOf(log, 'line-run')?.body;
   if (!run) return plate;
   if (run.setType === 'pre-charged') return { ...plate, lineLengthFt: plate.includedLineFt };
   return {
@@ -145,6 +144,8 @@ export function chargePlateOf(sheet: EquippedSheet): Plate {
     lineLengthFt: Math.min(400, lengthOf(run)),
   };
 }
+
+export const chargePlateOf = (sheet: EquippedSheet): Plate => chargePlate(sheet.circuit.plate, sheet.circuitLog);
 
 export const buildUpOf = (sheet: EquippedSheet) =>
   buildUp(chargePlateOf(sheet), latestOf(sheet.circuitLog, 'line-run')?.body.kept === true);
