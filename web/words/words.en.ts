@@ -1,15 +1,18 @@
 export const en = {
+  'web.its-reading': 'Its reading',
   'web.not-saved-yet': 'Not saved yet. Keep it as a draft?',
   'web.keep-as-draft': 'Keep as a draft',
   'web.discard-it': 'Discard',
   'web.go-on-typing': 'Go on typing',
   'web.price-list': 'Prices and hours',
+  'web.reads-right': 'right',
   'web.save-as-csv': 'Save as CSV',
   'web.read-csv': 'Read a CSV',
   'web.placeholders-until-you-put-yours':
     'Placeholders until you put in your own; equipment is not in them. In {currency}; nothing is converted. What a customer signed keeps its prices.',
   'web.figures-taken-from': '{count} figures taken from {name}.',
   'web.row-not-taken': 'Row {row}: {field} not taken. Allowed: {allowed}.',
+  'web.vacuum': 'vacuum',
   'web.work': 'Work',
   'web.hours': 'Hours',
   'web.materials-in': 'Materials, {currency}',

@@ -1,17 +1,20 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.its-reading': 'Su lectura',
   'web.not-saved-yet': 'Aún no se guardó. ¿Dejarlo como borrador?',
   'web.keep-as-draft': 'Dejar como borrador',
   'web.discard-it': 'Descartar',
   'web.go-on-typing': 'Seguir escribiendo',
   'web.price-list': 'Precios y horas',
+  'web.reads-right': 'correcta',
   'web.save-as-csv': 'Guardar como CSV',
   'web.read-csv': 'Leer un CSV',
   'web.placeholders-until-you-put-yours':
     'Valores de muestra hasta que ponga los suyos; el equipo no está incluido. En {currency}; nada se convierte. Lo que un cliente firmó conserva sus precios.',
   'web.figures-taken-from': '{count} cifras tomadas de {name}.',
   'web.row-not-taken': 'Fila {row}: {field} no se tomó. Permitido: {allowed}.',
+  'web.vacuum': 'vacío',
   'web.work': 'Trabajo',
   'web.hours': 'Horas',
   'web.materials-in': 'Materiales, {currency}',

@@ -33,7 +33,7 @@ export function PressureField({ label, hint, typed, error, onTyped }: Props) {
           value={unit}
           options={[
             { value: 'psig', label: 'psig' },
-            { value: VACUUM, label: 'vacuum' },
+            { value: VACUUM, label: say(tell('web.vacuum')) },
           ]}
           onChange={(more) => onTyped({ ...typed, more })}
         />

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { SPEEDS } from '@/contract/requests';
 import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import { value } from '@/core/words/said';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
@@ -24,11 +25,11 @@ const PROBES: Quantity[] = [
   'compressorA',
 ];
 const FAULTS = [
-  { value: 'none', label: 'right' },
+  { value: 'none', label: say(tell('web.reads-right')) },
   { value: 'lost', label: say(tell('web.no-signal')) },
-  { value: 'stuck', label: 'stuck' },
+  { value: 'stuck', label: say(value('stuck')) },
   { value: 'sun', label: say(tell('web.in-sun')) },
-  { value: 'loose', label: 'loose' },
+  { value: 'loose', label: say(value('loose')) },
 ] as const;
 
 /** The instruments of the start-up, the crew's own or simulated: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
@@ -115,7 +116,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
                 ))}
               </select>
               <Choice
-                label="is"
+                label={say(tell('web.its-reading'))}
                 value={(rig.conditions.probeFaults[probe] ?? 'none') as string}
                 options={FAULTS}
                 onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })}
