@@ -51,7 +51,13 @@ test('An equipment draft begun before another saved is not saved over him', asyn
   });
   expect(reply.ok()).toBe(true);
   await page.reload();
+  await expect(page.getByText(left)).toBeVisible();
   await expect(model).toHaveValue('MINE-1');
   await crew.press('Save the equipment');
   await expect(page.getByText('THEIRS-1')).toBeVisible();
+  await page.getByRole('button', { name: 'Take the stored one' }).click();
+  await expect(model).toHaveValue('THEIRS-1');
+  await page.reload();
+  await expect(model).toHaveValue('THEIRS-1');
+  await expect(page.getByText(left)).toBeHidden();
 });

@@ -1,3 +1,4 @@
+import type { Said } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
@@ -5,6 +6,9 @@ import { tell } from '@/web/words/tell';
 import { type PlateText, textOf } from './plate-form';
 import { PLATE_LABELS } from './plate-labels';
 import type { Stored } from './stored-plate';
+
+const YES_NO: Record<string, Said> = { yes: tell('web.yes'), no: tell('web.no') };
+const shown = (text: string): string => say(YES_NO[text]) || text || '–';
 
 /** Two people changed the same equipment: both values side by side, and a choice. */
 export function Conflict({
@@ -36,8 +40,8 @@ export function Conflict({
             {differ.map((k) => (
               <tr key={k}>
                 <td className="pr-6">{say(PLATE_LABELS[k])}</td>
-                <td className="pr-6 font-[640]">{mine[k] || '–'}</td>
-                <td className="font-[640]">{theirs[k] || '–'}</td>
+                <td className="pr-6 font-[640]">{shown(mine[k])}</td>
+                <td className="font-[640]">{shown(theirs[k])}</td>
               </tr>
             ))}
           </tbody>

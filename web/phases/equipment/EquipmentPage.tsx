@@ -81,7 +81,8 @@ function PlatePage(view: JobView) {
       <form className="px-4 py-3.5 lg:px-7" onSubmit={form.handleSubmit((text) => save(text, version))}>
         <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
         <AsLeft
-          left={draft.left}
+          left={draft.left && !stored}
+          empty={circuit.plate ? tell('web.take-stored-one') : undefined}
           onEmpty={() => {
             draft.empty();
             form.reset(asStored(circuit.plate));
