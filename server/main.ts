@@ -3,9 +3,9 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
-import { migrate, migrations } from './db/migrate';
-import { openDatabase } from './db/pool';
+import { openOrExit } from './db/open-or-exit';
 import { DatabaseWatch } from './db/watch';
+import { fail } from './fail';
 import { InstrumentHall } from './features/instruments/instrument-hall';
 import { InstrumentPort } from './features/instruments/instrument-port';
 import { PdfMaker } from './features/reports/pdf-maker';
@@ -15,30 +15,10 @@ const env = process.env;
 const say = (line: string): void => {
   process.stdout.write(`${line}\n`);
 };
-const fail = (line: string): never => {
-  process.stderr.write(`${line}\n`);
-  process.exit(69);
-};
-
-const uri = env.MB_DATABASE_URL ?? env.DATABASE_URL ?? fail('No database: set DATABASE_URL or use npm start.');
 const host = env.HOST ?? '127.0.0.1';
 const port = Number(env.PORT ?? 4680);
 
-const database = openDatabase(uri as string);
-try {
-  const applied = await migrate(database, migrations());
-  if (applied.length) say(`Database: applied ${applied.join(', ')}`);
-} catch (error) {
-  const e = error as { code?: string; message: string };
-  const why =
-    e.code === 'ECONNREFUSED'
-      ? 'nothing answers there'
-      : e.code === 'ER_ACCESS_DENIED_ERROR'
-        ? 'it refuses the user or password'
-        : e.message;
-  fail(`The database at ${(uri as string).replace(/:[^:@/]*@/, ':…@')} cannot be used: ${why}.`);
-}
-
+const database = await openOrExit(env, say);
 const hall = new InstrumentHall(database, say);
 const here = path.dirname(fileURLToPath(import.meta.url));
 const webDir = path.resolve(here, '../web');

@@ -9,7 +9,7 @@ import { surveyOf, systemWords } from '@/core/phases/survey/view';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey } from '@/core/scope/survey/facts';
-import type { Observation } from '@/core/scope/survey/survey';
+import { observed } from '@/core/scope/survey/testing/observed';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { english, told } from '@/core/words/testing/english';
 import { agreedGates, removalGates, scopeGates } from './gates';
@@ -17,24 +17,8 @@ import { scopeMove } from './move';
 import { beforeTables, scopeReport } from './report';
 import { itemsToRemember, lineFoundOf, scopeOf } from './view';
 
-const seen = (fact: FactKey, value: FactValue | null, change: Partial<Observation> = {}): Observation => ({
-  id: fact,
-  fact,
-  value,
-  unit: '',
-  method: 'seen',
-  source: 'on site',
-  confidence: 'high',
-  note: null,
-  photoId: null,
-  foundOnTheDay: false,
-  by: 'Tess Orlan',
-  at: '2026-06-01T10:00:00Z',
-  ...change,
-});
-
 function surveyed(facts: Partial<Record<FactKey, FactValue | null>>, change: Partial<JobSheet> = {}): JobSheet {
-  const observations = Object.entries(facts).map(([k, v]) => seen(k as FactKey, v ?? null));
+  const observations = Object.entries(facts).map(([k, v]) => observed(k as FactKey, v ?? null));
   const sheet: JobSheet = { ...sampleSheet(), survey: { observations, waivers: [], photos: [] }, ...change };
   return { ...sheet, circuit: { ...sheet.circuit, plate: null } };
 }
@@ -44,7 +28,7 @@ function complete(sheet: JobSheet): JobSheet {
   for (let open = surveyOf(s).neverAsked; open.length; open = surveyOf(s).neverAsked) {
     s = {
       ...s,
-      survey: { ...s.survey, observations: [...s.survey.observations, ...open.map((f) => seen(f.key, null))] },
+      survey: { ...s.survey, observations: [...s.survey.observations, ...open.map((f) => observed(f.key, null))] },
     };
   }
   return s;
@@ -199,7 +183,7 @@ describe('the scope of a job', () => {
       ...agreed,
       survey: {
         ...agreed.survey,
-        observations: [...agreed.survey.observations, seen('drainState', 'blocked', { foundOnTheDay: true })],
+        observations: [...agreed.survey.observations, observed('drainState', 'blocked', { foundOnTheDay: true })],
       },
     };
     const { change } = scopeOf(later);

@@ -1,6 +1,7 @@
 import { FIT_WORDS, type FitKind, type FitSheet, judgeFit } from '@/core/fit/sheets';
 import { type Gate, gate, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
+import { isSigned } from '@/core/job/sheet';
 import { overridesIn } from '@/core/phases/phase';
 import { tell } from '@/core/phases/scope/words';
 import { hazardGate } from '@/core/phases/survey/gates';
@@ -76,19 +77,23 @@ function fitStopGate(sheet: JobSheet): Gate {
 export const emptyFits = (sheet: JobSheet): FitKind[] =>
   fitKindsFor(knownFacts(sheet.survey.observations)).filter((kind) => sheet.fits[kind] === undefined);
 
+function scopeSignedGate(sheet: JobSheet): Gate {
+  const signed = isSigned(sheet, 'scope');
+  return gate(
+    'scope-signed',
+    tell('job.signed-scope'),
+    signed,
+    signed ? tell('job.scope-signed') : tell('job.sign-scope-first'),
+  );
+}
+
 /** What must hold before anything is taken out. */
 export function removalGates(sheet: JobSheet): Gate[] {
   const { beforeMissing } = surveyOf(sheet);
-  const signed = sheet.signOffs.some((s) => s.phase === 'scope');
   return [
     hazardGate(sheet),
     fitStopGate(sheet),
-    gate(
-      'scope-signed',
-      tell('job.signed-scope'),
-      signed,
-      signed ? tell('job.scope-signed') : tell('job.sign-scope-first'),
-    ),
+    scopeSignedGate(sheet),
     gate(
       'before-list',
       tell('job.pictures-before-dismantling-taken-or-waived'),
@@ -107,18 +112,8 @@ export function agreedGates(sheet: JobSheet): Gate[] {
   const scope = scopeOf(sheet);
   const unsigned = scope.disclosures.filter((d) => !d.signature);
   const declined = scope.items.filter((i) => i.level === 'must' && i.standing === 'out');
-  const scopeSigned = sheet.signOffs.some((s) => s.phase === 'scope');
   return [
-    ...(hasCircuit(sheet)
-      ? []
-      : [
-          gate(
-            'scope-signed',
-            tell('job.signed-scope'),
-            scopeSigned,
-            scopeSigned ? tell('job.scope-signed') : tell('job.sign-scope-first'),
-          ),
-        ]),
+    ...(hasCircuit(sheet) ? [] : [scopeSignedGate(sheet)]),
     gate(
       'disclosures',
       tell('job.signed-disclosure-for-every-kept-part'),

@@ -1,23 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contradictionsOf } from './contradictions';
-import type { FactValue } from './fact';
-import type { FactKey } from './facts';
-import { clearanceOf, knownFacts, type Observation } from './survey';
-
-const said = (fact: FactKey, value: FactValue | null, photoId: string | null = null): Observation => ({
-  id: fact,
-  fact,
-  value,
-  unit: '',
-  method: 'seen',
-  source: 'on site',
-  confidence: 'high',
-  note: null,
-  photoId,
-  foundOnTheDay: false,
-  by: 'Tess Orlan',
-  at: '2026-06-01T10:00:00Z',
-});
+import { clearanceOf, knownFacts } from './survey';
+import { observed } from './testing/observed';
 
 describe('what stops work', () => {
   it('is not cleared by "not seen", only by another answer', () => {
@@ -26,21 +10,21 @@ describe('what stops work', () => {
       ['twoFeeds', true, false],
       ['statType', 'line-voltage', 'conventional'],
     ] as const) {
-      expect(knownFacts([said(fact, hazard), said(fact, null)])[fact], fact).toBe(hazard);
-      expect(knownFacts([said(fact, hazard), said(fact, clear)])[fact], fact).toBe(clear);
+      expect(knownFacts([observed(fact, hazard), observed(fact, null)])[fact], fact).toBe(hazard);
+      expect(knownFacts([observed(fact, hazard), observed(fact, clear)])[fact], fact).toBe(clear);
     }
-    expect(knownFacts([said('asbestos', 'none'), said('asbestos', null)]).asbestos).toBeNull();
+    expect(knownFacts([observed('asbestos', 'none'), observed('asbestos', null)]).asbestos).toBeNull();
   });
   it('suspected asbestos is cleared by an accredited person’s name, number, words and a picture, nothing less', () => {
     const paper = [
-      said('asbestos', 'suspect'),
-      said('asbestosClearedBy', 'R. Ahm'),
-      said('asbestosClearedNumber', 'AB-2207'),
-      said('asbestosClearedWork', 'Coil swap in the closet, tape undisturbed', 'photo'),
+      observed('asbestos', 'suspect'),
+      observed('asbestosClearedBy', 'R. Ahm'),
+      observed('asbestosClearedNumber', 'AB-2207'),
+      observed('asbestosClearedWork', 'Coil swap in the closet, tape undisturbed', { photoId: 'photo' }),
     ];
     expect(clearanceOf(paper)).toMatchObject({ by: 'R. Ahm', number: 'AB-2207', photoId: 'photo' });
     for (let i = 0; i < paper.length; i++) expect(clearanceOf(paper.filter((_, j) => j !== i))).toBeUndefined();
-    expect(clearanceOf([...paper.slice(0, 3), said('asbestosClearedWork', 'Coil swap')])).toBeUndefined();
+    expect(clearanceOf([...paper.slice(0, 3), observed('asbestosClearedWork', 'Coil swap')])).toBeUndefined();
   });
 });
 
