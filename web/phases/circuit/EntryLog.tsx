@@ -23,6 +23,9 @@ export function EntryLog({ view, phase }: { view: JobView; phase: Phase }) {
   return (
     <section aria-label={say(tell('web.log'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.written-down'))}</h2>
+      {!signed && view.sheet.overrides.some((o) => o.phase === phase) ? (
+        <p className="text-[13px] text-ink2">{say(tell('web.taking-back-takes-override-off'))}</p>
+      ) : null}
       <ul className="mt-1">
         {list.map((e) => (
           <li
