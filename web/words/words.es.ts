@@ -729,7 +729,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.phases': 'Fases',
   'web.phone': 'Teléfono',
   'web.physical-model-stands-in-for-everything':
-    'Un modelo físico reemplaza a {simulates}. Todo lo que se lee de él se guarda como simulado.',
+    'Un modelo físico está en lugar de: {simulates}. Todo lo que se lee de él se guarda como simulado.',
   'web.picture': 'Foto: {fitWords}',
   'web.picture-2': 'Foto: {label}',
   'web.picture-of': 'Foto de: {label}',
