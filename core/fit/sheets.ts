@@ -107,6 +107,8 @@ export type FitContext = {
   ductTons: number | undefined;
   /** Height of the stand as the scope has it: chosen once, carried into every sheet that stands on it. */
   standIn: number;
+  /** The narrowest place on the way in, as the survey measured it. */
+  narrowestIn?: number;
 };
 
 /** The record with the scope's stand under it. */
@@ -147,7 +149,7 @@ function judged({ kind, record }: Pick<FitSheet, 'kind' | 'record'>, context: Fi
     case 'placement':
       return judgePlacement(record as Placement);
     case 'route':
-      return judgeRoute(record as Route);
+      return judgeRoute(record as Route, context.narrowestIn);
     case 'stack':
       return judgeStack(record as Stack);
     case 'packaged':

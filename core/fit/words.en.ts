@@ -326,4 +326,9 @@ export const en = {
   'fit.allowed-list': '{list}',
   'fit.the-side': '{side}',
   'fit.the-service-side': '{side} (service side)',
+  'fit.narrowest-place-of-survey-is-not-measured':
+    'The narrowest place of the survey, {narrowestIn}, is not among these',
+  'fit.narrowest-place-of-survey-is-measured': 'The narrowest place of the survey is measured',
+  'fit.survey-says-narrowest-here-is': 'Survey {narrowestIn}; narrowest measured here {leastIn}.',
+  'fit.measure-that-place-and-add-it': 'Measure that place and add it',
 } as const;

@@ -335,4 +335,9 @@ export const es: Record<keyof typeof en, string> = {
   'fit.allowed-list': '{list}',
   'fit.the-side': '{side}',
   'fit.the-service-side': '{side} (lado de servicio)',
+  'fit.narrowest-place-of-survey-is-not-measured':
+    'El paso más estrecho del levantamiento, {narrowestIn}, no está entre estos',
+  'fit.narrowest-place-of-survey-is-measured': 'El paso más estrecho del levantamiento está medido',
+  'fit.survey-says-narrowest-here-is': 'Levantamiento {narrowestIn}; el más estrecho medido aquí {leastIn}.',
+  'fit.measure-that-place-and-add-it': 'Mida ese paso y agréguelo',
 };

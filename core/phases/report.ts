@@ -3,6 +3,7 @@ import { owedTasks, readOn } from '@/core/job/owed';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { tell } from '@/core/phases/words';
+import { knownFacts } from '@/core/scope/survey/survey';
 import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
 import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
@@ -50,6 +51,7 @@ export function buildReport(input: ReportInput): Report {
     tables: [
       owedTable(s),
       ...phaseTables(s, ['charge', 'start-up']),
+      ...phaseTables(s, ['recover']),
       ...circuitTables(s.circuitRecord),
       ...phaseTables(s, ['scope']),
       gateTable(s),
@@ -107,6 +109,7 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
         : `${p.maker} ${p.model}`,
     ],
     ...indoorFact(s),
+    ...oldUnitFact(s),
     [
       tell('job.refrigerant'),
       tell('job.metering', { refrigerant: p.refrigerant, metering: METERING_WORDS[p.metering] }),
@@ -135,6 +138,13 @@ function indoorFact({ before }: Snapshot): [Label, Cell][] {
   const unit = before?.indoor;
   if (unit) return [[tell('job.indoor-unit'), `${unit.maker} ${unit.model}`]];
   return before?.choice.keepCoil ? [[tell('job.indoor-unit'), tell('job.coil-is-kept')]] : [];
+}
+
+/** The outdoor unit that was taken out, as the survey read its plate. */
+function oldUnitFact({ before }: Snapshot): [Label, Cell][] {
+  const known = knownFacts(before?.observations ?? []);
+  const plate = [known.outdoorModel, known.outdoorSerial].filter((x) => typeof x === 'string');
+  return plate.length ? [[tell('job.old-outdoor-unit'), plate.join(' · ')]] : [];
 }
 
 /** The line set that was charged for; a packaged unit has none. */

@@ -7,9 +7,10 @@ import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { airflowOf, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
+import { observed } from '@/core/scope/survey/testing/observed';
 import { shown, withUnit } from '@/core/units/format';
 import { cells, english, told } from '@/core/words/testing/english';
-import { LINE_RUN } from '@/demo/sample-entries';
+import { EMPTY_CYLINDER, LINE_RUN } from '@/demo/sample-entries';
 import { buildReport } from './report';
 import { snapshotOf } from './snapshot';
 import { sheetGates, standingOf } from './standing';
@@ -229,6 +230,26 @@ describe('snapshot and report', () => {
     expect(fact({ ...sheet, circuitLog: run('field-charged') })).toContain('48 ft');
     expect(fact({ ...sheet, circuitLog: run('pre-charged') })).toContain(`${plate.includedLineFt} ft`);
     expect(fact({ ...sheet, circuit: { ...sheet.circuit, plate: { ...plate, packaged: true } } })).toBeUndefined();
+  });
+  it('tells what came out of the old system: cylinder, weights, and the unit it came out of', () => {
+    const body = { cylinderId: 'c1', startGrossOz: 452, endGrossOz: 590, oily: false, scale: 'scale 2', runId: null };
+    const cylinder = { id: 'c1', tag: 'RC-7', ...EMPTY_CYLINDER, refrigerant: 'R-410A' as const, contentsOz: 138 };
+    const log = new LogBuilder().add('recovered', { ...body, endGrossOz: 490 });
+    log.add('recovered', body, { supersedesId: log.lastId });
+    const r = report({
+      ...proven(),
+      circuitLog: log.log,
+      cylinders: [cylinder],
+      survey: {
+        ...proven().survey,
+        observations: [observed('outdoorModel', 'OHP-30'), observed('outdoorSerial', 'S-4471')],
+      },
+    });
+    expect(table(r, 'Refrigerant recovered')!.rows.map(cells)).toEqual([
+      ['RC-7', '8 lb 10.0 oz', '452.0 oz – 590.0 oz', 'typed', 'Tess Orlan', expect.any(String)],
+    ]);
+    expect(cells(r.facts.find(([label]) => english(label) === 'Old outdoor unit')!)[1]).toBe('OHP-30 · S-4471');
+    expect(table(report(proven()), 'Refrigerant recovered')).toBeUndefined();
   });
   it('marks simulated values and a run that was not in real time', () => {
     const sheet = proven();

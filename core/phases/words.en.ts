@@ -134,4 +134,8 @@ export const en = {
   'work.when': 'When',
   'work.withdrawn-and-corrected-entries-are-kept':
     'Withdrawn and corrected entries are kept in the record and not printed.',
+  'job.scale-from-to': 'Scale from – to',
+  'job.from-to': '{from} – {to}',
+  'job.amount': 'Amount',
+  'job.old-outdoor-unit': 'Old outdoor unit',
 } as const;

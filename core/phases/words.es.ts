@@ -138,4 +138,8 @@ export const es: Record<keyof typeof en, string> = {
   'work.when': 'Cuándo',
   'work.withdrawn-and-corrected-entries-are-kept':
     'Las anotaciones retiradas y corregidas se guardan en el registro y no se imprimen.',
+  'job.scale-from-to': 'Báscula de – a',
+  'job.from-to': '{from} – {to}',
+  'job.amount': 'Cantidad',
+  'job.old-outdoor-unit': 'Unidad exterior vieja',
 };

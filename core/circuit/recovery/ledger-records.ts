@@ -8,6 +8,9 @@ export type LedgerLine = CylinderMovement & {
   recipient: string | null;
   customer: string | null;
   address: string | null;
+  /** Model and serial of the appliance, as the survey read them from its plate. */
+  model: string | null;
+  serial: string | null;
 };
 
 const lb = (oz: number): string => (oz / OZ_PER_LB).toFixed(2);
@@ -45,7 +48,7 @@ export function ledgerRow(m: LedgerLine): Record<string, string> {
 }
 
 /**
- * Records of appliances of 5 to 50 lb that refrigerant was recovered from: company, place, date, refrigerant, amount
+ * Records of appliances of 5 to 50 lb that refrigerant was recovered from: company, place, appliance, date, refrigerant, amount
  * (40 CFR 82.156, from memory: check the current rule). One row a job and refrigerant.
  */
 export const RECORD_COLUMNS = [
@@ -54,6 +57,8 @@ export const RECORD_COLUMNS = [
   'place',
   'owner',
   'job',
+  'model',
+  'serial',
   'refrigerant',
   'recovered_lb',
   'cylinders',
@@ -79,6 +84,8 @@ export function applianceRecords(company: string, lines: readonly LedgerLine[]):
       place: first.address ?? '',
       owner: first.customer ?? '',
       job: String(first.jobNumber ?? ''),
+      model: first.model ?? '',
+      serial: first.serial ?? '',
       refrigerant: first.refrigerant ?? '',
       recovered_lb: lb(group.reduce((s, m) => s + m.oz, 0)),
       cylinders: all((m) => m.tag),

@@ -146,6 +146,15 @@ describe('a whole route', () => {
       }).find((c) => c.id === 'access-h')!.verdict;
     expect([access(19), access(20)]).toEqual(['look-again', 'good']);
   });
+  it("the survey's narrowest place is among the measured ones, within the half inch that two tapes differ", () => {
+    const corner = { kind: 'corner' as const, id: 'turn', label: 'Hall', aIn: 40, bIn: 26 };
+    const verdict = (narrowestIn: number, stages: Route['stages'] = route.stages) =>
+      judgeRoute({ ...route, stages }, narrowestIn).find((c) => c.id === 'narrowest')?.verdict;
+    expect([verdict(21.9), verdict(22), verdict(22.5), verdict(24)]).toEqual(['not-proven', 'good', 'good', 'good']);
+    expect([verdict(25.4, [corner]), verdict(25.5, [corner])]).toEqual(['not-proven', 'good']);
+    expect(judgeRoute(route).some((c) => c.id === 'narrowest')).toBe(false);
+    expect(judgeRoute(EMPTY_ROUTE, 22).map((c) => c.id)).toEqual(['route']);
+  });
   it('the piece is held as one of its own three ways, and a misfit stays one for a larger piece or a smaller opening', () => {
     const side = fc.integer({ min: 8, max: 60 });
     fc.assert(

@@ -171,7 +171,8 @@ const WAYS_OUT = {
   hatch: tell('fit.split-it-into-modules-choose-shorter'),
 } as const;
 
-export function judgeRoute(route: Route): Finding[] {
+/** Findings of the way in; `narrowestIn` is the narrowest place that the survey measured on it, in. */
+export function judgeRoute(route: Route, narrowestIn?: number): Finding[] {
   if (route.stages.length === 0) {
     return [
       {
@@ -210,7 +211,32 @@ export function judgeRoute(route: Route): Finding[] {
     };
   });
   for (const stage of route.stages) if (stage.kind === 'hatch') checks.push(atticAccess(stage));
+  if (narrowestIn !== undefined) checks.push(narrowest(route, narrowestIn));
   return orderFindings(checks);
+}
+
+/** Two people with a tape differ by this much, in (common practice). */
+const TAPE_IN = 0.5;
+
+/** The survey's narrowest place against the stages: one as narrow must be among them, or a place was left out. */
+function narrowest(route: Route, narrowestIn: number): Finding {
+  const widths = route.stages.map((s) => (s.kind === 'corner' ? Math.min(s.aIn, s.bIn) : s.widthIn));
+  const leastIn = Math.min(...widths);
+  const left = leastIn > narrowestIn + TAPE_IN;
+  return {
+    id: 'narrowest',
+    verdict: left ? 'not-proven' : 'good',
+    claim: left
+      ? tell('fit.narrowest-place-of-survey-is-not-measured', { narrowestIn: q(narrowestIn, 'in', 'as is') })
+      : tell('fit.narrowest-place-of-survey-is-measured'),
+    because: tell('fit.survey-says-narrowest-here-is', {
+      narrowestIn: q(narrowestIn, 'in', 'as is'),
+      leastIn: q(leastIn, 'in', 'as is'),
+    }),
+    source: tell('fit.common-practice'),
+    next: left ? { say: tell('fit.measure-that-place-and-add-it') } : undefined,
+    miss: leastIn - narrowestIn,
+  };
 }
 
 /** Least opening to an attic with equipment (IMC 306, from memory; the adopted code rules), in. */

@@ -11,6 +11,7 @@ import { recoverGates } from './gates';
 import type { Recovering } from './live-machine';
 import { liveRecover } from './live-recover';
 import { RECOVER_WORK } from './move';
+import { recoveredTable } from './report';
 import { RECOVER_RULES } from './rules';
 /** The old refrigerant out: absence of voltage, pump-down or machine, level, weight. */
 export const recover: PhaseDescriptor<{ stream: LiveStream; on: Recovering }> = {
@@ -42,4 +43,5 @@ export const recover: PhaseDescriptor<{ stream: LiveStream; on: Recovering }> = 
   rules: RECOVER_RULES,
   snapshot: (sheet, gates) => circuitSnapshotOf(sheet, 'recover', gates),
   checks: (record) => record.recovery.checks,
+  tables: (s) => [recoveredTable(s)],
 };

@@ -314,4 +314,6 @@ export const en = {
   'recovery.in-hg': '{inHg}',
   'recovery.rule-and-company-ask': 'The rule asks {legal}: {basis}. The company asks {wanted}.',
   'recovery.reasons': '{reasons}',
+  'recover.refrigerant-recovered': 'Refrigerant recovered',
+  'recover.cylinder': 'Cylinder',
 } as const;

@@ -322,4 +322,6 @@ export const es: Record<keyof typeof en, string> = {
   'recovery.in-hg': '{inHg}',
   'recovery.rule-and-company-ask': 'La regla pide {legal}: {basis}. La compañía pide {wanted}.',
   'recovery.reasons': '{reasons}',
+  'recover.refrigerant-recovered': 'Refrigerante recuperado',
+  'recover.cylinder': 'Cilindro',
 };

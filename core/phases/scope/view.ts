@@ -68,6 +68,7 @@ export function fitContextOf(sheet: JobSheet): FitContext {
     elevationFt: sheet.site.elevationFt,
     ductTons: signsOf(sheet.fits).ductTons,
     standIn: sheet.scope.choice.standIn,
+    narrowestIn: numberOf(knownFacts(sheet.survey.observations), 'narrowestIn'),
   };
 }
 

@@ -75,6 +75,17 @@ const run = async (jobId: string, phase: string): Promise<string> => {
   if (reply.status !== 201) throw new Error(JSON.stringify(reply.body));
   return id;
 };
+const read = (fact: string, value: string) => ({
+  id: uuid(),
+  fact,
+  value,
+  method: 'seen',
+  source: 'on site',
+  confidence: 'high',
+  note: null,
+  photoId: null,
+  occurredAt: new Date().toISOString(),
+});
 const order = (runId: string, body: object) => lead.post(`/runs/${runId}/commands`, body);
 const secondsOf = async (runId: string): Promise<number> =>
   ((await lead.get(`/runs/${runId}/history`)).body.samples as { runSeconds: number }[]).at(-1)?.runSeconds ?? 0;
@@ -210,6 +221,9 @@ describe('the cylinder ledger', () => {
     const job = await newJob(lead);
     const c = await addCylinder();
     await must(job.id, 'old-charge', OLD);
+    await lead.post(`/jobs/${job.id}/observations`, {
+      observations: [read('outdoorModel', 'OHP-3O'), read('outdoorModel', 'OHP-30'), read('outdoorSerial', 'S-4471')],
+    });
     const body = { cylinderId: c.id, startGrossOz: 452, endGrossOz: 590, oily: true, scale: 'scale 2', runId: null };
     const sent = entry('recovered', body);
     expect((await lead.post(`/jobs/${job.id}/circuit-entries`, sent)).status).toBe(201);
@@ -298,7 +312,9 @@ describe('the cylinder ledger', () => {
   it('the records come as CSV, by appliance and by month', async () => {
     const appliances = (await lead.get('/refrigerant/appliances.csv')).body.text as string;
     expect(appliances).toContain('recovered_lb');
-    expect(appliances).toMatch(/alder,\d{4}-\d\d-\d\d,"?3 Test Row, Harrow Mill"?,Wren cottage,\d+,R-410A,8\.63/);
+    expect(appliances).toMatch(
+      /alder,\d{4}-\d\d-\d\d,"?3 Test Row, Harrow Mill"?,Wren cottage,\d+,OHP-30,S-4471,R-410A,8\.63/,
+    );
     expect((await lead.get('/refrigerant/monthly.csv')).body.text).toMatch(/\d{4}-\d\d,R-410A,8\.63/);
     expect((await lead.get('/refrigerant/ledger.csv?year=1999')).status).toBe(400);
     expect((await lead.get('/refrigerant/other.csv')).status).toBe(404);

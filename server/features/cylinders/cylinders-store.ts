@@ -23,12 +23,19 @@ const cylinderOf = (row: Raw): CylinderRow => ({
   contentsOz: Number(row.contentsOz),
 });
 
+/** What the survey of a movement's job says of a fact now: text, or nothing. */
+const factOf = (fact: 'outdoorModel' | 'outdoorSerial'): string =>
+  `(select json_value(o.value, '$') from observations o where o.company_id = m.company_id and o.job_id = m.job_id
+        and o.fact = '${fact}' order by o.seq desc limit 1)`;
+
 export type LedgerRow = CylinderMovement & {
   source: string;
   recipient: string | null;
   tag: string;
   customer: string | null;
   address: string | null;
+  model: string | null;
+  serial: string | null;
 };
 
 export type FoundMovement = {
@@ -160,7 +167,7 @@ export const cylindersStore = {
     const rows = await db.rows<Omit<LedgerRow, 'at'> & { at: Date }>(
       `select m.id, m.cylinder_id as cylinderId, c.tag, m.kind, m.oz, m.gross_oz as grossOz, m.refrigerant, m.job_id as jobId, j.number as jobNumber,
        p.full_name as \`by\`, m.certificate, m.source, m.recipient, m.note, m.occurred_at as at, u.name as customer,
-       concat(s.address, ', ', s.town) as address
+       concat(s.address, ', ', s.town) as address, ${factOf('outdoorModel')} as model, ${factOf('outdoorSerial')} as serial
        from cylinder_movements m join cylinders c on c.id = m.cylinder_id join people p on p.id = m.person_id
        left join jobs j on j.id = m.job_id left join systems y on y.id = j.system_id left join sites s on s.id = y.site_id
        left join customers u on u.id = s.customer_id
