@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-item';
+import { characters } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { choiceSchema } from '@/core/scope/choice';
@@ -10,7 +11,7 @@ import { LANGUAGES } from '@/core/words/render';
 import { idSchema, instant } from './requests';
 
 /** Bodies of the writes before the work: survey, scope, fit, equipment library, settings. */
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
+const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 const version = z.number().int().min(0).describe('the version you read, 0 for none');
 
 export const observationSchema = z.strictObject({
@@ -23,7 +24,7 @@ export const observationSchema = z.strictObject({
   method: z.enum(METHODS).describe(METHODS.join(', ')),
   source: text(1, 120),
   confidence: z.enum(CONFIDENCES).describe(CONFIDENCES.join(', ')),
-  note: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+  note: z.string().trim().max(500).nullable().meta(characters(0, 500)),
   photoId: idSchema.nullable(),
   occurredAt: instant,
 });
@@ -42,7 +43,7 @@ export const photoSubjectSchema = z
 export const photoSchema = z.strictObject({
   id: idSchema,
   subject: photoSubjectSchema,
-  caption: z.string().trim().max(200).nullable().describe('up to 200 characters'),
+  caption: z.string().trim().max(200).nullable().meta(characters(0, 200)),
   takenAt: instant,
 });
 
@@ -52,7 +53,7 @@ export const decisionSchema = z
     id: idSchema,
     itemId: text(1, 60),
     decision: oneOf(['in', 'out']),
-    reason: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+    reason: z.string().trim().max(500).nullable().meta(characters(0, 500)),
   })
   .refine((d) => d.decision === 'in' || (d.reason ?? '').length >= 5, {
     path: ['reason'],
@@ -74,7 +75,7 @@ export const customerSignatureSchema = z
       .regex(/^(scope|change|disclosure:[a-z-]{1,30})$/)
       .describe('scope, change or disclosure:<part>'),
     answer: oneOf(['yes', 'no']),
-    reason: z.string().trim().max(500).nullable().describe('up to 500 characters'),
+    reason: z.string().trim().max(500).nullable().meta(characters(0, 500)),
     /** The words that stood on the screen; they must be the ones that stand on the sheet now. */
     text: text(1, 20_000),
     /** The same by id and parameters, and the language it was shown in. */

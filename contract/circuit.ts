@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { CYLINDER_FIELDS } from '@/core/circuit/recovery/cylinder-fields';
+import { characters } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { schemaOf } from '@/core/form/field';
 import { ENTRY_KINDS } from '@/core/phases/log/entries';
 import { idSchema, instant } from './requests';
 
 /** Bodies of the writes of the refrigerant circuit and the cylinder ledger. */
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
+const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 
 export const circuitEntrySchema = z.strictObject({
   id: idSchema,

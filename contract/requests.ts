@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
+import { A_DAY, A_MOMENT, characters, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { type Phase, READING_PHASES } from '@/core/job/phases';
@@ -16,19 +17,19 @@ export const idSchema = z.uuid().describe('a UUID');
 export const instant = z.iso
   .datetime({ offset: true })
   .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
-  .describe('an ISO date and time, 2000 to 2100');
+  .meta(A_MOMENT);
 export const day = z.iso
   .date()
   .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
-  .describe('a date, YYYY-MM-DD, 2000 to 2100');
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).describe(`${min} to ${max} characters`);
+  .meta(A_DAY);
+const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 
 /** The language of a person's screens, or of a customer's papers. */
 export const languageSchema = z.strictObject({ language: oneOf(LANGUAGES) });
 
 export const signInSchema = z.strictObject({
   signIn: text(1, 120),
-  password: z.string().min(1).max(200).describe('1 to 200 characters'),
+  password: z.string().min(1).max(200).meta(characters(1, 200)),
   /** Chosen on the sign-in page: the person keeps it from then on. */
   language: oneOf(LANGUAGES).optional(),
 });
@@ -36,7 +37,7 @@ export const signInSchema = z.strictObject({
 export const newJobSchema = z.strictObject({
   id: idSchema,
   customerName: text(1, 120),
-  phone: z.string().trim().max(40).nullable().describe('up to 40 characters'),
+  phone: z.string().trim().max(40).nullable().meta(characters(0, 40)),
   address: text(1, 160),
   town: text(1, 80),
   elevationFt: num(-1000, 15000, 'ft'),
@@ -77,7 +78,7 @@ export const furnaceSchema = z.strictObject({
 export const CONFIRMATIONS = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
 export const confirmationSchema = z.strictObject({
   confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
-  confirmed: z.boolean().describe('true or false'),
+  confirmed: z.boolean().meta(YES_NO),
 });
 
 export const typedMeasurementSchema = z.strictObject({
@@ -143,11 +144,11 @@ export const benchChangeSchema = z.strictObject({
   leakMicronCfm: num(0, 100_000, 'µm·CFM').optional(),
   gauge: oneOf(['right', 'fouled', 'lost']).optional(),
   waterOz: num(0, 8, 'oz').optional(),
-  coresIn: z.boolean().describe('true or false').optional(),
+  coresIn: z.boolean().meta(YES_NO).optional(),
   valveLeaks: num(0, 20, 'of a tight valve').optional(),
-  chilled: z.boolean().describe('true or false').optional(),
+  chilled: z.boolean().meta(YES_NO).optional(),
 });
-const open = z.boolean().describe('true or false');
+const open = z.boolean().meta(YES_NO);
 
 export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('start') }),

@@ -1,4 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
+import { coreEnglish as speak } from '@/contract/words/english';
 import { CATALOG } from '@/core/catalog';
 import { fieldsOf } from '@/core/finding/schema-fields';
 import { POLICY } from '@/core/policy/figures';
@@ -46,7 +47,7 @@ export function sourcesText(): string {
       `- Formula: ${spec.formula}`,
       `- Source: ${spec.source}`,
       `- Not covered: ${spec.notCovered}`,
-      `- Takes: ${fields.map((f) => `\`${f.name}\`${f.optional ? ' (optional)' : ''} ${f.allowed}`.trim()).join('; ')}`,
+      `- Takes: ${fields.map((f) => `\`${f.name}\`${f.optional ? ' (optional)' : ''} ${speak(f.allowed)}`.trim()).join('; ')}`,
       `- Example: \`${JSON.stringify(spec.example.input)}\` gives \`${JSON.stringify(spec.example.expected)}\` (± ${spec.example.tolerance})`,
       '',
     );

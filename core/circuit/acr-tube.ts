@@ -13,7 +13,8 @@ export const ACR_INSIDE_IN: ReadonlyMap<number, number> = new Map([
   [1.375, 1.265],
 ]);
 
-export const ACR_SIZES_TEXT = '0.25, 0.3125, 0.375, 0.5, 0.625, 0.75, 0.875, 1.125 or 1.375 in';
+/** The sizes as a refusal lists them. */
+export const ACR_SIZES = `${[...ACR_INSIDE_IN.keys()].join(', ')} in`;
 
 const FRACTIONS: Record<string, string> = {
   '0.25': '1/4',

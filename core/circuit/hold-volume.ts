@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { ACR_SIZES, boreFt2 } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/words';
+import { allows, YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -23,17 +24,17 @@ export const sectionVolume = calculation({
   source: 'geometry; coil and unit volumes are design defaults',
   notCovered: 'Receivers and accumulators. A maker’s volume is better.',
   input: z.strictObject({
-    liquidOdIn: z.number().describe(ACR_SIZES_TEXT),
-    vaporOdIn: z.number().describe(ACR_SIZES_TEXT),
+    liquidOdIn: z.number().meta(allows(ACR_SIZES)),
+    vaporOdIn: z.number().meta(allows(ACR_SIZES)),
     lengthFt: num(0, 500, 'ft'),
     tons: num(0.5, 30, 'tons'),
-    withOutdoor: z.boolean().describe('true or false').default(false),
+    withOutdoor: z.boolean().meta(YES_NO).default(false),
   }),
   compute: ({ liquidOdIn, vaporOdIn, lengthFt, tons, withOutdoor }) => {
     const liquid = boreFt2(liquidOdIn);
     const vapour = boreFt2(vaporOdIn);
-    if (liquid === undefined) return refuse('liquidOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES_TEXT);
-    if (vapour === undefined) return refuse('vaporOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES_TEXT);
+    if (liquid === undefined) return refuse('liquidOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES);
+    if (vapour === undefined) return refuse('vaporOdIn', tell('circuit.not-acr-tube-size'), ACR_SIZES);
     const linesFt3 = (liquid + vapour) * lengthFt;
     return ok({
       linesFt3,

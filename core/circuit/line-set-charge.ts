@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { tell } from '@/core/circuit/join/words';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -9,7 +10,7 @@ import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 import { singlePhase } from '@/core/refrigerant/state';
 import { OZ_PER_LB } from '@/core/units/units';
 import { q } from '@/core/words/said';
-import { ACR_SIZES_TEXT, boreFt2 } from './acr-tube';
+import { ACR_SIZES, boreFt2 } from './acr-tube';
 
 /** Liquid leaves a condenser near this on a cooling day; the usual basis of makers' adders (common practice). */
 const LIQUID_BASIS_F = 100;
@@ -19,7 +20,7 @@ const VAPOUR_SUPERHEAT_F = 10;
 /** A maker's adder this far from the physics means another tube or a typing slip. */
 const MAKER_MISMATCH = 0.2;
 
-const odField = z.number().describe(ACR_SIZES_TEXT);
+const odField = z.number().meta(allows(ACR_SIZES));
 
 function liquidOzPerFt(refrigerant: Refrigerant, areaFt2: number, liquidF: number): number {
   return liquidLbFt3(refrigerant, liquidF) * areaFt2 * OZ_PER_LB;
@@ -67,7 +68,7 @@ export const lineSetCharge = calculation({
       return refuse(
         'liquidLineOdIn',
         tell('join.no-acr-tube-of-outside-diameter', { liquidLineOdIn: q(input.liquidLineOdIn, 'in', 'as is') }),
-        ACR_SIZES_TEXT,
+        ACR_SIZES,
       );
     }
     let physics = liquidOzPerFt(input.refrigerant, liquidArea, input.liquidF);
@@ -77,7 +78,7 @@ export const lineSetCharge = calculation({
         return refuse(
           'vaporLineOdIn',
           tell('join.no-acr-tube-of-outside-diameter-2', { vaporLineOdIn: q(input.vaporLineOdIn, 'in', 'as is') }),
-          ACR_SIZES_TEXT,
+          ACR_SIZES,
         );
       }
       physics += vapourOzPerFt(input.refrigerant, vapourArea);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { told } from '@/core/words/testing/english';
 import { headerTrouble, LIBRARY_COLUMNS, PAIR_COLUMNS, readLibraryRow, readPairRow, writeRow } from './library-csv';
 import { EQUIPMENT_KINDS, type LibraryFields } from './library-item';
 import { plateFromLibrary } from './plate-from-library';
@@ -31,10 +32,10 @@ describe('equipment as rows of words', () => {
     ['refrigerant', 'R-999', expect.stringMatching(/R-410A/)],
   ])('%s: “%s” is told with what is allowed', (field, text, allowed) => {
     const read = readLibraryRow({ ...writeRow(SAMPLE_OUTDOOR, LIBRARY_COLUMNS), [field]: text }, 7);
-    expect(read).toMatchObject({ ok: false, troubles: [{ row: 7, field, allowed }] });
+    expect(told(read)).toMatchObject({ ok: false, troubles: [{ row: 7, field, allowed }] });
   });
   it('a pair needs its reference', () => {
-    expect(readPairRow({ outdoorModel: 'A', indoorModel: 'B', coolingBtuh: '36000' }, 3)).toMatchObject({
+    expect(told(readPairRow({ outdoorModel: 'A', indoorModel: 'B', coolingBtuh: '36000' }, 3))).toMatchObject({
       ok: false,
       troubles: [{ field: 'reference', message: 'reference is missing.' }],
     });

@@ -1,14 +1,17 @@
 import type { z } from 'zod';
+import { allowedAt } from '@/core/finding/schema-fields';
+import { tell } from '@/core/finding/words';
+import type { Label, Said } from '@/core/words/said';
 import { type LibraryFields, libraryItemSchema, type MatchedPair, matchedPairSchema } from './library-item';
 
 /** Columns of the equipment file, in order: the names of the fields, units in them. */
 export const LIBRARY_COLUMNS = Object.keys(libraryItemSchema.shape) as (keyof LibraryFields)[];
 export const PAIR_COLUMNS = Object.keys(matchedPairSchema.shape) as (keyof MatchedPair)[];
 
-export type RowTrouble = { row: number; field: string; message: string; allowed: string };
+export type RowTrouble = { row: number; field: string; message: Said; allowed: Label };
 export type ReadRow<T> = { ok: true; value: T } | { ok: false; troubles: RowTrouble[] };
 
-type Node = { type?: string; def?: { type?: string; innerType?: Node }; description?: string };
+type Node = { type?: string; def?: { type?: string; innerType?: Node } };
 
 /** What a cell of a column is read as, from the schema itself. */
 function cellKind(schema: z.ZodType): 'number' | 'yes-no' | 'text' {
@@ -40,25 +43,15 @@ function readRow<S extends z.ZodObject>(schema: S, cells: Record<string, string>
     const field = String(issue.path[0] ?? 'row');
     if (seen.has(field)) continue;
     seen.add(field);
-    const described = allowedOf((schema.shape as Record<string, z.ZodType>)[field]);
     const typed = (cells[field] ?? '').trim();
     troubles.push({
       row,
       field,
-      message: typed === '' ? `${field} is missing.` : `${field}: “${typed}” cannot be used.`,
-      allowed: described,
+      message: typed === '' ? tell('finding.is-missing', { field }) : tell('finding.cannot-be-used', { field, typed }),
+      allowed: allowedAt(schema, [field]) ?? '',
     });
   }
   return { ok: false, troubles };
-}
-
-function allowedOf(field: z.ZodType | undefined): string {
-  let at = field as unknown as Node | undefined;
-  while (at) {
-    if (at.description) return at.description;
-    at = at.def?.innerType;
-  }
-  return 'a known column';
 }
 
 export const readLibraryRow = (cells: Record<string, string>, row: number): ReadRow<LibraryFields> =>

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/equipment/words';
+import { allows, characters, YES_OR_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import type { Said } from '@/core/words/said';
@@ -18,10 +19,10 @@ export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
 const od = z
   .number()
   .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
-  .describe(ACR_SIZES_TEXT);
+  .meta(allows(ACR_SIZES));
 const size = num(4, 400, 'in');
-const name = z.string().trim().min(1).max(80).describe('1 to 80 characters');
-const yesNo = z.boolean().describe('yes or no');
+const name = z.string().trim().min(1).max(80).meta(characters(1, 80));
+const yesNo = z.boolean().meta(YES_OR_NO);
 
 /** One piece of equipment that may be ordered: the figures that charge, fit, power and scope need. */
 export const libraryItemSchema = z.strictObject({
@@ -72,7 +73,7 @@ export type LibraryItem = LibraryFields & { id: string; version: number };
 export const matchedPairSchema = z.strictObject({
   outdoorModel: name,
   indoorModel: name,
-  reference: z.string().trim().min(1).max(40).describe('1 to 40 characters'),
+  reference: z.string().trim().min(1).max(40).meta(characters(1, 40)),
   coolingBtuh: num(3000, 1000000, 'Btu/h'),
 });
 export type MatchedPair = z.infer<typeof matchedPairSchema>;

@@ -1,27 +1,28 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
 import { tell } from '@/core/equipment/words';
+import { allows, characters, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
 const od = z
   .number()
   .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
-  .describe(ACR_SIZES_TEXT);
+  .meta(allows(ACR_SIZES));
 
 /** What is read off the plate and the line set, once, for one refrigerant circuit. */
 export const plateSchema = z
   .strictObject({
-    maker: z.string().trim().min(1).max(80).describe('1 to 80 characters'),
-    model: z.string().trim().min(1).max(80).describe('1 to 80 characters'),
-    serial: z.string().trim().max(80).nullable().describe('up to 80 characters'),
+    maker: z.string().trim().min(1).max(80).meta(characters(1, 80)),
+    model: z.string().trim().min(1).max(80).meta(characters(1, 80)),
+    serial: z.string().trim().max(80).nullable().meta(characters(0, 80)),
     refrigerant: oneOf(REFRIGERANTS),
     metering: oneOf(['txv', 'eev', 'fixed-orifice']),
-    heatPump: z.boolean().describe('true or false'),
-    inverter: z.boolean().describe('true or false'),
+    heatPump: z.boolean().meta(YES_NO),
+    inverter: z.boolean().meta(YES_NO),
     /** Everything in one sealed cabinet: no line set, no field charge. */
-    packaged: z.boolean().describe('true or false').optional(),
+    packaged: z.boolean().meta(YES_NO).optional(),
     nominalTons: num(0.75, 25, 'tons'),
     plateVolts: oneOf(['208/230', '240', '208', '460']),
     compressorRlaA: num(1, 200, 'A'),
@@ -38,7 +39,7 @@ export const plateSchema = z
     targetSubcoolingF: num(1, 40, '°F').nullable(),
     targetSource: oneOf(['plate', 'maker', 'technician']),
     /** The size of the fixed orifice that the outdoor unit lists; not asked of older plates. */
-    orificeStamp: z.string().trim().max(20).describe('up to 20 characters').nullable().optional(),
+    orificeStamp: z.string().trim().max(20).meta(characters(0, 20)).nullable().optional(),
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
     path: ['vaporLineOdIn'],

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { range } from '@/core/finding/allow';
 
 /** A number field with its range and unit; the range is said in the refusal and on the formulas page. */
 export function num(low: number, high: number, unit: string) {
@@ -6,7 +7,7 @@ export function num(low: number, high: number, unit: string) {
     .number()
     .min(low)
     .max(high)
-    .describe(`${low} to ${high}${unit ? ` ${unit}` : ''}`);
+    .meta(range(low, high, unit));
 }
 
 /** One of a list of names. */

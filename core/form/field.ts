@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { characters, range, YES_NO } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { type Label, type Said, value } from '@/core/words/said';
 
@@ -81,7 +82,17 @@ const field = <S extends z.ZodType>(schema: S, label: Label, shown: Shown, look:
 export const figure = (label: Label, low: number, high: number, unit: string, look?: Look) =>
   field(num(low, high, unit), label, { kind: 'number', unit }, look);
 export const count = (label: Label, low: number, high: number, look?: Look) =>
-  field(z.number().int().min(low).max(high).describe(`${low} to ${high}`), label, { kind: 'number', unit: '' }, look);
+  field(
+    z
+      .number()
+      .int()
+      .min(low)
+      .max(high)
+      .meta(range(low, high, '')),
+    label,
+    { kind: 'number', unit: '' },
+    look,
+  );
 /** Ounces, typed as pounds and ounces. */
 export const weight = (label: Label, low: number, high: number, look?: Look) =>
   field(num(low, high, 'oz'), label, { kind: 'weight' }, look);
@@ -90,10 +101,9 @@ export const pressure = (label: Label, high: number, look?: Look) =>
   field(num(-15, high, 'psig'), label, { kind: 'pressure' }, look);
 
 export const yes = (label: Label, look?: Look) =>
-  field(z.boolean().describe('true or false'), label, { kind: 'yes' }, { unasked: false, ...look });
+  field(z.boolean().meta(YES_NO), label, { kind: 'yes' }, { unasked: false, ...look });
 
-export const words = (most: number, least = 0) =>
-  z.string().trim().min(least).max(most).describe(`${least} to ${most} characters`);
+export const words = (most: number, least = 0) => z.string().trim().min(least).max(most).meta(characters(least, most));
 export const text = (label: Label, most: number, least = 0, look?: Look) =>
   field(words(most, least), label, { kind: 'text' }, look);
 
@@ -126,7 +136,7 @@ export const pick = <const T extends Record<string, Said>>(
 };
 /** Yes or no, in words of its own. */
 export const either = (label: Label, options: readonly (readonly [boolean, Said])[], look?: Look) =>
-  field(z.boolean().describe('true or false'), label, { kind: 'choice', options, stacked: false }, look);
+  field(z.boolean().meta(YES_NO), label, { kind: 'choice', options, stacked: false }, look);
 /** A number of which a few are usual. */
 export const usual = (
   label: Label,

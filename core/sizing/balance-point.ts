@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -68,7 +69,7 @@ export const balancePoint = calculation({
     heatLossBtuh: num(1000, 1000000, 'Btu/h'),
     designF: num(-40, 60, '°F'),
     noLoadF: num(45, 75, '°F').default(NO_LOAD_F),
-    frostDent: z.boolean().describe('true or false').default(false),
+    frostDent: z.boolean().meta(YES_NO).default(false),
   }),
   compute: (i) => {
     if (i.capacity17Btuh >= i.capacity47Btuh) {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { furnaceRise } from '@/core/air/duct/furnace-rise';
+import { A_DAY, YES_NO } from '@/core/finding/allow';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -13,7 +14,7 @@ export const selectionSchema = z.strictObject({
   load: z
     .strictObject({
       source: z.string().trim().min(2).max(120).describe('who made it and with what, 2 to 120 characters'),
-      date: z.iso.date().describe('a date, YYYY-MM-DD'),
+      date: z.iso.date().meta(A_DAY),
       coolingSensibleBtuh: num(500, 1000000, 'Btu/h'),
       coolingLatentBtuh: num(0, 500000, 'Btu/h'),
       heatLossBtuh: num(500, 1000000, 'Btu/h'),
@@ -29,7 +30,7 @@ export const selectionSchema = z.strictObject({
       capacity47Btuh: num(3000, 500000, 'Btu/h'),
       capacity17Btuh: num(1000, 500000, 'Btu/h'),
       noLoadF: num(45, 75, '°F'),
-      frostDent: z.boolean().describe('true or false'),
+      frostDent: z.boolean().meta(YES_NO),
       stripKw: num(0, 60, 'kW'),
     })
     .nullable(),

@@ -33,7 +33,7 @@ export default function FormulasPage() {
                 <span key={f.name} className="mr-4 inline-block">
                   <b className="font-[600]">{f.name}</b>{' '}
                   <span className="text-ink2">
-                    {f.allowed}
+                    {say(f.allowed)}
                     {f.optional ? say(tell('web.optional')) : ''}
                   </span>
                 </span>

@@ -1,3 +1,4 @@
+import { range } from '@/core/finding/allow';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 /** Reads what a person typed as a number: spaces, a decimal comma and a true minus are understood; units are not. */
@@ -14,7 +15,7 @@ export function typedTrouble(
   high: number,
   unit: string,
 ): { message: string; allowed: string } | undefined {
-  const allowed = `${low} to ${high} ${unit}`.trim();
+  const allowed = say(range(low, high, unit).allowed);
   const value = numberFromText(text);
   if (value === undefined) {
     return {

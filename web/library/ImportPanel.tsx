@@ -99,8 +99,8 @@ function Result({
               <tr key={`${t.row}-${t.field}`} className="border-b border-rule2">
                 <td className="py-1 pr-4 font-[650]">{t.row}</td>
                 <td className="py-1 pr-4">{t.field}</td>
-                <td className="py-1 pr-4 text-oxide">{t.message}</td>
-                <td className="py-1">{t.allowed}</td>
+                <td className="py-1 pr-4 text-oxide">{say(t.message)}</td>
+                <td className="py-1">{say(t.allowed)}</td>
               </tr>
             ))}
           </tbody>

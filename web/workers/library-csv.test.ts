@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY_COLUMNS, writeRow } from '@/core/equipment/library-csv';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { told } from '@/core/words/testing/english';
 import { MOST_ROWS, readCsv } from './library-csv';
 
 const file = (...rows: Record<string, string>[]): string => Papa.unparse({ fields: [...LIBRARY_COLUMNS], data: rows });
@@ -19,7 +20,7 @@ describe('equipment as CSV', () => {
   it('each bad cell is named with its row, column and what is allowed; the good rows stay', async () => {
     const r = await readCsv(file(good, { ...good, tons: 'three' }, { ...good, maker: '', volts: '12' }));
     expect(r.items.length).toBe(1);
-    expect(r.troubles).toEqual([
+    expect(told(r.troubles)).toEqual([
       { row: 3, field: 'tons', message: 'tons: “three” cannot be used.', allowed: '0.75 to 50 tons' },
       { row: 4, field: 'maker', message: 'maker is missing.', allowed: '1 to 80 characters' },
       { row: 4, field: 'volts', message: 'volts: “12” cannot be used.', allowed: '120, 208/230, 240, 208, 460' },

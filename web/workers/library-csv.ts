@@ -8,7 +8,6 @@ import {
   readPairRow,
 } from '@/core/equipment/library-csv';
 import type { LibraryFields, MatchedPair } from '@/core/equipment/library-item';
-import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 export type CsvKind = 'equipment' | 'pairs';
@@ -45,8 +44,8 @@ export class CsvRows {
         {
           row: MOST_ROWS + 2,
           field: 'file',
-          message: say(tell('web.file-has-more-than-rows', { mostRows: MOST_ROWS })),
-          allowed: say(tell('web.up-to-rows', { mostRows: MOST_ROWS })),
+          message: tell('web.file-has-more-than-rows', { mostRows: MOST_ROWS }),
+          allowed: tell('web.up-to-rows', { mostRows: MOST_ROWS }),
         },
       ];
       return false;

@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { characters, upTo, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { cfmPerTonField, STANDARD_CFM_PER_TON, tonsField } from './airflow-per-ton';
 
-const name = z.string().trim().min(1).max(60).describe('1 to 60 characters');
-const id = z.string().trim().min(1).max(40).describe('1 to 40 characters');
+const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
+const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
 const flow = num(10, 20000, 'CFM');
 const loss = num(0, 3, 'in. w.c.');
 
@@ -32,8 +33,8 @@ export const airSheetSchema = z.strictObject({
     dampersInWc: loss,
     longestFt: num(20, 1000, 'ft'),
   }),
-  plenum: z.array(branch).max(24).describe('up to 24 branches'),
-  trunk: z.array(branch).max(24).describe('up to 24 branches'),
+  plenum: z.array(branch).max(24).meta(upTo(24, 'branches')),
+  trunk: z.array(branch).max(24).meta(upTo(24, 'branches')),
   trunkExistingIn: num(4, 60, 'in').nullable(),
   /** Height there is for a rectangular trunk; null: round. */
   trunkHeightIn: num(4, 40, 'in').nullable(),
@@ -44,12 +45,12 @@ export const airSheetSchema = z.strictObject({
         name,
         widthIn: num(4, 60, 'in'),
         heightIn: num(4, 60, 'in'),
-        filter: z.boolean().describe('true or false'),
+        filter: z.boolean().meta(YES_NO),
         freeShare: num(0.3, 1, 'of the gross area'),
       }),
     )
     .max(12)
-    .describe('up to 12 returns'),
+    .meta(upTo(12, 'returns')),
   /** A media cabinet at the unit, when there is one. */
   cabinet: z.strictObject({ widthIn: num(4, 60, 'in'), heightIn: num(4, 60, 'in') }).nullable(),
   zoning: z

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { tell } from '@/core/air/words';
+import { upTo } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { q as amount } from '@/core/words/said';
@@ -24,8 +25,8 @@ export const trunkSections = calculation({
   notCovered: 'Fitting losses and static regain.',
   input: z.strictObject({
     totalCfm: cfmField,
-    plenumCfm: z.array(cfmField).max(40).describe('up to 40 flows').default([]),
-    takeOffsCfm: z.array(cfmField).max(40).describe('up to 40 flows').default([]),
+    plenumCfm: z.array(cfmField).max(40).meta(upTo(40, 'flows')).default([]),
+    takeOffsCfm: z.array(cfmField).max(40).meta(upTo(40, 'flows')).default([]),
     inWcPer100ft: frictionField,
   }),
   compute: ({ totalCfm, plenumCfm, takeOffsCfm, inWcPer100ft }) => {

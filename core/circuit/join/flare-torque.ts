@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { ACR_SIZES } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/join/words';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 
@@ -21,7 +22,7 @@ export const flareTorque = calculation({
   formula: 'table by tube size',
   source: 'common practice; the maker’s table comes first',
   notCovered: 'A flare cut for a lower pressure, burrs, sealant on the faces.',
-  input: z.strictObject({ odIn: z.number().describe(ACR_SIZES_TEXT) }),
+  input: z.strictObject({ odIn: z.number().meta(allows(ACR_SIZES)) }),
   compute: ({ odIn }) => {
     const range = TORQUE.get(odIn);
     if (!range) return refuse('odIn', tell('join.no-flare-torque-is-known-for'), tell('join.0-25-0-375-0-5'));

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_SIZES_TEXT } from '@/core/circuit/acr-tube';
+import { ACR_SIZES } from '@/core/circuit/acr-tube';
 import { linePressureDrop } from '@/core/circuit/line/line-pressure-drop';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -28,7 +29,7 @@ export const liquidMargin = calculation({
   notCovered: 'Heat taken up in a hot attic; heating, where the liquid runs the other way.',
   input: z.strictObject({
     refrigerant: refrigerantField,
-    odIn: z.number().describe(ACR_SIZES_TEXT),
+    odIn: z.number().meta(allows(ACR_SIZES)),
     equivalentFt: num(1, 500, 'ft'),
     capacityTons: num(0.3, 25, 'tons'),
     liftFt: num(-150, 150, 'ft'),

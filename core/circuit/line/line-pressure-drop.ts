@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, ACR_SIZES, boreFt2 } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/join/words';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -40,7 +41,7 @@ export const linePressureDrop = calculation({
   input: z.strictObject({
     refrigerant: refrigerantField,
     line: oneOf(['suction', 'liquid']),
-    odIn: z.number().describe(ACR_SIZES_TEXT),
+    odIn: z.number().meta(allows(ACR_SIZES)),
     equivalentFt: num(1, 500, 'ft'),
     capacityTons: num(0.3, 25, 'tons'),
     evaporatingF: num(-20, 60, '°F'),
@@ -50,7 +51,7 @@ export const linePressureDrop = calculation({
     const insideIn = ACR_INSIDE_IN.get(odIn);
     const areaFt2 = boreFt2(odIn);
     if (insideIn === undefined || areaFt2 === undefined)
-      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES_TEXT);
+      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES);
     const state = lineState(refrigerant, evaporatingF, condensingF);
     if (!state) return refuse('condensingF', tell('join.properties-are-not-defined-here'), tell('join.70-to-140-f'));
     const density = line === 'suction' ? state.vapourLbFt3 : state.liquidLbFt3;

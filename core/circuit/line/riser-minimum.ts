@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES_TEXT, boreFt2 } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, ACR_SIZES, boreFt2 } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/join/words';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
@@ -30,14 +31,14 @@ export const riserMinimum = calculation({
   notCovered: 'Traps and double risers; the maker’s drawing rules. Velocity rules of thumb are another school.',
   input: z.strictObject({
     refrigerant: refrigerantField,
-    odIn: z.number().describe(ACR_SIZES_TEXT),
+    odIn: z.number().meta(allows(ACR_SIZES)),
     evaporatingF: num(-20, 60, '°F'),
   }),
   compute: ({ refrigerant, odIn, evaporatingF }) => {
     const insideIn = ACR_INSIDE_IN.get(odIn);
     const areaFt2 = boreFt2(odIn);
     if (insideIn === undefined || areaFt2 === undefined)
-      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES_TEXT);
+      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES);
     const state = lineState(refrigerant, evaporatingF, CONDENSING_F);
     if (!state) return refuse('evaporatingF', tell('join.properties-are-not-defined-here'), tell('join.20-to-60-f'));
     const massFlux =

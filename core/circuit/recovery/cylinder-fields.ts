@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { A_DAY } from '@/core/finding/allow';
 import { choice, figure, maybe, own, pick, text, weight, yes } from '@/core/form/field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { CYLINDER_STATES } from './cylinder';
@@ -7,7 +8,7 @@ import { tell } from './words';
 const DAY = z.iso
   .date()
   .refine((s) => s >= '2000' && s < '2101', 'outside the years this ledger knows')
-  .describe('a date, YYYY-MM-DD, 2000 to 2100');
+  .meta(A_DAY);
 
 /** What is stamped on a cylinder, read off it. Its contents come from its movements only. */
 export const CYLINDER_FIELDS = {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { characters, upTo, YES_NO } from '@/core/finding/allow';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
@@ -10,8 +11,8 @@ import { neededShortSide } from './face-through-opening';
 import { hatchRange } from './hatch-pass';
 
 const size = num(1, 300, 'in');
-const name = z.string().trim().min(1).max(60).describe('1 to 60 characters');
-const id = z.string().trim().min(1).max(40).describe('1 to 40 characters');
+const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
+const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
 
 const opening = z.strictObject({ kind: z.literal('opening'), id, label: name, widthIn: size, heightIn: size });
 const corner = z.strictObject({ kind: z.literal('corner'), id, label: name, aIn: size, bIn: size });
@@ -29,13 +30,13 @@ const hatch = z.strictObject({
 export const routeSchema = z.strictObject({
   piece: z.strictObject({ label: name, lengthIn: size, widthIn: size, heightIn: size }),
   /** A unit whose compressor oil must stay where it is may not be laid down. */
-  keepUpright: z.boolean().describe('true or false'),
+  keepUpright: z.boolean().meta(YES_NO),
   /** Room for hands and packaging on each side. */
   handlingIn: num(0, 6, 'in'),
   stages: z
     .array(z.discriminatedUnion('kind', [opening, corner, hatch]))
     .max(20)
-    .describe('up to 20 stages'),
+    .meta(upTo(20, 'stages')),
 });
 export type Route = z.infer<typeof routeSchema>;
 export type RouteStage = Route['stages'][number];

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -57,7 +58,7 @@ export const drainTrap = calculation({
   input: z.strictObject({
     negativeStaticInWc: num(0, 5, 'in. w.c., the magnitude'),
     arrangement: oneOf(['draw-through', 'blow-through']).default('draw-through'),
-    trapInside: z.boolean().describe('true or false').default(false),
+    trapInside: z.boolean().meta(YES_NO).default(false),
   }),
   compute: ({ negativeStaticInWc, arrangement, trapInside }) => {
     if (arrangement === 'blow-through') {

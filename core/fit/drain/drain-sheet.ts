@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { YES_NO } from '@/core/finding/allow';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -7,7 +8,7 @@ import { lower, q } from '@/core/words/said';
 import { condensate, condensatePump, furnaceCondensate, PUMP_MARGIN } from './condensate';
 import { CODE_SLOPE, drainSlope, drainTrap, floatTrip, PREFERRED_SLOPE } from './drain-line';
 
-const yesNo = z.boolean().describe('true or false');
+const yesNo = z.boolean().meta(YES_NO);
 
 /** The drain of the indoor unit: line, trap, pan and floats, pump, insulation. */
 export const drainSheetSchema = z.strictObject({

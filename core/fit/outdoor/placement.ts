@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { characters, upTo, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { rectangleSchema } from '@/core/fit/curb/curb-overlap';
 
 const size = num(4, 240, 'in');
 const plan = num(-1200, 1200, 'in');
-const text = z.string().trim().min(1).max(60).describe('1 to 60 characters');
+const text = z.string().trim().min(1).max(60).meta(characters(1, 60));
 
 export const OBSTACLE_KINDS = ['wall', 'fence', 'plant', 'meter', 'vent', 'other'] as const;
 /** Where the new outdoor unit stands: a plan in inches, y away from the house, and what is above and below. */
@@ -22,14 +23,14 @@ export const placementSchema = z.strictObject({
     /** Front of a side-discharge unit: only the maker's book knows. */
     frontIn: num(0, 240, 'in').nullable(),
     aboveIn: num(0, 240, 'in'),
-    fromBook: z.boolean().describe('true or false'),
+    fromBook: z.boolean().meta(YES_NO),
   }),
   obstacles: z
     .array(
       z.strictObject({ id: text, label: text, kind: oneOf(OBSTACLE_KINDS), x0: plan, y0: plan, x1: plan, y1: plan }),
     )
     .max(30)
-    .describe('up to 30 obstacles'),
+    .meta(upTo(30, 'obstacles')),
   gates: z
     .array(
       z.strictObject({
@@ -43,15 +44,15 @@ export const placementSchema = z.strictObject({
       }),
     )
     .max(6)
-    .describe('up to 6 gates'),
+    .meta(upTo(6, 'gates')),
   /** Clear height from grade to an eave or deck above the unit; null when nothing is above. */
   overheadIn: num(12, 600, 'in').nullable(),
-  underRunoff: z.boolean().describe('true or false'),
+  underRunoff: z.boolean().meta(YES_NO),
   dischargesOnto: oneOf(['nothing', 'walkway', 'neighbour window']),
   oldPad: rectangleSchema.nullable(),
   padRiseIn: num(0, 24, 'in').nullable(),
-  looseFill: z.boolean().describe('true or false'),
-  heatPump: z.boolean().describe('true or false'),
+  looseFill: z.boolean().meta(YES_NO),
+  heatPump: z.boolean().meta(YES_NO),
   flood: z
     .strictObject({
       designFloodFt: num(-1500, 15000, 'ft'),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { YES_NO } from '@/core/finding/allow';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -17,7 +18,7 @@ const height = num(0, 400, 'in');
 export const packagedSchema = z.strictObject({
   unit: openings,
   house: openings,
-  mirroredVariant: z.boolean().describe('true or false'),
+  mirroredVariant: z.boolean().meta(YES_NO),
   clearBelowIn: height,
   supplyOdIn: num(4, 60, 'in'),
   box: z.strictObject({ aIn: num(6, 120, 'in'), bIn: num(6, 120, 'in') }),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 
 const size = num(2, 200, 'in');
@@ -16,7 +17,7 @@ export const stackSchema = z.strictObject({
   new: unit,
   /** A separate cased coil on top of the furnace; null when the coil is inside. */
   coilHeightIn: num(4, 60, 'in').nullable(),
-  coilOnOilFurnace: z.boolean().describe('true or false'),
+  coilOnOilFurnace: z.boolean().meta(YES_NO),
   panHeightIn: num(0, 12, 'in'),
   /** A base under the new unit, on the return that stays: it moves part of the gap below. */
   raiseIn: num(0, 60, 'in'),

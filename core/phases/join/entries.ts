@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES_TEXT, odText } from '@/core/circuit/acr-tube';
+import { ACR_INSIDE_IN, ACR_SIZES, odText } from '@/core/circuit/acr-tube';
+import { allows } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { choice, count, either, figure, is, maybe, own, pick, sinceLater, text, usual, yes } from '@/core/form/field';
 import { tell } from '@/core/phases/join/words';
@@ -11,7 +12,7 @@ const od = () =>
   z
     .number()
     .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
-    .describe(ACR_SIZES_TEXT);
+    .meta(allows(ACR_SIZES));
 const SIZES = [...ACR_INSIDE_IN.keys()].map((size) => [size, odText(size).replace(' in', '')] as const);
 const tube = (label: Said, from: number, to: number) => usual(label, od(), SIZES.slice(from, to));
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { A_MOMENT } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { type BodyOf, type Fields, hidden, id, own, schemaOf } from '@/core/form/field';
 import type { Said } from '@/core/words/said';
@@ -47,7 +48,7 @@ export function entry<const F extends Fields>(
 const AT = z.iso
   .datetime({ offset: true })
   .refine((s) => /^20\d\d-/.test(s), 'outside the years this sheet knows')
-  .describe('an ISO date and time, 2000 to 2099')
+  .meta(A_MOMENT)
   .optional();
 /** When a typed reading was taken; without it the moment of writing counts. */
 export const readAt = (label: Said) => own(AT, label, { kind: 'time' });

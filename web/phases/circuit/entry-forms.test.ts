@@ -1,14 +1,16 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { ENTRY_KINDS, type EntryKind, entryOf } from '@/core/phases/log/entries';
 import { bodyOf, refusalsOf, startOf } from '@/web/kit/form/boxes';
 import { pairsOf } from '@/web/kit/form/PairsField';
-import { say } from '@/web/words/say';
+import { coreWords, say } from '@/web/words/say';
 import { entryStart } from './entry-start';
 
 /** Of these nothing need be said: the charge that stays may be of an unknown amount, oil is changed for its own reasons. */
 const SAID_BY_SAVING: readonly EntryKind[] = ['held-in-unit', 'oil-change'];
 const form = (kind: EntryKind) => entryOf(kind);
+
+beforeAll(() => coreWords());
 
 describe('forms of the circuit log', () => {
   it.each(ENTRY_KINDS.filter((k) => !form(k).byTap))(

@@ -1,8 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { buildUp } from '@/core/phases/charge/charge-sheet';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
+import { coreWords } from '@/web/words/say';
 import { EMPTY_PLATE, plateOf, textOf } from './plate-form';
+
+beforeAll(() => coreWords());
 
 describe('typed numbers', () => {
   it.each([

@@ -1,4 +1,5 @@
 import { type Plate, plateSchema } from '@/core/equipment/plate';
+import { allowedAt } from '@/core/finding/schema-fields';
 import { numberFromText } from '@/web/kit/number-text';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -83,8 +84,7 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     inverter: text.inverter === 'yes',
     packaged: text.packaged === 'yes' ? true : undefined,
   };
-  const allowedOf = (field: string): string =>
-    (plateSchema.shape as Record<string, { description?: string }>)[field]?.description ?? '';
+  const allowedOf = (field: string): string => say(allowedAt(plateSchema, [field]));
   for (const field of NUMBER_FIELDS) {
     const entered = text[field].trim();
     const value = numberFromText(entered);
