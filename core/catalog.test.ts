@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOG, findCalculation } from './catalog';
+import { CALCULATIONS_ES } from './catalog.es';
+
+const figuresIn = (text: string): string[] => (text.match(/\d+(?:\.\d+)?/g) ?? []).sort();
 
 describe('every worked example of the catalogue', () => {
   for (const calculation of CATALOG) {
@@ -22,6 +25,14 @@ describe('every worked example of the catalogue', () => {
     it(`${spec.id} says what it is, where it comes from and what it leaves out`, () => {
       for (const text of [spec.title, spec.what, spec.formula, spec.source, spec.notCovered])
         expect(text.length).toBeGreaterThan(5);
+    });
+
+    it(`${spec.id} says the same in Spanish, with the same figures`, () => {
+      const spanish = CALCULATIONS_ES[spec.id]!;
+      for (const part of ['title', 'what', 'formula', 'source', 'notCovered'] as const) {
+        expect(spanish[part].length).toBeGreaterThan(5);
+        expect(figuresIn(spanish[part]), part).toEqual(figuresIn(spec[part]));
+      }
     });
 
     it(`${spec.id} refuses rubbish with field, message and allowed, and never gives NaN`, () => {
@@ -55,6 +66,7 @@ describe('every worked example of the catalogue', () => {
   it('ids are unique and the command line’s fixed ones are there', () => {
     const ids = CATALOG.map((c) => c.spec.id);
     expect(new Set(ids).size).toBe(ids.length);
+    expect(Object.keys(CALCULATIONS_ES)).toEqual(ids);
     for (const id of [
       'saturation-pressure',
       'saturation-temperature',

@@ -27,7 +27,7 @@ export const a2lRoom = calculation({
   title: 'A2L with a leak detector',
   what: 'The least area served and the least circulation when a detector starts the blower.',
   formula: 'm1 = 6 LFL, m2 = 52 LFL, m3 = 260 LFL; area = m/(0.5 LFL H), H ≤ 2.2 m; circulation = 30 m/LFL',
-  source: 'UL/IEC 60335-2-40, from memory; the maker’s table wins',
+  source: 'UL/IEC 60335-2-40, edition not checked; the maker’s table wins',
   notCovered: 'Altitude, leak class, several systems in one space. Check the current edition.',
   input: z.strictObject({
     refrigerant: refrigerantField,

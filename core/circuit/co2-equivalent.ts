@@ -14,7 +14,7 @@ export const co2Equivalent = calculation({
   title: 'CO₂ equivalent of a charge',
   what: 'What the charge would weigh on the climate if it escaped; some labels ask for it.',
   formula: 'lb × 0.4536 × GWP / 1000',
-  source: 'GWP over 100 years, IPCC AR4, from memory',
+  source: 'GWP over 100 years, IPCC AR4, edition not checked',
   notCovered: 'Newer GWP tables; check which one the label asks for.',
   input: z.strictObject({ refrigerant: refrigerantField, chargeLb: num(0.01, 5000, 'lb') }),
   compute: ({ refrigerant, chargeLb }) =>

@@ -50,7 +50,7 @@ export const lineSetCharge = calculation({
   what: 'Ounces to add for the line set beyond the length the factory charge includes.',
   formula:
     '(length − included) × (liquid density × bore area [+ vapour density × vapour bore area]), or the maker’s oz/ft',
-  source: 'Liquid density from the equation of state; ASTM B280 bores, from memory; the maker’s adder wins',
+  source: 'Liquid density from the equation of state; ASTM B280 bores, edition not checked; the maker’s adder wins',
   notCovered: 'Coils, driers and accumulators; two-phase lines; liquid lines that run hot or cold.',
   input: z.strictObject({
     refrigerant: refrigerantField,

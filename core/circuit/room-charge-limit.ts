@@ -28,7 +28,7 @@ export const roomChargeLimit = calculation({
   title: 'Charge and room',
   what: 'Whether a room is large enough for a mildly flammable charge when nothing detects a leak.',
   formula: 'limit = max(6 LFL, 2.5 LFL^1.25 h0 √A), in kg and m',
-  source: 'UL/IEC 60335-2-40, from memory; the maker’s table wins',
+  source: 'UL/IEC 60335-2-40, edition not checked; the maker’s table wins',
   notCovered: 'Detectors and circulation, altitude, several rooms together, limits above m2 and m3.',
   input: z.strictObject({
     refrigerant: refrigerantField,

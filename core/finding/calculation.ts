@@ -1,15 +1,19 @@
 import type { z } from 'zod';
 import { type Outcome, refusalFromZod } from './outcome';
 
-/** Everything that the catalogue, the command line, the server and the formulas page say of one calculation. */
-export type CalculationSpec<I extends z.ZodType, O extends Record<string, unknown>> = {
-  id: string;
+/** What is said of a calculation to people. */
+export type Prose = {
   title: string;
   /** One sentence a technician understands. */
   what: string;
   formula: string;
   source: string;
   notCovered: string;
+};
+
+/** Everything that the catalogue, the command line, the server and the formulas page say of one calculation. */
+export type CalculationSpec<I extends z.ZodType, O extends Record<string, unknown>> = Prose & {
+  id: string;
   input: I;
   compute: (input: z.output<I>) => Outcome<O>;
   /** A worked example that is also a test; each expected value has its tolerance. */

@@ -61,7 +61,7 @@ export const balancePoint = calculation({
   what: 'The outdoor temperature below which a heat pump alone no longer heats the house, and the auxiliary heat at design.',
   formula:
     'UA = loss/(no-load − design); capacity straight through 17 and 47 °F; where the lines meet; aux = deficit/3412',
-  source: 'heat balance; rating points and frost dent AHRI 210/240, from memory',
+  source: 'heat balance; rating points and frost dent AHRI 210/240, edition not checked',
   notCovered: 'Below 17 °F it extrapolates: not proven unless the maker gives a point. Defrost heat.',
   input: z.strictObject({
     capacity47Btuh: num(3000, 500000, 'Btu/h'),

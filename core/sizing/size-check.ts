@@ -22,7 +22,7 @@ export const sizeCheck = calculation({
   title: 'Size against the load',
   what: 'Whether a size is plausible for the floor area and within the limits against a load calculation.',
   formula: 'area / tons; tons × 12000 / load',
-  source: '400 to 1200 ft² a ton common practice; 115 and 125 % ACCA Manual S, from memory',
+  source: '400 to 1200 ft² a ton common practice; 115 and 125 % ACCA Manual S, edition not checked',
   notCovered: 'It never makes a load and never resizes.',
   input: z.strictObject({
     tons: num(0.5, 50, 'tons'),

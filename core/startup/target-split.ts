@@ -12,7 +12,7 @@ export const targetAirSplit = calculation({
   title: 'Target air split',
   what: 'The drop from return to supply dry bulb that a cooling coil with right airflow gives in this air.',
   formula: 'quadratic in (return dry bulb − 75) and (return wet bulb − 63)',
-  source: 'California Title 24 RA3.2-3, from memory; 79–84 °F is extrapolated',
+  source: 'California Title 24 RA3.2-3, edition not checked; 79–84 °F is extrapolated',
   notCovered: 'Heating; airflow outside 350–450 CFM a ton; supply read at a register (reads 1–2 °F low).',
   input: z.strictObject({ returnDryBulbF: num(70, 84, '°F'), returnWetBulbF: num(50, 76, '°F') }),
   compute: ({ returnDryBulbF, returnWetBulbF }) => {

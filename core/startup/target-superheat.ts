@@ -21,7 +21,7 @@ export const targetSuperheat = calculation({
   title: 'Target superheat, fixed orifice',
   what: 'The suction superheat a piston or capillary system should have in this weather.',
   formula: '(3 × indoor wet bulb − 80 − outdoor dry bulb) / 2',
-  source: 'Widely published charging formula; California Title 24 RA3.2-2, from memory',
+  source: 'Widely published charging formula; California Title 24 RA3.2-2, edition not checked',
   notCovered: 'Valves (TXV, EEV), heating mode, and conditions where the result is below 5 °F.',
   input: z.strictObject({ indoorWetBulbF: num(50, 76, '°F'), outdoorDryBulbF: num(55, 115, '°F') }),
   compute: ({ indoorWetBulbF, outdoorDryBulbF }) => {

@@ -1,13 +1,15 @@
 import { useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { CATALOG } from '@/core/catalog';
+import { CALCULATIONS_ES } from '@/core/catalog.es';
 import { fieldsOf } from '@/core/finding/schema-fields';
-import { say } from '@/web/words/say';
+import { readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 /** Every calculation of the product: what it says, its formula, its source, what it does not cover, a worked example. */
 export default function FormulasPage() {
   const { hash } = useLocation();
+  const spanish = readerNow().language === 'es';
   useEffect(() => {
     if (hash) document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [hash]);
@@ -20,36 +22,38 @@ export default function FormulasPage() {
         <h1 className="text-[23px]">{say(tell('web.formulas-and-sources'))}</h1>
         <span className="ml-auto text-ink2">{say(tell('web.calculations', { count: CATALOG.length }))}</span>
       </header>
-      {CATALOG.map(({ spec }) => (
-        <section key={spec.id} id={spec.id} className="border-b border-rule py-5 target:bg-sheet">
-          <h2 className="text-[19px]">{spec.title}</h2>
-          <p className="mt-1 max-w-[70ch]">{spec.what}</p>
-          <dl className="mt-3 grid grid-cols-[92px_1fr] gap-x-4 gap-y-1.5 text-[14.5px] sm:grid-cols-[120px_1fr]">
-            <dt className="text-ink2">{say(tell('web.formula'))}</dt>
-            <dd className="font-[600]">{spec.formula}</dd>
-            <dt className="text-ink2">{say(tell('web.takes'))}</dt>
-            <dd>
-              {fieldsOf(spec.input).map((f) => (
-                <span key={f.name} className="mr-4 inline-block">
-                  <b className="font-[600]">{f.name}</b>{' '}
-                  <span className="text-ink2">
-                    {say(f.allowed)}
-                    {f.optional ? say(tell('web.optional')) : ''}
+      {CATALOG.map(({ spec }) => ({ spec, prose: (spanish && CALCULATIONS_ES[spec.id]) || spec })).map(
+        ({ spec, prose }) => (
+          <section key={spec.id} id={spec.id} className="border-b border-rule py-5 target:bg-sheet">
+            <h2 className="text-[19px]">{prose.title}</h2>
+            <p className="mt-1 max-w-[70ch]">{prose.what}</p>
+            <dl className="mt-3 grid grid-cols-[92px_1fr] gap-x-4 gap-y-1.5 text-[14.5px] sm:grid-cols-[120px_1fr]">
+              <dt className="text-ink2">{say(tell('web.formula'))}</dt>
+              <dd className="font-[600]">{prose.formula}</dd>
+              <dt className="text-ink2">{say(tell('web.takes'))}</dt>
+              <dd>
+                {fieldsOf(spec.input).map((f) => (
+                  <span key={f.name} className="mr-4 inline-block">
+                    <b className="font-[600]">{f.name}</b>{' '}
+                    <span className="text-ink2">
+                      {say(f.allowed)}
+                      {f.optional ? say(tell('web.optional')) : ''}
+                    </span>
                   </span>
-                </span>
-              ))}
-            </dd>
-            <dt className="text-ink2">{say(tell('web.source'))}</dt>
-            <dd>{spec.source}</dd>
-            <dt className="text-ink2">{say(tell('web.not-covered'))}</dt>
-            <dd>{spec.notCovered}</dd>
-            <dt className="text-ink2">{say(tell('web.example'))}</dt>
-            <dd className="font-mono text-[13px] break-words">
-              {spec.id} {JSON.stringify(spec.example.input)} → {JSON.stringify(spec.example.expected)}
-            </dd>
-          </dl>
-        </section>
-      ))}
+                ))}
+              </dd>
+              <dt className="text-ink2">{say(tell('web.source'))}</dt>
+              <dd>{prose.source}</dd>
+              <dt className="text-ink2">{say(tell('web.not-covered'))}</dt>
+              <dd>{prose.notCovered}</dd>
+              <dt className="text-ink2">{say(tell('web.example'))}</dt>
+              <dd className="font-mono text-[13px] break-words">
+                {spec.id} {JSON.stringify(spec.example.input)} → {JSON.stringify(spec.example.expected)}
+              </dd>
+            </dl>
+          </section>
+        ),
+      )}
     </div>
   );
 }

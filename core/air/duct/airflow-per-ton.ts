@@ -46,7 +46,7 @@ export const ductCapacity = calculation({
   title: 'Capacity of an existing duct',
   what: 'What a round duct can carry at a friction rate, and the largest system that may hang on it.',
   formula: 'flow at which the friction equals the rate; maxTons = CFM / CFM per ton',
-  source: 'ASHRAE friction, from memory; 0.08 in. w.c. per 100 ft common practice',
+  source: 'ASHRAE friction, edition not checked; 0.08 in. w.c. per 100 ft common practice',
   notCovered: 'Fittings, leaks and crushed places; rectangular duct (use its equivalent diameter).',
   input: z.strictObject({
     diameterIn: ductDiameterField,

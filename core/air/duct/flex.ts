@@ -15,7 +15,7 @@ export const flexMultiplier = calculation({
   title: 'Slack in flexible duct',
   what: 'How many times more pressure a flexible duct costs when it is left slack.',
   formula: '1 + 0.58 c e^(−0.126 D), c in percent of compression',
-  source: 'ASHRAE Handbook Fundamentals, Duct Design, from memory, unsure of the edition',
+  source: 'ASHRAE Handbook Fundamentals, Duct Design, edition not checked',
   notCovered: 'Sag between straps and bends tighter than one diameter, which cost extra.',
   input: z.strictObject({ diameterIn: num(5, 24, 'in'), compressionPct: num(0, 30, '%') }),
   compute: ({ diameterIn, compressionPct }) =>

@@ -22,7 +22,7 @@ export const frictionRate = calculation({
   title: 'Static budget and friction rate',
   what: 'The pressure that is left for the ducts, and what each 100 ft of them may cost.',
   formula: '(ESP − coil − filter − grille − register − dampers) × 100 / longest effective length',
-  source: 'ACCA Manual D, from memory',
+  source: 'ACCA Manual D, edition not checked',
   notCovered: 'Whether the fan table already includes the wet coil or the filter: ask, and leave those at 0 then.',
   input: z.strictObject({
     ratedEspInWc: num(0.05, 3, 'in. w.c.'),

@@ -56,7 +56,7 @@ export const roundDuctFriction = calculation({
   title: 'Friction in a round duct',
   what: 'How fast the air runs in a round duct and what each 100 ft of it costs in pressure.',
   formula: 'V = CFM/area; Colebrook for f; Δp = 1200 (f/D) ρ (V/1097)²',
-  source: 'ASHRAE Handbook Fundamentals, Duct Design (Darcy–Weisbach with Colebrook), from memory',
+  source: 'ASHRAE Handbook Fundamentals, Duct Design (Darcy–Weisbach with Colebrook), edition not checked',
   notCovered:
     'Fittings, altitude, hot or cold air (standard air at 0.075 lb/ft³), flow below a Reynolds number of 4000.',
   input: z.strictObject({

@@ -29,7 +29,7 @@ export const equivalentDiameter = calculation({
   title: 'Equivalent round diameter',
   what: 'The round duct that a rectangular one equals in flow and friction.',
   formula: 'De = 1.30 (ab)^0.625 / (a + b)^0.25',
-  source: 'Huebscher 1948, as in ASHRAE Handbook Fundamentals, Duct Design, from memory',
+  source: 'Huebscher 1948, as in ASHRAE Handbook Fundamentals, Duct Design, edition not checked',
   notCovered: 'Ducts flatter than 4 to 1, oval duct.',
   input: z.strictObject({ aIn: sideField, bIn: sideField }),
   compute: ({ aIn, bIn }) => {
@@ -59,7 +59,7 @@ export const rectangularDuctSize = calculation({
   title: 'Rectangular duct size',
   what: 'How wide a rectangular duct of a known height must be.',
   formula: 'width at which the equivalent diameter equals the round size for the flow',
-  source: 'Huebscher with ASHRAE friction, from memory',
+  source: 'Huebscher with ASHRAE friction, edition not checked',
   notCovered: 'Ducts flatter than 4 to 1; lining reduces the inside.',
   input: z.strictObject({ cfm: cfmField, inWcPer100ft: frictionField, heightIn: sideField }),
   compute: ({ cfm, inWcPer100ft, heightIn }) => {

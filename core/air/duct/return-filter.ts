@@ -24,7 +24,7 @@ export const returnArea = calculation({
   title: 'Return and filter area',
   what: 'How large the return grille and the filter must be.',
   formula: 'free = CFM/400 × 144; gross = free / free share; filter = CFM/300 × 144',
-  source: '400 fpm free area common practice; 300 fpm filter face ACCA Manual D, from memory',
+  source: '400 fpm free area common practice; 300 fpm filter face ACCA Manual D, edition not checked',
   notCovered: 'Filters with a rated velocity of their own; noise of the grille.',
   input: z.strictObject({ cfm: cfmField, freeShare: num(0.3, 1, 'of the gross area').default(USUAL_FREE_SHARE) }),
   compute: ({ cfm, freeShare }) => {
@@ -45,7 +45,7 @@ export const filterFace = calculation({
   title: 'Filter face velocity',
   what: 'How fast the air runs through a filter, against 300 fpm.',
   formula: 'CFM / (width × height / 144)',
-  source: '300 fpm: ACCA Manual D, from memory',
+  source: '300 fpm: ACCA Manual D, edition not checked',
   notCovered: 'Pleat area of deep media filters with a rating of their own.',
   input: z.strictObject({ cfm: cfmField, widthIn: num(4, 60, 'in'), heightIn: num(4, 60, 'in') }),
   compute: ({ cfm, widthIn, heightIn }) => {

@@ -37,7 +37,7 @@ export const roundDuctSize = calculation({
   title: 'Round duct size',
   what: 'The round duct that carries a flow at the friction rate the fan can pay for.',
   formula: 'diameter at which the friction of the flow equals the rate, by bisection; then the next trade size up',
-  source: 'ASHRAE Handbook Fundamentals, Duct Design, from memory; trade sizes common practice',
+  source: 'ASHRAE Handbook Fundamentals, Duct Design, edition not checked; trade sizes common practice',
   notCovered: 'Noise: check the velocity. Flex: give its roughness, and its compression separately.',
   input: z.strictObject({
     cfm: cfmField,

@@ -21,7 +21,7 @@ export const trunkSections = calculation({
   title: 'Trunk after its take-offs',
   what: 'Sizes each section of a trunk for the air that is still in it.',
   formula: 'section CFM = total − everything taken off upstream; then the round size at the friction rate',
-  source: 'conservation of flow; ASHRAE friction, from memory',
+  source: 'conservation of flow; ASHRAE friction, edition not checked',
   notCovered: 'Fitting losses and static regain.',
   input: z.strictObject({
     totalCfm: cfmField,

@@ -17,7 +17,7 @@ export const lineInsulation = calculation({
   title: 'Insulation of the vapour line',
   what: 'The R-value of pipe insulation, and whether water condenses on it.',
   formula: 'R = r2 ln(r2/r1)/k; surface = Ta − (Ta − Tp)(1/h)/(R + 1/h)',
-  source: 'heat conduction through a cylinder; k 0.27 and h 1.1 handbook values, from memory',
+  source: 'heat conduction through a cylinder; k 0.27 and h 1.1 handbook values, edition not checked',
   notCovered: 'Gaps, crushed foam, sun. A code may ask for R-3: compare.',
   input: z.strictObject({
     odIn: num(0.2, 3, 'in'),

@@ -27,7 +27,7 @@ export const riserMinimum = calculation({
   title: 'Oil return in a suction riser',
   what: 'The smallest capacity at which oil still climbs a vertical suction line.',
   formula: 'Gmin = 0.7225 √(ρv g D (ρoil − ρv)); tons = Gmin × area / flow per ton',
-  source: 'Jacobs, in ASHRAE Handbook Refrigeration, from memory',
+  source: 'Jacobs, in ASHRAE Handbook Refrigeration, edition not checked',
   notCovered: 'Traps and double risers; the maker’s drawing rules. Velocity rules of thumb are another school.',
   input: z.strictObject({
     refrigerant: refrigerantField,

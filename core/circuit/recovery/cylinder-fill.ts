@@ -31,7 +31,8 @@ export const cylinderFill = calculation({
   title: 'Fill limit of a recovery cylinder',
   what: 'How many pounds a recovery cylinder may hold, and what the scale may show at most.',
   formula: '0.8 × water capacity × liquid density / water density; gross = net + tare',
-  source: '80 % fill: 49 CFR 173.304a and AHRI Guideline K, from memory; liquid density from the equation of state',
+  source:
+    '80 % fill: 49 CFR 173.304a and AHRI Guideline K, edition not checked; liquid density from the equation of state',
   notCovered: 'Oil and mixed refrigerants take room of their own; retest date and service pressure are other checks.',
   input: z.strictObject({
     refrigerant: refrigerantField,

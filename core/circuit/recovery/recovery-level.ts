@@ -45,7 +45,7 @@ export const recoveryLevel = calculation({
   title: 'Required recovery level',
   what: 'How deep a vacuum the rules ask for before a circuit is opened.',
   formula: 'class from the pressure of saturated liquid at 104 °F and the charge; level from the table',
-  source: '40 CFR 82.152 and 82.156 Table 1, from memory: check the current rule',
+  source: '40 CFR 82.152 and 82.156 Table 1, edition not checked: check the current rule',
   notCovered: 'Recovery machines made before 15 November 1993; leaking appliances; a company’s own deeper level.',
   input: z.strictObject({
     applianceClass: oneOf(['small', 'comfort']),

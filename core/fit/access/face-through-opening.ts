@@ -28,7 +28,7 @@ export const faceThroughOpening = calculation({
   title: 'A face through an opening',
   what: 'Whether one face of a unit passes a door, gate or hatch, straight or turned.',
   formula: 'p ≤ a and q ≤ b; or p > a, q ≤ b and b ≥ (2pqa + (p² − q²)√(p² + q² − a²))/(p² + q²)',
-  source: 'rectangle in a rectangle, Wetzel, from memory',
+  source: 'rectangle in a rectangle, Wetzel, edition not checked',
   notCovered: 'Hands and packaging (deduct them first), and whether there is room behind the opening.',
   input: z.strictObject({ pIn: lengthField, qIn: lengthField, aIn: lengthField, bIn: lengthField }),
   compute: ({ pIn, qIn, aIn, bIn }) => {

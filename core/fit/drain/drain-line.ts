@@ -26,7 +26,7 @@ export const drainSlope = calculation({
   title: 'Fall of the drain',
   what: 'Whether a drain falls enough over its run, and what fall it needs.',
   formula: 'fall / run against 1/8 in/ft; ¼ preferred',
-  source: 'IMC 307, from memory; ¼ in/ft common practice',
+  source: 'IMC 307, edition not checked; ¼ in/ft common practice',
   notCovered: 'Sags: a drain that falls on the whole and dips on the way fails.',
   input: z.strictObject({ runFt: num(0.5, 300, 'ft'), fallIn: num(-48, 600, 'in') }),
   compute: ({ runFt, fallIn }) => {
