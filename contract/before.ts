@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-item';
-import { characters } from '@/core/finding/allow';
+import { characters, REFUSED } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { choiceSchema } from '@/core/scope/choice';
@@ -57,7 +57,7 @@ export const decisionSchema = z
   })
   .refine((d) => d.decision === 'in' || (d.reason ?? '').length >= 5, {
     path: ['reason'],
-    message: 'A declined item needs a reason of at least 5 characters.',
+    message: REFUSED.declined,
   });
 export type NewDecision = z.infer<typeof decisionSchema>;
 
@@ -84,10 +84,10 @@ export const customerSignatureSchema = z
     customer: text(2, 120),
     ink: ink.nullable(),
   })
-  .refine((s) => s.answer === 'no' || s.ink !== null, { path: ['ink'], message: 'A yes needs a signature.' })
+  .refine((s) => s.answer === 'no' || s.ink !== null, { path: ['ink'], message: REFUSED.unsignedYes })
   .refine((s) => s.answer === 'yes' || (s.reason ?? '').length >= 3, {
     path: ['reason'],
-    message: 'A no needs the customer’s reason.',
+    message: REFUSED.bareNo,
   });
 export type NewCustomerSignature = z.infer<typeof customerSignatureSchema>;
 

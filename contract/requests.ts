@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
-import { A_DAY, A_MOMENT, characters, YES_NO } from '@/core/finding/allow';
+import { A_DAY, A_MOMENT, characters, REFUSED, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { type Phase, READING_PHASES } from '@/core/job/phases';
@@ -16,11 +16,11 @@ const inYears = (ms: number): boolean => ms >= YEARS.from && ms < YEARS.to;
 export const idSchema = z.uuid().describe('a UUID');
 export const instant = z.iso
   .datetime({ offset: true })
-  .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
+  .refine((s) => inYears(Date.parse(s)), REFUSED.years)
   .meta(A_MOMENT);
 export const day = z.iso
   .date()
-  .refine((s) => inYears(Date.parse(s)), 'outside the years this sheet knows')
+  .refine((s) => inYears(Date.parse(s)), REFUSED.years)
   .meta(A_DAY);
 const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/equipment/words';
-import { allows, characters, YES_OR_NO } from '@/core/finding/allow';
+import { allows, characters, REFUSED, YES_OR_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import type { Said } from '@/core/words/said';
@@ -18,7 +18,7 @@ export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
 
 const od = z
   .number()
-  .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
+  .refine((v) => ACR_INSIDE_IN.has(v), REFUSED.tubeSize)
   .meta(allows(ACR_SIZES));
 const size = num(4, 400, 'in');
 const name = z.string().trim().min(1).max(80).meta(characters(1, 80));

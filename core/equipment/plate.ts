@@ -2,13 +2,13 @@ import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
 import { tell } from '@/core/equipment/words';
-import { allows, characters, YES_NO } from '@/core/finding/allow';
+import { allows, characters, REFUSED, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
 const od = z
   .number()
-  .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
+  .refine((v) => ACR_INSIDE_IN.has(v), REFUSED.tubeSize)
   .meta(allows(ACR_SIZES));
 
 /** What is read off the plate and the line set, once, for one refrigerant circuit. */
@@ -43,7 +43,7 @@ export const plateSchema = z
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
     path: ['vaporLineOdIn'],
-    message: 'must be larger than the liquid line',
+    message: REFUSED.vaporLine,
   });
 
 export const METERING_WORDS = { txv: 'TXV', eev: 'EEV', 'fixed-orifice': tell('equipment.fixed-orifice') } as const;

@@ -1,5 +1,5 @@
 import { tell } from '@/core/finding/words';
-import { type Label, value } from '@/core/words/said';
+import { type Label, type Said, typed, value } from '@/core/words/said';
 
 /** What a field allows, for `.meta()` of its schema: a refusal tells it in the reader's language. */
 export const allows = (allowed: Label): { allowed: Label } => ({ allowed });
@@ -28,3 +28,16 @@ export const YES_NO = allows(tell('finding.true-or-false'));
 export const YES_OR_NO = allows(tell('finding.yes-or-no'));
 export const A_DAY = allows(tell('finding.date-2000-to-2100'));
 export const A_MOMENT = allows(tell('finding.moment-2000-to-2100'));
+
+/** Messages of refinements: ids, which `saidOf` reads back, since a schema's own messages are plain text. */
+export const REFUSED = {
+  tubeSize: tell('finding.not-tube-size').id,
+  years: tell('finding.outside-years').id,
+  vaporLine: tell('finding.larger-than-liquid-line').id,
+  declined: tell('finding.declined-needs-reason').id,
+  unsignedYes: tell('finding.yes-needs-signature').id,
+  bareNo: tell('finding.no-needs-reason').id,
+} as const;
+const ID = /^[a-z]+\.[a-z0-9-]+$/;
+/** What a schema's own message says. */
+export const saidOf = (message: string): Said => (ID.test(message) ? { id: message } : typed(message));

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { tell } from '@/core/finding/words';
-import { type Label, type Said, typed } from '@/core/words/said';
+import { type Label, type Said, value } from '@/core/words/said';
+import { saidOf } from './allow';
 import { allowedAt, fieldsOf } from './schema-fields';
 
 /** Why an input cannot be used: which field, what is wrong, what is allowed. The same shape everywhere. */
@@ -34,15 +35,15 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError, input: unkn
     message: missing
       ? tell('finding.is-missing', { field })
       : tell('finding.of-field', { field, problem: plain(issue) }),
-    allowed: described ?? issue.message,
+    allowed: described ?? saidOf(issue.message),
   };
 }
 
 function plain(issue: z.core.$ZodIssue): Said {
   if (issue.code === 'too_small' || issue.code === 'too_big') return tell('finding.outside-allowed-range');
-  if (issue.code === 'invalid_type') return tell('finding.needs', { expected: article(issue.expected) });
+  if (issue.code === 'invalid_type') return tell('finding.needs', { expected: value(article(issue.expected)) });
   if (issue.code === 'invalid_value') return tell('finding.not-one-of-allowed-values');
-  return typed(issue.message);
+  return saidOf(issue.message);
 }
 
 function fieldNames(schema: z.ZodType): string[] {

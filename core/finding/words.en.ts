@@ -19,4 +19,10 @@ export const en = {
   'finding.moment-2000-to-2100': 'an ISO date and time, 2000 to 2100',
   'finding.yes-or-no': 'yes or no',
   'finding.cannot-be-used': '{field}: “{typed}” cannot be used.',
+  'finding.not-tube-size': 'is not an ACR tube size',
+  'finding.outside-years': 'outside the years this sheet knows',
+  'finding.larger-than-liquid-line': 'must be larger than the liquid line',
+  'finding.declined-needs-reason': 'A declined item needs a reason of at least 5 characters.',
+  'finding.yes-needs-signature': 'A yes needs a signature.',
+  'finding.no-needs-reason': 'A no needs the customer’s reason.',
 } as const;

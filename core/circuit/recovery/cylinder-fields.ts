@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { A_DAY } from '@/core/finding/allow';
+import { A_DAY, REFUSED } from '@/core/finding/allow';
 import { choice, figure, maybe, own, pick, text, weight, yes } from '@/core/form/field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { CYLINDER_STATES } from './cylinder';
@@ -7,7 +7,7 @@ import { tell } from './words';
 
 const DAY = z.iso
   .date()
-  .refine((s) => s >= '2000' && s < '2101', 'outside the years this ledger knows')
+  .refine((s) => s >= '2000' && s < '2101', REFUSED.years)
   .meta(A_DAY);
 
 /** What is stamped on a cylinder, read off it. Its contents come from its movements only. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES, odText } from '@/core/circuit/acr-tube';
-import { allows } from '@/core/finding/allow';
+import { allows, REFUSED } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { choice, count, either, figure, is, maybe, own, pick, sinceLater, text, usual, yes } from '@/core/form/field';
 import { tell } from '@/core/phases/join/words';
@@ -11,7 +11,7 @@ import { q, type Said, value } from '@/core/words/said';
 const od = () =>
   z
     .number()
-    .refine((v) => ACR_INSIDE_IN.has(v), 'is not an ACR tube size')
+    .refine((v) => ACR_INSIDE_IN.has(v), REFUSED.tubeSize)
     .meta(allows(ACR_SIZES));
 const SIZES = [...ACR_INSIDE_IN.keys()].map((size) => [size, odText(size).replace(' in', '')] as const);
 const tube = (label: Said, from: number, to: number) => usual(label, od(), SIZES.slice(from, to));

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { saidOf } from '@/core/finding/allow';
 import { allowedAt } from '@/core/finding/schema-fields';
 import type { Answers, Field, Fields } from '@/core/form/field';
 import { say } from '@/web/words/say';
@@ -70,11 +71,11 @@ export function refusalsOf(
   for (const issue of checked.error.issues) {
     const field = String(issue.path[0] ?? '');
     if (out[field]) continue;
-    const allowed = allowedAt(schema, issue.path) ?? issue.message;
+    const allowed = allowedAt(schema, issue.path) ?? saidOf(issue.message);
     const value = body[field];
     const missing = value === undefined || value === '' || value === null;
     // A rule of the whole form says itself what is missing.
-    if (missing && issue.code === 'custom') out[field] = issue.message;
+    if (missing && issue.code === 'custom') out[field] = say(saidOf(issue.message));
     else out[field] = say(tell(missing ? 'web.missing-allowed' : 'web.not-allowed-allowed', { allowed }));
   }
   return out;

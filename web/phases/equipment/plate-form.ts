@@ -1,4 +1,5 @@
 import { type Plate, plateSchema } from '@/core/equipment/plate';
+import { saidOf } from '@/core/finding/allow';
 import { allowedAt } from '@/core/finding/schema-fields';
 import { numberFromText } from '@/web/kit/number-text';
 import { say } from '@/web/words/say';
@@ -111,7 +112,7 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
         : issue.code === 'too_big'
           ? say(tell('web.too-high'))
           : issue.code === 'custom'
-            ? say(tell('web.it', { message: issue.message }))
+            ? say(tell('web.it', { message: saidOf(issue.message) }))
             : say(tell('web.not-allowed'));
     problems.push({
       field,

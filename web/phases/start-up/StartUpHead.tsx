@@ -1,6 +1,7 @@
 import { isSigned } from '@/core/job/sheet';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
+import { upper, value } from '@/core/words/said';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say, sayLow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -50,6 +51,6 @@ export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode 
 /** The state of the run in a few words; the finding tells the rest. */
 function statusOf(steady: SteadyResult): string {
   if (steady.state === 'steady') return say(steady.say);
-  const word = steady.state[0]!.toUpperCase() + steady.state.slice(1);
-  return steady.waitS > 60 ? say(tell('web.min-left', { word, waitS: Math.ceil(steady.waitS / 60) })) : word;
+  const word = upper(value(steady.state));
+  return say(steady.waitS > 60 ? tell('web.min-left', { word, waitS: Math.ceil(steady.waitS / 60) }) : word);
 }
