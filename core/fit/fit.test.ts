@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Finding } from '@/core/finding/finding';
 import type { Said } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
 import { areaIn2, curbOverlap, intersection, transitionSlope } from './curb/curb-overlap';
@@ -250,4 +251,44 @@ describe('the stack', () => {
   it('room in front that nobody measured is not proven', () => {
     expect(judgeStack(EMPTY_STACK).find((c) => c.id === 'service-room')!.verdict).toBe('not-proven');
   });
+});
+
+describe('limits of the fit sheets, on the limit and beside it', () => {
+  const of = (findings: readonly Finding[], id: string) => findings.find((c) => c.id === id)!;
+  it.each([
+    [24, 24, 'good'],
+    [23.9, 24, 'look-again'],
+    [30, 24, 'good'],
+  ])('room in front %d in where %d in are wanted: %s', (frontRoomIn, frontNeededIn, verdict) => {
+    const found = of(judgeStack({ ...EMPTY_STACK, frontRoomIn, frontNeededIn }), 'service-room');
+    expect(found.verdict).toBe(verdict);
+    expect(found.next === undefined).toBe(verdict === 'good');
+  });
+  it.each([
+    [500, 500, 'good', /Not heavier/],
+    [500, 501, 'look-again', /1 lb heavier/],
+  ])('roof: %d lb out, %d lb in: %s', (oldWeightLb, newWeightLb, verdict, claim) => {
+    const found = of(judgeCurb({ ...EMPTY_CURB, oldWeightLb, newWeightLb }), 'weight');
+    expect(found.verdict).toBe(verdict);
+    expect(english(found.claim)).toMatch(claim);
+  });
+  // A quarter inch in a foot over 36 in is 0.75 in.
+  it.each([
+    [0.75, 'good', /level enough/],
+    [0.8, 'look-again', /out of level/],
+  ])('pad %d in out over 36 in: %s', (padRiseIn, verdict, claim) => {
+    const unit = { ...EMPTY_PLACEMENT.unit, widthIn: 36 };
+    const found = of(judgePlacement({ ...EMPTY_PLACEMENT, unit, padRiseIn }), 'pad');
+    expect(found.verdict).toBe(verdict);
+    expect(english(found.claim)).toMatch(claim);
+  });
+  // 50 lb a person, 100 lb two (common practice).
+  it.each([
+    [50, /one person/],
+    [51, /two people/],
+    [100, /two people/],
+    [101, /hoist/],
+  ])('%d lb is for %s', (weightLb, way) =>
+    expect(english(of(judgePlacement({ ...EMPTY_PLACEMENT, weightLb }), 'weight').claim)).toMatch(way),
+  );
 });

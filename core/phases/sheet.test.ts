@@ -6,7 +6,7 @@ import type { Phase } from '@/core/job/phases';
 import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
-import { airflowOf, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
+import { airflowOf, judgeTyped, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { observed } from '@/core/scope/survey/testing/observed';
 import { shown, withUnit } from '@/core/units/format';
 import { cells, english, told } from '@/core/words/testing/english';
@@ -168,6 +168,26 @@ describe('a typed start-up', () => {
     expect(airflowOf(sheet, run('setting', 200, { indoorAir: 0.9 }))).toBeDefined();
     expect(airflowOf(sheet, run('setting', 400, { outdoorF: 90 }))).toBeDefined();
     expect(airflowOf(sheet, run('setting', 400, { indoorAir: 0.9 }))).toBeUndefined();
+  });
+});
+
+describe('judged while it is typed', () => {
+  const nowMs = Date.parse(LATE) + 60_000;
+  it('the last round stands until what is typed takes its place, box by box', () => {
+    const { readings } = judgeTyped(proven(), { suctionPsig: 101 }, nowMs);
+    expect(readings.suctionPsig!.value).toBe(101);
+    expect(readings.liquidLineF!.value).toBe(HEALTHY.liquidLineF);
+    const none = judgeTyped({ ...proven(), measurements: [] }, { suctionPsig: 101 }, nowMs);
+    expect(Object.keys(none.readings)).toEqual(['suctionPsig']);
+  });
+  it('a round that is being typed counts toward flooding; nothing typed leaves the rounds as they are', () => {
+    // A suction line a degree above its dew point.
+    const wet = { ...proven(), measurements: [...round({ ...HEALTHY, suctionLineF: 45.5 }, 'a', EARLY)] };
+    const late = Date.parse(EARLY) + 20 * 60_000;
+    const flooding = (typing: Parameters<typeof judgeTyped>[1]) =>
+      judgeTyped(wet, typing, late).judgement.findings.some((f) => f.verdict === 'stop');
+    expect(flooding({})).toBe(false);
+    expect(flooding({ suctionLineF: 45.5 })).toBe(true);
   });
 });
 

@@ -146,6 +146,19 @@ describe('a whole route', () => {
       }).find((c) => c.id === 'access-h')!.verdict;
     expect([access(19), access(20)]).toEqual(['look-again', 'good']);
   });
+  it('round a corner: 36 in halls turn 22.9 in of a 56 in box, less a hand of half an inch on each side', () => {
+    const corner = (handlingIn: number) =>
+      fitsOf({
+        ...EMPTY_ROUTE,
+        keepUpright: true,
+        handlingIn,
+        piece: { label: 'x', lengthIn: 56, widthIn: 21, heightIn: 90 },
+        stages: [{ kind: 'corner', id: 'c', label: 'Hall', aIn: 36, bIn: 36 }],
+      })[0]!.spareIn;
+    expect(corner(0)).toBeCloseTo(1.91, 1);
+    // Each inch off both halls takes the square root of two off the gap at 45 degrees.
+    expect(corner(0) - corner(0.5)).toBeCloseTo(Math.SQRT2, 2);
+  });
   it("the survey's narrowest place is among the measured ones, within the half inch that two tapes differ", () => {
     const corner = { kind: 'corner' as const, id: 'turn', label: 'Hall', aIn: 40, bIn: 26 };
     const verdict = (narrowestIn: number, stages: Route['stages'] = route.stages) =>
