@@ -52,6 +52,10 @@ const SMOOTH_S = 15;
 const HUNTING_PEAK_TO_PEAK_F = 4;
 const PROVISIONAL_FALL_PER_MIN = 0.5;
 const LOOK_BACK_STEP_S = 15;
+/** The last hour of a run is kept whole wherever it is judged; before it, samples are thinned for the drawing. */
+export const WHOLE_S = 60 * 60;
+/** It is said to be steady for at most this long, so that screen and signature look at the same samples. */
+const LONGEST_SAID_S = WHOLE_S - 2 * WINDOW_S;
 
 const WORDS: Record<SteadyChannel, Said> = {
   superheatF: tell('startup.superheat'),
@@ -82,7 +86,7 @@ export function steadyState(
   const end = samples[samples.length - 1]!.runSeconds;
   let steadyForS = 0;
   let cut = samples.length;
-  for (;;) {
+  while (steadyForS < LONGEST_SAID_S) {
     const back = steadyForS + LOOK_BACK_STEP_S;
     while (cut > 0 && samples[cut - 1]!.runSeconds > end - back) cut--;
     if (cut < LEAST_SAMPLES || judgeAt(samples, events, settings, cut).state !== 'steady') break;

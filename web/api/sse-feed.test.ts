@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { moved, sampleSheet } from '@/core/job/testing/sample-sheet';
+import { steadyState } from '@/core/startup/steady-state';
 import { liveMovement, unsheetedOz } from '@/web/phases/live-movement';
 import { EMPTY_FEED, type FeedSnapshot, type RigView } from './instrument-feed';
 import { SseFeed } from './sse-feed';
@@ -133,6 +134,39 @@ describe('a feed over server-sent events', () => {
     const seconds = feed.snapshot().samples.map((x) => x.runSeconds);
     expect(seconds[0]).toBe(1);
     expect(seconds.filter((s) => s <= from).length).toBe(8000);
+  });
+  it('what the screen kept of a long run is judged as the whole of it is', () => {
+    const feed = new SseFeed('run-1');
+    const at = (s: number) => {
+      // Steady after an hour, with a drift before it and a little noise all along.
+      const drift = Math.max(0, 3600 - s) / 200;
+      const noise = Math.sin(s * 12.9) / 5;
+      return {
+        superheatF: 10 + drift + noise,
+        subcoolingF: 9 - drift + noise,
+        suctionPsig: 118 + noise,
+        liquidPsig: 370,
+        returnDryBulbF: 76,
+        supplyDryBulbF: 57,
+        compressorA: 11,
+      };
+    };
+    FakeSource.last.say('history', history({ samples: [{ runSeconds: 0, values: at(0) }] }));
+    const whole = [{ runSeconds: 0, ...at(0) }];
+    const event = [{ runSeconds: 0, kind: 'compressor-start' as const }];
+    for (let s = 1; s < 15_000; s += 60) {
+      const seconds = Array.from({ length: 60 }, (_, i) => s + i);
+      const values = Object.fromEntries(
+        (Object.keys(at(0)) as (keyof ReturnType<typeof at>)[]).map((n) => [n, seconds.map((x) => at(x)[n])]),
+      );
+      FakeSource.last.say('batch', batch(seconds, { samples: { runSeconds: seconds, values } }));
+      whole.push(...seconds.map((x) => ({ runSeconds: x, ...at(x) })));
+      if (s % 600 !== 1) continue;
+      const kept = feed.snapshot().samples.map((x) => ({ runSeconds: x.runSeconds, ...x.values }));
+      expect(steadyState(kept, event)).toEqual(steadyState(whole, event));
+    }
+    expect(feed.snapshot().samples.length).toBeLessThan(whole.length / 2);
+    expect(steadyState(whole, event)).toMatchObject({ state: 'steady', steadyForS: 3000 });
   });
   it('keeps the last hour whole and thins the day before it, start to end', () => {
     const feed = new SseFeed('run-1');

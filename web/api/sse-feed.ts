@@ -1,5 +1,5 @@
 import type { RunSample } from '@/core/startup/live';
-import type { RunEvent } from '@/core/startup/steady-state';
+import { type RunEvent, WHOLE_S } from '@/core/startup/steady-state';
 import { type BenchView, EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from './instrument-feed';
 
 type Block = { runSeconds: number[]; values: Record<string, (number | null)[]> };
@@ -22,8 +22,7 @@ type History = {
   state: string;
 };
 
-/** Kept whole on this device: a little more than the judgement looks back. Older samples are thinned for the picture. */
-const KEEP_S = 60 * 60;
+/** What is older than the hour that is judged is thinned for the picture. */
 const THINNED_EVERY_S = 10;
 /** Thinning walks the whole list, so it waits until this many samples are due. */
 const THIN_BATCH = 600;
@@ -111,12 +110,12 @@ export class SseFeed implements InstrumentFeed {
   private thinned(end: number): RunSample[] {
     const { samples } = this.now;
     const first = samples[this.thinFrom];
-    if (!first || end - first.runSeconds <= KEEP_S + THIN_BATCH) return samples;
-    const old = samples.findIndex((s) => end - s.runSeconds <= KEEP_S);
+    if (!first || end - first.runSeconds <= WHOLE_S + THIN_BATCH) return samples;
+    const old = samples.findIndex((s) => end - s.runSeconds <= WHOLE_S);
     const bucket = (s: RunSample | undefined): number => (s ? Math.floor(s.runSeconds / THINNED_EVERY_S) : -1);
     // The first of every ten seconds stays, whatever second it falls on: what came thinned is not thinned away.
     const kept = samples.filter((s, i) => i < this.thinFrom || i >= old || bucket(s) !== bucket(samples[i - 1]));
-    this.thinFrom = kept.findIndex((s) => end - s.runSeconds <= KEEP_S);
+    this.thinFrom = kept.findIndex((s) => end - s.runSeconds <= WHOLE_S);
     return kept;
   }
 

@@ -1,9 +1,9 @@
+import { WHOLE_S } from '@/core/startup/steady-state';
 import type { Deps } from '@/server/deps';
 import { readRunData, rowsOfBlock } from './run-data';
 import type { RunRow } from './runs-store';
 
-/** The judged window and the trend need this much at full rate; older samples are thinned for the picture alone. */
-const FULL_RATE_S = 45 * 60;
+/** Before the hour that is judged, every tenth sample: for the picture alone. */
 const THIN = 10;
 
 /** Everything of a run so far, stored or not, with the place in the stream it reaches. */
@@ -16,7 +16,7 @@ export async function historyOf(deps: Deps, run: RunRow) {
   for (const s of waiting ? rowsOfBlock(waiting.samples) : []) bySecond.set(s.runSeconds, s);
   const all = [...bySecond.values()].sort((a, b) => a.runSeconds - b.runSeconds);
   const end = all.at(-1)?.runSeconds ?? 0;
-  const samples = all.filter((s, i) => end - s.runSeconds <= FULL_RATE_S || i % THIN === 0);
+  const samples = all.filter((s, i) => end - s.runSeconds <= WHOLE_S || i % THIN === 0);
   return {
     run: { id: run.id, phase: run.phase, source: run.source, speed: run.speed },
     ...position,
