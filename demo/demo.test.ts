@@ -3,6 +3,9 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { ledgerSchema } from '@/contract/answers/ledger';
+import { reportSchema } from '@/contract/answers/report';
+import { readSheet, sheetSchema } from '@/contract/answers/sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { recoveryView } from '@/core/phases/recover/view';
 import { scopeOf } from '@/core/phases/scope/view';
@@ -10,6 +13,7 @@ import { surveyOf } from '@/core/phases/survey/view';
 import type { Said } from '@/core/words/said';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
+import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { summaryOf } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
@@ -45,6 +49,22 @@ const rows = () =>
   );
 
 describe('the demo', () => {
+  it('every sheet, report and ledger is of the shape that screens and devices read', async () => {
+    const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
+    const sent = (x: unknown): unknown => JSON.parse(JSON.stringify(x));
+    for (const { jobId, number } of await rows()) {
+      const sheet = await sheetFor(database, lead, jobId);
+      expect(sheetSchema.safeParse(sent(sheet)).error?.issues ?? [], `${number}`).toEqual([]);
+      expect(readSheet({ ...sheet, runs: 3 })).toBeUndefined();
+      if (sheet.circuit.plate)
+        expect(reportSchema.safeParse(sent(await reportOf(database, lead, jobId))).error?.issues ?? []).toEqual([]);
+    }
+    const { companyId } = lead;
+    for (const cylinder of await cylindersStore.list(database, companyId)) {
+      const movements = await cylindersStore.movements(database, companyId, { cylinderId: cylinder.id });
+      expect(ledgerSchema.safeParse(sent({ cylinder, movements })).error?.issues ?? [], cylinder.tag).toEqual([]);
+    }
+  });
   it('tells each job in the order of the work: weighed before it is trimmed, read before it is signed, done on its day', async () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     for (const { jobId, number } of await rows()) {

@@ -4,6 +4,7 @@ import { pathToFileURL } from 'node:url';
 import mysql from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
 import { inject } from 'vitest';
+import { sheetSchema } from '@/contract/answers/sheet';
 import type { NewJob } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { DEMO_JOBS } from '@/demo/jobs';
@@ -68,7 +69,7 @@ export class Client {
   post = (path: string, body: unknown = {}): Promise<Reply> => this.call('POST', path, body);
   put = (path: string, body: unknown): Promise<Reply> => this.call('PUT', path, body);
   async sheet(jobId: string): Promise<JobSheet> {
-    return (await this.get(`/jobs/${jobId}`)).body as unknown as JobSheet;
+    return sheetSchema.parse((await this.get(`/jobs/${jobId}`)).body) as unknown as JobSheet;
   }
 }
 
@@ -207,7 +208,7 @@ export async function newJob(
   };
   const reply = await client.post('/jobs', body);
   if (reply.status !== 201) throw new Error(JSON.stringify(reply.body));
-  return { id: body.id, body, sheet: reply.body as unknown as JobSheet };
+  return { id: body.id, body, sheet: sheetSchema.parse(reply.body) as unknown as JobSheet };
 }
 
 /** Why the circuit of a test job is not on record. */

@@ -1,6 +1,8 @@
+import { SHEET_VERSION } from '@/contract/answers/version';
 import { deviceStore } from './device-store';
 
 /** What may be looked at without a connection: the person, jobs and what their pages ask for. */
+const SHEET = /^\/jobs\/[0-9a-f-]{36}$/;
 const KEPT = /^\/(me|jobs|jobs\/[0-9a-f-]{36}|cylinders|library|people|settings|jobs\?.*)$/;
 
 /** Keeps what the server answered, for a time without a connection. Without room it is simply not kept. */
@@ -8,15 +10,23 @@ export async function keepCopy(path: string, text: string): Promise<void> {
   if (!KEPT.test(path)) return;
   try {
     const store = await deviceStore();
-    await store.put('copies', { path, text, at: new Date().toISOString() });
+    await store.put('copies', { path, text, at: new Date().toISOString(), shape: SHEET_VERSION });
   } catch {
     // A private window, or no room.
   }
 }
 
+/** A sheet that this version of the app cannot read is no copy: better none than one that breaks the page. */
+async function readable(path: string, text: string): Promise<boolean> {
+  if (!SHEET.test(path)) return true;
+  const { readSheet } = await import('@/contract/answers/sheet');
+  return readSheet(JSON.parse(text)) !== undefined;
+}
+
 export async function copyOf(path: string): Promise<{ text: string; at: string } | undefined> {
   try {
-    return await (await deviceStore()).get('copies', path);
+    const copy = await (await deviceStore()).get('copies', path);
+    return copy?.shape === SHEET_VERSION && (await readable(path, copy.text)) ? copy : undefined;
   } catch {
     return undefined;
   }

@@ -2,7 +2,7 @@ import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { Waiting } from './outbox/waiting';
 
 /** A copy of what the server answered, for a time without a connection. */
-export type Copy = { path: string; text: string; at: string };
+export type Copy = { path: string; text: string; at: string; shape?: number };
 
 interface Schema extends DBSchema {
   outbox: { key: number; value: Waiting; indexes: { person: string } };

@@ -1,30 +1,6 @@
-import type { Switches } from '@/core/phases/live/told-switches';
+import type { BenchView, RigView } from '@/contract/answers/stream';
 import type { RunSample } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
-
-/** What the screen may know of the simulated system: its switches and the conditions set from the drawer. */
-export type RigView = {
-  running: boolean;
-  cutout: string;
-  valveOpen: boolean;
-  on: 'charge' | 'recovery';
-  moveLeftOz: number;
-  movementStartOz: number | null;
-  speed: number;
-  conditions: {
-    outdoorF: number;
-    indoorEndF: number;
-    indoorAir: number;
-    outdoorAir: number;
-    condenserClean: number;
-    meterOpening: number;
-    nonCondensablePsi: number;
-    probeFaults: Record<string, string>;
-  };
-};
-
-/** The switches of a simulated bench of the circuit and how fast it runs; or, told, what the crew says of its own gear. */
-export type BenchView = { kind: string; speed: number; switches: Switches; told: boolean };
 
 export type FeedSnapshot = {
   state: 'connecting' | 'live' | 'lost' | 'ended';

@@ -1,8 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { type RigView, STREAM_VERSION } from '@/contract/answers/stream';
 import { moved, sampleSheet } from '@/core/job/testing/sample-sheet';
 import { steadyState } from '@/core/startup/steady-state';
 import { liveMovement, unsheetedOz } from '@/web/phases/live-movement';
-import { EMPTY_FEED, type FeedSnapshot, type RigView } from './instrument-feed';
+import { EMPTY_FEED, type FeedSnapshot } from './instrument-feed';
 import { SseFeed } from './sse-feed';
 
 /** A stand-in for the browser's EventSource that the test speaks through. */
@@ -45,6 +46,7 @@ const RIG: RigView = {
   },
 };
 const history = (change: object = {}) => ({
+  v: STREAM_VERSION,
   seq: 3,
   durableSeq: 2,
   samples: [{ runSeconds: 1, values: { liquidPsig: 370 } }],
@@ -54,6 +56,7 @@ const history = (change: object = {}) => ({
   ...change,
 });
 const batch = (runSeconds: number[], change: object = {}) => ({
+  v: STREAM_VERSION,
   seq: 4,
   durableSeq: 3,
   producedAt: Date.now(),

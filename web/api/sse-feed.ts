@@ -1,26 +1,12 @@
+import type { z } from 'zod';
+import { batchSchema, historySchema } from '@/contract/answers/stream';
 import type { RunSample } from '@/core/startup/live';
 import { type RunEvent, WHOLE_S } from '@/core/startup/steady-state';
-import { type BenchView, EMPTY_FEED, type FeedSnapshot, type InstrumentFeed, type RigView } from './instrument-feed';
+import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed } from './instrument-feed';
 
-type Block = { runSeconds: number[]; values: Record<string, (number | null)[]> };
-type Batch = {
-  seq: number;
-  durableSeq: number;
-  producedAt: number;
-  samples: Block;
-  events: RunEvent[];
-  rig: RigView | null;
-  bench: BenchView | null;
-};
-type History = {
-  seq: number;
-  durableSeq: number;
-  samples: RunSample[];
-  events: RunEvent[];
-  rig: RigView | null;
-  bench: BenchView | null;
-  state: string;
-};
+type WithEvents<T> = Omit<T, 'events'> & { events: RunEvent[] };
+type Batch = WithEvents<z.output<typeof batchSchema>>;
+type History = WithEvents<z.output<typeof historySchema>>;
 
 /** What is older than the hour that is judged is thinned for the picture. */
 const THINNED_EVERY_S = 10;
@@ -29,7 +15,7 @@ const THIN_BATCH = 600;
 /** The screen is told at most this often, however fast a run plays. */
 const TELL_EVERY_MS = 180;
 
-function rows(block: Block): RunSample[] {
+function rows(block: Batch['samples']): RunSample[] {
   const names = Object.keys(block.values);
   return block.runSeconds.map((runSeconds, i) => ({
     runSeconds,
@@ -49,11 +35,20 @@ export class SseFeed implements InstrumentFeed {
 
   constructor(runId: string) {
     this.source = new EventSource(`/api/runs/${runId}/stream`);
-    this.source.addEventListener('history', (e) => this.history(JSON.parse(e.data) as History));
-    this.source.addEventListener('batch', (e) => this.batch(JSON.parse(e.data) as Batch));
+    this.hear('history', historySchema, (h) => this.history(h as History));
+    this.hear('batch', batchSchema, (b) => this.batch(b as Batch));
     this.source.onerror = () => {
       if (this.now.state !== 'ended') this.set({ state: 'lost' }, true);
     };
+  }
+
+  /** A message of another version cannot be read by this screen: its readings are lost until the page is loaded again. */
+  private hear<S extends z.ZodType>(name: string, schema: S, take: (message: z.output<S>) => void): void {
+    this.source.addEventListener(name, (e) => {
+      const read = schema.safeParse(JSON.parse(e.data));
+      if (read.success) take(read.data);
+      else this.set({ state: 'lost' }, true);
+    });
   }
 
   subscribe = (listener: () => void): (() => void) => {

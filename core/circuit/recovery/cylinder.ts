@@ -159,7 +159,8 @@ export function cylinderChecks(
 export const refusesCylinder = (checks: readonly Finding[]): Finding | undefined =>
   checks.find((c) => c.verdict === 'stop');
 
-export type MovementKind = 'opening' | 'from system' | 'to system' | 'weighed' | 'sent away' | 'received';
+export const MOVEMENT_KINDS = ['opening', 'from system', 'to system', 'weighed', 'sent away', 'received'] as const;
+export type MovementKind = (typeof MOVEMENT_KINDS)[number];
 export type CylinderMovement = {
   id: string;
   cylinderId: string;

@@ -1,8 +1,9 @@
+import { type BenchView, type RigView, STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
 import type { Switches } from '@/core/phases/live/told-switches';
 import type { Bench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import { type Batch, type FeedState, isBench, isPort, isSystem, type SystemFeed } from './feed-protocol';
+import { type Batch, type FeedState, isBench, isPort, isSystem } from './feed-protocol';
 import { recordMovement } from './movement-record';
 import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
 import { type RunRow, runsStore } from './runs-store';
@@ -10,41 +11,6 @@ import { emptyBlock } from './simulated-feed';
 
 /** Kept in memory to read from: a little longer than the mean a reading is taken over. */
 const RECENT_S = 120;
-
-export type StreamMessage = {
-  seq: number;
-  durableSeq: number;
-  producedAt: number;
-  samples: SampleBlock;
-  events: StoredEvent[];
-  rig: RigView | null;
-  bench: BenchView | null;
-};
-
-/** The switches of a simulated bench and how fast it runs; or, told, what the crew says of its own gear. */
-export type BenchView = { kind: string; speed: number; switches: Switches; told: boolean };
-
-/** What the screen may know of the simulated system: its switches, not its secrets. */
-export type RigView = {
-  running: boolean;
-  cutout: string;
-  valveOpen: boolean;
-  on: 'charge' | 'recovery';
-  moveLeftOz: number;
-  movementStartOz: number | null;
-  speed: number;
-  conditions: Pick<
-    SystemFeed['config'],
-    | 'outdoorF'
-    | 'indoorEndF'
-    | 'indoorAir'
-    | 'outdoorAir'
-    | 'condenserClean'
-    | 'meterOpening'
-    | 'nonCondensablePsi'
-    | 'probeFaults'
-  >;
-};
 
 export function rigView(feed: FeedState, speed: number): RigView | null {
   if (!isSystem(feed)) return null;
@@ -113,7 +79,7 @@ function switchesOf(bench: Bench): Switches {
 
 /** One running feed on the server: gathers samples into chunks, commits them, tells listeners at once. */
 export class ActiveRun {
-  readonly listeners = new Set<(message: StreamMessage) => void>();
+  readonly listeners = new Set<(message: StreamBatch) => void>();
   recent: RunSample[] = [];
   private pending: { samples: SampleBlock; events: StoredEvent[] };
   private committing: Promise<void> = Promise.resolve();
@@ -140,7 +106,8 @@ export class ActiveRun {
     this.recent.push(...rowsOfBlock(batch.block));
     const last = this.recent.at(-1)?.runSeconds ?? 0;
     if (this.recent.length > 4 * RECENT_S) this.recent = this.recent.filter((s) => last - s.runSeconds <= RECENT_S);
-    const message: StreamMessage = {
+    const message: StreamBatch = {
+      v: STREAM_VERSION,
       seq: this.seq,
       durableSeq: this.durableSeq,
       producedAt: batch.producedAt,

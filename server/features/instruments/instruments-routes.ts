@@ -1,11 +1,12 @@
 import { Router } from 'express';
+import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
 import { newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
-import { benchView, rigView, type StreamMessage } from './active-run';
+import { benchView, rigView } from './active-run';
 import { historyOf } from './history';
 import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 
@@ -68,9 +69,9 @@ export function instrumentsRoutes(deps: Deps): Router {
     const send = (event: string, data: unknown): void =>
       writeStream(response, `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
     // Listen before reading the history, so that nothing falls between the two; the client drops what it has already.
-    const early: StreamMessage[] = [];
+    const early: StreamBatch[] = [];
     let ready = false;
-    const listen = (message: StreamMessage): void => {
+    const listen = (message: StreamBatch): void => {
       if (ready) send('batch', message);
       else early.push(message);
     };
@@ -82,6 +83,7 @@ export function instrumentsRoutes(deps: Deps): Router {
     });
     const history = await historyOf(deps, run);
     send('history', {
+      v: STREAM_VERSION,
       ...history,
       rig: active ? rigView(active.feed, active.speed) : null,
       bench: active ? benchView(active.feed, active.speed) : null,

@@ -1,6 +1,6 @@
+import type { BenchView } from '@/contract/answers/stream';
 import { type RunPhase, SPEEDS } from '@/contract/requests';
 import { post } from '@/web/api/http';
-import type { BenchView } from '@/web/api/instrument-feed';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
