@@ -48,11 +48,11 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   },
   'target-air-split': {
     title: 'Diferencia de aire objetivo',
-    what: 'La caída de bulbo seco del retorno al suministro que da un serpentín con buen caudal en este aire.',
+    what: 'La caída de bulbo seco del retorno al suministro que da un serpentín con buen flujo en este aire.',
     formula: 'cuadrática en (bulbo seco de retorno − 75) y (bulbo húmedo de retorno − 63)',
     source: 'California Title 24 RA3.2-3, edición no verificada; 79–84 °F es extrapolado',
     notCovered:
-      'Calefacción; caudal fuera de 350–450 CFM por ton; suministro leído en un registro (marca 1–2 °F de menos).',
+      'Calefacción; flujo fuera de 350–450 CFM por ton; suministro leído en un difusor (marca 1–2 °F de menos).',
   },
   'condensing-over-ambient': {
     title: 'Condensación sobre el aire exterior',
@@ -73,7 +73,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     what: 'Cuánto está la temperatura de evaporación bajo el aire de retorno.',
     formula: 'bulbo seco de retorno − temperatura de rocío a la presión de succión',
     source: 'Definición; los rangos normales son práctica común',
-    notCovered: 'Serpentines secos y caudal fuera de 350–450 CFM por ton.',
+    notCovered: 'Serpentines secos y flujo fuera de 350–450 CFM por ton.',
   },
   'compression-ratio': {
     title: 'Relación de compresión',
@@ -90,16 +90,16 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Compresores inverter, voltaje lejos de la placa, aire interior lejos de 80/67 °F.',
   },
   'airflow-heat-rise': {
-    title: 'Caudal por la subida con resistencias',
-    what: 'Caudal medido por el calor que dan las resistencias y cuánto más caliente sale el aire.',
-    formula: 'volts × amperes × 3.412 / (1.08 × lugar/14.696 × subida)',
+    title: 'Flujo de aire por el alza con resistencias',
+    what: 'Flujo medido por el calor que dan las resistencias y cuánto más caliente sale el aire.',
+    formula: 'volts × amperes × 3.412 / (1.08 × lugar/14.696 × alza)',
     source: 'Balance de calor del aire',
     notCovered:
       'Compresor o gas al mismo tiempo; amperes que incluyen el soplador; suministro leído a la vista de las resistencias.',
   },
   'airflow-static': {
-    title: 'Caudal por presión estática',
-    what: 'Caudal por la estática externa total y dos puntos vecinos de la tabla del soplador.',
+    title: 'Flujo de aire por presión estática',
+    what: 'Flujo por la estática externa total y dos puntos vecinos de la tabla del soplador.',
     formula: 'línea recta entre los dos puntos de la tabla',
     source: 'La tabla del fabricante para la velocidad en uso',
     notCovered: 'Puntos fuera de los dos dados; serpentín mojado donde la tabla es en seco.',
@@ -122,7 +122,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   },
   'hose-charge': {
     title: 'Líquido que queda en la manguera',
-    what: 'Cuánto de lo que salió del cilindro se queda en la manguera como líquido.',
+    what: 'Cuánto de lo que salió del tanque se queda en la manguera como líquido.',
     formula: 'm = π/4 · interior² · largo · densidad del líquido',
     source: 'geometría; densidad del líquido saturado de la ecuación de estado',
     notCovered: 'Múltiples y mirillas; una manguera medio llena de vapor.',
@@ -136,7 +136,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   },
   'to-weigh-in': {
     title: 'Falta por pesar',
-    what: 'La parte del total que debe salir del cilindro, después de lo que ya está en la unidad.',
+    what: 'La parte del total que debe salir del tanque, después de lo que ya está en la unidad.',
     formula: 'total − carga de fábrica en la unidad (0 si está vacía)',
     source: 'Balance de masa',
     notCovered: 'Refrigerante perdido de una unidad que se creía cargada de fábrica.',
@@ -147,7 +147,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     formula: 'error ÷ (°F por oz); limitado al 3 % de la carga o 4 oz, lo que sea menor',
     source:
       'Valor de diseño: 2 % de la carga por °F de subenfriamiento, 1 % por °F de sobrecalentamiento; después lo que hizo este sistema × 0.7',
-    notCovered: 'Si la carga es la falla: primero se comprueban caudal, serpentines, estabilidad y sondas.',
+    notCovered: 'Si la carga es la falla: primero se comprueban flujo, serpentines, estabilidad y sondas.',
   },
   'tonnage-estimate': {
     title: 'Tamaño sin placa',
@@ -157,7 +157,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Solo una estimación, no una selección: el tamaño sale de un cálculo de carga.',
   },
   'system-airflow': {
-    title: 'Caudal del sistema',
+    title: 'Flujo de aire del sistema',
     what: 'Cuánto aire debe mover el soplador.',
     formula: 'ton × CFM por ton',
     source: 'práctica común: 350 húmedo, 400 estándar; el rango del fabricante manda',
@@ -173,15 +173,14 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   },
   'round-duct-size': {
     title: 'Tamaño de ducto redondo',
-    what: 'El ducto redondo que lleva un caudal a la fricción que el soplador puede pagar.',
-    formula:
-      'diámetro en que la fricción del caudal iguala la tasa, por bisección; luego el siguiente tamaño comercial',
+    what: 'El ducto redondo que lleva un flujo a la fricción que el soplador puede pagar.',
+    formula: 'diámetro en que la fricción del flujo iguala la tasa, por bisección; luego el siguiente tamaño comercial',
     source: 'ASHRAE Handbook Fundamentals, Duct Design, edición no verificada; tamaños comerciales: práctica común',
     notCovered: 'Ruido: revise la velocidad. Flexible: dé su rugosidad, y su compresión aparte.',
   },
   'equivalent-diameter': {
     title: 'Diámetro redondo equivalente',
-    what: 'El ducto redondo que iguala a uno rectangular en caudal y fricción.',
+    what: 'El ducto redondo que iguala a uno rectangular en flujo y fricción.',
     formula: 'De = 1.30 (ab)^0.625 / (a + b)^0.25',
     source: 'Huebscher 1948, como en ASHRAE Handbook Fundamentals, Duct Design, edición no verificada',
     notCovered: 'Ductos más planos que 4 a 1, ducto ovalado.',
@@ -189,7 +188,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   'rectangular-duct-size': {
     title: 'Tamaño de ducto rectangular',
     what: 'Qué ancho debe tener un ducto rectangular de altura conocida.',
-    formula: 'ancho en que el diámetro equivalente iguala el tamaño redondo del caudal',
+    formula: 'ancho en que el diámetro equivalente iguala el tamaño redondo del flujo',
     source: 'Huebscher con fricción ASHRAE, edición no verificada',
     notCovered: 'Ductos más planos que 4 a 1; el forro reduce el interior.',
   },
@@ -203,21 +202,21 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   'duct-capacity': {
     title: 'Capacidad de un ducto existente',
     what: 'Lo que puede llevar un ducto redondo a una tasa de fricción, y el sistema más grande que puede colgar de él.',
-    formula: 'caudal en que la fricción iguala la tasa; maxTons = CFM / CFM por ton',
+    formula: 'flujo en que la fricción iguala la tasa; maxTons = CFM / CFM por ton',
     source: 'fricción ASHRAE, edición no verificada; 0.08 in. w.c. por 100 ft práctica común',
     notCovered: 'Accesorios, fugas y partes aplastadas; ducto rectangular (use su diámetro equivalente).',
   },
   'trunk-sections': {
-    title: 'Troncal después de sus ramales',
-    what: 'Da tamaño a cada tramo de una troncal según el aire que aún lleva.',
+    title: 'Ducto principal después de sus ramales',
+    what: 'Da tamaño a cada tramo de un ducto principal según el aire que aún lleva.',
     formula: 'CFM del tramo = total − todo lo que salió antes; luego el tamaño redondo a la tasa de fricción',
-    source: 'conservación del caudal; fricción ASHRAE, edición no verificada',
+    source: 'conservación del flujo; fricción ASHRAE, edición no verificada',
     notCovered: 'Pérdidas en accesorios y recuperación estática.',
   },
   'friction-rate': {
     title: 'Presupuesto de estática y tasa de fricción',
     what: 'La presión que queda para los ductos, y lo que puede costar cada 100 ft de ellos.',
-    formula: '(ESP − serpentín − filtro − rejilla − registro − compuertas) × 100 / largo efectivo mayor',
+    formula: '(ESP − serpentín − filtro − rejilla − difusor − compuertas) × 100 / largo efectivo mayor',
     source: 'ACCA Manual D, edición no verificada',
     notCovered: 'Si la tabla del soplador ya incluye el serpentín mojado o el filtro: pregunte, y deje esos en 0.',
   },
@@ -239,7 +238,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     title: 'La zona más chica',
     what: 'Si la zona más chica sola recibe el aire mínimo que la máquina puede mover.',
     formula: 'CFM de la zona más chica / CFM mínimo de la máquina; mínimo de una etapa = 0.85 × nominal',
-    source: 'aritmética de caudales; 0.85 es valor de diseño; el aire mínimo del fabricante manda',
+    source: 'aritmética de flujos; 0.85 es valor de diseño; el aire mínimo del fabricante manda',
     notCovered: 'Zonas de descarga, fugas por compuertas cerradas.',
   },
   'zone-bypass': {
@@ -250,8 +249,8 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'La caída baja cuando el serpentín se enfría: este es el lado pesimista.',
   },
   'furnace-rise': {
-    title: 'Subida de temperatura del calefactor',
-    what: 'Cuánto más caliente sale el aire de un calefactor, para compararlo con el rango de su placa.',
+    title: 'Alza de temperatura del calentón',
+    what: 'Cuánto más caliente sale el aire de un calentón, para compararlo con el rango de su placa.',
     formula: 'salida / (1.08 × razón de presión × CFM)',
     source: 'calor sensible del aire estándar; atmósfera estándar para la altitud',
     notCovered: 'La reducción del quemador por altitud.',
@@ -282,7 +281,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     title: 'Caja de cruce',
     what: 'Si el aire de retorno pasa junto al ducto de suministro dentro de una caja de cruce.',
     formula: 'libre = A × B − OD × B; fpm = CFM / área libre; 700 fpm o menos',
-    source: 'conservación del caudal; 700 fpm práctica común',
+    source: 'conservación del flujo; 700 fpm práctica común',
     notCovered: 'Fugas de las uniones interiores: puentean el aire y deben sellarse y aislarse.',
   },
   'curb-overlap': {
@@ -290,7 +289,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     what: 'Cuánto de la abertura de la unidad queda sobre la abertura de la base.',
     formula: 'área de la intersección / área de la abertura más chica',
     source: 'geometría plana; 95 % bien y 80 % mínimo son valores de diseño',
-    notCovered: 'Bridas y aislamiento que estrechan una abertura: escriba las medidas libres.',
+    notCovered: 'Bridas y aislante que estrechan una abertura: escriba las medidas libres.',
   },
   'transition-slope': {
     title: 'Pendiente de una transición',
@@ -328,8 +327,8 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Agua de deshielo, rebalse del humidificador.',
   },
   'furnace-condensate': {
-    title: 'Condensado de un calefactor de condensación',
-    what: 'Lo más de agua ácida que puede hacer un calefactor de gas de condensación en una hora.',
+    title: 'Condensado de un calentón de condensación',
+    what: 'Lo más de agua ácida que puede hacer un calentón de gas de condensación en una hora.',
     formula: '1.13 gal por therm de entrada',
     source: 'estequiometría del metano, con cada gota condensada',
     notCovered: 'Propano (menos agua); la vida del neutralizador.',
@@ -350,17 +349,17 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   },
   'drain-trap': {
     title: 'Trampa de condensado',
-    what: 'Qué tan honda debe ser una trampa para que el ventilador no la vacíe.',
+    what: 'Qué tan honda debe ser una trampa para que el abanico no la vacíe.',
     formula: 'salida H = p + 1; sello J = H / 2',
     source: 'práctica común; el dibujo del fabricante manda',
     notCovered: 'Serpentines con soplador antes y aparatos con trampa adentro: rechazados, tienen otras reglas.',
   },
   'float-trip': {
-    title: 'Agua en la bandeja cuando dispara el flotador',
+    title: 'Agua en la charola cuando dispara el flotador',
     what: 'Cuánta agua queda sobre el techo antes de que el flotador pare el enfriamiento, cuánto pesa y cuánto tarda.',
     formula: 'ancho × largo × hondo / 231; × 8.345 lb/gal; peso / tasa de condensado',
     source: 'volumen y densidad del agua',
-    notCovered: 'Una bandeja desnivelada: dispara antes o después.',
+    notCovered: 'Una charola desnivelada: dispara antes o después.',
   },
   'size-check': {
     title: 'Tamaño contra la carga',
@@ -377,8 +376,8 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Bajo 17 °F extrapola: no comprobado salvo que el fabricante dé un punto. Calor de deshielo.',
   },
   'cylinder-fill': {
-    title: 'Límite de llenado de un cilindro de recuperación',
-    what: 'Cuántas libras puede llevar un cilindro de recuperación, y qué puede marcar la báscula como máximo.',
+    title: 'Límite de llenado de un tanque de recuperación',
+    what: 'Cuántas libras puede llevar un tanque de recuperación, y qué puede marcar la báscula como máximo.',
     formula: '0.8 × capacidad de agua × densidad del líquido / densidad del agua; bruto = neto + tara',
     source:
       '80 % de llenado: 49 CFR 173.304a y AHRI Guideline K, edición no verificada; densidad del líquido de la ecuación de estado',
@@ -391,22 +390,22 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     formula: 'clase por la presión del líquido saturado a 104 °F y la carga; nivel de la tabla',
     source: '40 CFR 82.152 y 82.156 Tabla 1, edición no verificada: revise la regla vigente',
     notCovered:
-      'Máquinas de recuperación de antes del 15 de noviembre de 1993; aparatos con fuga; un nivel más hondo de la empresa.',
+      'Recuperadoras de antes del 15 de noviembre de 1993; aparatos con fuga; un nivel más hondo de la empresa.',
   },
   'removal-method': {
-    title: 'Recogida o máquina de recuperación',
+    title: 'Recoger el gas o recuperadora',
     what: 'Si la unidad vieja puede recoger su propia carga, o debe hacerlo una máquina.',
     formula: 'toda condición conocida y cumplida, y carga ≤ 0.8 × volumen exterior × densidad del líquido a 105 °F',
     source: 'práctica común; densidad de la ecuación de estado',
-    notCovered: 'Unidades inverter: solo el modo de recogida del fabricante. Una recogida no es una recuperación.',
+    notCovered: 'Unidades inverter: solo el modo de recogida del fabricante. Recoger el gas no es una recuperación.',
   },
   'pump-down-rebound': {
-    title: 'Rebote después de una recogida',
-    what: 'Si el lado de baja está bastante vacío para terminar con máquina, debe recogerse otra vez, o una válvula deja pasar.',
+    title: 'Rebote después de una recogida del gas',
+    what: 'Si el lado de baja está bastante vacío para terminar con recuperadora, debe recogerse otra vez, o una válvula deja pasar.',
     formula:
-      'rebote = presión a los 10 min − presión al parar, o − 0 psig si paró más abajo; ≤ 5 psi termine; más: repita una vez, luego máquina',
+      'rebote = presión a los 10 min − presión al parar, o − 0 psig si paró más abajo; ≤ 5 psi termine; más: repita una vez, luego recuperadora',
     source: 'práctica común',
-    notCovered: 'El nivel de recuperación requerido es otra revisión: la máquina termina el lado de baja siempre.',
+    notCovered: 'El nivel de recuperación requerido es otra revisión: la recuperadora termina el lado de baja siempre.',
   },
   'recovered-share': {
     title: 'Recuperado contra esperado',
@@ -417,24 +416,24 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Refrigerante que sigue en la unidad vieja; aceite que vino con él.',
   },
   'cylinder-identity': {
-    title: 'Presión de un cilindro en reposo',
+    title: 'Presión de un tanque en reposo',
     what: 'Si la presión va con la etiqueta, o habla de aire, de una mezcla o de otro refrigerante.',
     formula: '|P − Psat(T)| ≤ max(3 psi, 3 %)',
     source: 'presión de burbuja de la ecuación de estado; tolerancia de práctica común',
     notCovered: 'Refrigerantes de casi la misma presión: solo la placa o un analizador los distingue.',
   },
   'chill-ice': {
-    title: 'Hielo para el cilindro',
-    what: 'Cuánto hielo toma el calor del refrigerante que la máquina bombea al cilindro.',
+    title: 'Hielo para el tanque',
+    what: 'Cuánto hielo toma el calor del refrigerante que la recuperadora bombea al tanque.',
     formula: 'hielo = recuperado × (h vapor 150 °F − h líquido 50 °F) / 144',
     source: 'entalpías de la ecuación de estado; calor de fusión del hielo 144 Btu/lb',
-    notCovered: 'Calor del aire y del cilindro mismo. El baño estropea la báscula: saque y seque antes de pesar.',
+    notCovered: 'Calor del aire y del tanque mismo. El baño estropea la báscula: saque y seque antes de pesar.',
   },
   'section-volume': {
     title: 'Volumen de la sección',
     what: 'Cuánto lugar tienen adentro las líneas y el serpentín: fija el nitrógeno, la tasa de fuga y el tiempo de vacío.',
     formula:
-      'áreas interiores × largo + 0.04 ft³ por ton del serpentín + 0.07 ft³ por ton de una unidad exterior abierta',
+      'áreas interiores × largo + 0.04 ft³ por ton del serpentín + 0.07 ft³ por ton de una unidad de afuera abierta',
     source: 'geometría; los volúmenes de serpentín y unidad son valores de diseño',
     notCovered: 'Recibidores y acumuladores. El volumen del fabricante es mejor.',
   },
@@ -468,10 +467,10 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Calor tomado en un ático caliente; calefacción, donde el líquido corre al revés.',
   },
   'line-insulation': {
-    title: 'Aislamiento de la línea de vapor',
-    what: 'El valor R del aislamiento de tubo, y si el agua se condensa en él.',
+    title: 'Aislante de la línea de vapor',
+    what: 'El valor R del aislante de tubo, y si el agua se condensa en él.',
     formula: 'R = r2 ln(r2/r1)/k; superficie = Ta − (Ta − Tp)(1/h)/(R + 1/h)',
-    source: 'conducción de calor por un cilindro; k 0.27 y h 1.1 valores de manual, edición no verificada',
+    source: 'conducción de calor por un tanque; k 0.27 y h 1.1 valores de manual, edición no verificada',
     notCovered: 'Huecos, espuma aplastada, sol. Un código puede pedir R-3: compare.',
   },
   'a2l-room': {
@@ -489,10 +488,10 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered: 'Tablas de GWP más nuevas; revise cuál pide la etiqueta.',
   },
   'pump-down-storage': {
-    title: 'Lugar para una recogida',
-    what: 'Si la unidad exterior puede guardar toda la carga como líquido.',
+    title: 'Lugar para una recogida del gas',
+    what: 'Si la unidad de afuera puede guardar toda la carga como líquido.',
     formula: '0.8 × volumen exterior × densidad del líquido a 105 °F',
-    source: 'volumen y densidad; 80 % de llenado por analogía con los cilindros',
+    source: 'volumen y densidad; 80 % de llenado por analogía con los tanques',
     notCovered:
       'Un volumen desconocido no pasa: pregunte al fabricante. Una unidad con la carga recogida no está recuperada.',
   },
@@ -522,15 +521,15 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     what: 'Si una caída de la presión de prueba es el clima o una fuga, y la menor fuga que la prueba podía ver.',
     formula: 'δ = medido − esperado; U = 2√(u_g²(1 + (T2/T1)²) + 2(P u_T/T)²); menor fuga = U V / (14.7 h)',
     source: 'propagación de incertidumbre; repetición del manómetro 0.5 psi y termómetro 0.5 °F práctica común',
-    notCovered: 'Se pide jabón en cada unión aunque la prueba pase.',
+    notCovered: 'Se pide prueba de jabón en cada unión aunque la prueba pase.',
   },
   'nitrogen-budget': {
     title: 'Nitrógeno en la camioneta',
-    what: 'Si el cilindro de nitrógeno alcanza y sostiene la presión de prueba después de la purga.',
+    what: 'Si el tanque de nitrógeno alcanza y sostiene la presión de prueba después de la purga.',
     formula:
       'Vw = nominal × 14.7/2230.7; Pmax = (Pcil Vw + 14.7 Vs)/(Vw + Vs) − 14.7; necesita = Pprueba (1 + Vs/Vw) + 50',
     source: 'ley de los gases a una temperatura; 50 psi de margen del regulador práctica común',
-    notCovered: 'Fugas, y un cilindro que se enfría al sacar.',
+    notCovered: 'Fugas, y un tanque que se enfría al sacar.',
   },
   'pull-down': {
     title: 'Tiempo de vacío',
@@ -541,7 +540,7 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
       'Humedad, aceite, una bomba cansada: este es el mejor caso, seco y hermético. Con núcleos puestos es más o menos la mitad.',
   },
   'standing-test': {
-    title: 'Prueba de vacío en reposo',
+    title: 'Prueba de vacío sostenido',
     what: 'Distingue una fuga de la humedad por la forma de la subida después de cerrar la bomba.',
     formula:
       'pendientes por mínimos cuadrados a 1–4 min y en los últimos 3 min; recta, meseta y las dos ajustadas, la mejor por AICc',

@@ -16,6 +16,15 @@ export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
   package: tell('equipment.packaged-unit'),
 };
 
+/** The same as headings of lists. */
+export const EQUIPMENT_KINDS_WORDS: Record<EquipmentKind, Said> = {
+  outdoor: tell('equipment.outdoor-units'),
+  'air-handler': tell('equipment.air-handlers'),
+  coil: tell('equipment.cased-coils'),
+  furnace: tell('equipment.furnaces'),
+  package: tell('equipment.packaged-units'),
+};
+
 const od = z
   .number()
   .refine((v) => ACR_INSIDE_IN.has(v), REFUSED.tubeSize)

@@ -13,4 +13,9 @@ export const en = {
     'Unknown length: the weigh-in holds back and the start-up trims in small steps.',
   'equipment.without-target-charge-can-never-be':
     'Without a target the charge can never be proven: look on the plate or in the maker’s table.',
+  'equipment.outdoor-units': 'Outdoor units',
+  'equipment.air-handlers': 'Air handlers',
+  'equipment.cased-coils': 'Cased coils',
+  'equipment.furnaces': 'Furnaces',
+  'equipment.packaged-units': 'Packaged units',
 } as const;

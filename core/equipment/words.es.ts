@@ -16,4 +16,9 @@ export const es: Record<keyof typeof en, string> = {
     'Largo desconocido: el pesaje reserva y el arranque ajusta en pasos chicos.',
   'equipment.without-target-charge-can-never-be':
     'Sin objetivo la carga nunca se puede comprobar: busque en la placa o en la tabla del fabricante.',
+  'equipment.outdoor-units': 'Unidades de afuera',
+  'equipment.air-handlers': 'Manejadoras de aire',
+  'equipment.cased-coils': 'Serpentines con gabinete',
+  'equipment.furnaces': 'Calentones',
+  'equipment.packaged-units': 'Equipos paquete',
 };

@@ -8,6 +8,7 @@ export const QUANTITIES_SHOWN = {
   psi: { unit: 'psi', decimals: 1 },
   inHg: { unit: 'inHg', decimals: 0 },
   microns: { unit: 'µm', decimals: 0 },
+  micronsPerMin: { unit: 'µm/min', decimals: 1 },
   inWc: { unit: 'in. w.c.', decimals: 2 },
   inWc100: { unit: 'in. w.c. per 100 ft', decimals: 2 },
   oz: { unit: 'oz', decimals: 1 },

@@ -378,4 +378,5 @@ export const en = {
   'value.an-object': 'an object',
   'value.an-int': 'an int',
   'value.a-record': 'a record',
+  'value.broken': 'broken',
 } as const;

@@ -380,4 +380,5 @@ export const es: Record<keyof typeof en, string> = {
   'value.an-object': 'un objeto',
   'value.an-int': 'un número entero',
   'value.a-record': 'un objeto',
+  'value.broken': 'roto',
 };

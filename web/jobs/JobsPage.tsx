@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
-import { useEffect, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
 import { may } from '@/core/job/permissions';
 import { value } from '@/core/words/said';
@@ -14,40 +14,18 @@ import { useKeys } from '@/web/shell/use-keys';
 import { say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { JobList, type JobRow } from './JobList';
+import { STATES, useJobSearch } from './use-job-search';
 
 type Page = { jobs: JobRow[]; total: number; openToday: number };
 const PAGE = 100;
-const STATES = ['open', 'done', 'all'] as const;
 
 /** Today's and open jobs: where each stands and what it waits for. */
 export default function JobsPage() {
   const { me } = useMe();
-  // Filter and search stand in the address, so that Back from a job finds the list as it was left.
-  const [params, setParams] = useSearchParams();
-  const search = params.get('q') ?? '';
-  const [text, setText] = useState(search);
-  const state = STATES.find((s) => s === params.get('state')) ?? 'open';
-  // A search looks among finished jobs too.
-  const shownState = search ? 'all' : state;
+  const { search, text, setText, state, shownState, show } = useJobSearch();
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const today = format(new Date(), 'yyyy-MM-dd');
-  useEffect(() => {
-    if (text.trim() === search) return undefined;
-    const timer = setTimeout(
-      () =>
-        setParams(
-          (now) => {
-            now.delete('q');
-            if (text.trim()) now.set('q', text.trim());
-            return now;
-          },
-          { replace: true },
-        ),
-      180,
-    );
-    return () => clearTimeout(timer);
-  }, [text, search, setParams]);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
       `/jobs?state=${shownState}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
@@ -78,10 +56,7 @@ export default function JobsPage() {
               type="button"
               role="tab"
               aria-selected={shownState === s}
-              onClick={() => {
-                setText('');
-                setParams(s === 'open' ? {} : { state: s }, { replace: true });
-              }}
+              onClick={() => show(s)}
               className={`touch cursor-pointer border-b-[3px] px-4 font-[600] capitalize ${shownState === s ? 'border-copper' : 'border-transparent text-ink2'}`}
             >
               {say(value(s))}

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { EQUIPMENT_KIND_WORDS, EQUIPMENT_KINDS, type EquipmentKind } from '@/core/equipment/library-item';
+import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS, type EquipmentKind } from '@/core/equipment/library-item';
 import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
@@ -11,6 +11,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ImportPanel } from './ImportPanel';
 import { ItemLine } from './ItemLine';
+import { PairTable } from './PairTable';
 import { useImport } from './use-import';
 
 /** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
@@ -94,38 +95,13 @@ export default function LibraryPage() {
             onClick={() => setKind(k)}
             className={`touch shrink-0 cursor-pointer border-b-[3px] px-4 font-[600] ${k === kind ? 'border-copper' : 'border-transparent text-ink2'}`}
           >
-            {k === 'pairs' ? say(tell('web.matched-pairs')) : `${say(EQUIPMENT_KIND_WORDS[k])}s`}
+            {k === 'pairs' ? say(tell('web.matched-pairs')) : say(EQUIPMENT_KINDS_WORDS[k])}
           </button>
         ))}
       </div>
       {trouble ? <p className="mt-4 text-oxide">{say(tell('web.library-could-not-be-loaded-trying'))}</p> : null}
       {kind === 'pairs' ? (
-        <table className="mt-2 w-full max-w-[760px] text-[14.5px]">
-          <thead>
-            <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">
-              {[
-                say(tell('web.outdoor')),
-                say(tell('web.indoor')),
-                say(tell('web.reference')),
-                say(tell('web.cooling-btu-h')),
-              ].map((h) => (
-                <th key={h} className="py-1 pr-4 font-[550]">
-                  {h}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {pairs.map((p) => (
-              <tr key={`${p.outdoorModel}/${p.indoorModel}`} className="border-b border-rule">
-                <td className="py-2 pr-4 font-[640]">{p.outdoorModel}</td>
-                <td className="py-2 pr-4">{p.indoorModel}</td>
-                <td className="py-2 pr-4">{p.reference}</td>
-                <td className="py-2">{p.coolingBtuh.toLocaleString('en-US')}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PairTable pairs={pairs} />
       ) : (
         <ul className="mt-1">
           {items.map((i) => (

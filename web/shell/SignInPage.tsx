@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Navigate, useLocation, useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { value } from '@/core/words/said';
 import { ApiProblem, get, post } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -10,8 +9,7 @@ import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-
-type DemoPerson = { signIn: string; fullName: string; role: string; certification: string; company: string };
+import { DemoCrew, type DemoPerson } from './DemoCrew';
 
 /** A language chosen here goes with the sign-in. */
 const CHOSEN = 'mb-language-chosen';
@@ -90,38 +88,12 @@ export function SignInPage() {
         </form>
       </section>
       {data?.demo.length ? (
-        <section className="border-t-[1.5px] border-ink pt-4 lg:border-t-0 lg:border-l lg:border-rule lg:pt-0 lg:pl-10">
-          <h2 className="text-[20px]">{say(tell('web.demo-crew'))}</h2>
-          <p className="mt-1 text-[14px] text-ink2">
-            {say(tell('web.invented-company-tap-person-to-sign', { company: data.demo[0]?.company }))}
-          </p>
-          <ul className="mt-3">
-            {data.demo.map((p) => (
-              <li key={p.signIn} className="border-b border-rule">
-                <button
-                  type="button"
-                  disabled={busy}
-                  onClick={() => void enter(p.signIn, data.demoPassword ?? '')}
-                  className="grid min-h-[58px] w-full cursor-pointer grid-cols-[1fr_auto] items-center gap-4 py-1.5 text-left hover:bg-sheet"
-                >
-                  <span>
-                    <b className="block text-[17px] font-[650] text-copper">{p.fullName}</b>
-                    <span className="text-[13.5px] text-ink2">
-                      {say(value(p.role))}
-                      {p.certification === 'none'
-                        ? say(tell('web.no-refrigerant-certificate'))
-                        : say(tell('web.certified', { certification: p.certification }))}
-                    </span>
-                  </span>
-                  <span className="text-[13px] text-ink2">{p.signIn}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-          <p className="mt-3 text-[13px] text-ink2">
-            {say(tell('web.password-for-all-demo-is-listed', { demoPassword: data.demoPassword }))}
-          </p>
-        </section>
+        <DemoCrew
+          people={data.demo}
+          password={data.demoPassword}
+          busy={busy}
+          onEnter={(name, word) => void enter(name, word)}
+        />
       ) : null}
     </main>
   );

@@ -323,5 +323,5 @@ export const es: Record<keyof typeof en, string> = {
   'recovery.rule-and-company-ask': 'La regla pide {legal}: {basis}. La compañía pide {wanted}.',
   'recovery.reasons': '{reasons}',
   'recover.refrigerant-recovered': 'Refrigerante recuperado',
-  'recover.cylinder': 'Cilindro',
+  'recover.cylinder': 'Tanque',
 };

@@ -1,90 +1,41 @@
-import { useMemo } from 'react';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
 import { passes } from '@/core/job/gates';
+import { isSigned } from '@/core/job/sheet';
 import { evacuate } from '@/core/phases/evacuate/phase';
-import { evacuationView } from '@/core/phases/evacuate/view';
-import { ordersOf, S_PER_MIN, touchedMin } from '@/core/phases/live/stream';
+import { ordersOf, S_PER_MIN } from '@/core/phases/live/stream';
 import { sheetGates } from '@/core/phases/standing';
-import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
+import { q } from '@/core/words/said';
 import { VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
-import { say } from '@/web/words/say';
+import { figureOf, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
-import { liveStream } from '../circuit/live-stream';
 import type { EquippedView } from '../job-context';
 import { Causes } from './Causes';
-import { figureNote, testsOf, typedPoints, WORDS } from './evacuate-figures';
-import { useVacuumAnalysis } from './use-vacuum-analysis';
+import { figureNote, marksOf, testsOf } from './evacuate-figures';
+import { useEvacuation } from './use-evacuation';
 
 export default function EvacuatePage(view: EquippedView) {
   const { sheet, feed } = view;
   const desk = useDesk();
-  const evac = evacuationView(sheet);
-  const run = view.run?.phase === 'evacuate' ? view.run : undefined;
-  const shownRun = run ?? view.pastRun;
-  const points = useMemo(
-    () =>
-      feed.samples.flatMap((s): [number, number][] =>
-        typeof s.values.microns === 'number' ? [[s.runSeconds / S_PER_MIN, s.values.microns]] : [],
-      ),
-    [feed.samples],
-  );
-  const typed = typedPoints(view);
-  const isolatedS = evac.isolated && evac.isolated.body.runId === shownRun?.id ? evac.isolated.body.runSeconds : null;
-  const answer = useVacuumAnalysis({
-    points,
-    setup: evac.setup
-      ? {
-          volumeFt3: evac.setup.body.volumeFt3,
-          pumpCfm: evac.setup.body.pumpCfm,
-          hoses: {
-            boreIn: evac.setup.body.hoseBoreIn,
-            lengthIn: evac.setup.body.hoseLengthIn,
-            count: evac.setup.body.hoseCount,
-            coresIn: evac.setup.body.coresIn,
-          },
-          targetMicrons: evac.targetMicrons,
-          coldestPipeF: evac.setup.body.coldestPipeF,
-        }
-      : null,
-    isolatedMin: isolatedS === null ? null : isolatedS / S_PER_MIN,
-    limitMicrons: evac.limitMicrons,
-    touchedMin: touchedMin(ordersOf(feed.events)),
-  });
-  const silent = run !== undefined && feed.samples.length > 0 && feed.samples.at(-1)?.values.microns === null;
-  const stream = liveStream(view, 'evacuate');
-  const live = stream && { stream, fits: answer };
-
-  const gates = sheetGates(sheet, 'evacuate');
-  const water = evac.setup ? waterMicrons(evac.setup.body.coldestPipeF) : undefined;
-  const line: readonly StripPoint[] = points.length ? points : typed;
+  const { evac, setup, run, shownRun, line, isolatedS, answer, silent, live } = useEvacuation(view);
+  const tighter = sheetGates(sheet, 'evacuate').every(passes) ? '' : tell('web.makers-tighter-limit-wins');
+  const method = setup?.method === 'triple' ? tell('web.triple-two-sweeps') : tell('web.one-deep-pull-2');
+  const now = figureOf(q(silent ? null : line.at(-1)?.[1], 'microns'));
   return (
     <CircuitFrame
       view={view}
       phase={evacuate}
-      about={
-        evac.setup
-          ? say(
-              tell('web.to-m', {
-                method:
-                  evac.setup.body.method === 'triple'
-                    ? say(tell('web.triple-two-sweeps'))
-                    : say(tell('web.one-deep-pull-2')),
-                targetMicrons: evac.targetMicrons,
-              }),
-            )
-          : ''
-      }
+      about={setup ? say(tell('web.to-m', { method, targetMicrons: evac.targetMicrons })) : ''}
       checks={evac.checks}
       live={live}
       figures={
         <BigFigure
           label={say(tell('web.vacuum-now'))}
           testId="microns-now"
-          value={silent ? '–' : (line.at(-1)?.[1].toLocaleString('en-US') ?? '–')}
+          value={now.value}
           unit="µm"
           note={figureNote(answer, evac.stage, run !== undefined)}
         />
@@ -92,13 +43,9 @@ export default function EvacuatePage(view: EquippedView) {
       below={
         <>
           {answer?.progress?.stalled ? <Causes progress={answer.progress} /> : null}
-          {sheet.signOffs.some((s) => s.phase === 'evacuate') ? null : (
+          {isSigned(sheet, 'evacuate') ? null : (
             <Notice kind="look-again">
-              {say(
-                tell('web.never-start-or-insulation-test-compressor-2', {
-                  passes: gates.every(passes) ? '' : say(tell('web.makers-tighter-limit-wins')),
-                }),
-              )}
+              {say(tell('web.never-start-or-insulation-test-compressor-2', { passes: tighter }))}
             </Notice>
           )}
         </>
@@ -110,14 +57,12 @@ export default function EvacuatePage(view: EquippedView) {
           gapsMin={feed.events.filter((e) => e.kind === 'gap').map((e) => e.runSeconds / S_PER_MIN)}
           targetMicrons={evac.targetMicrons}
           limitMicrons={evac.limitMicrons}
-          waterMicrons={water}
-          waterF={evac.setup?.body.coldestPipeF}
+          waterMicrons={setup ? waterMicrons(setup.coldestPipeF) : undefined}
+          waterF={setup?.coldestPipeF}
           predicted={answer?.predicted ?? []}
           aheadMin={answer?.progress?.minutesToTarget}
           tests={testsOf(view, answer, isolatedS, shownRun?.id)}
-          marks={ordersOf(feed.events)
-            .filter((o) => o.order in WORDS)
-            .map((o) => ({ minute: o.runSeconds / S_PER_MIN, word: WORDS[o.order]! }))}
+          marks={marksOf(ordersOf(feed.events))}
           height={desk ? Math.max(360, Math.min(560, window.innerHeight - 330)) : 300}
         />
       ) : (

@@ -1,7 +1,7 @@
 import { evacuationView } from '@/core/phases/evacuate/view';
-import { S_PER_MIN } from '@/core/phases/live/stream';
+import { type OrderEvent, S_PER_MIN } from '@/core/phases/live/stream';
 import { entriesOf } from '@/core/phases/log/circuit-log';
-import { value } from '@/core/words/said';
+import { q, type Said, value } from '@/core/words/said';
 import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
 import type { StripTest } from '@/web/bench/vacuum/VacuumStrip';
 import type { EquippedView } from '@/web/phases/job-context';
@@ -15,18 +15,25 @@ export const STILL_PER_MIN = 0.01;
 /** A hand-typed reading is drawn this far from the one before when nothing streams, by its own clock. */
 export const MS_PER_MIN = 60_000;
 
-export const WORDS: Record<string, string> = {
-  pump: 'pump',
-  sweep: say(tell('web.n-sweep')),
-  break: 'broken',
-  oil: 'oil',
+const WORDS: Record<string, Said> = {
+  pump: value('pump'),
+  sweep: tell('web.n-sweep'),
+  break: value('broken'),
+  oil: value('oil'),
 };
+
+/** What was done to the pump and the vacuum, as marks on the strip. */
+export const marksOf = (orders: readonly OrderEvent[]): { minute: number; word: string }[] =>
+  orders.filter((o) => o.order in WORDS).map((o) => ({ minute: o.runSeconds / S_PER_MIN, word: say(WORDS[o.order]) }));
 
 export function figureNote(answer: VacuumAnswer | undefined, stage: string, running: boolean): string | undefined {
   if (!running) return say(tell('web.not-streaming'));
   const p = answer?.progress;
-  if (stage === 'standing' && answer?.standing)
-    return `standing: ${answer.standing.result.lateMicronsPerMin !== undefined ? `${answer.standing.result.lateMicronsPerMin.toFixed(1)} µm/min` : say(tell('web.too-early-to-say'))}`;
+  if (stage === 'standing' && answer?.standing) {
+    const { lateMicronsPerMin } = answer.standing.result;
+    const rate = lateMicronsPerMin === undefined ? tell('web.too-early-to-say') : q(lateMicronsPerMin, 'micronsPerMin');
+    return say(tell('web.standing-rate', { rate }));
+  }
   if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
     return p.fallPerMin < STILL_PER_MIN
       ? say(tell('web.stands-still'))

@@ -1,24 +1,22 @@
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import { verdictOf, worstOf } from '@/core/finding/order';
+import { Navigate, useNavigate, useParams } from 'react-router';
+import { verdictOf } from '@/core/finding/order';
 import type { Curb } from '@/core/fit/curb/judge-curb';
 import { FIT_WORDS, type FitKind, judgeFit, withStand } from '@/core/fit/sheets';
 import { isHandedOver } from '@/core/job/sheet';
 import { fitContextOf, scopeInputOf } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
-import { clock } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
-import { Mark } from '@/web/kit/Mark';
-import { Notice, Trouble } from '@/web/kit/Notice';
-import { useShowCurrent } from '@/web/kit/use-show-current';
+import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
-import { PhotoButton, Thumbs } from '../survey/PhotoButton';
-import { CheckList } from './CheckList';
+import { FitConflict } from './FitConflict';
 import { FitDrawing } from './FitDrawing';
 import { FitFields } from './FitFields';
+import { FitSide } from './FitSide';
+import { FitTabs } from './FitTabs';
 import { LiftList } from './LiftList';
 import { StandHeight } from './StandHeight';
 import { useFit } from './use-fit';
@@ -43,41 +41,12 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
   const locked = isHandedOver(sheet);
   const base = `/jobs/${sheet.job.id}`;
   const following = kinds[kinds.indexOf(kind) + 1];
-  const subject = `fit:${kind}`;
-  const strip = useShowCurrent<HTMLElement>(kind);
 
   return (
     <JobFrame
       sheet={sheet}
       active="fit"
-      side={
-        <div className="grid gap-5 p-4 lg:p-5">
-          <CheckList checks={checks} />
-          <section aria-label={say(tell('web.pictures'))}>
-            <h2 className="text-[15px] font-[680]">{say(tell('web.pictures-of-it'))}</h2>
-            <div className="mt-1 flex flex-wrap items-center gap-2">
-              <Thumbs view={view} subject={subject} />
-              <PhotoButton
-                view={view}
-                subject={subject}
-                label={say(tell('web.picture', { fitWords: FIT_WORDS[kind] }))}
-              />
-            </div>
-          </section>
-          <p className="text-[12.5px] text-ink2">
-            {say(
-              tell('web.makers-instructions-and-local-code-come', {
-                saving:
-                  edit.saving !== 'no'
-                    ? say(tell('web.saving'))
-                    : edit.stored
-                      ? say(tell('web.saved-last-by', { by: sheet.fits[kind]?.by }))
-                      : say(tell('web.nothing-saved-yet-first-figure-you')),
-              }),
-            )}
-          </p>
-        </div>
-      }
+      side={<FitSide view={view} kind={kind} edit={edit} checks={checks} />}
       next={
         <NextMoveBar
           kind={first ? first.verdict : 'good'}
@@ -95,41 +64,11 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
       }
     >
       <div className="px-4 pb-6 lg:px-7">
-        <nav
-          ref={strip}
-          aria-label={say(tell('web.fit-sheets'))}
-          className="-mx-4 flex overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7"
-        >
-          {kinds.map((k) => (
-            <Link
-              key={k}
-              to={`${base}/fit/${k}`}
-              aria-current={k === kind ? 'page' : undefined}
-              className="touch flex shrink-0 items-center gap-2 border-b-[3px] border-transparent px-3 font-[560] aria-[current=page]:border-copper aria-[current=page]:font-[680]"
-            >
-              <Mark
-                kind={
-                  k === kind ? worstOf(checks) : sheet.fits[k] ? worstOf(judgeFit(sheet.fits[k], context)) : 'to-come'
-                }
-                size={14}
-              />
-              {say(FIT_WORDS[k])}
-            </Link>
-          ))}
-        </nav>
+        <FitTabs view={view} kind={kind} kinds={kinds} checks={checks} />
         <h1 className="sr-only">{say(FIT_WORDS[kind])}</h1>
         <div className="mt-2 grid gap-2">
           {edit.conflict ? (
-            <Notice kind="look-again">
-              <b>{say(tell('web.someone-changed-this-sheet-after-you'))}</b>{' '}
-              {say(tell('web.by-at', { by: edit.conflict.by, at: clock(edit.conflict.at) }))}
-              <div className="mt-2 flex flex-wrap gap-3">
-                <Button tone="primary" onClick={edit.keepMine}>
-                  {say(tell('web.save-mine-over-it'))}
-                </Button>
-                <Button onClick={edit.takeStored}>{say(tell('web.take-stored-one'))}</Button>
-              </div>
-            </Notice>
+            <FitConflict kind={kind} edit={edit} conflict={edit.conflict} />
           ) : (
             <Trouble problem={edit.problem} />
           )}

@@ -5,14 +5,12 @@ import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
-import { PHASE_WORDS } from '@/core/job/phases';
 import { isEquipped } from '@/core/job/sheet';
 import { handOver } from '@/core/phases/hand-over/phase';
 import { nextMoveOf } from '@/core/phases/phase';
 import type { Report } from '@/core/phases/report';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
-import { moment } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -28,6 +26,7 @@ import { AfterRun } from './AfterRun';
 import { AmendSheet } from './AmendSheet';
 import { FurnaceSheet } from './FurnaceSheet';
 import { ReportSheet } from './ReportSheet';
+import { Signatures } from './Signatures';
 
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
@@ -64,26 +63,7 @@ export default function HandOverPage(view: JobView) {
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
-          <section>
-            <h2 className="text-[15px] font-[680]">{say(tell('web.signatures'))}</h2>
-            <ul className="mt-1">
-              {sheet.signOffs.map((s) => (
-                <li key={s.id} className="border-b border-rule2 py-1.5 leading-snug">
-                  <b className="font-[640]">{say(PHASE_WORDS[s.phase])}</b> {s.by}
-                  <span className="block text-[13px] text-ink2">
-                    {say(
-                      tell('web.signature-line', {
-                        certificate: s.certificate ?? say(tell('web.no-certificate')),
-                        at: moment(s.at),
-                        contentHash: s.contentHash.slice(0, 10),
-                      }),
-                    )}
-                  </span>
-                </li>
-              ))}
-            </ul>
-            {sheet.signOffs.length === 0 ? <p className="text-ink2">{say(tell('web.nothing-signed-yet'))}</p> : null}
-          </section>
+          <Signatures sheet={sheet} />
           <div className="flex flex-wrap gap-3">
             <a
               href={pdf}

@@ -8,10 +8,8 @@ import { scope as scopePhase } from '@/core/phases/scope/phase';
 import { scopeOf } from '@/core/phases/scope/view';
 import { sheetGates } from '@/core/phases/standing';
 import type { DecidedItem } from '@/core/scope/scope';
-import { money } from '@/core/units/money';
 import { useLibrary } from '@/web/api/use-library';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -20,8 +18,10 @@ import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
 import { ChoiceForm } from './ChoiceForm';
 import { CustomerSheet } from './CustomerSheet';
+import { DeclineSheet } from './DeclineSheet';
 import { DeltaList } from './DeltaList';
-import { ItemRow } from './ItemRow';
+import { ItemLists } from './ItemLists';
+import { ScopeHead } from './ScopeHead';
 import { ScopeSide } from './ScopeSide';
 import { useChoose } from './use-choose';
 
@@ -52,12 +52,6 @@ export default function ScopePage(view: JobView) {
   const choose = useChoose(view, act);
 
   const signed = sheet.signOffs.find((s) => s.phase === 'scope');
-  const levels = [
-    ['must', say(tell('web.must'))],
-    ['should', say(tell('web.should'))],
-    ['could', say(tell('web.could'))],
-  ] as const;
-
   return (
     <JobFrame
       sheet={sheet}
@@ -74,19 +68,7 @@ export default function ScopePage(view: JobView) {
       next={<NextMove move={mayChoose ? move : { ...move, button: undefined }} busy={busy} press={press} />}
     >
       <div className="px-4 py-3.5 lg:px-7">
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[23px]">{say(tell('web.scope'))}</h1>
-          <p className="ml-auto text-[15px]">
-            <b className="text-[21px] font-[700]" data-testid="scope-hours">
-              {scope.total.hours.toFixed(1)}
-            </b>{' '}
-            <span className="text-ink2">{say(tell('web.h'))}</span>{' '}
-            <b className="ml-3 text-[21px] font-[700]" data-testid="scope-price">
-              {money(scope.total.price)}
-            </b>{' '}
-            <span className="text-ink2">{say(tell('web.without-equipment'))}</span>
-          </p>
-        </div>
+        <ScopeHead total={scope.total} />
         <Trouble problem={problem} />
         {scope.change ? (
           <div className="mt-2">
@@ -106,46 +88,21 @@ export default function ScopePage(view: JobView) {
           disabled={!mayChoose}
           onChange={choose}
         />
-        {levels.map(([level, words]) => {
-          const items = scope.items.filter((i) => i.level === level);
-          if (items.length === 0) return null;
-          return (
-            <section key={level} aria-label={words} className="mt-5">
-              <h2 className="border-b-[1.5px] border-ink pb-1 text-[16px]">
-                {words} <span className="text-[13px] font-[450] text-ink2">{items.length}</span>
-              </h2>
-              <ul>
-                {items.map((item) => (
-                  <ItemRow
-                    key={item.id}
-                    item={item}
-                    labour={sheet.scopeSchools.labourPerHour}
-                    lit={lit === `item-${item.id}`}
-                    may={mayChoose && !busy}
-                    onIn={() => void act(() => sendDecision(item, 'in', null))}
-                    onOut={() => setAsked({ kind: 'decline', item })}
-                  />
-                ))}
-              </ul>
-            </section>
-          );
-        })}
+        <ItemLists
+          items={scope.items}
+          labour={sheet.scopeSchools.labourPerHour}
+          lit={lit}
+          may={mayChoose && !busy}
+          onIn={(item) => void act(() => sendDecision(item, 'in', null))}
+          onOut={(item) => setAsked({ kind: 'decline', item })}
+        />
       </div>
       {asked?.kind === 'decline' ? (
-        <ReasonSheet
-          title={say(tell('web.take-it-out'))}
-          label={say(tell('web.whose-decision-and-why'))}
-          least={5}
-          send={say(tell('web.take-it-out'))}
+        <DeclineSheet
+          item={asked.item}
           onSend={(reason) => sendDecision(asked.item, 'out', reason)}
           onClose={() => setAsked(undefined)}
-        >
-          <p className="text-[16px] font-[640]">{say(asked.item.say)}</p>
-          <p className="mt-1 text-ink2">{say(asked.item.reason)}</p>
-          {asked.item.level === 'must' ? (
-            <p className="mt-2 font-[620] text-ochre">{say(tell('web.must-taken-out-holds-hand-over'))}</p>
-          ) : null}
-        </ReasonSheet>
+        />
       ) : null}
       {asked?.kind === 'customer' ? (
         <CustomerSheet view={view} scope={scope} subject={asked.subject} onClose={() => setAsked(undefined)} />

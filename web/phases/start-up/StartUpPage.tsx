@@ -3,17 +3,14 @@ import { markedOn } from '@/core/job/marked';
 import { isSigned } from '@/core/job/sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { STALE_S } from '@/core/startup/live';
-import { CertifiedBy } from '@/web/kit/CertifiedBy';
-import { Notice, Trouble } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
 import type { EquippedView } from '@/web/phases/job-context';
 import { NextMove } from '@/web/phases/NextMove';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { useKeys } from '@/web/shell/use-keys';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
 import { StartUpBench, type Tab } from './StartUpBench';
 import { StartUpHead } from './StartUpHead';
+import { StartUpNotices } from './StartUpNotices';
 import { type Open, StartUpSheets } from './StartUpSheets';
 import { StartUpSide } from './StartUpSide';
 import { StartUpTabs } from './StartUpTabs';
@@ -98,15 +95,7 @@ export default function StartUpPage(view: EquippedView) {
             onAirflow={() => setOpen('airflow')}
             onRecord={() => void act(() => record('reading', false))}
           />
-          <div className="grid gap-2">
-            {move.button?.action.kind === 'weigh-in' || move.button?.action.kind === 'recover' ? <CertifiedBy /> : null}
-            <Trouble problem={problem} />
-            {feed.rig?.cutout && feed.rig.cutout !== 'none' ? (
-              <Notice kind="stop">
-                {say(tell('web.switch-tripped-find-out-why-before', { cutout: feed.rig.cutout }))}
-              </Notice>
-            ) : null}
-          </div>
+          <StartUpNotices move={move} problem={problem} cutout={feed.rig?.cutout} />
         </div>
         <div className="min-h-0 flex-1">
           <StartUpBench

@@ -1,31 +1,30 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect } from 'react';
 import { Navigate, useLocation, useNavigate, useParams } from 'react-router';
 import { may } from '@/core/job/permissions';
 import { nextMoveOf } from '@/core/phases/phase';
-import { scopeInputOf } from '@/core/phases/scope/view';
 import { sheetGates } from '@/core/phases/standing';
 import { placeAfter } from '@/core/phases/survey/move';
 import { survey as surveyPhase } from '@/core/phases/survey/phase';
 import { surveyOf } from '@/core/phases/survey/view';
-import { scopeDelta, scopeItems } from '@/core/scope/scope';
 import { type FactValue, PLACE_WORDS, PLACES } from '@/core/scope/survey/fact';
 import { type Fact, factsAt } from '@/core/scope/survey/facts';
 import { latest } from '@/core/scope/survey/survey';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
-import { Notice, Trouble } from '@/web/kit/Notice';
+import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say, sayLow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
-import { DeltaList } from '../scope/DeltaList';
 import { usePress } from '../use-press';
 import { BeforeList } from './BeforeList';
 import { FactRow, type How } from './FactRow';
+import { PlaceNotices } from './PlaceNotices';
 import { SizeEstimate } from './SizeEstimate';
 import { SurveySide } from './SurveySide';
 import { useAnswers } from './use-answers';
+import { useScopeChange } from './use-scope-change';
 import { Walk } from './Walk';
 
 /** The survey: one screen a place, in the order a person walks the house. */
@@ -36,11 +35,10 @@ export default function SurveyPage(view: JobView) {
   const { hash } = useLocation();
   const navigate = useNavigate();
   const { press, busy, problem } = usePress(view, 'survey', {});
-  const [changed, setChanged] = useState<{ what: string; delta: ReturnType<typeof scopeDelta> }>();
+  const { changed, answering } = useScopeChange(sheet);
   const survey = surveyOf(sheet);
   const gates = sheetGates(sheet, 'survey');
   const seen = latest(sheet.survey.observations);
-  const items = useRef(scopeItems(scopeInputOf(sheet)));
   const lit = hash.slice(1);
   const path = `/jobs/${sheet.job.id}`;
 
@@ -48,20 +46,8 @@ export default function SurveyPage(view: JobView) {
     if (lit) document.getElementById(lit)?.scrollIntoView({ block: 'center' });
   }, [lit]);
 
-  /** What the last answer did to the scope is told at once. */
-  const waiting = useRef<string>(undefined);
-  useEffect(() => {
-    const now = scopeItems(scopeInputOf(sheet));
-    const delta = scopeDelta(items.current, now, sheet.scopeSchools.labourPerHour);
-    if (waiting.current && delta.added.length + delta.removed.length + delta.changed.length > 0)
-      setChanged({ what: waiting.current, delta });
-    else if (waiting.current) setChanged(undefined);
-    waiting.current = undefined;
-    items.current = now;
-  }, [sheet]);
-
   function answer(fact: Fact, value: FactValue | null, how: How): void {
-    waiting.current = say(fact.label);
+    answering(fact.label);
     answers.answer(fact, value, how);
   }
 
@@ -71,7 +57,6 @@ export default function SurveyPage(view: JobView) {
   const following = place === 'before' ? undefined : placeAfter(survey, place);
   const move = nextMoveOf(surveyPhase, sheet, { maySign: may(me.role, surveyPhase.signedBy), facts: { place } });
   const asks = move.button?.action;
-  const here = survey.hazards.filter((h) => h.place === place);
   const skip = following && asks?.kind === 'go' && asks.to.startsWith(`survey/${place}`) ? following : undefined;
 
   return (
@@ -96,28 +81,12 @@ export default function SurveyPage(view: JobView) {
           active={place}
           before={{ done: survey.before.length - survey.beforeMissing.length, all: survey.before.length }}
         />
-        <h1 className="mt-3 text-[23px]">{say(place === 'before' ? 'Before dismantling' : PLACE_WORDS[place])}</h1>
+        <h1 className="mt-3 text-[23px]">
+          {say(place === 'before' ? tell('web.before-dismantling') : PLACE_WORDS[place])}
+        </h1>
         <div className="mt-2 grid gap-2">
           <Trouble problem={problem ?? answers.problem} />
-          {here.map((h) => (
-            <Notice key={h.id} kind={h.verdict}>
-              <b className="font-[680]">{say(h.say)}</b> {say(h.act)}{' '}
-              <span className="text-ink2">({say(h.source)})</span>
-            </Notice>
-          ))}
-          {survey.contradictions
-            .filter((c) => c.place === place)
-            .map((c) => (
-              <Notice key={c.id} kind="look-again">
-                <b className="font-[680]">{say(c.say)}</b> {say(c.act)}
-              </Notice>
-            ))}
-          {changed ? (
-            <Notice kind="now">
-              <b className="font-[680]">{say(tell('web.changes-scope', { what: changed.what }))}</b>
-              <DeltaList delta={changed.delta} />
-            </Notice>
-          ) : null}
+          <PlaceNotices survey={survey} place={place} changed={changed} />
         </div>
         {place === 'outdoor' && survey.tonnage && survey.known.outdoorPlate !== 'readable' ? (
           <section

@@ -1,0 +1,31 @@
+import { PHASE_WORDS } from '@/core/job/phases';
+import type { JobSheet } from '@/core/job/sheet';
+import { moment } from '@/core/words/said';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+/** Who signed which phase, when, and the hash of what was frozen. */
+export function Signatures({ sheet }: { sheet: Pick<JobSheet, 'signOffs'> }) {
+  return (
+    <section>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.signatures'))}</h2>
+      <ul className="mt-1">
+        {sheet.signOffs.map((s) => (
+          <li key={s.id} className="border-b border-rule2 py-1.5 leading-snug">
+            <b className="font-[640]">{say(PHASE_WORDS[s.phase])}</b> {s.by}
+            <span className="block text-[13px] text-ink2">
+              {say(
+                tell('web.signature-line', {
+                  certificate: s.certificate ?? say(tell('web.no-certificate')),
+                  at: moment(s.at),
+                  contentHash: s.contentHash.slice(0, 10),
+                }),
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {sheet.signOffs.length === 0 ? <p className="text-ink2">{say(tell('web.nothing-signed-yet'))}</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import type { DecidedItem } from '@/core/scope/scope';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { ItemRow } from './ItemRow';
+
+type Props = {
+  items: readonly DecidedItem[];
+  labour: number;
+  /** The item that a link points at. */
+  lit: string;
+  may: boolean;
+  onIn: (item: DecidedItem) => void;
+  onOut: (item: DecidedItem) => void;
+};
+
+const LEVELS = [
+  ['must', say(tell('web.must'))],
+  ['should', say(tell('web.should'))],
+  ['could', say(tell('web.could'))],
+] as const;
+
+/** The items of the scope by what they are: must, should, could. */
+export function ItemLists({ items, labour, lit, may, onIn, onOut }: Props) {
+  return (
+    <>
+      {LEVELS.map(([level, words]) => {
+        const here = items.filter((i) => i.level === level);
+        if (here.length === 0) return null;
+        return (
+          <section key={level} aria-label={words} className="mt-5">
+            <h2 className="border-b-[1.5px] border-ink pb-1 text-[16px]">
+              {words} <span className="text-[13px] font-[450] text-ink2">{here.length}</span>
+            </h2>
+            <ul>
+              {here.map((item) => (
+                <ItemRow
+                  key={item.id}
+                  item={item}
+                  labour={labour}
+                  lit={lit === `item-${item.id}`}
+                  may={may}
+                  onIn={() => onIn(item)}
+                  onOut={() => onOut(item)}
+                />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Move } from '@/core/job/move';
+import type { ApiProblem } from '@/web/api/http';
+import { CertifiedBy } from '@/web/kit/CertifiedBy';
+import { Notice, Trouble } from '@/web/kit/Notice';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+type Props = { move: Move; problem: ApiProblem | undefined; cutout: string | undefined };
+
+/** Who weighs, what went wrong, and a switch that tripped. */
+export function StartUpNotices({ move, problem, cutout }: Props) {
+  const weighs = move.button?.action.kind === 'weigh-in' || move.button?.action.kind === 'recover';
+  return (
+    <div className="grid gap-2">
+      {weighs ? <CertifiedBy /> : null}
+      <Trouble problem={problem} />
+      {cutout && cutout !== 'none' ? (
+        <Notice kind="stop">{say(tell('web.switch-tripped-find-out-why-before', { cutout }))}</Notice>
+      ) : null}
+    </div>
+  );
+}
