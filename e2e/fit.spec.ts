@@ -116,7 +116,11 @@ test('two people on one sheet: the second sees that it changed and chooses', asy
   await expect(one.page.getByText(/^Saved\. Last by Tess/)).toBeVisible();
   await two.page.getByLabel('Run', { exact: true }).fill('30');
   await two.page.getByLabel('Run', { exact: true }).press('Enter');
-  await expect(two.page.getByText('Someone changed this sheet after you read it.')).toBeVisible();
+  const conflict = two.page.getByRole('alert');
+  await expect(conflict).toContainText('Someone changed this after you read it.');
+  // What the other put stands beside what was typed here.
+  await expect(conflict.getByRole('row', { name: /Fall, end to end/ })).toContainText('6 in');
+  await expect(conflict.getByRole('row', { name: /Run/ })).toContainText('30 ft');
   await expect(two.page.getByLabel('Run', { exact: true })).toHaveValue('30');
   await two.page.getByRole('button', { name: 'Take the stored one' }).click();
   await expect(two.page.getByLabel('Fall, end to end')).toHaveValue('6');
