@@ -6,11 +6,18 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ledgerSchema } from '@/contract/answers/ledger';
 import { reportSchema } from '@/contract/answers/report';
 import { readSheet, sheetSchema } from '@/contract/answers/sheet';
+import { ENGLISH } from '@/core/catalogues';
+import { SPANISH } from '@/core/catalogues.es';
+import { judgeFit } from '@/core/fit/sheets';
 import { evacuationView } from '@/core/phases/evacuate/view';
+import { nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
 import { recoveryView } from '@/core/phases/recover/view';
-import { scopeOf } from '@/core/phases/scope/view';
+import { PHASES_BUILT } from '@/core/phases/registry';
+import { fitContextOf, scopeOf } from '@/core/phases/scope/view';
+import { circuitSnapshotOf } from '@/core/phases/snapshot';
 import { surveyOf } from '@/core/phases/survey/view';
 import type { Said } from '@/core/words/said';
+import { type Catalogue, isSaid, value } from '@/core/words/said';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -48,7 +55,42 @@ const rows = () =>
     'select job_id as jobId, number, state, phase, waits_for as waitsFor from job_summary order by number',
   );
 
+/** Names of fixed answers that a sentence carries as plain text: English stays in the middle of another language. */
+function unsaidNames(x: unknown, out: Set<string>): Set<string> {
+  if (typeof x !== 'object' || x === null) return out;
+  if (isSaid(x)) {
+    for (const [name, p] of Object.entries(x.with ?? {})) {
+      const id = typeof p === 'string' && !x.id.startsWith('value.') ? value(p).id : undefined;
+      const [en, es] = id ? [(ENGLISH as Catalogue)[id], (SPANISH as Catalogue)[id]] : [];
+      if (en === p && es !== en) out.add(`${x.id} {${name}}: ${p}`);
+    }
+  }
+  for (const part of Object.values(x)) unsaidNames(part, out);
+  return out;
+}
+
 describe('the demo', () => {
+  it('says every fixed answer as one, so that it has words in both languages', async () => {
+    const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
+    const found = new Set<string>();
+    for (const { jobId } of await rows()) {
+      const sheet = await sheetFor(database, lead, jobId);
+      const { hazards, contradictions, story, tonnage } = surveyOf(sheet);
+      const record = circuitSnapshotOf(sheet, 'recover', []).circuitRecord;
+      const said = [
+        [hazards, contradictions, story, tonnage, scopeOf(sheet)],
+        Object.values(sheet.fits).map((f) => judgeFit(f, fitContextOf(sheet))),
+        PHASES_BUILT.filter((p: PhaseDescriptor) => !p.equipped || sheet.circuit.plate).map((p: PhaseDescriptor) => [
+          p.gates(sheet),
+          p.checks?.(record),
+          nextMoveOf(p, sheet, { maySign: true }),
+        ]),
+        sheet.circuit.plate ? await reportOf(database, lead, jobId) : [],
+      ];
+      unsaidNames(said, found);
+    }
+    expect([...found]).toEqual([]);
+  });
   it('every sheet, report and ledger is of the shape that screens and devices read', async () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     const sent = (x: unknown): unknown => JSON.parse(JSON.stringify(x));

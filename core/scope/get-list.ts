@@ -3,7 +3,7 @@ import { openingFits } from '@/core/fit/curb/judge-curb';
 import type { FitSheets } from '@/core/fit/sheets';
 import { type StackEnd, stackEnds } from '@/core/fit/stack/stack';
 import { tell } from '@/core/scope/words';
-import { type Label, q, type Said } from '@/core/words/said';
+import { type Label, q, type Said, value } from '@/core/words/said';
 import type { DecidedItem } from './scope';
 import { type KnownFacts, numberOf } from './survey/facts';
 
@@ -112,7 +112,7 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
 
 function stackPart(end: StackEnd['end'], i: Input): Said {
   const s = i.fits.stack?.record;
-  if (!s) return tell('scope.part-at', { end });
+  if (!s) return tell('scope.part-at', { end: value(end) });
   const found = stackEnds(s).find((e) => e.end === end)!;
   const unit = (end === 'plenum') === (s.flow === 'up') ? s.new.supply : s.new.return;
   const house = end === 'plenum' ? s.plenum : s.returnOpening;
@@ -128,7 +128,7 @@ function stackPart(end: StackEnd['end'], i: Input): Said {
           : tell('scope.return-box');
   return tell('scope.at-to-high', {
     name,
-    end,
+    end: value(end),
     from,
     to,
     value: q(Math.max(0, found.gapIn), 'in'),

@@ -122,7 +122,7 @@ export function steadyFindings(
         because: tell('startup.start-up-is-judged-on-running'),
         miss: 5,
         next: {
-          say: tell('startup.call-for-at-thermostat-and-start', { mode }),
+          say: tell('startup.call-for-at-thermostat-and-start', { mode: value(mode) }),
           because: tell('startup.compressor-may-wait-up-to-5'),
           action: { kind: 'start' },
         },
@@ -244,7 +244,7 @@ export function airflowFindings(
         verdict: 'good',
         claim: tell('startup.airflow-ton', { cfm: q(airflow.cfm, 'cfm'), perTon: q(perTon, 'number', 0) }),
         evidence,
-        because: tell('startup.measured-by-filter-and-coil-clean', { method: airflow.method }),
+        because: tell('startup.measured-by-filter-and-coil-clean', { method: value(airflow.method) }),
         confidence: 'high',
         miss: Math.abs(missOf(figure)),
       },

@@ -379,4 +379,11 @@ export const en = {
   'value.an-int': 'an int',
   'value.a-record': 'a record',
   'value.broken': 'broken',
+  'value.new-plenum': 'new plenum',
+  'value.transition': 'transition',
+  'value.leaks': 'leaks',
+  'value.cut-back': 'cut back',
+  'value.cap': 'cap',
+  'value.high-pressure': 'high-pressure',
+  'value.low-pressure': 'low-pressure',
 } as const;

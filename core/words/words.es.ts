@@ -381,4 +381,11 @@ export const es: Record<keyof typeof en, string> = {
   'value.an-int': 'un número entero',
   'value.a-record': 'un objeto',
   'value.broken': 'roto',
+  'value.new-plenum': 'pleno nuevo',
+  'value.transition': 'transición',
+  'value.leaks': 'fugas',
+  'value.cut-back': 'recortar',
+  'value.cap': 'tapa',
+  'value.high-pressure': 'de alta',
+  'value.low-pressure': 'de baja',
 };

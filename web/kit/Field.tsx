@@ -1,5 +1,5 @@
 import { type InputHTMLAttributes, type ReactNode, useId } from 'react';
-import { say } from '@/web/words/say';
+import { say, unitShown } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 type Props = {
@@ -30,7 +30,7 @@ export function Field({ label, unit, hint, error, allowed, warning, className = 
           className="touch w-full min-w-0 bg-transparent px-2.5 text-[17px] font-[600] outline-none placeholder:font-[450] placeholder:text-faint"
           {...input}
         />
-        {unit ? <span className="pr-2.5 text-[13px] whitespace-nowrap text-ink2">{unit}</span> : null}
+        {unit ? <span className="pr-2.5 text-[13px] whitespace-nowrap text-ink2">{unitShown(unit)}</span> : null}
       </div>
       <p id={`${id}-say`} className="mt-0.5 min-h-[1.1em] text-[12.5px] leading-snug text-ink2">
         {error ? (

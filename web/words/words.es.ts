@@ -1132,7 +1132,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.coil-difference': 'dif. del serpentín',
   'web.sh': 'SH',
   'web.superheat': 'sobrecalentamiento',
-  'web.air-split-short': 'diferencia',
+  'web.air-split-short': 'salto',
   'web.condensing-liquid-pressure': 'condensación (presión de líquido)',
   'web.supply-air': 'aire de suministro',
   'web.evaporating-suction-pressure': 'evaporación (presión de succión)',

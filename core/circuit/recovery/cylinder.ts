@@ -3,7 +3,7 @@ import type { Finding } from '@/core/finding/finding';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA, OZ_PER_LB } from '@/core/units/units';
-import { q, type Said } from '@/core/words/said';
+import { q, type Said, value } from '@/core/words/said';
 import { cylinderFill, FILL_BASIS_F, specificGravity } from './cylinder-fill';
 
 export const CYLINDER_USES = ['recovery', 'supply'] as const;
@@ -74,7 +74,7 @@ export function cylinderChecks(
   if (c.state !== 'in use')
     bad(
       'state',
-      tell('recovery.cylinder-is', { tag: c.tag, state: c.state }),
+      tell('recovery.cylinder-is', { tag: c.tag, state: value(c.state) }),
       tell('recovery.it-is-not-to-be-filled'),
       tell('recovery.take-another-cylinder'),
     );

@@ -6,7 +6,7 @@ import { num, oneOf } from '@/core/finding/quantity-field';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
-import { q } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 
 /** Appliances are classed by the pressure of saturated liquid at 104 °F (40 CFR 82.152, from memory), psia. */
 const CLASS_F = 104;
@@ -74,7 +74,7 @@ export const recoveryLevel = calculation({
       requiredInHg: LEVELS[kind][large ? 'large' : 'small'],
       pressureClass: kind as string,
       basis: tell('recovery.pressure-at-104-f', {
-        kind,
+        kind: value(kind),
         refrigerant: q(bubblePsia(refrigerant, CLASS_F), 'psia', 0),
         large: large ? tell('recovery.200-lb-or-more') : tell('recovery.under-200-lb'),
       }),

@@ -77,7 +77,7 @@ export function clearancesOf(p: Placement): SideClearance[] {
             next: {
               say: tell('fit.move-unit-to-or-move', {
                 marginIn: q(-marginIn, 'in'),
-                compass: opposite(gap.compass),
+                compass: value(opposite(gap.compass)),
                 to: gap.to,
               }),
             },
@@ -192,7 +192,10 @@ function padChecks(p: Placement): Finding[] {
       {
         id: 'pad-fit',
         verdict: 'good',
-        claim: tell('fit.new-base-stands-on-old-pad', { spareIn: q(least.spareIn, 'in'), compass: least.compass }),
+        claim: tell('fit.new-base-stands-on-old-pad', {
+          spareIn: q(least.spareIn, 'in'),
+          compass: value(least.compass),
+        }),
         because: tell('fit.allowed-list', {
           list: list(
             margins.map((m) => tell('fit.spare-at', { compass: value(m.compass), spareIn: q(m.spareIn, 'in') })),
@@ -205,7 +208,7 @@ function padChecks(p: Placement): Finding[] {
   return over.map((m) => ({
     id: `pad-${m.compass}`,
     verdict: 'look-again',
-    claim: tell('fit.new-base-overhangs-old-pad-to', { spareIn: q(-m.spareIn, 'in'), compass: m.compass }),
+    claim: tell('fit.new-base-overhangs-old-pad-to', { spareIn: q(-m.spareIn, 'in'), compass: value(m.compass) }),
     because: tell('fit.foot-over-edge-cracks-pad-or'),
     source: tell('fit.geometry'),
     next: { say: tell('fit.new-pad-or-shift-unit-on') },

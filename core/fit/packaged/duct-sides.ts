@@ -80,8 +80,8 @@ export function judgePackaged(p: Packaged): Finding[] {
 function sides(p: Packaged): Finding {
   const kind = crossing(p);
   const seen = tell('fit.seen-from-yard-unit-supply-house', {
-    unit: seenFromYard(p.unit),
-    house: seenFromYard(p.house),
+    unit: value(seenFromYard(p.unit)),
+    house: value(seenFromYard(p.house)),
   });
   const base = {
     id: 'duct-sides',

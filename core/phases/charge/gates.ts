@@ -10,7 +10,7 @@ import type { EntryBody } from '@/core/phases/log/entries';
 import { signedGate } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { beganWithSurvey } from '@/core/phases/survey/view';
-import { q, type Said } from '@/core/words/said';
+import { q, type Said, value } from '@/core/words/said';
 import { buildUpOf, judgeCharge } from './charge-sheet';
 import { roomView } from './room-view';
 
@@ -41,7 +41,7 @@ function recordGates(sheet: JobSheet, today = sheet.job.scheduledFor): Gate[] {
         tell('work.vacuum-broken-with-refrigerant'),
         broken !== undefined,
         broken
-          ? tell('work.broken-by-to', { by: broken.body.by, toPsig: q(broken.body.toPsig, 'psig', 0) })
+          ? tell('work.broken-by-to', { by: value(broken.body.by), toPsig: q(broken.body.toPsig, 'psig', 0) })
           : tell('work.still-in-vacuum'),
       ),
     );

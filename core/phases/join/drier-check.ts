@@ -3,6 +3,7 @@ import { tell } from '@/core/phases/join/words';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
 import { type CircuitEntry, entriesOf } from '@/core/phases/log/circuit-log';
 import type { Said } from '@/core/words/said';
+import { value } from '@/core/words/said';
 
 type Drier = EntryOf<'drier'> | undefined;
 const SOURCE = tell('join.common-practice-capacity-ahri-710-from');
@@ -35,7 +36,7 @@ export function drierCheck(drier: Drier, on: { tons: number; heatPump: boolean }
     claim:
       oldOneCut === 'torched out'
         ? tell('join.old-drier-came-out-with-torch')
-        : tell('join.new-drier-in-liquid-line-rated', { direction, ratedTons }),
+        : tell('join.new-drier-in-liquid-line-rated', { direction: value(direction), ratedTons }),
     because:
       oldOneCut === 'torched out'
         ? tell('join.heat-drives-its-moisture-back-into')

@@ -450,7 +450,7 @@ function expansionCheck(open: EntryOf<'expansion-open'> | undefined): Finding {
     id: 'expansion',
     verdict: open ? 'good' : 'not-proven',
     claim: open
-      ? tell('join.expansion-valve', { how: open.body.how })
+      ? tell('join.expansion-valve', { how: value(open.body.how) })
       : tell('join.nobody-said-that-expansion-valve-is'),
     because: tell('join.shut-electronic-valve-or-solenoid-keeps'),
     source: COMMON,

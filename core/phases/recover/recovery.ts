@@ -9,7 +9,7 @@ import { type CircuitEntry, type EntryOf, entriesAfter, entriesOf, latestOf } fr
 import { tell } from '@/core/phases/recover/words';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
-import { list, q, type Said } from '@/core/words/said';
+import { list, q, type Said, value } from '@/core/words/said';
 
 /** A recovered circuit is watched this long before its level counts (common practice), min. */
 export const LEVEL_WAIT_MIN = 5;
@@ -247,7 +247,10 @@ function checksOf(
     checks.push({
       id: 'share',
       verdict: v.share.reading === 'consistent' ? 'good' : 'look-again',
-      claim: tell('recovery.of-expected-charge-came-back', { pct: q(v.share.pct, 'pct'), reading: v.share.reading }),
+      claim: tell('recovery.of-expected-charge-came-back', {
+        pct: q(v.share.pct, 'pct'),
+        reading: value(v.share.reading),
+      }),
       because: says[v.share.reading]!,
       source: tell('recovery.mass-balance-bands', { common: COMMON }),
     });

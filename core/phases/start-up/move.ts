@@ -149,7 +149,7 @@ function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean 
     case 'stop':
       return f.streaming ? button(tell('job.stop-system'), action) : base;
     case 'set-mode':
-      return button(tell('job.set-mode-to', { mode: action.mode }), action);
+      return button(tell('job.set-mode-to', { mode: value(action.mode) }), action);
     case 'enter-reading':
       return button(tell('job.type-readings-2'), { kind: 'type', what: 'readings', quantity: action.quantity });
     case 'check': {

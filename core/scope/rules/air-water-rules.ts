@@ -2,7 +2,7 @@ import { OVERLAP_GOOD_PCT, OVERLAP_LEAST_PCT } from '@/core/fit/curb/curb-overla
 import { schoolWords } from '@/core/scope/schools';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
-import { q } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 import { because, cost, newUnit, type Rule } from './rule';
 
 const flex: Rule = (i) =>
@@ -99,16 +99,16 @@ const stack: Rule = (i) =>
       id: `stack-${e.end}`,
       say:
         e.closing === 'cap'
-          ? tell('scope.cap-at', { end: e.end })
+          ? tell('scope.cap-at', { end: value(e.end) })
           : e.closing === 'transition'
-            ? tell('scope.one-new-transition-at', { end: e.end })
+            ? tell('scope.one-new-transition-at', { end: value(e.end) })
             : e.closing === 'cut back'
-              ? tell('scope.cut-back-and-start-it-new', { end: e.end })
-              : tell('scope.new-start', { end: e.end }),
+              ? tell('scope.cut-back-and-start-it-new', { end: value(e.end) })
+              : tell('scope.new-start', { end: value(e.end) }),
       level: 'must' as const,
       reason: tell('scope.new-unit-does-not-end-where'),
       source: tell('scope.fit-sheet'),
-      triggers: [tell('scope.fit-sheet-stack', { closing: e.closing })],
+      triggers: [tell('scope.fit-sheet-stack', { closing: value(e.closing) })],
       ...cost(i, e.closing === 'cap' ? 'stack-cap' : e.closing === 'transition' ? 'stack-transition' : 'stack-new'),
     }));
 

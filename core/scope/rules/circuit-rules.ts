@@ -19,11 +19,11 @@ const drier: Rule = (i) => {
     say:
       ships === 'none'
         ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: i.outdoor.heatPump ? tell('scope.bi-flow') : '' })
-        : tell('scope.fit-drier-that-comes-with-unit', { ships }),
+        : tell('scope.fit-drier-that-comes-with-unit', { ships: value(ships) }),
     level: 'must',
     reason: tell('scope.opened-circuit-has-taken-in-moisture'),
     source: tell('scope.common-practice-makers-word-on-drier'),
-    triggers: [newUnit(i), tell('scope.drier', { ships })],
+    triggers: [newUnit(i), tell('scope.drier', { ships: value(ships) })],
     hours: cost(i, 'liquid-drier').hours,
     materials: ships === 'none' ? cost(i, 'liquid-drier').materials : 0,
   };

@@ -127,7 +127,10 @@ function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
   if (earlier && earlier.kind !== sent.kind)
     throw badInput({
       field: 'supersedesId',
-      message: tell('server.that-entry-is-not', { kind: earlier.kind, kind2: sent.kind }),
+      message: tell('server.that-entry-is-not', {
+        kind: entryOf(earlier.kind as EntryKind).title,
+        kind2: entryOf(sent.kind).title,
+      }),
       allowed: tell('server.entry-of-same-kind'),
     });
   return phaseOfKind(sent.kind)!;

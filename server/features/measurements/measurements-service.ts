@@ -1,6 +1,7 @@
 import type { TypedMeasurement, WithdrawMovement } from '@/contract/requests';
 import { refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
 import { movementsOf, standing, WITHDRAWN } from '@/core/job/movements';
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
@@ -63,7 +64,9 @@ function check(m: TypedMeasurement): QuantitySpec {
 /** Readings of a signed phase are closed; the amendment stands beside it. */
 export function mustBeOpen(sheet: JobSheet, phase: string): void {
   if (sheet.signOffs.some((s) => s.phase === phase))
-    throw new Problem('already-signed', { message: tell('server.is-signed-add-amendment-instead', { phase }) });
+    throw new Problem('already-signed', {
+      message: tell('server.is-signed-add-amendment-instead', { phase: PHASE_WORDS[phase as Phase] }),
+    });
 }
 
 /** Refrigerant may only move once the standing vacuum is proven or a lead has overridden it. */

@@ -25,7 +25,7 @@ export function CylinderField({
   return (
     <Asked
       error={error}
-      hint={data && list.length === 0 ? say(tell('web.no-cylinder-is-on-ledger-add', { use })) : undefined}
+      hint={data && list.length === 0 ? say(tell('web.no-cylinder-is-on-ledger-add', { use: stored(use) })) : undefined}
     >
       <Choice
         stacked

@@ -2,7 +2,7 @@ import type { Field } from '@/core/form/field';
 import { Choice } from '@/web/kit/Choice';
 import { Field as Input } from '@/web/kit/Field';
 import { WeightField } from '@/web/kit/WeightField';
-import { say, unitShown } from '@/web/words/say';
+import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Asked } from './Asked';
 import { CylinderField } from './CylinderField';
@@ -32,7 +32,7 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
       return (
         <Input
           label={label}
-          unit={unitShown(shown.unit)}
+          unit={shown.unit}
           hint={hint}
           inputMode="decimal"
           value={typed.text}

@@ -67,7 +67,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               </Button>
               {rig.cutout !== 'none' ? (
                 <p className="mt-1 text-[13px] font-[600] text-oxide">
-                  {say(tell('web.tripped-on', { cutout: rig.cutout }))}
+                  {say(tell('web.tripped-on', { cutout: value(rig.cutout) }))}
                 </p>
               ) : null}
             </div>

@@ -1,4 +1,5 @@
 import type { Move } from '@/core/job/move';
+import { value } from '@/core/words/said';
 import type { ApiProblem } from '@/web/api/http';
 import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Notice, Trouble } from '@/web/kit/Notice';
@@ -15,7 +16,7 @@ export function StartUpNotices({ move, problem, cutout }: Props) {
       {weighs ? <CertifiedBy /> : null}
       <Trouble problem={problem} />
       {cutout && cutout !== 'none' ? (
-        <Notice kind="stop">{say(tell('web.switch-tripped-find-out-why-before', { cutout }))}</Notice>
+        <Notice kind="stop">{say(tell('web.switch-tripped-find-out-why-before', { cutout: value(cutout) }))}</Notice>
       ) : null}
     </div>
   );

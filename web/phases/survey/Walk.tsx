@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
 import type { PlaceState } from '@/core/scope/survey/survey';
 import { useShowCurrent } from '@/web/kit/use-show-current';
-import { say } from '@/web/words/say';
+import { readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 /** The survey as a walk: one station a place, in the order the house is walked; filled as it is answered. */
@@ -124,7 +124,12 @@ function Station({
             />
           </svg>
         </svg>
-        <span className={`mt-0.5 block text-[12.5px] leading-[1.15] ${on ? 'font-[700]' : 'font-[520]'}`}>{label}</span>
+        <span
+          lang={readerNow().language}
+          className={`mt-0.5 block hyphens-auto text-[12.5px] leading-[1.15] lg:narrow ${on ? 'font-[700]' : 'font-[520]'}`}
+        >
+          {label}
+        </span>
         <span className="block text-[12px] text-ink2">
           {done}/{all}
         </span>
