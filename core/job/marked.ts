@@ -1,5 +1,5 @@
 import type { Phase } from './phases';
-import type { JobSheet } from './sheet';
+import type { SheetWith } from './sheet';
 
 /** What no real instrument of the crew gave is marked on every screen and paper: simulated before replayed. */
 export type Marked = 'simulated' | 'replayed' | false;
@@ -10,12 +10,16 @@ export function markOf(sources: Iterable<string>): Marked {
 }
 
 /** Every source that a job's record rests on, of one phase or of the whole job. */
-export function sourcesOf(sheet: JobSheet, phase?: Phase): string[] {
+export function sourcesOf(sheet: SheetWith<'circuitLog' | 'measurements'>, phase?: Phase): string[] {
   const own = <T extends { phase: string; source: string }>(list: readonly T[]): string[] =>
     list.filter((x) => phase === undefined || x.phase === phase).map((x) => x.source);
   return [...own(sheet.measurements), ...own(sheet.circuitLog)];
 }
 
 /** How a page is marked: by what its phase rests on and by the instruments that run on it now. The hand-over rests on all. */
-export const markedOn = (sheet: JobSheet, phase: Phase, running?: { source: string }): Marked =>
+export const markedOn = (
+  sheet: SheetWith<'circuitLog' | 'measurements'>,
+  phase: Phase,
+  running?: { source: string },
+): Marked =>
   markOf([...sourcesOf(sheet, phase === 'hand-over' ? undefined : phase), ...(running ? [running.source] : [])]);

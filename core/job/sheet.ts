@@ -164,9 +164,14 @@ export type JobSheet = {
   certification: Certification;
 };
 
+/** The parts of a sheet that a function takes: what it does not name it cannot read. */
+export type SheetWith<K extends keyof JobSheet> = Pick<JobSheet, K>;
+
 /** A sheet whose new equipment is known: what charge and start-up work on. */
 export type EquippedSheet = JobSheet & { circuit: { plate: Plate } };
-export const isEquipped = (sheet: JobSheet): sheet is EquippedSheet => sheet.circuit.plate !== null;
+export type EquippedWith<K extends keyof JobSheet> = Pick<EquippedSheet, K>;
+export const isEquipped = <S extends SheetWith<'circuit'>>(sheet: S): sheet is S & EquippedWith<'circuit'> =>
+  sheet.circuit.plate !== null;
 
 /** Handed over: the sheet is closed, and only an amendment adds to it. */
 export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>

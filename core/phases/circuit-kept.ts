@@ -1,5 +1,5 @@
 import { movementsOf } from '@/core/job/movements';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { tell } from '@/core/phases/words';
@@ -16,7 +16,9 @@ export const isCircuitPhase = (phase: string): phase is CircuitPhase =>
  * Whether these phases are kept on this sheet. A job whose vacuum was only typed, or whose charge moved, before anything
  * of the circuit was written down claims nothing about them.
  */
-export function keepsCircuitLog(sheet: JobSheet): boolean {
+export function keepsCircuitLog(
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements' | 'signOffs' | 'survey' | 'vacuum'>,
+): boolean {
   if (!hasCircuit(sheet)) return false;
   if (sheet.circuitLog.length > 0) return true;
   return (
@@ -30,27 +32,31 @@ export function keepsCircuitLog(sheet: JobSheet): boolean {
  * Whether a typed vacuum would pass by all that comes before it: nothing of recovery, joining, pressure test or
  * evacuation is on record. A lead says why.
  */
-export const vacuumWantsReason = (sheet: JobSheet): boolean =>
+export const vacuumWantsReason = (sheet: SheetWith<'circuit' | 'circuitLog'>): boolean =>
   sheet.circuitLog.length === 0 && sealedWhy(sheet) === undefined;
 
 /** Circuit phases of this job: a packaged unit comes sealed, so nothing is joined, tested or evacuated. */
-export function circuitPhasesOf(sheet: JobSheet): readonly CircuitPhase[] {
+export function circuitPhasesOf(
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements' | 'signOffs' | 'survey' | 'vacuum'>,
+): readonly CircuitPhase[] {
   if (!keepsCircuitLog(sheet)) return [];
   if (sheet.circuit.plate?.packaged) return ['recover'];
   return sealedWhy(sheet) ? ['recover', 'join'] : CIRCUIT_PHASES;
 }
 
 /** Why nothing of this circuit is evacuated here: it came sealed. A set that was cut or vented is entered as field-charged. */
-export function sealedWhy(sheet: JobSheet): Said | undefined {
+export function sealedWhy(sheet: SheetWith<'circuit' | 'circuitLog'>): Said | undefined {
   if (sheet.circuit.plate?.packaged) return tell('work.packaged-unit-comes-sealed-with-its');
   if (latestOf(sheet.circuitLog, 'line-run')?.body.setType === 'pre-charged')
     return tell('work.pre-charged-line-set-is-connected');
   return undefined;
 }
 
-export const noCircuitBecause = (sheet: JobSheet): Said | undefined =>
+export const noCircuitBecause = (sheet: SheetWith<'circuit' | 'survey'>): Said | undefined =>
   hasCircuit(sheet) ? undefined : tell('job.furnace-alone-has-no-refrigerant');
 
 /** Why a phase of the circuit is not needed: nothing to cool with, or a circuit that came sealed. */
-export const circuitBecause = (sheet: JobSheet, phase: CircuitPhase): Said | undefined =>
-  noCircuitBecause(sheet) ?? (phase === 'recover' ? undefined : sealedWhy(sheet));
+export const circuitBecause = (
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'survey'>,
+  phase: CircuitPhase,
+): Said | undefined => noCircuitBecause(sheet) ?? (phase === 'recover' ? undefined : sealedWhy(sheet));

@@ -1,5 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
 import { tell } from '@/core/phases/words';
@@ -10,7 +10,7 @@ import { phaseById } from './registry';
 const CLOCK_AHEAD_MS = 5 * 60_000;
 
 /** A reading that was taken in the future, or before the test it belongs to, is a mistyped time. */
-function readTime(sheet: JobSheet, body: EntryBody<EntryKind>, nowMs: number): Refusal | undefined {
+function readTime(sheet: SheetWith<'circuitLog'>, body: EntryBody<EntryKind>, nowMs: number): Refusal | undefined {
   const at = 'readAt' in body && typeof body.readAt === 'string' ? Date.parse(body.readAt) : undefined;
   if (at === undefined) return undefined;
   if (at > nowMs + CLOCK_AHEAD_MS)

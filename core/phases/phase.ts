@@ -7,7 +7,7 @@ import type { Move } from '@/core/job/move';
 import type { Act } from '@/core/job/permissions';
 import type { Phase } from '@/core/job/phases';
 import type { ReportTable } from '@/core/job/report-parts';
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { VALVE_CLOSED } from '@/core/job/weighing-move';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
@@ -94,7 +94,10 @@ export function gatesIn(
   return phase.gates(sheet, recorded).map(withOverrides(overridesIn(phase, sheet)));
 }
 
-export const overridesIn = ({ id, passedBefore = [] }: Pick<PhaseDescriptor, 'id' | 'passedBefore'>, sheet: JobSheet) =>
+export const overridesIn = (
+  { id, passedBefore = [] }: Pick<PhaseDescriptor, 'id' | 'passedBefore'>,
+  sheet: SheetWith<'overrides'>,
+) =>
   sheet.overrides.filter((o) => o.phase === id || passedBefore.some((b) => b.phase === o.phase && b.gate === o.gate));
 
 /** The one next move of a phase, whatever the phase: what runs now lies over what the record asks for. */

@@ -2,7 +2,7 @@ import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import type { Gate } from '@/core/job/gates';
 import { movementsOf } from '@/core/job/movements';
 import type { Phase } from '@/core/job/phases';
-import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from '@/core/job/sheet';
+import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement, type SheetWith } from '@/core/job/sheet';
 import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { joinView } from '@/core/phases/join/view';
@@ -93,7 +93,7 @@ export function circuitSnapshotOf(sheet: JobSheet, phase: CircuitPhase, gates: G
 }
 
 /** What was found, chosen and agreed before the work. */
-function beforeOf(sheet: JobSheet) {
+function beforeOf(sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'survey'>) {
   const survey = surveyOf(sheet);
   const scope = scopeOf(sheet);
   return {

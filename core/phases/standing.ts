@@ -2,7 +2,7 @@ import type { Verdict } from '@/core/finding/finding';
 import { type Gate, passes } from '@/core/job/gates';
 import { owedTasks, readOn } from '@/core/job/owed';
 import type { Phase } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { scope } from '@/core/phases/scope/phase';
 import { scopeOf } from '@/core/phases/scope/view';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
@@ -34,7 +34,7 @@ export const notNeeded = (sheet: JobSheet): { phase: Phase; because: Said }[] =>
     return because ? [{ phase: p.id, because }] : [];
   });
 
-export function signedPhases(sheet: JobSheet): Partial<Record<Phase, boolean>> {
+export function signedPhases(sheet: SheetWith<'signOffs'>): Partial<Record<Phase, boolean>> {
   return Object.fromEntries(sheet.signOffs.map((s) => [s.phase, true]));
 }
 

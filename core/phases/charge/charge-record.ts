@@ -3,7 +3,7 @@ import { cylinderChecks } from '@/core/circuit/recovery/cylinder';
 import { ruleSource } from '@/core/circuit/transition-rules';
 import type { Finding } from '@/core/finding/finding';
 import { movementsOf } from '@/core/job/movements';
-import type { EquippedSheet } from '@/core/job/sheet';
+import type { EquippedSheet, EquippedWith } from '@/core/job/sheet';
 import { type BuildUp, lostOz, SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
 import { tell } from '@/core/phases/charge/words';
 import { keepsCircuitLog, sealedWhy } from '@/core/phases/circuit-kept';
@@ -108,7 +108,7 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
 }
 
 /** A new system over the cap on warming potential that holds on the day of the job. */
-function gwpCheck(sheet: EquippedSheet): Finding | undefined {
+function gwpCheck(sheet: EquippedWith<'circuit' | 'job' | 'transition'>): Finding | undefined {
   const { refrigerant } = sheet.circuit.plate;
   const { gwp } = REFRIGERANT_FACTS[refrigerant];
   const rule = sheet.transition.find((r) => r.cap !== undefined);
@@ -128,7 +128,7 @@ function gwpCheck(sheet: EquippedSheet): Finding | undefined {
 }
 
 /** An interrupted weighing: the scale is read again, and what is missing must be explained. */
-function pauseCheck(sheet: EquippedSheet): Finding | undefined {
+function pauseCheck(sheet: EquippedWith<'circuitLog'>): Finding | undefined {
   const paused = latestOf(sheet.circuitLog, 'paused');
   if (!paused) return undefined;
   const resumed = entriesOf(sheet.circuitLog, 'resumed')
@@ -180,7 +180,10 @@ export type ChargeLabel = {
 };
 
 /** What is written on the unit: refrigerant, factory and field-added charge, total, CO₂ equivalent. */
-export function chargeLabel(sheet: EquippedSheet, build: BuildUp): ChargeLabel {
+export function chargeLabel(
+  sheet: EquippedWith<'circuit' | 'circuitLog' | 'measurements'>,
+  build: BuildUp,
+): ChargeLabel {
   const { plate } = sheet.circuit;
   const addedOz = movementsOf(sheet.measurements).reduce((s, m) => s + m.oz, 0) - lostOz(sheet);
   const totalOz = build.alreadyInUnitOz + addedOz;

@@ -5,7 +5,7 @@ import { judgeWeighIn } from '@/core/circuit/weigh-in';
 import type { Plate } from '@/core/equipment/plate';
 import type { Refusal } from '@/core/finding/outcome';
 import { movementsOf } from '@/core/job/movements';
-import type { EquippedSheet, JobSheet } from '@/core/job/sheet';
+import type { EquippedWith, SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
 import { lengthOf } from '@/core/phases/join/joining';
 import { type CircuitEntry, latestOf } from '@/core/phases/log/circuit-log';
@@ -145,13 +145,14 @@ export function chargePlate(plate: Plate, log: readonly CircuitEntry[]): Plate {
   };
 }
 
-export const chargePlateOf = (sheet: EquippedSheet): Plate => chargePlate(sheet.circuit.plate, sheet.circuitLog);
+export const chargePlateOf = (sheet: EquippedWith<'circuit' | 'circuitLog'>): Plate =>
+  chargePlate(sheet.circuit.plate, sheet.circuitLog);
 
-export const buildUpOf = (sheet: EquippedSheet) =>
+export const buildUpOf = (sheet: EquippedWith<'circuit' | 'circuitLog'>) =>
   buildUp(chargePlateOf(sheet), latestOf(sheet.circuitLog, 'line-run')?.body.kept === true);
 
 /** What left the cylinder and never reached the system: liquid that stays in the hose, and what was spilled. */
-export function lostOz(sheet: JobSheet): number {
+export function lostOz(sheet: SheetWith<'circuit' | 'circuitLog'>): number {
   const hose = latestOf(sheet.circuitLog, 'hose-loss')?.body;
   const refrigerant = sheet.circuit.plate?.refrigerant;
   if (!hose || !refrigerant) return 0;
@@ -160,7 +161,7 @@ export function lostOz(sheet: JobSheet): number {
 }
 
 /** Judges the weigh-in of a job: the movements of the charge phase against the build-up. Trims at start-up come later. */
-export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
+export function judgeCharge(sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements'>, build: BuildUp, liveOz = 0) {
   const movements = movementsOf(sheet.measurements).filter((m) => m.phase === 'charge');
   return judgeWeighIn({
     targetOz: build.totalOz,
@@ -174,7 +175,7 @@ export function judgeCharge(sheet: JobSheet, build: BuildUp, liveOz = 0) {
 }
 
 /** Refrigerant in the system: what came in the unit, what was weighed in, and trims since, oz. */
-export function chargeInOz(sheet: EquippedSheet): number {
+export function chargeInOz(sheet: EquippedWith<'circuit' | 'circuitLog' | 'measurements'>): number {
   const build = buildUpOf(sheet);
   return movementsOf(sheet.measurements)
     .filter((m) => m.phase === 'charge' || m.phase === 'start-up')

@@ -1,14 +1,14 @@
 import { a2lRoom } from '@/core/circuit/a2l-room';
 import { LFL_KG_M3, roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import type { Finding } from '@/core/finding/finding';
-import type { EquippedSheet } from '@/core/job/sheet';
+import type { EquippedWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { OZ_PER_LB } from '@/core/units/units';
 import { q } from '@/core/words/said';
 
 /** The mildly flammable charge against the room it could leak into; undefined for other refrigerants. */
-export function roomView(sheet: EquippedSheet, totalOz: number): Finding | undefined {
+export function roomView(sheet: EquippedWith<'circuit' | 'circuitLog'>, totalOz: number): Finding | undefined {
   const { refrigerant } = sheet.circuit.plate;
   if (!(refrigerant in LFL_KG_M3)) return undefined;
   const chargeLb = totalOz / OZ_PER_LB;

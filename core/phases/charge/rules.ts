@@ -1,7 +1,7 @@
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import type { Refusal } from '@/core/finding/outcome';
 import { passes, withOverrides } from '@/core/job/gates';
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
 import { standingGate } from '@/core/phases/evacuate/gates';
 import type { EntryBody } from '@/core/phases/log/entries';
@@ -43,7 +43,10 @@ export function cylinderUsed(
 }
 
 /** No refrigerant before a passed standing-vacuum test, or a lead's written override of it. */
-function vacuumBroken(sheet: JobSheet, body: EntryBody<'vacuum-broken'>): Refusal | undefined {
+function vacuumBroken(
+  sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'overrides' | 'survey'>,
+  body: EntryBody<'vacuum-broken'>,
+): Refusal | undefined {
   const gate = withOverrides(sheet.overrides.filter((o) => o.phase === 'evacuate' || o.phase === 'charge'))(
     standingGate(sheet),
   );

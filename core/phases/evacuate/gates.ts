@@ -1,11 +1,11 @@
 import { type Gate, gate } from '@/core/job/gates';
-import type { JobSheet, VacuumRecord } from '@/core/job/sheet';
+import type { SheetWith, VacuumRecord } from '@/core/job/sheet';
 import { tell } from '@/core/phases/evacuate/words';
 import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { q, type Said } from '@/core/words/said';
 import { STANDING_LEAST_MIN } from './evacuation';
 import { evacuationView } from './view';
-export function evacuateGates(sheet: JobSheet): Gate[] {
+export function evacuateGates(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'signOffs' | 'survey'>): Gate[] {
   const view = evacuationView(sheet);
   const locked = claimOf(view.checks, 'compressor-locked');
   const place = claimOf(view.checks, 'gauge-place');
@@ -43,7 +43,7 @@ export function evacuateGates(sheet: JobSheet): Gate[] {
 }
 
 /** The standing test as the later phases read it. */
-export function standingGate(sheet: JobSheet): Gate {
+export function standingGate(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): Gate {
   const view = evacuationView(sheet);
   const standing = claimOf(view.checks, 'standing');
   // Who valves it off again doubts the test before: the newer one decides.

@@ -1,13 +1,13 @@
 import { TYPED_STANDING_MIN } from '@/core/circuit/vacuum/standing';
 import type { Finding } from '@/core/finding/finding';
 import { moveOf, write } from '@/core/job/move';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { type Ask, ask, type CircuitWork } from '@/core/phases/circuit-move';
 import { tell } from '@/core/phases/evacuate/words';
 import { list, q } from '@/core/words/said';
 import { STANDING_LEAST_MIN } from './evacuation';
 import { evacuationView } from './view';
-export function evacuateAsks(sheet: JobSheet): Ask[] {
+export function evacuateAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): Ask[] {
   const view = evacuationView(sheet);
   const of = (id: string): Finding | undefined => view.checks.find((c) => c.id === id);
   const locked = of('compressor-locked');

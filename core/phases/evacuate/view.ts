@@ -1,9 +1,9 @@
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/evacuate/words';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { type EvacuationView, evacuationOf } from './evacuation';
-export function evacuationView(sheet: JobSheet): EvacuationView {
+export function evacuationView(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): EvacuationView {
   const run = latestOf(sheet.circuitLog, 'line-run');
   const wetReasons = [
     ...(run?.body.kept ? [tell('work.kept-line-set')] : []),

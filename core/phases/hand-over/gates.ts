@@ -1,7 +1,7 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, gate } from '@/core/job/gates';
-import { isEquipped, isSigned, type JobSheet } from '@/core/job/sheet';
+import { isEquipped, isSigned, type JobSheet, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
 import { claimOf } from '@/core/phases/signed-gate';
@@ -9,7 +9,7 @@ import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
-export function afterRunGates(sheet: JobSheet): Gate[] {
+export function afterRunGates(sheet: SheetWith<'circuit' | 'circuitLog' | 'scopeSchools'>): Gate[] {
   const visit = isEquipped(sheet) ? claimOf(afterRunView(sheet), 'suction-drier-visit') : undefined;
   return visit
     ? [gate('suction-drier', tell('work.suction-drier-seen-to'), visit.verdict === 'good', visit.claim)]
@@ -17,7 +17,7 @@ export function afterRunGates(sheet: JobSheet): Gate[] {
 }
 
 /** A furnace alone is not handed over without its typed proof; a stop in it nobody lets pass. */
-function furnaceGates(sheet: JobSheet): Gate[] {
+function furnaceGates(sheet: SheetWith<'circuit' | 'furnace' | 'survey'>): Gate[] {
   if (hasCircuit(sheet)) return [];
   const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
   return [

@@ -3,7 +3,7 @@ import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
 import { go, type Move, moveOf } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { lower, type Said } from '@/core/words/said';
 
@@ -20,7 +20,7 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
 };
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
-export function handOverMove(sheet: JobSheet, maySign: boolean, gates: readonly Gate[]): Move {
+export function handOverMove(sheet: SheetWith<'furnace' | 'signOffs'>, maySign: boolean, gates: readonly Gate[]): Move {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
   if (signed)
     return {
@@ -48,7 +48,7 @@ export function handOverMove(sheet: JobSheet, maySign: boolean, gates: readonly 
   };
 }
 
-function furnaceMove(sheet: JobSheet): Move {
+function furnaceMove(sheet: SheetWith<'furnace'>): Move {
   const proof = (label: Said) => ({ label, action: { kind: 'type', what: 'furnace-proof' } as const });
   const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
   if (worst) return moveOf(worst, proof(tell('job.read-it-again')));

@@ -1,10 +1,10 @@
 import { sectionVolume } from '@/core/circuit/hold-volume';
-import type { EquippedSheet } from '@/core/job/sheet';
+import type { EquippedSheet, EquippedWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { lineKept } from '@/core/phases/scope/view';
 import { type JoinView, joinOf, lengthOf } from './joining';
 /** Volume of the section under test, from the drawn line set, else from the plate. */
-export function volumeOf(sheet: EquippedSheet): number | undefined {
+export function volumeOf(sheet: EquippedWith<'circuit' | 'circuitLog'>): number | undefined {
   const { plate } = sheet.circuit;
   const run = latestOf(sheet.circuitLog, 'line-run');
   const volume = sectionVolume({

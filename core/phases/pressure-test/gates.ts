@@ -1,9 +1,11 @@
 import { type Gate, gate } from '@/core/job/gates';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/pressure-test/words';
 import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { pressureView } from './view';
-export function pressureGates(sheet: JobSheet): Gate[] {
+export function pressureGates(
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'circuitSchools' | 'signOffs' | 'site'>,
+): Gate[] {
   const view = pressureView(sheet);
   const target = claimOf(view.checks, 'target');
   const hold = claimOf(view.checks, 'hold');

@@ -1,10 +1,10 @@
 import { go, moveOf, write } from '@/core/job/move';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { type Ask, ask, type CircuitWork } from '@/core/phases/circuit-move';
 import { tell } from '@/core/phases/pressure-test/words';
 import { q } from '@/core/words/said';
 import { pressureView } from './view';
-export function pressureAsks(sheet: JobSheet): Ask[] {
+export function pressureAsks(sheet: SheetWith<'circuit' | 'circuitLog' | 'circuitSchools' | 'site'>): Ask[] {
   const view = pressureView(sheet);
   const target = view.checks.find((c) => c.id === 'target');
   const expansion = view.checks.find((c) => c.id === 'expansion');

@@ -1,5 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
 import type { EntryRules, Written } from '@/core/phases/phase';
@@ -22,7 +22,7 @@ export function testPlan(_sheet: JobSheet, body: EntryBody<'test-plan'>): Refusa
 /** A gauge may stand a little over while it settles. */
 export const OVER_LIMIT_PSI = 5;
 
-export function overLimit(sheet: JobSheet, psig: number): Refusal | undefined {
+export function overLimit(sheet: SheetWith<'circuitLog'>, psig: number): Refusal | undefined {
   const limit = testLimit(latestOf(sheet.circuitLog, 'test-plan')!.body);
   return psig > limit.psig + OVER_LIMIT_PSI
     ? {
@@ -39,7 +39,11 @@ export function holdOf(sheet: JobSheet, startId: string): Refusal | undefined {
     : { field: 'startId', message: tell('work.there-is-no-such-hold-on'), allowed: tell('work.hold-that-was-started') };
 }
 
-export function holdEnd(sheet: JobSheet, body: EntryBody<'hold-end'>, { at }: Written): Refusal | undefined {
+export function holdEnd(
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'circuitSchools' | 'site'>,
+  body: EntryBody<'hold-end'>,
+  { at }: Written,
+): Refusal | undefined {
   const start = entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId);
   if (!start)
     return {

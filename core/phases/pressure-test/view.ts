@@ -1,8 +1,8 @@
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { lengthOf } from '@/core/phases/join/joining';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { type PressureView, pressureOf } from './pressure-test';
-export function pressureView(sheet: JobSheet): PressureView {
+export function pressureView(sheet: SheetWith<'circuit' | 'circuitLog' | 'circuitSchools' | 'site'>): PressureView {
   const run = latestOf(sheet.circuitLog, 'line-run');
   return pressureOf(sheet.circuitLog, {
     schools: sheet.circuitSchools,

@@ -1,18 +1,20 @@
 import { certificationGate, type Gate, gate } from '@/core/job/gates';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/recover/words';
 import { claimOf } from '@/core/phases/signed-gate';
 import { beganWithSurvey } from '@/core/phases/survey/view';
 import { recoveryView } from './view';
 /** After a pump-down only a machine gets the low side below atmosphere, and what it took is in some cylinder. */
-export function machineUnweighed(sheet: JobSheet): boolean {
+export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): boolean {
   const { method, weighed } = recoveryView(sheet);
   const level = latestOf(sheet.circuitLog, 'level');
   return method?.body.method === 'pump-down' && !weighed && level !== undefined && level.body.reachedPsig < 0;
 }
 
-export function recoverGates(sheet: JobSheet): Gate[] {
+export function recoverGates(
+  sheet: SheetWith<'certification' | 'circuit' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
+): Gate[] {
   const view = recoveryView(sheet);
   const dead = claimOf(view.checks, 'dead');
   const level = claimOf(view.checks, 'level');

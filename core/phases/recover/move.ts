@@ -2,7 +2,7 @@ import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { moveOf, write } from '@/core/job/move';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { type Ask, ask, type CircuitWork } from '@/core/phases/circuit-move';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/recover/words';
@@ -10,7 +10,7 @@ import { list, q } from '@/core/words/said';
 import { machineUnweighed } from './gates';
 import { LEVEL_WAIT_MIN } from './recovery';
 import { recoveryView } from './view';
-export function recoverAsks(sheet: JobSheet): Ask[] {
+export function recoverAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): Ask[] {
   const view = recoveryView(sheet);
   const of = (id: string): Finding | undefined => view.checks.find((c) => c.id === id);
   const stop = orderFindings(view.checks).find((c) => c.verdict === 'stop');

@@ -1,15 +1,19 @@
-import type { JobSheet } from '@/core/job/sheet';
+import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { beganWithSurvey } from '@/core/phases/survey/view';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { type RecoveryView, recoveryOf } from './recovery';
-export const recoveryView = (sheet: JobSheet): RecoveryView =>
+export const recoveryView = (sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): RecoveryView =>
   recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools, feeds: feedsOf(sheet) });
 
 /** Feeds that must be proven dead, by the survey. */
-export const feedsOf = (sheet: JobSheet): 1 | 2 => (knownFacts(sheet.survey.observations).twoFeeds === true ? 2 : 1);
+export const feedsOf = (sheet: SheetWith<'survey'>): 1 | 2 =>
+  knownFacts(sheet.survey.observations).twoFeeds === true ? 2 : 1;
 
 /** What the survey already found of the old unit, for the crew to confirm: whether it runs, and acid in its oil. */
-export function removalFactsFromSurvey(sheet: JobSheet): { compressorRuns?: string; burnout?: string } {
+export function removalFactsFromSurvey(sheet: SheetWith<'circuit' | 'survey'>): {
+  compressorRuns?: string;
+  burnout?: string;
+} {
   if (!beganWithSurvey(sheet)) return {};
   const { compressorState, acid } = knownFacts(sheet.survey.observations);
   const dead = compressorState === 'locked' || compressorState === 'open' || compressorState === 'grounded';
@@ -33,7 +37,7 @@ export function oldChargeFromSurvey(sheet: JobSheet) {
 }
 
 /** Where the recovery stands, for a cylinder that is chosen: how much is still expected. */
-export function stillExpectedOz(sheet: JobSheet): number | undefined {
+export function stillExpectedOz(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): number | undefined {
   const view = recoveryView(sheet);
   return view.expectedOz === undefined ? undefined : Math.max(0, view.expectedOz - view.recoveredOz);
 }

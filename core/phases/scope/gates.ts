@@ -1,7 +1,7 @@
 import { FIT_WORDS, type FitKind, type FitSheet, judgeFit } from '@/core/fit/sheets';
 import { type Gate, gate, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
-import { isSigned } from '@/core/job/sheet';
+import { isSigned, type SheetWith } from '@/core/job/sheet';
 import { overridesIn } from '@/core/phases/phase';
 import { tell } from '@/core/phases/scope/words';
 import { hazardGate } from '@/core/phases/survey/gates';
@@ -11,7 +11,7 @@ import { knownFacts } from '@/core/scope/survey/survey';
 import { list, lower } from '@/core/words/said';
 import { fitContextOf, scopeOf } from './view';
 
-export function scopeGates(sheet: JobSheet): Gate[] {
+export function scopeGates(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>): Gate[] {
   const scope = scopeOf(sheet);
   const signed = sheet.signOffs.some((s) => s.phase === 'survey');
   const open = scope.items.filter((i) => i.standing === 'open');
@@ -74,10 +74,10 @@ function fitStopGate(sheet: JobSheet): Gate {
 }
 
 /** Fit sheets that this kind of system needs and nobody has filled in. */
-export const emptyFits = (sheet: JobSheet): FitKind[] =>
+export const emptyFits = (sheet: SheetWith<'fits' | 'survey'>): FitKind[] =>
   fitKindsFor(knownFacts(sheet.survey.observations)).filter((kind) => sheet.fits[kind] === undefined);
 
-function scopeSignedGate(sheet: JobSheet): Gate {
+function scopeSignedGate(sheet: SheetWith<'signOffs'>): Gate {
   const signed = isSigned(sheet, 'scope');
   return gate(
     'scope-signed',
@@ -107,7 +107,9 @@ export function removalGates(sheet: JobSheet): Gate[] {
 }
 
 /** What was agreed before the work, as the hand-over asks for it; nothing on a job without a survey. */
-export function agreedGates(sheet: JobSheet): Gate[] {
+export function agreedGates(
+  sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>,
+): Gate[] {
   if (!beganWithSurvey(sheet)) return [];
   const scope = scopeOf(sheet);
   const unsigned = scope.disclosures.filter((d) => !d.signature);

@@ -1,6 +1,6 @@
 import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
-import type { CustomerSignature, JobSheet, SignedTerms } from '@/core/job/sheet';
+import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet';
 import { tell } from '@/core/phases/scope/words';
 import { beganWithSurvey } from '@/core/phases/survey/view';
 import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
@@ -30,14 +30,16 @@ export { beforeSubject };
  * Whether the old line set stays, by the scope as it stands: not when something in it puts a new one in its place, whatever
  * was chosen first. Undefined on a job without a survey: nobody said.
  */
-export function lineKept(sheet: JobSheet): boolean | undefined {
+export function lineKept(
+  sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
+): boolean | undefined {
   if (!beganWithSurvey(sheet)) return undefined;
   const input = scopeInputOf(sheet);
   return input.choice.keepLineSet && !replacedParts(scopeItems(input), input.decided).has('line-set');
 }
 
 /** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
-export function lineFoundOf(sheet: JobSheet): LineFound {
+export function lineFoundOf(sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>): LineFound {
   const known = knownFacts(sheet.survey.observations);
   if (!lineKept(sheet)) return {};
   const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);
@@ -48,7 +50,7 @@ export function lineFoundOf(sheet: JobSheet): LineFound {
   };
 }
 
-export function scopeInputOf(sheet: JobSheet): ScopeInput {
+export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeInput {
   const { choice, outdoor, indoor, pairListed } = sheet.scope;
   return {
     known: knownFacts(sheet.survey.observations),
@@ -63,7 +65,7 @@ export function scopeInputOf(sheet: JobSheet): ScopeInput {
 }
 
 /** What the fit sheets are judged in: the site, the ducts, the stand that the scope chose. */
-export function fitContextOf(sheet: JobSheet): FitContext {
+export function fitContextOf(sheet: SheetWith<'fits' | 'scope' | 'site' | 'survey'>): FitContext {
   return {
     elevationFt: sheet.site.elevationFt,
     ductTons: signsOf(sheet.fits).ductTons,
@@ -93,7 +95,7 @@ export type ScopeView = {
   get: GetLine[];
 };
 
-export function scopeOf(sheet: JobSheet): ScopeView {
+export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeView {
   const input = scopeInputOf(sheet);
   const labour = sheet.scopeSchools.labourPerHour;
   const raw = scopeItems(input);

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import { type Certification, certificationGate, type Gate, gate } from '@/core/job/gates';
-import { isSigned, type JobSheet } from '@/core/job/sheet';
+import { isSigned, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/start-up/words';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
@@ -71,7 +71,10 @@ export function gatesByProof(s: StartUpProof): Gate[] {
 }
 
 /** What must hold before the start-up is signed, by the reading that was recorded last. */
-export function startUpGates(sheet: JobSheet, recorded?: RecordedStartUp): Gate[] {
+export function startUpGates(
+  sheet: SheetWith<'certification' | 'circuit' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
+  recorded?: RecordedStartUp,
+): Gate[] {
   return [
     ...hazardHolds(sheet),
     ...gatesByProof({

@@ -2,7 +2,14 @@ import type { Finding, Next } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { movementsOf, standing } from '@/core/job/movements';
 import { OWED_WORDS } from '@/core/job/owed';
-import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from '@/core/job/sheet';
+import {
+  type EquippedSheet,
+  type EquippedWith,
+  isEquipped,
+  type JobSheet,
+  type SheetMeasurement,
+  type SheetWith,
+} from '@/core/job/sheet';
 import { movingMean } from '@/core/numeric/window';
 import { buildUpOf, chargeInOz } from '@/core/phases/charge/charge-sheet';
 import { tell } from '@/core/phases/start-up/words';
@@ -29,7 +36,7 @@ export type Judgement = StartUpFindings & { next: Next & { because: Said } };
 
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
 
-export function confirmationsOf(sheet: JobSheet): Confirmations {
+export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
   const c = sheet.startUp.confirmations;
   return {
     filterClean: !!c.filterClean,
@@ -43,7 +50,10 @@ export function confirmationsOf(sheet: JobSheet): Confirmations {
  * The newest airflow on record, with its method. A change of the blower after it was measured voids the proof: then
  * there is none until it is measured again.
  */
-export function airflowOf(sheet: JobSheet, run?: RunData): (Airflow & { at: string }) | undefined {
+export function airflowOf(
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements' | 'site'>,
+  run?: RunData,
+): (Airflow & { at: string }) | undefined {
   const last = standing(sheet.measurements)
     .filter((m) => m.quantity === 'airflowCfm')
     .at(-1);
@@ -76,7 +86,10 @@ export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
   );
 }
 
-export function startUpSystem(sheet: EquippedSheet, run?: RunData): StartUpSystem {
+export function startUpSystem(
+  sheet: EquippedWith<'circuit' | 'circuitLog' | 'measurements' | 'site'>,
+  run?: RunData,
+): StartUpSystem {
   const { plate } = sheet.circuit;
   const build = buildUpOf(sheet);
   const movements = movementsOf(sheet.measurements);
@@ -153,7 +166,7 @@ const GATE_OF = (f: Finding): string | undefined =>
           ? 'readings'
           : 'all-good';
 
-function openFor(sheet: JobSheet, findings: readonly Finding[]): Finding[] {
+function openFor(sheet: SheetWith<'overrides'>, findings: readonly Finding[]): Finding[] {
   const past = new Set(sheet.overrides.filter((o) => o.phase === 'start-up').map((o) => o.gate));
   return findings.filter((f) => {
     const gate = GATE_OF(f);
@@ -201,7 +214,9 @@ function signing(findings: readonly Finding[]): Judgement['next'] {
 }
 
 /** Recorded rounds of start-up readings, oldest first. */
-export function roundsOf(sheet: JobSheet): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
+export function roundsOf(
+  sheet: SheetWith<'job' | 'measurements'>,
+): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
   const rounds = new Map<string, SheetMeasurement[]>();
   for (const m of standing(sheet.measurements)) {
     if (m.phase !== 'start-up' || !(m.stage === 'reading' || m.stage === 'final')) continue;
@@ -227,7 +242,7 @@ export function readingsOfRound(measurements: readonly SheetMeasurement[]): Read
 }
 
 /** Rounds that were typed, as the repeat test wants them. */
-export function typedRounds(sheet: JobSheet): TypedRound[] {
+export function typedRounds(sheet: SheetWith<'job' | 'measurements'>): TypedRound[] {
   return roundsOf(sheet)
     .filter((r) => r.measurements.every((m) => m.source === 'typed'))
     .map((r) => ({
@@ -243,7 +258,7 @@ export function typedRunMin(rounds: readonly TypedRound[], atMin: number): numbe
 }
 
 /** Minutes for which the superheat of typed rounds has stood low, up to the last of them. */
-function typedFloodingMin(sheet: EquippedSheet, rounds: readonly TypedRound[]): number {
+function typedFloodingMin(sheet: EquippedWith<'circuit' | 'site'>, rounds: readonly TypedRound[]): number {
   const { refrigerant } = sheet.circuit.plate;
   const low = ({ values: { suctionPsig, suctionLineF } }: TypedRound): boolean => {
     if (suctionPsig === undefined || suctionLineF === undefined) return false;

@@ -1,11 +1,11 @@
 import { type Gate, gate } from '@/core/job/gates';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/survey/words';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { list } from '@/core/words/said';
 import { beganWithSurvey, surveyOf } from './view';
 /** Never overridable: a hazard that stops the work. */
-export function hazardGate(sheet: JobSheet): Gate {
+export function hazardGate(sheet: SheetWith<'scopeSchools' | 'survey'>): Gate {
   const [stop] = surveyOf(sheet).stops;
   return gate(
     'no-hazard-stop',
@@ -17,7 +17,7 @@ export function hazardGate(sheet: JobSheet): Gate {
 }
 
 /** What must hold before the survey is signed: nothing left unasked. "Not seen" is an answer. */
-export function surveyGates(sheet: JobSheet): Gate[] {
+export function surveyGates(sheet: SheetWith<'scopeSchools' | 'survey'>): Gate[] {
   const survey = surveyOf(sheet);
   const open = survey.neverAsked;
   const places = [...new Set(open.map((f) => PLACE_WORDS[f.place]))];
@@ -45,7 +45,7 @@ export function surveyGates(sheet: JobSheet): Gate[] {
 }
 
 /** A hazard that stops the work holds every later phase; without one it is not asked for there. */
-export function hazardHolds(sheet: JobSheet): Gate[] {
+export function hazardHolds(sheet: SheetWith<'circuit' | 'scopeSchools' | 'survey'>): Gate[] {
   const hazard = hazardGate(sheet);
   return beganWithSurvey(sheet) && !hazard.holds ? [hazard] : [];
 }

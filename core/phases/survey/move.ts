@@ -1,6 +1,6 @@
 import { passes, withOverrides } from '@/core/job/gates';
 import { type Button, go, type Move } from '@/core/job/move';
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { overridesIn } from '@/core/phases/phase';
 import { tell } from '@/core/phases/survey/words';
 import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
@@ -12,7 +12,7 @@ import { type SurveyView, surveyOf } from './view';
 const sign = (label: Said): Button => ({ label, action: { kind: 'sign' } });
 
 /** What the lead does next in the survey: a hazard first, then the question that decides most. */
-export function surveyMove(sheet: JobSheet): Move {
+export function surveyMove(sheet: SheetWith<'overrides' | 'scopeSchools' | 'signOffs' | 'survey'>): Move {
   const survey = surveyOf(sheet);
   const [stop] = survey.stops;
   if (stop)
@@ -76,7 +76,10 @@ export function placeAfter(survey: SurveyView, place: Place): Place | 'before' {
 }
 
 /** The survey's next move as seen from one place: where everything here is answered, on to the next place. */
-export function surveyMoveAt(sheet: JobSheet, place: Place | 'before'): Move {
+export function surveyMoveAt(
+  sheet: SheetWith<'overrides' | 'scopeSchools' | 'signOffs' | 'survey'>,
+  place: Place | 'before',
+): Move {
   const move = surveyMove(sheet);
   const { button } = move;
   if (place === 'before' || move.kind !== 'now' || button?.action.kind !== 'go') return move;

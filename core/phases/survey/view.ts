@@ -1,4 +1,4 @@
-import type { JobSheet } from '@/core/job/sheet';
+import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/survey/words';
 import { storyOf } from '@/core/scope/story';
 import { beforeList } from '@/core/scope/survey/before-dismantling';
@@ -10,25 +10,25 @@ import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/co
 import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { lower, type Said, value } from '@/core/words/said';
 /** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
-export const beganWithSurvey = (sheet: JobSheet): boolean =>
+export const beganWithSurvey = (sheet: SheetWith<'circuit' | 'survey'>): boolean =>
   sheet.survey.observations.length > 0 || sheet.circuit.plate === null;
 
 /** The system in words: by its plate's kind, else by what the survey found. */
-export function systemWords(sheet: JobSheet): Said {
+export function systemWords(sheet: SheetWith<'circuit' | 'survey' | 'system'>): Said {
   if (sheet.circuit.plate) return value(sheet.system.kind);
   const type = systemTypeOf(knownFacts(sheet.survey.observations));
   return type ? tell('job.of-type', { type: lower(SYSTEM_TYPE_WORDS[type]) }) : tell('job.not-surveyed-yet');
 }
 
 /** Whether there is a refrigerant circuit to charge and start: not with a furnace alone. */
-export function hasCircuit(sheet: JobSheet): boolean {
+export function hasCircuit(sheet: SheetWith<'circuit' | 'survey'>): boolean {
   if (sheet.circuit.plate) return true;
   const type = systemTypeOf(knownFacts(sheet.survey.observations));
   return type === undefined || (COOLED as readonly string[]).includes(type);
 }
 
 /** Everything the survey says, computed from its observations. */
-export function surveyOf(sheet: JobSheet) {
+export function surveyOf(sheet: SheetWith<'scopeSchools' | 'survey'>) {
   const known = knownFacts(sheet.survey.observations);
   const before = beforeList(known, sheet.survey.photos, sheet.survey.waivers);
   const clearance = clearanceOf(sheet.survey.observations);
