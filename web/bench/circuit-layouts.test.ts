@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { holdPoints, pressureRange } from './hold/hold-layout';
 import { besideRun, draggedFt, jointPlaces, lineShape, type Piece } from './line/line-layout';
 import { placeMarks, recoveryLanes } from './recovery/recovery-layout';
-import { minuteTicks, type StripPoint, splitAtGaps, stripSpan, thinStrip } from './vacuum/strip-layout';
+import { minuteTicks, type StripPoint, splitAtGaps, thinStrip } from './strip/span';
+import { stripSpan } from './vacuum/strip-layout';
 
 const strip = (n: number): StripPoint[] => Array.from({ length: n }, (_, i) => [i / 60, 300 + 50 * Math.sin(i / 7)]);
 

@@ -1,11 +1,14 @@
 import { scaleLinear } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
+import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { useSize } from '../use-size';
-import { minuteTicks } from '../vacuum/strip-layout';
+import { linePath } from '../strip/line-path';
+import { Measured, Now, Word } from '../strip/parts';
+import { type Field, Strip } from '../strip/Strip';
+import type { StripPoint } from '../strip/span';
+import { YGrid } from '../strip/YGrid';
 import { verdictColour } from '../verdict-colour';
-import { YGrid } from '../YGrid';
 import { type HoldPoint, pressureRange } from './hold-layout';
 
 type Props = {
@@ -16,90 +19,87 @@ type Props = {
   verdict: Verdict;
   height: number;
 };
-const M = { left: 58, right: 16, top: 16, bottom: 66 };
+const M = { left: 58, right: 16, top: 18, bottom: 66 };
 const TEMPERATURE_PX = 34;
+/** Room for the words beside the newest point, px. */
+const WORDS_PX = 150;
 
 /** A pressure hold: what is measured, what the temperature explains and its band; the pipe's temperature along the foot. */
 export function HoldChart(props: Props) {
-  const { ref, width } = useSize<HTMLDivElement>();
+  const { points, untilMin, height } = props;
+  const held = points.filter((p) => p.expectedPsig !== undefined);
+  const shown = held.length > 1 ? held : points;
+  const from = shown[0]?.minute ?? 0;
+  const span = { fromMin: from, toMin: Math.max(shown.at(-1)?.minute ?? 0, untilMin ?? from + 10, from + 5) };
   return (
-    <div ref={ref} className="w-full" data-testid="hold-chart">
-      {width > 0 && props.points.length > 1 ? <Chart {...props} width={width} /> : null}
-    </div>
+    <Strip
+      testId="hold-chart"
+      label={say(tell('web.pressure-hold'))}
+      span={span}
+      margins={M}
+      height={height}
+      unit={say(tell('web.psig-2'))}
+      tick={(m) => say(tell('web.min', { m }))}
+    >
+      {(field) => (shown.length > 1 ? <Drawn {...props} shown={shown} held={held} field={field} /> : null)}
+    </Strip>
   );
 }
 
-function Chart({ points, target, untilMin, verdict, height, width }: Props & { width: number }) {
-  const held = points.filter((p) => p.expectedPsig !== undefined);
-  const shown = held.length > 1 ? held : points;
-  const from = shown[0]!.minute;
-  const span = { fromMin: from, toMin: Math.max(shown.at(-1)!.minute, untilMin ?? from + 10, from + 5) };
-  const [low, high] = pressureRange(shown, target);
-  const x = scaleLinear([span.fromMin, span.toMin], [M.left, width - M.right]);
-  const y = scaleLinear([low, high], [height - M.bottom, M.top]);
-  const line = (of: (p: HoldPoint) => number | undefined): string => {
-    const inside = shown.filter((p) => of(p) !== undefined);
-    return inside.map((p, i) => `${i ? 'L' : 'M'}${x(p.minute).toFixed(1)} ${y(of(p)!).toFixed(1)}`).join('');
-  };
-  const band =
-    held.length > 1
-      ? `${line((p) => p.expectedPsig! + p.uncertaintyPsi!)}${[...held]
-          .reverse()
-          .map((p) => `L${x(p.minute).toFixed(1)} ${y(p.expectedPsig! - p.uncertaintyPsi!).toFixed(1)}`)
-          .join('')}Z`
-      : '';
-  const temperatures = shown.map((p) => p.pipeF);
-  const tLow = Math.min(...temperatures);
-  const tHigh = Math.max(...temperatures, tLow + 2);
-  const t = scaleLinear([tLow, tHigh], [height - M.bottom + 8 + TEMPERATURE_PX, height - M.bottom + 8]);
+type DrawnProps = Props & { shown: readonly HoldPoint[]; held: readonly HoldPoint[]; field: Field };
+
+function Drawn({ target, untilMin, verdict, shown, held, field }: DrawnProps) {
+  const { x, left, right, top, foot } = field;
+  const y = scaleLinear(pressureRange(shown, target), [foot, top]);
+  const of = (points: readonly HoldPoint[], value: (p: HoldPoint) => number): StripPoint[] =>
+    points.map((p) => [p.minute, value(p)]);
+  const tone = verdictColour(verdict);
+  const over = of(held, (p) => p.expectedPsig! + p.uncertaintyPsi!);
+  const under = of(held, (p) => p.expectedPsig! - p.uncertaintyPsi!).reverse();
   const last = shown.at(-1)!;
   const expected = held.at(-1);
   return (
-    <svg width={width} height={height} role="img" aria-label={say(tell('web.pressure-hold'))} className="block">
-      <YGrid
-        ticks={y.ticks(6).filter((v) => y(v) < height - M.bottom - 8)}
-        y={y}
-        left={M.left}
-        right={width - M.right}
-      />
-      <text x={4} y={M.top - 3} fontSize={12} fill="var(--ink2)">
-        {say(tell('web.psig-2'))}
-      </text>
-      {band ? <path d={band} fill={verdictColour(verdict)} opacity={0.16} /> : null}
-      {band ? (
-        <path
-          d={line((p) => p.expectedPsig)}
-          fill="none"
-          stroke={verdictColour(verdict)}
-          strokeWidth={1.8}
-          strokeDasharray="6 4"
-        />
+    <>
+      <YGrid ticks={y.ticks(6).filter((v) => y(v) < foot - 8)} y={y} left={left} right={right} />
+      {held.length > 1 ? (
+        <>
+          <path d={`${linePath([...over, ...under], x, y)}Z`} fill={tone} opacity={0.16} />
+          <path
+            d={linePath(
+              of(held, (p) => p.expectedPsig!),
+              x,
+              y,
+            )}
+            fill="none"
+            stroke={tone}
+            strokeWidth={1.8}
+            strokeDasharray="6 4"
+          />
+        </>
       ) : null}
       {untilMin !== undefined ? (
         <g>
-          <path
-            d={`M${x(untilMin)} ${M.top}V${height - M.bottom}`}
-            stroke="var(--copper)"
-            strokeWidth={1.6}
-            strokeDasharray="4 3"
-          />
-          <text x={x(untilMin) - 5} y={height - M.bottom - 8} textAnchor="end" fontSize={12.5} fill="var(--copper)">
+          <path d={`M${x(untilMin)} ${top}V${foot}`} stroke="var(--copper)" strokeWidth={1.6} strokeDasharray="4 3" />
+          <Word x={x(untilMin) - 5} y={foot - 8} anchor="end" tone="var(--copper)">
             {say(tell('web.hold-until-here'))}
-          </text>
+          </Word>
         </g>
       ) : null}
-      <path d={line((p) => p.psig)} fill="none" stroke="var(--ink)" strokeWidth={2.4} strokeLinejoin="round" />
-      <circle cx={x(last.minute)} cy={y(last.psig)} r={5} fill="var(--paper)" stroke="var(--ink)" strokeWidth={2.4} />
+      <Measured
+        d={linePath(
+          of(shown, (p) => p.psig),
+          x,
+          y,
+        )}
+      />
+      <Now x={x} y={y} at={[last.minute, last.psig]} />
       {expected ? (
-        <text
-          x={Math.min(x(expected.minute) + 10, width - M.right - 150)}
+        <Word
+          x={Math.min(x(expected.minute) + 10, right - WORDS_PX)}
           y={y(expected.expectedPsig!) + (expected.psig > expected.expectedPsig! ? 22 : -12)}
-          fontSize={13}
-          fontWeight={620}
-          fill={verdictColour(verdict)}
-          stroke="var(--paper)"
-          strokeWidth={4}
-          paintOrder="stroke"
+          size={13}
+          weight={620}
+          tone={tone}
         >
           {say(
             tell('web.expected', {
@@ -107,28 +107,25 @@ function Chart({ points, target, untilMin, verdict, height, width }: Props & { w
               uncertaintyPsi: expected.uncertaintyPsi!.toFixed(1),
             }),
           )}
-        </text>
+        </Word>
       ) : null}
-      <path
-        d={`M${M.left} ${M.top}V${height - M.bottom}H${width - M.right}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={1.4}
-      />
-      <path
-        d={shown.map((p, i) => `${i ? 'L' : 'M'}${x(p.minute).toFixed(1)} ${t(p.pipeF).toFixed(1)}`).join('')}
-        fill="none"
-        stroke="var(--copper)"
-        strokeWidth={1.8}
-      />
-      <text x={M.left - 6} y={t(shown[0]!.pipeF) + 4} textAnchor="end" fontSize={12.5} fill="var(--copper)">
-        {say(tell('web.f', { pipeF: shown[0]!.pipeF.toFixed(0) }))}
+      <Temperature shown={shown} field={field} />
+    </>
+  );
+}
+
+/** The pipe's temperature along the foot: it explains most of what the pressure does. */
+function Temperature({ shown, field: { x, left, foot } }: { shown: readonly HoldPoint[]; field: Field }) {
+  const all = shown.map((p) => p.pipeF);
+  const low = Math.min(...all);
+  const y = scaleLinear([low, Math.max(...all, low + 2)], [foot + 8 + TEMPERATURE_PX, foot + 8]);
+  const line: StripPoint[] = shown.map((p) => [p.minute, p.pipeF]);
+  return (
+    <>
+      <path d={linePath(line, x, y)} fill="none" stroke="var(--copper)" strokeWidth={1.8} />
+      <text x={left - 6} y={y(all[0]!) + 4} textAnchor="end" fontSize={12.5} fill="var(--copper)">
+        {say(q(all[0], 'F', 0))}
       </text>
-      {minuteTicks(span, width - M.left - M.right).map((m) => (
-        <text key={m} x={x(m)} y={height - 4} textAnchor="middle" fontSize={13} fill="var(--ink2)">
-          {say(tell('web.min', { m }))}
-        </text>
-      ))}
-    </svg>
+    </>
   );
 }

@@ -3,7 +3,7 @@ import type { RunSample } from '@/core/startup/live';
 import { OZ_PER_LB } from '@/core/units/units';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { type Span, type StripPoint, thinStrip } from '../vacuum/strip-layout';
+import { type Span, type StripPoint, thinStrip } from '../strip/span';
 
 const S_PER_MIN = 60;
 /** The suction is drawn at least down to here: a deep pull shows, and so does 0. */

@@ -2,7 +2,7 @@ import { evacuationView } from '@/core/phases/evacuate/view';
 import { type OrderEvent, S_PER_MIN } from '@/core/phases/live/stream';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import { q, type Said, value } from '@/core/words/said';
-import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
+import type { StripPoint } from '@/web/bench/strip/span';
 import type { StripTest } from '@/web/bench/vacuum/VacuumStrip';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';

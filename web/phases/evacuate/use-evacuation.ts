@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { ordersOf, S_PER_MIN, touchedMin } from '@/core/phases/live/stream';
-import type { StripPoint } from '@/web/bench/vacuum/strip-layout';
+import type { StripPoint } from '@/web/bench/strip/span';
 import { liveStream } from '../circuit/live-stream';
 import type { EquippedView } from '../job-context';
 import { typedPoints } from './evacuate-figures';
