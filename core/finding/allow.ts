@@ -36,6 +36,7 @@ export const REFUSED = {
   vaporLine: tell('finding.larger-than-liquid-line').id,
   declined: tell('finding.declined-needs-reason').id,
   unsignedYes: tell('finding.yes-needs-signature').id,
+  missing: tell('finding.missing').id,
   bareNo: tell('finding.no-needs-reason').id,
 } as const;
 const ID = /^[a-z]+\.[a-z0-9-]+$/;

@@ -25,4 +25,5 @@ export const en = {
   'finding.declined-needs-reason': 'A declined item needs a reason of at least 5 characters.',
   'finding.yes-needs-signature': 'A yes needs a signature.',
   'finding.no-needs-reason': 'A no needs the customer’s reason.',
+  'finding.missing': 'Missing.',
 } as const;

@@ -27,4 +27,5 @@ export const es: Record<keyof typeof en, string> = {
   'finding.declined-needs-reason': 'Un punto rechazado necesita una razón de al menos 5 caracteres.',
   'finding.yes-needs-signature': 'Un sí necesita una firma.',
   'finding.no-needs-reason': 'Un no necesita la razón del cliente.',
+  'finding.missing': 'Falta.',
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { characters, range, YES_NO } from '@/core/finding/allow';
+import { characters, REFUSED, range, YES_NO } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { type Label, type Said, value } from '@/core/words/said';
 
@@ -50,6 +50,8 @@ export type Look = {
   /** What is kept where the question does not arise. */
   readonly unasked?: unknown;
   readonly stream?: Stream;
+  /** Where the question arises it must be answered. */
+  readonly needed?: true;
 };
 
 /** One thing a form asks: how it is checked, what it is called, how it is asked. Each is written once, here in core. */
@@ -65,6 +67,20 @@ export type BodyOf<F extends Fields> = z.infer<z.ZodObject<Shape<F>, z.core.$str
 /** The schema of a form: its fields and nothing else. */
 export function schemaOf<F extends Fields>(fields: F): z.ZodObject<Shape<F>, z.core.$strict> {
   return z.strictObject(Object.fromEntries(Object.entries(fields).map(([k, f]) => [k, f.schema])) as Shape<F>);
+}
+
+/** The same, with what is asked only sometimes: there it must be answered, and is told with everything else that is missing. */
+export function formSchema(fields: Fields): z.ZodType<Answers> {
+  let schema: z.ZodType<Answers> = schemaOf(fields);
+  for (const [name, f] of Object.entries(fields)) {
+    if (!f.needed) continue;
+    schema = schema.refine((answers) => !f.when?.(answers) || answers[name] !== undefined, {
+      when: ({ value }) => typeof value === 'object' && value !== null,
+      path: [name],
+      message: REFUSED.missing,
+    });
+  }
+  return schema;
 }
 
 export const is =
@@ -162,6 +178,11 @@ export const maybe = <S extends z.ZodType>({ schema, ...rest }: Field<S>): Field
   ...rest,
   schema: schema.nullable(),
 });
+/** Asked only then, and then it must be answered. */
+export const onlyWhen = <S extends z.ZodType>(
+  when: (answers: Answers) => boolean,
+  { schema, ...rest }: Field<S>,
+): Field<z.ZodOptional<S>> => ({ ...rest, when, needed: true, schema: schema.optional() });
 /** Asked later than the first records of its kind: an older one has none. */
 export const sinceLater = <S extends z.ZodType>({ schema, ...rest }: Field<S>): Field<z.ZodOptional<S>> => ({
   ...rest,

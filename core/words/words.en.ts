@@ -386,4 +386,7 @@ export const en = {
   'value.cap': 'cap',
   'value.high-pressure': 'high-pressure',
   'value.low-pressure': 'low-pressure',
+  'value.plausible': 'plausible',
+  'value.air-or-a-mixture': 'air or a mixture',
+  'value.another-refrigerant-or-not-at-rest': 'another refrigerant, or not at rest',
 } as const;

@@ -388,4 +388,7 @@ export const es: Record<keyof typeof en, string> = {
   'value.cap': 'tapa',
   'value.high-pressure': 'de alta',
   'value.low-pressure': 'de baja',
+  'value.plausible': 'creíble',
+  'value.air-or-a-mixture': 'aire o una mezcla',
+  'value.another-refrigerant-or-not-at-rest': 'otro refrigerante, o no está en reposo',
 };

@@ -10,7 +10,7 @@ import { tell } from '@/web/words/tell';
 import { answersOf, askedFor } from './boxes';
 import { FieldOf } from './FieldOf';
 import type { Typed } from './typed';
-import { type FormOf, useFieldForm } from './use-field-form';
+import { type FormOf, type Standing, useFieldForm } from './use-field-form';
 
 type Props = {
   title: string;
@@ -21,6 +21,8 @@ type Props = {
   testId?: string;
   /** What stands above the fields: a caution. */
   children?: ReactNode;
+  /** What stands in the way besides the fields themselves: two of them against each other, by field. */
+  stands?: Standing;
   /** What stands below them, by what is said so far. */
   below?: (answers: Answers) => ReactNode;
   send: (body: Answers) => Promise<unknown>;
@@ -30,9 +32,22 @@ type Props = {
 };
 
 /** A sheet with one form: the same for entries of the log, readings, cylinders and records. */
-export function FieldSheet({ title, form, known, draft, testId, children, below, send, save, onDone, onClose }: Props) {
+export function FieldSheet({
+  title,
+  form,
+  known,
+  draft,
+  testId,
+  children,
+  stands,
+  below,
+  send,
+  save,
+  onDone,
+  onClose,
+}: Props) {
   const [at] = useState(known);
-  const f = useFieldForm(form, at, draft);
+  const f = useFieldForm(form, at, draft, stands);
   const { busy, problem, act } = useAct();
   const submit = f.submit(async (body) => {
     if (!(await act(() => send(body)))) return;

@@ -2,9 +2,13 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Resolver, useForm, useWatch } from 'react-hook-form';
 import type { z } from 'zod';
 import type { Answers, Fields } from '@/core/form/field';
+import type { Said } from '@/core/words/said';
 import { useKept } from '@/web/kit/use-kept';
+import { say } from '@/web/words/say';
 import { type Boxes, bodyOf, refusalsOf, startOf } from './boxes';
 
+/** What two answers that contradict each other say, by field. */
+export type Standing = (answers: Answers) => Readonly<Record<string, Said | undefined>>;
 export type FormOf = { fields: Fields; schema: z.ZodType };
 
 /**
@@ -13,14 +17,20 @@ export type FormOf = { fields: Fields; schema: z.ZodType };
  *
  * @param known what the page knows already; read once, when the form opens
  * @param draft whose form of what it is
+ * @param stands what two answers that contradict each other say, by field
  */
-export function useFieldForm({ fields, schema }: FormOf, known: Answers, draft: string) {
+export function useFieldForm({ fields, schema }: FormOf, known: Answers, draft: string, stands?: Standing) {
   const [start] = useState<Boxes>(() => startOf(fields, known));
   const kept = useKept<Boxes>(draft, () => start);
+  const standing = useRef(stands);
+  standing.current = stands;
   const resolver = useMemo(
     (): Resolver<Boxes, unknown, Answers> => (boxes) => {
       const { body, unreadable } = bodyOf(fields, boxes);
-      const refusals = Object.entries(refusalsOf(schema, body, unreadable));
+      const against = Object.entries(standing.current?.(body) ?? {}).flatMap(([name, said]): [string, string][] =>
+        said ? [[name, say(said)]] : [],
+      );
+      const refusals = Object.entries({ ...Object.fromEntries(against), ...refusalsOf(schema, body, unreadable) });
       if (refusals.length === 0) return { values: body, errors: {} };
       return {
         values: {},

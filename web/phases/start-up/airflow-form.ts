@@ -1,0 +1,50 @@
+import { type Outcome, ok } from '@/core/finding/outcome';
+import { type Answers, figure, formSchema, is, onlyWhen, pick } from '@/core/form/field';
+import { AIRFLOW_METHODS, airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
+import { tell } from '@/web/words/tell';
+
+const [GRID, STRIPS, STATIC] = AIRFLOW_METHODS;
+const strips = is('method', STRIPS);
+const table = is('method', STATIC);
+
+/** How the airflow was measured, the quickest way first, and its figures. */
+const FIELDS = {
+  method: pick(
+    tell('web.method'),
+    {
+      [GRID]: tell('web.flow-grid-or-hood-about-5'),
+      [STATIC]: tell('web.static-with-blower-table-about-8'),
+      [STRIPS]: tell('web.strip-heat-rise-about-10-min'),
+    },
+    { stacked: true, start: GRID },
+  ),
+  cfm: onlyWhen(is('method', GRID), figure(tell('web.measured-airflow'), 100, 10_000, 'CFM')),
+  volts: onlyWhen(strips, figure(tell('web.voltage-at-strips-under-load'), 100, 600, 'V')),
+  amps: onlyWhen(strips, figure(tell('web.amps-of-strips'), 1, 200, 'A')),
+  riseF: onlyWhen(strips, figure(tell('web.supply-over-return'), 5.1, 120, '°F')),
+  tespInWc: onlyWhen(table, figure(tell('web.total-external-static'), 0, 2, 'in. w.c.')),
+  lowStaticInWc: onlyWhen(table, figure(tell('web.table-point-below-static'), 0, 2, 'in. w.c.')),
+  lowStaticCfm: onlyWhen(table, figure(tell('web.table-point-below-airflow'), 50, 5000, 'CFM')),
+  highStaticInWc: onlyWhen(table, figure(tell('web.table-point-above-static'), 0, 2, 'in. w.c.')),
+  highStaticCfm: onlyWhen(table, figure(tell('web.table-point-above-airflow'), 50, 5000, 'CFM')),
+};
+export const AIRFLOW_FORM = { fields: FIELDS, schema: formSchema(FIELDS) };
+
+export const isGrid = (said: Answers): boolean => said.method === GRID;
+export const isStrips = (said: Answers): boolean => said.method === STRIPS;
+
+/** The airflow that these answers give; why there is none, where two of them contradict each other; undefined while one is missing. */
+export function airflowOf(said: Answers, elevationFt: number): Outcome<{ airflowCfm: number }> | undefined {
+  if (!AIRFLOW_FORM.schema.safeParse(asked(said)).success) return undefined;
+  const { cfm, volts, amps, riseF, method, ...points } = said as Record<string, number>;
+  if (isGrid(said)) return ok({ airflowCfm: cfm! });
+  return isStrips(said)
+    ? airflowByHeatRise({ volts: volts!, amps: amps!, riseF: riseF!, elevationFt })
+    : airflowByStatic(points as Parameters<typeof airflowByStatic>[0]);
+}
+
+/** Without what was typed under another method. */
+const asked = (said: Answers): Answers =>
+  Object.fromEntries(
+    Object.entries(FIELDS).flatMap(([name, f]) => ('when' in f && f.when && !f.when(said) ? [] : [[name, said[name]]])),
+  );
