@@ -16,7 +16,6 @@ export const QUANTITIES_SHOWN = {
   lbOz: { unit: '', decimals: 1 },
   ozPerFt: { unit: 'oz/ft', decimals: 2 },
   in: { unit: 'in', decimals: 1 },
-  tapeIn: { unit: '', decimals: 4 },
   od: { unit: '', decimals: 3 },
   in2: { unit: 'in²', decimals: 0 },
   ft: { unit: 'ft', decimals: 0 },

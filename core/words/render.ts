@@ -91,9 +91,8 @@ const money = (v: number, reader: Reader): string =>
 const SPECIAL: Partial<Record<Quantity, (v: number, a: Amount, reader: Reader) => string>> = {
   lbOz: (v, _a, r) => lbOz(v, r.language),
   od: (v) => `${FRACTIONS[String(v)] ?? v} in`,
-  tapeIn: (v) => tape(v),
-  // A whole number of inches is written without its nought.
-  in: (v, a, r) => `${plain(v, a.d ?? 1, r.language).replace(a.d === undefined ? /\.0$/ : /$^/, '')} in`,
+  // Inches are read off a tape, in sixteenths; what is measured finer says its decimals.
+  in: (v, a, r) => (typeof a.d === 'number' && a.d > 0 ? `${plain(v, a.d, r.language)} in` : tape(v)),
   money: (v, _a, r) => money(v, r),
   moneyChange: (v, _a, r) => `${v >= 0 ? '+' : MINUS}${money(Math.abs(v), r)}`,
   hChange: (v, _a, r) => `${v >= 0 ? '+' : MINUS}${plain(Math.abs(v), 1, r.language)} h`,

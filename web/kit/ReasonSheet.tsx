@@ -35,7 +35,7 @@ export function ReasonSheet({
   const [words, setWords] = useState('');
   const { busy, problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title={title}>
+    <Sheet open onClose={onClose} title={title} unsaved={words.trim() !== '' && !busy} onDiscard={() => setWords('')}>
       <div className="mt-2">{children}</div>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor={id}>
         {label}

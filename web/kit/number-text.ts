@@ -1,9 +1,15 @@
 import { range } from '@/core/finding/allow';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-/** Reads what a person typed as a number: spaces, a decimal comma and a true minus are understood; units are not. */
+
+/** As a tape is read: 22 1/2, 22-1/2 or 1/2, down to sixty-fourths. */
+const TAPE = /^(?:(\d+)[\s-]+)?(\d+)\/(2|4|8|16|32|64)$/;
+
+/** Reads what a person typed as a number: spaces, a decimal comma, a true minus and fractions are understood; units are not. */
 export function numberFromText(text: string): number | undefined {
   const tidy = text.trim().replace(/[−–]/g, '-').replace(',', '.');
+  const tape = TAPE.exec(tidy);
+  if (tape) return Number(tape[1] ?? 0) + Number(tape[2]) / Number(tape[3]);
   if (!/^[-+]?(\d+\.?\d*|\.\d+)$/.test(tidy)) return undefined;
   return Number(tidy);
 }

@@ -1,11 +1,9 @@
 import type { Verdict } from '@/core/finding/finding';
+import { tape } from '@/core/words/render';
 import { verdictColour } from '../verdict-colour';
 
-/** Inches as a tape says them: to the sixteenth's tenth, no trailing zero. */
-export const inText = (v: number): string => {
-  const r = Math.round(v * 10) / 10;
-  return Number.isInteger(r) ? String(r) : r.toFixed(1);
-};
+/** Inches as a tape says them, without their unit. */
+export const inText = (v: number): string => tape(v).replace(/ in$/, '');
 
 type Props = {
   x1: number;

@@ -14,9 +14,13 @@ describe('typed numbers', () => {
     ['12,5', 12.5],
     ['−4', -4],
     ['.5', 0.5],
+    ['22 1/2', 22.5],
+    ['22-7/16', 22.4375],
+    ['3/8', 0.375],
   ])('%s is %d', (text, value) => expect(numberFromText(text)).toBe(value));
-  it.each(['', 'abc', '12 psi', '1e9', '1.2.3', '--4', 'NaN', 'Infinity'])('%s is no number', (text) =>
-    expect(numberFromText(text)).toBeUndefined(),
+  it.each(['', 'abc', '12 psi', '1e9', '1.2.3', '--4', 'NaN', 'Infinity', '1/3', '22 1/0', '1/2/2'])(
+    '%s is no number',
+    (text) => expect(numberFromText(text)).toBeUndefined(),
   );
   it('says a unit was typed, and what is allowed', () => {
     expect(typedTrouble('118 psig', -10, 300, 'psig')).toEqual({
