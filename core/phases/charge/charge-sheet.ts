@@ -7,7 +7,7 @@ import type { Refusal } from '@/core/finding/outcome';
 import { movementsOf } from '@/core/job/movements';
 import type { EquippedWith, SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
-import { lengthOf } from '@/core/phases/join/joining';
+import { lengthOf } from '@/core/phases/join/line-run';
 import { type CircuitEntry, latestOf } from '@/core/phases/log/circuit-log';
 import { q, type Said } from '@/core/words/said';
 

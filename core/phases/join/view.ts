@@ -2,7 +2,8 @@ import { sectionVolume } from '@/core/circuit/hold-volume';
 import type { EquippedSheet, EquippedWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { lineKept } from '@/core/phases/scope/view';
-import { type JoinView, joinOf, lengthOf } from './joining';
+import { type JoinView, joinOf } from './joining';
+import { lengthOf } from './line-run';
 /** Volume of the section under test, from the drawn line set, else from the plate. */
 export function volumeOf(sheet: EquippedWith<'circuit' | 'circuitLog'>): number | undefined {
   const { plate } = sheet.circuit;

@@ -1,5 +1,5 @@
 import type { SheetWith } from '@/core/job/sheet';
-import { lengthOf } from '@/core/phases/join/joining';
+import { lengthOf } from '@/core/phases/join/line-run';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { type PressureView, pressureOf } from './pressure-test';
 export function pressureView(sheet: SheetWith<'circuit' | 'circuitLog' | 'circuitSchools' | 'site'>): PressureView {

@@ -4,12 +4,13 @@ import { type RecoveryProgress, recoveryProgress } from '@/core/circuit/recovery
 import { orderFindings } from '@/core/finding/order';
 import { type Move, moveOf } from '@/core/job/move';
 import { bench, byHand, type LiveStream, minutesSince, newest, S_PER_MIN } from '@/core/phases/live/stream';
-import { LEVEL_WAIT_MIN, type RecoveryView } from '@/core/phases/recover/recovery';
 import { tell } from '@/core/phases/recover/words';
 import { STOP_BEFORE_OZ } from '@/core/plant/bench/recovery-bench';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { list, q, type Said } from '@/core/words/said';
+import { LEVEL_WAIT_MIN } from './level-check';
+import type { RecoveryView } from './recovery-view';
 
 /** Pulled this far past the level before the machine is stopped: a little comes back out of the oil (design default), psi. */
 const PAST_LEVEL_PSI = 0.5;

@@ -3,12 +3,12 @@ import { REBOUND_WAIT_MIN } from '@/core/circuit/recovery/rebound';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { Button, Move } from '@/core/job/move';
 import { bench, byHand, type LiveStream, MS_PER_MIN, minutesSince, newest, S_PER_MIN } from '@/core/phases/live/stream';
-import type { RecoveryView } from '@/core/phases/recover/recovery';
 import { tell } from '@/core/phases/recover/words';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import { q, type Said } from '@/core/words/said';
+import type { RecoveryView } from './recovery-view';
 
 /** Oil comes back and the pressures settle before a valve is closed (common practice), min. */
 const RUN_FIRST_MIN = 2;

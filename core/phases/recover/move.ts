@@ -8,7 +8,7 @@ import { latestOf } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/recover/words';
 import { list, q } from '@/core/words/said';
 import { machineUnweighed } from './gates';
-import { LEVEL_WAIT_MIN } from './recovery';
+import { LEVEL_WAIT_MIN } from './level-check';
 import { recoveryView } from './view';
 export function recoverAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): Ask[] {
   const view = recoveryView(sheet);

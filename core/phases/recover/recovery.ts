@@ -10,49 +10,11 @@ import { tell } from '@/core/phases/recover/words';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { OZ_PER_LB, PSI_PER_INHG } from '@/core/units/units';
 import { list, q, type Said, value } from '@/core/words/said';
+import { deadCheck } from './dead-check';
+import { levelCheck, READ_PSI } from './level-check';
+import type { PumpDownAttempt, RecoveryView } from './recovery-view';
 
-/** A recovered circuit is watched this long before its level counts (common practice), min. */
-export const LEVEL_WAIT_MIN = 5;
-/** A compound gauge is read to this, psi. */
-const READ_PSI = 0.3;
-/** Volts that still count as dead on a tester (common practice). */
-const DEAD_V = 3;
 const COMMON = tell('recovery.common-practice');
-
-export type PumpDownAttempt = {
-  stop: EntryOf<'pump-down'>;
-  rebound: EntryOf<'rebound'> | undefined;
-  verdict: { reboundPsi: number; holds: boolean; next: string } | undefined;
-};
-
-export type RecoveryView = {
-  old: EntryOf<'old-charge'> | undefined;
-  expectedOz: number | undefined;
-  facts: EntryOf<'removal-facts'> | undefined;
-  advice: { method: string; reasons: readonly Said[]; narrow: boolean } | undefined;
-  method: EntryOf<'method'> | undefined;
-  attempts: PumpDownAttempt[];
-  dead: EntryOf<'dead-proof'> | undefined;
-  level: {
-    legalInHg: number;
-    wantedInHg: number;
-    basis: Said;
-    reachedInHg: number | undefined;
-    heldInHg: number | undefined;
-    waitMin: number | undefined;
-    /** Nothing was recovered since it was read. */
-    newest: boolean;
-  };
-  recoveredOz: number;
-  /** Every weighing that stands. */
-  weighings: EntryOf<'recovered'>['body'][];
-  /** A cylinder was weighed after the machine; after a good pump-down the scale may show nothing. */
-  weighed: boolean;
-  /** Charge that a pump-down left in the old unit; null when its amount is not known. */
-  heldInUnit: EntryOf<'held-in-unit'> | undefined;
-  share: { pct: number; reading: string } | undefined;
-  checks: Finding[];
-};
 
 /** Full charge when the plate is unreadable and the level depends on it only beyond 200 lb. */
 const UNKNOWN_CHARGE_LB = 10;
@@ -270,11 +232,6 @@ function checksOf(
   return checks;
 }
 
-const secondFeed = (d: EntryOf<'dead-proof'>['body']): number[] =>
-  [d.secondLineToLineV, d.secondLineToGroundV, d.secondOtherToGroundV].filter((v) => typeof v === 'number');
-/** Readings that each feed needs: line to line, and each line to ground. */
-const READINGS_A_FEED = 3;
-
 /** Two answers about the old system that cannot both be so. */
 function contradictionOf({ old, facts, method }: Omit<RecoveryView, 'checks'>): Said | undefined {
   if (old && facts && !old.body.leaker && facts.body.lowSideLeak === 'yes')
@@ -284,141 +241,4 @@ function contradictionOf({ old, facts, method }: Omit<RecoveryView, 'checks'>): 
   if (facts?.body.compressorRuns === 'no' && method?.body.method === 'pump-down')
     return tell('recovery.compressor-does-not-run-and-way');
   return undefined;
-}
-
-export const provesDead = (d: EntryOf<'dead-proof'>['body'], feeds: 1 | 2 = 1): boolean =>
-  d.liveBefore &&
-  d.liveAfter &&
-  d.lockedOut &&
-  (feeds === 1 || secondFeed(d).length === READINGS_A_FEED) &&
-  [d.lineToLineV, d.lineToGroundV, d.otherToGroundV, ...secondFeed(d)].every((v) => v <= DEAD_V);
-
-function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2): Finding {
-  const base = {
-    id: 'dead',
-    because: tell('recovery.tester-on-known-live-source-then'),
-    source: tell('recovery.live-dead-live-nfpa-70e-from'),
-  };
-  if (!dead)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: tell('recovery.not-proven-dead'),
-      next: {
-        say: feeds === 2 ? tell('recovery.two-feeds-lock-out-both-and') : tell('recovery.lock-out-and-prove-it-dead'),
-      },
-    };
-  const b = dead.body;
-  if (provesDead(b, feeds))
-    return {
-      ...base,
-      verdict: 'good',
-      claim: tell('recovery.dead-and-locked-out-by', {
-        feeds: feeds === 2 ? tell('recovery.both-feeds-proven') : tell('recovery.proven'),
-        by: dead.by,
-      }),
-    };
-  const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV, ...secondFeed(b));
-  if (volts > DEAD_V)
-    return {
-      ...base,
-      verdict: 'stop',
-      claim: tell('recovery.still-on-it', { volts: q(volts, 'V') }),
-      next: { say: tell('recovery.find-source-that-feeds-it-lock') },
-      miss: volts,
-    };
-  if (feeds === 2 && secondFeed(b).length < READINGS_A_FEED)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: tell('recovery.survey-found-two-feeds-only-one'),
-      next: { say: tell('recovery.lock-out-second-feed-and-prove') },
-    };
-  return {
-    ...base,
-    verdict: 'not-proven',
-    claim: b.lockedOut ? tell('recovery.tester-was-not-proven-before-and') : tell('recovery.dead-but-not-locked-out'),
-    next: {
-      say: b.lockedOut
-        ? tell('recovery.prove-tester-on-live-source-before')
-        : tell('recovery.lock-and-tag-it-then-prove'),
-    },
-  };
-}
-
-function levelCheck(log: readonly CircuitEntry[], v: Omit<RecoveryView, 'checks'>): Finding {
-  const { legalInHg, wantedInHg, basis, heldInHg, waitMin } = v.level;
-  const say = (inHg: number): Said =>
-    inHg > 0 ? tell('recovery.in-hg', { inHg: q(inHg, 'inHg') }) : tell('recovery.0-psig');
-  const base = {
-    id: 'level',
-    because:
-      wantedInHg > legalInHg
-        ? tell('recovery.rule-and-company-ask', { legal: say(legalInHg), basis, wanted: say(wantedInHg) })
-        : tell('recovery.rule-asks', { legal: say(legalInHg), basis }),
-    source: tell('recovery.40-cfr-82-156-table-1'),
-  };
-  const exception = latestOf(log, 'leak-exception');
-  if (exception)
-    return {
-      ...base,
-      verdict: 'look-again',
-      claim: tell('recovery.opened-at-for-leak', {
-        psig: q(exception.body.psig, 'psig'),
-        reason: exception.body.reason,
-      }),
-    };
-  if (heldInHg === undefined)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: tell('recovery.no-recovery-level-on-record'),
-      next: {
-        say: tell('recovery.pull-to-machine-off-wait-read', {
-          wantedInHg: say(wantedInHg),
-          levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is'),
-        }),
-      },
-    };
-  const slack = READ_PSI / PSI_PER_INHG;
-  if ((waitMin ?? 0) < LEVEL_WAIT_MIN)
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: tell('recovery.watched-only-of', {
-        waitMin: q(waitMin ?? 0, 'number', 0),
-        levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is'),
-      }),
-      next: {
-        say: tell('recovery.leave-machine-off-for-and-read', { levelWaitMin: q(LEVEL_WAIT_MIN, 'min', 'as is') }),
-      },
-    };
-  if (heldInHg < legalInHg - slack)
-    return {
-      ...base,
-      verdict: 'look-again',
-      claim:
-        heldInHg < 0
-          ? tell('recovery.still-in-it', { heldInHg: q(-heldInHg * PSI_PER_INHG, 'psig', 0) })
-          : tell('recovery.only-held', { heldInHg: q(heldInHg, 'inHg') }),
-      next: { say: tell('recovery.start-machine-again-is-asked-for', { wantedInHg: say(wantedInHg) }) },
-      miss: 1 + (legalInHg - heldInHg),
-    };
-  if (heldInHg < wantedInHg - slack)
-    return {
-      ...base,
-      verdict: 'look-again',
-      claim: tell('recovery.held-enough-by-rule-not-for', { value: say(Math.max(0, heldInHg)) }),
-      next: { say: tell('recovery.pull-on-to', { wantedInHg: say(wantedInHg) }) },
-      miss: 0.5,
-    };
-  return {
-    ...base,
-    verdict: 'good',
-    claim: tell('recovery.held-for-min-asked-for', {
-      value: say(Math.max(0, heldInHg)),
-      waitMin: waitMin?.toFixed(0),
-      wantedInHg: say(wantedInHg),
-    }),
-  };
 }

@@ -1,7 +1,8 @@
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { beganWithSurvey } from '@/core/phases/survey/view';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { type RecoveryView, recoveryOf } from './recovery';
+import { recoveryOf } from './recovery';
+import type { RecoveryView } from './recovery-view';
 export const recoveryView = (sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): RecoveryView =>
   recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools, feeds: feedsOf(sheet) });
 

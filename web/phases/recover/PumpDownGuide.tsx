@@ -1,4 +1,5 @@
-import { provesDead, type RecoveryView } from '@/core/phases/recover/recovery';
+import { provesDead } from '@/core/phases/recover/dead-check';
+import type { RecoveryView } from '@/core/phases/recover/recovery-view';
 import { plain } from '@/core/units/format';
 import { list, q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
