@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
+import { letPass, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
+import { cells, english } from '@/core/words/testing/english';
+import { furnaceReport } from './furnace-report';
+import { beforeSnapshotOf } from './snapshot';
+
+const AT = '2026-06-01T15:00:00.000Z';
+const PROOF = { ...SAMPLE_PROOF, by: 'Tess Orlan', at: AT, version: 1 };
+const report = (
+  change: Parameters<typeof sampleSheet>[0] = {},
+  amendments: Parameters<typeof furnaceReport>[0]['amendments'] = [],
+) => {
+  const sheet = sampleSheet({ furnace: PROOF, ...change });
+  const snapshot = beforeSnapshotOf(sheet, 'hand-over', []);
+  return furnaceReport({ company: 'Dray & Pell', snapshot, signOffs: sheet.signOffs, amendments });
+};
+const table = (r: ReturnType<typeof report>, title: string) =>
+  r.tables.find((t) => english(t.title) === title)?.rows.map(cells);
+const fact = (r: ReturnType<typeof report>, label: string) =>
+  cells(r.facts.find(([l]) => english(l) === label) ?? [])[1];
+
+describe('the report of a furnace that was installed alone', () => {
+  it('is signed by the hand-over and by nothing else', () => {
+    expect(report().status).toBe('draft');
+    expect(report({ signOffs: [signedOff('start-up'), signedOff('charge')] }).status).toBe('draft');
+    expect(report({ signOffs: [signedOff('hand-over')] }).status).toBe('signed');
+  });
+  it('names whoever typed the proof, or that there is none', () => {
+    expect(fact(report(), 'Proof')).toMatch(/Tess Orlan/);
+    const none = report({ furnace: null });
+    expect(fact(none, 'Proof')).toBe('not on record');
+    expect(table(none, 'Furnace, as read')).toBeUndefined();
+    expect(table(none, 'Findings')).toBeUndefined();
+  });
+  it('prints each reading that was taken beside what is wanted, and leaves out what was not', () => {
+    const rows = table(report(), 'Furnace, as read')!;
+    expect(rows.every((r) => r.length === 3)).toBe(true);
+    const without = table(report({ furnace: { ...PROOF, inletInWc: null } }), 'Furnace, as read')!;
+    expect(without.length).toBe(rows.length - 1);
+    expect(table(report(), 'Findings')!.length).toBe(judgeFurnace(PROOF).length);
+  });
+  it('keeps overrides, signatures and amendments with who and when', () => {
+    const r = report(
+      {
+        signOffs: [signedOff('hand-over', { certificate: 'TC-1', at: AT })],
+        overrides: [{ ...letPass('hand-over', 'furnace-proof', 'Customer away, proof tomorrow'), at: AT }],
+      },
+      [{ phase: 'hand-over', by: 'Oda Kerrick', note: 'Filter is 16 × 25', at: AT }],
+    );
+    expect(table(r, 'Overrides')![0]).toEqual(expect.arrayContaining(['Customer away, proof tomorrow']));
+    const [signed, amended] = table(r, 'Signatures')!;
+    expect(signed).toEqual(expect.arrayContaining(['TC-1']));
+    expect(amended).toEqual(expect.arrayContaining(['Oda Kerrick', 'Filter is 16 × 25']));
+    expect(r.simulated).toBeNull();
+  });
+});

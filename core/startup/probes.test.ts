@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { bubblePsia, dewPsia } from '@/core/refrigerant/lookup';
+import { probeFindings } from './probe-checks';
+import { QUANTITIES, type Quantity, type Readings } from './quantities';
+import { START_UP_SYSTEM as SYSTEM, startUpReadings } from './testing/sample-start-up';
+
+const read = (change: Partial<Record<Quantity, number>>): Readings => {
+  const out: Readings = { ...startUpReadings() };
+  for (const [name, value] of Object.entries(change) as [Quantity, number][])
+    out[name] = { value, uncertainty: QUANTITIES[name].uncertainty, source: 'typed' };
+  return out;
+};
+const suspects = (change: Partial<Record<Quantity, number>>, mode: 'cooling' | 'heating' = 'cooling', running = true) =>
+  probeFindings({ system: SYSTEM, readings: read(change), mode }, running, [])
+    .filter((f) => f.verdict === 'not-proven')
+    .map((f) => f.id);
+
+describe('readings that cannot be', () => {
+  const bubble114 = bubblePsia('R-454B', 114) - SYSTEM.barometerPsia;
+  const dew44 = dewPsia('R-454B', 44) - SYSTEM.barometerPsia;
+  it('an ordinary system suspects nothing', () => expect(suspects({})).toEqual([]));
+  it('suction above liquid accuses the gauges, not the clamps that are judged by them', () => {
+    const found = suspects({ suctionPsig: 380, liquidPsig: 300 });
+    expect(found).toContain('probe-suctionPsig');
+    expect(found).not.toContain('probe-liquidLineF');
+    expect(found).not.toContain('probe-suctionLineF');
+  });
+  it('a standing system has equal pressures, and nothing to suspect', () =>
+    expect(suspects({ suctionPsig: 380, liquidPsig: 300 }, 'cooling', false)).not.toContain('probe-suctionPsig'));
+  it('a liquid line colder than the air that cools it, in cooling only', () => {
+    expect(suspects({ liquidLineF: 80 })).toContain('probe-liquidLineF');
+    expect(suspects({ liquidLineF: 93.5 })).not.toContain('probe-liquidLineF');
+    expect(suspects({ liquidLineF: 80 }, 'heating')).not.toContain('probe-liquidLineF');
+  });
+  it('a liquid line above its saturation, a suction line below its dew point: beyond what probes scatter', () => {
+    expect(suspects({ liquidPsig: bubble114, liquidLineF: 114.2 })).not.toContain('probe-liquidLineF');
+    expect(suspects({ liquidPsig: bubble114, liquidLineF: 122 })).toContain('probe-liquidLineF');
+    expect(suspects({ suctionPsig: dew44, suctionLineF: 43.9 })).not.toContain('probe-suctionLineF');
+    expect(suspects({ suctionPsig: dew44, suctionLineF: 36 })).toContain('probe-suctionLineF');
+  });
+});
