@@ -124,6 +124,19 @@ test('gates: a failed vacuum holds the charge; a helper cannot sign or override;
   await crew.say(/Weigh in/);
 });
 
+const PLATE_CHOICES = [
+  ['Plate voltage', '208/230'],
+  ['Built as', 'Split'],
+  ['Heat pump', 'Yes'],
+  ['Inverter', 'No'],
+  ['Refrigerant', 'R-454B'],
+  ['Metering device', 'TXV'],
+  ['The target comes from', 'Plate'],
+  ['What is in the unit before weighing', 'Factory charge held behind closed service valves'],
+  ['Liquid line OD, in', '3/8'],
+  ['Vapor line OD, in', '3/4'],
+] as const;
+
 test('a new job from an empty form', async ({ page }) => {
   const crew = new Crew(page);
   await crew.signIn('Hanne Brisk');
@@ -144,8 +157,17 @@ test('a new job from an empty form', async ({ page }) => {
     ['Factory charge', '5'],
     ['Target subcooling', '10'],
     ['Line length, one way', '30'],
+    ['Line length it includes', '15'],
   ];
   await page.getByRole('radio', { name: 'Known already, type its plate' }).click();
+  const choose = (group: string, option: string): Promise<void> =>
+    page
+      .getByRole('radiogroup', { name: group, exact: true })
+      .getByRole('radio', { name: option, exact: true })
+      .click();
+  // Nothing is answered beforehand: the plate says it.
+  await expect(page.getByRole('radio', { name: 'R-454B' })).not.toBeChecked();
+  for (const [group, option] of PLATE_CHOICES) await choose(group, option);
   for (const [label, text] of fill) await page.getByLabel(label, { exact: true }).fill(text);
   await expect(page.getByText(/Pounds typed as ounces/)).toBeVisible();
   await page.getByLabel('Factory charge').fill('80');

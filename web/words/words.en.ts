@@ -1026,7 +1026,6 @@ export const en = {
   'web.vacuum-over-time': 'Vacuum over time',
   'web.vacuum-test': 'Vacuum test',
   'web.valve-cores': 'Valve cores',
-  'web.vapor-line': 'Vapor line: {x}',
   'web.vapor-line-od-in': 'Vapor line OD, in',
   'web.vapor-open': 'vapor open',
   'web.vapour-line-costs': 'Vapor line costs',

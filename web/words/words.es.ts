@@ -1037,7 +1037,6 @@ export const es: Record<keyof typeof en, string> = {
   'web.vacuum-over-time': 'Vacío en el tiempo',
   'web.vacuum-test': 'Prueba de vacío',
   'web.valve-cores': 'Núcleos de válvula',
-  'web.vapor-line': 'Línea de vapor: {x}',
   'web.vapor-line-od-in': 'Diám. ext. línea de vapor, in',
   'web.vapor-open': 'vapor abierto',
   'web.vapour-line-costs': 'La línea de vapor cuesta',

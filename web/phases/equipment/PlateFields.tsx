@@ -40,13 +40,23 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
     );
   };
   const choice = (name: keyof Plate, options: readonly { value: string; label: string }[], stacked = false) => (
-    <Choice
-      label={say(PLATE_LABELS[name])}
-      value={values[name]}
-      options={options}
-      stacked={stacked}
-      onChange={(v) => form.setValue(name, v, { shouldDirty: true })}
-    />
+    <div>
+      <Choice
+        label={say(PLATE_LABELS[name])}
+        value={values[name]}
+        options={options}
+        stacked={stacked}
+        onChange={(v) => {
+          form.setValue(name, v, { shouldDirty: true });
+          form.clearErrors(name);
+        }}
+      />
+      {form.formState.errors[name] ? (
+        <p className="mt-0.5 text-[12.5px] font-[600] text-oxide">
+          {form.formState.errors[name]?.message?.split('\n')[0]}
+        </p>
+      ) : null}
+    </div>
   );
   const group = 'grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3';
   return (
@@ -132,11 +142,6 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {choice('liquidLineOdIn', SIZES.slice(0, 5))}
           {choice('vaporLineOdIn', SIZES.slice(2))}
         </div>
-        {form.formState.errors.vaporLineOdIn ? (
-          <p className="mb-2 text-[13px] font-[600] text-oxide">
-            {say(tell('web.vapor-line', { x: form.formState.errors.vaporLineOdIn.message?.split('\n')[0] }))}
-          </p>
-        ) : null}
         <div className={group}>
           {field('lineLengthFt', 'ft', say(tell('web.leave-empty-if-unknown')))}
           {field('makerOzPerFt', 'oz/ft', say(tell('web.optional-it-wins-over-computed-one')))}

@@ -24,30 +24,31 @@ export const NUMBER_FIELDS = [
 ] as const satisfies readonly (keyof Plate)[];
 const OPTIONAL: readonly string[] = ['serial', 'lineLengthFt', 'makerOzPerFt', 'targetSubcoolingF'];
 
+/** Nothing is said yet: what nobody read off a plate is not on it. Additions to the charge are none until someone types one. */
 export const EMPTY_PLATE: PlateText = {
   maker: '',
   model: '',
   serial: '',
-  refrigerant: 'R-454B',
-  metering: 'txv',
-  heatPump: 'yes',
-  inverter: 'no',
-  packaged: 'no',
+  refrigerant: '',
+  metering: '',
+  heatPump: '',
+  inverter: '',
+  packaged: '',
   nominalTons: '',
-  plateVolts: '208/230',
+  plateVolts: '',
   compressorRlaA: '',
   outdoorFanFlaA: '',
   factoryChargeOz: '',
-  includedLineFt: '15',
-  unitState: 'factory-held',
-  liquidLineOdIn: '0.375',
-  vaporLineOdIn: '0.75',
+  includedLineFt: '',
+  unitState: '',
+  liquidLineOdIn: '',
+  vaporLineOdIn: '',
   lineLengthFt: '',
   makerOzPerFt: '',
   drierOz: '0',
   coilOz: '0',
   targetSubcoolingF: '',
-  targetSource: 'plate',
+  targetSource: '',
   orificeStamp: '',
 };
 
@@ -73,6 +74,8 @@ const SEALED: Partial<PlateText> = {
   unitState: 'factory-held',
 };
 
+const yesNo = (text: string): boolean | undefined => (text === '' ? undefined : text === 'yes');
+
 export type PlateProblem = { field: keyof Plate; message: string; allowed: string };
 
 /** Reads the whole form: a plate, or every problem with its field and what is allowed. */
@@ -81,11 +84,14 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
   const problems: PlateProblem[] = [];
   const raw: Record<string, unknown> = {
     ...text,
-    heatPump: text.heatPump === 'yes',
-    inverter: text.inverter === 'yes',
+    heatPump: yesNo(text.heatPump),
+    inverter: yesNo(text.inverter),
     packaged: text.packaged === 'yes' ? true : undefined,
   };
   const allowedOf = (field: string): string => say(allowedAt(plateSchema, [field]));
+  // A split unit is the absence of a mark on the record; on the form it is said.
+  if (text.packaged === '')
+    problems.push({ field: 'packaged', message: say(tell('web.missing')), allowed: allowedOf('packaged') });
   for (const field of NUMBER_FIELDS) {
     const entered = text[field].trim();
     const value = numberFromText(entered);
