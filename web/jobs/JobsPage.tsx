@@ -1,8 +1,9 @@
-import { format } from 'date-fns';
+import { parseISO } from 'date-fns';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
 import { may } from '@/core/job/permissions';
+import { dayAt } from '@/core/words/calendar';
 import { value } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
@@ -11,7 +12,7 @@ import { Button } from '@/web/kit/Button';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
-import { say, weekday } from '@/web/words/say';
+import { readerNow, say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { JobList, type JobRow } from './JobList';
 import { STATES, useJobSearch } from './use-job-search';
@@ -25,7 +26,7 @@ export default function JobsPage() {
   const { search, text, setText, state, shownState, show } = useJobSearch();
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
-  const today = format(new Date(), 'yyyy-MM-dd');
+  const today = dayAt(new Date(), readerNow().timeZone);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
       `/jobs?state=${shownState}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
@@ -91,7 +92,7 @@ export default function JobsPage() {
               : say(tell('web.no-jobs-here-yet'))}
         </p>
       ) : null}
-      <JobList title={say(tell('web.today', { x: weekday(new Date(), 'long') }))} rows={todays} />
+      <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} />
       <JobList title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>

@@ -1,11 +1,11 @@
-import { format } from 'date-fns';
 import { v4 as uuid } from 'uuid';
 import type { Role } from '@/core/job/permissions';
+import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { typedTrouble } from '@/web/kit/number-text';
-import { LANGUAGE_CHOICES, say } from '@/web/words/say';
+import { LANGUAGE_CHOICES, readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 export type Person = { id: string; fullName: string; role: Role };
@@ -21,7 +21,7 @@ export const noSite = () => ({
   elevationFt: '',
   systemName: '',
   leadId: '',
-  scheduledFor: format(new Date(), 'yyyy-MM-dd'),
+  scheduledFor: dayAt(new Date(), readerNow().timeZone),
   known: 'survey' as 'survey' | 'plate',
 });
 export type SiteText = ReturnType<typeof noSite>;

@@ -9,7 +9,7 @@ import { useMe } from '@/web/api/use-me';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
-import { readAs, say } from '@/web/words/say';
+import { readAs, readAtHome, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { EquippedView, JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
@@ -30,6 +30,7 @@ export default function JobPage() {
   const { sheet, trouble, actions } = useJobSheet(jobId, me);
   // Times of a job are told by the clock of its site, on every page of it.
   if (sheet) readAs({ timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency });
+  useEffect(() => () => readAtHome(), []);
   const [generation, setGeneration] = useState(0);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();

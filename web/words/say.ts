@@ -39,6 +39,14 @@ export function readAs(change: Pick<Partial<Reader>, 'timeZone' | 'currency'>): 
   reader = { ...reader, ...change };
   speak = speaker(reader, words);
 }
+/** The company's own clock. */
+let home: string | undefined;
+/** What belongs to no site is told by the company's clock: from sign-in on, and again when a job is left. */
+export function readAtHome(timeZone = home): void {
+  home = timeZone;
+  if (timeZone) readAs({ timeZone });
+}
+
 export const readerNow = (): Reader => reader;
 
 /** The same sentence in a customer's language. */
@@ -49,7 +57,7 @@ export const lbOz = (oz: number): string => speak(q(oz, 'lbOz'));
 
 /** A figure and its unit apart, where the number is drawn large. */
 export function figureOf(a: Amount): { value: string; unit: string } {
-  const [, value = '', unit = ''] = /^(\S+)\s*(.*)$/.exec(speak(a)) ?? [];
+  const [, value = '', unit = ''] = /^([\d.,−–/]+(?: \d+\/\d+)?)\s*(.*)$/.exec(speak(a)) ?? [];
   return { value, unit };
 }
 

@@ -115,7 +115,7 @@ function slope(d: DrainSheet): Finding {
       because: tell('fit.wanted-over-at-least', {
         runFt: q(d.runFt * PREFERRED_SLOPE, 'in'),
         runFt2: q(d.runFt, 'ft', 'as is'),
-        runFt3: q(d.runFt * CODE_SLOPE, 'number', 1),
+        runFt3: q(d.runFt * CODE_SLOPE, 'in'),
       }),
       source: tell('fit.imc-307-from-memory'),
       next: { say: tell('fit.measure-height-at-both-ends') },
@@ -137,8 +137,8 @@ function slope(d: DrainSheet): Finding {
     because: tell('fit.over-at-least-preferred', {
       fallIn: q(d.fallIn, 'in', 'as is'),
       runFt: q(d.runFt, 'ft', 'as is'),
-      runFt2: q(d.runFt * CODE_SLOPE, 'number', 1),
-      runFt3: q(d.runFt * PREFERRED_SLOPE, 'number', 1),
+      runFt2: q(d.runFt * CODE_SLOPE, 'in'),
+      runFt3: q(d.runFt * PREFERRED_SLOPE, 'in'),
     }),
     source: tell('fit.imc-307-from-memory-in-ft'),
     next: bad ? { say: tell('fit.rehang-it-with-straps-no-dips') } : undefined,

@@ -7,6 +7,8 @@ export type Person = {
   id: string;
   companyId: string;
   companyName: string;
+  /** The clock of the company: days and times that belong to no site are told by it. */
+  timeZone: string;
   demo: boolean;
   fullName: string;
   signIn: string;
@@ -17,7 +19,7 @@ export type Person = {
 };
 type Row = Omit<Person, 'demo'> & { demo: number; passwordHash: string };
 
-const SELECT = `select p.id, p.company_id as companyId, c.name as companyName, c.demo, p.full_name as fullName, p.sign_in as signIn,
+const SELECT = `select p.id, p.company_id as companyId, c.name as companyName, c.time_zone as timeZone, c.demo, p.full_name as fullName, p.sign_in as signIn,
   p.role, p.certification, p.certificate_number as certificateNumber, p.language, p.password_hash as passwordHash
   from people p join companies c on c.id = p.company_id`;
 

@@ -14,6 +14,7 @@ describe('signing in', () => {
       fullName: 'alder lead',
       role: 'lead',
       companyName: 'alder',
+      timeZone: expect.stringMatching(/\//),
     });
     await lead.post('/sign-out');
     expect((await lead.get('/me')).status).toBe(401);

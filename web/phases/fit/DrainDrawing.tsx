@@ -113,8 +113,8 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               />
               {trap?.ok ? (
                 <>
-                  <Dim x1={128} y1={34} x2={128} y2={58} label={String(trap.value.makeOutletDropIn)} size={15} />
-                  <Dim x1={84} y1={66} x2={84} y2={92} label={String(trap.value.makeSealIn)} size={15} />
+                  <Dim x1={128} y1={34} x2={128} y2={58} label={inText(trap.value.makeOutletDropIn)} size={15} />
+                  <Dim x1={84} y1={66} x2={84} y2={92} label={inText(trap.value.makeSealIn)} size={15} />
                 </>
               ) : (
                 <Label x={60} y={112} size={12.5}>
