@@ -392,6 +392,28 @@ describe('simulated benches', () => {
     expect(view.hold!.verdict!.classification).toBe('no leak detected');
     await lead.post(`/runs/${id}/stop`);
   }, 90_000);
+  it('puts no cylinder on the scale that may not take the refrigerant: never overridden', async () => {
+    const job = await newJob(lead);
+    await must(job.id, 'old-charge', OLD);
+    const id = await run(job.id, 'recover');
+    const put = async (cylinderId: string) => order(id, { kind: 'cylinder', cylinderId });
+    const good = await addCylinder();
+    expect((await put(good.id)).status).toBe(200);
+    expect((await lastOf(id)).values).toBeDefined();
+    const other = await addCylinder({ refrigerant: 'R-22' });
+    const overdue = await addCylinder({ retestOn: '2020-01-01' });
+    // 80 % of 47.7 lb of water in R-410A at 77 °F is 40.4 lb: under a pound is left.
+    const full = await addCylinder({ refrigerant: 'R-410A' });
+    expect((await lead.post(`/cylinders/${full.id}/movements`, movementOf('opening', 640))).status).toBe(201);
+    for (const cylinder of [other, overdue, full])
+      expect(await put(cylinder.id), cylinder.tag).toMatchObject({ status: 400, body: { field: 'cylinderId' } });
+    expect(await put(uuid())).toMatchObject({ status: 400, body: { field: 'cylinderId' } });
+    const birch = await server.as('birch-lead');
+    const theirs = { ...cylinder(), tag: 'B-1' };
+    await birch.put(`/cylinders/${theirs.id}`, theirs);
+    expect(await put(theirs.id)).toMatchObject({ status: 400, body: { field: 'cylinderId' } });
+    await lead.post(`/runs/${id}/stop`);
+  });
   it('a standing test takes its samples from the run; its bench goes on where it stood', async () => {
     const job = await newJob(lead);
     await override(job.id, 'evacuate', 'pressure-signed');
