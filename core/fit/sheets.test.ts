@@ -68,6 +68,22 @@ describe('every fit sheet', () => {
     expect(start.measured).toEqual(expect.arrayContaining(['tons', 'trunkExistingIn']));
     expect(assumedPaths({ kind: 'air', ...start })).toContain('budget.longestFt');
   });
+  it('the size sheet takes its furnace from a furnace, or from a packaged unit that burns; one that does not has none', () => {
+    const furnace = { outputBtuh: 72_000, riseLowF: 35, riseHighF: 65 };
+    const start = (outdoor: object, indoor: object | undefined = undefined) =>
+      startFit('selection', {
+        known: { systemType: 'split-hp' },
+        outdoor: { ...SAMPLE_OUTDOOR, ...outdoor },
+        indoor: indoor ? { ...SAMPLE_OUTDOOR, ...indoor } : undefined,
+        schools: DEFAULT_SCOPE_SCHOOLS,
+      } as Parameters<typeof startFit>[1]);
+    const of = (s: ReturnType<typeof start>) => (s.record as { furnace?: unknown }).furnace;
+    expect(of(start({ kind: 'package', ...furnace }))).toMatchObject({ outputBtuh: 72_000, riseLowF: 35 });
+    expect(of(start({ kind: 'package', ...furnace, outputBtuh: null }))).toBeFalsy();
+    expect(of(start({}, { kind: 'furnace', ...furnace }))).toMatchObject({ outputBtuh: 72_000 });
+    expect(of(start({ ...furnace }))).toBeFalsy();
+    expect(start({ kind: 'package', ...furnace }).measured).toContain('furnace.outputBtuh');
+  });
   it.each(FIT_KINDS)('%s: what it starts with from equipment and survey is a valid record', (kind) => {
     for (const systemType of ['split-hp', 'packaged-hp', 'rooftop', 'furnace-oil'] as const) {
       for (const outdoor of [

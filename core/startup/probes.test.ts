@@ -25,6 +25,14 @@ describe('readings that cannot be', () => {
     expect(found).not.toContain('probe-liquidLineF');
     expect(found).not.toContain('probe-suctionLineF');
   });
+  it('two gauges differ by five psi and mean the same; a line without its pressure is judged by nothing', () => {
+    const near = suspects({ suctionPsig: 305, liquidPsig: 300 });
+    expect(near).not.toContain('probe-suctionPsig');
+    expect(suspects({ suctionPsig: 305.1, liquidPsig: 300 })).toContain('probe-suctionPsig');
+    const { suctionPsig: _, ...without } = read({ suctionLineF: 20 });
+    const ids = probeFindings({ system: SYSTEM, readings: without, mode: 'cooling' }, true, []).map((f) => f.id);
+    expect(ids).not.toContain('probe-suctionLineF');
+  });
   it('a standing system has equal pressures, and nothing to suspect', () =>
     expect(suspects({ suctionPsig: 380, liquidPsig: 300 }, 'cooling', false)).not.toContain('probe-suctionPsig'));
   it('a liquid line colder than the air that cools it, in cooling only', () => {

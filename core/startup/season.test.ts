@@ -102,6 +102,31 @@ describe('a day on which the charge cannot be judged', () => {
   });
 });
 
+describe('how far a figure is off', () => {
+  const miss = (change: Partial<JudgeInput>, id: string): number | undefined =>
+    judge(change).find((f) => f.id === id)?.miss;
+  it('a voltage by fives beyond its range on either side, nothing inside it', () => {
+    const volts = (v: number) => miss({ readings: { ...startUpReadings(), lineVolts: value(v) } }, 'voltage');
+    // 208/230 V: 197 to 253 V (NEMA MG-1, edition not checked).
+    expect([volts(187), volts(197), volts(230), volts(253), volts(263)]).toEqual([2, 0, 0, 0, 2]);
+  });
+  it('airflow of 350 to 450 CFM a ton is good, both ends included', () => {
+    const air = (cfm: number) =>
+      judge({ airflow: { cfm, method: 'flow grid or hood', source: 'typed' } }).find((f) => f.id === 'airflow')
+        ?.verdict;
+    expect([air(1049), air(1050), air(1350), air(1351)]).toEqual(['look-again', 'good', 'good', 'look-again']);
+  });
+  it('amps outside the loaded band by their share of its lower end, on either side', () => {
+    const amps = (a: number) => miss({ ...WINTER, readings: heating({ compressorA: value(a) }) }, 'compressor-amps')!;
+    const { low, high } = judge({ ...WINTER, readings: heating({ compressorA: value(1) }) }).find(
+      (f) => f.id === 'compressor-amps',
+    )!.evidence![0]!.band!;
+    expect(amps((low + high) / 2)).toBe(0);
+    expect(amps(low / 2)).toBeCloseTo(0.5, 9);
+    expect(amps(high + low)).toBeCloseTo(1, 9);
+  });
+});
+
 describe('what stays owed', () => {
   it.each([
     ['warm', '2026-01-10', '2026-05-01'],

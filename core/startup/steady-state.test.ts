@@ -64,6 +64,12 @@ describe('steady-state detector', () => {
     expect(r.hunting!.periodS).toBeGreaterThan(70);
     expect(r.hunting!.periodS).toBeLessThan(115);
     expect(r.hunting!.peakToPeakF).toBeGreaterThan(4);
+    // A whole number of swings in the window: each crosses the mean twice, and nothing is counted past its end.
+    const six = steadyState(
+      run(1200, (t) => ({ superheatF: 8 + 4 * Math.sin((2 * Math.PI * t) / 100) })),
+      START,
+    );
+    expect(six.hunting!.periodS).toBeCloseTo((2 * 300) / 6, 0);
   });
   it('probe noise alone is not hunting', () => {
     let seed = 1;
@@ -167,5 +173,16 @@ describe('typed rounds', () => {
       ).state,
     ).toBe('settling');
     expect(steadyFromRepeats([], undefined).state).toBe('starting');
+    // A figure that one of the two rounds does not hold agrees with nothing.
+    const { liquidLineF: _, ...less } = values;
+    const pair = (a: object, b: object) =>
+      steadyFromRepeats(
+        [
+          { atMin: 0, values: a },
+          { atMin: 6, values: b },
+        ],
+        20,
+      ).state;
+    expect([pair(less, values), pair(values, less), pair(less, less)]).toEqual(['settling', 'settling', 'settling']);
   });
 });

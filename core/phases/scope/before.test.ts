@@ -7,6 +7,7 @@ import { surveyGates } from '@/core/phases/survey/gates';
 import { surveyMove } from '@/core/phases/survey/move';
 import { surveyOf, systemWords } from '@/core/phases/survey/view';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
+import { BEFORE_IDS, beforeSubject } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey } from '@/core/scope/survey/facts';
 import { observed } from '@/core/scope/survey/testing/observed';
@@ -220,5 +221,53 @@ describe('the scope of a job', () => {
     expect(snapshot.before.items.length).toBe(scopeOf(agreed).items.length);
     for (const t of beforeTables(snapshot.before)) for (const row of t.rows) expect(row.length).toBe(t.columns.length);
     expect(beforeTables(null)).toEqual([]);
+  });
+});
+
+describe('the removal of the old system', () => {
+  const taken = BEFORE_IDS.map((id) => ({
+    id: `p-${id}`,
+    subject: beforeSubject(id),
+    caption: null,
+    widthPx: 4,
+    heightPx: 4,
+    bytes: 9,
+    by: 'Tess Orlan',
+    at: '',
+  }));
+  const withPictures = (known: Parameters<typeof surveyed>[0], change: Parameters<typeof surveyed>[1] = {}) => {
+    const s = surveyed(known, change);
+    return { ...s, survey: { ...s.survey, photos: taken } };
+  };
+  const move = (s: ReturnType<typeof surveyed>) => scopeMove(s);
+  const action = (m: ReturnType<typeof scopeMove>) => ('button' in m ? m.button?.action : undefined);
+  const signed = [signedOff('survey'), signedOff('scope')];
+  it('asks for the pictures first, then for the release, then leads on', () => {
+    const bare = surveyed({ systemType: 'split-hp' }, { signOffs: signed });
+    expect(action(move(bare))).toMatchObject({ kind: 'go', to: 'survey/before' });
+    const ready = withPictures({ systemType: 'split-hp' }, { signOffs: signed });
+    const release = move(ready);
+    expect(action(release)).toEqual({ kind: 'release-removal' });
+    expect(release.say.id).toBe('job.scope-signed-release-removal');
+    const out = { ...ready, removal: { by: 'Tess Orlan', at: '' } };
+    expect(action(move(out))).toMatchObject({ kind: 'go', to: 'recover' });
+    const furnace = withPictures(
+      { systemType: 'furnace-gas' },
+      { signOffs: signed, removal: { by: 'Tess Orlan', at: '' } },
+    );
+    expect(action(move(furnace))).toMatchObject({ kind: 'go', to: 'hand-over' });
+  });
+  it('let go before the scope is signed is told as such, and asks for the same release', () => {
+    const early = withPictures(
+      { systemType: 'split-hp' },
+      { signOffs: [signedOff('survey')], overrides: [letPass('recover', 'scope-signed')] },
+    );
+    const release = move(early);
+    expect(action(release)).toEqual({ kind: 'release-removal' });
+    expect(release.say.id).toBe('job.release-removal-without-signed-scope');
+  });
+  it('nothing is taken out beside a hazard, whatever is signed', () => {
+    const stopped = withPictures({ systemType: 'split-hp', asbestos: 'suspect' }, { signOffs: signed });
+    expect(move(stopped)).toMatchObject({ kind: 'stop', button: { action: { kind: 'go' } } });
   });
 });

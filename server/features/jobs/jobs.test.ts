@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_JOBS } from '@/demo/jobs';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
 import { readJobSheet } from './job-sheet-store';
 import { summaryOf } from './job-summary';
@@ -61,6 +62,19 @@ describe('jobs', () => {
     for (const words of ['teal 2026-04-03', 'teal apr 3', 'teal recover', 'teal recuperar', 'teal bomba de calor'])
       expect(await finds(words), words).toBe(true);
     expect(await finds('teal 2026-04-04')).toBe(false);
+  });
+  it('a unit that only cools is not called to heat, and may be called to cool', async () => {
+    const plate = { ...DEMO_JOBS[0]!.plate, heatPump: false };
+    const { id, sheet } = await newJob(alder, { plate });
+    const call = (mode: string, version: number) => alder.put(`/jobs/${id}/mode`, { version, mode });
+    expect(await call('heating', sheet.job.version)).toMatchObject({ status: 400, body: { field: 'mode' } });
+    expect((await call('cooling', sheet.job.version)).status).toBe(200);
+    const pump = await newJob(alder, { plate: { ...plate, heatPump: true } });
+    const change = (mode: string, version: number) => alder.put(`/jobs/${pump.id}/mode`, { version, mode });
+    const heats = await change('heating', pump.sheet.job.version);
+    expect(heats).toMatchObject({ status: 200, body: { job: { mode: 'heating' } } });
+    const { version } = (heats.body as unknown as { job: { version: number } }).job;
+    expect((await change('cooling', version)).status).toBe(200);
   });
   it('hundreds come in pages, each job once, today first', async () => {
     const today = '2026-07-15';
