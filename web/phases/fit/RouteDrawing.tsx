@@ -33,7 +33,7 @@ export function RouteDrawing({ record, verdict }: { record: Route; verdict: Verd
               <span className="ml-0.5 text-[12px] font-[450] text-ink2">{f.spareIn < -100 ? '' : 'in'}</span>
             </span>
           </p>
-          <Paper id={`route-${f.stage.id}`} label={`${f.stage.label}: ${f.how}`} height={190}>
+          <Paper id={`route-${f.stage.id}`} label={`${f.stage.label}: ${say(f.how)}`} height={190}>
             {(width, height) => (
               <Stage fit={f} verdict={verdict(`stage-${f.stage.id}`)} route={record} width={width} height={height} />
             )}
