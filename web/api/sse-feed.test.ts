@@ -120,6 +120,21 @@ describe('a feed over server-sent events', () => {
     FakeSource.last.say('history', history({ samples: [{ runSeconds: 9, values: {} }] }));
     expect(feed.snapshot()).toMatchObject({ state: 'live', samples: [{ runSeconds: 9 }] });
   });
+  it.each([
+    ['another version', { v: STREAM_VERSION + 1 }],
+    ['no version', { v: undefined }],
+    ['samples that are no numbers', { samples: { runSeconds: [4], values: { liquidPsig: ['x'] } } }],
+    ['a rig nobody knows', { rig: { running: 'yes' } }],
+  ])('a batch of %s is not read: the stream counts as lost, and what came before stays', (_, change) => {
+    const feed = new SseFeed('run-1');
+    FakeSource.last.say('history', history());
+    FakeSource.last.say('batch', batch([2]));
+    FakeSource.last.say('batch', batch([3], change));
+    expect(feed.snapshot()).toMatchObject({ state: 'lost' });
+    expect(feed.snapshot().samples.map((s) => s.runSeconds)).toEqual([1, 2]);
+    FakeSource.last.say('batch', batch([4]));
+    expect(feed.snapshot()).toMatchObject({ state: 'live' });
+  });
   it('a run that has ended closes the stream and is not called lost', () => {
     const feed = new SseFeed('run-1');
     FakeSource.last.say('history', history({ state: 'stopped', rig: null }));
