@@ -62,7 +62,9 @@ export function speaker(reader: Reader, words: i18n): Speak {
       .join(text(by));
   const first = (s: string, how: 'toLocaleLowerCase' | 'toLocaleUpperCase'): string =>
     // An abbreviation stays as it is.
-    how === 'toLocaleLowerCase' && /^.[A-Z0-9]/.test(s) ? s : `${s.charAt(0)[how](reader.language)}${s.slice(1)}`;
+    how === 'toLocaleLowerCase' && /^.(?:[A-Z0-9]|-\d)/.test(s)
+      ? s
+      : `${s.charAt(0)[how](reader.language)}${s.slice(1)}`;
   const sentence = (id: string, params: Readonly<Record<string, Param>> | undefined): string => {
     // An answer that the catalogue does not know (a name, a refrigerant) is told as it is stored.
     if (!words.exists(id, { lng: reader.language })) return params?.stored === undefined ? id : text(params.stored);
