@@ -113,7 +113,7 @@ describe('packaged unit', () => {
   });
   it('a 26 in hood falls 1 1/8 in at half an inch a foot, rounded up', () => {
     expect(english(judgePackaged({ ...EMPTY_PACKAGED, hoodRunIn: 26 }).find((c) => c.id === 'hood')!.claim)).toMatch(
-      /1 1\/8 in/,
+      /1\u00a01\/8 in/,
     );
   });
   it('a taller stand lifts openings and drain', () => {

@@ -8,16 +8,16 @@ const es = { ...en, language: 'es' as const };
 
 /** Reads a tape's text back: 22 7/16 in. */
 function inches(text: string): number {
-  const [, sign, whole, top, bottom] = /^(−?)(\d+)?(?: ?(\d+)\/(\d+))? in$/.exec(text)!;
+  const [, sign, whole, top, bottom] = /^(−?)(\d+)?(?:\u00a0?(\d+)\/(\d+))? in$/.exec(text)!;
   const value = top && !whole ? Number(top) / Number(bottom) : Number(whole) + (top ? Number(top) / Number(bottom) : 0);
   return sign ? -value : value;
 }
 
 describe('figures as a technician reads them', () => {
   it.each([
-    [q(22.4375, 'in'), '22 7/16 in'],
+    [q(22.4375, 'in'), '22\u00a07/16 in'],
     [q(0.5, 'in'), '1/2 in'],
-    [q(-1.25, 'in'), '−1 1/4 in'],
+    [q(-1.25, 'in'), '−1\u00a01/4 in'],
     [q(36, 'in'), '36 in'],
     [q(0.0035, 'in', 3), '0.004 in'],
     [q(0.875, 'od'), '7/8 in'],

@@ -15,6 +15,8 @@ const OZ_PER_LB = 16;
 const PSI_PER_INHG = 0.4911541;
 const MINUS = '−';
 const SIXTEENTHS = 16;
+/** A space that no line breaks at. */
+const TOGETHER = '\u00a0';
 /** A current below this is written to the hundredth, A. */
 const SMALL_A = 3;
 const FRACTIONS: Record<string, string> = {
@@ -75,7 +77,7 @@ export function tape(inches: number): string {
     bottom /= 2;
   }
   const part = top ? `${top}/${bottom}` : '';
-  return `${inches < 0 && all > 0 ? MINUS : ''}${[whole || !part ? String(whole) : '', part].filter(Boolean).join(' ')} in`;
+  return `${inches < 0 && all > 0 ? MINUS : ''}${[whole || !part ? String(whole) : '', part].filter(Boolean).join(TOGETHER)} in`;
 }
 
 const money = (v: number, reader: Reader): string =>

@@ -57,7 +57,7 @@ export const lbOz = (oz: number): string => speak(q(oz, 'lbOz'));
 
 /** A figure and its unit apart, where the number is drawn large. */
 export function figureOf(a: Amount): { value: string; unit: string } {
-  const [, value = '', unit = ''] = /^([\d.,−–/]+(?: \d+\/\d+)?)\s*(.*)$/.exec(speak(a)) ?? [];
+  const [, value = '', unit = ''] = /^([\d.,−–/]+(?:[ \u00a0]\d+\/\d+)?)\s*(.*)$/.exec(speak(a)) ?? [];
   return { value, unit };
 }
 

@@ -89,7 +89,7 @@ describe('rectangular duct (Huebscher)', () => {
   it('flatter than 4 to 1 is refused and says which side', () =>
     expect(told(equivalentDiameter({ aIn: 30, bIn: 6 }))).toMatchObject({
       ok: false,
-      refused: { field: 'bIn', allowed: 'at least 7 1/2 in against 30 in' },
+      refused: { field: 'bIn', allowed: 'at least 7\u00a01/2 in against 30 in' },
     }));
 });
 

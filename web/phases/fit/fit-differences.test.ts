@@ -20,7 +20,7 @@ describe('two people on one fit sheet', () => {
       ],
     };
     expect(fitDifferences('placement', mine, stored)).toEqual([
-      { label: 'New unit: Width', mine: '37 in', stored: '35 1/2 in' },
+      { label: 'New unit: Width', mine: '37 in', stored: '35\u00a01/2 in' },
       { label: 'New unit: Weight with packaging', mine: '214 lb', stored: '–' },
       { label: 'New unit: Heat pump', mine: 'Yes', stored: 'No' },
       {

@@ -32,16 +32,14 @@ const stage: fc.Arbitrary<RouteStage> = fc.oneof(
     headroomIn: fc.integer({ min: 30, max: 110 }),
   }),
 );
-const route = fc
-  .record({ piece, stage, keepUpright: fc.boolean() })
-  .map(
-    (r): Route => ({
-      ...EMPTY_ROUTE,
-      keepUpright: r.keepUpright,
-      piece: { label: 'x', ...r.piece },
-      stages: [r.stage],
-    }),
-  );
+const route = fc.record({ piece, stage, keepUpright: fc.boolean() }).map(
+  (r): Route => ({
+    ...EMPTY_ROUTE,
+    keepUpright: r.keepUpright,
+    piece: { label: 'x', ...r.piece },
+    stages: [r.stage],
+  }),
+);
 const far = ([ax, ay]: Point, [bx, by]: Point): number => Math.hypot(ax - bx, ay - by);
 const shapeOf = (r: Route) => {
   const fit = fitsOf(r)[0]!;
