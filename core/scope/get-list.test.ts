@@ -56,4 +56,36 @@ describe('what must be bought or made', () => {
     expect(ids).not.toContain('liquid-drier');
     expect(ids).not.toContain('whip');
   });
+  it('says what is not known instead of a size: no length, no plate, no sheet', () => {
+    const line = (id: string, change: Partial<Parameters<typeof getList>[0]>) => {
+      const input = sampleScope();
+      const [item] = decideItems(scopeItems(input), []).filter((i) => i.standing === 'in');
+      const items = [{ ...item!, id, standing: 'in' as const }];
+      const found = getList({ items, outdoor: input.outdoor, indoor: undefined, fits: {}, known: {}, ...change });
+      return english(found.find((l) => l.id === id)?.what);
+    };
+    expect(line('line-set-new', {})).toBe('line set, 3/8 in × 7/8 in, length not measured');
+    // A tenth more than was measured, to the next foot.
+    expect(line('line-set-new', { known: { lineLengthFt: 41 } })).toContain('46 ft');
+    expect(line('line-set-new', { outdoor: undefined })).toMatch(/by the maker/);
+    expect(line('breaker', { outdoor: undefined })).toBe('');
+    expect(line('pad', { outdoor: undefined })).toBe('pad or stand');
+    expect(line('pad', {})).toMatch(/× .* in/);
+    expect(line('crossover', {})).toBe('crossover box');
+    expect(line('curb', {})).toBe('adapter curb');
+    expect(line('stack-return', {})).toMatch(/return/);
+  });
+  it('an adapter curb is as tall as its sheet says, and says what 20° would want where that is more', () => {
+    const tall = (adapterHeightIn: number) => {
+      const input = sampleScope();
+      const [item] = decideItems(scopeItems(input), []);
+      const curb = stored('curb', { ...FIT_EMPTY.curb, adapterHeightIn });
+      const items = [{ ...item!, id: 'curb', standing: 'in' as const }];
+      return english(getList({ items, outdoor: undefined, indoor: undefined, fits: { curb }, known: {} })[0]!.what);
+    };
+    // The steepest side lies 8 in over: 22 in of height are 20°.
+    expect(tall(14)).toMatch(/14 in.*22 in/);
+    expect(tall(24)).toMatch(/24 in/);
+    expect(tall(24)).not.toMatch(/22 in/);
+  });
 });
