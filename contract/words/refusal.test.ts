@@ -6,6 +6,7 @@ import { libraryItemSchema } from '@/core/equipment/library-item';
 import { plateSchema } from '@/core/equipment/plate';
 import { allowedAt } from '@/core/finding/schema-fields';
 import { routeSchema } from '@/core/fit/access/route';
+import { factOf, valueTrouble } from '@/core/scope/survey/facts';
 import { DEFAULT_READER } from '@/core/words/render';
 import { speaker, talker } from './speaker';
 
@@ -25,5 +26,14 @@ describe('what a field allows', () => {
     const allowed = allowedAt(schema, path);
     expect(allowed === undefined ? undefined : speak('en')(allowed)).toBe(english);
     expect(allowed === undefined ? undefined : speak('es')(allowed)).toBe(spanish);
+  });
+  it.each([
+    ['breakerA', 9000, '5 to 600 A', '5 a 600 A'],
+    ['compressorTons', 'large', '0.5 to 50 tons', '0.5 a 50 ton'],
+    ['twoFeeds', 'yes', 'true or false', 'sí o no (true, false)'],
+    ['outdoorSerial', ' ', '1 to 200 characters', '1 a 200 caracteres'],
+  ])('survey question %s', (key, typed, english, spanish) => {
+    const allowed = valueTrouble(factOf(key)!, typed)?.allowed;
+    expect([speak('en')(allowed), speak('es')(allowed)]).toEqual([english, spanish]);
   });
 });

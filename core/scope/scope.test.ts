@@ -231,7 +231,9 @@ describe('the survey', () => {
     expect(scopeSchools({ hotAtticF: 300 }).hotAtticF).toBe(100);
   });
   it('answers outside their question are refused with what is allowed', () => {
-    expect(valueTrouble(factOf('breakerA')!, 9000)).toMatchObject({ allowed: '5 to 600 A' });
+    const allowed = (key: string, value: unknown) => valueTrouble(factOf(key)!, value)?.allowed;
+    expect(english(allowed('breakerA', 9000))).toBe('5 to 600 A');
+    expect(english(allowed('outdoorSerial', ' '))).toBe('1 to 200 characters');
     expect(valueTrouble(factOf('asbestos')!, 'maybe')).toMatchObject({ allowed: 'none, suspect, tested clear' });
     expect(valueTrouble(factOf('twoFeeds')!, 'yes')).toBeDefined();
     expect(valueTrouble(factOf('breakerA')!, null)).toBeUndefined();

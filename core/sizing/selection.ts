@@ -5,7 +5,7 @@ import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { tell } from '@/core/sizing/words';
-import { q } from '@/core/words/said';
+import { day, q } from '@/core/words/said';
 import { balancePoint, NO_LOAD_F } from './balance-point';
 import { COOLING_MOST, FT2_PER_TON, FURNACE_SHARE, sizeCheck } from './size-check';
 
@@ -112,7 +112,7 @@ function cooling(s: Selection): Finding[] {
       because: tell('sizing.to-for', {
         total: q(total, 'btuh'),
         source: load.source,
-        date: load.date,
+        date: day(load.date),
         most: most * 100,
         heatPump: s.heatPump ? tell('sizing.heat-pump') : tell('sizing.single-stage-unit'),
       }),

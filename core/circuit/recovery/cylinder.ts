@@ -3,7 +3,7 @@ import type { Finding } from '@/core/finding/finding';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { DEFAULT_BAROMETER_PSIA, OZ_PER_LB } from '@/core/units/units';
-import { q, type Said, value } from '@/core/words/said';
+import { day, q, type Said, value } from '@/core/words/said';
 import { cylinderFill, FILL_BASIS_F, specificGravity } from './cylinder-fill';
 
 export const CYLINDER_USES = ['recovery', 'supply'] as const;
@@ -98,7 +98,7 @@ export function cylinderChecks(
         'retest',
         c.retestOn === null
           ? tell('recovery.cylinder-shows-no-retest-date', { tag: c.tag })
-          : tell('recovery.cylinder-was-due-for-retest-on', { tag: c.tag, retestOn: c.retestOn }),
+          : tell('recovery.cylinder-was-due-for-retest-on', { tag: c.tag, retestOn: day(c.retestOn) }),
         tell('recovery.overdue-cylinder-may-not-be-filled'),
         tell('recovery.send-it-to-retest-take-another'),
       );

@@ -64,7 +64,7 @@ export function judgeStack(s: Stack): Finding[] {
     verdict: 'good',
     claim: tell('fit.new-stack-old', {
       s: q(newStackIn(s), 'in'),
-      heightIn: q(s.old.heightIn, 'number', 1),
+      heightIn: q(s.old.heightIn, 'in'),
       difference: q(Math.abs(difference), 'in'),
       difference2: value(difference > 0 ? 'taller' : 'shorter'),
     }),

@@ -1,6 +1,6 @@
 import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import type { Finding } from '@/core/finding/finding';
-import { tell } from '@/core/phases/join/words';
+import { COMMON, tell } from '@/core/phases/join/words';
 import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import { q, value } from '@/core/words/said';
 import { drierCheck, drierIn, suctionDrierCheck } from './drier-check';
@@ -11,7 +11,6 @@ import { runChecks } from './run-checks';
 
 /** A fire watch after the last flame (NFPA 51B, from memory), min. */
 const FIRE_WATCH_MIN = 60;
-const COMMON = tell('join.common-practice');
 
 export type JoinView = {
   run: EntryOf<'line-run'> | undefined;

@@ -3,9 +3,7 @@ import { flareTorque } from '@/core/circuit/join/flare-torque';
 import type { Finding } from '@/core/finding/finding';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
 import { q, type Said } from '@/core/words/said';
-import { tell } from './words';
-
-const COMMON = tell('join.common-practice');
+import { COMMON, tell } from './words';
 
 /** What is wrong with one joint; each check names the entry, so that it can be corrected from the next move. */
 export const jointChecks = (joint: EntryOf<'joint'>): Finding[] =>

@@ -7,6 +7,7 @@ import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 
 /** An elbow counts as this much pipe where the maker's table is not at hand (common practice), ft. */
 const ELBOW_FT = 1.5;
+/** The state at which the lines are judged (common practice; not the day's reading), °F. */
 const DESIGN = { evaporatingF: 45, condensingF: 105, subcoolingF: 10 } as const;
 
 export type JoinContext = {

@@ -1,7 +1,5 @@
 import type { Finding } from '@/core/finding/finding';
-import { tell } from './words';
-
-const COMMON = tell('join.common-practice');
+import { COMMON, tell } from './words';
 
 const sizeOf = (stamp: string): string =>
   stamp

@@ -2,15 +2,16 @@ import type { Finding } from '@/core/finding/finding';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { list, q, value } from '@/core/words/said';
 import type { JoinContext, RunFigures } from './line-run';
-import { tell } from './words';
+import { COMMON, tell } from './words';
 
 /** Loss of saturation temperature in the suction line: good to the first, never beyond the second (common practice), °F. */
 const SUCTION_LOSS_F = { good: 1, most: 2 } as const;
 /** Lines beyond these are long lines unless the maker says otherwise (common practice), ft. */
 const LONG = { equivalentFt: 80, riseFt: 20 } as const;
+/** Suction gas carries its oil up a riser from this speed on (common practice, the school that goes by speed), ft/min. */
 const RISER_FPM = 1000;
+/** Insulation of the vapor line (common practice; a code may ask R-3), in. */
 const LEAST_WALL_IN = 0.5;
-const COMMON = tell('join.common-practice');
 
 export function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: JoinContext): Finding[] {
   const checks: Finding[] = [];

@@ -1,5 +1,6 @@
+import { characters, range, unitWord, YES_NO } from '@/core/finding/allow';
 import { tell } from '@/core/scope/survey/words';
-import { type Label, type Said, typed, value as word } from '@/core/words/said';
+import { type Label, type Said, typed } from '@/core/words/said';
 import type { FactDef, FactValue, Place, SystemType } from './fact';
 import { INSIDE_FACTS } from './facts-inside';
 import { OUTSIDE_FACTS } from './facts-outside';
@@ -49,7 +50,7 @@ export function valueTrouble(fact: Fact, value: unknown): { message: Said; allow
         : { message: tell('survey.not-one-of-answers', { label: fact.label }), allowed };
     }
     case 'number': {
-      const allowed = `${fact.low} to ${fact.high} ${fact.unit}`;
+      const { allowed } = range(fact.low, fact.high, fact.unit);
       if (typeof value !== 'number' || !Number.isFinite(value))
         return { message: tell('survey.needs-number', { label: fact.label }), allowed };
       return value >= fact.low && value <= fact.high
@@ -59,13 +60,13 @@ export function valueTrouble(fact: Fact, value: unknown): { message: Said; allow
     case 'yes-no':
       return typeof value === 'boolean'
         ? undefined
-        : { message: tell('survey.yes-or-no', { label: fact.label }), allowed: tell('survey.true-or-false') };
+        : { message: tell('survey.yes-or-no', { label: fact.label }), ...YES_NO };
     case 'text':
       return typeof value === 'string' && value.trim().length > 0 && value.length <= 200
         ? undefined
         : {
             message: tell('survey.needs-some-words', { label: fact.label }),
-            allowed: tell('survey.1-to-200-characters'),
+            ...characters(1, 200),
           };
   }
 }
@@ -87,6 +88,3 @@ export function valueWords(fact: Fact, value: FactValue | null): Said {
     return tell('survey.measured-value', { value: String(value), unit: unitWord(fact.unit) });
   return typed(String(value));
 }
-
-/** A unit that is a word has words; a sign is the same everywhere. */
-const unitWord = (unit: string): Label => (/^[a-z]{3,}/.test(unit) ? word(unit) : unit);

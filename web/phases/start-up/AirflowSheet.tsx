@@ -16,7 +16,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
   const { elevationFt } = sheet.site;
   const record = (said: Answers): Promise<unknown> => {
     const flow = airflowOf(said, elevationFt);
-    if (!flow?.ok) return Promise.reject(flow ? flow.refused : undefined);
+    if (!flow?.ok) return Promise.reject(flow?.refused);
     const id = uuid();
     const value = Math.round(flow.value.airflowCfm);
     const occurredAt = new Date().toISOString();
