@@ -59,6 +59,24 @@ describe('many at once', () => {
     expect(onSheets).toBe(holds);
   }, 120_000);
 
+  it('a new cylinder sent many times at once is one cylinder, and every sender is told so', async () => {
+    const body = { id: uuid(), version: 0, tag: `RC-${uuid().slice(-6)}`, ...EMPTY_CYLINDER };
+    const replies = await Promise.all(Array.from({ length: 20 }, () => lead.put(`/cylinders/${body.id}`, body)));
+    expect(answered(replies)).toEqual([200]);
+    const [added] = await server.database.rows<{ n: number }>(
+      "select count(*) as n from audit where what = 'cylinder added' and json_value(detail, '$.id') = :id",
+      { id: body.id },
+    );
+    expect(Number(added!.n)).toBe(1);
+    // Two people who give the same tag to two cylinders: one of them hears of the tag, not of an id.
+    const tag = `RC-${uuid().slice(-6)}`;
+    const two = await Promise.all(
+      [uuid(), uuid()].map((id) => lead.put(`/cylinders/${id}`, { id, version: 0, tag, ...EMPTY_CYLINDER })),
+    );
+    expect(answered(two)).toEqual([200, 400]);
+    expect(two.find((r) => r.status === 400)?.body).toMatchObject({ field: 'tag' });
+  });
+
   it('what is sent away at once is never more than what was there, and received at once never above the limit', async () => {
     const c = await cylinder({ refrigerant: 'R-454B', flammableMark: true });
     const move = (kind: string, oz: number) =>

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { numberFromText } from './number-text';
@@ -33,26 +33,20 @@ export function NumberCell({
   hint,
 }: Props) {
   const id = useId();
-  const [typed, setTyped] = useState(text(value));
+  // What is being typed, and nothing otherwise: an answer that lands meanwhile cannot take its place.
+  const [typed, setTyped] = useState<string>();
   const [error, setError] = useState<string>();
-  const [editing, setEditing] = useState(false);
-  useEffect(() => {
-    if (!editing && !error) setTyped(text(value));
-  }, [value, editing, error]);
 
-  function commit(): void {
-    setEditing(false);
-    if (typed.trim() === '') {
-      if (nullable) setError(onCommit(null));
-      else if (value !== null && value !== undefined) setTyped(text(value));
-      return;
-    }
+  const refusal = (typed: string): string | undefined => {
+    if (typed.trim() === '') return nullable ? onCommit(null) : undefined;
     const number = numberFromText(typed);
-    if (number === undefined) {
-      setError(say(tell('web.is-not-plain-number-leave-unit', { typed })));
-      return;
-    }
-    setError(onCommit(number));
+    return number === undefined ? say(tell('web.is-not-plain-number-leave-unit', { typed })) : onCommit(number);
+  };
+  function commit(): void {
+    if (typed === undefined) return;
+    const refused = refusal(typed);
+    setError(refused);
+    if (!refused) setTyped(undefined);
   }
 
   return (
@@ -65,7 +59,7 @@ export function NumberCell({
       >
         <input
           id={id}
-          value={typed}
+          value={typed ?? text(value)}
           disabled={disabled}
           inputMode="decimal"
           autoComplete="off"
@@ -73,11 +67,10 @@ export function NumberCell({
           aria-invalid={error ? true : undefined}
           aria-describedby={`${id}-say`}
           onChange={(e) => {
-            setEditing(true);
             setError(undefined);
             setTyped(e.target.value);
           }}
-          onBlur={() => editing && commit()}
+          onBlur={() => !error && commit()}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
               e.preventDefault();
@@ -87,7 +80,7 @@ export function NumberCell({
           className={`touch w-full min-w-0 bg-transparent px-2.5 text-[16px] outline-none placeholder:text-faint disabled:opacity-60 ${assumed ? 'font-[450] text-ink2 italic' : 'font-[620]'}`}
         />
         {unit ? <span className="pr-2 text-[12.5px] whitespace-nowrap text-ink2">{unit}</span> : null}
-        {assumed && !disabled && typeof value === 'number' && !editing ? (
+        {assumed && !disabled && typeof value === 'number' && typed === undefined ? (
           <button
             type="button"
             aria-label={say(tell('web.measured-as-it-stands', { label }))}

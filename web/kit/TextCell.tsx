@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 
 type Props = {
   label: string;
@@ -22,9 +22,16 @@ export function TextCell({
   disabled = false,
 }: Props) {
   const id = useId();
-  const [typed, setTyped] = useState(value);
+  // What is being typed, and nothing otherwise: an answer that lands meanwhile cannot take its place.
+  const [typed, setTyped] = useState<string>();
   const [error, setError] = useState<string>();
-  useEffect(() => setTyped(value), [value]);
+  function commit(): void {
+    if (typed === undefined) return;
+    const tidy = typed.trim();
+    const refused = tidy === value || (required && tidy === '') ? undefined : onCommit(tidy);
+    setError(typeof refused === 'string' ? refused : undefined);
+    if (typeof refused !== 'string') setTyped(undefined);
+  }
   return (
     <div>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'block truncate text-[13px] font-[600]'}>
@@ -32,7 +39,7 @@ export function TextCell({
       </label>
       <input
         id={id}
-        value={typed}
+        value={typed ?? value}
         maxLength={most}
         disabled={disabled}
         aria-invalid={error ? true : undefined}
@@ -40,14 +47,7 @@ export function TextCell({
           setError(undefined);
           setTyped(e.target.value);
         }}
-        onBlur={() => {
-          const tidy = typed.trim();
-          if (required && tidy === '') setTyped(value);
-          else if (tidy !== value) {
-            const refused = onCommit(tidy);
-            setError(typeof refused === 'string' ? refused : undefined);
-          }
-        }}
+        onBlur={() => !error && commit()}
         className={`touch w-full border-[1.5px] bg-sheet px-2.5 text-[16px] font-[560] outline-none focus:border-ink disabled:opacity-60 ${hideLabel ? '' : 'mt-0.5'} ${error ? 'border-oxide' : 'border-rule'}`}
       />
       {error ? (

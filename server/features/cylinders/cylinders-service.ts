@@ -2,6 +2,7 @@ import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
 import { handMovement } from '@/core/circuit/recovery/ledger-rules';
 import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
+import { lockCompany } from '@/server/db/lock-company';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { answersFor } from '@/server/features/people/certified';
@@ -13,6 +14,8 @@ import { type CylinderRow, cylindersStore } from './cylinders-store';
 /** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
 export async function putCylinder(database: Database, person: Person, body: CylinderBody): Promise<CylinderRow> {
   await database.transaction(async (db) => {
+    // A cylinder that is not there yet has no row to lock: the same one sent twice at once waits here for the first.
+    await lockCompany(db, person.companyId);
     const owner = await cylindersStore.ownerOf(db, body.id);
     if (owner && owner !== person.companyId) throw new Problem('not-found');
     if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))

@@ -2,6 +2,7 @@ import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import type { Language } from '@/core/words/render';
 import type { Said } from '@/core/words/said';
+import { lockCompany } from '@/server/db/lock-company';
 import type { Db } from '@/server/db/pool';
 
 export type JobListRow = {
@@ -93,7 +94,7 @@ export const jobsStore = {
   },
 
   async nextNumber(db: Db, companyId: string): Promise<number> {
-    await db.rows('select id from companies where id = :companyId for update', { companyId });
+    await lockCompany(db, companyId);
     const [row] = await db.rows<{ next: number }>(
       'select coalesce(max(number), 2100) + 1 as next from jobs where company_id = :companyId',
       { companyId },

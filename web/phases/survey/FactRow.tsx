@@ -1,6 +1,6 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { EyeOff } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { FactValue } from '@/core/scope/survey/fact';
 import { type Fact, valueTrouble } from '@/core/scope/survey/facts';
 import {
@@ -63,8 +63,12 @@ export function FactRow({
   onAnswer: (value: FactValue | null, how: How) => void;
 }) {
   const [how, setHow] = useState(() => startHow(fact, seen));
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new answer, and nothing else, brings its own way of knowing
-  useEffect(() => setHow(startHow(fact, seen)), [seen?.id]);
+  // A new answer, and nothing else, brings its own way of knowing; while drawing, so that no later tap is undone by it.
+  const [of, setOf] = useState(seen?.id);
+  if (of !== seen?.id) {
+    setOf(seen?.id);
+    setHow(startHow(fact, seen));
+  }
   const answer = (value: FactValue | null, change: Partial<How> = {}): void => onAnswer(value, { ...how, ...change });
   const subject = `fact:${fact.key}`;
   const keep = (change: Partial<How>): void => {
