@@ -37,6 +37,7 @@ export const REFUSED = {
   declined: tell('finding.declined-needs-reason').id,
   unsignedYes: tell('finding.yes-needs-signature').id,
   missing: tell('finding.missing').id,
+  idTwice: tell('finding.same-id-twice').id,
   bareNo: tell('finding.no-needs-reason').id,
 } as const;
 const ID = /^[a-z]+\.[a-z0-9-]+$/;

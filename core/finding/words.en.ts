@@ -19,6 +19,7 @@ export const en = {
   'finding.moment-2000-to-2100': 'an ISO date and time, 2000 to 2100',
   'finding.yes-or-no': 'yes or no',
   'finding.cannot-be-used': '{field}: “{typed}” cannot be used.',
+  'finding.same-id-twice': 'the same id stands in it twice',
   'finding.not-tube-size': 'is not an ACR tube size',
   'finding.outside-years': 'outside the years this sheet knows',
   'finding.larger-than-liquid-line': 'must be larger than the liquid line',

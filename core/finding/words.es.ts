@@ -21,6 +21,7 @@ export const es: Record<keyof typeof en, string> = {
   'finding.moment-2000-to-2100': 'fecha y hora ISO, 2000 a 2100',
   'finding.yes-or-no': 'yes o no',
   'finding.cannot-be-used': '{field}: “{typed}” no se puede usar.',
+  'finding.same-id-twice': 'el mismo id aparece dos veces',
   'finding.not-tube-size': 'no es un tamaño de tubo ACR',
   'finding.outside-years': 'fuera de los años de esta hoja',
   'finding.larger-than-liquid-line': 'debe ser mayor que la línea de líquido',

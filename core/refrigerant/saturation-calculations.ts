@@ -31,7 +31,7 @@ export function saturationAtGauge(
     const range = gaugeRangePsig(refrigerant, line, barometerPsia);
     return refuse(
       field,
-      tell('refrigerant.saturation-of-is-undefined-at', { field, refrigerant, psig: q(psig, 'psig', 'as is') }),
+      tell('refrigerant.saturation-of-is-undefined-at', { refrigerant, psig: q(psig, 'psig', 'as is') }),
       tell('refrigerant.to-for', { low: range.low, high: q(range.high, 'psig', 'as is'), refrigerant }),
     );
   }

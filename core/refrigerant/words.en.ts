@@ -1,4 +1,4 @@
 export const en = {
-  'refrigerant.saturation-of-is-undefined-at': '{field}: saturation of {refrigerant} is undefined at {psig}.',
+  'refrigerant.saturation-of-is-undefined-at': '{refrigerant} does not boil or condense at {psig}.',
   'refrigerant.to-for': '{low} to {high} for {refrigerant}',
 } as const;

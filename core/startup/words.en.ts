@@ -232,7 +232,7 @@ export const en = {
     'The reversing valve stands the other way, the two air probes are swapped, or the mode is set wrong here.',
   'startup.running-system-does-not-pull-this': 'A running system does not pull this deep a vacuum.',
   'startup.saturation-is-undefined-there-wrong-refrigerant':
-    'Saturation is undefined there: wrong refrigerant chosen, or the gauge is wrong.',
+    'It neither boils nor condenses there: wrong refrigerant chosen, or the gauge is wrong.',
   'startup.say': '{say}.',
   'startup.second-table-point-must-have-higher': 'The second table point must have the higher static.',
   'startup.see-whether-compressor-is-loaded-suction':

@@ -1137,4 +1137,11 @@ export const en = {
   'web.name-one': 'Name one …',
   'web.movement': 'Movement',
   'web.orifice-listed': 'Orifice the unit lists',
+  'web.closed-above-by': 'above: {how}',
+  'web.closed-below-by': 'below: {how}',
+  'web.opening-open': '{opening} {share}',
+  'web.supply-od': 'supply {supplyOdIn}',
+  'web.ducts-straight': 'straight',
+  'web.ducts-crossed': 'crossed',
+  'web.ducts-turned': 'turned',
 } as const;

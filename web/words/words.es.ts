@@ -1148,4 +1148,11 @@ export const es: Record<keyof typeof en, string> = {
   'web.name-one': 'Elija una …',
   'web.movement': 'Movimiento',
   'web.orifice-listed': 'Orificio que indica el equipo',
+  'web.closed-above-by': 'arriba: {how}',
+  'web.closed-below-by': 'abajo: {how}',
+  'web.opening-open': '{opening} {share}',
+  'web.supply-od': 'suministro {supplyOdIn}',
+  'web.ducts-straight': 'derechos',
+  'web.ducts-crossed': 'cruzados',
+  'web.ducts-turned': 'girados',
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { characters, upTo, YES_NO } from '@/core/finding/allow';
+import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { eachOnce } from '@/core/finding/each-once';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { cfmPerTonField, STANDARD_CFM_PER_TON, tonsField } from './airflow-per-ton';
 
@@ -21,48 +22,51 @@ const branch = z.strictObject({
 export type Branch = z.infer<typeof branch>;
 
 /** The air side of a system: flow, budget, trunk with its branches, returns, zones. */
-export const airSheetSchema = z.strictObject({
-  tons: tonsField,
-  cfmPerTon: cfmPerTonField,
-  budget: z.strictObject({
-    ratedEspInWc: num(0.05, 3, 'in. w.c.'),
-    coilInWc: loss,
-    filterInWc: loss,
-    grilleInWc: loss,
-    registerInWc: loss,
-    dampersInWc: loss,
-    longestFt: num(20, 1000, 'ft'),
-  }),
-  plenum: z.array(branch).max(24).meta(upTo(24, 'branches')),
-  trunk: z.array(branch).max(24).meta(upTo(24, 'branches')),
-  trunkExistingIn: num(4, 60, 'in').nullable(),
-  /** Height there is for a rectangular trunk; null: round. */
-  trunkHeightIn: num(4, 40, 'in').nullable(),
-  returns: z
-    .array(
-      z.strictObject({
-        id,
-        name,
-        widthIn: num(4, 60, 'in'),
-        heightIn: num(4, 60, 'in'),
-        filter: z.boolean().meta(YES_NO),
-        freeShare: num(0.3, 1, 'of the gross area'),
-      }),
-    )
-    .max(12)
-    .meta(upTo(12, 'returns')),
-  /** A media cabinet at the unit, when there is one. */
-  cabinet: z.strictObject({ widthIn: num(4, 60, 'in'), heightIn: num(4, 60, 'in') }).nullable(),
-  zoning: z
-    .strictObject({
-      smallestZoneCfm: flow,
-      equipmentMinCfm: flow.nullable(),
-      bypassShare: num(0, 0.8, 'of the air'),
-      returnF: num(55, 95, '°F'),
-      coilDropF: num(5, 35, '°F'),
-    })
-    .nullable(),
-});
+export const airSheetSchema = z
+  .strictObject({
+    tons: tonsField,
+    cfmPerTon: cfmPerTonField,
+    budget: z.strictObject({
+      ratedEspInWc: num(0.05, 3, 'in. w.c.'),
+      coilInWc: loss,
+      filterInWc: loss,
+      grilleInWc: loss,
+      registerInWc: loss,
+      dampersInWc: loss,
+      longestFt: num(20, 1000, 'ft'),
+    }),
+    plenum: z.array(branch).max(24).meta(upTo(24, 'branches')),
+    trunk: z.array(branch).max(24).meta(upTo(24, 'branches')),
+    trunkExistingIn: num(4, 60, 'in').nullable(),
+    /** Height there is for a rectangular trunk; null: round. */
+    trunkHeightIn: num(4, 40, 'in').nullable(),
+    returns: z
+      .array(
+        z.strictObject({
+          id,
+          name,
+          widthIn: num(4, 60, 'in'),
+          heightIn: num(4, 60, 'in'),
+          filter: z.boolean().meta(YES_NO),
+          freeShare: num(0.3, 1, 'of the gross area'),
+        }),
+      )
+      .max(12)
+      .refine(eachOnce, REFUSED.idTwice)
+      .meta(upTo(12, 'returns')),
+    /** A media cabinet at the unit, when there is one. */
+    cabinet: z.strictObject({ widthIn: num(4, 60, 'in'), heightIn: num(4, 60, 'in') }).nullable(),
+    zoning: z
+      .strictObject({
+        smallestZoneCfm: flow,
+        equipmentMinCfm: flow.nullable(),
+        bypassShare: num(0, 0.8, 'of the air'),
+        returnF: num(55, 95, '°F'),
+        coilDropF: num(5, 35, '°F'),
+      })
+      .nullable(),
+  })
+  .refine((air) => eachOnce([...air.plenum, ...air.trunk]), { error: REFUSED.idTwice, path: ['trunk'] });
 export type AirSheet = z.infer<typeof airSheetSchema>;
 
 export const EMPTY_AIR: AirSheet = {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { characters, upTo, YES_NO } from '@/core/finding/allow';
+import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { eachOnce } from '@/core/finding/each-once';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
@@ -36,6 +37,7 @@ export const routeSchema = z.strictObject({
   stages: z
     .array(z.discriminatedUnion('kind', [opening, corner, hatch]))
     .max(20)
+    .refine(eachOnce, REFUSED.idTwice)
     .meta(upTo(20, 'stages')),
 });
 export type Route = z.infer<typeof routeSchema>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { characters, upTo, YES_NO } from '@/core/finding/allow';
+import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { eachOnce } from '@/core/finding/each-once';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { rectangleSchema } from '@/core/fit/curb/curb-overlap';
 
@@ -30,6 +31,7 @@ export const placementSchema = z.strictObject({
       z.strictObject({ id: text, label: text, kind: oneOf(OBSTACLE_KINDS), x0: plan, y0: plan, x1: plan, y1: plan }),
     )
     .max(30)
+    .refine(eachOnce, REFUSED.idTwice)
     .meta(upTo(30, 'obstacles')),
   gates: z
     .array(
@@ -44,6 +46,7 @@ export const placementSchema = z.strictObject({
       }),
     )
     .max(6)
+    .refine(eachOnce, REFUSED.idTwice)
     .meta(upTo(6, 'gates')),
   /** Clear height from grade to an eave or deck above the unit; null when nothing is above. */
   overheadIn: num(12, 600, 'in').nullable(),

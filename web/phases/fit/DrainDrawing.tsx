@@ -1,11 +1,16 @@
 import type { VerdictOf } from '@/core/finding/order';
-import { CODE_SLOPE, drainTrap, PREFERRED_SLOPE } from '@/core/fit/drain/drain-line';
+import { drainTrap } from '@/core/fit/drain/drain-line';
 import { type DrainSheet, panAtTrip } from '@/core/fit/drain/drain-sheet';
 import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
+import { Shapes } from '@/web/bench/sheet/Shapes';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { drainShapes } from './drain-shapes';
+
+/** How tall the fall is drawn, px. */
+const PROFILE_PX = 92;
 
 /** The drain in profile, heights ten times larger than lengths; the pan at its trip level; the trap as it must be made. */
 export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdict: VerdictOf }) {
@@ -15,12 +20,11 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
         const left = 118;
         const right = width - 84;
         const top = 64;
-        const preferred = d.runFt * PREFERRED_SLOPE;
-        const fall = d.fallIn;
-        const most = Math.max(preferred, fall ?? 0, 4);
-        const k = 92 / most;
-        const slope = verdict('slope');
-        const tone = verdictColour(slope);
+        const { frame, shapes } = drainShapes(d, verdict);
+        const slope = {
+          x: (ft: number) => left + ((right - left) * ft) / Math.max(1, frame.x1),
+          y: (inches: number) => top - (PROFILE_PX * inches) / (frame.y1 - frame.y0),
+        };
         const trap =
           d.negativeStaticInWc === null
             ? undefined
@@ -36,52 +40,8 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
             <Label x={56} y={44} size={13}>
               {say(tell('web.indoor-unit'))}
             </Label>
-            <path
-              d={`M${left} ${top}L${right} ${top + d.runFt * CODE_SLOPE * k}`}
-              stroke="var(--ink2)"
-              strokeWidth={1}
-              strokeDasharray="3 4"
-            />
-            <Label x={right + 6} y={top + d.runFt * CODE_SLOPE * k + 4} anchor="start" size={12} tone="var(--ink2)">
-              {say(tell('web.in-ft'))}
-            </Label>
-            <path
-              d={`M${left} ${top}L${right} ${top + preferred * k}`}
-              stroke="var(--pine)"
-              strokeWidth={1}
-              strokeDasharray="3 4"
-            />
-            <Label x={right + 6} y={top + preferred * k + 4} anchor="start" size={12} tone="var(--pine)">
-              {say(tell('web.in-ft-2'))}
-            </Label>
-            <path
-              d={
-                d.sags
-                  ? `M104 ${top}H${left}Q${(left + right) / 2} ${top + (fall ?? 2) * k + 46} ${right} ${top + (fall ?? 2) * k}`
-                  : `M104 ${top}H${left}L${right} ${top + (fall ?? 0) * k}`
-              }
-              fill="none"
-              stroke={tone}
-              strokeWidth={5}
-              strokeDasharray={fall === null ? '8 6' : undefined}
-            />
-            <Dim x1={left} y1={top - 26} x2={right} y2={top - 26} label={inText(d.runFt)} unit="ft" />
-            {fall === null ? (
-              <Label x={(left + right) / 2} y={top + 22} bold>
-                {say(tell('web.fall-not-measured'))}
-              </Label>
-            ) : (
-              <Dim
-                x1={right}
-                y1={top}
-                x2={right}
-                y2={top + fall * k}
-                label={inText(fall)}
-                verdict={slope}
-                side={-1}
-                size={16}
-              />
-            )}
+            <path d={`M104 ${top}H${left}`} stroke={verdictColour(verdict('slope'))} strokeWidth={5} />
+            <Shapes of={shapes} s={slope} paper="drain" />
             <g transform="translate(8 200)">
               <path d="M0 20V90H150V20" fill="none" stroke="var(--ink)" strokeWidth={2.5} />
               {d.pan && pan ? <rect x={2} y={90 - 50} width={146} height={49} fill="url(#drain-copper)" /> : null}

@@ -1,12 +1,15 @@
 import type { VerdictOf } from '@/core/finding/order';
 import { CROSSOVER_LIMIT_FPM, crossoverBox } from '@/core/fit/packaged/crossover-box';
-import { boxNeeded, crossing, type Packaged, seenFromYard } from '@/core/fit/packaged/duct-sides';
-import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
+import { boxNeeded, type Crossing, crossing, type Packaged, seenFromYard } from '@/core/fit/packaged/duct-sides';
+import type { Said } from '@/core/words/said';
+import { Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
+import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
-import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { crossBoxShapes, levelShapes, openingSpots } from './packaged-shapes';
 
 /** Above: the house wall and the unit's back, both seen from the yard. Below: the levels in section, the stand counted in. */
 export function PackagedDrawing({ record, verdict }: { record: Packaged; verdict: VerdictOf }) {
@@ -36,55 +39,14 @@ export function PackagedDrawing({ record, verdict }: { record: Packaged; verdict
 /** The crossover box in section: the supply duct crosses inside, return air passes beside it. */
 function CrossBox({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf; width: number; height: number }) {
   const result = crossoverBox({ boxAIn: p.box.aIn, boxBIn: p.box.bIn, supplyOdIn: p.supplyOdIn, cfm: p.cfm });
-  const s = toScale({ x0: 0, x1: p.box.bIn, y0: 0, y1: p.box.aIn }, Math.min(width * 0.5, 300), height, {
-    left: 60,
-    right: 10,
-    top: 10,
-    bottom: 30,
-  });
+  const { frame, shapes } = crossBoxShapes(p, verdict);
+  const wide = Math.min(width * 0.5, 300);
+  const s = toScale(frame, wide, height, { left: 60, right: 10, top: 10, bottom: 30 });
   const found = verdict('crossing');
-  const textX = Math.min(width * 0.5, 300) + 16;
+  const textX = wide + 16;
   return (
     <g>
-      <rect
-        x={s.x(0)}
-        y={s.y(p.box.aIn)}
-        width={p.box.bIn * s.perInch}
-        height={p.box.aIn * s.perInch}
-        fill={`url(#packaged-${VERDICT_HATCH[found]})`}
-        stroke="var(--ink)"
-        strokeWidth={2.5}
-      />
-      <rect
-        x={s.x(0) - 8}
-        y={s.y(p.box.aIn / 2 + p.supplyOdIn / 2)}
-        width={p.box.bIn * s.perInch + 16}
-        height={p.supplyOdIn * s.perInch}
-        fill="var(--sheet)"
-        stroke="var(--copper)"
-        strokeWidth={2.5}
-      />
-      <Label x={s.x(p.box.bIn / 2)} y={s.y(p.box.aIn / 2) + 5} size={13} bold>
-        {`supply ${inText(p.supplyOdIn)}`}
-      </Label>
-      <Dim
-        x1={s.x(0) - 18}
-        y1={s.y(0)}
-        x2={s.x(0) - 18}
-        y2={s.y(p.box.aIn)}
-        label={inText(p.box.aIn)}
-        side={-1}
-        size={12.5}
-      />
-      <Dim
-        x1={s.x(0)}
-        y1={s.y(0) + 12}
-        x2={s.x(p.box.bIn)}
-        y2={s.y(0) + 12}
-        label={inText(p.box.bIn)}
-        side={-1}
-        size={12.5}
-      />
+      <Shapes of={shapes} s={s} paper="packaged" />
       <Label x={textX} y={34} anchor="start" size={13.5}>
         {say(tell('web.crossover-box'))}
       </Label>
@@ -100,26 +62,20 @@ function CrossBox({ p, verdict, width, height }: { p: Packaged; verdict: Verdict
   );
 }
 
-type Spot = { x: number; y: number };
+const CROSSING_WORDS: Record<Crossing, Said> = {
+  straight: tell('web.ducts-straight'),
+  crossed: tell('web.ducts-crossed'),
+  turned: tell('web.ducts-turned'),
+};
 
 function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf; width: number; height: number }) {
   const kind = crossing(p);
   const found = verdict('duct-sides');
   const boxW = Math.min(230, width * 0.38);
-  const spots = (supply: string): { supply: Spot; return: Spot } => {
-    const at: Record<string, Spot> = {
-      left: { x: 0.27, y: 0.5 },
-      right: { x: 0.73, y: 0.5 },
-      upper: { x: 0.5, y: 0.27 },
-      lower: { x: 0.5, y: 0.73 },
-    };
-    const other: Record<string, string> = { left: 'right', right: 'left', upper: 'lower', lower: 'upper' };
-    return { supply: at[supply]!, return: at[other[supply]!]! };
-  };
   const top = 30;
   const h = height - 44;
-  const draw = (x: number, title: string, supply: string) => {
-    const s = spots(supply);
+  const draw = (x: number, title: string, supply: Packaged['unit']['supply']) => {
+    const s = openingSpots(supply);
     return (
       <g>
         <rect x={x} y={top} width={boxW} height={h} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
@@ -146,8 +102,8 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
     );
   };
   const rightX = width - boxW - 8;
-  const from = spots(seenFromYard(p.unit)).supply;
-  const to = spots(seenFromYard(p.house)).supply;
+  const from = openingSpots(seenFromYard(p.unit)).supply;
+  const to = openingSpots(seenFromYard(p.house)).supply;
   return (
     <g>
       {draw(8, say(tell('web.unit-seen-from-yard')), seenFromYard(p.unit))}
@@ -160,81 +116,14 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
         strokeDasharray={kind === 'straight' ? undefined : '8 5'}
       />
       <Label x={width / 2} y={height - 4} size={15} bold tone={verdictColour(found)}>
-        {kind === 'straight' ? 'straight' : kind === 'crossed' ? 'crossed' : 'turned'}
+        {say(CROSSING_WORDS[kind])}
       </Label>
     </g>
   );
 }
 
 function Levels({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf; width: number; height: number }) {
-  const unitW = 46;
-  const unitH = Math.max(36, p.unitOpeningIn + 14);
-  const open = p.standIn + p.unitOpeningIn;
-  const drain = p.standIn + p.unitDrainIn;
-  const top = Math.max(p.standIn + unitH, p.houseOpeningIn + 16) + 8;
-  const s = toScale({ x0: -p.gapToWallIn - unitW - 14, x1: 16, y0: -4, y1: top }, width, height, {
-    left: 50,
-    right: 60,
-    top: 8,
-    bottom: 18,
-  });
-  const ux = -p.gapToWallIn - unitW;
-  return (
-    <g>
-      <line x1={0} x2={width} y1={s.y(0)} y2={s.y(0)} stroke="var(--ink)" strokeWidth={2} />
-      <rect
-        x={s.x(0)}
-        y={s.y(top)}
-        width={10 * s.perInch}
-        height={(top + 2) * s.perInch}
-        fill="url(#packaged-wall)"
-        stroke="var(--ink)"
-      />
-      {p.standIn > 0 ? (
-        <path
-          d={`M${s.x(ux + 4)} ${s.y(0)}V${s.y(p.standIn)}M${s.x(ux + unitW - 4)} ${s.y(0)}V${s.y(p.standIn)}`}
-          stroke="var(--ink)"
-          strokeWidth={4}
-        />
-      ) : null}
-      <rect
-        x={s.x(ux)}
-        y={s.y(p.standIn + unitH)}
-        width={unitW * s.perInch}
-        height={unitH * s.perInch}
-        fill="var(--sheet)"
-        stroke="var(--ink)"
-        strokeWidth={2.5}
-      />
-      <path
-        d={`M${s.x(-p.gapToWallIn)} ${s.y(open)}L${s.x(0)} ${s.y(p.houseOpeningIn)}`}
-        stroke="var(--copper)"
-        strokeWidth={8 * Math.max(0.6, s.perInch / 2)}
-        opacity={0.75}
-      />
-      <path
-        d={`M${s.x(ux)} ${s.y(drain)}L${s.x(ux - 9)} ${s.y(p.drainInletIn)}V${s.y(0)}`}
-        stroke={verdictColour(verdict('unit-drain'))}
-        strokeWidth={2.5}
-        fill="none"
-      />
-      <Dim x1={s.x(ux) - 26} y1={s.y(0)} x2={s.x(ux) - 26} y2={s.y(open)} label={inText(open)} side={-1} size={12.5} />
-      <Dim
-        x1={s.x(0) + 10 * s.perInch + 10}
-        y1={s.y(0)}
-        x2={s.x(0) + 10 * s.perInch + 10}
-        y2={s.y(p.houseOpeningIn)}
-        label={inText(p.houseOpeningIn)}
-        size={12.5}
-      />
-      {p.hoodRunIn > 0 ? (
-        <path
-          d={`M${s.x(0)} ${s.y(top - 3)}L${s.x(-p.hoodRunIn)} ${s.y(top - 3 - (p.hoodRunIn / 12) * 0.5)}v5`}
-          stroke="var(--ink)"
-          strokeWidth={2.5}
-          fill="none"
-        />
-      ) : null}
-    </g>
-  );
+  const { frame, shapes } = levelShapes(p, verdict);
+  const s = toScale(frame, width, height, { left: 50, right: 60, top: 8, bottom: 18 });
+  return <Shapes of={shapes} s={s} paper="packaged" />;
 }

@@ -1,13 +1,15 @@
 import type { Verdict } from '@/core/finding/finding';
 import type { VerdictOf } from '@/core/finding/order';
 import { fitsOf, type Route, type StageFit } from '@/core/fit/access/route';
-import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
+import { inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
+import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
-import { VERDICT_HATCH, verdictColour } from '@/web/bench/verdict-colour';
+import { closed, line } from '@/web/bench/sheet/shapes';
+import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { type Point, stageShape } from './route-layout';
+import { stageShape } from './route-layout';
 
 /** The way in as a line of narrow places, each in section and to one scale; the tightest stands out. */
 export function RouteDrawing({ record, verdict }: { record: Route; verdict: VerdictOf }) {
@@ -56,29 +58,16 @@ type StageProps = { fit: StageFit; verdict: Verdict; route: Route; width: number
 function Stage({ fit, verdict, route, width, height }: StageProps) {
   const shape = stageShape(fit, route);
   const s = toScale(shape.frame, width, height, PAD);
-  const path = (points: readonly Point[]): string => `M${points.map(([x, y]) => `${s.x(x)} ${s.y(y)}`).join('L')}`;
+  const { kind, id } = fit.stage;
+  const shapes = [
+    ...shape.walls.map((w) => line({ line: 'ink', width: WALL_PX[kind] }, ...w)),
+    ...(shape.roof ? [line({ line: 'ink', width: 5, dash: '14 3' }, ...shape.roof)] : []),
+    closed({ line: { of: verdict }, width: 2, fill: { hatchOf: verdict } }, ...shape.piece),
+    ...shape.measures,
+  ];
   return (
     <g>
-      <path d={shape.walls.map(path).join('')} fill="none" stroke="var(--ink)" strokeWidth={WALL_PX[fit.stage.kind]} />
-      {shape.roof ? <path d={path(shape.roof)} stroke="var(--ink)" strokeWidth={5} strokeDasharray="14 3" /> : null}
-      <path
-        d={`${path(shape.piece)}Z`}
-        fill={`url(#route-${fit.stage.id}-${VERDICT_HATCH[verdict]})`}
-        stroke={verdictColour(verdict)}
-        strokeWidth={2}
-      />
-      {shape.measures.map(({ from, to, lengthIn, aside: [dx, dy], side }) => (
-        <Dim
-          key={`${from}-${to}`}
-          x1={s.x(from[0]) + dx}
-          y1={s.y(from[1]) + dy}
-          x2={s.x(to[0]) + dx}
-          y2={s.y(to[1]) + dy}
-          label={inText(lengthIn)}
-          side={side}
-          size={12.5}
-        />
-      ))}
+      <Shapes of={shapes} s={s} paper={`route-${id}`} />
       {fit.tiltDeg ? (
         <Label x={width - 6} y={height - 6} anchor="end" size={12.5} bold>
           {say(tell('web.tilt-to', { from: fit.tiltDeg.from.toFixed(0), to: fit.tiltDeg.to.toFixed(0) }))}

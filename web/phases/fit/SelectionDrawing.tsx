@@ -1,15 +1,17 @@
 import { scaleLinear } from 'd3-scale';
-import { balancePoint, capacityAt, type HeatPumpLines, lossAt } from '@/core/sizing/balance-point';
+import { balancePoint, capacityAt, lossAt } from '@/core/sizing/balance-point';
 import type { Selection } from '@/core/sizing/selection';
 import { Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
+import type { Point } from '@/web/bench/sheet/shapes';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { heatPumpLines, selectionLines } from './selection-lines';
 
 /** What the pump gives against what the house loses, over outdoor temperature: where they cross, and what is missing at design. */
 export function SelectionDrawing({ record }: { record: Selection }) {
-  const h = record.heatPump;
-  if (!h || !record.load) {
+  const lines = heatPumpLines(record);
+  if (!lines) {
     return (
       <p className="py-6 text-ink2">
         {record.load
@@ -18,14 +20,6 @@ export function SelectionDrawing({ record }: { record: Selection }) {
       </p>
     );
   }
-  const lines: HeatPumpLines = {
-    capacity47Btuh: h.capacity47Btuh,
-    capacity17Btuh: h.capacity17Btuh,
-    heatLossBtuh: record.load.heatLossBtuh,
-    designF: record.load.winterDesignF,
-    noLoadF: h.noLoadF,
-    frostDent: h.frostDent,
-  };
   const result = balancePoint(lines);
   if (!result.ok)
     return (
@@ -34,29 +28,18 @@ export function SelectionDrawing({ record }: { record: Selection }) {
       </p>
     );
   const { balanceF, auxKw, auxLockoutF } = result.value;
-  const lowF = Math.min(lines.designF, 10, balanceF) - 5;
-  const highF = h.noLoadF + 2;
+  const { lowF, highF, mostBtuh, loss, pump, missing } = selectionLines(lines, result.value);
   return (
     <Paper id="selection" label={say(tell('web.balance-point'))} height={360}>
       {(width, height) => {
         const x = scaleLinear()
           .domain([lowF, highF])
           .range([54, width - 20]);
-        const most = Math.max(lossAt(lines, lowF), capacityAt(lines, highF)) * 1.08;
         const y = scaleLinear()
-          .domain([0, most])
+          .domain([0, mostBtuh])
           .range([height - 44, 20]);
-        const steps = Array.from({ length: 61 }, (_, i) => lowF + ((highF - lowF) * i) / 60);
-        const path = (f: (t: number) => number): string =>
-          `M${steps.map((t) => `${x(t).toFixed(1)} ${y(f(t)).toFixed(1)}`).join('L')}`;
-        const short = steps.filter((t) => t <= balanceF && t >= lines.designF - 0.01);
-        const area =
-          short.length > 1
-            ? `M${short.map((t) => `${x(t)} ${y(lossAt(lines, t))}`).join('L')}L${[...short]
-                .reverse()
-                .map((t) => `${x(t)} ${y(capacityAt(lines, t))}`)
-                .join('L')}Z`
-            : '';
+        const path = (points: readonly Point[]): string =>
+          `M${points.map(([t, btuh]) => `${x(t).toFixed(1)} ${y(btuh).toFixed(1)}`).join('L')}`;
         const design = lines.designF;
         return (
           <g>
@@ -85,9 +68,9 @@ export function SelectionDrawing({ record }: { record: Selection }) {
             {lowF < 17 ? (
               <rect x={x(lowF)} width={x(17) - x(lowF)} y={20} height={height - 64} fill="url(#selection-soft)" />
             ) : null}
-            {area ? <path d={area} fill="url(#selection-copper)" /> : null}
-            <path d={path((t) => lossAt(lines, t))} fill="none" stroke="var(--ink)" strokeWidth={3} />
-            <path d={path((t) => capacityAt(lines, t))} fill="none" stroke="var(--copper)" strokeWidth={3} />
+            {missing.length > 0 ? <path d={`${path(missing)}Z`} fill="url(#selection-copper)" /> : null}
+            <path d={path(loss)} fill="none" stroke="var(--ink)" strokeWidth={3} />
+            <path d={path(pump)} fill="none" stroke="var(--copper)" strokeWidth={3} />
             <line
               x1={x(design)}
               x2={x(design)}

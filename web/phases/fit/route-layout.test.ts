@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_ROUTE, fitsOf, type Route, type RouteStage } from '@/core/fit/access/route';
 import { toScale } from '@/web/bench/sheet/scale';
-import { type Point, stageShape, turned } from './route-layout';
+import { lengthOf, type Point } from '@/web/bench/sheet/shapes';
+import { stageShape, turned } from './route-layout';
 
 const side = fc.integer({ min: 8, max: 60 });
 const piece = fc.record({ lengthIn: side, widthIn: side, heightIn: side });
@@ -113,11 +114,18 @@ describe('a narrow place, drawn', () => {
     expect(Math.max(...shape.piece.map(([, y]) => y))).toBeLessThan(hatch.headroomIn);
     expect(shape.roof?.every(([, y]) => y === 60)).toBe(true);
   });
-  it('each measure is as long as it says, and everything but a piece that is too large lies on the paper', () => {
+  it('the measures are those of the place, and everything but a piece that is too large lies on the paper', () => {
     fc.assert(
       fc.property(route, (r) => {
-        const { shape } = shapeOf(r);
-        for (const m of shape.measures) expect(far(m.from, m.to)).toBeCloseTo(m.lengthIn, 9);
+        const { fit, shape } = shapeOf(r);
+        const { stage: st } = fit;
+        const told =
+          st.kind === 'opening'
+            ? [st.widthIn, st.heightIn]
+            : st.kind === 'corner'
+              ? [st.bIn, st.aIn]
+              : [st.lengthIn, st.headroomIn];
+        for (const [i, m] of shape.measures.entries()) expect(lengthOf(m)).toBeCloseTo(told[i]!, 9);
         expect(shape.measures).toHaveLength(2);
         const { x0, x1, y0, y1 } = shape.frame;
         for (const [x, y] of [...shape.walls.flat(), ...(shape.roof ?? [])]) {

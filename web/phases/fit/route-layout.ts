@@ -1,18 +1,11 @@
 import { cornerLimit } from '@/core/fit/access/corridor-corner';
 import type { Route, StageFit } from '@/core/fit/access/route';
+import type { Bounds } from '@/web/bench/sheet/scale';
+import type { Measure, Point } from '@/web/bench/sheet/shapes';
 
-export type Point = readonly [xIn: number, yIn: number];
-/** A dimension from one point to another, in inches, moved aside by pixels so that it stands clear of the walls. */
-export type Measure = {
-  from: Point;
-  to: Point;
-  lengthIn: number;
-  aside: readonly [px: number, py: number];
-  side: 1 | -1;
-};
 /** One narrow place in section, in inches: what is built, the piece as it goes through, what is measured. */
 export type StageShape = {
-  frame: { x0: number; x1: number; y0: number; y1: number };
+  frame: Bounds;
   /** Lines of the walls. */
   walls: readonly (readonly Point[])[];
   roof?: readonly [Point, Point];
@@ -69,8 +62,8 @@ function opening({ held, spareIn }: StageFit, { widthIn, heightIn }: Stage<'open
     ],
     piece: tilted ? turned(w, h, [0, heightIn / 2], -SHOWN_TILT_DEG) : turned(w, h, [0, h / 2], 0),
     measures: [
-      { from: [-widthIn / 2, 0], to: [widthIn / 2, 0], lengthIn: widthIn, aside: [0, 13], side: -1 },
-      { from: [-widthIn / 2, 0], to: [-widthIn / 2, heightIn], lengthIn: heightIn, aside: [-12, 0], side: -1 },
+      { is: 'dim', size: 12.5, from: [-widthIn / 2, 0], to: [widthIn / 2, 0], aside: [0, 13], side: -1 },
+      { is: 'dim', size: 12.5, from: [-widthIn / 2, 0], to: [-widthIn / 2, heightIn], aside: [-12, 0], side: -1 },
     ],
   };
 }
@@ -108,8 +101,8 @@ function corner({ held }: StageFit, { aIn, bIn }: Stage<'corner'>): StageShape {
       [ax + nx, ny],
     ],
     measures: [
-      { from: [0, aIn + reach], to: [bIn, aIn + reach], lengthIn: bIn, aside: [0, -2], side: -1 },
-      { from: [bIn + reach, 0], to: [bIn + reach, aIn], lengthIn: aIn, aside: [-4, 0], side: -1 },
+      { is: 'dim', size: 12.5, from: [0, aIn + reach], to: [bIn, aIn + reach], aside: [0, -2], side: -1 },
+      { is: 'dim', size: 12.5, from: [bIn + reach, 0], to: [bIn + reach, aIn], aside: [-4, 0], side: -1 },
     ],
   };
 }
@@ -132,8 +125,8 @@ function hatch({ held, tiltDeg }: StageFit, { lengthIn, curbIn, headroomIn }: St
     ],
     piece: turned(held.l, held.h, [0, -curbIn / 2], -deg),
     measures: [
-      { from: [-lengthIn / 2, -curbIn], to: [lengthIn / 2, -curbIn], lengthIn, aside: [0, 12], side: -1 },
-      { from: [-half, 0], to: [-half, headroomIn], lengthIn: headroomIn, aside: [6, 0], side: 1 },
+      { is: 'dim', size: 12.5, from: [-lengthIn / 2, -curbIn], to: [lengthIn / 2, -curbIn], aside: [0, 12], side: -1 },
+      { is: 'dim', size: 12.5, from: [-half, 0], to: [-half, headroomIn], aside: [6, 0], side: 1 },
     ],
   };
 }
