@@ -7,7 +7,9 @@ import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { FIT_FIELDS, FIT_LISTS, type FieldDef, type ListDef, STAGE_FIELDS, STAGE_STARTS } from './fields';
+import { FIT_FIELDS, FIT_LISTS } from './fields/all-fields';
+import type { FieldDef, ListDef } from './fields/field-def';
+import { STAGE_FIELDS, STAGE_STARTS } from './fields/route';
 import { valueAt } from './record-path';
 import type { FitEdit } from './use-fit';
 

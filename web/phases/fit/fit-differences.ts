@@ -4,7 +4,8 @@ import { q } from '@/core/words/said';
 import type { Difference } from '@/web/kit/ConflictTable';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { FIT_FIELDS, FIT_LISTS, type FieldDef } from './fields';
+import { FIT_FIELDS, FIT_LISTS } from './fields/all-fields';
+import type { FieldDef } from './fields/field-def';
 import { valueAt } from './record-path';
 
 function shown(field: FieldDef, value: unknown): string {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FIT_EMPTY, FIT_KINDS, FIT_SCHEMAS, figurePaths } from '@/core/fit/sheets';
 import { inkOf } from '@/web/kit/ink';
-import { FIT_FIELDS, FIT_LISTS, STAGE_STARTS } from './fields';
+import { FIT_FIELDS, FIT_LISTS } from './fields/all-fields';
+import { STAGE_STARTS } from './fields/route';
 import { valueAt, withValue } from './record-path';
 
 describe('a value at a path', () => {

@@ -1,0 +1,28 @@
+import type { en } from './words.en';
+
+export const es: Record<keyof typeof en, string> = {
+  'web.kept-decision': 'Decisión',
+  'web.kept-reading': 'Lectura',
+  'web.kept-withdrawal': 'Pesaje retirado',
+  'web.kept-confirmation': 'Confirmación',
+  'web.kept-waiver': 'Foto dispensada',
+  'web.kept-picture': 'Foto',
+  'web.kept-release': 'Autorización del retiro',
+  'web.kept-fit': 'Hoja de medidas',
+  'web.kept-choice': 'Elección del equipo',
+  'web.kept-plate': 'Placa',
+  'web.kept-vacuum': 'Prueba de vacío escrita',
+  'web.kept-furnace': 'Lecturas del calefactor',
+  'web.kept-customer': 'Respuesta del cliente',
+  'web.kept-amendment': 'Enmienda',
+  'web.kept-cylinder': 'Tanque',
+  'web.kept-job': 'Trabajo nuevo',
+  'web.kept-answer': 'Respuesta',
+  'web.kept-signature': 'Firma: {phase}',
+  'web.kept-override': 'Autorización: {phase}',
+  'web.kept-change': 'Cambio',
+  'web.cancelled': 'Cancelado.',
+  'web.no-connection-to-server-picture-is': 'Sin conexión con el servidor. La foto sigue aquí; intente otra vez.',
+  'web.no-connection-to-server-what-you': 'Sin conexión con el servidor. Lo que escribió sigue aquí; intente otra vez.',
+  'web.server-did-not-answer-properly': 'El servidor no respondió bien.',
+};

@@ -1,0 +1,28 @@
+import type { en } from './words.en';
+
+export const es: Record<keyof typeof en, string> = {
+  'web.create-job': 'Crear el trabajo',
+  'web.customer-and-site': 'Cliente y sitio',
+  'web.customer-street-number-model': 'Cliente, calle, número, modelo',
+  'web.day': 'Día',
+  'web.elevation': 'Altitud',
+  'web.known-already-type-its-plate': 'Ya conocido, escriba su placa',
+  'web.lead': 'Encargado',
+  'web.list-could-not-be-loaded-trying': 'La lista no se pudo cargar; se intenta otra vez.',
+  'web.new-job': 'Trabajo nuevo',
+  'web.no-jobs-here-yet': 'Aún no hay trabajos.',
+  'web.no-open-jobs': 'No hay trabajos abiertos.',
+  'web.nothing-matches': 'Nada coincide con “{search}”.',
+  'web.other-days': 'Otros días',
+  'web.phone': 'Teléfono',
+  'web.search-jobs': 'Buscar trabajos',
+  'web.sets-station-pressure-that-gauges-read': 'fija la presión del lugar contra la que leen los manómetros',
+  'web.show-more-left': 'Ver más (faltan {total})',
+  'web.street-and-number': 'Calle y número',
+  'web.survey-first-it-follows-from-scope': 'Primero el levantamiento, de él sale el alcance',
+  'web.today': 'Hoy, {x}',
+  'web.town': 'Ciudad',
+  'web.upstairs-shop-front': 'Arriba, frente de tienda …',
+  'web.which-jobs': 'Cuáles trabajos',
+  'web.which-system': 'Cuál sistema',
+};

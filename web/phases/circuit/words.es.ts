@@ -1,0 +1,25 @@
+import type { en } from './words.en';
+
+export const es: Record<keyof typeof en, string> = {
+  'web.correct': 'Corregir',
+  'web.day-2': 'El día',
+  'web.gauge': 'Manómetro',
+  'web.in-air': 'en el aire',
+  'web.in-ice': 'en hielo',
+  'web.instruments-2': 'Instrumentos{bench}',
+  'web.it-stays-in-record-marked-as-2': '{taking}. Queda en el registro, marcado como retirado.',
+  'web.leak': 'Una fuga',
+  'web.leak-through': 'pasan fuga',
+  'web.log': 'Registro',
+  'web.min-are-over': 'Pasaron {forMin} min',
+  'web.of-min': 'de {forMin} min',
+  'web.pipes-pump-and-gauges': 'tubos, bomba y manómetros',
+  'web.recovery-cylinder': 'Tanque de recuperación',
+  'web.service-valves': 'Válvulas de servicio',
+  'web.sun-on-pipe': 'Sol en el tubo',
+  'web.taking-back-takes-override-off': 'Una anulación cae cuando se retira o corrige una anotación anterior a ella.',
+  'web.valve-cores': 'Núcleos de válvula',
+  'web.water-in-pipes': 'Agua en los tubos',
+  'web.withdraw-2': 'Retirar: {entryTitles}',
+  'web.written-down': 'Registro',
+};

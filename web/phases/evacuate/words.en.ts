@@ -1,0 +1,23 @@
+export const en = {
+  'web.before-pump-runs': 'Before the pump runs',
+  'web.connect-instruments-or-type-readings-as': 'Connect instruments, or type the readings as the gauge shows them.',
+  'web.falls-minute': 'falls {x} % a minute',
+  'web.makers-tighter-limit-wins': 'The maker’s tighter limit wins.',
+  'web.micron-gauge-on-system-far-from': 'Micron gauge on the system, far from the pump, on its own valve',
+  'web.n-sweep': 'N₂ sweep',
+  'web.never-start-or-insulation-test-compressor-2':
+    'Never start or insulation-test a compressor in vacuum. A vacuum tests one atmosphere: it never replaces the pressure test. {passes}',
+  'web.nitrogen-released-core-tools-on-both': 'Nitrogen released, core tools on, both cores out',
+  'web.nothing-certain': 'nothing certain',
+  'web.one-deep-pull-2': 'one deep pull',
+  'web.outdoor-unit-locked-out': 'Outdoor unit locked out',
+  'web.short-wide-hoses-one-on-each': 'Short wide hoses, one on each side; fresh pump oil',
+  'web.standing-rate': 'standing: {rate}',
+  'web.stands-still': 'not falling',
+  'web.to-m': '{method} · to {targetMicrons} µm',
+  'web.too-early-to-say': 'too early to say',
+  'web.triple-two-sweeps': 'triple, two sweeps',
+  'web.vacuum-now': 'Vacuum now',
+  'web.why-it-stands-still': 'Why it stalled',
+  'web.why-it-stands-still-likeliest-first': 'Why it stalled, the likeliest first',
+} as const;

@@ -1,0 +1,38 @@
+import type { en } from './words.en';
+
+export const es: Record<keyof typeof en, string> = {
+  'web.0-psig': '0 psig',
+  'web.a2l-ventilate-no-spark-a2l-rated':
+    ' A2L: ventile, sin chispa, máquina para A2L, nunca por debajo de 0 psig con el compresor en marcha.',
+  'web.charge-not-known': ' · carga desconocida',
+  'web.cooling-called-at-thermostat-run-2': 'Enfriamiento pedido en el termostato, 2 min de marcha',
+  'web.cylinder-shows-here-once-old-refrigerant': 'El tanque aparece aquí cuando se conoce el refrigerante viejo.',
+  'web.expected-2': ' · se esperan {expectedOz}',
+  'web.from-charged-to-open': 'De cargado a abierto',
+  'web.in-cylinder': '{recoveredOz} en el tanque{share}',
+  'web.level-held': 'Nivel sostenido: {wantedInHg}',
+  'web.liquid-valve-closed': 'Válvula de líquido cerrada',
+  'web.live-dead-live-locked-out': 'Vivo, muerto, vivo; bloqueado',
+  'web.low-side-finished-by-machine': 'Lado de baja terminado con máquina',
+  'web.machine-because': 'máquina: {reasons}',
+  'web.make-safe-recover-then-open': 'poner en seguro, recuperar, luego abrir',
+  'web.never-vent-gloves-and-eye-protection':
+    'Nunca ventee. Guantes y protección de ojos; sin llama en un circuito cargado; verifique la ausencia de voltaje antes de cortar un tubo.{refrigerant}',
+  'web.no-recovery-cylinder-on-ledger-takes': 'Ningún tanque de recuperación del libro recibe este refrigerante.',
+  'web.nothing-to-recover': 'Nada que recuperar',
+  'web.of-what-was-expected': ', {pct} % de lo esperado',
+  'web.old-charge-known': 'Carga vieja conocida',
+  'web.on-suction': '{suctionPsig} en la succión',
+  'web.plate-line-length-adder': 'placa, largo de línea, adición',
+  'web.psi-came-back': 'regresaron {reboundPsi} psi',
+  'web.pump-down-every-condition-is-met': 'recogida del gas: se cumple cada condición',
+  'web.pump-down-then-machine-for-rest': 'Recogida del gas, luego la máquina para lo demás',
+  'web.rebound-watched-10-min': 'Rebote vigilado 10 min',
+  'web.recovered-into-cylinder': 'Recuperado al tanque',
+  'web.recovery-by-machine': 'Recuperación con máquina',
+  'web.steps': 'Pasos',
+  'web.stopped-at-2': 'parado a {stopPsig}',
+  'web.suction-now': 'Succión ahora',
+  'web.vapour-valve-closed-from-5-10': 'Válvula de vapor cerrada desde 5–10 psig, sin corriente a 0–2',
+  'web.way-chosen': 'Método elegido',
+};
