@@ -34,6 +34,8 @@ export async function writeEntry(
   const write = { id: sent.id, what: `circuit ${sent.kind}`, jobId, body: { ...sent, body: asked } };
   if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
+  // An instrument may read what no entry of this kind can mean: then it is not this entry that should be written.
+  parseBody(entryOf(sent.kind).schema, read.body);
   return changeJob(database, person, jobId, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     mustNotBeHandedOver(sheet);

@@ -52,7 +52,14 @@ const branchFields: FieldDef[] = [
   one('kind', say(tell('web.made-of')), ['flex', say(value('flex'))], ['metal', say(value('metal'))]),
   n('slackPct', say(tell('web.slack')), '%'),
 ];
-const branch = (id: string) => ({ id, name: say(tell('web.room')), cfm: 100, kind: 'flex', existingIn: null, slackPct: 4 });
+const branch = (id: string) => ({
+  id,
+  name: say(tell('web.room')),
+  cfm: 100,
+  kind: 'flex',
+  existingIn: null,
+  slackPct: 4,
+});
 
 export const airLists: ListDef[] = [
   {

@@ -1,0 +1,158 @@
+import fc from 'fast-check';
+import { v7 as uuid } from 'uuid';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import type { z } from 'zod';
+import { reportSchema } from '@/contract/answers/report';
+import * as before from '@/contract/before';
+import * as circuit from '@/contract/circuit';
+import * as requests from '@/contract/requests';
+import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
+import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
+import { FIT_EMPTY, FIT_KINDS, FIT_SCHEMAS } from '@/core/fit/sheets';
+import { ENTRY_KINDS, entryOf } from '@/core/phases/log/entries';
+import { EMPTY_CYLINDER } from '@/demo/sample-entries';
+import { PROBLEMS } from './errors/catalog';
+import { type Client, newJob, startServer, type TestServer } from './testing/harness';
+
+/** FUZZ=2000 for a long run. */
+const FUZZ_RUNS = Number(process.env.FUZZ ?? 500);
+
+let server: TestServer;
+let lead: Client;
+let owner: Client;
+let stranger: Client;
+beforeAll(async () => {
+  server = await startServer();
+  lead = await server.as('alder-lead');
+  owner = await server.as('alder-owner');
+  stranger = await server.as('birch-lead');
+});
+afterAll(() => server.stop());
+
+type Draw = { who: 'lead' | 'owner'; method: string; path: string; body: unknown };
+
+/** Every route that writes, with bodies that its own schema allows: what is said of them must be right in the rules too. */
+function draws(jobId: string, cylinderId: string, runId: string, personId: string): fc.Arbitrary<Draw> {
+  const size = fc.constantFrom(...ACR_INSIDE_IN.keys());
+  const known = (id: string) => fc.oneof({ arbitrary: fc.constant(id), weight: 3 }, fc.uuid());
+  // Years this sheet knows, mostly lately: a moment far ahead is refused everywhere.
+  const at = fc.integer({ min: 0, max: 90 }).map((min) => new Date(Date.now() - min * 60_000).toISOString());
+  const byKey: ByKey = {
+    liquidOdIn: size,
+    vaporOdIn: size,
+    odIn: size,
+    liquidLineOdIn: size,
+    vaporLineOdIn: size,
+    liquidTubeOdIn: size,
+    vaporTubeOdIn: size,
+    occurredAt: at,
+    cylinderId: known(cylinderId),
+    certifiedId: known(personId),
+    leadId: known(personId),
+    runId: fc.oneof(fc.constant(null), fc.constant(runId)),
+    version: fc.integer({ min: 0, max: 3 }),
+    // A picture that nobody sent is refused by its own rule.
+    photoId: fc.constant(null),
+    image: fc.constant('data:image/png;base64,iVBORw0KGgo='),
+  };
+  const route = (method: string, path: string, schema: z.ZodType, who: Draw['who'] = 'lead'): fc.Arbitrary<Draw> =>
+    anyOf(schema, byKey).map((body) => ({ who, method, path, body }));
+  const of = `/jobs/${jobId}`;
+  const signs = anyOf(requests.signOffSchema);
+  return fc.oneof(
+    route('POST', '/jobs', requests.newJobSchema),
+    route('PUT', `${of}/plate`, requests.plateUpdateSchema),
+    route('PUT', `${of}/mode`, requests.modeSchema),
+    route('PUT', `${of}/vacuum`, requests.vacuumSchema),
+    route('PUT', `${of}/furnace`, requests.furnaceSchema),
+    route('PUT', `${of}/customer-language`, requests.languageSchema),
+    route('POST', `${of}/confirmations`, requests.confirmationSchema),
+    route('POST', `${of}/measurements`, requests.typedMeasurementsSchema),
+    route('POST', `${of}/rounds`, requests.roundSchema),
+    route('POST', `${of}/observations`, before.observationsSchema),
+    route('POST', `${of}/waivers`, before.waiverSchema),
+    route('PUT', `${of}/choice`, before.choiceUpdateSchema),
+    route('POST', `${of}/decisions`, before.decisionSchema),
+    route('POST', `${of}/runs`, requests.newRunSchema),
+    route('POST', `/runs/${runId}/commands`, requests.runCommandSchema),
+    route('PUT', `/cylinders/${cylinderId}`, circuit.cylinderSchema).map((d) => ({
+      ...d,
+      body: { ...(d.body as object), id: cylinderId },
+    })),
+    route('POST', `/cylinders/${cylinderId}/movements`, circuit.cylinderMovementSchema),
+    route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
+    route('PUT', '/settings', before.settingsSchema, 'owner'),
+    fc
+      .constantFrom('survey', 'scope', 'recover', 'join', 'pressure-test', 'evacuate', 'charge', 'start-up')
+      .chain((phase) =>
+        fc.oneof(
+          signs.map((body) => ({
+            who: 'lead' as const,
+            method: 'POST',
+            path: `${of}/phases/${phase}/sign-offs`,
+            body,
+          })),
+          route('POST', `${of}/phases/${phase}/overrides`, requests.overrideSchema),
+        ),
+      ),
+    ...FIT_KINDS.map((kind) =>
+      anyOf(FIT_SCHEMAS[kind], byKey).map(
+        (record): Draw => ({
+          who: 'lead',
+          method: 'PUT',
+          path: `${of}/fits/${kind}`,
+          body: { version: 0, record, measured: Object.keys(FIT_EMPTY[kind]).slice(0, 2) },
+        }),
+      ),
+    ),
+    ...ENTRY_KINDS.map((kind) =>
+      fc.record({ body: anyOf(entryOf(kind).schema, byKey), occurredAt: at }).map(
+        ({ body, occurredAt }): Draw => ({
+          who: 'lead',
+          method: 'POST',
+          path: `${of}/circuit-entries`,
+          body: { id: uuid(), kind, body, supersedesId: null, occurredAt },
+        }),
+      ),
+    ),
+  );
+}
+
+it('whatever a schema allows is written or refused in words, and the job can be read, told and printed after it', async () => {
+  const { id, body } = await newJob(lead);
+  const cylinderId = uuid();
+  await lead.put(`/cylinders/${cylinderId}`, { id: cylinderId, version: 0, tag: 'RC-1', ...EMPTY_CYLINDER });
+  const runId = uuid();
+  await lead.post(`/jobs/${id}/runs`, { id: runId, phase: 'start-up', speed: 1 });
+  const seen = new Map<string, number>();
+  let written = 0;
+  await fc.assert(
+    fc.asyncProperty(draws(id, cylinderId, runId, body.leadId), async ({ who, method, path, body: sent }) => {
+      const reply = await (who === 'owner' ? owner : lead).call(method, path, sent);
+      const told = `${method} ${path} ${JSON.stringify(sent).slice(0, 600)}: ${JSON.stringify(reply.body).slice(0, 300)}`;
+      expect(reply.status, told).toBeLessThan(500);
+      seen.set(path, (seen.get(path) ?? 0) + 1);
+      if (reply.status < 300) written += 1;
+      else {
+        expect(Object.keys(PROBLEMS), told).toContain(reply.body.code);
+        // A refusal that names a field says what would be allowed, or what stands there.
+        if (reply.body.code === 'bad-input') {
+          expect(reply.body.field, told).toBeTruthy();
+          expect(String(reply.body.message), told).not.toMatch(/undefined|\[object|NaN/);
+          expect(reply.body.allowed, told).toBeTruthy();
+        }
+      }
+      expect((await stranger.get(`/jobs/${id}`)).status).toBe(404);
+    }),
+    { numRuns: FUZZ_RUNS, endOnFailure: true },
+  );
+  expect(written, JSON.stringify([...seen])).toBeGreaterThan(FUZZ_RUNS / 10);
+  // The sheet still has its shape, and its paper can be made.
+  const sheet = await lead.sheet(id);
+  expect(sheet.job.id).toBe(id);
+  const report = await lead.get(`/jobs/${id}/report`);
+  if (report.status === 200) reportSchema.parse(report.body);
+  else expect(report.body).toMatchObject({ code: expect.any(String) });
+  expect((await lead.get('/jobs')).status).toBe(200);
+  expect(server.log.filter((l) => l.startsWith('error'))).toEqual([]);
+}, 600_000);
