@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import { tell } from '@/core/finding/words';
 import { type Label, type Said, value } from '@/core/words/said';
 import { saidOf } from './allow';
-import { allowedAt, fieldsOf } from './schema-fields';
+import { allowedAt, namesAt } from './schema-fields';
 
 /** Why an input cannot be used: which field, what is wrong, what is allowed. The same shape everywhere. */
 export type Refusal = { field: string; message: Said; allowed: Label };
@@ -24,7 +24,7 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError, input: unkn
     return {
       field,
       message: tell('finding.is-not-field-of-this-calculation', { field }),
-      allowed: fieldNames(schema).join(', '),
+      allowed: namesAt(schema, issue.path).join(', '),
     };
   }
   const field = issue.path.map(String).join('.') || 'input';
@@ -44,10 +44,6 @@ function plain(issue: z.core.$ZodIssue): Said {
   if (issue.code === 'invalid_type') return tell('finding.needs', { expected: value(article(issue.expected)) });
   if (issue.code === 'invalid_value') return tell('finding.not-one-of-allowed-values');
   return saidOf(issue.message);
-}
-
-function fieldNames(schema: z.ZodType): string[] {
-  return 'shape' in schema ? fieldsOf(schema).map((f) => f.name) : [];
 }
 
 function valueAt(input: unknown, path: PropertyKey[]): unknown {

@@ -14,14 +14,26 @@ const allowedOf = (node: SchemaNode): Label | undefined => node.meta?.()?.allowe
 
 /** What the field at a path allows: through objects, arrays, and optional or defaulted wrappers. */
 export function allowedAt(schema: z.ZodType, path: PropertyKey[]): Label | undefined {
+  let at = nodeAt(schema, path);
+  while (at && allowedOf(at) === undefined && at.unwrap && !at.element) at = at.unwrap();
+  return at && allowedOf(at);
+}
+
+/** Names of what may stand at a path, where it is an object. */
+export function namesAt(schema: z.ZodType, path: PropertyKey[]): string[] {
+  let at = nodeAt(schema, path);
+  while (at && !at.shape && at.unwrap) at = at.unwrap();
+  return Object.keys(at?.shape ?? {});
+}
+
+function nodeAt(schema: z.ZodType, path: PropertyKey[]): SchemaNode | undefined {
   let at: SchemaNode | undefined = schema as unknown as SchemaNode;
   for (const key of path) {
     while (at && !at.shape && !at.element && at.unwrap) at = at.unwrap();
     at = typeof key === 'number' ? at?.element : at?.shape?.[String(key)];
     if (!at) return undefined;
   }
-  while (at && allowedOf(at) === undefined && at.unwrap && !at.element) at = at.unwrap();
-  return at && allowedOf(at);
+  return at;
 }
 
 /** The fields of a calculation's input: name, what is allowed, and whether it may be left out. */

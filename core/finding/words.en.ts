@@ -1,7 +1,7 @@
 export const en = {
   'finding.good': 'Good',
   'finding.is-missing': '{field} is missing.',
-  'finding.is-not-field-of-this-calculation': '{field} is not a field of this calculation.',
+  'finding.is-not-field-of-this-calculation': '{field} is not a field here.',
   'finding.look-again': 'Look again',
   'finding.needs': 'needs {expected}.',
   'finding.not-one-of-allowed-values': 'not one of the allowed values.',

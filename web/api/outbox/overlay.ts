@@ -22,7 +22,8 @@ const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _wr
     if (!fact || stored.has(o.id)) return [];
     const unit = fact.kind === 'number' ? fact.unit : '';
     const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
-    return [{ ...o, fact: fact.key, unit, foundOnTheDay, by: me.fullName, at: o.occurredAt }];
+    const { occurredAt: at, ...seen } = o;
+    return [{ ...seen, fact: fact.key, unit, foundOnTheDay, by: me.fullName, at }];
   });
   return { ...sheet, survey: { ...sheet.survey, observations: [...sheet.survey.observations, ...found] } };
 };
