@@ -5,9 +5,8 @@ import type { Finding } from '@/core/finding/finding';
 import { anyOf } from '@/core/finding/testing/any-of';
 import { FIT_KINDS, FIT_SCHEMAS, type FitKind, figurePaths, judgeFit } from '@/core/fit/sheets';
 import { measured, sampleSheet } from '@/core/job/testing/sample-sheet';
-import type { FactValue } from '@/core/scope/survey/fact';
-import { FACTS, type Fact, valueTrouble } from '@/core/scope/survey/facts';
-import type { Observation } from '@/core/scope/survey/survey';
+import { FACTS, valueTrouble } from '@/core/scope/survey/facts';
+import { anySurvey } from '@/core/scope/testing/any-survey';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { english } from '@/core/words/testing/english';
 import type { CircuitEntry } from './log/circuit-log';
@@ -88,42 +87,6 @@ const anyLog: fc.Arbitrary<CircuitEntry[]> = fc
         body,
       } as CircuitEntry;
     }),
-  );
-
-const anyValue = (fact: Fact): fc.Arbitrary<FactValue> => {
-  switch (fact.kind) {
-    case 'choice':
-      return fc.constantFrom(...fact.options.map(([v]) => v));
-    case 'yes-no':
-      return fc.boolean();
-    case 'number':
-      return fc.integer({ min: Math.ceil(fact.low), max: Math.floor(fact.high) });
-    default:
-      return fc.constantFrom('about as it was', 'behind the wall');
-  }
-};
-const anySurvey: fc.Arbitrary<Observation[]> = fc
-  .subarray([...FACTS])
-  .chain((facts) =>
-    fc.tuple(...facts.map((fact) => fc.record({ fact: fc.constant(fact), value: fc.option(anyValue(fact)) }))),
-  )
-  .map((answers) =>
-    answers.map(
-      ({ fact, value }, i): Observation => ({
-        id: `o${i}`,
-        fact: fact.key,
-        value,
-        unit: '',
-        method: 'seen',
-        source: 'on site',
-        confidence: 'high',
-        note: null,
-        photoId: null,
-        foundOnTheDay: i % 5 === 0,
-        by: 'Tess Orlan',
-        at: minute(i),
-      }),
-    ),
   );
 
 /** Any readings that the fields take, one after the other. */
