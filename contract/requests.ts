@@ -51,6 +51,15 @@ export const newJobSchema = z.strictObject({
 });
 export type NewJob = z.infer<typeof newJobSchema>;
 
+/** One more circuit: of a system of the job, or of another one of the same house, by its name. */
+export const newCircuitSchema = z.strictObject({
+  id: idSchema,
+  name: text(1, 40),
+  systemId: idSchema.nullable(),
+  systemName: text(1, 80),
+});
+export type NewCircuit = z.infer<typeof newCircuitSchema>;
+
 export const plateUpdateSchema = z.strictObject({
   version: z.number().int().min(1).describe('the version you read'),
   plate: plateSchema,

@@ -74,7 +74,7 @@ describe('the demo', () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     const found = new Set<string>();
     for (const { jobId } of await rows()) {
-      const sheet = await sheetFor(database, lead, jobId);
+      const sheet = await sheetFor(database, lead, { jobId });
       const { hazards, contradictions, story, tonnage } = surveyOf(sheet);
       const record = circuitSnapshotOf(sheet, 'recover', []).circuitRecord;
       const said = [
@@ -85,7 +85,7 @@ describe('the demo', () => {
           p.checks?.(record),
           nextMoveOf(p, sheet, { maySign: true }),
         ]),
-        sheet.circuit.plate ? await reportOf(database, lead, jobId) : [],
+        sheet.circuit.plate ? await reportOf(database, lead, { jobId }) : [],
       ];
       unsaidNames(said, found);
     }
@@ -95,11 +95,11 @@ describe('the demo', () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     const sent = (x: unknown): unknown => JSON.parse(JSON.stringify(x));
     for (const { jobId, number } of await rows()) {
-      const sheet = await sheetFor(database, lead, jobId);
+      const sheet = await sheetFor(database, lead, { jobId });
       expect(sheetSchema.safeParse(sent(sheet)).error?.issues ?? [], `${number}`).toEqual([]);
       expect(readSheet({ ...sheet, runs: 3 })).toBeUndefined();
       if (sheet.circuit.plate)
-        expect(reportSchema.safeParse(sent(await reportOf(database, lead, jobId))).error?.issues ?? []).toEqual([]);
+        expect(reportSchema.safeParse(sent(await reportOf(database, lead, { jobId }))).error?.issues ?? []).toEqual([]);
     }
     const { companyId } = lead;
     for (const cylinder of await cylindersStore.list(database, companyId)) {
@@ -110,7 +110,7 @@ describe('the demo', () => {
   it('tells each job in the order of the work: weighed before it is trimmed, read before it is signed, done on its day', async () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     for (const { jobId, number } of await rows()) {
-      const sheet = await sheetFor(database, lead, jobId);
+      const sheet = await sheetFor(database, lead, { jobId });
       const times = (of: (m: (typeof sheet.measurements)[number]) => boolean) =>
         sheet.measurements.filter(of).map((m) => m.occurredAt);
       const weighed = times((m) => m.phase === 'charge');
@@ -148,7 +148,7 @@ describe('the demo', () => {
   it('has surveyed sites of different kinds, one a rooftop without a nameplate, one with a change the customer has not answered', async () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     const sheets = await Promise.all(
-      (await rows()).filter((r) => r.number >= 2148).map((r) => sheetFor(database, lead, r.jobId)),
+      (await rows()).filter((r) => r.number >= 2148).map((r) => sheetFor(database, lead, { jobId: r.jobId })),
     );
     expect(new Set(sheets.map((s) => surveyOf(s).systemType)).size).toBeGreaterThanOrEqual(3);
     const roof = sheets.find((s) => surveyOf(s).systemType === 'rooftop')!;
@@ -161,7 +161,7 @@ describe('the demo', () => {
     const phases = (await rows()).map((r) => r.phase);
     for (const phase of ['recover', 'pressure-test', 'evacuate']) expect(phases).toContain(phase);
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
-    const sheets = await Promise.all((await rows()).map((r) => sheetFor(database, lead, r.jobId)));
+    const sheets = await Promise.all((await rows()).map((r) => sheetFor(database, lead, { jobId: r.jobId })));
     const recovered = sheets.reduce((s, x) => s + recoveryView(x).recoveredOz, 0);
     const [sum] = await database.rows<{ oz: number }>(
       "select sum(oz) as oz from cylinder_movements where kind = 'from system'",
@@ -183,14 +183,14 @@ describe('the demo', () => {
   });
   it('the list’s projection is what a rebuild gives', async () => {
     for (const row of await rows()) {
-      const sheet = (await readJobSheet(database, DEMO_COMPANY.id, row.jobId, 'none'))!;
-      expect(await summaryOf(database, DEMO_COMPANY.id, sheet)).toMatchObject(row);
+      const sheet = (await readJobSheet(database, DEMO_COMPANY.id, { jobId: row.jobId }, 'none'))!;
+      expect(await summaryOf(database, DEMO_COMPANY.id, [sheet])).toMatchObject(row);
     }
   });
   it('a finished job prints a PDF with readings, targets, verdicts, sources, simulated marks and overrides', async () => {
     const done = (await rows()).find((r) => r.number === 2138)!;
     const lead = (await peopleStore.bySignIn(database, 'jory'))!.person;
-    const report = await reportOf(database, lead, done.jobId);
+    const report = await reportOf(database, lead, { jobId: done.jobId });
     const pdf = await reportPdf(toldReport(report, english), paperWords(report, english));
     const file = path.join(mkdtempSync(path.join(tmpdir(), 'mb-pdf-')), 'report.pdf');
     writeFileSync(file, pdf);

@@ -51,7 +51,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     at = clock.pass(WRITING_MIN).now,
   ): Promise<string> => {
     const id = uuid();
-    const sheet = await sheetFor(database, lead, jobId);
+    const sheet = await sheetFor(database, lead, { jobId });
     await circuitStore.add(database, {
       id,
       companyId: lead.companyId,
@@ -74,7 +74,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     steps: PlayStep[],
     leave: 'running' | 'stopped',
   ): Promise<void> => {
-    const sheet = await sheetFor(database, lead, jobId);
+    const sheet = await sheetFor(database, lead, { jobId });
     const list = await cylindersStore.list(database, lead.companyId);
     const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
     const feed = benchFor(sheet, benchOf(phase)!, change, cylinder);
@@ -82,7 +82,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
       await write(entry.kind, entry.body, 'simulated', at);
     });
   };
-  const sign = (phase: PhaseDescriptor) => clock.do(10, () => signPhase(database, lead, jobId, phase, uuid()));
+  const sign = (phase: PhaseDescriptor) => clock.do(10, () => signPhase(database, lead, { jobId }, phase, uuid()));
 
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });
@@ -110,7 +110,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     [...fill(), { write: startHold }, { wait: demo.kept ? 61 * 60 : 31 * 60 }],
     'stopped',
   );
-  startId = (await sheetFor(database, lead, jobId)).circuitLog.filter((e) => e.kind === 'hold-start').at(-1)!.id;
+  startId = (await sheetFor(database, lead, { jobId })).circuitLog.filter((e) => e.kind === 'hold-start').at(-1)!.id;
   await endHold(startId);
   for (const id of joints) await write('bubble', { jointId: id, result: 'no bubbles' });
   await write('released', { outdoors: true });
@@ -161,7 +161,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     'stopped',
   );
   if (demo.reach === 'standing') return;
-  if (evacuationView(await sheetFor(database, lead, jobId)).stage !== 'proven') return;
+  if (evacuationView(await sheetFor(database, lead, { jobId })).stage !== 'proven') return;
   await sign(evacuate);
   await write('vacuum-broken', { by: 'factory charge', toPsig: 2, gaugeProtected: true });
   const supply = (await cylindersStore.list(database, lead.companyId)).find(
@@ -172,7 +172,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   await write('room', { areaFt2: 310, releaseHeightFt: 7.2, detector: true, circulationCfm: 900 });
 
   async function volume(): Promise<number> {
-    return Math.round(1000 * (volumeOf(mustBeEquipped(await sheetFor(database, lead, jobId))) ?? 0.35)) / 1000;
+    return Math.round(1000 * (volumeOf(mustBeEquipped(await sheetFor(database, lead, { jobId }))) ?? 0.35)) / 1000;
   }
 
   async function recovered(): Promise<void> {
@@ -195,7 +195,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     await recoverInto(
       database,
       lead,
-      await sheetFor(database, lead, jobId),
+      await sheetFor(database, lead, { jobId }),
       cylinder,
       id,
       body,
@@ -265,7 +265,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   }
 
   async function endHold(id: string): Promise<void> {
-    const sheet = await sheetFor(database, lead, jobId);
+    const sheet = await sheetFor(database, lead, { jobId });
     const start = sheet.circuitLog.find((e) => e.id === id) as { body: EntryBody<'hold-start'> };
     const runId = start.body.runId!;
     const { values, runSeconds } = (await readRunData(database, lead.companyId, runId)).samples.at(-1)!;

@@ -142,40 +142,47 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
   const clock = dayOf(day);
   if (story.kind === 'vacuum') {
     await clock.do(15, () =>
-      recordVacuum(database, lead, jobId, {
-        version: 0,
-        endMicrons: story.endMicrons,
-        heldMin: story.heldMin,
-        reason: BEFORE_LOG,
-      }),
+      recordVacuum(
+        database,
+        lead,
+        { jobId },
+        {
+          version: 0,
+          endMicrons: story.endMicrons,
+          heldMin: story.heldMin,
+          reason: BEFORE_LOG,
+        },
+      ),
     );
     return;
   }
   const passedOver = story.kind === 'finished' ? story.overrideVacuum : undefined;
   if (passedOver) {
     await clock.do(15, () =>
-      recordVacuum(database, lead, jobId, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
+      recordVacuum(database, lead, { jobId }, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
     );
     await clock.do(5, () =>
-      override(database, lead, jobId, charge, {
+      override(database, lead, { jobId }, charge, {
         id: uuid(),
         gate: 'standing-vacuum',
         reason: passedOver,
       }),
     );
   } else {
-    await clock.do(15, () => recordVacuum(database, lead, jobId, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }));
+    await clock.do(15, () =>
+      recordVacuum(database, lead, { jobId }, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }),
+    );
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
-  const sheet = await sheetFor(database, lead, jobId);
+  const sheet = await sheetFor(database, lead, { jobId });
   const charged = await weighIn(database, lead, sheet, missingOz, clock);
-  await clock.do(10, () => signPhase(database, lead, jobId, charge, uuid()));
+  await clock.do(10, () => signPhase(database, lead, { jobId }, charge, uuid()));
   if (story.kind === 'charged') return;
 
   for (const name of CONFIRMATIONS) {
     if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
     if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
-    await clock.do(2, () => confirm(database, lead, jobId, name, true));
+    await clock.do(2, () => confirm(database, lead, { jobId }, name, true));
   }
   const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
   if (story.kind === 'starting') {
@@ -188,7 +195,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
     await playRun(
       database,
       lead.id,
-      await sheetFor(database, lead, jobId),
+      await sheetFor(database, lead, { jobId }),
       lead.companyId,
       charged,
       'start-up',
@@ -215,7 +222,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
   await playRun(
     database,
     lead.id,
-    await sheetFor(database, lead, jobId),
+    await sheetFor(database, lead, { jobId }),
     lead.companyId,
     charged,
     'start-up',
@@ -223,8 +230,8 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
     clock,
     'stopped',
   );
-  await clock.do(10, () => signPhase(database, lead, jobId, startUp, uuid()));
-  await clock.do(10, () => signPhase(database, lead, jobId, handOver, uuid()));
+  await clock.do(10, () => signPhase(database, lead, { jobId }, startUp, uuid()));
+  await clock.do(10, () => signPhase(database, lead, { jobId }, handOver, uuid()));
 }
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */

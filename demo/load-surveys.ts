@@ -68,27 +68,32 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
     recordObservations(
       database,
       lead,
-      jobId,
+      { jobId },
       Object.entries(facts).map(([k, v]) => observation(k, v)),
     );
   await tell(demo.facts as Record<string, FactValue | null>);
   for (
-    let open = surveyOf(await sheetFor(database, lead, jobId)).neverAsked;
+    let open = surveyOf(await sheetFor(database, lead, { jobId })).neverAsked;
     demo.restNotSeen && open.length;
-    open = surveyOf(await sheetFor(database, lead, jobId)).neverAsked
+    open = surveyOf(await sheetFor(database, lead, { jobId })).neverAsked
   ) {
     await tell(Object.fromEntries(open.map((f) => [f.key, null])));
   }
   for (const id of demo.pictures)
-    await addPhoto(database, lead, jobId, {
-      id: uuid(),
-      subject: beforeSubject(id),
-      caption: 'sample picture',
-      takenAt: new Date().toISOString(),
-      file: await samplePicture(id),
-    });
+    await addPhoto(
+      database,
+      lead,
+      { jobId },
+      {
+        id: uuid(),
+        subject: beforeSubject(id),
+        caption: 'sample picture',
+        takenAt: new Date().toISOString(),
+        file: await samplePicture(id),
+      },
+    );
   for (const [item, reason] of Object.entries(demo.waived))
-    await waive(database, lead, jobId, { id: uuid(), item, reason });
+    await waive(database, lead, { jobId }, { id: uuid(), item, reason });
   const keepFits = async (fits: Partial<FitRecords>, version: number): Promise<void> => {
     for (const [kind, record] of Object.entries(fits)) {
       const sheet = {
@@ -106,14 +111,14 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
     const { outdoor, indoor, ...rest } = demo.choice;
     const library = await libraryStore.list(database, lead.companyId);
     const idOf = (model: string | undefined): string | null => library.find((i) => i.model === model)?.id ?? null;
-    await choose(database, lead, jobId, 0, {
+    await choose(database, lead, { jobId }, 0, {
       ...EMPTY_CHOICE,
       ...rest,
       outdoorId: idOf(outdoor),
       indoorId: idOf(indoor),
     });
   }
-  if (demo.reach !== 'surveying') await signPhase(database, lead, jobId, survey, uuid());
+  if (demo.reach !== 'surveying') await signPhase(database, lead, { jobId }, survey, uuid());
   if (demo.reach === 'scope-signed') await agree(database, lead, jobId, demo.customer);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
   if (demo.foundLater) await tell(demo.foundLater as Record<string, FactValue>);
@@ -121,24 +126,29 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
 }
 
 async function agree(database: Database, lead: Person, jobId: string, customer: string): Promise<void> {
-  const now = async () => scopeOf(await sheetFor(database, lead, jobId));
+  const now = async () => scopeOf(await sheetFor(database, lead, { jobId }));
   for (const item of (await now()).items.filter((i) => i.standing === 'open'))
-    await decide(database, lead, jobId, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
+    await decide(database, lead, { jobId }, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
   const sign = (subject: string, said: Said) =>
-    customerSigns(database, lead, jobId, {
-      id: uuid(),
-      subject,
-      answer: 'yes',
-      reason: null,
-      text: coreEnglish(said),
-      said,
-      language: 'en',
-      customer,
-      ink: SAMPLE_INK,
-    });
+    customerSigns(
+      database,
+      lead,
+      { jobId },
+      {
+        id: uuid(),
+        subject,
+        answer: 'yes',
+        reason: null,
+        text: coreEnglish(said),
+        said,
+        language: 'en',
+        customer,
+        ink: SAMPLE_INK,
+      },
+    );
   for (const d of (await now()).disclosures) await sign(`disclosure:${d.id}`, d.text);
   await sign('scope', (await now()).text);
-  await signPhase(database, lead, jobId, scope, uuid());
+  await signPhase(database, lead, { jobId }, scope, uuid());
 }
 
 /** A made-up hand. */

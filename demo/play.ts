@@ -100,7 +100,7 @@ export async function playRun(
       }
     }
   }
-  await runsStore.saveRig(database, companyId, sheet.job.id, now);
+  await runsStore.saveRig(database, run, now);
   if (leave === 'stopped') await runsStore.setState(database, run.id, 'stopped');
   return now as SystemFeed;
 }

@@ -15,6 +15,8 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'PUT /me/language': 'everyone',
   'POST /calculations/:id': 'nobody signed in',
   'POST /jobs': 'add-job',
+  'POST /jobs/:jobId/circuits': 'add-circuit',
+  'POST /jobs/:jobId/circuits/:circuitId/removal': 'add-circuit',
   'PUT /jobs/:jobId/plate': 'by rule',
   'PUT /jobs/:jobId/customer-language': 'everyone',
   'PUT /jobs/:jobId/mode': 'everyone',

@@ -159,6 +159,18 @@ export const sheetSchema = z.strictObject({
   system: z.strictObject({ id, name: z.string(), kind: z.string() }),
   equipmentId: id,
   circuit: z.strictObject({ id, name: z.string(), version, plate: plateSchema.nullable() }),
+  circuits: z
+    .array(
+      z.strictObject({
+        id,
+        name: z.string(),
+        systemId: id,
+        systemName: z.string(),
+        equipped: z.boolean(),
+        signed: z.array(phase),
+      }),
+    )
+    .min(1),
   survey: z.strictObject({
     observations: z.array(observation),
     waivers: z.array(z.strictObject({ item: z.enum(BEFORE_IDS), reason: z.string(), ...signed })),

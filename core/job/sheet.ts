@@ -109,6 +109,18 @@ export type VacuumRecord = {
   reason?: string;
 };
 
+/** One circuit of a job as the others see it. */
+export type CircuitStanding = {
+  id: string;
+  name: string;
+  systemId: string;
+  systemName: string;
+  /** Its equipment is entered. */
+  equipped: boolean;
+  /** Phases signed for it. */
+  signed: Phase[];
+};
+
 /** Everything that one job's screens and judgements need, except the samples of its runs. */
 export type JobSheet = {
   job: {
@@ -139,6 +151,8 @@ export type JobSheet = {
     /** Null until the new equipment is entered or follows from the signed scope. */
     plate: Plate | null;
   };
+  /** All circuits this job works on, in their order; the one above is the one whose log, plate and signatures stand here. */
+  circuits: CircuitStanding[];
   survey: SurveyRecord;
   scope: ScopeRecord;
   fits: FitSheets;
@@ -179,3 +193,19 @@ export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>
 
 export const isSigned = (sheet: Pick<JobSheet, 'signOffs'>, phase: Phase): boolean =>
   sheet.signOffs.some((s) => s.phase === phase);
+
+/** The circuits of the job besides the one that is looked at. */
+export const otherCircuits = (sheet: SheetWith<'circuit' | 'circuits'>): CircuitStanding[] =>
+  sheet.circuits.filter((c) => c.id !== sheet.circuit.id);
+
+/** What a circuit is called where there are several: with its system's name where the job works on more than one system. */
+export function circuitName(
+  sheet: SheetWith<'circuits'>,
+  { name, systemName }: Pick<CircuitStanding, 'name' | 'systemName'>,
+): string {
+  return new Set(sheet.circuits.map((c) => c.systemId)).size > 1
+    ? sheet.circuits.filter((c) => c.systemName === systemName).length > 1
+      ? `${systemName}, ${name}`
+      : systemName
+    : name;
+}

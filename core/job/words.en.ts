@@ -64,4 +64,10 @@ export const en = {
   'job.sentences': '{list}',
   'job.named-system': '{name} · {system}',
   'job.tons-and-kind': '{nominalTons}-ton {kind} · {refrigerant}',
+  'job.circuit-waits': '{circuit}: {waits}',
+  'job.which-system': 'System',
+  'job.another-system-of-the-house': 'another system of this house',
+  'job.name-of-the-system': 'Name of the system',
+  'job.as-the-customer-calls-it': 'as the customer calls it: Downstairs, Shop',
+  'job.name-of-the-circuit': 'Name of the circuit',
 } as const;

@@ -67,4 +67,10 @@ export const es: Record<keyof typeof en, string> = {
   'job.sentences': '{list}',
   'job.named-system': '{name} · {system}',
   'job.tons-and-kind': '{kind} de {nominalTons} ton · {refrigerant}',
+  'job.circuit-waits': '{circuit}: {waits}',
+  'job.which-system': 'Sistema',
+  'job.another-system-of-the-house': 'otro sistema de esta casa',
+  'job.name-of-the-system': 'Nombre del sistema',
+  'job.as-the-customer-calls-it': 'como lo llama el cliente: planta baja, taller',
+  'job.name-of-the-circuit': 'Nombre del circuito',
 };

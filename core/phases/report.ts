@@ -17,27 +17,26 @@ import type { Snapshot } from './snapshot';
 export type ReportInput = {
   company: string;
   snapshot: Snapshot;
-  signOffs: readonly SheetSignOff[];
+  /** Of the job and of every circuit; which circuit, where there are several. */
+  signOffs: readonly (SheetSignOff & { circuit?: string })[];
   amendments: readonly { phase: string; by: string; note: string; at: string }[];
+  /** What the circuit of the snapshot is called, and the records of the others, where the job works on several. */
+  several?: { name: string; others: readonly { name: string; snapshot: Snapshot }[] };
 };
 
 /** The commissioning report of a job from its snapshot: the same tables on screen and on paper. */
 export function buildReport(input: ReportInput): Report {
-  const { snapshot: s } = input;
+  const { snapshot: s, several } = input;
+  const all = [s, ...(several?.others.map((o) => o.snapshot) ?? [])];
   const signed = (['charge', 'start-up', 'hand-over'] as const).every((p) => input.signOffs.some((x) => x.phase === p));
-  const sources = new Set<string>([
-    ...s.movements.map((m) => m.source),
-    ...(s.startUp?.measurements.map((m) => m.source) ?? []),
-    ...(s.startUp?.airflow ? [s.startUp.airflow.source] : []),
-    ...circuitSources(s.circuitRecord),
-  ]);
+  const sources = new Set(all.flatMap(sourcesOf));
   const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
-  const speeds = [...new Set(s.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`))];
+  const speeds = [...new Set(all.flatMap((x) => x.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`)))];
   return {
     title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
     statusSay: signed
-      ? owedOf(s).length
+      ? all.some((x) => owedOf(x).length)
         ? tell('job.signed-and-handed-over-with-proofs')
         : tell('job.signed-and-handed-over')
       : tell('job.draft-not-every-phase-is-signed'),
@@ -49,12 +48,10 @@ export function buildReport(input: ReportInput): Report {
       : null,
     facts: facts(input),
     tables: [
-      owedTable(s),
-      ...phaseTables(s, ['charge', 'start-up']),
-      ...phaseTables(s, ['recover']),
-      ...circuitTables(s.circuitRecord),
+      ...ofCircuit(s, several?.name),
+      ...(several?.others.flatMap((o) => [...plateTable(o.snapshot, o.name), ...ofCircuit(o.snapshot, o.name)]) ?? []),
       ...phaseTables(s, ['scope']),
-      gateTable(s),
+      gateTable(all),
       signTable(input),
     ].filter((t) => t.rows.length > 0),
     notes: [
@@ -76,6 +73,46 @@ export function buildReport(input: ReportInput): Report {
     ],
   };
 }
+
+/** The tables of one circuit; under its name where there are several. */
+function ofCircuit(s: Snapshot, name: string | undefined): ReportTable[] {
+  const tables = [
+    owedTable(s),
+    ...phaseTables(s, ['charge', 'start-up']),
+    ...phaseTables(s, ['recover']),
+    ...circuitTables(s.circuitRecord),
+  ];
+  return name === undefined
+    ? tables
+    : tables.map((t) => ({ ...t, title: tell('job.circuit-table', { circuit: name, title: t.title }) }));
+}
+
+/** What stands in the head of the report for the first circuit, for another one. */
+const plateTable = (s: Snapshot, circuit: string): ReportTable[] => [
+  {
+    title: tell('job.circuit-table', { circuit, title: tell('job.system') }),
+    columns: [tell('job.what'), tell('job.value')],
+    rows: facts({ company: '', snapshot: s, signOffs: [], amendments: [] }).filter(([label]) =>
+      OF_A_CIRCUIT.has((label as Said).id),
+    ),
+  },
+];
+const OF_A_CIRCUIT = new Set(
+  [
+    tell('job.system'),
+    tell('job.outdoor-unit'),
+    tell('job.refrigerant'),
+    tell('job.line-set'),
+    tell('job.standing-vacuum'),
+  ].map((w): string => w.id),
+);
+
+const sourcesOf = (s: Snapshot): string[] => [
+  ...s.movements.map((m) => m.source),
+  ...(s.startUp?.measurements.map((m) => m.source) ?? []),
+  ...(s.startUp?.airflow ? [s.startUp.airflow.source] : []),
+  ...circuitSources(s.circuitRecord),
+];
 
 export const CONFIRMATION_WORDS: Record<string, Said> = {
   filterClean: tell('job.filter-clean'),
@@ -190,11 +227,18 @@ function owedTable(s: Snapshot): ReportTable {
   };
 }
 
-function gateTable(s: Snapshot): ReportTable {
+function gateTable(all: readonly Snapshot[]): ReportTable {
+  const passed = new Map(all.flatMap((s) => s.overrides.map((o) => [o.id, o])));
   return {
     title: tell('job.overrides'),
     columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
-    rows: s.overrides.map((o) => [PHASE_WORDS[o.phase], gateWords(o.gate) ?? o.gate, o.reason, o.by, moment(o.at)]),
+    rows: [...passed.values()].map((o) => [
+      PHASE_WORDS[o.phase],
+      gateWords(o.gate) ?? o.gate,
+      o.reason,
+      o.by,
+      moment(o.at),
+    ]),
   };
 }
 
@@ -204,7 +248,9 @@ function signTable({ signOffs, amendments }: ReportInput): ReportTable {
     columns: [tell('job.phase'), tell('job.who'), tell('job.certificate'), tell('job.when'), tell('job.content-hash')],
     rows: [
       ...signOffs.map((x) => [
-        PHASE_WORDS[x.phase],
+        x.circuit === undefined
+          ? PHASE_WORDS[x.phase]
+          : tell('job.circuit-table', { circuit: x.circuit, title: PHASE_WORDS[x.phase] }),
         x.by,
         x.certificate ?? '–',
         moment(x.at),

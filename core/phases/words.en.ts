@@ -138,4 +138,5 @@ export const en = {
   'job.from-to': '{from} – {to}',
   'job.amount': 'Amount',
   'job.old-outdoor-unit': 'Old outdoor unit',
+  'job.circuit-table': '{circuit}: {title}',
 } as const;

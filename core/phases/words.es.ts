@@ -142,4 +142,5 @@ export const es: Record<keyof typeof en, string> = {
   'job.from-to': '{from} – {to}',
   'job.amount': 'Cantidad',
   'job.old-outdoor-unit': 'Unidad exterior vieja',
+  'job.circuit-table': '{circuit}: {title}',
 };

@@ -199,4 +199,13 @@ export const en = {
   'server.that-person-cannot-lead': 'That person cannot lead a job.',
   'server.lead-or-owner-of-your-company': 'a lead or the owner of your company',
   'server.this-id-already-holds-other': 'This id already holds something else.',
+  'server.job-has-too-many-circuits': 'This job has as many circuits as a job can have.',
+  'server.circuits-up-to': 'up to {most} circuits on one job',
+  'server.no-such-system-on-this-job': 'There is no such system on this job.',
+  'server.system-of-this-job-or-new': 'a system of this job, or a new one by its name',
+  'server.there-is-system-of-that-name': 'This job has a system named {name} already.',
+  'server.there-is-circuit-of-that-name': 'This system has a circuit named {name} already.',
+  'server.name-of-its-own': 'a name of its own',
+  'server.circuit-is-in-the-record': '{name} is in the record of this job.',
+  'server.circuit-that-nothing-is-written-for': 'a circuit that nothing is written down for yet',
 } as const;

@@ -206,4 +206,13 @@ export const es: Record<keyof typeof en, string> = {
   'server.that-person-cannot-lead': 'Esa persona no puede encabezar un trabajo.',
   'server.lead-or-owner-of-your-company': 'un encargado o el dueño de su compañía',
   'server.this-id-already-holds-other': 'Este id ya tiene otra cosa.',
+  'server.job-has-too-many-circuits': 'Este trabajo ya tiene todos los circuitos que puede tener.',
+  'server.circuits-up-to': 'hasta {most} circuitos por trabajo',
+  'server.no-such-system-on-this-job': 'Ese sistema no está en este trabajo.',
+  'server.system-of-this-job-or-new': 'un sistema de este trabajo, o uno nuevo con su nombre',
+  'server.there-is-system-of-that-name': 'Este trabajo ya tiene un sistema llamado {name}.',
+  'server.there-is-circuit-of-that-name': 'Este sistema ya tiene un circuito llamado {name}.',
+  'server.name-of-its-own': 'un nombre propio',
+  'server.circuit-is-in-the-record': '{name} ya está en el registro de este trabajo.',
+  'server.circuit-that-nothing-is-written-for': 'un circuito para el que aún no hay nada escrito',
 };

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useRef } from 'react';
 import useSWR from 'swr';
 import type { JobSheet } from '@/core/job/sheet';
+import { forCircuit, sheetPath } from './circuit-path';
 import { type ApiProblem, get, post } from './http';
 import { takeSheet, write } from './outbox/our-outbox';
 import { withWaiting } from './outbox/overlay';
@@ -8,8 +9,10 @@ import { useOutbox } from './outbox/use-outbox';
 import type { Me } from './use-me';
 
 /** One job's sheet with what this device still has to send; every write answers with the new one. */
-export function useJobSheet(jobId: string, me: Me | undefined) {
-  const { data, error, mutate } = useSWR<JobSheet, ApiProblem>(`/jobs/${jobId}`, get, { refreshInterval: 15_000 });
+export function useJobSheet(jobId: string, me: Me | undefined, circuitId?: string) {
+  const { data, error, mutate } = useSWR<JobSheet, ApiProblem>(sheetPath(jobId, circuitId), get, {
+    refreshInterval: 15_000,
+  });
   const { waiting, box } = useOutbox(me?.id);
   const sheet = useMemo(() => data && me && withWaiting(data, waiting, me), [data, waiting, me]);
   const stored = useRef(data);
@@ -17,7 +20,7 @@ export function useJobSheet(jobId: string, me: Me | undefined) {
 
   const send = useCallback(
     async (method: 'POST' | 'PUT', path: string, body: object): Promise<JobSheet> => {
-      const outcome = await write(method, path, body);
+      const outcome = await write(method, stored.current ? forCircuit(stored.current, path) : path, body);
       if (outcome.kind === 'stored') return (outcome.answer ?? (await mutate())) as JobSheet;
       // It waits: what is shown is the sheet with it.
       return withWaiting(stored.current!, box?.list() ?? [], me!);
@@ -30,7 +33,7 @@ export function useJobSheet(jobId: string, me: Me | undefined) {
       replace: (path: string, body: object) => send('PUT', path, body),
       /** A command that makes no sense later: it needs the connection now. */
       now: async (path: string, body: object): Promise<JobSheet> => {
-        const answer = await post<JobSheet>(path, body);
+        const answer = await post<JobSheet>(stored.current ? forCircuit(stored.current, path) : path, body);
         takeSheet(answer);
         return answer;
       },

@@ -15,7 +15,7 @@ export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
         {rows.map((r) => (
           <li key={r.jobId} className="border-b border-rule">
             <Link
-              to={`/jobs/${r.jobId}/${r.phase}`}
+              to={`/jobs/${r.jobId}/${r.circuitId ? `circuits/${r.circuitId}/` : ''}${r.phase}`}
               className="grid grid-cols-[58px_1fr] gap-x-3 py-2.5 hover:bg-sheet md:grid-cols-[64px_1.15fr_1fr_1.35fr_110px] md:items-center md:gap-x-5"
             >
               <span className="narrow row-span-3 text-[21px] font-[700] md:row-span-1">{r.number}</span>
@@ -51,6 +51,8 @@ export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
 
 export type JobRow = {
   jobId: string;
+  /** The circuit that its next step is on; null where it is the first. */
+  circuitId: string | null;
   number: number;
   customer: string;
   address: string;

@@ -3,6 +3,7 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { isEquipped } from '@/core/job/sheet';
 import { benchOf, PHASES_BUILT, phaseById } from '@/core/phases/registry';
 import { standingOf } from '@/core/phases/standing';
+import { pagesOf } from '@/web/api/circuit-path';
 import { useFeed } from '@/web/api/use-feed';
 import { useJobSheet } from '@/web/api/use-job-sheet';
 import { useMe } from '@/web/api/use-me';
@@ -25,9 +26,9 @@ const PAGES = new Map<string, Page>(
 );
 
 export default function JobPage() {
-  const { jobId = '', phase } = useParams();
+  const { jobId = '', circuitId, phase } = useParams();
   const { me } = useMe();
-  const { sheet, trouble, actions } = useJobSheet(jobId, me);
+  const { sheet, trouble, actions } = useJobSheet(jobId, me, circuitId);
   // Times of a job are told by the clock of its site, on every page of it.
   if (sheet) readAs({ timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency });
   useEffect(() => () => readAtHome(), []);
@@ -48,7 +49,7 @@ export default function JobPage() {
     const timer = setInterval(() => void actions.reload(), 400);
     return () => clearInterval(timer);
   }, [waiting, actions]);
-  const go = (to: string): void => void navigate(`/jobs/${jobId}/${to}`);
+  const go = (to: string): void => void (sheet && navigate(`${pagesOf(sheet)}/${to}`));
   useKeys({
     'g j': () => navigate('/jobs'),
     'g f': () => navigate('/formulas'),
@@ -73,8 +74,11 @@ export default function JobPage() {
       </main>
     );
   }
+  // The first circuit is the one a job opens on: it has one address, not two.
+  if (circuitId !== undefined && sheet.circuits[0]!.id === circuitId)
+    return <Navigate to={`${pagesOf(sheet)}/${phase ?? ''}`} replace />;
   const Page = phase && PAGES.get(phase);
-  if (!Page) return <Navigate to={`/jobs/${jobId}/${standingOf(sheet).phase}`} replace />;
+  if (!Page) return <Navigate to={`${pagesOf(sheet)}/${standingOf(sheet).phase}`} replace />;
   const here = phaseById(phase);
   const view: JobView = {
     sheet,
@@ -90,7 +94,7 @@ export default function JobPage() {
       {here?.equipped && !isEquipped(sheet) ? (
         <NoEquipment sheet={sheet} active={here.id} />
       ) : (
-        <Page key={`${jobId}-${phase}`} {...(view as EquippedView)} />
+        <Page key={`${sheet.circuit.id}-${phase}`} {...(view as EquippedView)} />
       )}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </Suspense>

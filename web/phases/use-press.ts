@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
 import type { Phase } from '@/core/job/phases';
+import { pagesOf } from '@/web/api/circuit-path';
 import { post } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
@@ -21,7 +22,7 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
   function shared(action: Action): unknown {
     switch (action.kind) {
       case 'go':
-        return navigate(action.to.startsWith('/') ? action.to : `${job}/${action.to}`);
+        return navigate(action.to.startsWith('/') ? action.to : `${pagesOf(sheet)}/${action.to}`);
       case 'sign':
         return actions.send(`${job}/phases/${phase}/sign-offs`, { id: uuid() });
       case 'release-removal':

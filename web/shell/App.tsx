@@ -34,6 +34,7 @@ export function App() {
                 <Route path="/jobs" element={<JobsPage />} />
                 <Route path="/jobs/new" element={<NewJobPage />} />
                 <Route path="/jobs/:jobId/:phase?/:part?" element={<JobPage />} />
+                <Route path="/jobs/:jobId/circuits/:circuitId/:phase?/:part?" element={<JobPage />} />
                 <Route path="/library" element={<LibraryPage />} />
                 <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />

@@ -6,17 +6,20 @@ import { worstOf } from '@/core/finding/order';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
 import type { Marked } from '@/core/job/marked';
 import { PHASE_GROUPS, PHASE_WORDS, type Phase } from '@/core/job/phases';
-import { isSigned, type JobSheet } from '@/core/job/sheet';
+import { circuitName, isSigned, type JobSheet } from '@/core/job/sheet';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 import { fitContextOf } from '@/core/phases/scope/view';
 import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
 import { hasCircuit, systemWords } from '@/core/phases/survey/view';
 import { list, lower, value } from '@/core/words/said';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { CircuitSwitch } from './CircuitSwitch';
+import { CircuitTag } from './circuit-tag';
 import { PersonMenu } from './TopBar';
 
 type Props = {
@@ -35,6 +38,9 @@ type Props = {
 /** The frame of one job: header, rail of phases, bench, side and next move; folded for a phone. */
 export function JobFrame({ sheet, active, marked = false, children, side, next }: Props) {
   const { plate } = sheet.circuit;
+  const here = sheet.circuits.find((c) => c.id === sheet.circuit.id);
+  const tag =
+    here && sheet.circuits.length > 1 && phaseById(active)?.owner === 'circuit' ? circuitName(sheet, here) : undefined;
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
@@ -78,12 +84,21 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         )}
         <PersonMenu />
       </header>
+      <CircuitSwitch
+        sheet={sheet}
+        active={active}
+        className="flex gap-1.5 border-b border-rule px-2 py-1.5 lg:hidden"
+      />
       <Rail sheet={sheet} active={active} />
       <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
       {side ? (
         <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
       ) : null}
-      {next ? <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">{next}</div> : null}
+      {next ? (
+        <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">
+          <CircuitTag value={tag}>{next}</CircuitTag>
+        </div>
+      ) : null}
     </div>
   );
 }
@@ -91,6 +106,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
 /** Drawn anew only when the sheet is another one: a live reading does not judge the fit sheets again. */
 const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Props['active'] }) {
   const strip = useShowCurrent<HTMLElement>(active);
+  const pages = pagesOf(sheet);
   const circuit = hasCircuit(sheet);
   const skipped = notNeeded(sheet);
   const current = phasesOf(sheet).find((p) => !isSigned(sheet, p));
@@ -102,7 +118,8 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
       aria-label={say(tell('web.phases'))}
       className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
-      <NavLink to={`/jobs/${sheet.job.id}/equipment`} className={item}>
+      <CircuitSwitch sheet={sheet} active={active} className="mr-2 mb-2 ml-3 hidden flex-col gap-1 lg:flex" />
+      <NavLink to={`${pages}/equipment`} className={item}>
         <Mark kind={sheet.circuit.plate || (!circuit && sheet.scope.indoor) ? 'good' : 'to-come'} />
         <span className="lg:hidden">{say(tell('web.unit-2'))}</span>
         <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
@@ -119,7 +136,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               return (
                 <NavLink
                   key={phase.id}
-                  to={`/jobs/${sheet.job.id}/${phase.id}`}
+                  to={`${pages}/${phase.id}`}
                   aria-current={active === phase.id ? 'page' : undefined}
                   className={item}
                 >
@@ -145,11 +162,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               </p>
             ) : null}
             {phases.includes('survey') ? (
-              <NavLink
-                to={`/jobs/${sheet.job.id}/fit`}
-                aria-current={active === 'fit' ? 'page' : undefined}
-                className={item}
-              >
+              <NavLink to={`${pages}/fit`} aria-current={active === 'fit' ? 'page' : undefined} className={item}>
                 <Mark kind={fitMark(sheet)} />
                 <span className="leading-tight">
                   <span className="lg:hidden">{say(tell('web.fit'))}</span>

@@ -1,7 +1,8 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useContext } from 'react';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { CircuitTag } from './circuit-tag';
 
 /** One sentence, one button, the because underneath. */
 export function NextMoveBar({
@@ -15,6 +16,7 @@ export function NextMoveBar({
   because: string;
   children?: ReactNode;
 }) {
+  const tag = useContext(CircuitTag);
   return (
     <section
       aria-label={say(tell('web.next-move'))}
@@ -24,6 +26,7 @@ export function NextMoveBar({
       <div className="flex min-w-0 items-start gap-3.5 sm:items-center">
         <Mark kind={kind} size={28} />
         <p className="min-w-0 text-[18px] leading-tight font-[640] lg:text-[20px]" style={{ fontStretch: '93%' }}>
+          {tag ? <span className="mr-2 text-copper">{tag}:</span> : null}
           {sentence}
           <small
             className="mt-1 line-clamp-2 block text-[13.5px] leading-snug font-[450] text-ink2"

@@ -64,4 +64,5 @@ export const en = {
   'web.yes': 'Yes',
   'web.customer-reads': 'The customer reads',
   'web.may-stay-empty': 'may stay empty',
+  'web.circuits': 'Circuits',
 } as const;

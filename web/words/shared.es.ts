@@ -67,4 +67,5 @@ export const es: Record<keyof typeof en, string> = {
   'web.yes': 'Sí',
   'web.customer-reads': 'El cliente lee en',
   'web.may-stay-empty': 'puede quedar vacío',
+  'web.circuits': 'Circuitos',
 };

@@ -61,6 +61,9 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
         targetSource: 'plate',
       },
     },
+    circuits: [
+      { id: 'k', name: 'Circuit 1', systemId: 'y', systemName: 'Upstairs system', equipped: true, signed: [] },
+    ],
     vacuum: { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 },
     startUp: { confirmations: {} },
     furnace: null,

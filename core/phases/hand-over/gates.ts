@@ -1,12 +1,13 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, gate } from '@/core/job/gates';
-import { isEquipped, isSigned, type JobSheet, type SheetWith } from '@/core/job/sheet';
+import { circuitName, isEquipped, isSigned, type JobSheet, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
 import { claimOf } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit } from '@/core/phases/survey/view';
+import { list } from '@/core/words/said';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
 export function afterRunGates(sheet: SheetWith<'circuit' | 'circuitLog' | 'scopeSchools'>): Gate[] {
@@ -55,5 +56,23 @@ export function handOverGates(sheet: JobSheet): Gate[] {
           ),
         ]
       : []),
+    ...circuitGates(sheet),
+  ];
+}
+
+/** Every other circuit of the job is started up and signed too. */
+function circuitGates(sheet: SheetWith<'circuit' | 'circuits'>): Gate[] {
+  const others = otherCircuits(sheet);
+  if (others.length === 0) return [];
+  const open = others.filter((c) => !c.signed.includes('start-up'));
+  return [
+    gate(
+      'circuits-signed',
+      tell('job.every-circuit-signed'),
+      open.length === 0,
+      open.length === 0
+        ? tell('job.circuits-all-signed')
+        : tell('job.circuit-not-signed', { circuits: list(open.map((c) => circuitName(sheet, c))) }),
+    ),
   ];
 }

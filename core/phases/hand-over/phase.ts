@@ -16,6 +16,7 @@ export const handOver: PhaseDescriptor = {
   needed: () => true,
   gates: handOverGates,
   gateWords: {
+    'circuits-signed': tell('job.gate-circuits-signed'),
     'start-up-signed': tell('job.gate-start-up-signed'),
     'furnace-proof': tell('job.gate-furnace-proof'),
     disclosures: tell('job.gate-disclosures'),

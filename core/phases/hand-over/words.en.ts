@@ -68,4 +68,8 @@ export const en = {
   'join.take-it-out-evacuate-weigh-in': 'Take it out, evacuate, weigh in again.',
   'join.test-oil-for-acid-with-acid': 'Test the oil for acid; with acid a fresh drier goes in.',
   'join.there-is-still-acid-in-oil': 'There is still acid in the oil.',
+  'job.every-circuit-signed': 'a signed start-up of every circuit',
+  'job.circuits-all-signed': 'Every circuit is started up and signed.',
+  'job.circuit-not-signed': 'Start-up not signed: {circuits}.',
+  'job.gate-circuits-signed': 'every circuit signed',
 } as const;

@@ -75,4 +75,8 @@ export const es: Record<keyof typeof en, string> = {
   'join.take-it-out-evacuate-weigh-in': 'Quítelo, evacúe, pese otra vez.',
   'join.test-oil-for-acid-with-acid': 'Pruebe el aceite por ácido; con ácido se pone un filtro deshidratador nuevo.',
   'join.there-is-still-acid-in-oil': 'Todavía hay ácido en el aceite.',
+  'job.every-circuit-signed': 'un arranque firmado de cada circuito',
+  'job.circuits-all-signed': 'Cada circuito está arrancado y firmado.',
+  'job.circuit-not-signed': 'Arranque sin firmar: {circuits}.',
+  'job.gate-circuits-signed': 'cada circuito firmado',
 };

@@ -13,7 +13,7 @@ export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools
 }
 
 export function recoverGates(
-  sheet: SheetWith<'certification' | 'circuit' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
+  sheet: SheetWith<'circuits' | 'certification' | 'circuit' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
 ): Gate[] {
   const view = recoveryView(sheet);
   const dead = claimOf(view.checks, 'dead');

@@ -11,7 +11,7 @@ export const feedsOf = (sheet: SheetWith<'survey'>): 1 | 2 =>
   knownFacts(sheet.survey.observations).twoFeeds === true ? 2 : 1;
 
 /** What the survey already found of the old unit, for the crew to confirm: whether it runs, and acid in its oil. */
-export function removalFactsFromSurvey(sheet: SheetWith<'circuit' | 'survey'>): {
+export function removalFactsFromSurvey(sheet: SheetWith<'circuits' | 'circuit' | 'survey'>): {
   compressorRuns?: string;
   burnout?: string;
 } {

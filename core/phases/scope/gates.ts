@@ -108,7 +108,7 @@ export function removalGates(sheet: JobSheet): Gate[] {
 
 /** What was agreed before the work, as the hand-over asks for it; nothing on a job without a survey. */
 export function agreedGates(
-  sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>,
+  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>,
 ): Gate[] {
   if (!beganWithSurvey(sheet)) return [];
   const scope = scopeOf(sheet);

@@ -31,7 +31,7 @@ export { beforeSubject };
  * was chosen first. Undefined on a job without a survey: nobody said.
  */
 export function lineKept(
-  sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
+  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
 ): boolean | undefined {
   if (!beganWithSurvey(sheet)) return undefined;
   const input = scopeInputOf(sheet);
@@ -39,7 +39,9 @@ export function lineKept(
 }
 
 /** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
-export function lineFoundOf(sheet: SheetWith<'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>): LineFound {
+export function lineFoundOf(
+  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
+): LineFound {
   const known = knownFacts(sheet.survey.observations);
   if (!lineKept(sheet)) return {};
   const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);

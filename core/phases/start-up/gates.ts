@@ -72,7 +72,7 @@ export function gatesByProof(s: StartUpProof): Gate[] {
 
 /** What must hold before the start-up is signed, by the reading that was recorded last. */
 export function startUpGates(
-  sheet: SheetWith<'certification' | 'circuit' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
+  sheet: SheetWith<'circuits' | 'certification' | 'circuit' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
   recorded?: RecordedStartUp,
 ): Gate[] {
   return [

@@ -45,7 +45,7 @@ export function surveyGates(sheet: SheetWith<'scopeSchools' | 'survey'>): Gate[]
 }
 
 /** A hazard that stops the work holds every later phase; without one it is not asked for there. */
-export function hazardHolds(sheet: SheetWith<'circuit' | 'scopeSchools' | 'survey'>): Gate[] {
+export function hazardHolds(sheet: SheetWith<'circuits' | 'circuit' | 'scopeSchools' | 'survey'>): Gate[] {
   const hazard = hazardGate(sheet);
   return beganWithSurvey(sheet) && !hazard.holds ? [hazard] : [];
 }

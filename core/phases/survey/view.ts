@@ -1,4 +1,4 @@
-import type { SheetWith } from '@/core/job/sheet';
+import { otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/survey/words';
 import { storyOf } from '@/core/scope/story';
 import { beforeList } from '@/core/scope/survey/before-dismantling';
@@ -10,8 +10,9 @@ import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/co
 import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { lower, type Said, value } from '@/core/words/said';
 /** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
-export const beganWithSurvey = (sheet: SheetWith<'circuit' | 'survey'>): boolean =>
-  sheet.survey.observations.length > 0 || sheet.circuit.plate === null;
+export const beganWithSurvey = (sheet: SheetWith<'circuit' | 'circuits' | 'survey'>): boolean =>
+  sheet.survey.observations.length > 0 ||
+  (sheet.circuit.plate === null && otherCircuits(sheet).every((c) => !c.equipped));
 
 /** The system in words: by its plate's kind, else by what the survey found. */
 export function systemWords(sheet: SheetWith<'circuit' | 'survey' | 'system'>): Said {

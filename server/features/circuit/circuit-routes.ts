@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { circuitEntrySchema } from '@/contract/circuit';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { who } from '@/server/who';
 import { writeEntry } from './circuit-service';
 
@@ -11,7 +12,7 @@ export function circuitRoutes(deps: Deps): Router {
     const person = who(request);
     response
       .status(201)
-      .json(await writeEntry(deps, person, request.params.jobId, parseBody(circuitEntrySchema, request.body)));
+      .json(await writeEntry(deps, person, jobAt(request), parseBody(circuitEntrySchema, request.body)));
   });
   return router;
 }

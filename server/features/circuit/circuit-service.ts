@@ -10,6 +10,7 @@ import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
@@ -25,18 +26,19 @@ const hashOf = (body: unknown): string => createHash('sha256').update(JSON.strin
 export async function writeEntry(
   deps: Pick<Deps, 'database' | 'hall'>,
   person: Person,
-  jobId: string,
+  at: JobAt,
   sent: NewCircuitEntry,
 ): Promise<JobSheet> {
+  const { jobId } = at;
   const { database } = deps;
   const asked = parseBody(entryOf(sent.kind).schema, sent.body) as EntryBody<EntryKind>;
   // What was sent is what makes an id the same or another one; figures read off a run come after.
   const write = { id: sent.id, what: `circuit ${sent.kind}`, jobId, body: { ...sent, body: asked } };
-  if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
+  if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
   // An instrument may read what no entry of this kind can mean: then it is not this entry that should be written.
   parseBody(entryOf(sent.kind).schema, read.body);
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     mustNotBeHandedOver(sheet);
     mustBeTheirs(sheet, person, sent);

@@ -4,6 +4,7 @@ import { lower } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { sameOrStale } from '@/server/errors/stale';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
@@ -12,11 +13,12 @@ import { fitsStore } from './fits-store';
 export async function putFit(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   kind: FitKind,
   body: { version: number; record: FitRecord; measured: string[] },
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const done = await fitsStore.put(
       db,

@@ -143,7 +143,7 @@ export class ActiveRun {
           events: chunk.events,
           feed,
         });
-        if (!isPort(feed)) await runsStore.saveRig(db, this.run.companyId, this.run.jobId, feed);
+        if (!isPort(feed)) await runsStore.saveRig(db, this.run, feed);
         for (const event of chunk.events)
           if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
       });

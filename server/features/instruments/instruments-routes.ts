@@ -3,6 +3,7 @@ import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
 import { newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
@@ -17,12 +18,12 @@ export function instrumentsRoutes(deps: Deps): Router {
 
   router.post('/jobs/:jobId/runs', async (request, response) => {
     const person = who(request);
-    await startRun(deps, person, request.params.jobId, parseBody(newRunSchema, request.body));
-    response.status(201).json(await sheetFor(deps.database, person, request.params.jobId));
+    await startRun(deps, person, jobAt(request), parseBody(newRunSchema, request.body));
+    response.status(201).json(await sheetFor(deps.database, person, jobAt(request)));
   });
 
   router.post('/jobs/:jobId/instrument-runs', async (request, response) => {
-    const opened = await openPortRun(deps, who(request), request.params.jobId, parseBody(portRunSchema, request.body));
+    const opened = await openPortRun(deps, who(request), jobAt(request), parseBody(portRunSchema, request.body));
     response.status(201).json({ ...opened, ...(deps.instrumentPort?.address() ?? {}) });
   });
 

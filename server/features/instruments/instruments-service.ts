@@ -17,6 +17,7 @@ import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
@@ -51,24 +52,26 @@ export function activeOf(deps: Deps, run: RunRow): ActiveRun {
 export function startRun(
   deps: Deps,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: { id: string; phase: RunPhase; speed: number },
 ): Promise<RunRow> {
-  return deps.hall.inTurn(jobId, () => startNow(deps, person, jobId, body));
+  const { jobId } = at;
+  return deps.hall.inTurn(jobId, () => startNow(deps, person, at, body));
 }
 
 async function startNow(
   deps: Deps,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: { id: string; phase: RunPhase; speed: number },
 ): Promise<RunRow> {
+  const { jobId } = at;
   const { database, hall } = deps;
   const write = { id: body.id, what: 'run', jobId, body };
   if (await isWritten(database, person, write)) return runFor(deps, person, body.id);
-  const sheet = await sheetFor(database, person, jobId);
+  const sheet = await sheetFor(database, person, at);
   mustBeOpen(sheet, body.phase);
-  const other = await runsStore.runningOfJob(database, person.companyId, jobId);
+  const other = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
   if (other && other.phase === body.phase && other.source === 'simulated' && hall.get(other.id)) return other;
   if (other) await hall.stop(other.id);
   const feed = await feedFor(deps, person, sheet, body.phase);
@@ -85,7 +88,7 @@ async function startNow(
   await database.transaction(async (db) => {
     await writesFirst(db, person, write);
     await runsStore.insert(db, run);
-    await runsStore.saveRig(db, person.companyId, jobId, feed);
+    await runsStore.saveRig(db, run, feed);
     await audit(db, person, jobId, 'run started', {
       runId: body.id,
       phase: body.phase,
@@ -110,10 +113,10 @@ async function feedFor(
 ): Promise<SystemFeed | BenchFeed> {
   const bench = benchOf(phase);
   if (!bench)
-    return ((await runsStore.rig(database, person.companyId, sheet.job.id)) as SystemFeed | undefined) ?? rigFor(sheet);
+    return ((await runsStore.rig(database, person.companyId, sheet)) as SystemFeed | undefined) ?? rigFor(sheet);
   mustHavePhaseBefore(sheet, phase);
   return (
-    ((await runsStore.rig(database, person.companyId, sheet.job.id, bench)) as BenchFeed | undefined) ??
+    ((await runsStore.rig(database, person.companyId, sheet, bench)) as BenchFeed | undefined) ??
     benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined)
   );
 }
@@ -145,19 +148,21 @@ function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
 export function openPortRun(
   deps: Deps,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: PortRunBody,
 ): Promise<{ token: string; channels: string[] }> {
-  return deps.hall.inTurn(jobId, () => openPortNow(deps, person, jobId, body));
+  const { jobId } = at;
+  return deps.hall.inTurn(jobId, () => openPortNow(deps, person, at, body));
 }
 type PortRunBody = { id: string; phase: RunPhase; source: 'instrument' | 'replayed' };
 
 async function openPortNow(
   deps: Deps,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: PortRunBody,
 ): Promise<{ token: string; channels: string[] }> {
+  const { jobId } = at;
   const { database, hall } = deps;
   if (await runsStore.byId(database, body.id))
     throw new Problem('other-body', {
@@ -165,10 +170,10 @@ async function openPortNow(
       message: tell('server.this-id-already-holds-run'),
       allowed: tell('server.new-id'),
     });
-  const sheet = await sheetFor(database, person, jobId);
+  const sheet = await sheetFor(database, person, at);
   mustBeOpen(sheet, body.phase);
   mustHavePhaseBefore(sheet, body.phase);
-  const other = await runsStore.runningOfJob(database, person.companyId, jobId);
+  const other = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
   if (other) await hall.stop(other.id);
   const token = randomBytes(18).toString('base64url');
   const feed: PortFeed = {
@@ -232,7 +237,7 @@ async function resumeNow(deps: Deps, person: Person, run: RunRow): Promise<void>
 export async function commandRun(deps: Deps, person: Person, runId: string, command: RunCommand): Promise<void> {
   const run = await runFor(deps, person, runId);
   const active = activeOf(deps, run);
-  const sheet = await sheetFor(deps.database, person, run.jobId);
+  const sheet = await sheetFor(deps.database, person, run);
   mustBeOpen(sheet, run.phase);
   const { feed } = active;
   if (isBench(feed) && command.kind !== 'speed') {
@@ -366,13 +371,12 @@ export async function recordReading(
 ): Promise<JobSheet> {
   const { database } = deps;
   const run = await runFor(deps, person, runId);
-  if (await measurementsStore.setExists(database, person.companyId, body.setId))
-    return sheetFor(database, person, run.jobId);
+  if (await measurementsStore.setExists(database, person.companyId, body.setId)) return sheetFor(database, person, run);
   const active = activeOf(deps, run);
   const samples = [...active.recent];
   // The chunk that the steadiness of this reading rests on must be stored before the reading is.
   await active.commit();
-  return changeJob(database, person, run.jobId, async (db, sheet) => {
+  return changeJob(database, person, run, async (db, sheet) => {
     if (await measurementsStore.setExists(db, person.companyId, body.setId)) return;
     mustBeOpen(sheet, run.phase);
     await insertReadings(db, run, sheet, person.id, samples, body, new Date());

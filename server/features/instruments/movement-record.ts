@@ -29,7 +29,7 @@ export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, oc
   const value = Math.round((startOz - endOz) * 10) / 10;
   if (Math.abs(value) < 0.05) return;
   await jobsStore.lock(db, run.companyId, run.jobId);
-  const sheet = await readJobSheet(db, run.companyId, run.jobId, 'none');
+  const sheet = await readJobSheet(db, run.companyId, run, 'none');
   if (!sheet) return;
   const id = uuidv5(`${run.id}:${startS}`, MOVEMENT_IDS);
   if ((await measurementsStore.find(db, [id])).length) return;

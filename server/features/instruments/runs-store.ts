@@ -1,3 +1,4 @@
+import type { SheetWith } from '@/core/job/sheet';
 import type { Db } from '@/server/db/pool';
 import { type BenchFeed, type FeedState, isBench, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
@@ -27,10 +28,10 @@ export const runsStore = {
   async running(db: Db): Promise<RunRow[]> {
     return db.rows<RunRow>(`select ${COLUMNS} from runs where state = 'running' order by started_at`);
   },
-  async runningOfJob(db: Db, companyId: string, jobId: string): Promise<RunRow | undefined> {
+  async runningOf(db: Db, companyId: string, circuitId: string): Promise<RunRow | undefined> {
     const [row] = await db.rows<RunRow>(
-      `select ${COLUMNS} from runs where company_id = :companyId and job_id = :jobId and state = 'running' limit 1`,
-      { companyId, jobId },
+      `select ${COLUMNS} from runs where company_id = :companyId and circuit_id = :circuitId and state = 'running' limit 1`,
+      { companyId, circuitId },
     );
     return row;
   },
@@ -94,21 +95,31 @@ export const runsStore = {
     );
     return row;
   },
-  /** What stands simulated on a job: the whole system, or the bench of one phase. */
-  async rig(db: Db, companyId: string, jobId: string, bench = 'system'): Promise<FeedState | undefined> {
+  /** What stands simulated on a circuit of a job: the whole system, or the bench of one phase. */
+  async rig(
+    db: Db,
+    companyId: string,
+    { job, circuit }: SheetWith<'job' | 'circuit'>,
+    bench = 'system',
+  ): Promise<FeedState | undefined> {
     const [row] = await db.rows<{ state: FeedState }>(
-      'select state from rigs where company_id = :companyId and job_id = :jobId and bench = :bench',
-      { companyId, jobId, bench },
+      'select state from rigs where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId and bench = :bench',
+      { companyId, jobId: job.id, circuitId: circuit.id, bench },
     );
     return row?.state;
   },
-  async saveRig(db: Db, companyId: string, jobId: string, feed: SystemFeed | BenchFeed): Promise<void> {
+  async saveRig(
+    db: Db,
+    { companyId, jobId, circuitId }: Pick<RunRow, 'companyId' | 'jobId' | 'circuitId'>,
+    feed: SystemFeed | BenchFeed,
+  ): Promise<void> {
     await db.run(
-      `insert into rigs (job_id, bench, company_id, config, state) values (:jobId, :bench, :companyId, :config, :state)
+      `insert into rigs (job_id, circuit_id, bench, company_id, config, state) values (:jobId, :circuitId, :bench, :companyId, :config, :state)
        on duplicate key update config = values(config), state = values(state)`,
       {
         companyId,
         jobId,
+        circuitId,
         bench: isBench(feed) ? feed.bench.kind : 'system',
         config: JSON.stringify(isBench(feed) ? feed.bench.config : feed.config),
         state: JSON.stringify(feed),

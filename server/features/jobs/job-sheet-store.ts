@@ -5,7 +5,15 @@ import type { Plate } from '@/core/equipment/plate';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
-import type { JobSheet, SheetMeasurement, SheetRun, SheetSignOff, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
+import type {
+  CircuitStanding,
+  JobSheet,
+  SheetMeasurement,
+  SheetRun,
+  SheetSignOff,
+  StartUpRecord,
+  VacuumRecord,
+} from '@/core/job/sheet';
 import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
@@ -18,6 +26,7 @@ import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { fitsStore } from '@/server/features/fits/fits-store';
 import { scopesStore } from '@/server/features/scopes/scopes-store';
 import { surveysStore } from '@/server/features/surveys/surveys-store';
+import type { JobAt } from './job-at';
 
 type HeadRow = {
   id: string;
@@ -51,37 +60,43 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
   c.id as customerId, c.name as customer, c.phone, c.language, coalesce(s.time_zone, co.time_zone) as timeZone, s.id as siteId, s.address, s.town, s.elevation_ft as elevationFt,
   y.id as systemId, y.name as systemName, y.kind as systemKind,
   k.id as circuitId, k.name as circuitName, k.version as circuitVersion, k.equipment_id as equipmentId, k.plate, co.settings
-  from jobs j join people l on l.id = j.lead_id join systems y on y.id = j.system_id join sites s on s.id = y.site_id
-  join customers c on c.id = s.customer_id join circuits k on k.id = j.circuit_id join companies co on co.id = j.company_id
+  from jobs j join people l on l.id = j.lead_id join job_circuits jc on jc.job_id = j.id and jc.circuit_id = coalesce(:circuitId, j.circuit_id)
+  join circuits k on k.id = jc.circuit_id join systems y on y.id = k.system_id join sites s on s.id = y.site_id
+  join customers c on c.id = s.customer_id join companies co on co.id = j.company_id
   where j.company_id = :companyId and j.id = :jobId`;
 
 /** Where the typed proof of a furnace alone is kept, beside the records of the phases. */
 export const FURNACE_RECORD = 'furnace';
+/** The release to take the old equipment out: the job's, whichever circuit is looked at. */
+export const REMOVAL_RECORD = 'removal';
 type FurnaceRecord = FurnaceProof & { by: string; at: string };
 
 type Owned = { companyId: string; jobId: string; circuitId: string };
 
 const iso = (date: Date): string => date.toISOString();
 
-/** Reads one whole job sheet, or undefined when the job is not this company's. */
+/** Reads one whole job sheet as a circuit of it sees it, or undefined when the job is not this company's or the circuit not the job's. */
 export async function readJobSheet(
   db: Db,
   companyId: string,
-  jobId: string,
+  { jobId, circuitId }: JobAt,
   certification: Certification,
 ): Promise<JobSheet | undefined> {
   const key = { companyId, jobId };
-  const [head] = await db.rows<HeadRow>(HEAD, key);
+  const [head] = await db.rows<HeadRow>(HEAD, { ...key, circuitId: circuitId ?? null });
   if (!head) return undefined;
-  // The job as one circuit sees it: what belongs to the job, and what belongs to this circuit.
   const owned = { ...key, circuitId: head.circuitId };
-  const records = await db.rows<{ phase: Phase | typeof FURNACE_RECORD; record: unknown; version: number }>(
+  const records = await db.rows<{
+    phase: Phase | typeof FURNACE_RECORD | typeof REMOVAL_RECORD;
+    record: unknown;
+    version: number;
+  }>(
     'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id in (:jobId, :circuitId)',
     owned,
   );
   const evacuate = records.find((r) => r.phase === 'evacuate');
   const startUp = records.find((r) => r.phase === 'start-up');
-  const removal = records.find((r) => r.phase === 'recover');
+  const removal = records.find((r) => r.phase === REMOVAL_RECORD);
   const chosen = records.find((r) => r.phase === 'scope') as { record: Choice; version: number } | undefined;
   const { settings } = head;
   const scope = await scopesStore.read(db, key, chosen);
@@ -111,6 +126,7 @@ export async function readJobSheet(
     system: { id: head.systemId, name: head.systemName, kind: head.systemKind },
     equipmentId: head.equipmentId,
     circuit: { id: head.circuitId, name: head.circuitName, version: head.circuitVersion, plate: head.plate },
+    circuits: await readCircuits(db, key),
     vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
     measurements: await readMeasurements(db, owned),
@@ -134,6 +150,24 @@ export async function readJobSheet(
     cylinders: await cylindersStore.ofJob(db, key),
     certification,
   };
+}
+
+async function readCircuits(db: Db, key: { companyId: string; jobId: string }): Promise<CircuitStanding[]> {
+  const rows = await db.rows<Omit<CircuitStanding, 'equipped' | 'signed'> & { equipped: number }>(
+    `select k.id, k.name, y.id as systemId, y.name as systemName, k.plate is not null as equipped
+     from job_circuits jc join circuits k on k.id = jc.circuit_id join systems y on y.id = k.system_id
+     where jc.company_id = :companyId and jc.job_id = :jobId order by jc.ord`,
+    key,
+  );
+  const signed = await db.rows<{ ownerId: string; phase: Phase }>(
+    'select owner_id as ownerId, phase from sign_offs where company_id = :companyId and job_id = :jobId order by signed_at',
+    key,
+  );
+  return rows.map((r) => ({
+    ...r,
+    equipped: r.equipped === 1,
+    signed: signed.filter((s) => s.ownerId === r.id).map((s) => s.phase),
+  }));
 }
 
 async function readMeasurements(db: Db, owned: Owned): Promise<SheetMeasurement[]> {

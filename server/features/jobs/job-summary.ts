@@ -1,7 +1,9 @@
-import { PHASE_WORDS } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
+import type { Certification } from '@/core/job/gates';
+import { PHASE_WORDS, PHASES } from '@/core/job/phases';
+import { circuitName, type JobSheet, otherCircuits } from '@/core/job/sheet';
 import { tell } from '@/core/job/words';
-import { standingOf } from '@/core/phases/standing';
+import { phaseById } from '@/core/phases/registry';
+import { type Standing, standingOf } from '@/core/phases/standing';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/phases/start-up/start-up-sheet';
 import { systemWords } from '@/core/phases/survey/view';
 import { LANGUAGES } from '@/core/words/render';
@@ -21,8 +23,31 @@ export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
   return recordedStartUp(sheet, () => run);
 }
 
-export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
-  const standing = standingOf(sheet, await loadRecorded(db, companyId, sheet));
+/** The circuit whose step comes first, and what it waits for; which circuit that is where there are several. */
+async function nextOf(
+  db: Db,
+  companyId: string,
+  sheets: readonly JobSheet[],
+): Promise<{ sheet: JobSheet; standing: Standing }> {
+  const each = [];
+  for (const sheet of sheets)
+    each.push({ sheet, standing: standingOf(sheet, await loadRecorded(db, companyId, sheet)) });
+  const behind = each.reduce((a, b) => (stepOf(b.standing) < stepOf(a.standing) ? b : a));
+  const own = phaseById(behind.standing.phase)?.owner === 'circuit' && sheets.length > 1;
+  if (!own) return behind;
+  const { id } = behind.sheet.circuit;
+  const circuit = circuitName(behind.sheet, behind.sheet.circuits.find((c) => c.id === id)!);
+  const { standing } = behind;
+  return {
+    ...behind,
+    standing: { ...standing, waitsFor: tell('job.circuit-waits', { circuit, waits: standing.waitsFor }) },
+  };
+}
+const stepOf = ({ phase, state }: Standing): number => (state === 'done' ? PHASES.length : PHASES.indexOf(phase));
+
+/** The row of the lists; of a job as each of its circuits sees it. */
+export async function summaryOf(db: Db, companyId: string, sheets: readonly JobSheet[]) {
+  const { sheet, standing } = await nextOf(db, companyId, sheets);
   const { plate } = sheet.circuit;
   const address = `${sheet.site.address}, ${sheet.site.town}`;
   const system = tell('job.named-system', {
@@ -41,6 +66,8 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   ).join(' ');
   return {
     jobId: sheet.job.id,
+    // None where it is the first: that is the one a job opens on.
+    circuitId: sheet === sheets[0] ? null : sheet.circuit.id,
     companyId,
     number: sheet.job.number,
     customer: sheet.customer.name,
@@ -59,14 +86,30 @@ export async function summaryOf(db: Db, companyId: string, sheet: JobSheet) {
   };
 }
 
+/** A job as each of its circuits sees it, in their order; none when the job is not this company's. */
+export async function everySheet(
+  db: Db,
+  companyId: string,
+  jobId: string,
+  certification: Certification = 'none',
+): Promise<JobSheet[]> {
+  const first = await readJobSheet(db, companyId, { jobId }, certification);
+  const sheets = first ? [first] : [];
+  for (const { id } of first ? otherCircuits(first) : []) {
+    const sheet = await readJobSheet(db, companyId, { jobId, circuitId: id }, certification);
+    if (sheet) sheets.push(sheet);
+  }
+  return sheets;
+}
+
 /** Writes the projection that lists read, in the transaction of whatever changed the job. */
 export async function refreshSummary(db: Db, companyId: string, jobId: string): Promise<void> {
-  const sheet = await readJobSheet(db, companyId, jobId, 'none');
-  if (!sheet) return;
-  const row = await summaryOf(db, companyId, sheet);
+  const sheets = await everySheet(db, companyId, jobId);
+  if (sheets.length === 0) return;
+  const row = await summaryOf(db, companyId, sheets);
   await db.run(
-    `replace into job_summary (job_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
-     values (:jobId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
+    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
+     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
     { ...row, system: JSON.stringify(row.system), waitsFor: JSON.stringify(row.waitsFor) },
   );
 }

@@ -1,9 +1,11 @@
 import { Router } from 'express';
-import { languageSchema, modeSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
+import { languageSchema, modeSchema, newCircuitSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
+import { addCircuit, removeCircuit } from './circuits-service';
 import { createJob, setCustomerLanguage, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
@@ -37,19 +39,31 @@ export function jobsRoutes({ database }: Deps): Router {
   });
 
   router.get('/jobs/:jobId', async (request, response) => {
-    response.json(await sheetFor(database, who(request), request.params.jobId));
+    response.json(await sheetFor(database, who(request), jobAt(request)));
+  });
+
+  router.post('/jobs/:jobId/circuits', async (request, response) => {
+    const person = who(request);
+    must(person, 'add-circuit');
+    const body = parseBody(newCircuitSchema, request.body);
+    response.status(201).json(await addCircuit(database, person, jobAt(request), body));
+  });
+  router.post('/jobs/:jobId/circuits/:circuitId/removal', async (request, response) => {
+    const person = who(request);
+    must(person, 'add-circuit');
+    response.json(await removeCircuit(database, person, jobAt(request), request.params.circuitId));
   });
 
   router.put('/jobs/:jobId/plate', async (request, response) => {
     const body = parseBody(plateUpdateSchema, request.body);
-    response.json(await updatePlate(database, who(request), request.params.jobId, body.version, body.plate));
+    response.json(await updatePlate(database, who(request), jobAt(request), body.version, body.plate));
   });
   router.put('/jobs/:jobId/customer-language', async (request, response) => {
     const { language } = parseBody(languageSchema, request.body);
-    response.json(await setCustomerLanguage(database, who(request), request.params.jobId, language));
+    response.json(await setCustomerLanguage(database, who(request), jobAt(request), language));
   });
   router.put('/jobs/:jobId/mode', async (request, response) => {
-    response.json(await setMode(database, who(request), request.params.jobId, parseBody(modeSchema, request.body)));
+    response.json(await setMode(database, who(request), jobAt(request), parseBody(modeSchema, request.body)));
   });
   return router;
 }

@@ -11,13 +11,14 @@ import { sameOrStale } from '@/server/errors/stale';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
+import type { JobAt } from './job-at';
 import { readJobSheet } from './job-sheet-store';
 import { refreshSummary } from './job-summary';
 import { jobsStore } from './jobs-store';
 
 /** The sheet of a job of this person's company; another company's id is simply not there. */
-export async function sheetFor(db: Db, person: Person, jobId: string): Promise<JobSheet> {
-  const sheet = await readJobSheet(db, person.companyId, jobId, person.certification);
+export async function sheetFor(db: Db, person: Person, at: JobAt): Promise<JobSheet> {
+  const sheet = await readJobSheet(db, person.companyId, at, person.certification);
   if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
   return sheet;
 }
@@ -29,15 +30,16 @@ export async function sheetFor(db: Db, person: Person, jobId: string): Promise<J
 export async function changeJob(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   work: (db: Db, sheet: JobSheet) => Promise<void>,
 ): Promise<JobSheet> {
+  const { jobId } = at;
   await database.transaction(async (db) => {
     await jobsStore.lock(db, person.companyId, jobId);
-    await work(db, await sheetFor(db, person, jobId));
+    await work(db, await sheetFor(db, person, at));
     await refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, jobId);
+  return sheetFor(database, person, at);
 }
 
 /** The sheet of a job whose new equipment is known; without it there is nothing to weigh or judge. */
@@ -57,7 +59,7 @@ export function mustNotBeHandedOver(sheet: JobSheet): void {
 
 export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {
   const write = { id: job.id, what: 'job', jobId: null, body: job };
-  if (await isWritten(database, person, write)) return sheetFor(database, person, job.id);
+  if (await isWritten(database, person, write)) return sheetFor(database, person, { jobId: job.id });
   const people = await peopleStore.ofCompany(database, person.companyId);
   const lead = people.find((p) => p.id === job.leadId);
   if (!may(lead?.role, 'lead-job'))
@@ -79,17 +81,18 @@ export async function createJob(database: Database, person: Person, job: NewJob)
     await audit(db, person, job.id, 'job created', { number });
     await refreshSummary(db, person.companyId, job.id);
   });
-  return sheetFor(database, person, job.id);
+  return sheetFor(database, person, { jobId: job.id });
 }
 
 export async function updatePlate(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   version: number,
   plate: Plate,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
       throw new Problem('already-signed', {
         message: tell('server.charge-is-signed-with-this-plate'),
@@ -112,10 +115,11 @@ export async function updatePlate(
 export function setCustomerLanguage(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   language: Language,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, { customer }) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, { customer }) => {
     if (customer.language === language) return;
     await jobsStore.setCustomerLanguage(db, person.companyId, customer.id, language);
     await audit(db, person, jobId, 'customer language chosen', { from: customer.language, to: language });
@@ -126,10 +130,11 @@ export function setCustomerLanguage(
 export function setMode(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: { version: number; mode: 'cooling' | 'heating' },
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (sheet.job.mode === body.mode) return;
     if (sheet.signOffs.some((s) => s.phase === 'start-up'))
       throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });

@@ -27,7 +27,7 @@ export type JobListQuery = {
   limit: number;
 };
 
-const LIST_COLUMNS = `job_id as jobId, number, customer, address, system, lead_name as leadName,
+const LIST_COLUMNS = `job_id as jobId, circuit_id as circuitId, number, customer, address, system, lead_name as leadName,
   scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor`;
 
 const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
@@ -141,6 +141,10 @@ export const jobsStore = {
     await db.run(
       `insert into jobs (id, company_id, number, system_id, circuit_id, lead_id, scheduled_for)
        values (:id, :companyId, :number, :systemId, :circuitId, :leadId, :scheduledFor)`,
+      values,
+    );
+    await db.run(
+      'insert into job_circuits (job_id, circuit_id, company_id, ord) values (:id, :circuitId, :companyId, 1)',
       values,
     );
   },

@@ -144,8 +144,8 @@ describe('jobs', () => {
     expect(rows.length).toBeGreaterThan(8);
     expect(companies.length).toBe(2);
     for (const row of rows) {
-      const sheet = (await readJobSheet(server.database, row.companyId, row.jobId, 'none'))!;
-      expect(await summaryOf(server.database, row.companyId, sheet)).toMatchObject(row);
+      const sheet = (await readJobSheet(server.database, row.companyId, { jobId: row.jobId }, 'none'))!;
+      expect(await summaryOf(server.database, row.companyId, [sheet])).toMatchObject(row);
     }
   });
 });

@@ -15,6 +15,7 @@ import type { Database, Db } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeJob } from '@/server/features/jobs/jobs-service';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
@@ -89,10 +90,10 @@ export function mustHoldVacuum(
 export async function recordTyped(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   measurements: TypedMeasurement[],
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, (db, sheet) => storeTyped(db, person, sheet, measurements));
+  return changeJob(database, person, at, (db, sheet) => storeTyped(db, person, sheet, measurements));
 }
 
 export async function storeTyped(
@@ -223,11 +224,12 @@ const WEIGHT_ROUNDING_OZ = 0.02;
 export function withdrawMovement(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   measurementId: string,
   body: WithdrawMovement,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'withdrawal', jobId, body: { ...body, measurementId } })))
       return;
     const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);

@@ -7,6 +7,7 @@ import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import { activeOf, runFor } from '@/server/features/instruments/instruments-service';
 import { insertReadings } from '@/server/features/instruments/reading-record';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { signUnder } from '@/server/features/phases/phases-service';
@@ -19,13 +20,14 @@ import { mustBeOpen, storeTyped } from './measurements-service';
  * One round of the start-up: what was typed and the mean of the last 15 s of each channel, and the signature under it where it
  * is the last. All of it or nothing: no reading is left without the signature that was asked for with it.
  */
-export async function recordRound(deps: Deps, person: Person, jobId: string, body: Round): Promise<JobSheet> {
+export async function recordRound(deps: Deps, person: Person, at: JobAt, body: Round): Promise<JobSheet> {
+  const { jobId } = at;
   const { database } = deps;
   if (body.sign !== null) must(person, startUp.signedBy);
   const write = { id: body.setId, what: 'round', jobId, body };
-  if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
+  if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   const streamed = body.run === null ? undefined : await streamOf(deps, person, jobId, body.run.id);
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     mustBeOpen(sheet, startUp.id);
     await storeTyped(db, person, sheet, body.typed);
@@ -38,7 +40,7 @@ export async function recordRound(deps: Deps, person: Person, jobId: string, bod
       stage: body.stage,
       run: body.run?.id ?? null,
     });
-    if (body.sign !== null) await signUnder(db, person, await sheetFor(db, person, jobId), startUp, body.sign);
+    if (body.sign !== null) await signUnder(db, person, await sheetFor(db, person, at), startUp, body.sign);
   });
 }
 

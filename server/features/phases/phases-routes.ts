@@ -11,6 +11,7 @@ import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
@@ -26,25 +27,21 @@ export function phasesRoutes({ database }: Deps): Router {
   const router = Router();
 
   router.put('/jobs/:jobId/vacuum', async (request, response) => {
-    response.json(
-      await recordVacuum(database, who(request), request.params.jobId, parseBody(vacuumSchema, request.body)),
-    );
+    response.json(await recordVacuum(database, who(request), jobAt(request), parseBody(vacuumSchema, request.body)));
   });
 
   router.put('/jobs/:jobId/furnace', async (request, response) => {
-    response.json(
-      await recordFurnace(database, who(request), request.params.jobId, parseBody(furnaceSchema, request.body)),
-    );
+    response.json(await recordFurnace(database, who(request), jobAt(request), parseBody(furnaceSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/confirmations', async (request, response) => {
     const body = parseBody(confirmationSchema, request.body);
-    response.json(await confirm(database, who(request), request.params.jobId, body.confirmation, body.confirmed));
+    response.json(await confirm(database, who(request), jobAt(request), body.confirmation, body.confirmed));
   });
 
   router.get('/jobs/:jobId/phases/:phase/gates', async (request, response) => {
     const person = who(request);
-    const sheet = await sheetFor(database, person, request.params.jobId);
+    const sheet = await sheetFor(database, person, jobAt(request));
     const gates = await gatesWithRecorded(database, person, sheet, phaseOf(request.params.phase));
     response.json({ gates });
   });
@@ -58,7 +55,7 @@ export function phasesRoutes({ database }: Deps): Router {
         await override(
           database,
           person,
-          request.params.jobId,
+          jobAt(request),
           phaseOf(request.params.phase),
           parseBody(overrideSchema, request.body),
         ),
@@ -71,7 +68,7 @@ export function phasesRoutes({ database }: Deps): Router {
     const phase = phaseOf(request.params.phase);
     must(person, phase.signedBy);
     const { id } = parseBody(signOffSchema, request.body);
-    response.status(201).json(await signPhase(database, person, request.params.jobId, phase, id));
+    response.status(201).json(await signPhase(database, person, jobAt(request), phase, id));
   });
 
   router.post('/sign-offs/:signOffId/amendments', async (request, response) => {

@@ -13,8 +13,9 @@ import { now } from '@/server/clock';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { contentOf, sameOrStale } from '@/server/errors/stale';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { FURNACE_RECORD } from '@/server/features/jobs/job-sheet-store';
-import { loadRecorded } from '@/server/features/jobs/job-summary';
+import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
 import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
@@ -28,10 +29,11 @@ import { recordKey } from './record-key';
 export async function recordVacuum(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: VacuumRequest,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'charge');
     if (vacuumWantsReason(sheet)) {
       must(person, 'type-vacuum-alone');
@@ -64,10 +66,11 @@ export async function recordVacuum(
 export function recordFurnace(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   { version, proof }: { version: number; proof: FurnaceProof },
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'hand-over');
     if (proof.plateRiseLowF >= proof.plateRiseHighF)
       throw badInput({
@@ -90,11 +93,12 @@ export function recordFurnace(
 export async function confirm(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   name: keyof StartUpRecord['confirmations'],
   confirmed: boolean,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
     const confirmations = { ...row?.record.confirmations };
@@ -121,11 +125,12 @@ export async function gatesWithRecorded(database: Db, person: Person, sheet: Job
 export async function override(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   phase: PhaseDescriptor,
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase.id}`, jobId, body }))) return;
     mustBeOpen(sheet, phase.id);
     const gates = await gatesWithRecorded(db, person, sheet, phase);
@@ -167,10 +172,10 @@ function held(gates: Gate[]): Problem {
 export const signPhase = (
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   phase: PhaseDescriptor,
   id: string,
-): Promise<JobSheet> => changeJob(database, person, jobId, (db, sheet) => signUnder(db, person, sheet, phase, id));
+): Promise<JobSheet> => changeJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, id));
 
 /** The same inside a transaction that already holds the job. */
 export async function signUnder(
@@ -193,6 +198,12 @@ export async function signUnder(
   const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
   const gates = gatesIn(phase, sheet, recorded);
   if (!gates.every(passes)) throw held(gates);
+  // What is the job's is signed for all of its circuits: none of them may hold it.
+  if (phase.owner === 'job' && sheet.circuits.length > 1)
+    for (const other of await everySheet(db, person.companyId, sheet.job.id, person.certification)) {
+      const theirs = gatesIn(phase, other);
+      if (!theirs.every(passes)) throw held(theirs);
+    }
   const signedAt = now();
   const content = {
     ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),

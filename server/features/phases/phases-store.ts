@@ -5,6 +5,7 @@ export type SignOffRow = {
   id: string;
   companyId: string;
   jobId: string;
+  ownerId: string;
   phase: string;
   snapshot: unknown;
   contentHash: string;
@@ -82,7 +83,7 @@ export const phasesStore = {
 
   async signOffsOf(db: Db, companyId: string, jobId: string): Promise<SignOffRow[]> {
     return db.rows<SignOffRow>(
-      `select id, company_id as companyId, job_id as jobId, phase, snapshot, content_hash as contentHash from sign_offs
+      `select id, company_id as companyId, job_id as jobId, owner_id as ownerId, phase, snapshot, content_hash as contentHash from sign_offs
        where company_id = :companyId and job_id = :jobId order by signed_at`,
       { companyId, jobId },
     );

@@ -3,6 +3,7 @@ import type { Speak } from '@/contract/words/speaker';
 import { scopeReport } from '@/core/phases/scope/report';
 import { LANGUAGES } from '@/core/words/render';
 import type { Deps } from '@/server/deps';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { speakIn } from '@/server/words/speak-to';
@@ -13,15 +14,15 @@ export function reportsRoutes(deps: Deps): Router {
   const router = Router();
   /** Papers are in the customer's language, unless another is asked for; moments in the site's time zone. */
   const paperOf = async (request: Request): Promise<Speak> => {
-    const { customer, site, scopeSchools } = await sheetFor(database, who(request), String(request.params.jobId));
+    const { customer, site, scopeSchools } = await sheetFor(database, who(request), jobAt(request));
     const asked = LANGUAGES.find((l) => l === request.query.language);
     return speakIn(asked ?? customer.language, { timeZone: site.timeZone, currency: scopeSchools.currency });
   };
   router.get('/jobs/:jobId/report', async (request, response) => {
-    response.json(await reportOf(database, who(request), request.params.jobId));
+    response.json(await reportOf(database, who(request), jobAt(request)));
   });
   router.get('/jobs/:jobId/report.pdf', async (request, response) => {
-    const report = await reportOf(database, who(request), request.params.jobId);
+    const report = await reportOf(database, who(request), jobAt(request));
     const pdf = await deps.pdf.make(report, await paperOf(request));
     response
       .type('application/pdf')
@@ -30,7 +31,7 @@ export function reportsRoutes(deps: Deps): Router {
   });
   router.get('/jobs/:jobId/scope.pdf', async (request, response) => {
     const person = who(request);
-    const sheet = await sheetFor(database, person, request.params.jobId);
+    const sheet = await sheetFor(database, person, jobAt(request));
     const pdf = await deps.pdf.make(
       { ...scopeReport(sheet, person.companyName), number: sheet.job.number },
       await paperOf(request),

@@ -3,6 +3,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { lineFoundOf } from '@/core/phases/scope/view';
 import { audit } from '@/server/audit';
 import type { Db } from '@/server/db/pool';
+import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import type { Person } from '@/server/features/people/people-store';
 
@@ -14,13 +15,21 @@ import type { Person } from '@/server/features/people/people-store';
 export async function equipFromScope(
   db: Db,
   person: Person,
-  sheet: JobSheet,
+  seen: JobSheet,
   change?: { lineSet: boolean },
 ): Promise<void> {
-  const { outdoor } = sheet.scope;
+  const { outdoor } = seen.scope;
+  if (!outdoor) return;
+  // The scope names the unit of the job's first circuit, whichever of them somebody was looking at.
+  const first = seen.circuits[0]!.id;
+  const sheet =
+    first === seen.circuit.id
+      ? seen
+      : await readJobSheet(db, person.companyId, { jobId: seen.job.id, circuitId: first }, person.certification);
+  if (!sheet) return;
   const { plate: there } = sheet.circuit;
-  const same = there && outdoor && there.maker === outdoor.maker && there.model === outdoor.model;
-  if (!outdoor || (same && !change?.lineSet)) return;
+  const same = there && there.maker === outdoor.maker && there.model === outdoor.model;
+  if (same && !change?.lineSet) return;
   if (sheet.signOffs.some((s) => s.phase === 'charge')) return;
   const fresh = plateFromLibrary(outdoor, lineFoundOf(sheet));
   if (!fresh) return;

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { choiceUpdateSchema, customerSignatureSchema, decisionSchema } from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
 import { choose, customerSigns, decide, releaseRemoval } from './scopes-service';
 
@@ -12,15 +13,13 @@ export function scopesRoutes({ database }: Deps): Router {
     const person = who(request);
     must(person, 'choose-scope');
     const { version, choice } = parseBody(choiceUpdateSchema, request.body);
-    response.json(await choose(database, person, request.params.jobId, version, choice));
+    response.json(await choose(database, person, jobAt(request), version, choice));
   });
 
   router.post('/jobs/:jobId/decisions', async (request, response) => {
     const person = who(request);
     must(person, 'choose-scope');
-    response
-      .status(201)
-      .json(await decide(database, person, request.params.jobId, parseBody(decisionSchema, request.body)));
+    response.status(201).json(await decide(database, person, jobAt(request), parseBody(decisionSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/customer-signatures', async (request, response) => {
@@ -28,15 +27,13 @@ export function scopesRoutes({ database }: Deps): Router {
     must(person, 'choose-scope');
     response
       .status(201)
-      .json(
-        await customerSigns(database, person, request.params.jobId, parseBody(customerSignatureSchema, request.body)),
-      );
+      .json(await customerSigns(database, person, jobAt(request), parseBody(customerSignatureSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/removal', async (request, response) => {
     const person = who(request);
     must(person, 'release-removal');
-    response.status(201).json(await releaseRemoval(database, person, request.params.jobId));
+    response.status(201).json(await releaseRemoval(database, person, jobAt(request)));
   });
   return router;
 }

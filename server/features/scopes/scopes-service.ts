@@ -15,6 +15,8 @@ import { now } from '@/server/clock';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
+import type { JobAt } from '@/server/features/jobs/job-at';
+import { REMOVAL_RECORD } from '@/server/features/jobs/job-sheet-store';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
@@ -30,11 +32,12 @@ import { scopesStore } from './scopes-store';
 export async function choose(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   version: number,
   choice: Choice,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     for (const [field, id] of [
       ['choice.outdoorId', choice.outdoorId],
@@ -59,8 +62,9 @@ export async function choose(
 }
 
 /** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
-export async function decide(database: Database, person: Person, jobId: string, body: NewDecision): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+export async function decide(database: Database, person: Person, at: JobAt, body: NewDecision): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'decision', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
@@ -106,10 +110,11 @@ function decisionOf(item: ScopeItem, answer: 'yes' | 'no'): 'in' | 'out' | undef
 export async function customerSigns(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: NewCustomerSignature,
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'customer signature', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const words = wordsOf(sheet, body.subject);
@@ -141,7 +146,7 @@ export async function customerSigns(
         await scopesStore.addDecision(db, key, { id: uuid(), itemId: item.id, decision, reason, personId: person.id });
       }
     }
-    const after = remembers ? scopeOf(await sheetFor(db, person, jobId)) : undefined;
+    const after = remembers ? scopeOf(await sheetFor(db, person, at)) : undefined;
     await scopesStore.addSignature(db, key, {
       ...body,
       textHash: createHash('sha256').update(body.text).digest('hex'),
@@ -150,7 +155,7 @@ export async function customerSigns(
       personId: person.id,
     });
     if (body.subject === 'change' && body.answer === 'yes')
-      await equipFromScope(db, person, await sheetFor(db, person, jobId), { lineSet });
+      await equipFromScope(db, person, await sheetFor(db, person, at), { lineSet });
     await audit(db, person, jobId, 'customer answered', {
       subject: body.subject,
       answer: body.answer,
@@ -160,8 +165,9 @@ export async function customerSigns(
 }
 
 /** Releases the removal of the old equipment: no hazard, signed scope, pictures taken or waived. */
-export async function releaseRemoval(database: Database, person: Person, jobId: string): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+export async function releaseRemoval(database: Database, person: Person, at: JobAt): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     if (sheet.removal) return;
     const gates = removalGates(sheet);
     const held = gates.find((g) => !passes(g));
@@ -175,7 +181,7 @@ export async function releaseRemoval(database: Database, person: Person, jobId: 
         gates,
       });
     const record = { by: person.fullName, at: now().toISOString() };
-    const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'recover'), record, 0, person.id);
+    const done = await phasesStore.putRecord(db, recordKey(person, sheet, REMOVAL_RECORD), record, 0, person.id);
     if (!done) throw new Problem('stale-version', { message: tell('server.someone-released-it-at-same-moment') });
     await audit(db, person, jobId, 'removal released', record);
   });

@@ -3,6 +3,7 @@ import multer from 'multer';
 import { observationsSchema, photoSchema, waiverSchema } from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addPhoto, recordObservations, waive } from './surveys-service';
@@ -48,15 +49,13 @@ export function surveysRoutes({ database }: Deps): Router {
 
   router.post('/jobs/:jobId/observations', async (request, response) => {
     const { observations } = parseBody(observationsSchema, request.body);
-    response.status(201).json(await recordObservations(database, who(request), request.params.jobId, observations));
+    response.status(201).json(await recordObservations(database, who(request), jobAt(request), observations));
   });
 
   router.post('/jobs/:jobId/waivers', async (request, response) => {
     const person = who(request);
     must(person, 'waive-picture');
-    response
-      .status(201)
-      .json(await waive(database, person, request.params.jobId, parseBody(waiverSchema, request.body)));
+    response.status(201).json(await waive(database, person, jobAt(request), parseBody(waiverSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/photos', signedIn, onePicture, async (request, response) => {
@@ -69,9 +68,7 @@ export function surveysRoutes({ database }: Deps): Router {
         message: tell('server.no-picture-came-with-it'),
         allowed: tell('server.one-picture-in-field-photo'),
       });
-    response
-      .status(201)
-      .json(await addPhoto(database, person, String(request.params.jobId), { ...body, file: request.file.buffer }));
+    response.status(201).json(await addPhoto(database, person, jobAt(request), { ...body, file: request.file.buffer }));
   });
 
   for (const size of ['image', 'thumbnail'] as const) {

@@ -4,6 +4,7 @@ import { factOf, valueTrouble } from '@/core/scope/survey/facts';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
@@ -15,11 +16,12 @@ import { surveysStore } from './surveys-store';
 export async function recordObservations(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   observations: NewObservation[],
 ): Promise<JobSheet> {
+  const { jobId } = at;
   mustBeOnce(observations.map((o) => o.id));
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  return changeJob(database, person, at, async (db, sheet) => {
     const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
     mustNotBeHandedOver(sheet);
     const fresh: string[] = [];
@@ -52,10 +54,11 @@ export async function recordObservations(
 export async function waive(
   database: Database,
   person: Person,
-  jobId: string,
+  at: JobAt,
   body: { id: string; item: string; reason: string },
 ): Promise<JobSheet> {
-  return changeJob(database, person, jobId, async (db, sheet) => {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const key = { companyId: person.companyId, jobId };
     if (!(await writesFirst(db, person, { id: body.id, what: 'waiver', jobId, body }))) return;
@@ -69,13 +72,14 @@ export async function waive(
 export type Upload = { id: string; subject: string; caption: string | null; takenAt: string; file: Buffer };
 
 /** Turns a picture upright, makes it small, drops its place and camera data, and keeps it beside the job. */
-export async function addPhoto(database: Database, person: Person, jobId: string, upload: Upload): Promise<JobSheet> {
+export async function addPhoto(database: Database, person: Person, at: JobAt, upload: Upload): Promise<JobSheet> {
+  const { jobId } = at;
   const { file, ...words } = upload;
   const write = { id: upload.id, what: 'picture', jobId, body: { ...words, file: file.toString('base64') } };
-  if (await isWritten(database, person, write)) return sheetFor(database, person, jobId);
-  await sheetFor(database, person, jobId);
+  if (await isWritten(database, person, write)) return sheetFor(database, person, at);
+  await sheetFor(database, person, at);
   const picture = await workPicture(file);
-  return changeJob(database, person, jobId, async (db) => {
+  return changeJob(database, person, at, async (db) => {
     if (!(await writesFirst(db, person, write))) return;
     await surveysStore.addPhoto(
       db,

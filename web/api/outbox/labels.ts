@@ -4,6 +4,7 @@ import { type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
 import { factOf, valueWords } from '@/core/scope/survey/facts';
 import type { Label, Said } from '@/core/words/said';
 import { tell } from '@/web/words/tell';
+import { splitPath } from '../circuit-path';
 import type { Waiting } from './waiting';
 
 const BY_PATH: readonly (readonly [RegExp, Said])[] = [
@@ -26,7 +27,8 @@ const BY_PATH: readonly (readonly [RegExp, Said])[] = [
 ];
 
 /** What a write is called where it waits. */
-export function labelOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label {
+export function labelOf({ path: at, body }: Pick<Waiting, 'path' | 'body'>): Label {
+  const { path } = splitPath(at);
   const parts = path.split('/');
   const phase = PHASE_WORDS[parts.at(-2) as Phase];
   if (path.endsWith('/circuit-entries')) return entryOf(body.kind as EntryKind).title;
@@ -40,7 +42,8 @@ export function labelOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label {
 }
 
 /** What was written, in a line, where it can be told without the sheet. */
-export function detailOf({ path, body }: Pick<Waiting, 'path' | 'body'>): Label | undefined {
+export function detailOf({ path: at, body }: Pick<Waiting, 'path' | 'body'>): Label | undefined {
+  const { path } = splitPath(at);
   if (path.endsWith('/circuit-entries')) return entryWords({ kind: body.kind as EntryKind, body: body.body as object });
   if (path.endsWith('/observations')) {
     const [first] = body.observations as NewObservation[];

@@ -4,6 +4,7 @@ import { keepCopy } from '@/web/api/copies';
 import { deviceStore } from '@/web/api/device-store';
 import { ApiProblem, direct } from '@/web/api/http';
 import { upload } from '@/web/api/upload';
+import { pathOfSheet, sheetPath, splitPath } from '../circuit-path';
 import { Outbox } from './outbox';
 import { jobOf, type Outcome, type Waiting } from './waiting';
 
@@ -18,15 +19,18 @@ const isSheet = (answer: unknown): answer is JobSheet =>
 
 /** The sheet that the server answered with, on every screen and in this device's copy. */
 export function takeSheet(sheet: JobSheet): void {
-  const path = `/jobs/${sheet.job.id}`;
+  const path = pathOfSheet(sheet);
   void keepCopy(path, JSON.stringify(sheet));
   void mutate(path, sheet, { revalidate: false });
+  // What is the job's stands on the sheet of every circuit of it.
+  const others = sheet.circuits.length > 1 ? sheetPath(sheet.job.id) : undefined;
+  if (others) void mutate((key) => typeof key === 'string' && key !== path && splitPath(key).path === others);
 }
 
 function answered(write: Waiting, answer: unknown): void {
   const job = jobOf(write.path);
   if (isSheet(answer)) takeSheet(answer);
-  else if (job) void mutate(`/jobs/${job}`);
+  else if (job) void mutate((key) => typeof key === 'string' && splitPath(key).path === sheetPath(job));
   else void mutate((key) => typeof key === 'string' && key.startsWith(`/${write.path.split('/')[1]}`));
 }
 

@@ -11,6 +11,7 @@ import type { BeforeId } from '@/core/scope/survey/before-dismantling';
 import { factOf } from '@/core/scope/survey/facts';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Me } from '@/web/api/use-me';
+import { showsOn, splitPath } from '../circuit-path';
 import { jobOf, type Waiting } from './waiting';
 
 type Body<T> = (sheet: JobSheet, body: T, write: Waiting, me: Me) => JobSheet;
@@ -98,7 +99,7 @@ const confirmation: Body<{ confirmation: string; confirmed: boolean }> = (sheet,
 };
 
 const override: Body<{ id: string; gate: string; reason: string }> = (sheet, body, write, me) => {
-  const phase = write.path.split('/').at(-2) as Phase;
+  const phase = splitPath(write.path).path.split('/').at(-2) as Phase;
   const passed = { ...body, ownerId: ownerOf(sheet, phase), phase, by: me.fullName, at: write.at };
   return sheet.overrides.some((o) => o.id === body.id) ? sheet : { ...sheet, overrides: [...sheet.overrides, passed] };
 };
@@ -150,8 +151,9 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
 /** The sheet with what this device still has to send: shown, judged, and never taken for stored. */
 export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me): JobSheet {
   return waiting.reduce((s, write) => {
-    if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
-    const change = CHANGES.find(([path]) => path.test(write.path))?.[1] as Body<unknown> | undefined;
+    if (write.refused || jobOf(write.path) !== sheet.job.id || !showsOn(sheet, write.path)) return s;
+    const bare = splitPath(write.path).path;
+    const change = CHANGES.find(([path]) => path.test(bare))?.[1] as Body<unknown> | undefined;
     return change ? change(s, write.body, write, me) : s;
   }, sheet);
 }

@@ -44,7 +44,7 @@ export function TypedMovement({ view, phase, onClose }: Props) {
       title={say(tell('web.type-weighed-amount'))}
       form={form}
       known={{}}
-      draft={`${view.me.id}-${sheet.job.id}-weighed`}
+      draft={`${view.me.id}-${sheet.circuit.id}-weighed`}
       send={record}
       stands={(said) => ({ endOz: wrongWay(said) })}
       below={(said) => (

@@ -22,7 +22,7 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
       title={say(tell('web.standing-vacuum-test'))}
       form={form}
       known={kept ?? {}}
-      draft={`${view.me.id}-${sheet.job.id}-vacuum`}
+      draft={`${view.me.id}-${sheet.circuit.id}-vacuum`}
       send={(body) => view.actions.replace(`/jobs/${sheet.job.id}/vacuum`, { version: kept?.version ?? 0, ...body })}
       save={say(tell('web.record-test'))}
       onClose={onClose}

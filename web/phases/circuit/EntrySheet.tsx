@@ -44,7 +44,7 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
       title={say(def.title)}
       form={def}
       known={known}
-      draft={`${view.me.id}-${view.sheet.job.id}-${kind}-${replaces ?? ''}`}
+      draft={`${view.me.id}-${view.sheet.circuit.id}-${kind}-${replaces ?? ''}`}
       testId={`entry-form-${kind}`}
       send={writeOrLook}
       onClose={onClose}

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import type { Plate } from '@/core/equipment/plate';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
@@ -13,23 +12,23 @@ import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
+import { CircuitList } from './CircuitList';
 import { Conflict } from './Conflict';
 import { FurnaceEquipment } from './FurnaceEquipment';
+import { LikeSibling } from './LikeSibling';
 import { PlateFields, showProblems } from './PlateFields';
-import { EMPTY_PLATE, type PlateText, textOf } from './plate-form';
+import { asStored, type PlateText, textOf } from './plate-form';
 import type { Stored } from './stored-plate';
 
 export default function EquipmentPage(view: JobView) {
   return hasCircuit(view.sheet) ? <PlatePage {...view} /> : <FurnaceEquipment {...view} />;
 }
 
-const asStored = (plate: Plate | null): PlateText => (plate ? textOf(plate) : EMPTY_PLATE);
-
 function PlatePage(view: JobView) {
   const { sheet } = view;
   const { circuit } = sheet;
   const form = useForm<PlateText>({ defaultValues: asStored(circuit.plate) });
-  const draft = useDraft(form, `${view.me.id}-${sheet.job.id}-plate`, circuit.version);
+  const draft = useDraft(form, `${view.me.id}-${circuit.id}-plate`, circuit.version);
   // The version that was read when the form was filled: a stale write must be noticed, not hidden by a refresh.
   const [version, setVersion] = useState(draft.version);
   const [stored, setStored] = useState<Stored>();
@@ -109,11 +108,13 @@ function PlatePage(view: JobView) {
         ) : (
           <Trouble problem={problem} />
         )}
+        <LikeSibling sheet={sheet} form={form} />
         <fieldset disabled={signed} className="mt-3">
           <PlateFields form={form} />
         </fieldset>
         <button type="submit" hidden />
       </form>
+      <CircuitList view={view} />
     </JobFrame>
   );
 }

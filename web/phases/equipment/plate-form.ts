@@ -128,3 +128,6 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
   }
   return { problems };
 }
+
+/** What stands on the form for what is stored; an empty plate says nothing. */
+export const asStored = (plate: Plate | null): PlateText => (plate ? textOf(plate) : EMPTY_PLATE);

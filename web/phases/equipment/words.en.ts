@@ -53,4 +53,13 @@ export const en = {
   'web.what-is-in-unit-before-weighing': 'What is in the unit before weighing',
   'web.what-was-signed-stays-as-it-2': 'What was signed stays as it was. Write an amendment at the hand-over instead.',
   'web.orifice-listed': 'Orifice the unit lists',
+  'web.circuits-of-this-job': 'Circuits of this job',
+  'web.each-circuit-has-its-own':
+    'Each refrigerant circuit has its own plate, log, charge and signatures. A second compressor or a second system of the house is one more.',
+  'web.equipment-entered': 'equipment entered',
+  'web.no-equipment-yet': 'no equipment yet',
+  'web.take-off': 'Take off this job',
+  'web.add-circuit': 'Add a circuit',
+  'web.circuit-n': 'Circuit {n}',
+  'web.start-from-plate-of': 'Start from the plate of {circuit}',
 } as const;

@@ -55,4 +55,13 @@ export const es: Record<keyof typeof en, string> = {
   'web.what-is-in-unit-before-weighing': 'Lo que hay en el equipo antes de pesar',
   'web.what-was-signed-stays-as-it-2': 'Lo firmado queda como estaba. Escriba una enmienda en la entrega.',
   'web.orifice-listed': 'Orificio que indica el equipo',
+  'web.circuits-of-this-job': 'Circuitos de este trabajo',
+  'web.each-circuit-has-its-own':
+    'Cada circuito de refrigerante tiene su placa, su registro, su carga y sus firmas. Un segundo compresor o un segundo sistema de la casa es uno más.',
+  'web.equipment-entered': 'equipo anotado',
+  'web.no-equipment-yet': 'aún sin equipo',
+  'web.take-off': 'Quitar de este trabajo',
+  'web.add-circuit': 'Agregar un circuito',
+  'web.circuit-n': 'Circuito {n}',
+  'web.start-from-plate-of': 'Empezar con la placa de {circuit}',
 };

@@ -5,6 +5,7 @@ import { FIT_WORDS, type FitKind, judgeFit, withStand } from '@/core/fit/sheets'
 import { isHandedOver } from '@/core/job/sheet';
 import { fitContextOf, scopeInputOf } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -26,7 +27,7 @@ export default function FitPage(view: JobView) {
   const { part } = useParams();
   const kinds = fitKindsFor(scopeInputOf(view.sheet).known);
   const kind = kinds.find((k) => k === part);
-  if (!kind) return <Navigate to={`/jobs/${view.sheet.job.id}/fit/${kinds[0] ?? 'route'}`} replace />;
+  if (!kind) return <Navigate to={`${pagesOf(view.sheet)}/fit/${kinds[0] ?? 'route'}`} replace />;
   return <FitBench key={kind} view={view} kind={kind} kinds={kinds} />;
 }
 
@@ -39,7 +40,7 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
   const checks = judgeFit(now, context);
   const [first] = checks.filter((c) => c.verdict !== 'good');
   const locked = isHandedOver(sheet);
-  const base = `/jobs/${sheet.job.id}`;
+  const base = pagesOf(sheet);
   const following = kinds[kinds.indexOf(kind) + 1];
 
   return (

@@ -3,6 +3,7 @@ import type { Finding } from '@/core/finding/finding';
 import { worstOf } from '@/core/finding/order';
 import { FIT_WORDS, type FitKind, judgeFit } from '@/core/fit/sheets';
 import { fitContextOf } from '@/core/phases/scope/view';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Mark } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
@@ -15,7 +16,7 @@ type Props = { view: JobView; kind: FitKind; kinds: readonly FitKind[]; checks: 
 export function FitTabs({ view: { sheet }, kind, kinds, checks }: Props) {
   const strip = useShowCurrent<HTMLElement>(kind);
   const context = fitContextOf(sheet);
-  const base = `/jobs/${sheet.job.id}`;
+  const base = pagesOf(sheet);
   return (
     <nav
       ref={strip}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
+import { forCircuit } from '@/web/api/circuit-path';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -17,7 +18,13 @@ export function PortNotice({ view, phase }: { view: JobView; phase: RunPhase }) 
   const { busy, problem, act } = useAct();
   const open = (source: 'instrument' | 'replayed'): void =>
     void act(async () => {
-      setOpened(await post<Opened>(`/jobs/${view.sheet.job.id}/instrument-runs`, { id: uuid(), phase, source }));
+      setOpened(
+        await post<Opened>(forCircuit(view.sheet, `/jobs/${view.sheet.job.id}/instrument-runs`), {
+          id: uuid(),
+          phase,
+          source,
+        }),
+      );
       await view.actions.reload();
     });
   return (

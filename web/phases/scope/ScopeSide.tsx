@@ -7,6 +7,7 @@ import { fitContextOf, type ScopeView } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { money } from '@/core/units/money';
 import { moment, value } from '@/core/words/said';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
@@ -77,7 +78,7 @@ export function ScopeSide({
             const first = checks.find((c) => c.verdict !== 'good');
             return (
               <li key={kind} className="border-b border-rule2 py-1.5">
-                <Link to={`/jobs/${sheet.job.id}/fit/${kind}`} className="grid grid-cols-[22px_1fr] leading-snug">
+                <Link to={`${pagesOf(sheet)}/fit/${kind}`} className="grid grid-cols-[22px_1fr] leading-snug">
                   <Mark kind={fit ? worstOf(checks) : 'to-come'} />
                   <span>
                     <b className="font-[640]">{say(FIT_WORDS[kind])}</b>

@@ -30,7 +30,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
       title={say(tell('web.prove-airflow'))}
       form={AIRFLOW_FORM}
       known={{}}
-      draft={`${view.me.id}-${sheet.job.id}-airflow`}
+      draft={`${view.me.id}-${sheet.circuit.id}-airflow`}
       send={record}
       stands={(said) => {
         const flow = airflowOf(said, elevationFt);

@@ -19,9 +19,13 @@ export function useStartUpGates(sheet: JobSheet): readonly Gate[] | undefined {
     Object.keys(startUp.confirmations).length,
     job.mode,
   ];
-  const { data } = useSWR<{ gates: Gate[] }>(`/jobs/${job.id}/phases/start-up/gates?at=${at.join('-')}`, get, {
-    keepPreviousData: true,
-  });
+  const { data } = useSWR<{ gates: Gate[] }>(
+    `/jobs/${job.id}/phases/start-up/gates?circuit=${sheet.circuit.id}&at=${at.join('-')}`,
+    get,
+    {
+      keepPreviousData: true,
+    },
+  );
   return data?.gates;
 }
 

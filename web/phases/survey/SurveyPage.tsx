@@ -10,6 +10,7 @@ import { type FactValue, PLACE_WORDS, PLACES } from '@/core/scope/survey/fact';
 import { type Fact, factsAt } from '@/core/scope/survey/facts';
 import { latest } from '@/core/scope/survey/survey';
 import { value } from '@/core/words/said';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -40,7 +41,7 @@ export default function SurveyPage(view: JobView) {
   const gates = sheetGates(sheet, 'survey');
   const seen = latest(sheet.survey.observations);
   const lit = hash.slice(1);
-  const path = `/jobs/${sheet.job.id}`;
+  const path = pagesOf(sheet);
 
   useEffect(() => {
     if (lit) document.getElementById(lit)?.scrollIntoView({ block: 'center' });
@@ -76,7 +77,7 @@ export default function SurveyPage(view: JobView) {
     >
       <div className="px-4 pb-6 lg:px-7">
         <Walk
-          jobId={sheet.job.id}
+          base={path}
           places={survey.places}
           active={place}
           before={{ done: survey.before.length - survey.beforeMissing.length, all: survey.before.length }}

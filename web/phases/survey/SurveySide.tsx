@@ -3,6 +3,7 @@ import type { Gate } from '@/core/job/gates';
 import type { SurveyView } from '@/core/phases/survey/view';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { list, value } from '@/core/words/said';
+import { pagesOf } from '@/web/api/circuit-path';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -24,7 +25,7 @@ export function SurveySide({
   gates: Gate[] /** The bench shows the size large already. */;
   sizeInBench: boolean;
 }) {
-  const path = `/jobs/${view.sheet.job.id}/survey`;
+  const path = `${pagesOf(view.sheet)}/survey`;
   const blind = survey.unknowns;
   return (
     <div className="grid gap-5 p-4 lg:p-5">

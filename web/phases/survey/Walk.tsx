@@ -7,12 +7,12 @@ import { tell } from '@/web/words/tell';
 
 /** The survey as a walk: one station a place, in the order the house is walked; filled as it is answered. */
 export function Walk({
-  jobId,
+  base,
   places,
   active,
   before,
 }: {
-  jobId: string;
+  base: string;
   places: readonly PlaceState[];
   active: string;
   before: { done: number; all: number };
@@ -29,7 +29,7 @@ export function Walk({
         {stations.map((p, i) => (
           <Station
             key={p.place}
-            to={`/jobs/${jobId}/survey/${p.place}`}
+            to={`${base}/survey/${p.place}`}
             label={say(PLACE_WORDS[p.place as Place])}
             on={active === p.place}
             done={p.answered + p.notSeen}
@@ -39,7 +39,7 @@ export function Walk({
           />
         ))}
         <Station
-          to={`/jobs/${jobId}/survey/before`}
+          to={`${base}/survey/before`}
           label={say(tell('web.before-dismantling'))}
           on={active === 'before'}
           done={before.done}

@@ -1,0 +1,80 @@
+import { v7 as uuid } from 'uuid';
+import type { NewCircuit } from '@/contract/requests';
+import type { JobSheet } from '@/core/job/sheet';
+import { audit } from '@/server/audit';
+import type { Database } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
+import { circuitsStore } from './circuits-store';
+import type { JobAt } from './job-at';
+import { changeJob, mustNotBeHandedOver } from './jobs-service';
+
+/** As many circuits as one job may work on: more is another job. */
+const MOST_CIRCUITS = 12;
+
+/** One more circuit for a job: of a system that it works on already, or of another one of the same house. */
+export function addCircuit(database: Database, person: Person, at: JobAt, body: NewCircuit): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'circuit', jobId, body }))) return;
+    mustNotBeHandedOver(sheet);
+    if (sheet.circuits.length >= MOST_CIRCUITS)
+      throw badInput({
+        field: 'name',
+        message: tell('server.job-has-too-many-circuits'),
+        allowed: tell('server.circuits-up-to', { most: MOST_CIRCUITS }),
+      });
+    const there = sheet.circuits.filter((c) => c.systemId === body.systemId);
+    if (body.systemId !== null && there.length === 0)
+      throw badInput({
+        field: 'systemId',
+        message: tell('server.no-such-system-on-this-job'),
+        allowed: tell('server.system-of-this-job-or-new'),
+      });
+    if (body.systemId === null && sheet.circuits.some((c) => same(c.systemName, body.systemName)))
+      throw badInput({
+        field: 'systemName',
+        message: tell('server.there-is-system-of-that-name', { name: body.systemName }),
+        allowed: tell('server.name-of-its-own'),
+      });
+    if (there.some((c) => same(c.name, body.name)))
+      throw badInput({
+        field: 'name',
+        message: tell('server.there-is-circuit-of-that-name', { name: body.name }),
+        allowed: tell('server.name-of-its-own'),
+      });
+    await circuitsStore.add(db, {
+      id: body.id,
+      companyId: person.companyId,
+      jobId,
+      siteId: sheet.site.id,
+      systemId: body.systemId ?? uuid(),
+      newSystem: body.systemId === null ? body.systemName : null,
+      equipmentId: uuid(),
+      name: body.name,
+    });
+    await audit(db, person, jobId, 'circuit added', { id: body.id, name: body.name, system: body.systemName });
+  });
+}
+
+const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** Takes a circuit off the job again, while nothing is written down for it; the first one stays. */
+export function removeCircuit(database: Database, person: Person, at: JobAt, circuitId: string): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, { jobId }, async (db, sheet) => {
+    mustNotBeHandedOver(sheet);
+    const there = sheet.circuits.find((c) => c.id === circuitId);
+    if (!there) return;
+    if (sheet.circuits[0]!.id === circuitId || (await circuitsStore.isWritten(db, person.companyId, jobId, circuitId)))
+      throw new Problem('gate-held', {
+        field: 'circuitId',
+        message: tell('server.circuit-is-in-the-record', { name: there.name }),
+        allowed: tell('server.circuit-that-nothing-is-written-for'),
+      });
+    await circuitsStore.remove(db, person.companyId, jobId, circuitId);
+    await audit(db, person, jobId, 'circuit removed', { id: circuitId, name: there.name });
+  });
+}

@@ -1,0 +1,62 @@
+import type { Db } from '@/server/db/pool';
+
+/** What is written down for a circuit of a job, table by table. */
+const RECORDS = [
+  'circuit_entries where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
+  'measurements where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
+  'runs where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
+  'sign_offs where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
+  'overrides where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
+  'phase_records where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
+];
+
+export const circuitsStore = {
+  async add(
+    db: Db,
+    values: {
+      id: string;
+      companyId: string;
+      jobId: string;
+      siteId: string;
+      systemId: string;
+      /** The name of a system that is not there yet. */
+      newSystem: string | null;
+      equipmentId: string;
+      name: string;
+    },
+  ): Promise<void> {
+    if (values.newSystem !== null)
+      await db.run(
+        "insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :newSystem, 'system')",
+        values,
+      );
+    await db.run(
+      "insert into equipment (id, company_id, system_id, kind) values (:equipmentId, :companyId, :systemId, 'outdoor')",
+      values,
+    );
+    await db.run(
+      'insert into circuits (id, company_id, system_id, equipment_id, name) values (:id, :companyId, :systemId, :equipmentId, :name)',
+      values,
+    );
+    await db.run(
+      `insert into job_circuits (job_id, circuit_id, company_id, ord)
+       select :jobId, :id, :companyId, max(ord) + 1 from job_circuits where job_id = :jobId`,
+      values,
+    );
+  },
+
+  async isWritten(db: Db, companyId: string, jobId: string, circuitId: string): Promise<boolean> {
+    for (const record of RECORDS) {
+      const found = await db.rows(`select 1 from ${record} limit 1`, { companyId, jobId, circuitId });
+      if (found.length > 0) return true;
+    }
+    return false;
+  },
+
+  async remove(db: Db, companyId: string, jobId: string, circuitId: string): Promise<void> {
+    await db.run(
+      'delete from job_circuits where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
+      { companyId, jobId, circuitId },
+    );
+  },
+};

@@ -1,0 +1,35 @@
+import { NavLink } from 'react-router';
+import type { Phase } from '@/core/job/phases';
+import { circuitName, type JobSheet } from '@/core/job/sheet';
+import { pagesOf } from '@/web/api/circuit-path';
+import { Mark } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+/** Which circuit is looked at, where a job has several: the same page of each, with where it stands. */
+export function CircuitSwitch({
+  sheet,
+  active,
+  className,
+}: {
+  sheet: JobSheet;
+  active: Phase | 'equipment' | 'fit';
+  className: string;
+}) {
+  if (sheet.circuits.length < 2) return null;
+  return (
+    <nav aria-label={say(tell('web.circuits'))} className={className}>
+      {sheet.circuits.map((c) => (
+        <NavLink
+          key={c.id}
+          to={`${pagesOf({ ...sheet, circuit: { ...sheet.circuit, id: c.id } })}/${active}`}
+          aria-current={c.id === sheet.circuit.id ? 'true' : undefined}
+          className="touch flex min-w-0 flex-1 items-center gap-2 border-[1.5px] border-rule px-2.5 leading-tight font-[520] aria-[current=true]:z-10 aria-[current=true]:border-ink aria-[current=true]:bg-sheet aria-[current=true]:font-[700] aria-[current=true]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-full"
+        >
+          <Mark kind={c.signed.includes('start-up') ? 'good' : c.signed.length > 0 || c.equipped ? 'now' : 'to-come'} />
+          <span className="min-w-0 truncate">{circuitName(sheet, c)}</span>
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
