@@ -21,8 +21,7 @@ import { type Catalogue, isSaid, value } from '@/core/words/said';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
-import { summaryOf } from '@/server/features/jobs/job-summary';
+import { everySheet, summaryOf } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { peopleStore } from '@/server/features/people/people-store';
 import { reportPdf } from '@/server/features/reports/report-pdf';
@@ -183,8 +182,8 @@ describe('the demo', () => {
   });
   it('the list’s projection is what a rebuild gives', async () => {
     for (const row of await rows()) {
-      const sheet = (await readJobSheet(database, DEMO_COMPANY.id, { jobId: row.jobId }, 'none'))!;
-      expect(await summaryOf(database, DEMO_COMPANY.id, [sheet])).toMatchObject(row);
+      const sheets = await everySheet(database, DEMO_COMPANY.id, row.jobId);
+      expect(await summaryOf(database, DEMO_COMPANY.id, sheets)).toMatchObject(row);
     }
   });
   it('a finished job prints a PDF with readings, targets, verdicts, sources, simulated marks and overrides', async () => {

@@ -25,6 +25,8 @@ export type DemoJob = {
   day: number;
   plate: Plate;
   story: DemoStory;
+  /** Other circuits of the same job: of the same system, or of another one of the house. */
+  more?: readonly { name: string; system: string; plate: Plate; story: DemoStory }[];
 };
 
 function plate(
@@ -311,5 +313,79 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       refrigerant: 'R-410A',
     }),
     story: { kind: 'new' },
+  },
+  {
+    number: 2157,
+    customer: 'Weir Lane Gym',
+    phone: '555-0161',
+    address: '31 Weir Lane',
+    town: 'Cobble Reach',
+    elevationFt: 610,
+    system: 'Training hall',
+    lead: 'tess',
+    day: 0,
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V120-2C',
+      serial: 'VT-61840',
+      nominalTons: 5,
+      factoryChargeOz: 168,
+      lineLengthFt: 35,
+      heatPump: false,
+      refrigerant: 'R-410A',
+    }),
+    story: { kind: 'charged' },
+    more: [
+      {
+        name: 'Circuit 2',
+        system: 'Training hall',
+        plate: plate({
+          maker: 'Vantry',
+          model: 'V120-2C',
+          serial: 'VT-61840',
+          nominalTons: 5,
+          factoryChargeOz: 164,
+          lineLengthFt: 38,
+          heatPump: false,
+          refrigerant: 'R-410A',
+        }),
+        story: { kind: 'vacuum', endMicrons: 298, heldMin: 15 },
+      },
+    ],
+  },
+  {
+    number: 2158,
+    customer: 'Aldous Penn',
+    phone: '555-0164',
+    address: '7 Sluice Row',
+    town: 'Harrow Mill',
+    elevationFt: 1190,
+    system: 'Upstairs',
+    lead: 'jory',
+    day: 1,
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-24T',
+      serial: 'K7-20733',
+      nominalTons: 2,
+      factoryChargeOz: 84,
+      lineLengthFt: 42,
+    }),
+    story: { kind: 'vacuum', endMicrons: 305, heldMin: 11 },
+    more: [
+      {
+        name: 'Circuit 1',
+        system: 'Downstairs',
+        plate: plate({
+          maker: 'Ostrel',
+          model: 'OHP-36T',
+          serial: 'K7-20734',
+          nominalTons: 3,
+          factoryChargeOz: 118,
+          lineLengthFt: 24,
+        }),
+        story: { kind: 'new' },
+      },
+    ],
   },
 ];

@@ -10,8 +10,10 @@ import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { rigFor } from '@/server/features/instruments/rig-setup';
+import { addCircuit } from '@/server/features/jobs/circuits-service';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustBeEquipped, sheetFor, updatePlate } from '@/server/features/jobs/jobs-service';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
@@ -53,7 +55,8 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   await loadCylinders(database);
   for (const job of DEMO_JOBS) {
     const { lead, id } = await insertJob(database, job, job.plate);
-    await tell(database, lead, id, job);
+    await tell(database, lead, { jobId: id }, job);
+    for (const circuit of job.more ?? []) await another(database, lead, id, circuit, job.day);
     await refreshSummary(database, DEMO_COMPANY.id, id);
   }
   for (const survey of DEMO_SURVEYS) {
@@ -137,52 +140,66 @@ export function dayOf(day: number): DayClock {
   return new DayClock(then);
 }
 
-async function tell(database: Database, lead: Person, jobId: string, { story, day }: DemoJob): Promise<void> {
+/** One more circuit of a job, with its own plate and story. */
+async function another(
+  database: Database,
+  lead: Person,
+  jobId: string,
+  { name, system, plate, story }: NonNullable<DemoJob['more']>[number],
+  day: number,
+): Promise<void> {
+  const circuitId = uuid();
+  const { circuits } = await sheetFor(database, lead, { jobId });
+  const systemId = circuits.find((c) => c.systemName === system)?.systemId ?? null;
+  await addCircuit(database, lead, { jobId }, { id: circuitId, name, systemId, systemName: system });
+  await updatePlate(database, lead, { jobId, circuitId }, 1, plate);
+  await tell(database, lead, { jobId, circuitId }, { story, day });
+}
+
+async function tell(
+  database: Database,
+  lead: Person,
+  at: JobAt,
+  { story, day }: Pick<DemoJob, 'story' | 'day'>,
+): Promise<void> {
   if (story.kind === 'new') return;
   const clock = dayOf(day);
   if (story.kind === 'vacuum') {
     await clock.do(15, () =>
-      recordVacuum(
-        database,
-        lead,
-        { jobId },
-        {
-          version: 0,
-          endMicrons: story.endMicrons,
-          heldMin: story.heldMin,
-          reason: BEFORE_LOG,
-        },
-      ),
+      recordVacuum(database, lead, at, {
+        version: 0,
+        endMicrons: story.endMicrons,
+        heldMin: story.heldMin,
+        reason: BEFORE_LOG,
+      }),
     );
     return;
   }
   const passedOver = story.kind === 'finished' ? story.overrideVacuum : undefined;
   if (passedOver) {
     await clock.do(15, () =>
-      recordVacuum(database, lead, { jobId }, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
+      recordVacuum(database, lead, at, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
     );
     await clock.do(5, () =>
-      override(database, lead, { jobId }, charge, {
+      override(database, lead, at, charge, {
         id: uuid(),
         gate: 'standing-vacuum',
         reason: passedOver,
       }),
     );
   } else {
-    await clock.do(15, () =>
-      recordVacuum(database, lead, { jobId }, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }),
-    );
+    await clock.do(15, () => recordVacuum(database, lead, at, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }));
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
-  const sheet = await sheetFor(database, lead, { jobId });
+  const sheet = await sheetFor(database, lead, at);
   const charged = await weighIn(database, lead, sheet, missingOz, clock);
-  await clock.do(10, () => signPhase(database, lead, { jobId }, charge, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, charge, uuid()));
   if (story.kind === 'charged') return;
 
   for (const name of CONFIRMATIONS) {
     if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
     if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
-    await clock.do(2, () => confirm(database, lead, { jobId }, name, true));
+    await clock.do(2, () => confirm(database, lead, at, name, true));
   }
   const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
   if (story.kind === 'starting') {
@@ -195,7 +212,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
     await playRun(
       database,
       lead.id,
-      await sheetFor(database, lead, { jobId }),
+      await sheetFor(database, lead, at),
       lead.companyId,
       charged,
       'start-up',
@@ -222,7 +239,7 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
   await playRun(
     database,
     lead.id,
-    await sheetFor(database, lead, { jobId }),
+    await sheetFor(database, lead, at),
     lead.companyId,
     charged,
     'start-up',
@@ -230,8 +247,8 @@ async function tell(database: Database, lead: Person, jobId: string, { story, da
     clock,
     'stopped',
   );
-  await clock.do(10, () => signPhase(database, lead, { jobId }, startUp, uuid()));
-  await clock.do(10, () => signPhase(database, lead, { jobId }, handOver, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, startUp, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, handOver, uuid()));
 }
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */

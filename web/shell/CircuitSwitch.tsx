@@ -24,10 +24,10 @@ export function CircuitSwitch({
           key={c.id}
           to={`${pagesOf({ ...sheet, circuit: { ...sheet.circuit, id: c.id } })}/${active}`}
           aria-current={c.id === sheet.circuit.id ? 'true' : undefined}
-          className="touch flex min-w-0 flex-1 items-center gap-2 border-[1.5px] border-rule px-2.5 leading-tight font-[520] aria-[current=true]:z-10 aria-[current=true]:border-ink aria-[current=true]:bg-sheet aria-[current=true]:font-[700] aria-[current=true]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-full"
+          className="touch flex min-w-fit flex-1 items-center gap-2 whitespace-nowrap border-[1.5px] border-rule px-2.5 leading-tight font-[520] aria-[current=true]:z-10 aria-[current=true]:border-ink aria-[current=true]:bg-sheet aria-[current=true]:font-[700] aria-[current=true]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-full"
         >
           <Mark kind={c.signed.includes('start-up') ? 'good' : c.signed.length > 0 || c.equipped ? 'now' : 'to-come'} />
-          <span className="min-w-0 truncate">{circuitName(sheet, c)}</span>
+          <span className="lg:min-w-0 lg:whitespace-normal">{circuitName(sheet, c)}</span>
         </NavLink>
       ))}
     </nav>

@@ -87,7 +87,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
       <CircuitSwitch
         sheet={sheet}
         active={active}
-        className="flex gap-1.5 border-b border-rule px-2 py-1.5 lg:hidden"
+        className="flex gap-1.5 overflow-x-auto border-b border-rule px-2 py-1.5 lg:hidden"
       />
       <Rail sheet={sheet} active={active} />
       <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
