@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import type { Finding } from '@/core/finding/finding';
 import { anyOf } from '@/core/finding/testing/any-of';
 import { FIT_KINDS, FIT_SCHEMAS, type FitKind, figurePaths, judgeFit } from '@/core/fit/sheets';
@@ -9,14 +8,14 @@ import { FACTS, valueTrouble } from '@/core/scope/survey/facts';
 import { anySurvey } from '@/core/scope/testing/any-survey';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { english } from '@/core/words/testing/english';
-import type { CircuitEntry } from './log/circuit-log';
-import { ENTRY_KINDS, entryOf, entryWords, phaseOfKind } from './log/entries';
+import { entryWords } from './log/entries';
 import { gatesIn, nextMoveOf, type PhaseDescriptor } from './phase';
 import { PHASES_BUILT } from './registry';
 import { buildReport } from './report';
 import { snapshotOf } from './snapshot';
 import { noteOf, sheetGates, standingOf } from './standing';
 import { recordedStartUp } from './start-up/start-up-sheet';
+import { anyLog } from './testing/any-log';
 
 /** A sheet is too large to be made smaller step by step: the first that fails is told as it is. */
 const check = <T>(property: fc.IProperty<T>, { numRuns = 100 } = {}): void =>
@@ -59,35 +58,6 @@ describe('any fit sheet that its schema allows', () => {
 });
 
 const minute = (n: number): string => new Date(Date.UTC(2026, 5, 1, 12, n)).toISOString();
-
-const size = fc.constantFrom(...ACR_INSIDE_IN.keys());
-const TUBES = { liquidOdIn: size, vaporOdIn: size, odIn: size };
-const BODIES = Object.fromEntries(ENTRY_KINDS.map((kind) => [kind, anyOf(entryOf(kind).schema, TUBES)]));
-/** Any log: entries of every kind in any order, some replacing or withdrawing what came before. */
-const anyLog: fc.Arbitrary<CircuitEntry[]> = fc
-  .array(
-    fc
-      .constantFrom(...ENTRY_KINDS)
-      .chain((kind) => fc.record({ kind: fc.constant(kind), body: BODIES[kind]!, back: fc.nat(5) })),
-    { maxLength: 14 },
-  )
-  .map((drawn) =>
-    drawn.map(({ kind, body, back }, i): CircuitEntry => {
-      const before = back > 0 && i >= back ? drawn[i - back] : undefined;
-      const replaces = before && (kind === 'withdrawn' || before.kind === kind) ? `e${i - back}` : null;
-      return {
-        id: `e${i}`,
-        circuitId: 'k',
-        phase: phaseOfKind(kind) ?? 'recover',
-        source: 'typed',
-        supersedesId: replaces,
-        by: 'Tess Orlan',
-        at: minute(i * 7),
-        kind,
-        body,
-      } as CircuitEntry;
-    }),
-  );
 
 /** Any readings that the fields take, one after the other. */
 const anyReadings = fc
