@@ -51,6 +51,21 @@ export const newJobSchema = z.strictObject({
 });
 export type NewJob = z.infer<typeof newJobSchema>;
 
+export const jobDetailsSchema = z.strictObject({
+  version: z.number().int().min(1).describe('the version you read'),
+  customerName: text(1, 120),
+  phone: z.string().trim().max(40).nullable().meta(characters(0, 40)),
+  address: text(1, 160),
+  town: text(1, 80),
+  elevationFt: num(-1000, 15000, 'ft'),
+  systemName: text(1, 80),
+  leadId: idSchema,
+  scheduledFor: day,
+});
+export type JobDetails = z.infer<typeof jobDetailsSchema>;
+/** A job is cancelled, or opened again. */
+export const jobReasonSchema = z.strictObject({ id: idSchema, reason: text(5, 300) });
+
 /** One more circuit: of a system of the job, or of another one of the same house, by its name. */
 export const newCircuitSchema = z.strictObject({
   id: idSchema,

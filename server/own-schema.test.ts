@@ -63,6 +63,8 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     route('POST', '/jobs', requests.newJobSchema),
     route('PUT', `${of}/plate`, requests.plateUpdateSchema),
     route('PUT', `${of}/mode`, requests.modeSchema),
+    route('PUT', `${of}/details`, requests.jobDetailsSchema),
+    route('POST', `${of}/circuits`, requests.newCircuitSchema),
     route('PUT', `${of}/vacuum`, requests.vacuumSchema),
     route('PUT', `${of}/furnace`, requests.furnaceSchema),
     route('PUT', `${of}/customer-language`, requests.languageSchema),

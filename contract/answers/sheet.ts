@@ -159,6 +159,7 @@ export const sheetSchema = z.strictObject({
   system: z.strictObject({ id, name: z.string(), kind: z.string() }),
   equipmentId: id,
   circuit: z.strictObject({ id, name: z.string(), version, plate: plateSchema.nullable() }),
+  cancelled: z.strictObject({ reason: z.string(), ...signed }).nullable(),
   circuits: z
     .array(
       z.strictObject({

@@ -5,6 +5,8 @@ export type Role = (typeof ROLES)[number];
 /** Who may do what; the server and the screens read this one table. What is not listed every signed-in person may. */
 export const MAY = {
   'add-job': ['owner', 'office', 'lead'],
+  'edit-job': ['owner', 'office', 'lead'],
+  'cancel-job': ['owner', 'office', 'lead'],
   'add-circuit': ['owner', 'office', 'lead'],
   'lead-job': ['owner', 'lead'],
   'edit-library': ['owner', 'office', 'lead'],

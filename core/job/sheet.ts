@@ -151,6 +151,8 @@ export type JobSheet = {
     /** Null until the new equipment is entered or follows from the signed scope. */
     plate: Plate | null;
   };
+  /** It does not go ahead: who said so, when and why. Nothing more is written until it is opened again. */
+  cancelled: { by: string; at: string; reason: string } | null;
   /** All circuits this job works on, in their order; the one above is the one whose log, plate and signatures stand here. */
   circuits: CircuitStanding[];
   survey: SurveyRecord;

@@ -208,4 +208,10 @@ export const en = {
   'server.name-of-its-own': 'a name of its own',
   'server.circuit-is-in-the-record': '{name} is in the record of this job.',
   'server.circuit-that-nothing-is-written-for': 'a circuit that nothing is written down for yet',
+  'server.job-is-cancelled': 'This job is cancelled ({by}: {reason}).',
+  'server.open-it-again-first': 'open it again first',
+  'server.elevation-is-signed-with-readings': 'Readings were signed with this elevation.',
+  'server.the-elevation-that-stands': '{elevationFt} ft, as it stands',
+  'server.instruments-still-run': 'Instruments still run on this job.',
+  'server.stop-them-first': 'stop them first',
 } as const;

@@ -215,4 +215,10 @@ export const es: Record<keyof typeof en, string> = {
   'server.name-of-its-own': 'un nombre propio',
   'server.circuit-is-in-the-record': '{name} ya está en el registro de este trabajo.',
   'server.circuit-that-nothing-is-written-for': 'un circuito para el que aún no hay nada escrito',
+  'server.job-is-cancelled': 'Este trabajo está cancelado ({by}: {reason}).',
+  'server.open-it-again-first': 'primero vuelva a abrirlo',
+  'server.elevation-is-signed-with-readings': 'Hay lecturas firmadas con esta elevación.',
+  'server.the-elevation-that-stands': '{elevationFt} ft, como está',
+  'server.instruments-still-run': 'Aún hay instrumentos en marcha en este trabajo.',
+  'server.stop-them-first': 'deténgalos primero',
 };

@@ -1,5 +1,5 @@
-import { ArrowLeft } from 'lucide-react';
-import { memo, type ReactNode } from 'react';
+import { ArrowLeft, Pencil } from 'lucide-react';
+import { memo, type ReactNode, useState } from 'react';
 import { Link, NavLink } from 'react-router';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { worstOf } from '@/core/finding/order';
@@ -14,12 +14,14 @@ import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
 import { hasCircuit, systemWords } from '@/core/phases/survey/view';
 import { list, lower, value } from '@/core/words/said';
 import { pagesOf } from '@/web/api/circuit-path';
+import { useMe } from '@/web/api/use-me';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CircuitSwitch } from './CircuitSwitch';
 import { CircuitTag } from './circuit-tag';
+import { CancelledNotice, JobDetails, mayEdit } from './JobDetails';
 import { PersonMenu } from './TopBar';
 
 type Props = {
@@ -52,12 +54,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
           <ArrowLeft size={22} />
         </Link>
         <span className="narrow -ml-3 shrink-0 text-[21px] font-[700]">{sheet.job.number}</span>
-        <span className="min-w-0 truncate text-ink2">
-          <span className="text-ink">{sheet.customer.name}</span>
-          <span className="hidden md:inline">
-            , {sheet.site.address} · {sheet.system.name.toLowerCase()}
-          </span>
-        </span>
+        <Whose sheet={sheet} />
         <span className="ml-auto hidden shrink-0 font-[600] xl:block">
           {plate
             ? say(
@@ -90,7 +87,10 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         className="flex gap-1.5 overflow-x-auto border-b border-rule px-2 py-1.5 lg:hidden"
       />
       <Rail sheet={sheet} active={active} />
-      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
+      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>
+        <CancelledNotice sheet={sheet} />
+        {children}
+      </main>
       {side ? (
         <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
       ) : null}
@@ -100,6 +100,35 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         </div>
       ) : null}
     </div>
+  );
+}
+
+/** Whose job it is and where; a tap opens its details. */
+function Whose({ sheet }: { sheet: JobSheet }) {
+  const { me } = useMe();
+  const [open, setOpen] = useState(false);
+  const words = (
+    <>
+      <span className="text-ink">{sheet.customer.name}</span>
+      <span className="hidden md:inline">
+        , {sheet.site.address} · {sheet.system.name.toLowerCase()}
+      </span>
+    </>
+  );
+  if (!mayEdit(me?.role, sheet)) return <span className="min-w-0 truncate text-ink2">{words}</span>;
+  return (
+    <>
+      <button
+        type="button"
+        title={say(tell('web.edit-job'))}
+        onClick={() => setOpen(true)}
+        className="touch min-w-0 cursor-pointer truncate text-left text-ink2 decoration-dotted underline-offset-4 hover:underline"
+      >
+        {words}
+        <Pencil size={14} className="ml-2 inline-block align-baseline text-copper" />
+      </button>
+      {open ? <JobDetails sheet={sheet} onClose={() => setOpen(false)} /> : null}
+    </>
   );
 }
 

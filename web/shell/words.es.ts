@@ -67,4 +67,12 @@ export const es: Record<keyof typeof en, string> = {
   'web.language': 'Idioma',
   'web.replayed-instruments': 'Instrumentos reproducidos',
   'web.simulated-instruments': 'Instrumentos simulados',
+  'web.cancel-the-job': 'Cancelar el trabajo',
+  'web.why-it-does-not-go-ahead': 'Por qué no se hace',
+  'web.what-was-written-stays': 'Lo escrito queda. No se acepta nada más hasta que el trabajo se vuelva a abrir.',
+  'web.job-details': 'Trabajo {number}',
+  'web.cancelled-by': 'Cancelado por {by}',
+  'web.open-it-again': 'Volver a abrirlo',
+  'web.what-changed': 'Qué cambió',
+  'web.edit-job': 'Editar cliente, lugar, día o líder',
 };

@@ -61,6 +61,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
         targetSource: 'plate',
       },
     },
+    cancelled: null,
     circuits: [
       { id: 'k', name: 'Circuit 1', systemId: 'y', systemName: 'Upstairs system', equipped: true, signed: [] },
     ],

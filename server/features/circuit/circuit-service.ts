@@ -11,7 +11,7 @@ import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
-import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
@@ -38,7 +38,7 @@ export async function writeEntry(
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
   // An instrument may read what no entry of this kind can mean: then it is not this entry that should be written.
   parseBody(entryOf(sent.kind).schema, read.body);
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     mustNotBeHandedOver(sheet);
     mustBeTheirs(sheet, person, sent);

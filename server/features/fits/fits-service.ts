@@ -5,7 +5,7 @@ import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { sameOrStale } from '@/server/errors/stale';
 import type { JobAt } from '@/server/features/jobs/job-at';
-import { changeJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { fitsStore } from './fits-store';
@@ -18,7 +18,7 @@ export async function putFit(
   body: { version: number; record: FitRecord; measured: string[] },
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const done = await fitsStore.put(
       db,

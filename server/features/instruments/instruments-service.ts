@@ -19,7 +19,7 @@ import { Problem } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustGoAhead, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { answersFor } from '@/server/features/people/certified';
@@ -70,6 +70,7 @@ async function startNow(
   const write = { id: body.id, what: 'run', jobId, body };
   if (await isWritten(database, person, write)) return runFor(deps, person, body.id);
   const sheet = await sheetFor(database, person, at);
+  mustGoAhead(sheet);
   mustBeOpen(sheet, body.phase);
   const other = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
   if (other && other.phase === body.phase && other.source === 'simulated' && hall.get(other.id)) return other;
@@ -171,6 +172,7 @@ async function openPortNow(
       allowed: tell('server.new-id'),
     });
   const sheet = await sheetFor(database, person, at);
+  mustGoAhead(sheet);
   mustBeOpen(sheet, body.phase);
   mustHavePhaseBefore(sheet, body.phase);
   const other = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
@@ -376,7 +378,7 @@ export async function recordReading(
   const samples = [...active.recent];
   // The chunk that the steadiness of this reading rests on must be stored before the reading is.
   await active.commit();
-  return changeJob(database, person, run, async (db, sheet) => {
+  return changeOpenJob(database, person, run, async (db, sheet) => {
     if (await measurementsStore.setExists(db, person.companyId, body.setId)) return;
     mustBeOpen(sheet, run.phase);
     await insertReadings(db, run, sheet, person.id, samples, body, new Date());

@@ -9,7 +9,7 @@ import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { circuitsStore } from './circuits-store';
 import type { JobAt } from './job-at';
-import { changeJob, mustNotBeHandedOver } from './jobs-service';
+import { changeOpenJob, mustNotBeHandedOver } from './jobs-service';
 
 /** As many circuits as one job may work on: more is another job. */
 const MOST_CIRCUITS = 12;
@@ -17,7 +17,7 @@ const MOST_CIRCUITS = 12;
 /** One more circuit for a job: of a system that it works on already, or of another one of the same house. */
 export function addCircuit(database: Database, person: Person, at: JobAt, body: NewCircuit): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'circuit', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     if (sheet.circuits.length >= MOST_CIRCUITS)
@@ -64,7 +64,7 @@ const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.tri
 /** Takes a circuit off the job again, while nothing is written down for it; the first one stays. */
 export function removeCircuit(database: Database, person: Person, at: JobAt, circuitId: string): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, { jobId }, async (db, sheet) => {
+  return changeOpenJob(database, person, { jobId }, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const there = sheet.circuits.find((c) => c.id === circuitId);
     if (!there) return;

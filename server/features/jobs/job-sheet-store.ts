@@ -36,6 +36,9 @@ type HeadRow = {
   leadId: string;
   lead: string;
   version: number;
+  cancelledAt: Date | null;
+  cancelledBy: string | null;
+  cancelReason: string | null;
   customerId: string;
   customer: string;
   phone: string | null;
@@ -57,10 +60,11 @@ type HeadRow = {
 };
 
 const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.lead_id as leadId, l.full_name as lead, j.version,
+  j.cancelled_at as cancelledAt, x.full_name as cancelledBy, j.cancel_reason as cancelReason,
   c.id as customerId, c.name as customer, c.phone, c.language, coalesce(s.time_zone, co.time_zone) as timeZone, s.id as siteId, s.address, s.town, s.elevation_ft as elevationFt,
   y.id as systemId, y.name as systemName, y.kind as systemKind,
   k.id as circuitId, k.name as circuitName, k.version as circuitVersion, k.equipment_id as equipmentId, k.plate, co.settings
-  from jobs j join people l on l.id = j.lead_id join job_circuits jc on jc.job_id = j.id and jc.circuit_id = coalesce(:circuitId, j.circuit_id)
+  from jobs j join people l on l.id = j.lead_id left join people x on x.id = j.cancelled_by join job_circuits jc on jc.job_id = j.id and jc.circuit_id = coalesce(:circuitId, j.circuit_id)
   join circuits k on k.id = jc.circuit_id join systems y on y.id = k.system_id join sites s on s.id = y.site_id
   join customers c on c.id = s.customer_id join companies co on co.id = j.company_id
   where j.company_id = :companyId and j.id = :jobId`;
@@ -126,6 +130,9 @@ export async function readJobSheet(
     system: { id: head.systemId, name: head.systemName, kind: head.systemKind },
     equipmentId: head.equipmentId,
     circuit: { id: head.circuitId, name: head.circuitName, version: head.circuitVersion, plate: head.plate },
+    cancelled: head.cancelledAt
+      ? { by: head.cancelledBy!, at: iso(head.cancelledAt), reason: head.cancelReason ?? '' }
+      : null,
     circuits: await readCircuits(db, key),
     vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },

@@ -7,7 +7,7 @@ import { type Standing, standingOf } from '@/core/phases/standing';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/phases/start-up/start-up-sheet';
 import { systemWords } from '@/core/phases/survey/view';
 import { LANGUAGES } from '@/core/words/render';
-import { day, value } from '@/core/words/said';
+import { day, typed, value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { speakIn } from '@/server/words/speak-to';
@@ -47,7 +47,18 @@ const stepOf = ({ phase, state }: Standing): number => (state === 'done' ? PHASE
 
 /** The row of the lists; of a job as each of its circuits sees it. */
 export async function summaryOf(db: Db, companyId: string, sheets: readonly JobSheet[]) {
-  const { sheet, standing } = await nextOf(db, companyId, sheets);
+  const next = await nextOf(db, companyId, sheets);
+  const { sheet } = next;
+  const { cancelled } = sheet;
+  // It leaves the open ones, where it stands, with who said so and why.
+  const standing: Standing = cancelled
+    ? {
+        ...next.standing,
+        state: 'done',
+        mark: 'not-proven',
+        waitsFor: tell('job.cancelled', { by: cancelled.by, reason: typed(cancelled.reason) }),
+      }
+    : next.standing;
   const { plate } = sheet.circuit;
   const address = `${sheet.site.address}, ${sheet.site.town}`;
   const system = tell('job.named-system', {

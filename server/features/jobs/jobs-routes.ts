@@ -1,11 +1,20 @@
 import { Router } from 'express';
-import { languageSchema, modeSchema, newCircuitSchema, newJobSchema, plateUpdateSchema } from '@/contract/requests';
+import {
+  jobDetailsSchema,
+  jobReasonSchema,
+  languageSchema,
+  modeSchema,
+  newCircuitSchema,
+  newJobSchema,
+  plateUpdateSchema,
+} from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addCircuit, removeCircuit } from './circuits-service';
+import { cancelJob, editJob, reopenJob } from './details-service';
 import { createJob, setCustomerLanguage, setMode, sheetFor, updatePlate } from './jobs-service';
 import { jobsStore } from './jobs-store';
 
@@ -40,6 +49,24 @@ export function jobsRoutes({ database }: Deps): Router {
 
   router.get('/jobs/:jobId', async (request, response) => {
     response.json(await sheetFor(database, who(request), jobAt(request)));
+  });
+
+  router.put('/jobs/:jobId/details', async (request, response) => {
+    const person = who(request);
+    must(person, 'edit-job');
+    response.json(await editJob(database, person, jobAt(request), parseBody(jobDetailsSchema, request.body)));
+  });
+  router.post('/jobs/:jobId/cancellation', async (request, response) => {
+    const person = who(request);
+    must(person, 'cancel-job');
+    const body = parseBody(jobReasonSchema, request.body);
+    response.status(201).json(await cancelJob(database, person, jobAt(request), body));
+  });
+  router.post('/jobs/:jobId/reopening', async (request, response) => {
+    const person = who(request);
+    must(person, 'cancel-job');
+    const body = parseBody(jobReasonSchema, request.body);
+    response.status(201).json(await reopenJob(database, person, jobAt(request), body));
   });
 
   router.post('/jobs/:jobId/circuits', async (request, response) => {

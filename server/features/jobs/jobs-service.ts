@@ -4,6 +4,7 @@ import type { Plate } from '@/core/equipment/plate';
 import { may } from '@/core/job/permissions';
 import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
 import type { Language } from '@/core/words/render';
+import { typed } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { Problem } from '@/server/errors/problem';
@@ -40,6 +41,21 @@ export async function changeJob(
     await refreshSummary(db, person.companyId, jobId);
   });
   return sheetFor(database, person, at);
+}
+
+/** The same for a job that goes ahead: what is cancelled takes nothing more. */
+export const changeOpenJob: typeof changeJob = (database, person, at, work) =>
+  changeJob(database, person, at, async (db, sheet) => {
+    mustGoAhead(sheet);
+    await work(db, sheet);
+  });
+
+export function mustGoAhead({ cancelled }: Pick<JobSheet, 'cancelled'>): void {
+  if (cancelled)
+    throw new Problem('already-signed', {
+      message: tell('server.job-is-cancelled', { by: cancelled.by, reason: typed(cancelled.reason) }),
+      allowed: tell('server.open-it-again-first'),
+    });
 }
 
 /** The sheet of a job whose new equipment is known; without it there is nothing to weigh or judge. */
@@ -92,7 +108,7 @@ export async function updatePlate(
   plate: Plate,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
       throw new Problem('already-signed', {
         message: tell('server.charge-is-signed-with-this-plate'),
@@ -119,7 +135,7 @@ export function setCustomerLanguage(
   language: Language,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, { customer }) => {
+  return changeOpenJob(database, person, at, async (db, { customer }) => {
     if (customer.language === language) return;
     await jobsStore.setCustomerLanguage(db, person.companyId, customer.id, language);
     await audit(db, person, jobId, 'customer language chosen', { from: customer.language, to: language });
@@ -134,7 +150,7 @@ export function setMode(
   body: { version: number; mode: 'cooling' | 'heating' },
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (sheet.job.mode === body.mode) return;
     if (sheet.signOffs.some((s) => s.phase === 'start-up'))
       throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });

@@ -16,7 +16,7 @@ import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
-import { changeJob } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob } from '@/server/features/jobs/jobs-service';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { english } from '@/server/words/speak-to';
@@ -93,7 +93,7 @@ export async function recordTyped(
   at: JobAt,
   measurements: TypedMeasurement[],
 ): Promise<JobSheet> {
-  return changeJob(database, person, at, (db, sheet) => storeTyped(db, person, sheet, measurements));
+  return changeOpenJob(database, person, at, (db, sheet) => storeTyped(db, person, sheet, measurements));
 }
 
 export async function storeTyped(
@@ -229,7 +229,7 @@ export function withdrawMovement(
   body: WithdrawMovement,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'withdrawal', jobId, body: { ...body, measurementId } })))
       return;
     const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);

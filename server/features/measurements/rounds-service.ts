@@ -8,7 +8,7 @@ import { Problem } from '@/server/errors/problem';
 import { activeOf, runFor } from '@/server/features/instruments/instruments-service';
 import { insertReadings } from '@/server/features/instruments/reading-record';
 import type { JobAt } from '@/server/features/jobs/job-at';
-import { changeJob, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { signUnder } from '@/server/features/phases/phases-service';
 import { must } from '@/server/who';
@@ -27,7 +27,7 @@ export async function recordRound(deps: Deps, person: Person, at: JobAt, body: R
   const write = { id: body.setId, what: 'round', jobId, body };
   if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   const streamed = body.run === null ? undefined : await streamOf(deps, person, jobId, body.run.id);
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     mustBeOpen(sheet, startUp.id);
     await storeTyped(db, person, sheet, body.typed);

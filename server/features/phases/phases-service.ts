@@ -16,7 +16,7 @@ import { contentOf, sameOrStale } from '@/server/errors/stale';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { FURNACE_RECORD } from '@/server/features/jobs/job-sheet-store';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
-import { changeJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
@@ -33,7 +33,7 @@ export async function recordVacuum(
   body: VacuumRequest,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'charge');
     if (vacuumWantsReason(sheet)) {
       must(person, 'type-vacuum-alone');
@@ -70,7 +70,7 @@ export function recordFurnace(
   { version, proof }: { version: number; proof: FurnaceProof },
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'hand-over');
     if (proof.plateRiseLowF >= proof.plateRiseHighF)
       throw badInput({
@@ -98,7 +98,7 @@ export async function confirm(
   confirmed: boolean,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
     const confirmations = { ...row?.record.confirmations };
@@ -130,7 +130,7 @@ export async function override(
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase.id}`, jobId, body }))) return;
     mustBeOpen(sheet, phase.id);
     const gates = await gatesWithRecorded(db, person, sheet, phase);
@@ -175,7 +175,7 @@ export const signPhase = (
   at: JobAt,
   phase: PhaseDescriptor,
   id: string,
-): Promise<JobSheet> => changeJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, id));
+): Promise<JobSheet> => changeOpenJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, id));
 
 /** The same inside a transaction that already holds the job. */
 export async function signUnder(

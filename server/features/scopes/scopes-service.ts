@@ -17,7 +17,7 @@ import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { REMOVAL_RECORD } from '@/server/features/jobs/job-sheet-store';
-import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
@@ -37,7 +37,7 @@ export async function choose(
   choice: Choice,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     for (const [field, id] of [
       ['choice.outdoorId', choice.outdoorId],
@@ -64,7 +64,7 @@ export async function choose(
 /** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
 export async function decide(database: Database, person: Person, at: JobAt, body: NewDecision): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'decision', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
@@ -114,7 +114,7 @@ export async function customerSigns(
   body: NewCustomerSignature,
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'customer signature', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     const words = wordsOf(sheet, body.subject);
@@ -167,7 +167,7 @@ export async function customerSigns(
 /** Releases the removal of the old equipment: no hazard, signed scope, pictures taken or waived. */
 export async function releaseRemoval(database: Database, person: Person, at: JobAt): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (sheet.removal) return;
     const gates = removalGates(sheet);
     const held = gates.find((g) => !passes(g));

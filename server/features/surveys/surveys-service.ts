@@ -5,7 +5,7 @@ import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
-import { changeJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
+import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
@@ -21,7 +21,7 @@ export async function recordObservations(
 ): Promise<JobSheet> {
   const { jobId } = at;
   mustBeOnce(observations.map((o) => o.id));
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     const foundOnTheDay = sheet.signOffs.some((s) => s.phase === 'scope');
     mustNotBeHandedOver(sheet);
     const fresh: string[] = [];
@@ -58,7 +58,7 @@ export async function waive(
   body: { id: string; item: string; reason: string },
 ): Promise<JobSheet> {
   const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
     const key = { companyId: person.companyId, jobId };
     if (!(await writesFirst(db, person, { id: body.id, what: 'waiver', jobId, body }))) return;
@@ -79,7 +79,7 @@ export async function addPhoto(database: Database, person: Person, at: JobAt, up
   if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   await sheetFor(database, person, at);
   const picture = await workPicture(file);
-  return changeJob(database, person, at, async (db) => {
+  return changeOpenJob(database, person, at, async (db) => {
     if (!(await writesFirst(db, person, write))) return;
     await surveysStore.addPhoto(
       db,

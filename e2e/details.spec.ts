@@ -1,0 +1,66 @@
+import { expect, test } from '@playwright/test';
+import { sampleSheet } from '../core/job/testing/sample-sheet';
+import { equippedJob, Fitter } from './crew';
+
+test('a job is put right, moved, cancelled and opened again; what is mistyped is told at its field', async ({
+  page,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id, number } = await equippedJob(page, 'Marsh Row', sampleSheet().circuit.plate);
+  await page.goto(`/jobs/${id}/recover`);
+  await expect(crew.next).toBeVisible();
+  const form = page.getByTestId('job-details');
+  const save = page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true });
+
+  await test.step('edited, with a slip', async () => {
+    await page.getByRole('button', { name: /Marsh Row/ }).click();
+    await form.getByLabel('Customer', { exact: true }).fill('Marsh Row Dental');
+    await form.getByLabel('Elevation', { exact: true }).fill('118000');
+    await save.click();
+    await expect(form.getByText(/1000 to 15,?000/)).toBeVisible();
+    await form.getByLabel('Elevation', { exact: true }).fill('118');
+    await form.getByLabel('Day', { exact: true }).fill('2026-12-04');
+    await form.getByRole('radio', { name: 'Jory Vance' }).click();
+    await save.click();
+    await expect(form).toBeHidden();
+    await expect(page.getByRole('button', { name: /Marsh Row Dental/ })).toBeVisible();
+    await page.goto('/jobs');
+    await page.getByRole('searchbox').fill(String(number));
+    await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toContainText('Marsh Row Dental');
+  });
+
+  await test.step('half typed, closed and come back to', async () => {
+    await page.goto(`/jobs/${id}/recover`);
+    await page.getByRole('button', { name: /Marsh Row Dental/ }).click();
+    await form.getByLabel('Town', { exact: true }).fill('Cobble');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Keep as a draft' }).click();
+    await page.getByRole('button', { name: /Marsh Row Dental/ }).click();
+    await expect(form.getByLabel('Town', { exact: true })).toHaveValue('Cobble');
+    await expect(page.getByText('As you left it.')).toBeVisible();
+  });
+
+  await test.step('cancelled: it says so, takes nothing more, and leaves the open list', async () => {
+    await form.getByRole('button', { name: 'Cancel the job' }).click();
+    await page.getByLabel('Why it does not go ahead').fill('roof is not safe before spring');
+    await page.getByRole('dialog').getByRole('button', { name: 'Cancel the job' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Cancelled by Tess Orlan' })).toContainText(
+      'roof is not safe',
+    );
+    await page.goto('/jobs');
+    await page.getByRole('searchbox').fill(String(number));
+    await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toHaveCount(0);
+    await page.getByRole('tab', { name: 'all' }).click();
+    await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toContainText('Cancelled by Tess Orlan');
+  });
+
+  await test.step('and opened again', async () => {
+    await page.goto(`/jobs/${id}/recover`);
+    await page.getByRole('button', { name: 'Open it again' }).click();
+    await page.getByLabel('What changed').fill('scaffold is up');
+    await page.getByRole('dialog').getByRole('button', { name: 'Open it again' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Cancelled' })).toHaveCount(0);
+    await crew.press('Old charge');
+  });
+});

@@ -1,0 +1,103 @@
+import type { JobDetails } from '@/contract/requests';
+import { may } from '@/core/job/permissions';
+import type { JobSheet } from '@/core/job/sheet';
+import { typed } from '@/core/words/said';
+import { audit } from '@/server/audit';
+import { now } from '@/server/clock';
+import type { Database } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import { sameOrStale } from '@/server/errors/stale';
+import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
+import { detailsStore } from './details-store';
+import type { JobAt } from './job-at';
+import { changeJob, changeOpenJob, mustNotBeHandedOver } from './jobs-service';
+
+const detailsOf = ({ customer, site, system, job }: JobSheet) => ({
+  customerName: customer.name,
+  phone: customer.phone,
+  address: site.address,
+  town: site.town,
+  elevationFt: site.elevationFt,
+  systemName: system.name,
+  leadId: job.leadId,
+  scheduledFor: job.scheduledFor,
+});
+
+/** Whose job it is, where, when and led by whom: put right, moved to another day, given to another lead. */
+export function editJob(
+  database: Database,
+  person: Person,
+  at: JobAt,
+  { version, ...details }: JobDetails,
+): Promise<JobSheet> {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
+    mustNotBeHandedOver(sheet);
+    const before = detailsOf(sheet);
+    if (details.leadId !== before.leadId) {
+      const lead = (await peopleStore.ofCompany(db, person.companyId)).find((p) => p.id === details.leadId);
+      if (!may(lead?.role, 'lead-job'))
+        throw badInput({
+          field: 'leadId',
+          message: lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
+          allowed: tell('server.lead-or-owner-of-your-company'),
+        });
+    }
+    // Every pressure that was judged was judged by the station pressure of this elevation.
+    if (details.elevationFt !== before.elevationFt && sheet.circuits.some((c) => c.signed.length > 0))
+      throw badInput({
+        field: 'elevationFt',
+        message: tell('server.elevation-is-signed-with-readings'),
+        allowed: tell('server.the-elevation-that-stands', { elevationFt: before.elevationFt }),
+      });
+    if (version !== sheet.job.version)
+      return sameOrStale(
+        tell('server.someone-changed-this-job-after-you'),
+        { yours: { version, ...details }, stored: { version: sheet.job.version, ...before } },
+        { sent: details, kept: before },
+      );
+    await detailsStore.put(db, person.companyId, sheet, details);
+    await audit(db, person, at.jobId, 'job edited', { from: before, to: details });
+  });
+}
+
+/** A job that does not go ahead, and why. What was written stays; nothing more is, until it is opened again. */
+export function cancelJob(
+  database: Database,
+  person: Person,
+  at: JobAt,
+  body: { id: string; reason: string },
+): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'cancellation', jobId, body }))) return;
+    mustNotBeHandedOver(sheet);
+    if (sheet.cancelled)
+      throw new Problem('already-signed', { message: tell('server.job-is-cancelled', cancelled(sheet.cancelled)) });
+    if (sheet.runs.some((r) => r.state === 'running'))
+      throw new Problem('run-state', {
+        field: 'run',
+        message: tell('server.instruments-still-run'),
+        allowed: tell('server.stop-them-first'),
+      });
+    await detailsStore.cancel(db, person, jobId, body.reason, now());
+    await audit(db, person, jobId, 'job cancelled', { reason: body.reason });
+  });
+}
+const cancelled = ({ by, reason }: NonNullable<JobSheet['cancelled']>) => ({ by, reason: typed(reason) });
+
+/** Takes a cancellation back. */
+export function reopenJob(
+  database: Database,
+  person: Person,
+  at: JobAt,
+  body: { id: string; reason: string },
+): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'reopening', jobId, body })) || !sheet.cancelled) return;
+    await detailsStore.reopen(db, person.companyId, jobId);
+    await audit(db, person, jobId, 'job reopened', { reason: body.reason });
+  });
+}

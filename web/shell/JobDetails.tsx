@@ -1,0 +1,124 @@
+import { useMemo, useState } from 'react';
+import useSWR from 'swr';
+import { v7 as uuid } from 'uuid';
+import { schemaOf } from '@/core/form/field';
+import { detailsFields } from '@/core/job/details-form';
+import { may, type Role } from '@/core/job/permissions';
+import { isHandedOver, type JobSheet } from '@/core/job/sheet';
+import { get } from '@/web/api/http';
+import { takeSheet, write } from '@/web/api/outbox/our-outbox';
+import { useMe } from '@/web/api/use-me';
+import { Button } from '@/web/kit/Button';
+import { FieldSheet } from '@/web/kit/form/FieldSheet';
+import { ReasonSheet } from '@/web/kit/ReasonSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+type Person = { id: string; fullName: string; role: Role };
+const isSheet = (answer: unknown): answer is JobSheet =>
+  typeof answer === 'object' && answer !== null && 'job' in answer;
+
+/** A write of the job's head: its answer is the sheet as it stands then. */
+async function send(method: 'PUT' | 'POST', path: string, body: object): Promise<void> {
+  const outcome = await write(method, path, body);
+  if (outcome.kind === 'stored' && isSheet(outcome.answer)) takeSheet(outcome.answer);
+}
+
+/** Whose job it is, where, when and led by whom, and whether it goes ahead. */
+export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () => void }) {
+  const { me } = useMe();
+  const { data } = useSWR<{ people: Person[] }>('/people', get);
+  const [cancelling, setCancelling] = useState(false);
+  const { job, customer, site, system } = sheet;
+  const leads = data?.people.filter((p) => may(p.role, 'lead-job'));
+  const form = useMemo(() => {
+    // The lead who is on it stays a choice, whatever the company changed since.
+    const all = leads ?? [];
+    const fields = detailsFields(
+      all.some((p) => p.id === job.leadId) ? all : [...all, { id: job.leadId, fullName: job.lead }],
+    );
+    return { fields, schema: schemaOf(fields) };
+  }, [leads, job.leadId, job.lead]);
+  if (!me || !leads) return null;
+  const path = `/jobs/${job.id}`;
+  if (cancelling)
+    return (
+      <ReasonSheet
+        title={say(tell('web.cancel-the-job'))}
+        label={say(tell('web.why-it-does-not-go-ahead'))}
+        least={5}
+        send={say(tell('web.cancel-the-job'))}
+        tone="stop"
+        onSend={(reason) => send('POST', `${path}/cancellation`, { id: uuid(), reason })}
+        onClose={onClose}
+      >
+        <p className="text-ink2">{say(tell('web.what-was-written-stays'))}</p>
+      </ReasonSheet>
+    );
+  return (
+    <FieldSheet
+      title={say(tell('web.job-details', { number: String(job.number) }))}
+      form={form}
+      known={{
+        customerName: customer.name,
+        phone: customer.phone ?? '',
+        address: site.address,
+        town: site.town,
+        elevationFt: site.elevationFt,
+        systemName: system.name,
+        scheduledFor: job.scheduledFor,
+        leadId: job.leadId,
+      }}
+      draft={`${me.id}-${job.id}-details`}
+      testId="job-details"
+      send={({ phone, ...body }) =>
+        send('PUT', `${path}/details`, { ...body, phone: phone || null, version: job.version })
+      }
+      below={() =>
+        may(me.role, 'cancel-job') ? (
+          <Button tone="quiet" className="mt-2 justify-self-start" onClick={() => setCancelling(true)}>
+            {say(tell('web.cancel-the-job'))}
+          </Button>
+        ) : null
+      }
+      onClose={onClose}
+    />
+  );
+}
+
+/** What stands over a job that does not go ahead, and the way back. */
+export function CancelledNotice({ sheet }: { sheet: JobSheet }) {
+  const { me } = useMe();
+  const [asking, setAsking] = useState(false);
+  const { cancelled } = sheet;
+  if (!cancelled) return null;
+  return (
+    <div
+      role="status"
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-[1.5px] border-oxide bg-sheet px-4 py-2 lg:px-7"
+    >
+      <p className="font-[620] text-oxide">
+        {say(tell('web.cancelled-by', { by: cancelled.by }))}
+        <span className="ml-2 font-[450] text-ink">{cancelled.reason}</span>
+      </p>
+      {may(me?.role, 'cancel-job') ? (
+        <Button className="ml-auto" onClick={() => setAsking(true)}>
+          {say(tell('web.open-it-again'))}
+        </Button>
+      ) : null}
+      {asking ? (
+        <ReasonSheet
+          title={say(tell('web.open-it-again'))}
+          label={say(tell('web.what-changed'))}
+          least={5}
+          send={say(tell('web.open-it-again'))}
+          onSend={(reason) => send('POST', `/jobs/${sheet.job.id}/reopening`, { id: uuid(), reason })}
+          onClose={() => setAsking(false)}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+export const mayEdit = (role: Role | undefined, sheet: JobSheet): boolean =>
+  may(role, 'edit-job') && !isHandedOver(sheet) && !sheet.cancelled;
