@@ -5,6 +5,7 @@ import { schemaOf } from '@/core/form/field';
 import { detailsFields } from '@/core/job/details-form';
 import { may, type Role } from '@/core/job/permissions';
 import { isHandedOver, type JobSheet } from '@/core/job/sheet';
+import { moment } from '@/core/words/said';
 import { get } from '@/web/api/http';
 import { takeSheet, write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
@@ -13,6 +14,7 @@ import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { NextMoveBar } from './NextMoveBar';
 
 type Person = { id: string; fullName: string; role: Role };
 const isSheet = (answer: unknown): answer is JobSheet =>
@@ -86,25 +88,18 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
   );
 }
 
-/** What stands over a job that does not go ahead, and the way back. */
-export function CancelledNotice({ sheet }: { sheet: JobSheet }) {
+/** The one move of a job that does not go ahead: who said so and why, and the way back. */
+export function CancelledBar({ sheet, cancelled }: { sheet: JobSheet; cancelled: NonNullable<JobSheet['cancelled']> }) {
   const { me } = useMe();
   const [asking, setAsking] = useState(false);
-  const { cancelled } = sheet;
-  if (!cancelled) return null;
   return (
-    <div
-      role="status"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-[1.5px] border-oxide bg-sheet px-4 py-2 lg:px-7"
+    <NextMoveBar
+      kind="stop"
+      say={say(tell('web.cancelled-by', { by: cancelled.by, at: moment(cancelled.at) }))}
+      because={cancelled.reason}
     >
-      <p className="font-[620] text-oxide">
-        {say(tell('web.cancelled-by', { by: cancelled.by }))}
-        <span className="ml-2 font-[450] text-ink">{cancelled.reason}</span>
-      </p>
       {may(me?.role, 'cancel-job') ? (
-        <Button className="ml-auto" onClick={() => setAsking(true)}>
-          {say(tell('web.open-it-again'))}
-        </Button>
+        <Button onClick={() => setAsking(true)}>{say(tell('web.open-it-again'))}</Button>
       ) : null}
       {asking ? (
         <ReasonSheet
@@ -116,7 +111,7 @@ export function CancelledNotice({ sheet }: { sheet: JobSheet }) {
           onClose={() => setAsking(false)}
         />
       ) : null}
-    </div>
+    </NextMoveBar>
   );
 }
 

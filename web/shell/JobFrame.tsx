@@ -21,7 +21,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CircuitSwitch } from './CircuitSwitch';
 import { CircuitTag } from './circuit-tag';
-import { CancelledNotice, JobDetails, mayEdit } from './JobDetails';
+import { CancelledBar, JobDetails, mayEdit } from './JobDetails';
 import { PersonMenu } from './TopBar';
 
 type Props = {
@@ -87,16 +87,17 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         className="flex gap-1.5 overflow-x-auto border-b border-rule px-2 py-1.5 lg:hidden"
       />
       <Rail sheet={sheet} active={active} />
-      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>
-        <CancelledNotice sheet={sheet} />
-        {children}
-      </main>
+      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
       {side ? (
         <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
       ) : null}
-      {next ? (
+      {sheet.cancelled || next ? (
         <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">
-          <CircuitTag value={tag}>{next}</CircuitTag>
+          {sheet.cancelled ? (
+            <CancelledBar sheet={sheet} cancelled={sheet.cancelled} />
+          ) : (
+            <CircuitTag value={tag}>{next}</CircuitTag>
+          )}
         </div>
       ) : null}
     </div>

@@ -67,7 +67,7 @@ export const en = {
   'web.why-it-does-not-go-ahead': 'Why it does not go ahead',
   'web.what-was-written-stays': 'What was written stays. Nothing more is taken until the job is opened again.',
   'web.job-details': 'Job {number}',
-  'web.cancelled-by': 'Cancelled by {by}',
+  'web.cancelled-by': 'Cancelled by {by}, {at}',
   'web.open-it-again': 'Open it again',
   'web.what-changed': 'What changed',
   'web.edit-job': 'Edit customer, site, day or lead',

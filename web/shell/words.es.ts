@@ -71,7 +71,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.why-it-does-not-go-ahead': 'Por qué no se hace',
   'web.what-was-written-stays': 'Lo escrito queda. No se acepta nada más hasta que el trabajo se vuelva a abrir.',
   'web.job-details': 'Trabajo {number}',
-  'web.cancelled-by': 'Cancelado por {by}',
+  'web.cancelled-by': 'Cancelado por {by}, {at}',
   'web.open-it-again': 'Volver a abrirlo',
   'web.what-changed': 'Qué cambió',
   'web.edit-job': 'Editar cliente, lugar, día o líder',
