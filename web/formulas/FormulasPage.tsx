@@ -16,7 +16,7 @@ export default function FormulasPage() {
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-12 lg:px-7">
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2.5">
-        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
+        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4 lg:hidden">
           {say(tell('web.jobs'))}
         </Link>
         <h1 className="text-[23px]">{say(tell('web.formulas-and-sources'))}</h1>

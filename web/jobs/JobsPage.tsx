@@ -42,7 +42,7 @@ export default function JobsPage() {
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
+      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
         <span className="narrow text-[21px] font-[700]">{say(tell('web.mill-bridge'))}</span>
         <span className="hidden text-ink2 sm:block">{me?.companyName}</span>
         <span className="ml-auto" />

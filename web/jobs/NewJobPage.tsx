@@ -65,7 +65,7 @@ export default function NewJobPage() {
   return (
     <form className="mx-auto max-w-[980px] px-4 pb-28 lg:px-7" onSubmit={form.handleSubmit(save)} noValidate>
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2.5">
-        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
+        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4 lg:hidden">
           {say(tell('web.jobs'))}
         </Link>
         <h1 className="text-[23px]">{say(tell('web.new-job'))}</h1>

@@ -1,10 +1,11 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS, type EquipmentKind } from '@/core/equipment/library-item';
+import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS } from '@/core/equipment/library-item';
 import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
+import { useAddress } from '@/web/kit/use-address';
 import { PersonMenu } from '@/web/shell/TopBar';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
@@ -14,12 +15,15 @@ import { ItemLine } from './ItemLine';
 import { PairTable } from './PairTable';
 import { useImport } from './use-import';
 
+const LISTS = [...EQUIPMENT_KINDS, 'pairs'] as const;
+
 /** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
 export default function LibraryPage() {
   const { me } = useMe();
   const { library, trouble, reload } = useLibrary();
-  const [kind, setKind] = useState<EquipmentKind | 'pairs'>('outdoor');
-  const [text, setText] = useState('');
+  const [asked, setKind] = useAddress('kind');
+  const kind = LISTS.find((k) => k === asked) ?? 'outdoor';
+  const [text = '', setText] = useAddress('q');
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const work = useImport(() => void reload());
@@ -36,7 +40,7 @@ export default function LibraryPage() {
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
+      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
           {say(tell('web.jobs'))}
         </Link>
@@ -86,7 +90,7 @@ export default function LibraryPage() {
       </div>
       <ImportPanel work={work} />
       <div role="tablist" aria-label={say(tell('web.kind'))} className="mt-2 flex overflow-x-auto border-b border-rule">
-        {([...EQUIPMENT_KINDS, 'pairs'] as const).map((k) => (
+        {LISTS.map((k) => (
           <button
             key={k}
             type="button"

@@ -34,7 +34,7 @@ export default function SettingsPage() {
     });
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2">
+      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
           {say(tell('web.jobs'))}
         </Link>

@@ -5,6 +5,7 @@ import { useMe } from '@/web/api/use-me';
 import { coreWords, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
+import { BottomBar, isPlace, NavBar } from './NavBar';
 import { PageBoundary } from './PageBoundary';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
@@ -74,9 +75,13 @@ function SignedIn() {
       <Suspense fallback={null}>
         <WaitsLine me={me} />
       </Suspense>
-      <PageBoundary of={pathname}>
-        <Outlet />
-      </PageBoundary>
+      <NavBar />
+      <div className={isPlace(pathname) ? 'max-lg:pb-[66px]' : undefined}>
+        <PageBoundary of={pathname}>
+          <Outlet />
+        </PageBoundary>
+      </div>
+      {isPlace(pathname) ? <BottomBar /> : null}
     </>
   );
 }

@@ -44,7 +44,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
   const tag =
     here && sheet.circuits.length > 1 && phaseById(active)?.owner === 'circuit' ? circuitName(sheet, here) : undefined;
   return (
-    <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
+    <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
         <Link
           to="/jobs"
@@ -79,7 +79,9 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         ) : (
           <span className="ml-auto xl:hidden" />
         )}
-        <PersonMenu />
+        <span className="lg:hidden">
+          <PersonMenu />
+        </span>
       </header>
       <CircuitSwitch
         sheet={sheet}

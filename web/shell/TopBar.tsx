@@ -1,6 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { value } from '@/core/words/said';
 import { forgetCopies } from '@/web/api/copies';
@@ -13,7 +13,7 @@ import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
 /** The person, the theme, the way to formulas and out; the same corner on every page. */
-export function PersonMenu() {
+export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
   const { me } = useMe();
   const { mutate } = useSWRConfig();
   const navigate = useNavigate();
@@ -31,7 +31,7 @@ export function PersonMenu() {
       <Menu>
         <MenuButton
           aria-label={say(tell('web.menu', { fullName: me.fullName }))}
-          className="touch w-12 cursor-pointer border-[1.5px] border-ink text-[14px] font-[700]"
+          className={`w-12 cursor-pointer border-[1.5px] text-[14px] font-[700] ${onBar ? 'h-[38px] border-on-bar/60' : 'touch border-ink'}`}
         >
           {initials}
         </MenuButton>
@@ -78,26 +78,6 @@ export function PersonMenu() {
               </button>
             </MenuItem>
           ))}
-          <MenuItem>
-            <Link to="/library" className={`${row} border-t border-rule`}>
-              {say(tell('web.equipment-library'))}
-            </Link>
-          </MenuItem>
-          <MenuItem>
-            <Link to="/cylinders" className={row}>
-              {say(tell('web.cylinders'))}
-            </Link>
-          </MenuItem>
-          <MenuItem>
-            <Link to="/settings" className={row}>
-              {say(tell('web.schools-and-settings'))}
-            </Link>
-          </MenuItem>
-          <MenuItem>
-            <Link to="/formulas" className={row}>
-              {say(tell('web.formulas-and-sources'))}
-            </Link>
-          </MenuItem>
           <MenuItem>
             <button type="button" className={`${row} border-t border-rule`} onClick={() => setDevices(true)}>
               {say(tell('web.where-i-am-signed-in'))}

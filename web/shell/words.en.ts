@@ -71,4 +71,10 @@ export const en = {
   'web.open-it-again': 'Open it again',
   'web.what-changed': 'What changed',
   'web.edit-job': 'Edit customer, site, day or lead',
+  'web.nav': 'Main',
+  'web.nav-jobs': 'Jobs',
+  'web.nav-cylinders': 'Cylinders',
+  'web.nav-library': 'Library',
+  'web.nav-company': 'Company',
+  'web.nav-formulas': 'Formulas',
 } as const;

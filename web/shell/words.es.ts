@@ -75,4 +75,10 @@ export const es: Record<keyof typeof en, string> = {
   'web.open-it-again': 'Volver a abrirlo',
   'web.what-changed': 'Qué cambió',
   'web.edit-job': 'Editar cliente, lugar, día o líder',
+  'web.nav': 'Principal',
+  'web.nav-jobs': 'Trabajos',
+  'web.nav-cylinders': 'Cilindros',
+  'web.nav-library': 'Biblioteca',
+  'web.nav-company': 'Empresa',
+  'web.nav-formulas': 'Fórmulas',
 };
