@@ -40,8 +40,6 @@ await shoot(page, 'jobs');
 await at(crew, 2146, 'Start-up');
 await page.getByTestId('ladder').waitFor();
 await shoot(page, 'start-up');
-await crew.tab('trend');
-await shoot(page, 'trend');
 await part(crew, 2148, 'survey/outdoor');
 await shoot(page, 'survey');
 await part(crew, 2149, 'scope');
@@ -76,6 +74,10 @@ await at(crew, 2156, 'Charge');
 await crew.press(/^Weigh in/);
 await page.waitForTimeout(8_000);
 await shoot(page, 'charge');
+
+await page.goto('/jobs');
+await crew.openJob(2157);
+await shoot(page, 'circuits');
 
 const phone = await person('Jory Vance', { width: 390, height: 844 });
 await at(phone.crew, 2146, 'Start-up');
