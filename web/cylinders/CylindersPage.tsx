@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { may } from '@/core/job/permissions';
 import { value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
-import { PersonMenu } from '@/web/shell/TopBar';
+import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -28,13 +28,7 @@ export default function CylindersPage() {
   const link = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
-        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.jobs'))}
-        </Link>
-        <span className="ml-auto" />
-        <PersonMenu />
-      </header>
+      <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-1">
         <h1 className="text-[26px]">{say(tell('web.cylinders'))}</h1>
         <span className="ml-auto flex flex-wrap items-center">

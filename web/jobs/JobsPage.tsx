@@ -10,7 +10,7 @@ import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
 import { KeysHelp } from '@/web/shell/KeysHelp';
-import { PersonMenu } from '@/web/shell/TopBar';
+import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { readerNow, say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -42,12 +42,7 @@ export default function JobsPage() {
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
-        <span className="narrow text-[21px] font-[700]">{say(tell('web.mill-bridge'))}</span>
-        <span className="hidden text-ink2 sm:block">{me?.companyName}</span>
-        <span className="ml-auto" />
-        <PersonMenu />
-      </header>
+      <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
         <h1 className="text-[26px]">{say(tell('web.jobs'))}</h1>
         <div role="tablist" aria-label={say(tell('web.which-jobs'))} className="flex">

@@ -1,12 +1,12 @@
 import { useRef } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS } from '@/core/equipment/library-item';
 import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { useAddress } from '@/web/kit/use-address';
-import { PersonMenu } from '@/web/shell/TopBar';
+import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -40,13 +40,7 @@ export default function LibraryPage() {
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
-        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.jobs'))}
-        </Link>
-        <span className="ml-auto" />
-        <PersonMenu />
-      </header>
+      <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="text-[26px]">{say(tell('web.equipment-library'))}</h1>
         <input

@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import useSWR from 'swr';
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
@@ -10,7 +9,7 @@ import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
-import { PersonMenu } from '@/web/shell/TopBar';
+import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Figure } from './Figure';
@@ -34,13 +33,7 @@ export default function SettingsPage() {
     });
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">
-      <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
-        <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.jobs'))}
-        </Link>
-        <span className="ml-auto" />
-        <PersonMenu />
-      </header>
+      <PlaceHead />
       <h1 className="mt-4 text-[26px]">{say(tell('web.schools-and-settings'))}</h1>
       <p className="mt-1 max-w-[60ch] text-ink2">
         {say(

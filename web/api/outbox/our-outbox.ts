@@ -5,6 +5,7 @@ import { deviceStore } from '@/web/api/device-store';
 import { ApiProblem, direct } from '@/web/api/http';
 import { upload } from '@/web/api/upload';
 import { pathOfSheet, sheetPath, splitPath } from '../circuit-path';
+import { withJobOf } from '../job-parts';
 import { Outbox } from './outbox';
 import { jobOf, type Outcome, type Waiting } from './waiting';
 
@@ -22,9 +23,13 @@ export function takeSheet(sheet: JobSheet): void {
   const path = pathOfSheet(sheet);
   void keepCopy(path, JSON.stringify(sheet));
   void mutate(path, sheet, { revalidate: false });
-  // What is the job's stands on the sheet of every circuit of it.
-  const others = sheet.circuits.length > 1 ? sheetPath(sheet.job.id) : undefined;
-  if (others) void mutate((key) => typeof key === 'string' && key !== path && splitPath(key).path === others);
+  if (sheet.circuits.length < 2) return;
+  // What is the job's stands on the sheet of every circuit of it: there at once, then as the server has it.
+  const job = sheetPath(sheet.job.id);
+  void mutate(
+    (key) => typeof key === 'string' && key !== path && splitPath(key).path === job,
+    (seen: JobSheet | undefined) => seen && withJobOf(seen, sheet),
+  );
 }
 
 function answered(write: Waiting, answer: unknown): void {
