@@ -58,6 +58,19 @@ test('a rooftop of two circuits: the second is added, gets its own plate and log
     await expect(crew.next).toContainText('Circuit B:');
   });
 
+  await test.step('what is the job’s stands on both at once', async () => {
+    await page.goto(`/jobs/${id}/recover`);
+    await circuits.getByRole('link', { name: 'Circuit B' }).click();
+    const pages = page.url().replace(/\/recover$/, '');
+    await page.goto(`${pages}/survey/start`);
+    const tap = page.locator('[data-testid^="fact-"]').getByRole('button', { name: 'Not seen' }).first();
+    await tap.click();
+    await expect(tap).toHaveAttribute('aria-pressed', 'true');
+    await circuits.getByRole('link', { name: 'Circuit 1' }).click();
+    await page.goto(`/jobs/${id}/survey/start`);
+    await expect(tap).toHaveAttribute('aria-pressed', 'true');
+  });
+
   await test.step('the hand-over waits for both', async () => {
     await page.goto(`/jobs/${id}/hand-over`);
     await expect(page.getByText(/signed start-up of every circuit/).first()).toBeVisible();

@@ -5,8 +5,8 @@ import { useMe } from '@/web/api/use-me';
 import { coreWords, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
-import { BottomBar, isPlace, NavBar } from './NavBar';
 import { PageBoundary } from './PageBoundary';
+import { isPlace } from './places';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
 
@@ -14,6 +14,7 @@ import { Waiting } from './Waiting';
 const page = <T extends ComponentType>(load: () => Promise<{ default: T }>) => lazy(() => coreWords().then(load));
 
 // It names what waits by the words of the trade, which the sign-in page does without.
+const NavBar = lazy(() => coreWords().then(() => import('./NavBar')));
 const WaitsLine = lazy(() => coreWords().then(() => import('./WaitsLine')));
 const JobsPage = page(() => import('@/web/jobs/JobsPage'));
 const NewJobPage = page(() => import('@/web/jobs/NewJobPage'));
@@ -75,13 +76,14 @@ function SignedIn() {
       <Suspense fallback={null}>
         <WaitsLine me={me} />
       </Suspense>
-      <NavBar />
+      <Suspense fallback={<div className="hidden h-[52px] bg-bar lg:block" />}>
+        <NavBar bottom={isPlace(pathname)} />
+      </Suspense>
       <div className={isPlace(pathname) ? 'max-lg:pb-[66px]' : undefined}>
         <PageBoundary of={pathname}>
           <Outlet />
         </PageBoundary>
       </div>
-      {isPlace(pathname) ? <BottomBar /> : null}
     </>
   );
 }

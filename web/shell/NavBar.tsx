@@ -2,19 +2,28 @@ import { BookOpen, Building2, ClipboardList, Cylinder, Sigma } from 'lucide-reac
 import { NavLink } from 'react-router';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { PLACES } from './places';
 import { PersonMenu } from './TopBar';
 
-/** The rooms of the house, in the order a day uses them. */
-const PLACES = [
-  { to: '/jobs', icon: ClipboardList, label: tell('web.nav-jobs') },
-  { to: '/cylinders', icon: Cylinder, label: tell('web.nav-cylinders') },
-  { to: '/library', icon: BookOpen, label: tell('web.nav-library') },
-  { to: '/settings', icon: Building2, label: tell('web.nav-company') },
-  { to: '/formulas', icon: Sigma, label: tell('web.nav-formulas') },
-] as const;
+const ICONS = {
+  '/jobs': ClipboardList,
+  '/cylinders': Cylinder,
+  '/library': BookOpen,
+  '/settings': Building2,
+  '/formulas': Sigma,
+};
 
-/** On a desk: over every page. */
-export function NavBar() {
+/** The ways through the house: over every page on a desk; on a phone below the pages that are not a job's. */
+export default function NavBar({ bottom }: { bottom: boolean }) {
+  return (
+    <>
+      <TopNav />
+      {bottom ? <BottomNav /> : null}
+    </>
+  );
+}
+
+function TopNav() {
   return (
     <header className="hidden h-[52px] items-stretch bg-bar pr-5 pl-5 text-on-bar lg:flex">
       <span className="narrow mr-7 self-center text-[18px] font-[700]">{say(tell('web.mill-bridge'))}</span>
@@ -36,26 +45,26 @@ export function NavBar() {
   );
 }
 
-/** On a phone: under the pages that are not a job's; there the next move has the bottom. */
-export function BottomBar() {
+/** In a job the next move has the bottom. */
+function BottomNav() {
   return (
     <nav
       aria-label={say(tell('web.nav'))}
       className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
     >
-      {PLACES.map(({ to, label, icon: Icon }) => (
-        <NavLink
-          key={to}
-          to={to}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-0.5 text-[11.5px] font-[560] opacity-80 aria-[current=page]:font-[700] aria-[current=page]:opacity-100 aria-[current=page]:shadow-[inset_0_4px_0_var(--bar-mark)]"
-        >
-          <Icon size={22} aria-hidden />
-          {say(label)}
-        </NavLink>
-      ))}
+      {PLACES.map(({ to, label }) => {
+        const Icon = ICONS[to];
+        return (
+          <NavLink
+            key={to}
+            to={to}
+            className="flex min-h-[58px] flex-col items-center justify-center gap-0.5 text-[11.5px] font-[560] opacity-80 aria-[current=page]:font-[700] aria-[current=page]:opacity-100 aria-[current=page]:shadow-[inset_0_4px_0_var(--bar-mark)]"
+          >
+            <Icon size={22} aria-hidden />
+            {say(label)}
+          </NavLink>
+        );
+      })}
     </nav>
   );
 }
-
-/** Pages that the bottom bar stands under. */
-export const isPlace = (pathname: string): boolean => PLACES.some((p) => p.to === pathname);

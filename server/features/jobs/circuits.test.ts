@@ -280,6 +280,11 @@ describe('a job of several circuits', () => {
       { id },
     );
     expect(rigs.map((r) => r.circuitId).sort()).toEqual([first, second].sort());
-    for (const run of runs) expect((await lead.post(`/runs/${run}/stop`)).status).toBeLessThan(300);
+    // Instruments that run on the other circuit hold a cancellation too.
+    await lead.post(`/runs/${runs[0]}/stop`);
+    const cancel = () => lead.post(`/jobs/${id}/cancellation`, { id: uuid(), reason: 'roof is not safe' });
+    expect((await cancel()).status).toBe(409);
+    await lead.post(`/runs/${runs[1]}/stop`);
+    expect((await cancel()).status).toBe(201);
   });
 });

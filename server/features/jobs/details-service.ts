@@ -75,7 +75,7 @@ export function cancelJob(
     mustNotBeHandedOver(sheet);
     if (sheet.cancelled)
       throw new Problem('already-signed', { message: tell('server.job-is-cancelled', cancelled(sheet.cancelled)) });
-    if (sheet.runs.some((r) => r.state === 'running'))
+    if (await detailsStore.isRunning(db, person.companyId, jobId))
       throw new Problem('run-state', {
         field: 'run',
         message: tell('server.instruments-still-run'),

@@ -41,6 +41,15 @@ export const detailsStore = {
     );
   },
 
+  /** Whether instruments run on any circuit of the job. */
+  async isRunning(db: Db, companyId: string, jobId: string): Promise<boolean> {
+    const running = await db.rows(
+      "select 1 from runs where company_id = :companyId and job_id = :jobId and state = 'running' limit 1",
+      { companyId, jobId },
+    );
+    return running.length > 0;
+  },
+
   async cancel(db: Db, { id, companyId }: Person, jobId: string, reason: string, at: Date): Promise<void> {
     await db.run(
       'update jobs set cancelled_at = :at, cancelled_by = :id, cancel_reason = :reason, version = version + 1 where company_id = :companyId and id = :jobId',

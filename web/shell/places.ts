@@ -1,0 +1,13 @@
+import { tell } from '@/web/words/tell';
+
+/** The rooms of the house, in the order a day uses them. */
+export const PLACES = [
+  { to: '/jobs', label: tell('web.nav-jobs') },
+  { to: '/cylinders', label: tell('web.nav-cylinders') },
+  { to: '/library', label: tell('web.nav-library') },
+  { to: '/settings', label: tell('web.nav-company') },
+  { to: '/formulas', label: tell('web.nav-formulas') },
+] as const;
+
+/** Pages that the bottom bar stands under. */
+export const isPlace = (pathname: string): boolean => PLACES.some((p) => p.to === pathname);
