@@ -74,5 +74,6 @@ test('a rooftop of two circuits: the second is added, gets its own plate and log
   await test.step('the hand-over waits for both', async () => {
     await page.goto(`/jobs/${id}/hand-over`);
     await expect(page.getByText(/signed start-up of every circuit/).first()).toBeVisible();
+    await crew.say('Held: a signed charge');
   });
 });

@@ -8,7 +8,8 @@ import type { Said } from '@/core/words/said';
 export type Action =
   | FindingAction
   /** Another page of the job. */
-  | { kind: 'go'; to: string }
+  /** A page of the job; of another of its circuits where one is named. */
+  | { kind: 'go'; to: string; circuitId?: string }
   /** The form of a log entry. */
   | { kind: 'write'; entry: EntryKind }
   /** Opens an entry of the log again, to put it right. */

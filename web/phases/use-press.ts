@@ -19,10 +19,11 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
   const job = `/jobs/${sheet.job.id}`;
   const command = (body: object): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
 
+  const seenFrom = (circuitId = sheet.circuit.id) => ({ ...sheet, circuit: { ...sheet.circuit, id: circuitId } });
   function shared(action: Action): unknown {
     switch (action.kind) {
       case 'go':
-        return navigate(action.to.startsWith('/') ? action.to : `${pagesOf(sheet)}/${action.to}`);
+        return navigate(action.to.startsWith('/') ? action.to : `${pagesOf(seenFrom(action.circuitId))}/${action.to}`);
       case 'sign':
         return actions.send(`${job}/phases/${phase}/sign-offs`, { id: uuid() });
       case 'release-removal':

@@ -3,7 +3,7 @@ import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
 import { go, type Move, moveOf } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
-import type { SheetWith } from '@/core/job/sheet';
+import { circuitName, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { lower, type Said } from '@/core/words/said';
 
@@ -20,7 +20,11 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
 };
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
-export function handOverMove(sheet: SheetWith<'furnace' | 'signOffs'>, maySign: boolean, gates: readonly Gate[]): Move {
+export function handOverMove(
+  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'signOffs'>,
+  maySign: boolean,
+  gates: readonly Gate[],
+): Move {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
   if (signed)
     return {
@@ -33,11 +37,21 @@ export function handOverMove(sheet: SheetWith<'furnace' | 'signOffs'>, maySign: 
   if (barred?.id === 'furnace-proof') return furnaceMove(sheet);
   if (barred) {
     const on = CLEARED_ON[barred.id];
+    const open =
+      barred.id === 'circuits-signed' ? otherCircuits(sheet).find((c) => !c.signed.includes('start-up')) : undefined;
     return {
       kind: 'not-proven',
       say: tell('job.held', { asks: barred.asks }),
       because: barred.say,
       ...(on ? { button: go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) })) } : {}),
+      ...(open
+        ? {
+            button: {
+              label: tell('job.go-to-circuit', { circuit: circuitName(sheet, open) }),
+              action: { kind: 'go', to: 'start-up', circuitId: open.id },
+            },
+          }
+        : {}),
     };
   }
   return {

@@ -72,4 +72,5 @@ export const en = {
   'job.circuits-all-signed': 'Every circuit is started up and signed.',
   'job.circuit-not-signed': 'Start-up not signed: {circuits}.',
   'job.gate-circuits-signed': 'every circuit signed',
+  'job.go-to-circuit': 'Go to {circuit}',
 } as const;

@@ -79,4 +79,5 @@ export const es: Record<keyof typeof en, string> = {
   'job.circuits-all-signed': 'Cada circuito está arrancado y firmado.',
   'job.circuit-not-signed': 'Arranque sin firmar: {circuits}.',
   'job.gate-circuits-signed': 'cada circuito firmado',
+  'job.go-to-circuit': 'Ir a {circuit}',
 };
