@@ -51,17 +51,10 @@ export const newJobSchema = z.strictObject({
 });
 export type NewJob = z.infer<typeof newJobSchema>;
 
-export const jobDetailsSchema = z.strictObject({
-  version: z.number().int().min(1).describe('the version you read'),
-  customerName: text(1, 120),
-  phone: z.string().trim().max(40).nullable().meta(characters(0, 40)),
-  address: text(1, 160),
-  town: text(1, 80),
-  elevationFt: num(-1000, 15000, 'ft'),
-  systemName: text(1, 80),
-  leadId: idSchema,
-  scheduledFor: day,
-});
+/** The head of a job, put right later: all of a new one but its id, language and plate. */
+export const jobDetailsSchema = newJobSchema
+  .omit({ id: true, customerLanguage: true, plate: true })
+  .extend({ version: z.number().int().min(1).describe('the version you read') });
 export type JobDetails = z.infer<typeof jobDetailsSchema>;
 /** A job is cancelled, or opened again. */
 export const jobReasonSchema = z.strictObject({ id: idSchema, reason: text(5, 300) });

@@ -71,6 +71,21 @@ test('a rooftop of two circuits: the second is added, gets its own plate and log
     await expect(tap).toHaveAttribute('aria-pressed', 'true');
   });
 
+  await test.step('the head of the job, from the page of the second circuit, without a network', async () => {
+    await page.goto(`/jobs/${id}/recover`);
+    await circuits.getByRole('link', { name: 'Circuit B' }).click();
+    await page.getByRole('button', { name: /Twin Works/ }).click();
+    await page.context().setOffline(true);
+    await page.getByLabel('Customer', { exact: true }).fill('Twin Works North');
+    await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('button', { name: /Twin Works North/ })).toBeVisible();
+    await expect(page.getByTestId('waits')).toContainText('To be sent: 1.');
+    await page.context().setOffline(false);
+    await expect(page.getByTestId('waits')).toBeHidden({ timeout: 30_000 });
+    await circuits.getByRole('link', { name: 'Circuit 1' }).click();
+    await expect(page.getByRole('button', { name: /Twin Works North/ })).toBeVisible();
+  });
+
   await test.step('the hand-over waits for both', async () => {
     await page.goto(`/jobs/${id}/hand-over`);
     await expect(page.getByText(/signed start-up of every circuit/).first()).toBeVisible();

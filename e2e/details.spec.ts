@@ -51,7 +51,9 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
     await page.getByRole('searchbox').fill(String(number));
     await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toHaveCount(0);
     await page.getByRole('tab', { name: 'all' }).click();
-    await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toContainText('Cancelled by Tess Orlan');
+    await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toContainText(
+      'by Tess Orlan: roof is not safe',
+    );
   });
 
   await test.step('and opened again', async () => {

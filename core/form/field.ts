@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { characters, REFUSED, range, YES_NO } from '@/core/finding/allow';
+import { A_DAY, characters, REFUSED, range, YES_NO } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { type Label, type Said, value } from '@/core/words/said';
 
@@ -165,6 +165,17 @@ export const known = (label: Label, options: Record<'yes' | 'no' | 'unknown', Sa
   pick(label, options, look);
 
 export const id = () => z.uuid().describe('a UUID');
+/** A day, YYYY-MM-DD. */
+export const day = (label: Label, look?: Look) =>
+  field(
+    z.iso
+      .date()
+      .refine((s) => s >= '2000' && s < '2101', REFUSED.years)
+      .meta(A_DAY),
+    label,
+    { kind: 'date' },
+    look,
+  );
 export const cylinder = (label: Label, use: 'recovery' | 'supply', look?: Look) =>
   field(id(), label, { kind: 'cylinder', use }, look);
 export const hidden = <S extends z.ZodType>(schema: S, look?: Look) => field(schema, '', { kind: 'hidden' }, look);

@@ -1,13 +1,6 @@
-import { z } from 'zod';
-import { A_DAY, REFUSED } from '@/core/finding/allow';
-import { figure, own, pick, text } from '@/core/form/field';
+import { day, figure, pick, text } from '@/core/form/field';
 import { typed } from '@/core/words/said';
 import { tell } from './words';
-
-const day = z.iso
-  .date()
-  .refine((d) => /^20\d\d-/.test(d), REFUSED.years)
-  .meta(A_DAY);
 
 /** What stands at the head of a job and may be put right or changed later: whose, where, when, led by whom. */
 export const detailsFields = (leads: readonly { id: string; fullName: string }[]) => ({
@@ -17,6 +10,6 @@ export const detailsFields = (leads: readonly { id: string; fullName: string }[]
   town: text(tell('job.town'), 80, 1),
   elevationFt: figure(tell('job.elevation-of-the-site'), -1000, 15000, 'ft', { hint: tell('job.why-elevation') }),
   systemName: text(tell('job.name-of-the-system'), 80, 1),
-  scheduledFor: own(day, tell('job.day'), { kind: 'date' }),
+  scheduledFor: day(tell('job.day')),
   leadId: pick(tell('job.led-by'), Object.fromEntries(leads.map((p) => [p.id, typed(p.fullName)])), { stacked: true }),
 });

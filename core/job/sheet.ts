@@ -205,9 +205,7 @@ export function circuitName(
   sheet: SheetWith<'circuits'>,
   { name, systemName }: Pick<CircuitStanding, 'name' | 'systemName'>,
 ): string {
-  return new Set(sheet.circuits.map((c) => c.systemId)).size > 1
-    ? sheet.circuits.filter((c) => c.systemName === systemName).length > 1
-      ? `${systemName}, ${name}`
-      : systemName
-    : name;
+  const ofSystem = sheet.circuits.filter((c) => c.systemName === systemName).length;
+  if (ofSystem === sheet.circuits.length) return name;
+  return ofSystem > 1 ? `${systemName}, ${name}` : systemName;
 }

@@ -70,7 +70,7 @@ export const en = {
   'job.name-of-the-system': 'Name of the system',
   'job.as-the-customer-calls-it': 'as the customer calls it: Downstairs, Shop',
   'job.name-of-the-circuit': 'Name of the circuit',
-  'job.cancelled': 'Cancelled by {by}: {reason}',
+  'job.cancelled': 'by {by}: {reason}',
   'job.phone': 'Phone',
   'job.may-stay-empty': 'may stay empty',
   'job.street-and-number': 'Street and number',

@@ -73,7 +73,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.name-of-the-system': 'Nombre del sistema',
   'job.as-the-customer-calls-it': 'como lo llama el cliente: planta baja, taller',
   'job.name-of-the-circuit': 'Nombre del circuito',
-  'job.cancelled': 'Cancelado por {by}: {reason}',
+  'job.cancelled': 'por {by}: {reason}',
   'job.phone': 'Teléfono',
   'job.may-stay-empty': 'puede quedar vacío',
   'job.street-and-number': 'Calle y número',

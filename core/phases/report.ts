@@ -55,14 +55,8 @@ export function buildReport(input: ReportInput): Report {
       signTable(input),
     ].filter((t) => t.rows.length > 0),
     notes: [
-      ...(s.startUp?.steady ? [tell('job.steadiness-window-300-s', { say: s.startUp.steady.say })] : []),
-      ...Object.entries(s.startUp?.confirmations ?? {}).map(([name, c]) =>
-        tell('job.confirmed', {
-          what: CONFIRMATION_WORDS[name] ?? name,
-          by: c?.by,
-          at: moment(c?.at ?? ''),
-        }),
-      ),
+      ...notesOf(s, several?.name),
+      ...(several?.others.flatMap((o) => notesOf(o.snapshot, o.name)) ?? []),
       tell('job.schools-subcooling-superheat-air-split', {
         subcoolingToleranceF: q(s.schools.subcoolingToleranceF, 'F', 'as is'),
         superheatToleranceF: q(s.schools.superheatToleranceF, 'F', 'as is'),
@@ -72,6 +66,17 @@ export function buildReport(input: ReportInput): Report {
       DISCLAIMER,
     ],
   };
+}
+
+/** What was steady and confirmed at the start-up of one circuit; under its name where there are several. */
+function notesOf(s: Snapshot, name: string | undefined): Label[] {
+  const notes = [
+    ...(s.startUp?.steady ? [tell('job.steadiness-window-300-s', { say: s.startUp.steady.say })] : []),
+    ...Object.entries(s.startUp?.confirmations ?? {}).map(([what, c]) =>
+      tell('job.confirmed', { what: CONFIRMATION_WORDS[what] ?? what, by: c?.by, at: moment(c?.at ?? '') }),
+    ),
+  ];
+  return name === undefined ? notes : notes.map((title) => tell('job.circuit-table', { circuit: name, title }));
 }
 
 /** The tables of one circuit; under its name where there are several. */

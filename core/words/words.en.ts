@@ -345,6 +345,7 @@ export const en = {
   'value.filter': 'the filter',
   'value.above-target': 'over',
   'value.pictures': 'pictures',
+  'value.cancelled-one': 'cancelled',
   'value.done-one': 'done',
   'value.to-system': 'to system',
   'value.from-system': 'from system',

@@ -347,6 +347,7 @@ export const es: Record<keyof typeof en, string> = {
   'value.filter': 'el filtro',
   'value.above-target': 'por encima',
   'value.pictures': 'fotos',
+  'value.cancelled-one': 'cancelado',
   'value.done-one': 'hecho',
   'value.to-system': 'al sistema',
   'value.from-system': 'del sistema',

@@ -12,6 +12,7 @@ export const PROBLEMS = {
   'other-body': { status: 409, title: tell('server.this-id-already-holds-something-else') },
   'gate-held': { status: 409, title: tell('server.gate-holds-this-phase') },
   'already-signed': { status: 409, title: tell('server.this-phase-is-already-signed') },
+  'job-cancelled': { status: 409, title: tell('server.this-job-is-cancelled') },
   'run-state': { status: 409, title: tell('server.run-is-not-in-state-for') },
   'too-large': { status: 413, title: tell('server.request-is-too-large') },
   'too-many': { status: 429, title: tell('server.too-much-at-once-wait-moment') },

@@ -211,7 +211,8 @@ export const en = {
   'server.job-is-cancelled': 'This job is cancelled ({by}: {reason}).',
   'server.open-it-again-first': 'open it again first',
   'server.elevation-is-signed-with-readings': 'Readings were signed with this elevation.',
-  'server.the-elevation-that-stands': '{elevationFt} ft, as it stands',
+  'server.the-elevation-that-stands': '{elevationFt}, as it stands',
   'server.instruments-still-run': 'Instruments still run on this job.',
   'server.stop-them-first': 'stop them first',
+  'server.this-job-is-cancelled': 'This job is cancelled',
 } as const;

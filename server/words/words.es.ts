@@ -218,7 +218,8 @@ export const es: Record<keyof typeof en, string> = {
   'server.job-is-cancelled': 'Este trabajo está cancelado ({by}: {reason}).',
   'server.open-it-again-first': 'primero vuelva a abrirlo',
   'server.elevation-is-signed-with-readings': 'Hay lecturas firmadas con esta elevación.',
-  'server.the-elevation-that-stands': '{elevationFt} ft, como está',
+  'server.the-elevation-that-stands': '{elevationFt}, como está',
   'server.instruments-still-run': 'Aún hay instrumentos en marcha en este trabajo.',
   'server.stop-them-first': 'deténgalos primero',
+  'server.this-job-is-cancelled': 'Este trabajo está cancelado',
 };

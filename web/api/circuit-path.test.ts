@@ -17,6 +17,8 @@ const two = { ...one, circuit: { ...first.circuit, id: 'k2' } };
 
 /** Writes of a job that one circuit answers for; the server reads the circuit of every other one too, and does not mind. */
 const OF_A_CIRCUIT = [
+  // It names the system of the circuit that is looked at.
+  'details',
   'plate',
   'vacuum',
   'confirmations',

@@ -3,7 +3,7 @@ import { phaseById } from '@/core/phases/registry';
 
 /** Writes that belong to one circuit of a job; every other one belongs to the job. */
 const OF_A_CIRCUIT =
-  /^\/jobs\/[^/]+\/(circuit-entries|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|movements\/[^/]+\/withdrawal)$/;
+  /^\/jobs\/[^/]+\/(details|circuit-entries|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|movements\/[^/]+\/withdrawal)$/;
 const OF_A_PHASE = /^\/jobs\/[^/]+\/phases\/([^/]+)\//;
 
 export function belongsToCircuit(path: string): boolean {
@@ -23,6 +23,10 @@ export const pathOfSheet = (sheet: Seen): string =>
 /** Where the pages of a job are, for the circuit that is looked at. */
 export const pagesOf = (sheet: Seen): string =>
   isFirst(sheet) ? `/jobs/${sheet.job.id}` : `/jobs/${sheet.job.id}/circuits/${sheet.circuit.id}`;
+
+/** The same pages for another circuit of the job. */
+export const pagesOfCircuit = (sheet: Seen, id: string): string =>
+  pagesOf({ ...sheet, circuit: { ...sheet.circuit, id } });
 
 /** A write of a page, with the circuit it is for; without one it is the first's, or the job's. */
 export const forCircuit = (sheet: Seen, path: string): string =>

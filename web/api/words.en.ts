@@ -23,4 +23,7 @@ export const en = {
   'web.no-connection-to-server-picture-is': 'No connection to the server. The picture is still here; try again.',
   'web.no-connection-to-server-what-you': 'No connection to the server. What you typed is still here; try again.',
   'web.server-did-not-answer-properly': 'The server did not answer properly.',
+  'web.kept-details': 'Customer, site, day or lead',
+  'web.kept-cancellation': 'Job cancelled',
+  'web.kept-reopening': 'Job opened again',
 } as const;

@@ -25,4 +25,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.no-connection-to-server-picture-is': 'Sin conexión con el servidor. La foto sigue aquí; intente otra vez.',
   'web.no-connection-to-server-what-you': 'Sin conexión con el servidor. Lo que escribió sigue aquí; intente otra vez.',
   'web.server-did-not-answer-properly': 'El servidor no respondió bien.',
+  'web.kept-details': 'Cliente, lugar, día o líder',
+  'web.kept-cancellation': 'Trabajo cancelado',
+  'web.kept-reopening': 'Trabajo abierto de nuevo',
 };

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Verdict } from '@/core/finding/finding';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { type Said, upper, value } from '@/core/words/said';
-import { Mark } from '@/web/kit/Mark';
+import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say, weekday } from '@/web/words/say';
 
 export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
@@ -28,11 +28,11 @@ export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
               </span>
               <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
                 <span className="pt-[2px]">
-                  <Mark kind={r.state === 'done' ? 'good' : r.mark === 'not-proven' ? 'now' : r.mark} />
+                  <Mark kind={markOf(r)} />
                 </span>
                 <span className="min-w-0 leading-snug">
                   <b className="font-[650]">
-                    {say(r.state === 'done' ? upper(value('done-one')) : PHASE_WORDS[r.phase])}
+                    {say(r.state === 'open' ? PHASE_WORDS[r.phase] : upper(value(ENDED[r.state])))}
                   </b>
                   <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
                 </span>
@@ -49,6 +49,14 @@ export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
   );
 }
 
+const ENDED = { done: 'done-one', cancelled: 'cancelled-one' } as const;
+
+/** Done is done; what does not go ahead is neither done nor waiting. */
+function markOf({ state, mark }: JobRow): MarkKind {
+  if (state === 'done') return 'good';
+  return state === 'open' && mark === 'not-proven' ? 'now' : mark;
+}
+
 export type JobRow = {
   jobId: string;
   /** The circuit that its next step is on; null where it is the first. */
@@ -60,7 +68,7 @@ export type JobRow = {
   leadName: string;
   scheduledFor: string;
   phase: Phase;
-  state: 'open' | 'done';
+  state: 'open' | 'done' | 'cancelled';
   mark: Verdict;
   waitsFor: Said;
 };

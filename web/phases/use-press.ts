@@ -2,7 +2,7 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
 import type { Phase } from '@/core/job/phases';
-import { pagesOf } from '@/web/api/circuit-path';
+import { pagesOfCircuit } from '@/web/api/circuit-path';
 import { post } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
@@ -19,11 +19,14 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
   const job = `/jobs/${sheet.job.id}`;
   const command = (body: object): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
 
-  const seenFrom = (circuitId = sheet.circuit.id) => ({ ...sheet, circuit: { ...sheet.circuit, id: circuitId } });
   function shared(action: Action): unknown {
     switch (action.kind) {
       case 'go':
-        return navigate(action.to.startsWith('/') ? action.to : `${pagesOf(seenFrom(action.circuitId))}/${action.to}`);
+        return navigate(
+          action.to.startsWith('/')
+            ? action.to
+            : `${pagesOfCircuit(sheet, action.circuitId ?? sheet.circuit.id)}/${action.to}`,
+        );
       case 'sign':
         return actions.send(`${job}/phases/${phase}/sign-offs`, { id: uuid() });
       case 'release-removal':

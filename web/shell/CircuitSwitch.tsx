@@ -1,7 +1,8 @@
 import { NavLink } from 'react-router';
 import type { Phase } from '@/core/job/phases';
 import { circuitName, type JobSheet } from '@/core/job/sheet';
-import { pagesOf } from '@/web/api/circuit-path';
+import { pagesOfCircuit } from '@/web/api/circuit-path';
+import { circuitMark } from '@/web/kit/circuit-mark';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -22,11 +23,11 @@ export function CircuitSwitch({
       {sheet.circuits.map((c) => (
         <NavLink
           key={c.id}
-          to={`${pagesOf({ ...sheet, circuit: { ...sheet.circuit, id: c.id } })}/${active}`}
+          to={`${pagesOfCircuit(sheet, c.id)}/${active}`}
           aria-current={c.id === sheet.circuit.id ? 'true' : undefined}
           className="touch flex min-w-fit flex-1 items-center gap-2 whitespace-nowrap border-[1.5px] border-rule px-2.5 leading-tight font-[520] aria-[current=true]:z-10 aria-[current=true]:border-ink aria-[current=true]:bg-sheet aria-[current=true]:font-[700] aria-[current=true]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-full"
         >
-          <Mark kind={c.signed.includes('start-up') ? 'good' : c.signed.length > 0 || c.equipped ? 'now' : 'to-come'} />
+          <Mark kind={circuitMark(c)} />
           <span className="lg:min-w-0 lg:whitespace-normal">{circuitName(sheet, c)}</span>
         </NavLink>
       ))}

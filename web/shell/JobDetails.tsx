@@ -6,8 +6,9 @@ import { detailsFields } from '@/core/job/details-form';
 import { may, type Role } from '@/core/job/permissions';
 import { isHandedOver, type JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
+import { forCircuit } from '@/web/api/circuit-path';
 import { get } from '@/web/api/http';
-import { takeSheet, write } from '@/web/api/outbox/our-outbox';
+import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
@@ -17,20 +18,13 @@ import { tell } from '@/web/words/tell';
 import { NextMoveBar } from './NextMoveBar';
 
 type Person = { id: string; fullName: string; role: Role };
-const isSheet = (answer: unknown): answer is JobSheet =>
-  typeof answer === 'object' && answer !== null && 'job' in answer;
-
-/** A write of the job's head: its answer is the sheet as it stands then. */
-async function send(method: 'PUT' | 'POST', path: string, body: object): Promise<void> {
-  const outcome = await write(method, path, body);
-  if (outcome.kind === 'stored' && isSheet(outcome.answer)) takeSheet(outcome.answer);
-}
-
 /** Whose job it is, where, when and led by whom, and whether it goes ahead. */
 export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () => void }) {
   const { me } = useMe();
   const { data } = useSWR<{ people: Person[] }>('/people', get);
   const [cancelling, setCancelling] = useState(false);
+  // The version that was read when the form was filled: a stale write must be noticed, not hidden by a refresh.
+  const [version] = useState(sheet.job.version);
   const { job, customer, site, system } = sheet;
   const leads = data?.people.filter((p) => may(p.role, 'lead-job'));
   const form = useMemo(() => {
@@ -51,7 +45,7 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
         least={5}
         send={say(tell('web.cancel-the-job'))}
         tone="stop"
-        onSend={(reason) => send('POST', `${path}/cancellation`, { id: uuid(), reason })}
+        onSend={(reason) => write('POST', `${path}/cancellation`, { id: uuid(), reason })}
         onClose={onClose}
       >
         <p className="text-ink2">{say(tell('web.what-was-written-stays'))}</p>
@@ -71,10 +65,10 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
         scheduledFor: job.scheduledFor,
         leadId: job.leadId,
       }}
-      draft={`${me.id}-${job.id}-details`}
+      draft={`${me.id}-${sheet.circuit.id}-details-${version}`}
       testId="job-details"
       send={({ phone, ...body }) =>
-        send('PUT', `${path}/details`, { ...body, phone: phone || null, version: job.version })
+        write('PUT', forCircuit(sheet, `${path}/details`), { ...body, phone: phone || null, version })
       }
       below={() =>
         may(me.role, 'cancel-job') ? (
@@ -107,7 +101,7 @@ export function CancelledBar({ sheet, cancelled }: { sheet: JobSheet; cancelled:
           label={say(tell('web.what-changed'))}
           least={5}
           send={say(tell('web.open-it-again'))}
-          onSend={(reason) => send('POST', `/jobs/${sheet.job.id}/reopening`, { id: uuid(), reason })}
+          onSend={(reason) => write('POST', `/jobs/${sheet.job.id}/reopening`, { id: uuid(), reason })}
           onClose={() => setAsking(false)}
         />
       ) : null}

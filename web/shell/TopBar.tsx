@@ -12,7 +12,7 @@ import { tell } from '@/web/words/tell';
 import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
-/** The person, the theme, the way to formulas and out; the same corner on every page. */
+/** The person, the theme, the language, the devices and the way out; the same corner on every page. */
 export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
   const { me } = useMe();
   const { mutate } = useSWRConfig();

@@ -1,14 +1,8 @@
 import { z } from 'zod';
-import { A_DAY, REFUSED } from '@/core/finding/allow';
-import { choice, figure, maybe, own, pick, text, weight, yes } from '@/core/form/field';
+import { choice, day, figure, maybe, own, pick, text, weight, yes } from '@/core/form/field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { CYLINDER_STATES } from './cylinder';
 import { tell } from './words';
-
-const DAY = z.iso
-  .date()
-  .refine((s) => s >= '2000' && s < '2101', REFUSED.years)
-  .meta(A_DAY);
 
 /** What is stamped on a cylinder, read off it. Its contents come from its movements only. */
 export const CYLINDER_FIELDS = {
@@ -34,9 +28,7 @@ export const CYLINDER_FIELDS = {
   waterCapacityLb: figure(tell('recovery.water-capacity-stamped-wc'), 1, 2000, 'lb'),
   ratingPsig: figure(tell('recovery.service-pressure'), 100, 1000, 'psig'),
   tareOz: weight(tell('recovery.tare-stamped-tw'), 8, 32_000),
-  retestOn: maybe(
-    own(DAY, tell('recovery.retest-due'), { kind: 'date' }, { hint: tell('recovery.five-years-after-stamp-usually') }),
-  ),
+  retestOn: maybe(day(tell('recovery.retest-due'), { hint: tell('recovery.five-years-after-stamp-usually') })),
   flammableMark: yes(tell('recovery.marked-for-flammable-refrigerant')),
   dipTube: yes(tell('recovery.dip-tube')),
   disposable: yes(tell('recovery.disposable')),

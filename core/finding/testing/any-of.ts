@@ -9,7 +9,6 @@ type Json = {
   prefixItems?: Json[];
   anyOf?: Json[];
   oneOf?: Json[];
-  allOf?: Json[];
   enum?: unknown[];
   const?: unknown;
   minimum?: number;

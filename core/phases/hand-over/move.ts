@@ -1,7 +1,7 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
-import { go, type Move, moveOf } from '@/core/job/move';
+import { type Button, go, type Move, moveOf } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
 import { circuitName, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
@@ -36,22 +36,12 @@ export function handOverMove(
   const barred = gates.find((g) => !passes(g));
   if (barred?.id === 'furnace-proof') return furnaceMove(sheet);
   if (barred) {
-    const on = CLEARED_ON[barred.id];
-    const open =
-      barred.id === 'circuits-signed' ? otherCircuits(sheet).find((c) => !c.signed.includes('start-up')) : undefined;
+    const button = clears(barred.id, sheet);
     return {
       kind: 'not-proven',
       say: tell('job.held', { asks: barred.asks }),
       because: barred.say,
-      ...(on ? { button: go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) })) } : {}),
-      ...(open
-        ? {
-            button: {
-              label: tell('job.go-to-circuit', { circuit: circuitName(sheet, open) }),
-              action: { kind: 'go', to: 'start-up', circuitId: open.id },
-            },
-          }
-        : {}),
+      ...(button ? { button } : {}),
     };
   }
   return {
@@ -60,6 +50,20 @@ export function handOverMove(
     because: tell('job.show-thermostat-filter-drain-and-disconnect'),
     ...(maySign ? { button: { label: tell('job.sign-hand-over'), action: { kind: 'sign' } } } : {}),
   };
+}
+
+/** Where a gate is cleared, when not on this page: another phase, or the first circuit that is still open. */
+function clears(gateId: string, sheet: SheetWith<'circuit' | 'circuits'>): Button | undefined {
+  const on = CLEARED_ON[gateId];
+  if (on) return go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) }));
+  if (gateId !== 'circuits-signed') return undefined;
+  const open = otherCircuits(sheet).find((c) => !c.signed.includes('start-up'));
+  return (
+    open && {
+      label: tell('job.go-to-circuit', { circuit: circuitName(sheet, open) }),
+      action: { kind: 'go', to: 'start-up', circuitId: open.id },
+    }
+  );
 }
 
 function furnaceMove(sheet: SheetWith<'furnace'>): Move {

@@ -231,6 +231,7 @@ async function resumeNow(deps: Deps, person: Person, run: RunRow): Promise<void>
   if (deps.hall.get(run.id)) return;
   const last = await runsStore.lastChunk(deps.database, run.id);
   if (!last?.feed) throw new Problem('run-state', { message: tell('server.nothing-of-this-run-was-stored') });
+  mustGoAhead(await sheetFor(deps.database, person, run));
   await runsStore.setState(deps.database, run.id, 'running');
   await audit(deps.database, person, run.jobId, 'run resumed', { runId });
   deps.hall.resume({ ...run, state: 'running' }, last);

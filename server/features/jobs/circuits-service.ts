@@ -33,13 +33,13 @@ export function addCircuit(database: Database, person: Person, at: JobAt, body: 
         message: tell('server.no-such-system-on-this-job'),
         allowed: tell('server.system-of-this-job-or-new'),
       });
-    if (body.systemId === null && sheet.circuits.some((c) => same(c.systemName, body.systemName)))
+    if (body.systemId === null && sheet.circuits.some((c) => sameName(c.systemName, body.systemName)))
       throw badInput({
         field: 'systemName',
         message: tell('server.there-is-system-of-that-name', { name: body.systemName }),
         allowed: tell('server.name-of-its-own'),
       });
-    if (there.some((c) => same(c.name, body.name)))
+    if (there.some((c) => sameName(c.name, body.name)))
       throw badInput({
         field: 'name',
         message: tell('server.there-is-circuit-of-that-name', { name: body.name }),
@@ -59,7 +59,8 @@ export function addCircuit(database: Database, person: Person, at: JobAt, body: 
   });
 }
 
-const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+/** Two names that nobody would tell apart. */
+export const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Takes a circuit off the job again, while nothing is written down for it; the first one stays. */
 export function removeCircuit(database: Database, person: Person, at: JobAt, circuitId: string): Promise<JobSheet> {

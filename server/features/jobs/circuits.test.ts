@@ -192,6 +192,7 @@ describe('a job of several circuits', () => {
     const report = (await lead.get(`/jobs/${id}/report`)).body as unknown as {
       status: string;
       tables: { title: unknown; rows: unknown[][] }[];
+      notes: unknown[];
     };
     expect(report.status).toBe('signed');
     const titles = report.tables.map((t) => english(t.title));
@@ -199,6 +200,12 @@ describe('a job of several circuits', () => {
     expect(titles.some((t) => t.startsWith('Circuit 2: '))).toBe(true);
     const plate = report.tables.find((t) => english(t.title) === 'Circuit 2: System')!;
     expect(plate.rows.flat().map(english).join()).toContain('OHP-36T second');
+    // What was confirmed and steady is told of each.
+    for (const c of ['Circuit 1', 'Circuit 2'])
+      expect(
+        report.notes.map(english).some((n) => n.startsWith(`${c}: `)),
+        c,
+      ).toBe(true);
     const signatures = report.tables.find((t) => english(t.title) === 'Signatures')!;
     expect(signatures.rows.map((r) => english(r[0]))).toEqual([
       'Circuit 1: Charge',
@@ -218,6 +225,22 @@ describe('a job of several circuits', () => {
     expect(there.system.name).toBe('Downstairs');
     expect(there.site).toEqual(sheet.site);
     expect(there.circuits.map((c) => c.systemName)).toEqual([sheet.system.name, 'Downstairs']);
+    // Put right from its page, its own name changes, and never to that of the other.
+    const edit = (systemName: string) =>
+      lead.put(`/jobs/${id}/details?circuit=${other}`, {
+        version: there.job.version,
+        customerName: there.customer.name,
+        phone: there.customer.phone,
+        address: there.site.address,
+        town: there.site.town,
+        elevationFt: there.site.elevationFt,
+        systemName,
+        leadId: there.job.leadId,
+        scheduledFor: there.job.scheduledFor,
+      });
+    expect(await edit(sheet.system.name)).toMatchObject({ status: 400, body: { field: 'systemName' } });
+    expect((await edit('Downstairs')).status).toBe(200);
+    expect((await lead.sheet(id)).circuits.map((c) => c.systemName)).toEqual([sheet.system.name, 'Downstairs']);
     // The same once more is the same; the same name again is refused.
     expect((await lead.post(`/jobs/${id}/circuits`, body)).status).toBe(201);
     expect(await lead.post(`/jobs/${id}/circuits`, { ...body, id: uuid(), systemName: ' downstairs' })).toMatchObject({

@@ -1,7 +1,7 @@
 import type { JobDetails } from '@/contract/requests';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
-import { typed } from '@/core/words/said';
+import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
 import type { Database } from '@/server/db/pool';
@@ -10,9 +10,10 @@ import { sameOrStale } from '@/server/errors/stale';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
+import { sameName } from './circuits-service';
 import { detailsStore } from './details-store';
 import type { JobAt } from './job-at';
-import { changeJob, changeOpenJob, mustNotBeHandedOver } from './jobs-service';
+import { changeJob, changeOpenJob, mustGoAhead, mustNotBeHandedOver } from './jobs-service';
 
 const detailsOf = ({ customer, site, system, job }: JobSheet) => ({
   customerName: customer.name,
@@ -44,12 +45,18 @@ export function editJob(
           allowed: tell('server.lead-or-owner-of-your-company'),
         });
     }
+    if (sheet.circuits.some((c) => c.systemId !== sheet.system.id && sameName(c.systemName, details.systemName)))
+      throw badInput({
+        field: 'systemName',
+        message: tell('server.there-is-system-of-that-name', { name: details.systemName }),
+        allowed: tell('server.name-of-its-own'),
+      });
     // Every pressure that was judged was judged by the station pressure of this elevation.
     if (details.elevationFt !== before.elevationFt && sheet.circuits.some((c) => c.signed.length > 0))
       throw badInput({
         field: 'elevationFt',
         message: tell('server.elevation-is-signed-with-readings'),
-        allowed: tell('server.the-elevation-that-stands', { elevationFt: before.elevationFt }),
+        allowed: tell('server.the-elevation-that-stands', { elevationFt: q(before.elevationFt, 'ft', 'as is') }),
       });
     if (version !== sheet.job.version)
       return sameOrStale(
@@ -73,8 +80,7 @@ export function cancelJob(
   return changeJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'cancellation', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
-    if (sheet.cancelled)
-      throw new Problem('already-signed', { message: tell('server.job-is-cancelled', cancelled(sheet.cancelled)) });
+    mustGoAhead(sheet);
     if (await detailsStore.isRunning(db, person.companyId, jobId))
       throw new Problem('run-state', {
         field: 'run',
@@ -85,7 +91,6 @@ export function cancelJob(
     await audit(db, person, jobId, 'job cancelled', { reason: body.reason });
   });
 }
-const cancelled = ({ by, reason }: NonNullable<JobSheet['cancelled']>) => ({ by, reason: typed(reason) });
 
 /** Takes a cancellation back. */
 export function reopenJob(

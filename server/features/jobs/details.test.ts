@@ -115,7 +115,7 @@ describe('a job that does not go ahead', () => {
         }[]
       ).find((j) => j.jobId === id);
     expect(await found('open')).toBeUndefined();
-    expect(await found('done')).toMatchObject({ waitsFor: { id: 'job.cancelled' } });
+    expect(await found('done')).toMatchObject({ state: 'cancelled', waitsFor: { id: 'job.cancelled' } });
     const writes: [string, string, unknown][] = [
       ['POST', 'measurements', { measurements: [movement(8)] }],
       ['PUT', 'vacuum', { version: 1, endMicrons: 200, heldMin: 10 }],

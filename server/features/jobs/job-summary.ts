@@ -50,12 +50,12 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
   const next = await nextOf(db, companyId, sheets);
   const { sheet } = next;
   const { cancelled } = sheet;
-  // It leaves the open ones, where it stands, with who said so and why.
-  const standing: Standing = cancelled
+  // It leaves the open ones where it stands, with who said so and why.
+  const standing = cancelled
     ? {
         ...next.standing,
-        state: 'done',
-        mark: 'not-proven',
+        state: 'cancelled' as const,
+        mark: 'not-proven' as const,
         waitsFor: tell('job.cancelled', { by: cancelled.by, reason: typed(cancelled.reason) }),
       }
     : next.standing;

@@ -52,7 +52,7 @@ export const changeOpenJob: typeof changeJob = (database, person, at, work) =>
 
 export function mustGoAhead({ cancelled }: Pick<JobSheet, 'cancelled'>): void {
   if (cancelled)
-    throw new Problem('already-signed', {
+    throw new Problem('job-cancelled', {
       message: tell('server.job-is-cancelled', { by: cancelled.by, reason: typed(cancelled.reason) }),
       allowed: tell('server.open-it-again-first'),
     });

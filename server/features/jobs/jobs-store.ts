@@ -14,7 +14,7 @@ export type JobListRow = {
   leadName: string;
   scheduledFor: string;
   phase: string;
-  state: 'open' | 'done';
+  state: 'open' | 'done' | 'cancelled';
   mark: string;
   waitsFor: Said;
 };
@@ -49,12 +49,11 @@ export const jobsStore = {
     const words = query.search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
     const where = [
       'company_id = :companyId',
-      query.state === 'all' ? '1 = 1' : 'state = :state',
+      { all: '1 = 1', open: "state = 'open'", done: "state <> 'open'" }[query.state],
       ...words.map((_, i) => `search_text like :w${i}`),
     ].join(' and ');
     const values = {
       companyId,
-      state: query.state,
       today: query.today,
       offset: query.offset,
       limit: query.limit,

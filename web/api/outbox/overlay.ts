@@ -1,6 +1,7 @@
 import type { NewDecision, NewObservation } from '@/contract/before';
 import type { NewCircuitEntry } from '@/contract/circuit';
-import type { Round, TypedMeasurement } from '@/contract/requests';
+import type { JobDetails, Round, TypedMeasurement } from '@/contract/requests';
+import { barometerPsia } from '@/core/air/moist-air';
 import type { FitKind, FitSheet } from '@/core/fit/sheets';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
@@ -132,6 +133,27 @@ const mode: Body<{ mode: JobSheet['job']['mode'] }> = (sheet, body) => ({
   job: { ...sheet.job, mode: body.mode },
 });
 
+const details: Body<JobDetails> = (sheet, body) => ({
+  ...sheet,
+  job: { ...sheet.job, leadId: body.leadId, scheduledFor: body.scheduledFor },
+  customer: { ...sheet.customer, name: body.customerName, phone: body.phone },
+  site: {
+    ...sheet.site,
+    address: body.address,
+    town: body.town,
+    elevationFt: body.elevationFt,
+    barometerPsia: barometerPsia(body.elevationFt),
+  },
+  system: { ...sheet.system, name: body.systemName },
+});
+
+const cancellation: Body<{ reason: string }> = (sheet, { reason }, write, me) => ({
+  ...sheet,
+  cancelled: sheet.cancelled ?? { by: me.fullName, at: write.at, reason },
+});
+
+const reopening: Body<unknown> = (sheet) => ({ ...sheet, cancelled: null });
+
 /** What a write changes on the sheet until the server has judged it; a signature changes nothing before that. */
 const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/observations$/, observations],
@@ -146,6 +168,9 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/fits\/[a-z]+$/, fit],
   [/\/choice$/, choice],
   [/\/mode$/, mode],
+  [/\/details$/, details],
+  [/\/cancellation$/, cancellation],
+  [/\/reopening$/, reopening],
 ];
 
 /** The sheet with what this device still has to send: shown, judged, and never taken for stored. */

@@ -63,7 +63,7 @@ function One({ shape, s, paper }: { shape: Shape; s: Pick<Scale, 'x' | 'y'>; pap
           bold={shape.bold}
           tone={tone(shape.tone)}
         >
-          {typeof shape.text === 'string' ? shape.text : say(shape.text)}
+          {say(shape.text)}
         </Label>
       );
     }

@@ -5,8 +5,9 @@ import { formSchema } from '@/core/form/field';
 import { circuitFields, NEW_SYSTEM } from '@/core/job/circuit-form';
 import { may } from '@/core/job/permissions';
 import { type CircuitStanding, circuitName, isHandedOver } from '@/core/job/sheet';
-import { pagesOf } from '@/web/api/circuit-path';
+import { pagesOfCircuit } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
+import { circuitMark } from '@/web/kit/circuit-mark';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
@@ -24,7 +25,7 @@ export function CircuitList({ view }: { view: JobView }) {
   const mayChange = may(me.role, 'add-circuit') && !isHandedOver(sheet);
   const several = sheet.circuits.length > 1;
   if (!several && !mayChange) return null;
-  const pages = (id: string): string => pagesOf({ ...sheet, circuit: { ...sheet.circuit, id } });
+  const pages = (id: string): string => pagesOfCircuit(sheet, id);
   const remove = (c: CircuitStanding): void =>
     void act(async () => {
       await actions.now(`/jobs/${sheet.job.id}/circuits/${c.id}/removal`, {});
@@ -38,7 +39,7 @@ export function CircuitList({ view }: { view: JobView }) {
         <ul className="mt-2">
           {sheet.circuits.map((c, i) => (
             <li key={c.id} className="flex items-center gap-3 border-b border-rule py-1.5">
-              <Mark kind={c.signed.includes('start-up') ? 'good' : c.equipped ? 'now' : 'to-come'} />
+              <Mark kind={circuitMark(c)} />
               <Link
                 to={`${pages(c.id)}/equipment`}
                 aria-current={c.id === sheet.circuit.id ? 'true' : undefined}
