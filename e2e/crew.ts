@@ -36,6 +36,20 @@ export class Crew {
     return this.next.getByRole('button', { name: label }).click();
   }
 
+  /** The page taps this button of the next move in the very moment it appears, however slow the machine is. */
+  tapAsSoonAs(label: string): Promise<void> {
+    return this.next.evaluate((bar, label) => {
+      const seen = new MutationObserver(() => {
+        const button = [...bar.ownerDocument.querySelectorAll('button')].find((b) => b.textContent === label);
+        if (!button) return;
+        seen.disconnect();
+        button.click();
+        bar.ownerDocument.body.dataset.tapped = label;
+      });
+      seen.observe(bar.ownerDocument.body, { childList: true, subtree: true, characterData: true });
+    }, label);
+  }
+
   tab(name: string): Promise<void> {
     return this.page.getByRole('tab', { name }).click();
   }
