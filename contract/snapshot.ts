@@ -105,7 +105,12 @@ export const beforeSchema = z.looseObject({
   furnaceChecks: z.array(finding).default([]),
 });
 
+/** Furnaces installed alone on other systems of the same job, as the hand-over froze them; none before there were several. */
+const furnacesSchema = z.looseObject({ furnaces: z.array(beforeSchema).default([]) });
+
 export const readCommissioning = (stored: unknown): Snapshot =>
   commissioningSchema.parse(stored) as unknown as Snapshot;
+export const readFurnaces = (stored: unknown): FurnaceSnapshot[] =>
+  furnacesSchema.parse(stored).furnaces as unknown as FurnaceSnapshot[];
 export const readBefore = (stored: unknown): FurnaceSnapshot =>
   beforeSchema.parse(stored) as unknown as FurnaceSnapshot;

@@ -95,6 +95,7 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
   for (const [item, reason] of Object.entries(demo.waived))
     await waive(database, lead, { jobId }, { id: uuid(), item, reason });
   const keepFits = async (fits: Partial<FitRecords>, version: number): Promise<void> => {
+    const of = await sheetFor(database, lead, { jobId });
     for (const [kind, record] of Object.entries(fits)) {
       const sheet = {
         kind: kind as FitKind,
@@ -103,7 +104,7 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
         version,
         personId: lead.id,
       };
-      await fitsStore.put(database, { companyId: lead.companyId, jobId }, sheet);
+      await fitsStore.put(database, { companyId: lead.companyId, jobId, systemId: of.system.id }, sheet);
     }
   };
   await keepFits(demo.fits, 0);

@@ -168,6 +168,8 @@ export const sheetSchema = z.strictObject({
         systemId: id,
         systemName: z.string(),
         equipped: z.boolean(),
+        cooled: z.boolean(),
+        furnaceRead: z.boolean(),
         signed: z.array(phase),
       }),
     )

@@ -53,7 +53,7 @@ export type SheetRun = {
 
 export type SheetSignOff = {
   id: string;
-  /** The job or the circuit that is signed for, by the phase. */
+  /** The job, the system or the circuit that is signed for, by the phase. */
   ownerId: string;
   phase: Phase;
   by: string;
@@ -117,6 +117,10 @@ export type CircuitStanding = {
   systemName: string;
   /** Its equipment is entered. */
   equipped: boolean;
+  /** The work opens it: not with a furnace alone. */
+  cooled: boolean;
+  /** The proof of a furnace alone is typed. */
+  furnaceRead: boolean;
   /** Phases signed for it. */
   signed: Phase[];
 };
@@ -158,7 +162,7 @@ export type JobSheet = {
   survey: SurveyRecord;
   scope: ScopeRecord;
   fits: FitSheets;
-  /** The release to take the old equipment out. */
+  /** The release to take the system's old equipment out. */
   removal: { by: string; at: string } | null;
   scopeSchools: ScopeSchools;
   circuitSchools: CircuitSchools;
@@ -196,9 +200,27 @@ export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>
 export const isSigned = (sheet: Pick<JobSheet, 'signOffs'>, phase: Phase): boolean =>
   sheet.signOffs.some((s) => s.phase === phase);
 
+/** A circuit is proven by its signed start-up, a furnace alone by its typed proof. */
+export const isProven = (c: CircuitStanding): boolean => (c.cooled ? c.signed.includes('start-up') : c.furnaceRead);
+
+/** The circuits of the job that belong to the same system. */
+export const siblings = (sheet: SheetWith<'circuit' | 'circuits' | 'system'>): CircuitStanding[] =>
+  otherCircuits(sheet).filter((c) => c.systemId === sheet.system.id);
+
 /** The circuits of the job besides the one that is looked at. */
 export const otherCircuits = (sheet: SheetWith<'circuit' | 'circuits'>): CircuitStanding[] =>
   sheet.circuits.filter((c) => c.id !== sheet.circuit.id);
+
+/** What a phase's owner is called on this sheet, where the job has several of them. */
+export function ownerName(
+  sheet: SheetWith<'circuit' | 'circuits' | 'system'>,
+  owner: 'job' | 'system' | 'circuit' | undefined,
+): string | undefined {
+  const here = sheet.circuits.find((c) => c.id === sheet.circuit.id);
+  if (owner === 'circuit' && here && sheet.circuits.length > 1) return circuitName(sheet, here);
+  const several = sheet.circuits.some((c) => c.systemId !== sheet.system.id);
+  return owner === 'system' && several ? sheet.system.name : undefined;
+}
 
 /** What a circuit is called where there are several: with its system's name where the job works on more than one system. */
 export function circuitName(

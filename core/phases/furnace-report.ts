@@ -1,62 +1,77 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
-import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
-import type { SheetSignOff } from '@/core/job/sheet';
 import { beforeTables } from '@/core/phases/scope/report';
 import type { FurnaceSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/words';
 import { day, list, moment, q, type Said, value } from '@/core/words/said';
-import { gateWords } from './registry';
+import { gateTable, named, type Signed, signTable } from './signed-tables';
+
+/** What is told of a furnace that was installed alone: its proof as read and as judged, and what was agreed before. */
+export function furnaceTables(s: FurnaceSnapshot): ReportTable[] {
+  const proof = s.furnace;
+  return [
+    {
+      title: tell('job.furnace-as-read'),
+      columns: [tell('job.reading'), tell('job.value'), tell('job.wanted')],
+      rows: proof ? proofRows(proof) : [],
+    },
+    {
+      title: tell('job.findings'),
+      columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
+      rows: s.furnaceChecks.map((c) => [VERDICT_WORDS[c.verdict], c.claim, c.because, c.source]),
+    },
+    ...beforeTables(s.before),
+  ];
+}
+
+function proofRows(proof: FurnaceProof): ReportTable['rows'] {
+  return [
+    ...(proof.inletInWc === null
+      ? []
+      : [
+          [
+            tell('job.inlet-gas-pressure'),
+            tell('job.inletinwc', { inletInWc: q(proof.inletInWc, 'inWc', 'as is') }),
+            inletWanted(proof.fuel),
+          ],
+        ]),
+    ...(proof.manifoldInWc === null
+      ? []
+      : [
+          [
+            tell('job.manifold-pressure'),
+            tell('job.manifoldinwc', { manifoldInWc: q(proof.manifoldInWc, 'inWc', 'as is') }),
+            tell('job.in-w-c-by-plate', { plateManifoldInWc: proof.plateManifoldInWc ?? '–' }),
+          ],
+        ]),
+    [
+      tell('job.temperature-rise'),
+      q(proof.riseF, 'F', 'as is'),
+      tell('job.to-by-plate', {
+        plateRiseLowF: proof.plateRiseLowF,
+        plateRiseHighF: q(proof.plateRiseHighF, 'F', 'as is'),
+      }),
+    ],
+    [tell('job.co-air-free'), q(proof.coAirFreePpm, 'ppm', 'as is'), tell('job.up-to-100-ppm')],
+    [tell('job.co-in-room'), q(proof.roomCoPpm, 'ppm', 'as is'), tell('job.up-to-9-ppm')],
+    [tell('job.burning-for'), q(proof.ranMin, 'min', 'as is'), tell('job.10-min-or-more')],
+  ];
+}
 
 /** The commissioning report of a furnace that was installed alone: no refrigerant in it. */
-export function furnaceReport(input: {
-  company: string;
-  snapshot: FurnaceSnapshot;
-  signOffs: readonly SheetSignOff[];
-  amendments: readonly { phase: string; by: string; note: string; at: string }[];
-}): Report {
-  const { snapshot: s } = input;
+export function furnaceReport(
+  input: Signed & {
+    company: string;
+    snapshot: FurnaceSnapshot;
+    /** Furnaces of other systems of the same job. */
+    others?: readonly FurnaceSnapshot[];
+  },
+): Report {
+  const { snapshot: s, others = [] } = input;
   const signed = input.signOffs.some((x) => x.phase === 'hand-over');
   const unit = s.before.indoor ?? s.before.outdoor;
   const proof = s.furnace;
-  const figures: ReportTable = {
-    title: tell('job.furnace-as-read'),
-    columns: [tell('job.reading'), tell('job.value'), tell('job.wanted')],
-    rows: proof
-      ? [
-          ...(proof.inletInWc === null
-            ? []
-            : [
-                [
-                  tell('job.inlet-gas-pressure'),
-                  tell('job.inletinwc', { inletInWc: q(proof.inletInWc, 'inWc', 'as is') }),
-                  inletWanted(proof.fuel),
-                ],
-              ]),
-          ...(proof.manifoldInWc === null
-            ? []
-            : [
-                [
-                  tell('job.manifold-pressure'),
-                  tell('job.manifoldinwc', { manifoldInWc: q(proof.manifoldInWc, 'inWc', 'as is') }),
-                  tell('job.in-w-c-by-plate', { plateManifoldInWc: proof.plateManifoldInWc ?? '–' }),
-                ],
-              ]),
-          [
-            tell('job.temperature-rise'),
-            q(proof.riseF, 'F', 'as is'),
-            tell('job.to-by-plate', {
-              plateRiseLowF: proof.plateRiseLowF,
-              plateRiseHighF: q(proof.plateRiseHighF, 'F', 'as is'),
-            }),
-          ],
-          [tell('job.co-air-free'), q(proof.coAirFreePpm, 'ppm', 'as is'), tell('job.up-to-100-ppm')],
-          [tell('job.co-in-room'), q(proof.roomCoPpm, 'ppm', 'as is'), tell('job.up-to-9-ppm')],
-          [tell('job.burning-for'), q(proof.ranMin, 'min', 'as is'), tell('job.10-min-or-more')],
-        ]
-      : [],
-  };
   return {
     title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
@@ -77,44 +92,10 @@ export function furnaceReport(input: {
       ],
     ],
     tables: [
-      figures,
-      {
-        title: tell('job.findings'),
-        columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
-        rows: s.furnaceChecks.map((c) => [VERDICT_WORDS[c.verdict], c.claim, c.because, c.source]),
-      },
-      ...beforeTables(s.before),
-      {
-        title: tell('job.overrides'),
-        columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
-        rows: s.overrides.map((o) => [PHASE_WORDS[o.phase], gateWords(o.gate) ?? o.gate, o.reason, o.by, moment(o.at)]),
-      },
-      {
-        title: tell('job.signatures'),
-        columns: [
-          tell('job.phase'),
-          tell('job.who'),
-          tell('job.certificate'),
-          tell('job.when'),
-          tell('job.content-hash'),
-        ],
-        rows: [
-          ...input.signOffs.map((x) => [
-            PHASE_WORDS[x.phase],
-            x.by,
-            x.certificate ?? '–',
-            moment(x.at),
-            x.contentHash.slice(0, 16),
-          ]),
-          ...input.amendments.map((a) => [
-            tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
-            a.by,
-            '–',
-            moment(a.at),
-            a.note,
-          ]),
-        ],
-      },
+      ...named(furnaceTables(s), others.length ? s.system.name : undefined),
+      ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
+      gateTable([s, ...others]),
+      signTable(input),
     ].filter((t) => t.rows.length > 0),
     notes: [
       tell('job.not-covered-here-clocked-input-each'),

@@ -33,6 +33,9 @@ export type EntryRules = {
 /** Where a phase stands in one sentence, for the lists. */
 export type Waits = { mark: Verdict; say: Said };
 
+/** What a phase belongs to: the whole job, one system of the house, one refrigerant circuit of it. */
+export type Owner = 'job' | 'system' | 'circuit';
+
 /** A line under the phase in the rail, and its mark where that is not by the signature. */
 export type Note = { say: Said; mark?: Verdict };
 
@@ -43,7 +46,7 @@ export type Note = { say: Said; mark?: Verdict };
 export type PhaseDescriptor<Facts = never> = {
   readonly id: Phase;
   /** What its log, plate, target and verdict belong to. */
-  readonly owner: 'job' | 'circuit';
+  readonly owner: Owner;
   /** Who signs it. */
   readonly signedBy: Act;
   /** The key after g that opens its page. */

@@ -37,7 +37,7 @@ describe('the list of phases', () => {
     }
     expect(told(noteOf(phase, sheet).say)).not.toBe('');
   });
-  it('keeps what is the circuit’s with the circuit, the rest with the job', () => {
+  it('keeps what is the circuit’s with the circuit, what is the system’s with it, the hand-over with the job', () => {
     const sheet = sampleSheet();
     expect(ALL.filter((p) => ownerOf(sheet, p.id) === sheet.circuit.id).map((p) => p.id)).toEqual([
       'recover',
@@ -47,8 +47,10 @@ describe('the list of phases', () => {
       'charge',
       'start-up',
     ]);
-    expect(ownerOf(sheet, 'survey')).toBe(sheet.job.id);
-    expect(ownerOf(sheet, 'no phase')).toBe(sheet.job.id);
+    expect(ownerOf(sheet, 'survey')).toBe(sheet.system.id);
+    expect(ownerOf(sheet, 'hand-over')).toBe(sheet.job.id);
+    // The release to take out, the proof of a furnace alone.
+    expect(ownerOf(sheet, 'no phase')).toBe(sheet.system.id);
   });
   it('tells what instruments hang on', () => {
     expect(RUN_PHASES).toEqual(['recover', 'pressure-test', 'evacuate', 'charge', 'start-up']);

@@ -48,6 +48,9 @@ export const RUN_PHASES = PHASES_BUILT.filter((p: PhaseDescriptor) => p.instrume
   ...Phase[],
 ];
 
-/** What a phase's log, signature and overrides belong to: the job or the circuit. What is no phase belongs to the job. */
-export const ownerOf = (sheet: Pick<JobSheet, 'job' | 'circuit'>, phase: string): string =>
-  phaseById(phase)?.owner === 'circuit' ? sheet.circuit.id : sheet.job.id;
+/**
+ * What a phase's log, signature and overrides belong to: the job, the system or the circuit. What is no phase (the release to
+ * take out, the proof of a furnace) belongs to the system.
+ */
+export const ownerOf = (sheet: Pick<JobSheet, 'job' | 'system' | 'circuit'>, phase: string): string =>
+  sheet[phaseById(phase)?.owner ?? 'system'].id;

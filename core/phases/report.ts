@@ -1,27 +1,29 @@
 import { METERING_WORDS } from '@/core/equipment/plate';
 import { owedTasks, readOn } from '@/core/job/owed';
-import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import type { Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { tell } from '@/core/phases/words';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
 import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
-import { gateWords, phaseById } from './registry';
+import { furnaceTables } from './furnace-report';
+import { phaseById } from './registry';
+import { gateTable, named, type Signed, signTable } from './signed-tables';
 
 export type { Report, ReportTable } from '@/core/job/report-parts';
 
-import type { SheetSignOff } from '@/core/job/sheet';
-import type { Snapshot } from './snapshot';
+import type { FurnaceSnapshot, Snapshot } from './snapshot';
 
-export type ReportInput = {
+export type ReportInput = Signed & {
   company: string;
   snapshot: Snapshot;
-  /** Of the job and of every circuit; which circuit, where there are several. */
-  signOffs: readonly (SheetSignOff & { circuit?: string })[];
-  amendments: readonly { phase: string; by: string; note: string; at: string }[];
-  /** What the circuit of the snapshot is called, and the records of the others, where the job works on several. */
-  several?: { name: string; others: readonly { name: string; snapshot: Snapshot }[] };
+  /** What the circuit of the snapshot is called, the records of the others, and the furnaces alone of other systems. */
+  several?: {
+    name: string;
+    others: readonly { name: string; snapshot: Snapshot }[];
+    furnaces: readonly { name: string; snapshot: FurnaceSnapshot }[];
+  };
 };
 
 /** The commissioning report of a job from its snapshot: the same tables on screen and on paper. */
@@ -50,7 +52,8 @@ export function buildReport(input: ReportInput): Report {
     tables: [
       ...ofCircuit(s, several?.name),
       ...(several?.others.flatMap((o) => [...plateTable(o.snapshot, o.name), ...ofCircuit(o.snapshot, o.name)]) ?? []),
-      ...phaseTables(s, ['scope']),
+      ...(several?.furnaces.flatMap((f) => named(furnaceTables(f.snapshot), f.name)) ?? []),
+      ...scopesOf(all),
       gateTable(all),
       signTable(input),
     ].filter((t) => t.rows.length > 0),
@@ -87,9 +90,13 @@ function ofCircuit(s: Snapshot, name: string | undefined): ReportTable[] {
     ...phaseTables(s, ['recover']),
     ...circuitTables(s.circuitRecord),
   ];
-  return name === undefined
-    ? tables
-    : tables.map((t) => ({ ...t, title: tell('job.circuit-table', { circuit: name, title: t.title }) }));
+  return named(tables, name);
+}
+
+/** What was agreed before the work, once for each system; under its name where there are several. */
+function scopesOf(all: readonly Snapshot[]): ReportTable[] {
+  const systems = [...new Map(all.map((s) => [s.system.id, s])).values()];
+  return systems.flatMap((s) => named(phaseTables(s, ['scope']), systems.length > 1 ? s.system.name : undefined));
 }
 
 /** What stands in the head of the report for the first circuit, for another one. */
@@ -229,46 +236,6 @@ function owedTable(s: Snapshot): ReportTable {
     title: tell('job.owed-2'),
     columns: [tell('job.proof'), tell('job.when'), tell('job.because')],
     rows: owedOf(s).map((o) => [o.say, day(o.dueOn), o.because]),
-  };
-}
-
-function gateTable(all: readonly Snapshot[]): ReportTable {
-  const passed = new Map(all.flatMap((s) => s.overrides.map((o) => [o.id, o])));
-  return {
-    title: tell('job.overrides'),
-    columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
-    rows: [...passed.values()].map((o) => [
-      PHASE_WORDS[o.phase],
-      gateWords(o.gate) ?? o.gate,
-      o.reason,
-      o.by,
-      moment(o.at),
-    ]),
-  };
-}
-
-function signTable({ signOffs, amendments }: ReportInput): ReportTable {
-  return {
-    title: tell('job.signatures'),
-    columns: [tell('job.phase'), tell('job.who'), tell('job.certificate'), tell('job.when'), tell('job.content-hash')],
-    rows: [
-      ...signOffs.map((x) => [
-        x.circuit === undefined
-          ? PHASE_WORDS[x.phase]
-          : tell('job.circuit-table', { circuit: x.circuit, title: PHASE_WORDS[x.phase] }),
-        x.by,
-        x.certificate ?? '–',
-        moment(x.at),
-        x.contentHash.slice(0, 16),
-      ]),
-      ...amendments.map((a) => [
-        tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
-        a.by,
-        '–',
-        moment(a.at),
-        a.note,
-      ]),
-    ],
   };
 }
 

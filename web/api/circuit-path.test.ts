@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { sampleSheet, standing } from '@/core/job/testing/sample-sheet';
 import { PHASES_BUILT } from '@/core/phases/registry';
-import { belongsToCircuit, forCircuit, pagesOf, pathOfSheet, sheetPath, showsOn, splitPath } from './circuit-path';
+import { forCircuit, ownerOfWrite, pagesOf, paperOf, pathOfSheet, sheetPath, showsOn, splitPath } from './circuit-path';
 import { withWaiting } from './outbox/overlay';
 import type { Waiting } from './outbox/waiting';
 import type { Me } from './use-me';
@@ -10,10 +10,13 @@ import type { Me } from './use-me';
 const first = sampleSheet();
 const circuits = [
   ...first.circuits,
-  { id: 'k2', name: 'Circuit 2', systemId: 'y', systemName: 'Upstairs system', equipped: true, signed: [] },
+  standing({ id: 'k2', name: 'Circuit 2' }),
+  standing({ id: 'k3', systemId: 'z', systemName: 'Downstairs system' }),
 ];
 const one = { ...first, circuits };
 const two = { ...one, circuit: { ...first.circuit, id: 'k2' } };
+/** Of the other system of the house. */
+const three = { ...one, circuit: { ...first.circuit, id: 'k3' }, system: { ...first.system, id: 'z' } };
 
 /** Writes of a job that one circuit answers for; the server reads the circuit of every other one too, and does not mind. */
 const OF_A_CIRCUIT = [
@@ -29,6 +32,18 @@ const OF_A_CIRCUIT = [
   'instrument-runs',
   'movements/:measurementId/withdrawal',
 ];
+/** Those of one system: what was found, chosen, agreed before the work, and the proof of a furnace alone. */
+const OF_A_SYSTEM = [
+  'observations',
+  'photos',
+  'waivers',
+  'choice',
+  'decisions',
+  'customer-signatures',
+  'removal',
+  'furnace',
+  'fits/:kind',
+];
 const routes = readdirSync('server/features')
   .flatMap((folder) => readdirSync(`server/features/${folder}`).map((file) => `server/features/${folder}/${file}`))
   .filter((file) => file.endsWith('-routes.ts'))
@@ -37,21 +52,23 @@ const routes = readdirSync('server/features')
   );
 
 describe('which circuit a write is for', () => {
-  it('every write of a job is told apart: the circuit’s, or the job’s', () => {
+  it('every write of a job is told apart: the circuit’s, the system’s, or the job’s', () => {
     expect(routes.length).toBeGreaterThan(20);
     for (const route of routes) {
       if (route.includes(':phase')) continue;
       const path = `/jobs/job/${route.replace(/:\w+/g, 'x')}`;
-      expect(belongsToCircuit(path), route).toBe(OF_A_CIRCUIT.includes(route));
+      const owner = OF_A_CIRCUIT.includes(route) ? 'circuit' : OF_A_SYSTEM.includes(route) ? 'system' : 'job';
+      expect(ownerOfWrite(path), route).toBe(owner);
     }
     for (const phase of PHASES_BUILT)
       for (const what of ['overrides', 'sign-offs'])
-        expect(belongsToCircuit(`/jobs/job/phases/${phase.id}/${what}`), phase.id).toBe(phase.owner === 'circuit');
+        expect(ownerOfWrite(`/jobs/job/phases/${phase.id}/${what}`), phase.id).toBe(phase.owner);
   });
-  it('what is the circuit’s carries it, unless it is the first; what is the job’s never does', () => {
+  it('what is the circuit’s or the system’s carries it, unless it is the first; what is the job’s never does', () => {
     expect(forCircuit(one, '/jobs/job/vacuum')).toBe('/jobs/job/vacuum');
     expect(forCircuit(two, '/jobs/job/vacuum')).toBe('/jobs/job/vacuum?circuit=k2');
-    expect(forCircuit(two, '/jobs/job/observations')).toBe('/jobs/job/observations');
+    expect(forCircuit(three, '/jobs/job/observations')).toBe('/jobs/job/observations?circuit=k3');
+    expect(forCircuit(three, '/jobs/job/mode')).toBe('/jobs/job/mode');
     expect(splitPath('/jobs/job/vacuum?circuit=k2')).toEqual({ path: '/jobs/job/vacuum', circuitId: 'k2' });
     expect(splitPath('/jobs/job/vacuum')).toEqual({ path: '/jobs/job/vacuum', circuitId: undefined });
   });
@@ -59,6 +76,10 @@ describe('which circuit a write is for', () => {
     expect([pathOfSheet(one), pathOfSheet(two)]).toEqual(['/jobs/job', '/jobs/job?circuit=k2']);
     expect(sheetPath('job', 'k2')).toBe(pathOfSheet(two));
     expect([pagesOf(one), pagesOf(two)]).toEqual(['/jobs/job', '/jobs/job/circuits/k2']);
+    expect([paperOf(one, 'scope.pdf'), paperOf(three, 'scope.pdf')]).toEqual([
+      '/api/jobs/job/scope.pdf',
+      '/api/jobs/job/scope.pdf?circuit=k3',
+    ]);
   });
 });
 
@@ -98,10 +119,35 @@ describe('what waits to be sent, on the sheets of both circuits', () => {
     ]);
     expect(withWaiting(one, [write], me).overrides).toEqual([]);
   });
+  const told = (fact: string, value: string | boolean) =>
+    waiting('/jobs/job/observations?circuit=k2', {
+      observations: [
+        {
+          id: fact,
+          fact,
+          value,
+          method: 'seen',
+          source: 'x',
+          confidence: 'high',
+          note: null,
+          photoId: null,
+          occurredAt: '2026-06-01T12:00:00.000Z',
+        },
+      ],
+    });
+  it('what was found of a system stands on all of its circuits and on no other system’s; what is the house’s, on all', () => {
+    const facts = (write: Waiting) =>
+      [one, two, three].map((sheet) => withWaiting(sheet, [write], me).survey.observations.map((o) => o.value));
+    expect(facts(told('oldRefrigerant', 'R-22'))).toEqual([['R-22'], ['R-22'], []]);
+    expect(facts(told('asbestos', 'suspect'))).toEqual([['suspect'], ['suspect'], ['suspect']]);
+    expect(showsOn(one, '/jobs/job/decisions?circuit=k2')).toBe(true);
+    expect(showsOn(three, '/jobs/job/decisions')).toBe(false);
+    expect(showsOn(three, '/jobs/job/decisions?circuit=k3')).toBe(true);
+  });
   it('what is the job’s stands on both', () => {
     const write = waiting('/jobs/job/mode', { version: 1, mode: 'heating' });
     for (const sheet of [one, two])
       expect(withWaiting(sheet, [{ ...write, method: 'PUT' }], me).job.mode).toBe('heating');
-    expect(showsOn(two, '/jobs/job/decisions')).toBe(true);
+    for (const sheet of [one, two, three]) expect(showsOn(sheet, '/jobs/job/cancellation')).toBe(true);
   });
 });

@@ -1,17 +1,22 @@
 import type { SheetWith } from '@/core/job/sheet';
+import type { Owner } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 
-/** Writes that belong to one circuit of a job; every other one belongs to the job. */
+/** Writes that belong to one circuit of a job, and those of one of its systems; every other one belongs to the job. */
 const OF_A_CIRCUIT =
   /^\/jobs\/[^/]+\/(details|circuit-entries|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|movements\/[^/]+\/withdrawal)$/;
+const OF_A_SYSTEM =
+  /^\/jobs\/[^/]+\/(observations|photos|waivers|choice|decisions|customer-signatures|removal|furnace|fits\/[^/]+)$/;
 const OF_A_PHASE = /^\/jobs\/[^/]+\/phases\/([^/]+)\//;
 
-export function belongsToCircuit(path: string): boolean {
+/** What a write belongs to. */
+export function ownerOfWrite(path: string): Owner {
   const phase = OF_A_PHASE.exec(path)?.[1];
-  return OF_A_CIRCUIT.test(path) || (phase !== undefined && phaseById(phase)?.owner === 'circuit');
+  if (phase !== undefined) return phaseById(phase)?.owner ?? 'job';
+  return OF_A_CIRCUIT.test(path) ? 'circuit' : OF_A_SYSTEM.test(path) ? 'system' : 'job';
 }
 
-type Seen = SheetWith<'job' | 'circuit' | 'circuits'>;
+type Seen = SheetWith<'job' | 'system' | 'circuit' | 'circuits'>;
 const isFirst = (sheet: Seen): boolean => sheet.circuits[0]?.id === sheet.circuit.id;
 
 /** Where the sheet of a job is read, as one of its circuits sees it; the first where none is named. */
@@ -24,13 +29,17 @@ export const pathOfSheet = (sheet: Seen): string =>
 export const pagesOf = (sheet: Seen): string =>
   isFirst(sheet) ? `/jobs/${sheet.job.id}` : `/jobs/${sheet.job.id}/circuits/${sheet.circuit.id}`;
 
+/** A paper of the system that is looked at. */
+export const paperOf = (sheet: Seen, paper: string): string =>
+  `/api/jobs/${sheet.job.id}/${paper}${isFirst(sheet) ? '' : `?circuit=${sheet.circuit.id}`}`;
+
 /** The same pages for another circuit of the job. */
 export const pagesOfCircuit = (sheet: Seen, id: string): string =>
   pagesOf({ ...sheet, circuit: { ...sheet.circuit, id } });
 
-/** A write of a page, with the circuit it is for; without one it is the first's, or the job's. */
+/** A write of a page, with the circuit it is for, or that it was seen from; without one it is the first's, or the job's. */
 export const forCircuit = (sheet: Seen, path: string): string =>
-  isFirst(sheet) || !belongsToCircuit(path) ? path : `${path}?circuit=${sheet.circuit.id}`;
+  isFirst(sheet) || ownerOfWrite(path) === 'job' ? path : `${path}?circuit=${sheet.circuit.id}`;
 
 /** A path without the circuit it is for, and that circuit. */
 export function splitPath(path: string): { path: string; circuitId: string | undefined } {
@@ -38,9 +47,16 @@ export function splitPath(path: string): { path: string; circuitId: string | und
   return { path: bare, circuitId: new URLSearchParams(query).get('circuit') ?? undefined };
 }
 
-/** Whether a write shows on this sheet: it is the job's, or that of the circuit which is looked at. */
+/** Whether a write shows on this sheet: it is the job's, or that of the system or circuit which is looked at. */
 export function showsOn(sheet: Seen, at: string): boolean {
   const { path, circuitId } = splitPath(at);
-  if (!belongsToCircuit(path)) return true;
-  return circuitId === undefined ? isFirst(sheet) : circuitId === sheet.circuit.id;
+  const seenFrom = circuitId === undefined ? sheet.circuits[0] : sheet.circuits.find((c) => c.id === circuitId);
+  switch (ownerOfWrite(path)) {
+    case 'job':
+      return true;
+    case 'system':
+      return seenFrom?.systemId === sheet.system.id;
+    case 'circuit':
+      return seenFrom?.id === sheet.circuit.id;
+  }
 }

@@ -1,6 +1,5 @@
-import type { CircuitStanding } from '@/core/job/sheet';
+import { type CircuitStanding, isProven } from '@/core/job/sheet';
 import type { MarkKind } from './Mark';
 
-/** Where a circuit stands: started up and signed, under way, or without equipment. */
-export const circuitMark = ({ signed, equipped }: Pick<CircuitStanding, 'signed' | 'equipped'>): MarkKind =>
-  signed.includes('start-up') ? 'good' : equipped ? 'now' : 'to-come';
+/** Where a circuit stands: proven, under way, or without equipment. */
+export const circuitMark = (c: CircuitStanding): MarkKind => (isProven(c) ? 'good' : c.equipped ? 'now' : 'to-come');

@@ -6,7 +6,7 @@ import { worstOf } from '@/core/finding/order';
 import { type FitSheet, judgeFit } from '@/core/fit/sheets';
 import type { Marked } from '@/core/job/marked';
 import { PHASE_GROUPS, PHASE_WORDS, type Phase } from '@/core/job/phases';
-import { circuitName, isSigned, type JobSheet } from '@/core/job/sheet';
+import { isSigned, type JobSheet, ownerName } from '@/core/job/sheet';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 import { fitContextOf } from '@/core/phases/scope/view';
@@ -40,9 +40,7 @@ type Props = {
 /** The frame of one job: header, rail of phases, bench, side and next move; folded for a phone. */
 export function JobFrame({ sheet, active, marked = false, children, side, next }: Props) {
   const { plate } = sheet.circuit;
-  const here = sheet.circuits.find((c) => c.id === sheet.circuit.id);
-  const tag =
-    here && sheet.circuits.length > 1 && phaseById(active)?.owner === 'circuit' ? circuitName(sheet, here) : undefined;
+  const tag = ownerName(sheet, active === 'fit' ? 'system' : phaseById(active)?.owner);
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">

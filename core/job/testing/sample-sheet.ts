@@ -2,7 +2,7 @@ import { barometerPsia } from '@/core/air/moist-air';
 import { DEFAULT_CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { TRANSITION_RULES } from '@/core/circuit/transition-rules';
 import type { Phase } from '@/core/job/phases';
-import type { JobSheet, SheetSignOff } from '@/core/job/sheet';
+import type { CircuitStanding, JobSheet, SheetSignOff } from '@/core/job/sheet';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -62,9 +62,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
       },
     },
     cancelled: null,
-    circuits: [
-      { id: 'k', name: 'Circuit 1', systemId: 'y', systemName: 'Upstairs system', equipped: true, signed: [] },
-    ],
+    circuits: [standing({ id: 'k' })],
     vacuum: { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 },
     startUp: { confirmations: {} },
     furnace: null,
@@ -94,6 +92,19 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     ...change,
   };
 }
+
+/** A circuit of a job as the others see it: of the same system, its equipment entered, nothing signed. */
+export const standing = (change: Partial<CircuitStanding> = {}): CircuitStanding => ({
+  id: 'k2',
+  name: 'Circuit 1',
+  systemId: 'y',
+  systemName: 'Upstairs system',
+  equipped: true,
+  cooled: true,
+  furnaceRead: false,
+  signed: [],
+  ...change,
+});
 
 let made = 0;
 

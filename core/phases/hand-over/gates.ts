@@ -1,7 +1,15 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, gate } from '@/core/job/gates';
-import { circuitName, isEquipped, isSigned, type JobSheet, otherCircuits, type SheetWith } from '@/core/job/sheet';
+import {
+  circuitName,
+  isEquipped,
+  isProven,
+  isSigned,
+  type JobSheet,
+  otherCircuits,
+  type SheetWith,
+} from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
 import { claimOf } from '@/core/phases/signed-gate';
@@ -60,11 +68,11 @@ export function handOverGates(sheet: JobSheet): Gate[] {
   ];
 }
 
-/** Every other circuit of the job is started up and signed too. */
+/** Every other circuit of the job is started up and signed too, every furnace alone proven. */
 function circuitGates(sheet: SheetWith<'circuit' | 'circuits'>): Gate[] {
   const others = otherCircuits(sheet);
   if (others.length === 0) return [];
-  const open = others.filter((c) => !c.signed.includes('start-up'));
+  const open = others.filter((c) => !isProven(c));
   return [
     gate(
       'circuits-signed',

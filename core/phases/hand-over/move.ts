@@ -3,7 +3,7 @@ import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
 import { type Button, go, type Move, moveOf } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
-import { circuitName, otherCircuits, type SheetWith } from '@/core/job/sheet';
+import { circuitName, isProven, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { lower, type Said } from '@/core/words/said';
 
@@ -57,11 +57,11 @@ function clears(gateId: string, sheet: SheetWith<'circuit' | 'circuits'>): Butto
   const on = CLEARED_ON[gateId];
   if (on) return go(on, tell('job.go-to', { phase: lower(PHASE_WORDS[on]) }));
   if (gateId !== 'circuits-signed') return undefined;
-  const open = otherCircuits(sheet).find((c) => !c.signed.includes('start-up'));
+  const open = otherCircuits(sheet).find((c) => !isProven(c));
   return (
     open && {
       label: tell('job.go-to-circuit', { circuit: circuitName(sheet, open) }),
-      action: { kind: 'go', to: 'start-up', circuitId: open.id },
+      action: { kind: 'go', to: open.cooled ? 'start-up' : 'hand-over', circuitId: open.id },
     }
   );
 }

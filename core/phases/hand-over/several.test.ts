@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { passes } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import { circuitName } from '@/core/job/sheet';
-import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { sampleSheet, standing } from '@/core/job/testing/sample-sheet';
 import { gatesIn, nextMoveOf } from '../phase';
 import { handOver } from './phase';
 
@@ -15,14 +15,8 @@ const signed = (phase: Phase) => ({
   at: '2026-06-01T15:00:00.000Z',
   contentHash: 'h',
 });
-const circuit = (id: string, name: string, phases: Phase[], system = 'Upstairs') => ({
-  id,
-  name,
-  systemId: system,
-  systemName: system,
-  equipped: true,
-  signed: phases,
-});
+const circuit = (id: string, name: string, phases: Phase[], system = 'Upstairs') =>
+  standing({ id, name, systemId: system, systemName: system, signed: phases });
 const sheet = (others: ReturnType<typeof circuit>[]) =>
   sampleSheet({
     signOffs: [signed('charge'), signed('start-up')],
@@ -49,6 +43,19 @@ describe('the hand-over of a job of several circuits', () => {
     expect(held(done)).toEqual([]);
     expect(nextMoveOf(handOver, done, { maySign: true }).button?.action).toEqual({ kind: 'sign' });
     expect(gatesIn(handOver, sheet([])).some((g) => g.id === 'circuits-signed')).toBe(false);
+  });
+  it('a furnace alone of another system is proven by its typed proof, on its own hand-over', () => {
+    const furnace = standing({ id: 'f', systemId: 'Shop', systemName: 'Shop', equipped: false, cooled: false });
+    const open = sheet([furnace]);
+    expect(held(open)).toEqual(['circuits-signed']);
+    expect(nextMoveOf(handOver, open, { maySign: true }).button?.action).toEqual({
+      kind: 'go',
+      to: 'hand-over',
+      circuitId: 'f',
+    });
+    expect(held(sheet([{ ...furnace, furnaceRead: true }]))).toEqual([]);
+    // What is signed for a circuit says nothing of a furnace.
+    expect(held(sheet([{ ...furnace, signed: ['start-up'] }]))).toEqual(['circuits-signed']);
   });
   it('names a circuit by what tells it from the others', () => {
     const name = (s: ReturnType<typeof sheet>) => s.circuits.map((c) => circuitName(s, c));

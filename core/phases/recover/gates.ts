@@ -3,7 +3,7 @@ import type { SheetWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/recover/words';
 import { claimOf } from '@/core/phases/signed-gate';
-import { beganWithSurvey } from '@/core/phases/survey/view';
+import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { recoveryView } from './view';
 /** After a pump-down only a machine gets the low side below atmosphere, and what it took is in some cylinder. */
 export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): boolean {
@@ -13,7 +13,7 @@ export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools
 }
 
 export function recoverGates(
-  sheet: SheetWith<'circuits' | 'certification' | 'circuit' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
+  sheet: SheetWith<Begun | 'certification' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
 ): Gate[] {
   const view = recoveryView(sheet);
   const dead = claimOf(view.checks, 'dead');

@@ -1,5 +1,5 @@
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
-import { beganWithSurvey } from '@/core/phases/survey/view';
+import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { recoveryOf } from './recovery';
 import type { RecoveryView } from './recovery-view';
@@ -11,7 +11,7 @@ export const feedsOf = (sheet: SheetWith<'survey'>): 1 | 2 =>
   knownFacts(sheet.survey.observations).twoFeeds === true ? 2 : 1;
 
 /** What the survey already found of the old unit, for the crew to confirm: whether it runs, and acid in its oil. */
-export function removalFactsFromSurvey(sheet: SheetWith<'circuits' | 'circuit' | 'survey'>): {
+export function removalFactsFromSurvey(sheet: SheetWith<Begun | 'survey'>): {
   compressorRuns?: string;
   burnout?: string;
 } {

@@ -5,7 +5,7 @@ import { isSigned, type SheetWith } from '@/core/job/sheet';
 import { overridesIn } from '@/core/phases/phase';
 import { tell } from '@/core/phases/scope/words';
 import { hazardGate } from '@/core/phases/survey/gates';
-import { beganWithSurvey, hasCircuit, surveyOf } from '@/core/phases/survey/view';
+import { type Begun, beganWithSurvey, hasCircuit, surveyOf } from '@/core/phases/survey/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { list, lower } from '@/core/words/said';
@@ -108,7 +108,7 @@ export function removalGates(sheet: JobSheet): Gate[] {
 
 /** What was agreed before the work, as the hand-over asks for it; nothing on a job without a survey. */
 export function agreedGates(
-  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>,
+  sheet: SheetWith<Begun | 'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>,
 ): Gate[] {
   if (!beganWithSurvey(sheet)) return [];
   const scope = scopeOf(sheet);

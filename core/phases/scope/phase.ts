@@ -10,7 +10,7 @@ import { scopeOf } from './view';
 /** What is chosen, agreed and signed before the work, and the release to take the old unit out. */
 export const scope: PhaseDescriptor = {
   id: 'scope',
-  owner: 'job',
+  owner: 'system',
   signedBy: 'sign-before',
   key: 'o',
   equipped: false,

@@ -2,7 +2,7 @@ import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
 import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet';
 import { tell } from '@/core/phases/scope/words';
-import { beganWithSurvey } from '@/core/phases/survey/view';
+import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
 import { signsOf } from '@/core/scope/fit-signs';
 import { type GetLine, getList } from '@/core/scope/get-list';
@@ -30,18 +30,14 @@ export { beforeSubject };
  * Whether the old line set stays, by the scope as it stands: not when something in it puts a new one in its place, whatever
  * was chosen first. Undefined on a job without a survey: nobody said.
  */
-export function lineKept(
-  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
-): boolean | undefined {
+export function lineKept(sheet: SheetWith<Begun | 'fits' | 'scope' | 'scopeSchools' | 'survey'>): boolean | undefined {
   if (!beganWithSurvey(sheet)) return undefined;
   const input = scopeInputOf(sheet);
   return input.choice.keepLineSet && !replacedParts(scopeItems(input), input.decided).has('line-set');
 }
 
 /** The line set that stays, as surveyed: what the new unit's charge needs. A new one is measured when it lies. */
-export function lineFoundOf(
-  sheet: SheetWith<'circuits' | 'circuit' | 'fits' | 'scope' | 'scopeSchools' | 'survey'>,
-): LineFound {
+export function lineFoundOf(sheet: SheetWith<Begun | 'fits' | 'scope' | 'scopeSchools' | 'survey'>): LineFound {
   const known = knownFacts(sheet.survey.observations);
   if (!lineKept(sheet)) return {};
   const size = (v: unknown): number | undefined => (typeof v === 'string' ? Number(v) : undefined);

@@ -3,6 +3,7 @@ import { type Certification, certificationGate, type Gate, gate } from '@/core/j
 import { isSigned, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/start-up/words';
 import { hazardHolds } from '@/core/phases/survey/gates';
+import type { Begun } from '@/core/phases/survey/view';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { list, q, type Said } from '@/core/words/said';
 import type { RecordedStartUp } from './start-up-sheet';
@@ -72,7 +73,7 @@ export function gatesByProof(s: StartUpProof): Gate[] {
 
 /** What must hold before the start-up is signed, by the reading that was recorded last. */
 export function startUpGates(
-  sheet: SheetWith<'circuits' | 'certification' | 'circuit' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
+  sheet: SheetWith<Begun | 'certification' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
   recorded?: RecordedStartUp,
 ): Gate[] {
   return [

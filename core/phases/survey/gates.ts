@@ -3,7 +3,7 @@ import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/survey/words';
 import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { list } from '@/core/words/said';
-import { beganWithSurvey, surveyOf } from './view';
+import { type Begun, beganWithSurvey, surveyOf } from './view';
 /** Never overridable: a hazard that stops the work. */
 export function hazardGate(sheet: SheetWith<'scopeSchools' | 'survey'>): Gate {
   const [stop] = surveyOf(sheet).stops;
@@ -45,7 +45,7 @@ export function surveyGates(sheet: SheetWith<'scopeSchools' | 'survey'>): Gate[]
 }
 
 /** A hazard that stops the work holds every later phase; without one it is not asked for there. */
-export function hazardHolds(sheet: SheetWith<'circuits' | 'circuit' | 'scopeSchools' | 'survey'>): Gate[] {
+export function hazardHolds(sheet: SheetWith<Begun | 'scopeSchools' | 'survey'>): Gate[] {
   const hazard = hazardGate(sheet);
   return beganWithSurvey(sheet) && !hazard.holds ? [hazard] : [];
 }

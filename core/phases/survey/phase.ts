@@ -9,7 +9,7 @@ import { beganWithSurvey, surveyOf } from './view';
 /** What is there: facts, hazards, pictures, size without a plate. */
 export const survey: PhaseDescriptor<{ place: Place | 'before' }> = {
   id: 'survey',
-  owner: 'job',
+  owner: 'system',
   signedBy: 'sign-before',
   key: 'v',
   equipped: false,

@@ -1,18 +1,21 @@
-import { otherCircuits, type SheetWith } from '@/core/job/sheet';
+import { type SheetWith, siblings } from '@/core/job/sheet';
 import { tell } from '@/core/phases/survey/words';
 import { storyOf } from '@/core/scope/story';
 import { beforeList } from '@/core/scope/survey/before-dismantling';
 import { contradictionsOf } from '@/core/scope/survey/contradictions';
-import { COOLED, SYSTEM_TYPE_WORDS } from '@/core/scope/survey/fact';
-import { systemTypeOf } from '@/core/scope/survey/facts';
+import { SYSTEM_TYPE_WORDS } from '@/core/scope/survey/fact';
+import { isOfHouse, opensCircuit, systemTypeOf } from '@/core/scope/survey/facts';
 import { hazardsOf, workStops } from '@/core/scope/survey/hazards';
 import { clearanceOf, knownFacts, neverAsked, placeStates, unknowns } from '@/core/scope/survey/survey';
 import { surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { lower, type Said, value } from '@/core/words/said';
-/** Whether this job began with a survey; one whose equipment was entered directly claims nothing about it. */
-export const beganWithSurvey = (sheet: SheetWith<'circuit' | 'circuits' | 'survey'>): boolean =>
-  sheet.survey.observations.length > 0 ||
-  (sheet.circuit.plate === null && otherCircuits(sheet).every((c) => !c.equipped));
+/** What is read to tell whether a system was surveyed. */
+export type Begun = 'circuit' | 'circuits' | 'survey' | 'system';
+
+/** Whether the work on this system began with a survey; one whose equipment was entered directly claims nothing about it. */
+export const beganWithSurvey = (sheet: SheetWith<Begun>): boolean =>
+  sheet.survey.observations.some((o) => !isOfHouse(o.fact)) ||
+  (sheet.circuit.plate === null && siblings(sheet).every((c) => !c.equipped));
 
 /** The system in words: by its plate's kind, else by what the survey found. */
 export function systemWords(sheet: SheetWith<'circuit' | 'survey' | 'system'>): Said {
@@ -23,9 +26,7 @@ export function systemWords(sheet: SheetWith<'circuit' | 'survey' | 'system'>): 
 
 /** Whether there is a refrigerant circuit to charge and start: not with a furnace alone. */
 export function hasCircuit(sheet: SheetWith<'circuit' | 'survey'>): boolean {
-  if (sheet.circuit.plate) return true;
-  const type = systemTypeOf(knownFacts(sheet.survey.observations));
-  return type === undefined || (COOLED as readonly string[]).includes(type);
+  return sheet.circuit.plate !== null || opensCircuit(knownFacts(sheet.survey.observations));
 }
 
 /** Everything the survey says, computed from its observations. */

@@ -2,7 +2,7 @@ import { tell } from '@/core/scope/survey/words';
 import type { Said } from '@/core/words/said';
 import type { SystemType } from './fact';
 import { COOLED, FIRED, SPLITS } from './fact';
-import { type KnownFacts, systemTypeOf } from './facts';
+import { isOfHouse, type KnownFacts, systemTypeOf } from './facts';
 
 type Item = { id: string; label: Said; why: Said; only?: readonly SystemType[] };
 
@@ -57,6 +57,10 @@ export type PhotoMeta = {
 
 /** The subject a photo carries when it belongs to this list. */
 export const beforeSubject = (id: BeforeId): string => `before:${id}`;
+
+/** Whether a picture is of the house and not of one of its systems: one that answers a question about the house. */
+export const pictureOfHouse = ({ subject }: Pick<PhotoMeta, 'subject'>): boolean =>
+  subject.startsWith('fact:') && isOfHouse(subject.slice('fact:'.length));
 
 export type BeforeState = Item & {
   id: BeforeId;

@@ -57,6 +57,8 @@ type Common = {
   why: Said;
   /** How much is decided by it: the heaviest unknown is the next question. 1 to 10. */
   weight: number;
+  /** Of the house, whichever of its systems is surveyed: asked once. */
+  house?: true;
   /** Only for these kinds of system; omitted: for all. */
   only?: readonly SystemType[];
   /** Only while another question has this answer. */

@@ -201,6 +201,7 @@ export const INSIDE_FACTS = [
   {
     key: 'asbestos',
     place: 'ducts',
+    house: true,
     kind: 'choice',
     label: tell('survey.old-white-wrap-or-tape-on'),
     why: tell('survey.it-may-be-asbestos-work-stops'),
@@ -214,6 +215,7 @@ export const INSIDE_FACTS = [
   {
     key: 'asbestosClearedBy',
     place: 'ducts',
+    house: true,
     kind: 'text',
     label: tell('survey.accredited-person-who-lets-it-stay'),
     why: tell('survey.only-accredited-person-may-say-which'),
@@ -223,6 +225,7 @@ export const INSIDE_FACTS = [
   {
     key: 'asbestosClearedNumber',
     place: 'ducts',
+    house: true,
     kind: 'text',
     label: tell('survey.number-of-that-accreditation'),
     why: tell('survey.clearance-is-worth-what-can-be'),
@@ -232,6 +235,7 @@ export const INSIDE_FACTS = [
   {
     key: 'asbestosClearedWork',
     place: 'ducts',
+    house: true,
     kind: 'text',
     label: tell('survey.work-clearance-names-word-for-word'),
     why: tell('survey.it-frees-this-work-and-nothing'),
@@ -394,6 +398,7 @@ export const INSIDE_FACTS = [
   {
     key: 'oilTank',
     place: 'gas-vent',
+    house: true,
     kind: 'choice',
     label: tell('survey.oil-tank'),
     why: tell('survey.its-own-licensed-scope'),
@@ -417,6 +422,7 @@ export const INSIDE_FACTS = [
   {
     key: 'coAlarm',
     place: 'gas-vent',
+    house: true,
     kind: 'yes-no',
     label: tell('survey.co-alarm-there-and-working'),
     why: tell('survey.guard-that-speaks-at-night'),
@@ -447,6 +453,7 @@ export const INSIDE_FACTS = [
   {
     key: 'damage',
     place: 'access',
+    house: true,
     kind: 'text',
     label: tell('survey.damage-already-there'),
     why: tell('survey.so-that-nobody-asks-who-did-2'),

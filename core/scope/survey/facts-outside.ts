@@ -42,6 +42,7 @@ export const OUTSIDE_FACTS = [
   {
     key: 'saltAir',
     place: 'start',
+    house: true,
     kind: 'yes-no',
     label: tell('survey.salt-air'),
     why: tell('survey.coils-corrode-early'),

@@ -1,7 +1,7 @@
 import { characters, range, unitWord, YES_NO } from '@/core/finding/allow';
 import { tell } from '@/core/scope/survey/words';
 import { type Label, type Said, typed } from '@/core/words/said';
-import type { FactDef, FactValue, Place, SystemType } from './fact';
+import { COOLED, type FactDef, type FactValue, type Place, type SystemType } from './fact';
 import { INSIDE_FACTS } from './facts-inside';
 import { OUTSIDE_FACTS } from './facts-outside';
 
@@ -13,6 +13,9 @@ export const FACTS: readonly Fact[] = ALL;
 
 const BY_KEY = new Map<string, Fact>(FACTS.map((f) => [f.key, f]));
 export const factOf = (key: string): Fact | undefined => BY_KEY.get(key);
+
+/** Of the house, not of one of its systems. */
+export const isOfHouse = (key: string): boolean => BY_KEY.get(key)?.house === true;
 
 /** What is known: a value; null when someone looked and could not see it; absent when nobody asked yet. */
 export type KnownFacts = { readonly [K in FactKey]?: FactValue | null };
@@ -29,6 +32,15 @@ export function applies(fact: Fact, known: KnownFacts): boolean {
 
 export const factsAt = (place: Place, known: KnownFacts): Fact[] =>
   FACTS.filter((f) => f.place === place && applies(f, known));
+
+/** Answers that decide which phases a system goes through. */
+export const KIND_FACTS = ['systemType'] as const satisfies readonly FactKey[];
+
+/** Whether the work opens a refrigerant circuit: not with a furnace alone; taken for granted until somebody said what it is. */
+export function opensCircuit(known: KnownFacts): boolean {
+  const type = systemTypeOf(known);
+  return type === undefined || (COOLED as readonly string[]).includes(type);
+}
 
 export const numberOf = (known: KnownFacts, key: FactKey): number | undefined => {
   const v = known[key];

@@ -22,7 +22,7 @@ export async function putFit(
     mustNotBeHandedOver(sheet);
     const done = await fitsStore.put(
       db,
-      { companyId: person.companyId, jobId },
+      { companyId: person.companyId, jobId, systemId: sheet.system.id },
       { ...body, kind, measured: [...new Set(body.measured)], personId: person.id },
     );
     if (!done)

@@ -69,7 +69,10 @@ export function removeCircuit(database: Database, person: Person, at: JobAt, cir
     mustNotBeHandedOver(sheet);
     const there = sheet.circuits.find((c) => c.id === circuitId);
     if (!there) return;
-    if (sheet.circuits[0]!.id === circuitId || (await circuitsStore.isWritten(db, person.companyId, jobId, circuitId)))
+    const { systemId } = there;
+    const last = sheet.circuits.every((c) => c.id === circuitId || c.systemId !== systemId);
+    const key = { companyId: person.companyId, jobId, circuitId, systemId, last };
+    if (sheet.circuits[0]!.id === circuitId || (await circuitsStore.isWritten(db, key)))
       throw new Problem('gate-held', {
         field: 'circuitId',
         message: tell('server.circuit-is-in-the-record', { name: there.name }),

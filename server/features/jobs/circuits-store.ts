@@ -10,6 +10,16 @@ const RECORDS = [
   'phase_records where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
 ];
 
+/** What is written down for a system of a job. */
+const SYSTEM_RECORDS = [
+  ...['observations', 'photos', 'before_waivers', 'scope_decisions', 'customer_signatures', 'fit_sheets'].map(
+    (table) => `${table} where company_id = :companyId and job_id = :jobId and system_id = :systemId`,
+  ),
+  ...['sign_offs', 'overrides', 'phase_records'].map(
+    (table) => `${table} where company_id = :companyId and job_id = :jobId and owner_id = :systemId`,
+  ),
+];
+
 export const circuitsStore = {
   async add(
     db: Db,
@@ -45,9 +55,13 @@ export const circuitsStore = {
     );
   },
 
-  async isWritten(db: Db, companyId: string, jobId: string, circuitId: string): Promise<boolean> {
-    for (const record of RECORDS) {
-      const found = await db.rows(`select 1 from ${record} limit 1`, { companyId, jobId, circuitId });
+  /** Whether anything is written down for a circuit; for its system too, where no other circuit of the job is on it. */
+  async isWritten(
+    db: Db,
+    key: { companyId: string; jobId: string; circuitId: string; systemId: string; last: boolean },
+  ): Promise<boolean> {
+    for (const record of [...RECORDS, ...(key.last ? SYSTEM_RECORDS : [])]) {
+      const found = await db.rows(`select 1 from ${record} limit 1`, key);
       if (found.length > 0) return true;
     }
     return false;

@@ -1,11 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { sheetSchema } from '@/contract/answers/sheet';
-import { type Gate, passes } from '@/core/job/gates';
+import type { Gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { english } from '@/core/words/testing/english';
 import { EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
 import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { JobWalk } from '@/server/testing/job-walk';
 
 let server: TestServer;
 let lead: Client;
@@ -17,8 +17,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const sheetAt = async (jobId: string, circuitId: string): Promise<JobSheet> =>
-  sheetSchema.parse((await lead.get(`/jobs/${jobId}?circuit=${circuitId}`)).body) as unknown as JobSheet;
+const sheetAt = (jobId: string, circuitId: string): Promise<JobSheet> => new JobWalk(lead, jobId, circuitId).sheet();
 
 /** A job of two circuits of one system; the second gets a plate of its own. */
 async function twin() {
@@ -38,54 +37,7 @@ async function twin() {
   return { id, first, second, sheet };
 }
 
-/** A cooling system as it should be, read twice and typed. */
-const READINGS = {
-  suctionPsig: 122,
-  liquidPsig: 331,
-  suctionLineF: 53,
-  liquidLineF: 93,
-  outdoorDryBulbF: 94,
-  returnDryBulbF: 76,
-  returnWetBulbF: 63.5,
-  supplyDryBulbF: 57,
-  compressorA: 11.9,
-  outdoorFanA: 1.1,
-  lineVolts: 238,
-  runMinutes: 24,
-};
-async function readTwice(jobId: string, circuitId: string): Promise<void> {
-  for (const minutesAgo of [30, 10]) {
-    const setId = uuid();
-    const reply = await lead.post(`/jobs/${jobId}/measurements?circuit=${circuitId}`, {
-      measurements: Object.entries(READINGS).map(([quantity, value]) => ({
-        id: uuid(),
-        setId,
-        phase: 'start-up',
-        stage: 'reading',
-        quantity,
-        value,
-        occurredAt: new Date(Date.now() - minutesAgo * 60_000).toISOString(),
-      })),
-    });
-    expect(reply.status, JSON.stringify(reply.body).slice(0, 300)).toBe(201);
-  }
-}
-
-/** Overrides whatever holds a phase, then signs it. */
-async function signAnyway(jobId: string, circuitId: string, phase: string): Promise<number> {
-  const at = `?circuit=${circuitId}`;
-  const { gates } = (await lead.get(`/jobs/${jobId}/phases/${phase}/gates${at}`)).body as unknown as { gates: Gate[] };
-  for (const gate of gates)
-    if (!passes(gate) && gate.overridable)
-      await lead.post(`/jobs/${jobId}/phases/${phase}/overrides${at}`, {
-        id: uuid(),
-        gate: gate.id,
-        reason: 'proven on the paper sheet of this test',
-      });
-  const reply = await lead.post(`/jobs/${jobId}/phases/${phase}/sign-offs${at}`, { id: uuid() });
-  if (reply.status !== 201) throw new Error(`${phase}: ${JSON.stringify(reply.body).slice(0, 500)}`);
-  return reply.status;
-}
+const walk = (jobId: string, circuitId: string): JobWalk => new JobWalk(lead, jobId, circuitId);
 
 describe('a job of several circuits', () => {
   it('each has its plate and its log; what belongs to the job is seen from both', async () => {
@@ -111,21 +63,7 @@ describe('a job of several circuits', () => {
     expect((await sheetAt(id, first)).circuitLog).toEqual([]);
     expect((await sheetAt(id, first)).circuit.plate?.model).not.toBe('OHP-36T second');
     expect((await sheetAt(id, second)).circuit.plate?.factoryChargeOz).toBe(96);
-    await lead.post(`/jobs/${id}/observations?circuit=${second}`, {
-      observations: [
-        {
-          id: uuid(),
-          fact: 'systemType',
-          value: 'rooftop',
-          method: 'seen',
-          source: 'on site',
-          confidence: 'high',
-          note: null,
-          photoId: null,
-          occurredAt: new Date().toISOString(),
-        },
-      ],
-    });
+    await walk(id, second).tell({ systemType: 'rooftop' });
     for (const c of [first, second])
       expect((await sheetAt(id, c)).survey.observations.map((o) => o.value)).toEqual(['rooftop']);
   });
@@ -162,9 +100,9 @@ describe('a job of several circuits', () => {
     const { id, first, second } = await twin();
     for (const c of [first, second])
       await lead.put(`/jobs/${id}/vacuum?circuit=${c}`, { version: 0, endMicrons: 310, heldMin: 12, reason: ON_PAPER });
-    await signAnyway(id, first, 'charge');
-    await readTwice(id, first);
-    await signAnyway(id, first, 'start-up');
+    await walk(id, first).signAnyway('charge');
+    await walk(id, first).readTwice();
+    await walk(id, first).signAnyway('start-up');
     const held = (await lead.get(`/jobs/${id}/phases/hand-over/gates`)).body as unknown as { gates: Gate[] };
     const gate = held.gates.find((g) => g.id === 'circuits-signed');
     expect(gate).toMatchObject({ holds: false, say: { id: 'job.circuit-not-signed' } });
@@ -178,15 +116,15 @@ describe('a job of several circuits', () => {
       circuitId: second,
       waitsFor: { id: 'job.circuit-waits', with: { circuit: 'Circuit 2' } },
     });
-    await signAnyway(id, second, 'charge');
-    await readTwice(id, second);
-    await signAnyway(id, second, 'start-up');
+    await walk(id, second).signAnyway('charge');
+    await walk(id, second).readTwice();
+    await walk(id, second).signAnyway('start-up');
     expect((await sheetAt(id, second)).signOffs.map((s) => s.phase).sort()).toEqual(['charge', 'start-up']);
     expect((await lead.sheet(id)).circuits.map((c) => c.signed)).toEqual([
       ['charge', 'start-up'],
       ['charge', 'start-up'],
     ]);
-    expect(await signAnyway(id, first, 'hand-over')).toBe(201);
+    await walk(id, first).signAnyway('hand-over');
     // Handed over is handed over, from wherever one looks.
     expect((await sheetAt(id, second)).signOffs.some((s) => s.phase === 'hand-over')).toBe(true);
     const report = (await lead.get(`/jobs/${id}/report`)).body as unknown as {

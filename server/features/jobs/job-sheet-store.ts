@@ -18,6 +18,7 @@ import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
+import { opensCircuit } from '@/core/scope/survey/facts';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
 import type { Language } from '@/core/words/render';
 import type { Db } from '@/server/db/pool';
@@ -71,11 +72,11 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
 
 /** Where the typed proof of a furnace alone is kept, beside the records of the phases. */
 export const FURNACE_RECORD = 'furnace';
-/** The release to take the old equipment out: the job's, whichever circuit is looked at. */
+/** The release to take the old equipment out: the system's, whichever circuit of it is looked at. */
 export const REMOVAL_RECORD = 'removal';
 type FurnaceRecord = FurnaceProof & { by: string; at: string };
 
-type Owned = { companyId: string; jobId: string; circuitId: string };
+type Owned = { companyId: string; jobId: string; systemId: string; circuitId: string };
 
 const iso = (date: Date): string => date.toISOString();
 
@@ -89,13 +90,13 @@ export async function readJobSheet(
   const key = { companyId, jobId };
   const [head] = await db.rows<HeadRow>(HEAD, { ...key, circuitId: circuitId ?? null });
   if (!head) return undefined;
-  const owned = { ...key, circuitId: head.circuitId };
+  const owned = { ...key, systemId: head.systemId, circuitId: head.circuitId };
   const records = await db.rows<{
     phase: Phase | typeof FURNACE_RECORD | typeof REMOVAL_RECORD;
     record: unknown;
     version: number;
   }>(
-    'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id in (:jobId, :circuitId)',
+    'select phase, record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id in (:jobId, :systemId, :circuitId)',
     owned,
   );
   const evacuate = records.find((r) => r.phase === 'evacuate');
@@ -103,7 +104,7 @@ export async function readJobSheet(
   const removal = records.find((r) => r.phase === REMOVAL_RECORD);
   const chosen = records.find((r) => r.phase === 'scope') as { record: Choice; version: number } | undefined;
   const { settings } = head;
-  const scope = await scopesStore.read(db, key, chosen);
+  const scope = await scopesStore.read(db, owned, chosen);
   // What the customer signed stays at the policy and prices of that day.
   const signedTerms = scope.signatures.findLast((s) => s.answer === 'yes' && s.terms !== null)?.terms;
   const furnace = records.find((r) => r.phase === FURNACE_RECORD);
@@ -145,10 +146,10 @@ export async function readJobSheet(
       superheatToleranceF: settings.superheatToleranceF ?? DEFAULT_SCHOOLS.superheatToleranceF,
       splitToleranceF: settings.splitToleranceF ?? DEFAULT_SCHOOLS.splitToleranceF,
     },
-    survey: await surveysStore.read(db, key),
+    survey: await surveysStore.read(db, owned),
     scope,
     furnace: furnace ? { ...(furnace.record as FurnaceRecord), version: furnace.version } : null,
-    fits: await fitsStore.read(db, key),
+    fits: await fitsStore.read(db, owned),
     removal: (removal?.record as JobSheet['removal']) ?? null,
     scopeSchools: { ...scopeSchools(settings), ...(signedTerms ? { ...STANDARD_PRICES, ...signedTerms.schools } : {}) },
     circuitSchools: circuitSchools(settings),
@@ -160,8 +161,11 @@ export async function readJobSheet(
 }
 
 async function readCircuits(db: Db, key: { companyId: string; jobId: string }): Promise<CircuitStanding[]> {
-  const rows = await db.rows<Omit<CircuitStanding, 'equipped' | 'signed'> & { equipped: number }>(
-    `select k.id, k.name, y.id as systemId, y.name as systemName, k.plate is not null as equipped
+  const rows = await db.rows<
+    Omit<CircuitStanding, 'equipped' | 'signed' | 'cooled' | 'furnaceRead'> & { equipped: number; furnaceRead: number }
+  >(
+    `select k.id, k.name, y.id as systemId, y.name as systemName, k.plate is not null as equipped,
+       exists (select 1 from phase_records r where r.job_id = jc.job_id and r.owner_id = y.id and r.phase = '${FURNACE_RECORD}') as furnaceRead
      from job_circuits jc join circuits k on k.id = jc.circuit_id join systems y on y.id = k.system_id
      where jc.company_id = :companyId and jc.job_id = :jobId order by jc.ord`,
     key,
@@ -170,9 +174,12 @@ async function readCircuits(db: Db, key: { companyId: string; jobId: string }): 
     'select owner_id as ownerId, phase from sign_offs where company_id = :companyId and job_id = :jobId order by signed_at',
     key,
   );
+  const known = await surveysStore.kindsOf(db, key);
   return rows.map((r) => ({
     ...r,
     equipped: r.equipped === 1,
+    cooled: r.equipped === 1 || opensCircuit(known.get(r.systemId) ?? {}),
+    furnaceRead: r.furnaceRead === 1,
     signed: signed.filter((s) => s.ownerId === r.id).map((s) => s.phase),
   }));
 }
@@ -195,7 +202,7 @@ async function readOverrides(db: Db, owned: Owned) {
   >(
     `select o.id, o.owner_id as ownerId, o.phase, o.gate, o.reason, o.after_entry_id as afterEntryId, p.full_name as \`by\`, o.created_at as at
      from overrides o join people p on p.id = o.person_id
-     where o.company_id = :companyId and o.job_id = :jobId and o.owner_id in (:jobId, :circuitId) order by o.created_at`,
+     where o.company_id = :companyId and o.job_id = :jobId and o.owner_id in (:jobId, :systemId, :circuitId) order by o.created_at`,
     owned,
   );
   return rows.map((r) => ({ ...r, at: iso(r.at) }));
@@ -212,7 +219,7 @@ async function readSignOffs(db: Db, owned: Owned): Promise<SheetSignOff[]> {
     contentHash: string;
   }>(
     `select s.id, s.owner_id as ownerId, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
-     from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId and s.owner_id in (:jobId, :circuitId) order by s.signed_at`,
+     from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId and s.owner_id in (:jobId, :systemId, :circuitId) order by s.signed_at`,
     owned,
   );
   return rows.map((r) => ({ ...r, at: iso(r.at) }));

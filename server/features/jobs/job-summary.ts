@@ -1,6 +1,6 @@
 import type { Certification } from '@/core/job/gates';
 import { PHASE_WORDS, PHASES } from '@/core/job/phases';
-import { circuitName, type JobSheet, otherCircuits } from '@/core/job/sheet';
+import { type JobSheet, otherCircuits, ownerName } from '@/core/job/sheet';
 import { tell } from '@/core/job/words';
 import { phaseById } from '@/core/phases/registry';
 import { type Standing, standingOf } from '@/core/phases/standing';
@@ -33,10 +33,8 @@ async function nextOf(
   for (const sheet of sheets)
     each.push({ sheet, standing: standingOf(sheet, await loadRecorded(db, companyId, sheet)) });
   const behind = each.reduce((a, b) => (stepOf(b.standing) < stepOf(a.standing) ? b : a));
-  const own = phaseById(behind.standing.phase)?.owner === 'circuit' && sheets.length > 1;
-  if (!own) return behind;
-  const { id } = behind.sheet.circuit;
-  const circuit = circuitName(behind.sheet, behind.sheet.circuits.find((c) => c.id === id)!);
+  const circuit = ownerName(behind.sheet, phaseById(behind.standing.phase)?.owner);
+  if (circuit === undefined) return behind;
   const { standing } = behind;
   return {
     ...behind,

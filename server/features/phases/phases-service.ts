@@ -7,6 +7,8 @@ import { PHASE_NOUNS } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
 import { vacuumWantsReason } from '@/core/phases/circuit-kept';
 import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
+import { beforeSnapshotOf } from '@/core/phases/snapshot';
+import { hasCircuit } from '@/core/phases/survey/view';
 import { clock, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
@@ -118,7 +120,7 @@ export async function confirm(
 
 /** What holds a phase now; a lead overrides what holds a release before it as well as what holds its signature. */
 export async function gatesWithRecorded(database: Db, person: Person, sheet: JobSheet, phase: PhaseDescriptor) {
-  const recorded = phase.needsReadings ? await loadRecorded(database, person.companyId, sheet) : undefined;
+  const recorded = await recordedFor(database, person, sheet, phase);
   return [...(phase.releaseGates?.(sheet) ?? []), ...gatesIn(phase, sheet, recorded)];
 }
 
@@ -195,18 +197,14 @@ export async function signUnder(
         at: clock(signed.at),
       }),
     });
-  const recorded = phase.needsReadings ? await loadRecorded(db, person.companyId, sheet) : undefined;
+  const recorded = await recordedFor(db, person, sheet, phase);
   const gates = gatesIn(phase, sheet, recorded);
   if (!gates.every(passes)) throw held(gates);
-  // What is the job's is signed for all of its circuits: none of them may hold it.
-  if (phase.owner === 'job' && sheet.circuits.length > 1)
-    for (const other of await everySheet(db, person.companyId, sheet.job.id, person.certification)) {
-      const theirs = gatesIn(phase, other);
-      if (!theirs.every(passes)) throw held(theirs);
-    }
   const signedAt = now();
   const content = {
-    ...(phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet)),
+    ...(phase.owner === 'job' && sheet.circuits.length > 1
+      ? await jobSnapshot(db, person, sheet, phase)
+      : (phase.snapshot(sheet, gates, recorded) ?? mustBeEquipped(sheet))),
     signedBy: person.fullName,
     certificate: person.certificateNumber,
     certification: person.certification,
@@ -225,6 +223,25 @@ export async function signUnder(
   await audit(db, person, sheet.job.id, 'phase signed', { phase: phase.id, contentHash });
   if (phase.id === 'scope') await equipFromScope(db, person, sheet);
 }
+
+/** What is the job's is signed for all of its circuits: none of them may hold it, and each furnace alone is frozen with it. */
+async function jobSnapshot(db: Db, person: Person, seen: JobSheet, phase: PhaseDescriptor): Promise<object> {
+  const sheets = await everySheet(db, person.companyId, seen.job.id, person.certification);
+  for (const sheet of sheets) {
+    const theirs = gatesIn(phase, sheet, await recordedFor(db, person, sheet, phase));
+    if (!theirs.every(passes)) throw held(theirs);
+  }
+  const main = sheets.find(hasCircuit) ?? sheets[0]!;
+  const recorded = await recordedFor(db, person, main, phase);
+  const furnaces = sheets.filter((s) => s !== main && !hasCircuit(s));
+  return {
+    ...(phase.snapshot(main, gatesIn(phase, main, recorded), recorded) ?? mustBeEquipped(main)),
+    furnaces: furnaces.map((s) => beforeSnapshotOf(s, 'hand-over', gatesIn(phase, s))),
+  };
+}
+
+const recordedFor = (db: Db, person: Person, sheet: JobSheet, phase: PhaseDescriptor) =>
+  phase.needsReadings ? loadRecorded(db, person.companyId, sheet) : Promise.resolve(undefined);
 
 export async function amend(
   database: Database,

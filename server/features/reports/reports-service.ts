@@ -1,8 +1,9 @@
-import { readBefore, readCommissioning } from '@/contract/snapshot';
+import { readBefore, readCommissioning, readFurnaces } from '@/contract/snapshot';
 import { circuitName, isEquipped, type JobSheet } from '@/core/job/sheet';
 import { furnaceReport } from '@/core/phases/furnace-report';
+import { ownerOf } from '@/core/phases/registry';
 import { buildReport, type Report } from '@/core/phases/report';
-import { beforeSnapshotOf, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
+import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
 import type { Db } from '@/server/db/pool';
@@ -12,55 +13,39 @@ import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 
-/** The report of a job: from the newest frozen snapshot that holds a start-up, else a draft of what is on the sheet now. */
+/** The report of a job: from the newest frozen snapshots, else a draft of what is on its sheets now. */
 export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Report & { number: number }> {
-  const { jobId } = at;
-  const sheet = await sheetFor(db, person, at);
-  const frozen = await phasesStore.signOffsOf(db, person.companyId, jobId);
-  if (!hasCircuit(sheet)) {
-    const signed = frozen.find((s) => s.phase === 'hand-over');
-    const snapshot = signed
-      ? readBefore(signed.snapshot)
-      : beforeSnapshotOf(sheet, 'hand-over', sheetGates(sheet, 'hand-over'));
-    return {
-      ...furnaceReport({
-        company: person.companyName,
-        snapshot,
-        signOffs: sheet.signOffs,
-        amendments: await amendmentsOf(),
-      }),
-      number: sheet.job.number,
-    };
-  }
-  const sheets = await everySheet(db, person.companyId, jobId, person.certification);
-  const handedOver = frozen.find((x) => x.phase === 'hand-over');
-  const main = handedOver ? readCommissioning(handedOver.snapshot) : await recordOf(sheets[0]!);
-  const named = (of: JobSheet): string => circuitName(of, of.circuits.find((c) => c.id === of.circuit.id)!);
-  const others = [];
-  for (const other of sheets)
-    if (other.circuit.id !== main.circuit.id && isEquipped(other))
-      others.push({ name: named(other), snapshot: await recordOf(other) });
-  const several = sheets.length > 1;
-  const signOffs = new Map(
-    sheets.flatMap((of) =>
-      of.signOffs.map((x) => [x.id, several && x.ownerId === of.circuit.id ? { ...x, circuit: named(of) } : x]),
-    ),
-  );
-  return {
-    ...buildReport({
-      company: person.companyName,
-      snapshot: main,
-      signOffs: [...signOffs.values()].sort((a, b) => a.at.localeCompare(b.at)),
-      amendments: await amendmentsOf(),
-      ...(several ? { several: { name: named(sheets.find((x) => x.circuit.id === main.circuit.id)!), others } } : {}),
-    }),
-    number: sheet.job.number,
+  const { number } = (await sheetFor(db, person, at)).job;
+  const sheets = await everySheet(db, person.companyId, at.jobId, person.certification);
+  const frozen = await phasesStore.signOffsOf(db, person.companyId, at.jobId);
+  const handedOver = frozen.find((x) => x.phase === 'hand-over')?.snapshot;
+  const cooled = sheets.filter(hasCircuit);
+  const paper = {
+    company: person.companyName,
+    signOffs: signOffsOf(sheets),
+    amendments: (await phasesStore.amendments(db, person.companyId, at.jobId)).map((a) => ({
+      ...a,
+      at: a.at.toISOString(),
+    })),
   };
-
-  async function amendmentsOf() {
-    const rows = await phasesStore.amendments(db, person.companyId, jobId);
-    return rows.map((a) => ({ ...a, at: a.at.toISOString() }));
+  const furnaces = furnacesOf(sheets, handedOver);
+  if (cooled.length === 0) {
+    const [main, ...others] = furnaces;
+    return { ...furnaceReport({ ...paper, snapshot: main!, others }), number };
   }
+
+  const main = handedOver ? readCommissioning(handedOver) : await recordOf(cooled.find(isEquipped) ?? cooled[0]!);
+  const others = [];
+  for (const other of cooled)
+    if (other.circuit.id !== main.circuit.id && isEquipped(other))
+      others.push({ name: nameOf(other), snapshot: await recordOf(other) });
+  const first = sheets.find((x) => x.circuit.id === main.circuit.id)!;
+  const several = {
+    name: nameOf(first),
+    others,
+    furnaces: furnaces.map((f) => ({ name: f.system.name, snapshot: f })),
+  };
+  return { ...buildReport({ ...paper, snapshot: main, ...(sheets.length > 1 ? { several } : {}) }), number };
 
   /** What a circuit's newest signed start-up froze, else a draft of what stands on its sheet now. */
   async function recordOf(of: JobSheet): Promise<Snapshot> {
@@ -69,4 +54,26 @@ export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Repor
     const recorded = await loadRecorded(db, person.companyId, of);
     return snapshotOf(mustBeEquipped(of), 'start-up', sheetGates(of, 'start-up', recorded), recorded);
   }
+}
+
+const nameOf = (of: JobSheet): string => circuitName(of, of.circuits.find((c) => c.id === of.circuit.id)!);
+
+/** Furnaces installed alone, one for each such system: as the hand-over froze them, else as their sheets stand. */
+function furnacesOf(sheets: readonly JobSheet[], handedOver: unknown): FurnaceSnapshot[] {
+  const alone = sheets.filter((s) => !hasCircuit(s));
+  if (handedOver === undefined) return alone.map((s) => beforeSnapshotOf(s, 'hand-over', sheetGates(s, 'hand-over')));
+  const rest = readFurnaces(handedOver);
+  return alone.length === sheets.length ? [readBefore(handedOver), ...rest] : rest;
+}
+
+/** Every signature of the job once; under the name of its circuit or system where there are several. */
+function signOffsOf(sheets: readonly JobSheet[]) {
+  const systems = new Set(sheets.map((s) => s.system.id)).size;
+  const all = sheets.flatMap((of) =>
+    of.signOffs.map((x) => {
+      if (sheets.length > 1 && x.ownerId === of.circuit.id) return { ...x, circuit: nameOf(of) };
+      return systems > 1 && x.ownerId === ownerOf(of, 'survey') ? { ...x, circuit: of.system.name } : x;
+    }),
+  );
+  return [...new Map(all.map((x) => [x.id, x])).values()].sort((a, b) => a.at.localeCompare(b.at));
 }

@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { LibraryFields } from '@/core/equipment/library-item';
 import { FIT_EMPTY, FIT_KINDS, figurePaths } from '@/core/fit/sheets';
 import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
 import type { JobSheet } from '@/core/job/sheet';
@@ -10,6 +11,7 @@ import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import type { Said } from '@/core/words/said';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { INK, JobWalk } from '@/server/testing/job-walk';
 import { english } from '@/server/words/speak-to';
 
 let server: TestServer;
@@ -24,7 +26,6 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const INK = 'M10 20L30 40L50 20';
 const answer = (fact: string, value: unknown, change: object = {}) => ({
   id: uuid(),
   fact,
@@ -169,14 +170,8 @@ describe('pictures', () => {
   });
 });
 
-async function libraryUnit(client: Client, change: object = {}): Promise<string> {
-  const id = uuid();
-  const reply = await client.post('/library/items', {
-    items: [{ id, fields: { ...SAMPLE_OUTDOOR, model: `M-${id.slice(-6)}`, ...change } }],
-  });
-  if (reply.status !== 201) throw new Error(JSON.stringify(reply.body));
-  return id;
-}
+const libraryUnit = (client: Client, change: Partial<LibraryFields> = {}): Promise<string> =>
+  new JobWalk(client, '').unit(change);
 
 /** A whole survey of a plain split heat pump: every question answered, the rest not seen. */
 async function surveyed(client: Client, facts: Record<string, unknown> = {}): Promise<string> {
@@ -219,18 +214,7 @@ async function decideAll(client: Client, id: string): Promise<void> {
   }
 }
 const customer = (client: Client, id: string, subject: string, said: Said, change: object = {}) =>
-  client.post(`/jobs/${id}/customer-signatures`, {
-    id: uuid(),
-    subject,
-    answer: 'yes',
-    reason: null,
-    text: english(said),
-    said,
-    language: 'en',
-    customer: 'A. Wren',
-    ink: INK,
-    ...change,
-  });
+  new JobWalk(client, id).customer(subject, said, change);
 
 describe('from survey to a signed scope', () => {
   it('walks its gates: survey, unit, decisions, customer, then pictures before removal; the plate comes with the scope', async () => {

@@ -20,8 +20,8 @@ export async function equipFromScope(
 ): Promise<void> {
   const { outdoor } = seen.scope;
   if (!outdoor) return;
-  // The scope names the unit of the job's first circuit, whichever of them somebody was looking at.
-  const first = seen.circuits[0]!.id;
+  // The scope names the unit of its system's first circuit, whichever of them somebody was looking at.
+  const first = seen.circuits.find((c) => c.systemId === seen.system.id)!.id;
   const sheet =
     first === seen.circuit.id
       ? seen

@@ -83,7 +83,11 @@ export async function decide(database: Database, person: Person, at: JobAt, body
           message: tell('server.must-goes-out-only-by-lead'),
         });
     }
-    await scopesStore.addDecision(db, { companyId: person.companyId, jobId }, { ...body, personId: person.id });
+    await scopesStore.addDecision(
+      db,
+      { companyId: person.companyId, jobId, systemId: sheet.system.id },
+      { ...body, personId: person.id },
+    );
     await audit(db, person, jobId, 'scope decided', {
       item: body.itemId,
       decision: body.decision,
@@ -134,7 +138,7 @@ export async function customerSigns(
         stored: { text: say(words) },
       });
     const scope = scopeOf(sheet);
-    const key = { companyId: person.companyId, jobId };
+    const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
     const remembers = body.subject === 'scope' || body.subject === 'change';
     const delta = scope.change?.delta;
     const lineSet = [...(delta?.added ?? []), ...(delta?.removed ?? [])].some((i) => i.id === NEW_LINE_SET);

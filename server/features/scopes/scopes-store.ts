@@ -7,18 +7,20 @@ import type { Db } from '@/server/db/pool';
 import { libraryStore } from '@/server/features/library/library-store';
 
 type Key = { companyId: string; jobId: string };
+/** Of one system of the job. */
+type SystemKey = Key & { systemId: string };
 
 export const scopesStore = {
-  async read(db: Db, key: Key, stored: { record: Choice; version: number } | undefined): Promise<ScopeRecord> {
+  async read(db: Db, key: SystemKey, stored: { record: Choice; version: number } | undefined): Promise<ScopeRecord> {
     const choice = stored ? { ...EMPTY_CHOICE, ...stored.record } : EMPTY_CHOICE;
     const decisions = await db.rows<Omit<Decision, 'at'> & { at: Date }>(
       `select d.item as itemId, d.decision, d.reason, p.full_name as \`by\`, p.role, d.created_at as at from scope_decisions d
-       join people p on p.id = d.person_id where d.company_id = :companyId and d.job_id = :jobId order by d.seq`,
+       join people p on p.id = d.person_id where d.company_id = :companyId and d.job_id = :jobId and d.system_id = :systemId order by d.seq`,
       key,
     );
     const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
       `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.said, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
-       from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId order by s.seq`,
+       from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId and s.system_id = :systemId order by s.seq`,
       key,
     );
     const outdoor = choice.outdoorId ? await libraryStore.byId(db, key.companyId, choice.outdoorId) : undefined;
@@ -35,10 +37,10 @@ export const scopesStore = {
     };
   },
 
-  async addDecision(db: Db, key: Key, d: NewDecision & { personId: string }): Promise<void> {
+  async addDecision(db: Db, key: SystemKey, d: NewDecision & { personId: string }): Promise<void> {
     await db.run(
-      `insert into scope_decisions (id, company_id, job_id, item, decision, reason, person_id, created_at)
-       values (:id, :companyId, :jobId, :itemId, :decision, :reason, :personId, :now)`,
+      `insert into scope_decisions (id, company_id, job_id, system_id, item, decision, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :systemId, :itemId, :decision, :reason, :personId, :now)`,
       { ...key, ...d, now: now() },
     );
   },
@@ -56,7 +58,7 @@ export const scopesStore = {
 
   async addSignature(
     db: Db,
-    key: Key,
+    key: SystemKey,
     s: NewCustomerSignature & {
       textHash: string;
       items: ScopeItem[] | null;
@@ -65,8 +67,8 @@ export const scopesStore = {
     },
   ): Promise<void> {
     await db.run(
-      `insert into customer_signatures (id, company_id, job_id, subject, answer, reason, text_signed, text_hash, said, language, customer, ink, items, terms, witness_id, signed_at)
-       values (:id, :companyId, :jobId, :subject, :answer, :reason, :text, :textHash, :saidJson, :language, :customer, :ink, :json, :termsJson, :personId, :now)`,
+      `insert into customer_signatures (id, company_id, job_id, system_id, subject, answer, reason, text_signed, text_hash, said, language, customer, ink, items, terms, witness_id, signed_at)
+       values (:id, :companyId, :jobId, :systemId, :subject, :answer, :reason, :text, :textHash, :saidJson, :language, :customer, :ink, :json, :termsJson, :personId, :now)`,
       {
         ...key,
         ...s,

@@ -1,5 +1,6 @@
 import type { NewObservation } from '@/contract/before';
 import type { JobSheet } from '@/core/job/sheet';
+import { pictureOfHouse } from '@/core/scope/survey/before-dismantling';
 import { factOf, valueTrouble } from '@/core/scope/survey/facts';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
@@ -42,7 +43,7 @@ export async function recordObservations(
       }
       await surveysStore.addObservation(
         db,
-        { companyId: person.companyId, jobId },
+        { companyId: person.companyId, jobId, systemId: fact.house ? null : sheet.system.id },
         { ...o, unit: fact.kind === 'number' ? fact.unit : '', foundOnTheDay, personId: person.id },
       );
     }
@@ -60,7 +61,7 @@ export async function waive(
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
     mustNotBeHandedOver(sheet);
-    const key = { companyId: person.companyId, jobId };
+    const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
     if (!(await writesFirst(db, person, { id: body.id, what: 'waiver', jobId, body }))) return;
     if (await surveysStore.waiverOf(db, { ...key, item: body.item }))
       throw new Problem('other-body', { field: 'item', message: tell('server.this-picture-is-already-waived') });
@@ -79,11 +80,11 @@ export async function addPhoto(database: Database, person: Person, at: JobAt, up
   if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   await sheetFor(database, person, at);
   const picture = await workPicture(file);
-  return changeOpenJob(database, person, at, async (db) => {
+  return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     await surveysStore.addPhoto(
       db,
-      { companyId: person.companyId, jobId },
+      { companyId: person.companyId, jobId, systemId: pictureOfHouse(upload) ? null : sheet.system.id },
       { ...upload, ...picture, personId: person.id, takenAt: new Date(upload.takenAt) },
     );
     await audit(db, person, jobId, 'picture taken', { subject: upload.subject, contentHash: picture.contentHash });

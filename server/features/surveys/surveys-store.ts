@@ -2,11 +2,16 @@ import type { NewObservation } from '@/contract/before';
 import type { SurveyRecord } from '@/core/job/sheet';
 import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
+import { type FactKey, KIND_FACTS, type KnownFacts } from '@/core/scope/survey/facts';
 import type { Observation } from '@/core/scope/survey/survey';
 import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 type Key = { companyId: string; jobId: string };
+/** Of one system of the job. */
+type SystemKey = Key & { systemId: string };
+/** Of one system, or of the house where there is none. */
+type PlaceKey = Key & { systemId: string | null };
 export type PhotoRow = { id: string; companyId: string; jobId: string; subject: string; contentHash: string };
 export type NewPhoto = {
   id: string;
@@ -23,23 +28,24 @@ export type NewPhoto = {
 };
 
 export const surveysStore = {
-  async read(db: Db, key: Key): Promise<SurveyRecord> {
+  /** What was found of one system and of its house. */
+  async read(db: Db, key: SystemKey): Promise<SurveyRecord> {
     const observations = await db.rows<
       Omit<Observation, 'at' | 'foundOnTheDay' | 'value'> & { at: Date; foundOnTheDay: number; value: unknown }
     >(
       `select o.id, o.fact, o.value, o.unit, o.method, o.source, o.confidence, o.note, o.photo_id as photoId, o.found_on_the_day as foundOnTheDay,
        p.full_name as \`by\`, o.occurred_at as at from observations o join people p on p.id = o.person_id
-       where o.company_id = :companyId and o.job_id = :jobId order by o.seq`,
+       where o.company_id = :companyId and o.job_id = :jobId and (o.system_id = :systemId or o.system_id is null) order by o.seq`,
       key,
     );
     const waivers = await db.rows<Omit<Waiver, 'at'> & { at: Date }>(
       `select w.item, w.reason, p.full_name as \`by\`, w.created_at as at from before_waivers w join people p on p.id = w.person_id
-       where w.company_id = :companyId and w.job_id = :jobId order by w.created_at`,
+       where w.company_id = :companyId and w.job_id = :jobId and w.system_id = :systemId order by w.created_at`,
       key,
     );
     const photos = await db.rows<Omit<PhotoMeta, 'at'> & { at: Date }>(
       `select f.id, f.subject, f.caption, f.width_px as widthPx, f.height_px as heightPx, f.bytes, p.full_name as \`by\`, f.taken_at as at
-       from photos f join people p on p.id = f.person_id where f.company_id = :companyId and f.job_id = :jobId order by f.taken_at, f.id`,
+       from photos f join people p on p.id = f.person_id where f.company_id = :companyId and f.job_id = :jobId and (f.system_id = :systemId or f.system_id is null) order by f.taken_at, f.id`,
       key,
     );
     return {
@@ -54,6 +60,18 @@ export const surveysStore = {
     };
   },
 
+  /** What decides which phases each system goes through: the last answers to it. */
+  async kindsOf(db: Db, key: Key): Promise<Map<string, KnownFacts>> {
+    const rows = await db.rows<{ systemId: string; fact: FactKey; value: FactValue | null }>(
+      `select system_id as systemId, fact, value from observations
+       where company_id = :companyId and job_id = :jobId and fact in (:facts) order by seq`,
+      { ...key, facts: KIND_FACTS },
+    );
+    const kinds = new Map<string, KnownFacts>();
+    for (const { systemId, fact, value } of rows) kinds.set(systemId, { ...kinds.get(systemId), [fact]: value });
+    return kinds;
+  },
+
   async findObservations(db: Db, ids: string[]): Promise<(Key & { id: string; fact: string; value: unknown })[]> {
     return db.rows(
       'select id, company_id as companyId, job_id as jobId, fact, value from observations where id in (:ids)',
@@ -63,31 +81,31 @@ export const surveysStore = {
 
   async addObservation(
     db: Db,
-    key: Key,
+    key: PlaceKey,
     o: NewObservation & { unit: string; foundOnTheDay: boolean; personId: string },
   ): Promise<void> {
     await db.run(
-      `insert into observations (id, company_id, job_id, fact, value, unit, method, source, confidence, note, photo_id, found_on_the_day, person_id, occurred_at)
-       values (:id, :companyId, :jobId, :fact, :json, :unit, :method, :source, :confidence, :note, :photoId, :foundOnTheDay, :personId, :when)`,
+      `insert into observations (id, company_id, job_id, system_id, fact, value, unit, method, source, confidence, note, photo_id, found_on_the_day, person_id, occurred_at)
+       values (:id, :companyId, :jobId, :systemId, :fact, :json, :unit, :method, :source, :confidence, :note, :photoId, :foundOnTheDay, :personId, :when)`,
       { ...key, ...o, json: o.value === null ? null : JSON.stringify(o.value), when: new Date(o.occurredAt) },
     );
   },
 
   async addWaiver(
     db: Db,
-    key: Key,
+    key: SystemKey,
     waiver: { id: string; item: string; reason: string; personId: string },
   ): Promise<void> {
     await db.run(
-      `insert into before_waivers (id, company_id, job_id, item, reason, person_id, created_at)
-       values (:id, :companyId, :jobId, :item, :reason, :personId, :now)`,
+      `insert into before_waivers (id, company_id, job_id, system_id, item, reason, person_id, created_at)
+       values (:id, :companyId, :jobId, :systemId, :item, :reason, :personId, :now)`,
       { ...key, ...waiver, now: now() },
     );
   },
 
-  async waiverOf(db: Db, key: Key & { item: string }): Promise<{ id: string; reason: string } | undefined> {
+  async waiverOf(db: Db, key: SystemKey & { item: string }): Promise<{ id: string; reason: string } | undefined> {
     const [row] = await db.rows<{ id: string; reason: string }>(
-      'select id, reason from before_waivers where company_id = :companyId and job_id = :jobId and item = :item',
+      'select id, reason from before_waivers where company_id = :companyId and job_id = :jobId and system_id = :systemId and item = :item',
       key,
     );
     return row;
@@ -101,10 +119,10 @@ export const surveysStore = {
     return row;
   },
 
-  async addPhoto(db: Db, key: Key, photo: NewPhoto): Promise<void> {
+  async addPhoto(db: Db, key: PlaceKey, photo: NewPhoto): Promise<void> {
     await db.run(
-      `insert into photos (id, company_id, job_id, subject, caption, width_px, height_px, bytes, content_hash, image, thumbnail, person_id, taken_at)
-       values (:id, :companyId, :jobId, :subject, :caption, :widthPx, :heightPx, :bytes, :contentHash, :image, :thumbnail, :personId, :takenAt)`,
+      `insert into photos (id, company_id, job_id, system_id, subject, caption, width_px, height_px, bytes, content_hash, image, thumbnail, person_id, taken_at)
+       values (:id, :companyId, :jobId, :systemId, :subject, :caption, :widthPx, :heightPx, :bytes, :contentHash, :image, :thumbnail, :personId, :takenAt)`,
       { ...key, ...photo },
     );
   },

@@ -9,7 +9,7 @@ import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { phaseOfKind } from '@/core/phases/log/entries';
 import { ownerOf } from '@/core/phases/registry';
 import type { BeforeId } from '@/core/scope/survey/before-dismantling';
-import { factOf } from '@/core/scope/survey/facts';
+import { factOf, isOfHouse } from '@/core/scope/survey/facts';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Me } from '@/web/api/use-me';
 import { showsOn, splitPath } from '../circuit-path';
@@ -173,12 +173,18 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/reopening$/, reopening],
 ];
 
+/** Of answers given on another system's sheet, those about the house they share. */
+const ofHouse = (body: object): { observations: NewObservation[] } => ({
+  observations: (body as { observations: NewObservation[] }).observations.filter((o) => isOfHouse(o.fact)),
+});
+
 /** The sheet with what this device still has to send: shown, judged, and never taken for stored. */
 export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me): JobSheet {
   return waiting.reduce((s, write) => {
-    if (write.refused || jobOf(write.path) !== sheet.job.id || !showsOn(sheet, write.path)) return s;
+    if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
     const bare = splitPath(write.path).path;
     const change = CHANGES.find(([path]) => path.test(bare))?.[1] as Body<unknown> | undefined;
-    return change ? change(s, write.body, write, me) : s;
+    const body = showsOn(sheet, write.path) ? write.body : change === observations ? ofHouse(write.body) : undefined;
+    return change && body ? change(s, body, write, me) : s;
   }, sheet);
 }

@@ -10,7 +10,6 @@ import { handOver } from '@/core/phases/hand-over/phase';
 import { nextMoveOf } from '@/core/phases/phase';
 import type { Report } from '@/core/phases/report';
 import { sheetGates } from '@/core/phases/standing';
-import { hasCircuit } from '@/core/phases/survey/view';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -31,8 +30,7 @@ import { Signatures } from './Signatures';
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
   const jobPath = `/jobs/${sheet.job.id}`;
-  const furnaceOnly = !hasCircuit(sheet);
-  const reported = isEquipped(sheet) || furnaceOnly;
+  const reported = sheet.circuits.some((c) => c.equipped) || sheet.circuits.every((c) => !c.cooled);
   const { data: report, mutate } = useSWR<Report>(
     reported ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}` : null,
     get,

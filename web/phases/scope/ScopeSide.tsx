@@ -7,7 +7,7 @@ import { fitContextOf, type ScopeView } from '@/core/phases/scope/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { money } from '@/core/units/money';
 import { moment, value } from '@/core/words/said';
-import { pagesOf } from '@/web/api/circuit-path';
+import { pagesOf, paperOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
@@ -115,7 +115,7 @@ export function ScopeSide({
       ) : null}
       <GateList gates={gates} phase={gatesPhase} view={view} />
       <a
-        href={`/api/jobs/${sheet.job.id}/scope.pdf`}
+        href={paperOf(sheet, 'scope.pdf')}
         target="_blank"
         rel="noreferrer"
         className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"

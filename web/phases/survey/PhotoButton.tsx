@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
+import { forCircuit } from '@/web/api/circuit-path';
 import type { ApiProblem } from '@/web/api/http';
 import { passes } from '@/web/api/outbox/our-outbox';
 import { upload } from '@/web/api/upload';
@@ -40,7 +41,7 @@ export function PhotoButton({
     setState({ kind: 'sending', share: 0 });
     try {
       await upload<JobSheet>(
-        `/jobs/${view.sheet.job.id}/photos`,
+        forCircuit(view.sheet, `/jobs/${view.sheet.job.id}/photos`),
         form,
         (share) => setState({ kind: 'sending', share }),
         stop.current.signal,

@@ -1,0 +1,60 @@
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
+import type { ReportTable } from '@/core/job/report-parts';
+import type { JobSheet, SheetSignOff } from '@/core/job/sheet';
+import { tell } from '@/core/phases/words';
+import { moment } from '@/core/words/said';
+import { gateWords } from './registry';
+
+/** What was signed for a job and added to it since. */
+export type Signed = {
+  /** Of the job, its systems and every circuit; which of them, where there are several. */
+  signOffs: readonly (SheetSignOff & { circuit?: string })[];
+  amendments: readonly { phase: string; by: string; note: string; at: string }[];
+};
+
+/** Tables under the name of their circuit or system, where there are several. */
+export const named = (tables: ReportTable[], name: string | undefined): ReportTable[] =>
+  name === undefined
+    ? tables
+    : tables.map((t) => ({ ...t, title: tell('job.circuit-table', { circuit: name, title: t.title }) }));
+
+/** What leads let pass, each once. */
+export function gateTable(all: readonly Pick<JobSheet, 'overrides'>[]): ReportTable {
+  const passed = new Map(all.flatMap((s) => s.overrides.map((o) => [o.id, o])));
+  return {
+    title: tell('job.overrides'),
+    columns: [tell('job.phase'), tell('job.gate'), tell('job.reason'), tell('job.who'), tell('job.when')],
+    rows: [...passed.values()].map((o) => [
+      PHASE_WORDS[o.phase],
+      gateWords(o.gate) ?? o.gate,
+      o.reason,
+      o.by,
+      moment(o.at),
+    ]),
+  };
+}
+
+export function signTable({ signOffs, amendments }: Signed): ReportTable {
+  return {
+    title: tell('job.signatures'),
+    columns: [tell('job.phase'), tell('job.who'), tell('job.certificate'), tell('job.when'), tell('job.content-hash')],
+    rows: [
+      ...signOffs.map((x) => [
+        x.circuit === undefined
+          ? PHASE_WORDS[x.phase]
+          : tell('job.circuit-table', { circuit: x.circuit, title: PHASE_WORDS[x.phase] }),
+        x.by,
+        x.certificate ?? '–',
+        moment(x.at),
+        x.contentHash.slice(0, 16),
+      ]),
+      ...amendments.map((a) => [
+        tell('job.amendment-to', { phase: PHASE_WORDS[a.phase as Phase] }),
+        a.by,
+        '–',
+        moment(a.at),
+        a.note,
+      ]),
+    ],
+  };
+}
