@@ -10,6 +10,7 @@ import type { FurnaceSnapshot, Snapshot } from '@/core/phases/snapshot';
  * - 3: with the circuit's log and its judgements
  * - 4: the same, other formulas; words still as sentences of the day
  * - 5: words as ids and parameters; the site's time zone; circuits and owners
+ * - 6: a furnace beside the circuit; the pieces that are new
  */
 const said = z.union([z.string(), z.looseObject({ id: z.string() })]);
 const instant = z.string();
@@ -74,9 +75,16 @@ const circuitRecord = z.looseObject({
   evacuation: z.looseObject({ checks: z.array(finding) }),
 });
 
+/** One signed before furnaces had a proof says that it has none. */
+const furnace = {
+  furnace: z.looseObject({ by: z.string() }).nullable().default(null),
+  furnaceChecks: z.array(finding).default([]),
+};
+
 /** Under charge, start-up, and the hand-over of a job with a circuit. */
 export const commissioningSchema = z.looseObject({
   ...head,
+  ...furnace,
   circuit: z.looseObject({ plate: z.looseObject({ refrigerant: z.string(), nominalTons: z.number() }) }),
   schools: z.looseObject({ subcoolingToleranceF: z.number() }),
   vacuum: z.looseObject({ endMicrons: z.number(), heldMin: z.number() }).nullable(),
@@ -97,12 +105,11 @@ export const commissioningSchema = z.looseObject({
 /** Under a phase of the circuit. */
 export const circuitSchema = z.looseObject({ ...head, circuitRecord });
 
-/** Under survey, scope, and the hand-over of a furnace alone; one signed before furnaces had a proof says that it has none. */
+/** Under survey, scope, and the hand-over of a furnace alone. */
 export const beforeSchema = z.looseObject({
   ...head,
   before,
-  furnace: z.looseObject({ by: z.string() }).nullable().default(null),
-  furnaceChecks: z.array(finding).default([]),
+  ...furnace,
 });
 
 /** Furnaces installed alone on other systems of the same job, as the hand-over froze them; none before there were several. */

@@ -169,7 +169,7 @@ export const sheetSchema = z.strictObject({
         systemName: z.string(),
         equipped: z.boolean(),
         cooled: z.boolean(),
-        furnaceRead: z.boolean(),
+        furnace: z.enum(['none', 'owed', 'read']),
         signed: z.array(phase),
       }),
     )
@@ -186,6 +186,7 @@ export const sheetSchema = z.strictObject({
     signatures: z.array(signature),
     outdoor: libraryItem.nullable(),
     indoor: libraryItem.nullable(),
+    furnace: libraryItem.nullable(),
     pairListed: z.boolean().nullable(),
   }),
   fits: z.partialRecord(z.enum(FIT_KINDS), fit),

@@ -96,6 +96,7 @@ export type ScopeRecord = {
   signatures: CustomerSignature[];
   outdoor: LibraryItem | null;
   indoor: LibraryItem | null;
+  furnace: LibraryItem | null;
   /** Null while one of the two is not chosen. */
   pairListed: boolean | null;
 };
@@ -119,8 +120,8 @@ export type CircuitStanding = {
   equipped: boolean;
   /** The work opens it: not with a furnace alone. */
   cooled: boolean;
-  /** The proof of a furnace alone is typed. */
-  furnaceRead: boolean;
+  /** What is typed of what newly burns fuel on it, where anything does. */
+  furnace: 'none' | 'owed' | 'read';
   /** Phases signed for it. */
   signed: Phase[];
 };
@@ -174,7 +175,7 @@ export type JobSheet = {
   cylinders: Cylinder[];
   vacuum: (VacuumRecord & { version: number }) | null;
   startUp: StartUpRecord;
-  /** The typed proof of a furnace that is installed alone. */
+  /** The typed proof of the furnace, or of whatever else newly burns fuel. */
   furnace: (FurnaceProof & { by: string; at: string; version: number }) | null;
   measurements: SheetMeasurement[];
   overrides: (Override & { id: string; ownerId: string; phase: Phase })[];
@@ -200,8 +201,9 @@ export const isHandedOver = (sheet: Pick<JobSheet, 'signOffs'>): boolean =>
 export const isSigned = (sheet: Pick<JobSheet, 'signOffs'>, phase: Phase): boolean =>
   sheet.signOffs.some((s) => s.phase === phase);
 
-/** A circuit is proven by its signed start-up, a furnace alone by its typed proof. */
-export const isProven = (c: CircuitStanding): boolean => (c.cooled ? c.signed.includes('start-up') : c.furnaceRead);
+/** A circuit is proven by its signed start-up, what burns fuel by its typed proof. */
+export const isProven = (c: CircuitStanding): boolean =>
+  (!c.cooled || c.signed.includes('start-up')) && c.furnace !== 'owed';
 
 /** The circuits of the job that belong to the same system. */
 export const siblings = (sheet: SheetWith<'circuit' | 'circuits' | 'system'>): CircuitStanding[] =>

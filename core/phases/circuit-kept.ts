@@ -1,7 +1,7 @@
 import { movementsOf } from '@/core/job/movements';
 import type { SheetWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import { hasCircuit } from '@/core/phases/survey/view';
+import { hasCircuit, keepsOutdoor } from '@/core/phases/survey/view';
 import { tell } from '@/core/phases/words';
 import type { Said } from '@/core/words/said';
 /** Phases of the refrigerant circuit between the old unit and the charge. */
@@ -53,7 +53,11 @@ export function sealedWhy(sheet: SheetWith<'circuit' | 'circuitLog'>): Said | un
 }
 
 export const noCircuitBecause = (sheet: SheetWith<'circuit' | 'survey'>): Said | undefined =>
-  hasCircuit(sheet) ? undefined : tell('job.furnace-alone-has-no-refrigerant');
+  hasCircuit(sheet)
+    ? undefined
+    : keepsOutdoor(sheet)
+      ? tell('job.circuit-stays-closed')
+      : tell('job.furnace-alone-has-no-refrigerant');
 
 /** Why a phase of the circuit is not needed: nothing to cool with, or a circuit that came sealed. */
 export const circuitBecause = (

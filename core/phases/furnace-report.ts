@@ -8,9 +8,11 @@ import { day, list, moment, q, type Said, value } from '@/core/words/said';
 import { gateTable, named, type Signed, signTable } from './signed-tables';
 
 /** What is told of a furnace that was installed alone: its proof as read and as judged, and what was agreed before. */
-export function furnaceTables(s: FurnaceSnapshot): ReportTable[] {
-  const proof = s.furnace;
-  return [
+export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [...proofTables(s), ...beforeTables(s.before)];
+
+/** The proof of what newly burns fuel: as read and as judged. */
+export function proofTables({ furnace: proof, furnaceChecks }: Pick<FurnaceSnapshot, 'furnace' | 'furnaceChecks'>) {
+  const tables: ReportTable[] = [
     {
       title: tell('job.furnace-as-read'),
       columns: [tell('job.reading'), tell('job.value'), tell('job.wanted')],
@@ -19,10 +21,10 @@ export function furnaceTables(s: FurnaceSnapshot): ReportTable[] {
     {
       title: tell('job.findings'),
       columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
-      rows: s.furnaceChecks.map((c) => [VERDICT_WORDS[c.verdict], c.claim, c.because, c.source]),
+      rows: furnaceChecks.map((c) => [VERDICT_WORDS[c.verdict], c.claim, c.because, c.source]),
     },
-    ...beforeTables(s.before),
   ];
+  return tables;
 }
 
 function proofRows(proof: FurnaceProof): ReportTable['rows'] {
@@ -70,7 +72,7 @@ export function furnaceReport(
 ): Report {
   const { snapshot: s, others = [] } = input;
   const signed = input.signOffs.some((x) => x.phase === 'hand-over');
-  const unit = s.before.indoor ?? s.before.outdoor;
+  const unit = s.before.furnace ?? s.before.indoor ?? s.before.outdoor;
   const proof = s.furnace;
   return {
     title: tell('job.commissioning-report'),

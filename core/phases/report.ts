@@ -7,7 +7,7 @@ import { knownFacts } from '@/core/scope/survey/survey';
 import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
 import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
-import { furnaceTables } from './furnace-report';
+import { furnaceTables, proofTables } from './furnace-report';
 import { phaseById } from './registry';
 import { gateTable, named, type Signed, signTable } from './signed-tables';
 
@@ -93,10 +93,12 @@ function ofCircuit(s: Snapshot, name: string | undefined): ReportTable[] {
   return named(tables, name);
 }
 
-/** What was agreed before the work, once for each system; under its name where there are several. */
+/** What burns fuel and what was agreed before the work, once for each system; under its name where there are several. */
 function scopesOf(all: readonly Snapshot[]): ReportTable[] {
   const systems = [...new Map(all.map((s) => [s.system.id, s])).values()];
-  return systems.flatMap((s) => named(phaseTables(s, ['scope']), systems.length > 1 ? s.system.name : undefined));
+  return systems.flatMap((s) =>
+    named([...proofTables(s), ...phaseTables(s, ['scope'])], systems.length > 1 ? s.system.name : undefined),
+  );
 }
 
 /** What stands in the head of the report for the first circuit, for another one. */
@@ -185,8 +187,12 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
 /** What was chosen for indoors; nothing where no choice was made. */
 function indoorFact({ before }: Snapshot): [Label, Cell][] {
   const unit = before?.indoor;
-  if (unit) return [[tell('job.indoor-unit'), `${unit.maker} ${unit.model}`]];
-  return before?.choice.keepCoil ? [[tell('job.indoor-unit'), tell('job.coil-is-kept')]] : [];
+  const furnace: [Label, Cell][] =
+    before?.furnace && before.furnace !== unit
+      ? [[tell('job.furnace'), `${before.furnace.maker} ${before.furnace.model}`]]
+      : [];
+  if (unit) return [[tell('job.indoor-unit'), `${unit.maker} ${unit.model}`], ...furnace];
+  return before?.choice.keepCoil ? [[tell('job.indoor-unit'), tell('job.coil-is-kept')], ...furnace] : furnace;
 }
 
 /** The outdoor unit that was taken out, as the survey read its plate. */

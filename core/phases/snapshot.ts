@@ -8,7 +8,7 @@ import { evacuationView } from '@/core/phases/evacuate/view';
 import { joinView } from '@/core/phases/join/view';
 import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
-import { scopeOf } from '@/core/phases/scope/view';
+import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { airflowOf, type RecordedStartUp, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { beganWithSurvey, surveyOf } from '@/core/phases/survey/view';
 import type { CircuitPhase } from './circuit-kept';
@@ -17,7 +17,7 @@ import type { CircuitPhase } from './circuit-kept';
  * Raised whenever a formula, table, threshold or the shape changes what a snapshot would say; then `scripts/freeze-example.ts`
  * writes its stored example, and `contract/snapshot.ts` reads the older ones.
  */
-export const FORMULA_VERSION = '5';
+export const FORMULA_VERSION = '6';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], recorded: RecordedStartUp | undefined) {
@@ -42,6 +42,7 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
     runs: sheet.runs,
     before: beganWithSurvey(sheet) ? beforeOf(sheet) : null,
     circuitRecord: sheet.circuitLog.length ? circuitRecordOf(sheet) : null,
+    ...furnaceOf(sheet),
   };
   if (phase === 'charge') return { ...base, startUp: null };
   return {
@@ -92,10 +93,17 @@ export function circuitSnapshotOf(sheet: JobSheet, phase: CircuitPhase, gates: G
   };
 }
 
+/** The typed proof of what newly burns fuel, and how it is judged. */
+const furnaceOf = ({ furnace }: SheetWith<'furnace'>) => ({
+  furnace,
+  furnaceChecks: furnace ? judgeFurnace(furnace) : [],
+});
+
 /** What was found, chosen and agreed before the work. */
 function beforeOf(sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'survey'>) {
   const survey = surveyOf(sheet);
   const scope = scopeOf(sheet);
+  const pieces = newPieces(sheet);
   return {
     observations: sheet.survey.observations,
     photos: sheet.survey.photos,
@@ -104,9 +112,10 @@ function beforeOf(sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools'
     clearance: survey.clearance ?? null,
     tonnage: survey.tonnage ?? null,
     story: survey.story,
-    choice: sheet.scope.choice,
-    outdoor: sheet.scope.outdoor,
-    indoor: sheet.scope.indoor,
+    choice: pieces.choice,
+    outdoor: pieces.outdoor ?? null,
+    indoor: pieces.indoor ?? null,
+    furnace: pieces.furnace ?? null,
     items: scope.items,
     total: scope.total,
     disclosures: scope.disclosures,
@@ -131,8 +140,7 @@ export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'h
     gates,
     overrides: sheet.overrides,
     before: beforeOf(sheet),
-    furnace: sheet.furnace,
-    furnaceChecks: sheet.furnace ? judgeFurnace(sheet.furnace) : [],
+    ...furnaceOf(sheet),
   };
 }
 export type FurnaceSnapshot = ReturnType<typeof beforeSnapshotOf>;

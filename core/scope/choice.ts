@@ -9,6 +9,7 @@ const id = z.uuid().describe('a UUID');
 export const choiceSchema = z.strictObject({
   outdoorId: id.nullable(),
   indoorId: id.nullable(),
+  furnaceId: id.nullable(),
   keepCoil: yesNo,
   keepLineSet: yesNo,
   keepDisconnect: yesNo,
@@ -24,6 +25,7 @@ export type Choice = z.infer<typeof choiceSchema>;
 export const EMPTY_CHOICE: Choice = {
   outdoorId: null,
   indoorId: null,
+  furnaceId: null,
   keepCoil: false,
   keepLineSet: true,
   keepDisconnect: true,

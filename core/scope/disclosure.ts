@@ -6,6 +6,7 @@ import { COIL_RULES } from './rules/coil-rules';
 import { coilStays } from './rules/rule';
 import type { ScopeInput } from './scope-input';
 import { type FactKey, factSentence, numberOf } from './survey/facts';
+import { traitsOf } from './survey/parts';
 
 /** What the customer is told and signs about a part that stays. */
 export type Disclosure = {
@@ -44,12 +45,7 @@ export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Discl
       warrantyExcludes: tell('scope.kept-coil-refrigerant-lost-through-it'),
     });
   }
-  if (
-    i.choice.keepLineSet &&
-    !replaced.has('line-set') &&
-    i.outdoor &&
-    (i.known.systemType === 'split-hp' || i.known.systemType === 'split-ac')
-  ) {
+  if (i.choice.keepLineSet && !replaced.has('line-set') && i.outdoor && traitsOf(i.known).has('split')) {
     out.push({
       id: 'line-set',
       part: tell('scope.line-set'),

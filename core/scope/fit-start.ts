@@ -3,29 +3,35 @@ import type { LibraryFields } from '@/core/equipment/library-item';
 import { SLIM_REAR_IN } from '@/core/fit/outdoor/placement';
 import { FIT_EMPTY, FIT_KINDS, type FitKind, type FitRecord, type FitRecords } from '@/core/fit/sheets';
 import type { ScopeSchools } from './schools';
-import { PACKAGES, SPLITS } from './survey/fact';
-import { is, type KnownFacts, numberOf, systemTypeOf } from './survey/facts';
+import { coilOnOil, is, type KnownFacts, numberOf } from './survey/facts';
+import { partsOf, traitsOf } from './survey/parts';
 
 /** Sheets that make sense for this kind of system. */
 export function fitKindsFor(known: KnownFacts): FitKind[] {
-  const type = systemTypeOf(known);
-  if (type === undefined) return [...FIT_KINDS];
-  const split = (SPLITS as readonly string[]).includes(type);
-  const packaged = (PACKAGES as readonly string[]).includes(type);
-  return FIT_KINDS.filter((k) => {
-    if (k === 'curb') return type === 'rooftop';
-    if (k === 'packaged') return packaged && type !== 'rooftop';
-    if (k === 'stack') return !packaged;
-    if (k === 'placement') return type !== 'rooftop' && (split || packaged);
-    if (k === 'drain') return split || packaged;
-    return true;
-  });
+  const parts = partsOf(known);
+  if (parts === undefined) return [...FIT_KINDS];
+  const traits = traitsOf(known);
+  const indoors = parts.fresh.has('air-handler') || parts.fresh.has('coil') || parts.fresh.has('furnace');
+  const asked: Record<FitKind, boolean> = {
+    placement: traits.has('outdoor') && !traits.has('rooftop'),
+    route: true,
+    // What stays untouched indoors needs no new fit.
+    stack: indoors,
+    packaged: traits.has('packaged') && !traits.has('rooftop'),
+    curb: traits.has('rooftop'),
+    air: true,
+    // A furnace has a drain too: its own, or that of the coil it carries.
+    drain: indoors || traits.has('packaged'),
+    selection: true,
+  };
+  return FIT_KINDS.filter((k) => asked[k]);
 }
 
 export type FitStart = {
   known: KnownFacts;
   outdoor: LibraryFields | undefined;
   indoor: LibraryFields | undefined;
+  furnace?: LibraryFields | undefined;
   schools: ScopeSchools;
 };
 
@@ -55,7 +61,7 @@ export function startFit(kind: FitKind, from: FitStart): Started {
 
 type Put = (path: string, value: number | undefined | null) => void;
 const unitOf = (i: FitStart): LibraryFields | undefined =>
-  i.indoor ?? (i.outdoor?.kind === 'package' ? i.outdoor : undefined);
+  i.indoor ?? i.furnace ?? (i.outdoor?.kind === 'package' ? i.outdoor : undefined);
 const tonsOf = (i: FitStart): number | undefined => i.outdoor?.tons ?? numberOf(i.known, 'oldTons');
 
 const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) => void } = {
@@ -83,8 +89,11 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
     put('piece.heightIn', u.heightIn);
   },
   stack: (i, put, record) => {
-    record.coilOnOilFurnace = is(i.known, 'indoorType', 'oil-furnace');
-    const u = i.indoor;
+    record.coilOnOilFurnace = coilOnOil(i.known);
+    // A cased coil stands on the furnace, new or kept: its height is the coil's, the rest of the stack is the furnace.
+    const coil = i.indoor?.kind === 'coil' ? i.indoor : undefined;
+    if (coil && partsOf(i.known)?.there.has('furnace')) put('coilHeightIn', coil.heightIn);
+    const u = coil ? i.furnace : (i.indoor ?? i.furnace);
     if (!u) return;
     put('new.widthIn', u.widthIn);
     put('new.depthIn', u.depthIn);
@@ -137,7 +146,7 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
       : is(i.known, 'floatState', 'wired')
         ? 'wired'
         : 'none';
-    if (i.indoor?.kind === 'furnace') record.arrangement = 'blow-through';
+    if (partsOf(i.known)?.there.has('furnace')) record.arrangement = 'blow-through';
   },
   selection: (i, put, record) => {
     put('tons', tonsOf(i));

@@ -14,6 +14,7 @@ type Input = {
   items: readonly DecidedItem[];
   outdoor: LibraryFields | undefined;
   indoor: LibraryFields | undefined;
+  furnace?: LibraryFields | undefined;
   fits: FitSheets;
   known: KnownFacts;
 };
@@ -29,6 +30,7 @@ export function getList(i: Input): GetLine[] {
   for (const [id, unit] of [
     ['new-outdoor', i.outdoor],
     ['new-indoor', i.indoor],
+    ['new-furnace', i.furnace === i.indoor ? undefined : i.furnace],
   ] as const) {
     if (unit) out.push({ id, how: 'buy', what: `${unit.maker} ${unit.model}` });
   }

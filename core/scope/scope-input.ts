@@ -22,6 +22,7 @@ export type ScopeInput = {
   choice: Choice;
   outdoor: LibraryFields | undefined;
   indoor: LibraryFields | undefined;
+  furnace: LibraryFields | undefined;
   /** Undefined while one of the two is not chosen. */
   pairListed: boolean | undefined;
   signs: SheetSigns;

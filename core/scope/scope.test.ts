@@ -203,7 +203,8 @@ describe('decisions', () => {
 describe('the survey', () => {
   it('what kind of system comes first; the heaviest unknown next; looked-for-and-not-seen after never-asked', () => {
     expect(unknowns({})[0]!.key).toBe('systemType');
-    const list = unknowns({ systemType: 'split-hp', oldRefrigerant: null });
+    expect(unknowns({ systemType: 'split-hp' })[0]!.key).toBe('replaced');
+    const list = unknowns({ systemType: 'split-hp', replaced: 'both-units', oldRefrigerant: null });
     expect(list[0]!.weight).toBe(9);
     expect(list.findIndex((f) => f.key === 'oldRefrigerant')).toBeGreaterThan(-1);
     expect(neverAsked({ systemType: 'split-hp', oldRefrigerant: null }).some((f) => f.key === 'oldRefrigerant')).toBe(

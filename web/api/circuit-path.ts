@@ -39,7 +39,11 @@ export const pagesOfCircuit = (sheet: Seen, id: string): string =>
 
 /** A write of a page, with the circuit it is for, or that it was seen from; without one it is the first's, or the job's. */
 export const forCircuit = (sheet: Seen, path: string): string =>
-  isFirst(sheet) || ownerOfWrite(path) === 'job' ? path : `${path}?circuit=${sheet.circuit.id}`;
+  writePath(isFirst(sheet) ? undefined : sheet.circuit.id, path);
+
+/** The same by the circuit of the page's address: none where it is the first. */
+export const writePath = (circuitId: string | undefined, path: string): string =>
+  circuitId === undefined || ownerOfWrite(path) === 'job' ? path : `${path}?circuit=${circuitId}`;
 
 /** A path without the circuit it is for, and that circuit. */
 export function splitPath(path: string): { path: string; circuitId: string | undefined } {

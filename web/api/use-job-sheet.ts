@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useRef } from 'react';
 import useSWR from 'swr';
 import type { JobSheet } from '@/core/job/sheet';
-import { forCircuit, sheetPath } from './circuit-path';
+import { sheetPath, writePath } from './circuit-path';
 import { type ApiProblem, get, post } from './http';
 import { takeSheet, write } from './outbox/our-outbox';
 import { withWaiting } from './outbox/overlay';
@@ -20,12 +20,13 @@ export function useJobSheet(jobId: string, me: Me | undefined, circuitId?: strin
 
   const send = useCallback(
     async (method: 'POST' | 'PUT', path: string, body: object): Promise<JobSheet> => {
-      const outcome = await write(method, stored.current ? forCircuit(stored.current, path) : path, body);
+      // By the page that writes, not by the one that is open when it is sent: a save may come after another circuit is opened.
+      const outcome = await write(method, writePath(circuitId, path), body);
       if (outcome.kind === 'stored') return (outcome.answer ?? (await mutate())) as JobSheet;
       // It waits: what is shown is the sheet with it.
       return withWaiting(stored.current!, box?.list() ?? [], me!);
     },
-    [mutate, box, me],
+    [mutate, box, me, circuitId],
   );
   const actions = useMemo(
     () => ({
@@ -33,13 +34,13 @@ export function useJobSheet(jobId: string, me: Me | undefined, circuitId?: strin
       replace: (path: string, body: object) => send('PUT', path, body),
       /** A command that makes no sense later: it needs the connection now. */
       now: async (path: string, body: object): Promise<JobSheet> => {
-        const answer = await post<JobSheet>(stored.current ? forCircuit(stored.current, path) : path, body);
+        const answer = await post<JobSheet>(writePath(circuitId, path), body);
         takeSheet(answer);
         return answer;
       },
       reload: async (): Promise<void> => void (await mutate()),
     }),
-    [send, mutate],
+    [send, mutate, circuitId],
   );
   return { sheet, trouble: data ? undefined : error, actions };
 }

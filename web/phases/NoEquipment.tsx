@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import type { Phase } from '@/core/job/phases';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
+import { keepsOutdoor } from '@/core/phases/survey/view';
 import { Button } from '@/web/kit/Button';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
@@ -11,6 +12,7 @@ import { tell } from '@/web/words/tell';
 /** A phase that works on the new equipment, before anyone knows which that is. */
 export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase }) {
   const navigate = useNavigate();
+  const kept = keepsOutdoor(sheet);
   return (
     <JobFrame
       sheet={sheet}
@@ -18,13 +20,17 @@ export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase 
       next={
         <NextMoveBar
           kind="not-proven"
-          say={say(tell('web.choose-new-equipment-first'))}
-          because={say(tell('web.sign-scope-and-its-plate-comes'))}
+          say={say(tell(kept ? 'web.read-plate-of-unit-that-stays' : 'web.choose-new-equipment-first'))}
+          because={say(tell(kept ? 'web.it-is-charged-by-its-plate' : 'web.sign-scope-and-its-plate-comes'))}
         >
-          <Button onClick={() => navigate('../equipment', { relative: 'path' })}>{say(tell('web.type-it'))}</Button>
-          <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-            {say(tell('web.go-to-scope'))}
+          <Button tone={kept ? 'primary' : 'plain'} onClick={() => navigate('../equipment', { relative: 'path' })}>
+            {say(tell('web.type-it'))}
           </Button>
+          {kept ? null : (
+            <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
+              {say(tell('web.go-to-scope'))}
+            </Button>
+          )}
         </NextMoveBar>
       }
     >

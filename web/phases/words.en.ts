@@ -2,6 +2,7 @@ export const en = {
   'web.back-to-jobs': 'Back to the jobs',
   'web.choose-new-equipment-first': 'Choose the new equipment first.',
   'web.gates': 'Gates',
+  'web.it-is-charged-by-its-plate': 'It is charged and judged by its own plate.',
   'web.it-stays-in-record-marked-as':
     'It stays in the record, marked as withdrawn, and its ounces go back to the cylinder on the ledger.',
   'web.job-could-not-be-opened': 'The job could not be opened',

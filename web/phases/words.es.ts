@@ -4,6 +4,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.back-to-jobs': 'Volver a los trabajos',
   'web.choose-new-equipment-first': 'Elija primero el equipo nuevo.',
   'web.gates': 'Requisitos',
+  'web.it-is-charged-by-its-plate': 'Se carga y se juzga por su propia placa.',
   'web.it-stays-in-record-marked-as':
     'Queda en el registro, marcado como retirado, y sus onzas regresan al tanque en el libro.',
   'web.job-could-not-be-opened': 'El trabajo no se pudo abrir',

@@ -9,7 +9,7 @@ import { PHASE_GROUPS, PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { isSigned, type JobSheet, ownerName } from '@/core/job/sheet';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
-import { fitContextOf } from '@/core/phases/scope/view';
+import { fitContextOf, newPieces } from '@/core/phases/scope/view';
 import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
 import { hasCircuit, systemWords } from '@/core/phases/survey/view';
 import { list, lower, value } from '@/core/words/said';
@@ -150,7 +150,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
     >
       <CircuitSwitch sheet={sheet} active={active} className="mr-2 mb-2 ml-3 hidden flex-col gap-1 lg:flex" />
       <NavLink to={`${pages}/equipment`} className={item}>
-        <Mark kind={sheet.circuit.plate || (!circuit && sheet.scope.indoor) ? 'good' : 'to-come'} />
+        <Mark kind={sheet.circuit.plate || (!circuit && newPieces(sheet).furnace) ? 'good' : 'to-come'} />
         <span className="lg:hidden">{say(tell('web.unit-2'))}</span>
         <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
       </NavLink>

@@ -40,6 +40,7 @@ export const en = {
   'web.outdoor-air': 'Outdoor air',
   'web.outside-what-can-be-built-allowed': 'Outside what can be built. Allowed: 0 to 120 in.',
   'web.oz': 'oz',
+  'web.read-plate-of-unit-that-stays': 'Read the plate of the unit that stays.',
   'web.recovered': 'Recovered',
   'web.refrigerant': 'Refrigerant',
   'web.refrigerant-circuit': 'Refrigerant circuit',

@@ -43,6 +43,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.outdoor-air': 'Aire exterior',
   'web.outside-what-can-be-built-allowed': 'Fuera de lo que se puede construir. Permitido: de 0 a 120 in.',
   'web.oz': 'oz',
+  'web.read-plate-of-unit-that-stays': 'Lea la placa de la unidad que se queda.',
   'web.recovered': 'Recuperado',
   'web.refrigerant': 'Refrigerante',
   'web.refrigerant-circuit': 'Circuito de refrigerante',

@@ -80,6 +80,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
       signatures: [],
       outdoor: null,
       indoor: null,
+      furnace: null,
       pairListed: null,
     },
     fits: {},
@@ -101,7 +102,7 @@ export const standing = (change: Partial<CircuitStanding> = {}): CircuitStanding
   systemName: 'Upstairs system',
   equipped: true,
   cooled: true,
-  furnaceRead: false,
+  furnace: 'none',
   signed: [],
   ...change,
 });

@@ -14,7 +14,7 @@ import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
 import { claimOf } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
-import { hasCircuit } from '@/core/phases/survey/view';
+import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
 import { list } from '@/core/words/said';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
@@ -25,9 +25,9 @@ export function afterRunGates(sheet: SheetWith<'circuit' | 'circuitLog' | 'scope
     : [];
 }
 
-/** A furnace alone is not handed over without its typed proof; a stop in it nobody lets pass. */
+/** What newly burns fuel is not handed over without its typed proof; a stop in it nobody lets pass. */
 function furnaceGates(sheet: SheetWith<'circuit' | 'furnace' | 'survey'>): Gate[] {
-  if (hasCircuit(sheet)) return [];
+  if (hasCircuit(sheet) && !owesFurnaceProof(sheet)) return [];
   const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
   return [
     gate(

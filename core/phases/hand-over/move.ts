@@ -61,7 +61,11 @@ function clears(gateId: string, sheet: SheetWith<'circuit' | 'circuits'>): Butto
   return (
     open && {
       label: tell('job.go-to-circuit', { circuit: circuitName(sheet, open) }),
-      action: { kind: 'go', to: open.cooled ? 'start-up' : 'hand-over', circuitId: open.id },
+      action: {
+        kind: 'go',
+        to: open.cooled && !open.signed.includes('start-up') ? 'start-up' : 'hand-over',
+        circuitId: open.id,
+      },
     }
   );
 }

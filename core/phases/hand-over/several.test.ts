@@ -45,7 +45,14 @@ describe('the hand-over of a job of several circuits', () => {
     expect(gatesIn(handOver, sheet([])).some((g) => g.id === 'circuits-signed')).toBe(false);
   });
   it('a furnace alone of another system is proven by its typed proof, on its own hand-over', () => {
-    const furnace = standing({ id: 'f', systemId: 'Shop', systemName: 'Shop', equipped: false, cooled: false });
+    const furnace = standing({
+      id: 'f',
+      systemId: 'Shop',
+      systemName: 'Shop',
+      equipped: false,
+      cooled: false,
+      furnace: 'owed',
+    });
     const open = sheet([furnace]);
     expect(held(open)).toEqual(['circuits-signed']);
     expect(nextMoveOf(handOver, open, { maySign: true }).button?.action).toEqual({
@@ -53,7 +60,7 @@ describe('the hand-over of a job of several circuits', () => {
       to: 'hand-over',
       circuitId: 'f',
     });
-    expect(held(sheet([{ ...furnace, furnaceRead: true }]))).toEqual([]);
+    expect(held(sheet([{ ...furnace, furnace: 'read' }]))).toEqual([]);
     // What is signed for a circuit says nothing of a furnace.
     expect(held(sheet([{ ...furnace, signed: ['start-up'] }]))).toEqual(['circuits-signed']);
   });

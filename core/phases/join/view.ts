@@ -1,7 +1,7 @@
 import { sectionVolume } from '@/core/circuit/hold-volume';
 import type { EquippedSheet, EquippedWith } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import { lineKept } from '@/core/phases/scope/view';
+import { lineKept, newPieces } from '@/core/phases/scope/view';
 import { type JoinView, joinOf } from './joining';
 import { lengthOf } from './line-run';
 /** Volume of the section under test, from the drawn line set, else from the plate. */
@@ -20,6 +20,7 @@ export function volumeOf(sheet: EquippedWith<'circuit' | 'circuitLog'>): number 
 
 export function joinView(sheet: EquippedSheet): JoinView {
   const { plate } = sheet.circuit;
+  const { outdoor } = newPieces(sheet);
   return joinOf(sheet.circuitLog, {
     refrigerant: plate.refrigerant,
     tons: plate.nominalTons,
@@ -31,8 +32,6 @@ export function joinView(sheet: EquippedSheet): JoinView {
     testPsig: latestOf(sheet.circuitLog, 'test-plan')?.body.targetPsig,
     volumeFt3: volumeOf(sheet),
     scopeKeepsLines: sheet.signOffs.some((s) => s.phase === 'scope') ? lineKept(sheet) : undefined,
-    listed: sheet.scope.outdoor
-      ? { liquidOdIn: sheet.scope.outdoor.liquidOdIn, vaporOdIn: sheet.scope.outdoor.vaporOdIn }
-      : undefined,
+    listed: outdoor ? { liquidOdIn: outdoor.liquidOdIn, vaporOdIn: outdoor.vaporOdIn } : undefined,
   });
 }

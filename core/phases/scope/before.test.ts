@@ -62,7 +62,7 @@ describe('a job that begins with its survey', () => {
     expect(english(systemWords(surveyed({ systemType: 'rooftop' })))).toBe('rooftop unit');
   });
   it('the heaviest unknown is the next move, with its reason and its place', () => {
-    const move = surveyMove(surveyed({ systemType: 'split-hp', asbestos: 'none' }));
+    const move = surveyMove(surveyed({ systemType: 'split-hp', replaced: 'both-units', asbestos: 'none' }));
     expect(english(move.say)).toBe('Find out: refrigerant on the plate.');
     expect(english(move.because)).toMatch(
       /^It decides recovery, coil and line set\. \d+ more not asked; this one decides most\.$/,

@@ -1,3 +1,4 @@
+import { EQUIPMENT_KIND_WORDS as PIECE_WORDS } from '@/core/equipment/library-item';
 import { FIT_WORDS, type FitKind, type FitSheet, judgeFit } from '@/core/fit/sheets';
 import { type Gate, gate, withOverrides } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
@@ -8,13 +9,15 @@ import { hazardGate } from '@/core/phases/survey/gates';
 import { type Begun, beganWithSurvey, hasCircuit, surveyOf } from '@/core/phases/survey/view';
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { list, lower } from '@/core/words/said';
-import { fitContextOf, scopeOf } from './view';
+import { list, lower, typed } from '@/core/words/said';
+import { fitContextOf, modelsOf, newPieces, scopeOf } from './view';
 
 export function scopeGates(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>): Gate[] {
   const scope = scopeOf(sheet);
   const signed = sheet.signOffs.some((s) => s.phase === 'survey');
   const open = scope.items.filter((i) => i.standing === 'open');
+  const pieces = newPieces(sheet);
+  const picked = modelsOf(pieces);
   const current = scope.agreed !== undefined && scope.change === undefined;
   return [
     gate(
@@ -26,12 +29,12 @@ export function scopeGates(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 
     gate(
       'new-unit',
       tell('job.new-equipment-chosen'),
-      sheet.scope.outdoor !== null || sheet.scope.indoor !== null,
-      sheet.scope.outdoor
-        ? tell('job.maker-model', { maker: sheet.scope.outdoor.maker, model: sheet.scope.outdoor.model })
-        : sheet.scope.indoor
-          ? tell('job.maker-model', { maker: sheet.scope.indoor.maker, model: sheet.scope.indoor.model })
-          : tell('job.choose-new-unit-from-library'),
+      pieces.missing.length === 0,
+      pieces.missing.length === 0
+        ? typed(picked.join(', '))
+        : picked.length === 0
+          ? tell('job.choose-new-unit-from-library')
+          : tell('job.still-to-choose', { pieces: list(pieces.missing.map((p) => lower(PIECE_WORDS[p]))) }),
       false,
     ),
     gate(

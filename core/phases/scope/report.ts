@@ -11,7 +11,7 @@ import { METHOD_WORDS } from '@/core/scope/survey/survey';
 import { plateTons } from '@/core/scope/tonnage/survey-evidence';
 import { day, list, lower, moment, q, type Said, value } from '@/core/words/said';
 import { emptyFits } from './gates';
-import { fitContextOf, scopeOf } from './view';
+import { fitContextOf, modelsOf, newPieces, scopeOf } from './view';
 
 const standingWords = { in: tell('job.in'), out: tell('job.out'), open: tell('job.to-decide') } as const;
 
@@ -72,7 +72,6 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
   const context = fitContextOf(sheet);
   const labour = sheet.scopeSchools.labourPerHour;
   const signed = sheet.signOffs.find((s) => s.phase === 'scope');
-  const { outdoor, indoor } = sheet.scope;
   const agreed = scope.answers.findLast((a) => a.answer === 'yes');
   const empty = emptyFits(sheet);
   return {
@@ -90,13 +89,7 @@ export function scopeReport(sheet: JobSheet, company: string): Report {
       [tell('job.customer'), sheet.customer.name],
       [tell('job.site'), `${sheet.site.address}, ${sheet.site.town}`],
       [tell('job.system'), tell('job.worded', { what: sheet.system.name, answer: systemWords(sheet) })],
-      [
-        tell('job.new-equipment'),
-        [outdoor, indoor]
-          .filter((u) => u !== null)
-          .map((u) => `${u.maker} ${u.model}`)
-          .join(', ') || tell('job.not-chosen'),
-      ],
+      [tell('job.new-equipment'), modelsOf(newPieces(sheet)).join(', ') || tell('job.not-chosen')],
       agreed?.terms
         ? [
             tell('job.agreed'),

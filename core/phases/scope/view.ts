@@ -1,8 +1,10 @@
+import type { LibraryItem } from '@/core/equipment/library-item';
 import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
 import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet';
 import { tell } from '@/core/phases/scope/words';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
+import { type Chosen, chosenOf } from '@/core/scope/chosen';
 import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
 import { signsOf } from '@/core/scope/fit-signs';
 import { type GetLine, getList } from '@/core/scope/get-list';
@@ -48,14 +50,24 @@ export function lineFoundOf(sheet: SheetWith<Begun | 'fits' | 'scope' | 'scopeSc
   };
 }
 
+/** The new pieces of this system, as they are picked. */
+export const newPieces = (sheet: SheetWith<'scope' | 'survey'>): Chosen<LibraryItem> =>
+  chosenOf(knownFacts(sheet.survey.observations), sheet.scope);
+
+/** What is new, by maker and model. */
+export const modelsOf = ({ outdoor, indoor, furnace }: Chosen): string[] =>
+  [...new Set([outdoor, indoor, furnace])].flatMap((u) => (u ? [`${u.maker} ${u.model}`] : []));
+
 export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeInput {
-  const { choice, outdoor, indoor, pairListed } = sheet.scope;
+  const known = knownFacts(sheet.survey.observations);
+  const { choice, outdoor, indoor, furnace } = chosenOf(known, sheet.scope);
   return {
-    known: knownFacts(sheet.survey.observations),
+    known,
     choice,
-    outdoor: outdoor ?? undefined,
-    indoor: indoor ?? undefined,
-    pairListed: pairListed ?? undefined,
+    outdoor,
+    indoor,
+    furnace,
+    pairListed: (outdoor && indoor ? sheet.scope.pairListed : null) ?? undefined,
     signs: signsOf(sheet.fits),
     schools: sheet.scopeSchools,
     decided: new Map(sheet.scope.decisions.map((d) => [d.itemId, d.decision])),
@@ -120,7 +132,7 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
     agreed,
     change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta) } : undefined,
     answers,
-    get: getList({ items, outdoor: input.outdoor, indoor: input.indoor, fits: sheet.fits, known: input.known }),
+    get: getList({ ...input, items, fits: sheet.fits }),
   };
 }
 

@@ -1,7 +1,8 @@
 import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import type { ScopeItem } from '@/core/scope/item';
 import { schoolWords } from '@/core/scope/schools';
-import { is, numberOf, systemTypeOf } from '@/core/scope/survey/facts';
+import { is, numberOf } from '@/core/scope/survey/facts';
+import { traitsOf } from '@/core/scope/survey/parts';
 import { tell } from '@/core/scope/words';
 import { list, q, type Said, value } from '@/core/words/said';
 import { because, coilStays, cost, newUnit, type Rule } from './rule';
@@ -9,16 +10,17 @@ import { because, coilStays, cost, newUnit, type Rule } from './rule';
 /** The item that replaces the line set. */
 export const NEW_LINE_SET = 'line-set-new';
 
-const split = (type: string | undefined): boolean => type === 'split-hp' || type === 'split-ac';
-
 const drier: Rule = (i) => {
-  if (!split(systemTypeOf(i.known)) || !i.outdoor) return undefined;
-  const ships = i.outdoor.driers;
+  // Whatever opened the circuit, a coil alone too: the drier is new.
+  const fresh = i.outdoor ?? i.indoor;
+  if (!traitsOf(i.known).has('split') || !fresh || fresh.kind === 'furnace') return undefined;
+  const ships = i.outdoor?.driers ?? 'none';
+  const heatPump = i.outdoor?.heatPump ?? is(i.known, 'systemType', 'split-hp', 'dual-fuel');
   return {
     id: 'liquid-drier',
     say:
       ships === 'none'
-        ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: i.outdoor.heatPump ? tell('scope.bi-flow') : '' })
+        ? tell('scope.new-liquid-drier-arrow-with-flow', { heatPump: heatPump ? tell('scope.bi-flow') : '' })
         : tell('scope.fit-drier-that-comes-with-unit', { ships: value(ships) }),
     level: 'must',
     reason: tell('scope.opened-circuit-has-taken-in-moisture'),
@@ -106,7 +108,7 @@ export function lineSetFaults(i: Parameters<Rule>[0]): Said[] {
 }
 
 const lineSet: Rule = (i) => {
-  if (!split(systemTypeOf(i.known)) || !i.outdoor) return undefined;
+  if (!traitsOf(i.known).has('split') || !i.outdoor) return undefined;
   const faults = lineSetFaults(i);
   const triggers = because(i, 'liquidOdIn', 'vaporOdIn', 'lineLengthFt', 'lineState', 'acid');
   const fresh: ScopeItem = {

@@ -1,7 +1,7 @@
 import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import { schoolWords } from '@/core/scope/schools';
 import type { ScopeInput } from '@/core/scope/scope-input';
-import { is, numberOf } from '@/core/scope/survey/facts';
+import { coilOnOil, is, numberOf } from '@/core/scope/survey/facts';
 import { tell } from '@/core/scope/words';
 import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
@@ -128,14 +128,14 @@ const orifice: Rule = (i) => {
 };
 
 const oilCoil: Rule = (i) =>
-  is(i.known, 'indoorType', 'oil-furnace')
+  coilOnOil(i.known)
     ? {
         id: 'oil-coil',
         say: tell('scope.coil-over-oil-high-temperature-pan'),
         level: 'must',
         reason: tell('scope.ordinary-pan-softens-over-oil-furnace'),
         source: tell('scope.makers-instructions'),
-        triggers: because(i, 'indoorType'),
+        triggers: because(i, 'indoorType', 'fuel'),
         ...cost(i, 'oil-coil'),
       }
     : undefined;

@@ -155,7 +155,9 @@ const phases: Rule = (i) => {
 const conductors: Rule = (i) => {
   const have = numberOf(i.known, 'conductors');
   // A cased coil has no wires of its own to the thermostat: what counts is whatever asks for most of them.
-  const asks = [i.outdoor, i.indoor].flatMap((unit) => (unit && unit.kind !== 'coil' ? [unit.conductors] : []));
+  const asks = [i.outdoor, i.indoor, i.furnace].flatMap((unit) =>
+    unit && unit.kind !== 'coil' ? [unit.conductors] : [],
+  );
   const wanted = asks.length ? Math.max(...asks) : undefined;
   if (have === undefined || wanted === undefined || have >= wanted) return undefined;
   return {

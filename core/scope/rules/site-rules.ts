@@ -1,5 +1,6 @@
 import { storyOf } from '@/core/scope/story';
-import { applies, type FactKey, factOf, is, numberOf } from '@/core/scope/survey/facts';
+import { applies, type FactKey, factOf, is, type KnownFacts, numberOf } from '@/core/scope/survey/facts';
+import { burnsNew, traitsOf } from '@/core/scope/survey/parts';
 import { plateTons, surveyTonnage } from '@/core/scope/tonnage/survey-evidence';
 import { tell } from '@/core/scope/words';
 import { list, lower, q } from '@/core/words/said';
@@ -7,7 +8,7 @@ import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
 /** Facts that decide what is ordered or kept, given what is chosen. */
 function decidingFacts(i: Parameters<Rule>[0]): FactKey[] {
-  const split = is(i.known, 'systemType', 'split-hp', 'split-ac');
+  const split = traitsOf(i.known).has('split');
   return [
     'asbestos',
     'breakerA',
@@ -62,9 +63,14 @@ const sizeChange: Rule = (i) => {
 };
 
 /** Fuel left open when a gas unit is lifted off is the first thing to go wrong on a roof. */
+/** What burns gas is lifted off: a packaged unit with a gas section, a rooftop unit unless it has none, a furnace that goes. */
+function takesFuelAway(known: KnownFacts): boolean {
+  if (is(known, 'fuel', 'none', 'oil')) return false;
+  return burnsNew(known) || is(known, 'systemType', 'rooftop');
+}
+
 const capGas: Rule = (i) =>
-  is(i.known, 'systemType', 'gas-pack') ||
-  (is(i.known, 'systemType', 'rooftop', 'furnace-gas') && !is(i.known, 'fuel', 'none', 'electric'))
+  takesFuelAway(i.known)
     ? {
         id: 'gas-cap',
         say: tell('scope.shut-off-disconnect-and-cap-gas'),

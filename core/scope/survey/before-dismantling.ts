@@ -1,10 +1,9 @@
 import { tell } from '@/core/scope/survey/words';
 import type { Said } from '@/core/words/said';
-import type { SystemType } from './fact';
-import { COOLED, FIRED, SPLITS } from './fact';
-import { isOfHouse, type KnownFacts, systemTypeOf } from './facts';
+import { isOfHouse, type KnownFacts } from './facts';
+import { type Trait, traitsOf } from './parts';
 
-type Item = { id: string; label: Said; why: Said; only?: readonly SystemType[] };
+type Item = { id: string; label: Said; why: Said; only?: Trait };
 
 /** Pictures that can never be taken again once the old equipment is out. */
 export const BEFORE_ITEMS = [
@@ -17,25 +16,25 @@ export const BEFORE_ITEMS = [
     id: 'coil-face',
     label: tell('survey.face-of-old-coil'),
     why: tell('survey.dirt-tells-of-return-leak-or'),
-    only: COOLED,
+    only: 'wet',
   },
   {
     id: 'drain',
     label: tell('survey.drain-and-float-wiring'),
     why: tell('survey.what-stopped-water-or-did-not'),
-    only: COOLED,
+    only: 'wet',
   },
   {
     id: 'gas-vent',
     label: tell('survey.gas-valve-and-vent'),
     why: tell('survey.licensed-work-follows-it'),
-    only: FIRED,
+    only: 'fired',
   },
   {
     id: 'lines',
     label: tell('survey.line-set-route-and-wall-entry'),
     why: tell('survey.length-bends-and-seal'),
-    only: SPLITS,
+    only: 'split',
   },
   { id: 'access', label: tell('survey.way-in'), why: tell('survey.tightest-place') },
   { id: 'damage', label: tell('survey.damage-already-there'), why: tell('survey.so-that-nobody-asks-who-did') },
@@ -70,12 +69,10 @@ export type BeforeState = Item & {
 };
 
 export function beforeList(known: KnownFacts, photos: readonly PhotoMeta[], waivers: readonly Waiver[]): BeforeState[] {
-  const type = systemTypeOf(known);
-  return BEFORE_ITEMS.filter((i: Item) => !i.only || (type !== undefined && i.only.includes(type))).map(
-    (i: Item & { id: BeforeId }) => {
-      const mine = photos.filter((p) => p.subject === beforeSubject(i.id));
-      const waiver = waivers.find((w) => w.item === i.id);
-      return { ...i, photos: mine, waiver, state: mine.length ? 'taken' : waiver ? 'waived' : 'missing' };
-    },
-  );
+  const traits = traitsOf(known);
+  return BEFORE_ITEMS.filter((i: Item) => !i.only || traits.has(i.only)).map((i: Item & { id: BeforeId }) => {
+    const mine = photos.filter((p) => p.subject === beforeSubject(i.id));
+    const waiver = waivers.find((w) => w.item === i.id);
+    return { ...i, photos: mine, waiver, state: mine.length ? 'taken' : waiver ? 'waived' : 'missing' };
+  });
 }

@@ -1,7 +1,8 @@
 import { tell } from '@/core/scope/survey/words';
-import { q, type Said } from '@/core/words/said';
+import { lower, q, type Said } from '@/core/words/said';
 import type { Place } from './fact';
 import { is, type KnownFacts, numberOf } from './facts';
+import { REPLACED_WORDS, type Replaced } from './parts';
 
 /** Two answers of one survey that cannot both be so: told where the second was given, for a person to look again. */
 export type Contradiction = { id: string; place: Place; say: Said; act: Said };
@@ -25,7 +26,10 @@ export function contradictionsOf(known: KnownFacts): Contradiction[] {
       say: tell('survey.compressor-runs-and-its-oil-shows'),
       act: tell('survey.test-oil-again-compressor-that-burnt'),
     });
-  if (is(known, 'systemType', 'split-hp', 'packaged-hp') && known.reversingValve === false)
+  if (
+    is(known, 'systemType', 'split-hp', 'packaged-hp', 'dual-fuel', 'packaged-dual-fuel') &&
+    known.reversingValve === false
+  )
     out.push({
       id: 'no-reversing-valve',
       place: 'outdoor',
@@ -52,6 +56,17 @@ export function contradictionsOf(known: KnownFacts): Contradiction[] {
       place: 'outdoor',
       say: tell('survey.refrigerant-circuits-on-ton-split-system', { circuits: String(known.circuits), plate }),
       act: tell('survey.count-line-sets-again'),
+    });
+  const replaced = is(known, 'replaced', 'furnace', 'coil', 'all') ? (known.replaced as Replaced) : undefined;
+  if (replaced && is(known, 'indoorType', 'air-handler'))
+    out.push({
+      id: 'replaced-not-there',
+      place: 'indoor',
+      say: tell('survey.replaced-is-not-there', {
+        replaced: lower(REPLACED_WORDS[replaced]),
+        there: lower(tell('survey.air-handler')),
+      }),
+      act: tell('survey.look-again-at-what-is-replaced'),
     });
   return out;
 }

@@ -1,5 +1,7 @@
 import { tell } from '@/core/scope/survey/words';
 import type { Label, Said } from '@/core/words/said';
+import type { Trait } from './parts';
+
 /** The places of a survey in the order a person walks the house. */
 export const PLACES = [
   'start',
@@ -28,26 +30,6 @@ export const PLACE_WORDS: Record<Place, Said> = {
   access: tell('survey.way-in'),
 };
 
-export const SYSTEM_TYPES = [
-  'split-hp',
-  'split-ac',
-  'packaged-hp',
-  'gas-pack',
-  'furnace-gas',
-  'furnace-oil',
-  'rooftop',
-] as const;
-export type SystemType = (typeof SYSTEM_TYPES)[number];
-export const SYSTEM_TYPE_WORDS: Record<SystemType, Said> = {
-  'split-hp': tell('survey.split-heat-pump'),
-  'split-ac': tell('survey.split-cooling-with-furnace'),
-  'packaged-hp': tell('survey.packaged-heat-pump'),
-  'gas-pack': tell('survey.gas-pack'),
-  'furnace-gas': tell('survey.gas-furnace-only'),
-  'furnace-oil': tell('survey.oil-furnace-only'),
-  rooftop: tell('survey.rooftop-unit'),
-};
-
 export type FactValue = string | number | boolean;
 type Common = {
   key: string;
@@ -59,8 +41,8 @@ type Common = {
   weight: number;
   /** Of the house, whichever of its systems is surveyed: asked once. */
   house?: true;
-  /** Only for these kinds of system; omitted: for all. */
-  only?: readonly SystemType[];
+  /** Only for systems of this trait; omitted: for all. */
+  only?: Trait;
   /** Only while another question has this answer. */
   onlyIf?: { key: string; is: FactValue };
 };
@@ -71,14 +53,3 @@ export type FactDef = Common &
     | { kind: 'yes-no' }
     | { kind: 'text' }
   );
-
-export const SPLITS = ['split-hp', 'split-ac'] as const satisfies readonly SystemType[];
-export const PACKAGES = ['packaged-hp', 'gas-pack', 'rooftop'] as const satisfies readonly SystemType[];
-export const COOLED = [...SPLITS, ...PACKAGES] as const;
-export const FIRED = [
-  'split-ac',
-  'gas-pack',
-  'furnace-gas',
-  'furnace-oil',
-  'rooftop',
-] as const satisfies readonly SystemType[];

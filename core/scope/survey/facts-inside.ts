@@ -1,5 +1,5 @@
 import { tell } from '@/core/scope/survey/words';
-import { COOLED, type FactDef, FIRED, PACKAGES, SPLITS } from './fact';
+import type { FactDef } from './fact';
 
 /** What is seen inside, on the roof of the house and on the way in. */
 export const INSIDE_FACTS = [
@@ -10,7 +10,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.indoor-unit'),
     why: tell('survey.it-decides-what-can-stay'),
     weight: 6,
-    only: SPLITS,
+    only: 'two-part',
     options: [
       ['air-handler', tell('survey.air-handler')],
       ['gas-furnace', tell('survey.gas-furnace-with-coil')],
@@ -24,7 +24,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-is-made-for'),
     why: tell('survey.coil-for-another-refrigerant-cannot-stay'),
     weight: 8,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['R-22', 'R-22'],
       ['R-410A', 'R-410A'],
@@ -40,7 +40,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.metering-device'),
     why: tell('survey.it-must-suit-new-outdoor-unit'),
     weight: 7,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['txv', 'TXV'],
       ['eev', 'EEV'],
@@ -55,7 +55,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.metering-device-can-be-exchanged'),
     why: tell('survey.sealed-one-means-another-coil'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'valveTons',
@@ -67,7 +67,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.size-stamped-on-expansion-valve'),
     why: tell('survey.evidence-of-size'),
     weight: 2,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'coilFaceWidthIn',
@@ -79,7 +79,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-face-width'),
     why: tell('survey.evidence-of-size'),
     weight: 2,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'coilFaceHeightIn',
@@ -91,7 +91,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-face-height'),
     why: tell('survey.evidence-of-size'),
     weight: 2,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'coilShape',
@@ -100,7 +100,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-shape'),
     why: tell('survey.slabs-of-coil-run-slower'),
     weight: 1,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['slab', tell('survey.flat-slab')],
       ['a-coil', tell('survey.or-n-coil-slabs-added-up')],
@@ -116,7 +116,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-age'),
     why: tell('survey.old-coils-leak-next'),
     weight: 6,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'coilLeaks',
@@ -128,7 +128,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.leaks-it-has-had'),
     why: tell('survey.one-leak-announces-next'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'endPlates',
@@ -137,7 +137,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.end-plates-and-tubes'),
     why: tell('survey.corrosion-starts-there'),
     weight: 4,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['sound', tell('survey.sound')],
       ['plated', tell('survey.plated-end-plates-corroded')],
@@ -151,7 +151,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-face-side-air-enters'),
     why: tell('survey.dirt-tells-of-return-leak-or-2'),
     weight: 6,
-    only: COOLED,
+    only: 'wet',
     options: [
       ['clean', tell('survey.clean')],
       ['dirty', tell('survey.dirty')],
@@ -165,7 +165,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.coil-listed-for-mildly-flammable-refrigerant'),
     why: tell('survey.unlisted-one-cannot-stay-with-a2l'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'hydronicCoil',
@@ -174,7 +174,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.hot-water-coil-in-air-handler'),
     why: tell('survey.it-is-heat-source-with-its'),
     weight: 6,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'overFinished',
@@ -183,7 +183,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.above-or-beside-finished-space'),
     why: tell('survey.second-pan-and-its-float-are'),
     weight: 5,
-    only: SPLITS,
+    only: 'indoors',
   },
   {
     key: 'atticF',
@@ -195,7 +195,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.attic-temperature'),
     why: tell('survey.heat-hurts-people-partner-water-breaks'),
     weight: 2,
-    only: SPLITS,
+    only: 'indoors',
   },
 
   {
@@ -308,7 +308,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.supply-and-return-crossed-against-new'),
     why: tell('survey.it-needs-crossover-box-or-another'),
     weight: 6,
-    only: PACKAGES,
+    only: 'packaged',
   },
 
   {
@@ -318,7 +318,6 @@ export const INSIDE_FACTS = [
     label: tell('survey.drain'),
     why: tell('survey.flooded-pan-rusts-and-drowns-controls'),
     weight: 4,
-    only: COOLED,
     options: [
       ['runs', tell('survey.runs')],
       ['slow', tell('survey.slow')],
@@ -333,7 +332,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.float-switch'),
     why: tell('survey.last-guard-of-ceiling'),
     weight: 5,
-    only: COOLED,
+    only: 'wet',
     options: [
       ['none', tell('survey.none')],
       ['wired', tell('survey.wired-not-tested')],
@@ -347,7 +346,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.pans'),
     why: tell('survey.rusted-pan-goes-with-old-unit'),
     weight: 3,
-    only: COOLED,
+    only: 'wet',
     options: [
       ['sound', tell('survey.sound')],
       ['rusted', tell('survey.rusted')],
@@ -388,11 +387,12 @@ export const INSIDE_FACTS = [
     label: tell('survey.fuel'),
     why: tell('survey.gas-vent-and-tank-work-follow'),
     weight: 5,
-    only: FIRED,
+    only: 'fired',
     options: [
       ['natural gas', tell('survey.natural-gas-2')],
       ['propane', tell('survey.propane')],
       ['oil', tell('survey.oil')],
+      ['none', tell('survey.no-fuel')],
     ],
   },
   {
@@ -403,7 +403,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.oil-tank'),
     why: tell('survey.its-own-licensed-scope'),
     weight: 5,
-    only: FIRED,
+    only: 'fired',
     options: [
       ['none', tell('survey.none')],
       ['in use', tell('survey.in-use-2')],
@@ -417,7 +417,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.water-heater-shares-flue'),
     why: tell('survey.alone-on-large-flue-it-can'),
     weight: 7,
-    only: FIRED,
+    only: 'fired',
   },
   {
     key: 'coAlarm',
@@ -427,7 +427,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.co-alarm-there-and-working'),
     why: tell('survey.guard-that-speaks-at-night'),
     weight: 4,
-    only: FIRED,
+    only: 'fired',
   },
 
   {
@@ -448,7 +448,7 @@ export const INSIDE_FACTS = [
     label: tell('survey.crane-or-lift-needed'),
     why: tell('survey.rigger-road-power-lines-and-wind'),
     weight: 3,
-    only: PACKAGES,
+    only: 'packaged',
   },
   {
     key: 'damage',

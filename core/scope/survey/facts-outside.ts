@@ -1,5 +1,6 @@
 import { tell } from '@/core/scope/survey/words';
-import { COOLED, type FactDef, SPLITS, SYSTEM_TYPE_WORDS, SYSTEM_TYPES } from './fact';
+import type { FactDef } from './fact';
+import { REPLACED, REPLACED_WORDS, SYSTEM_TYPE_WORDS, SYSTEM_TYPES } from './parts';
 
 /** What is seen before the house is entered: the door, the outdoor unit, its power, the line set. */
 export const OUTSIDE_FACTS = [
@@ -11,6 +12,16 @@ export const OUTSIDE_FACTS = [
     why: tell('survey.every-later-question-depends-on-it'),
     weight: 10,
     options: SYSTEM_TYPES.map((t) => [t, SYSTEM_TYPE_WORDS[t]] as const),
+  },
+  {
+    key: 'replaced',
+    place: 'start',
+    kind: 'choice',
+    label: tell('survey.what-is-replaced'),
+    why: tell('survey.questions-fit-sheets-and-phases-follow'),
+    weight: 10,
+    only: 'of-pieces',
+    options: REPLACED.map((r) => [r, REPLACED_WORDS[r]] as const),
   },
   {
     key: 'whyReplaced',
@@ -56,7 +67,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.nameplate'),
     why: tell('survey.without-it-size-must-be-pieced'),
     weight: 7,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['readable', tell('survey.readable')],
       ['partly', tell('survey.partly')],
@@ -70,7 +81,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.model-on-plate'),
     why: tell('survey.it-names-what-is-there'),
     weight: 3,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'outdoorSerial',
@@ -79,7 +90,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.serial-on-plate'),
     why: tell('survey.refrigerant-record-names-appliance-by-it'),
     weight: 2,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'oldTons',
@@ -91,7 +102,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.size-on-plate'),
     why: tell('survey.it-is-compared-with-new-one'),
     weight: 6,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'oldRefrigerant',
@@ -100,7 +111,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.refrigerant-on-plate'),
     why: tell('survey.it-decides-recovery-coil-and-line'),
     weight: 9,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['R-22', 'R-22'],
       ['R-407C', 'R-407C'],
@@ -121,7 +132,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.factory-charge-on-plate'),
     why: tell('survey.what-recovery-should-bring-back-rest'),
     weight: 3,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'circuits',
@@ -130,7 +141,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.refrigerant-circuits'),
     why: tell('survey.each-is-recovered-evacuated-and-charged'),
     weight: 5,
-    only: ['rooftop'],
+    only: 'rooftop',
     options: [
       ['1', tell('survey.one')],
       ['2', tell('survey.two')],
@@ -144,7 +155,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.power'),
     why: tell('survey.new-one-must-match-it'),
     weight: 5,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['1', tell('survey.single-phase')],
       ['3', tell('survey.three-phase')],
@@ -160,7 +171,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.mca-on-plate'),
     why: tell('survey.wire-and-disconnect-and-hint-of'),
     weight: 3,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'compressorTons',
@@ -172,7 +183,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.size-by-compressors-model-number'),
     why: tell('survey.best-evidence-when-plate-is-gone'),
     weight: 5,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'orderTons',
@@ -184,7 +195,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.size-on-old-order-or-submittal'),
     why: tell('survey.paper-is-best-evidence-of-all'),
     weight: 2,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'reversingValve',
@@ -193,7 +204,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.reversing-valve-or-accumulator'),
     why: tell('survey.it-is-heat-pump-then'),
     weight: 4,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'outdoorCoil',
@@ -202,7 +213,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.outdoor-coil'),
     why: tell('survey.blocked-coil-kills-compressors'),
     weight: 5,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['clean', tell('survey.clean')],
       ['dirty', tell('survey.dirty')],
@@ -216,7 +227,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.leaves-tarp-or-fence-tight-on'),
     why: tell('survey.it-choked-new-one-will-too'),
     weight: 5,
-    only: COOLED,
+    only: 'outdoor',
   },
   {
     key: 'compressorState',
@@ -225,7 +236,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.compressor'),
     why: tell('survey.burnout-fouls-lines-and-coil'),
     weight: 7,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['runs', tell('survey.runs')],
       ['locked', tell('survey.locked')],
@@ -241,7 +252,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.acid-test-or-burnt-smell'),
     why: tell('survey.acid-left-in-lines-eats-new'),
     weight: 6,
-    only: COOLED,
+    only: 'cooled',
     options: [
       ['none', tell('survey.none')],
       ['acid', tell('survey.acid-or-burnt')],
@@ -255,7 +266,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.compressor-frosted-sump-cold-label-washed'),
     why: tell('survey.liquid-came-back-to-it'),
     weight: 5,
-    only: COOLED,
+    only: 'cooled',
   },
   {
     key: 'pad',
@@ -264,7 +275,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.pad-or-stand'),
     why: tell('survey.new-base-is-rarely-old-ones'),
     weight: 3,
-    only: COOLED,
+    only: 'outdoor',
     options: [
       ['sound', tell('survey.sound-and-level')],
       ['bad', tell('survey.cracked-or-tilted')],
@@ -279,7 +290,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.unit-will-move-to-another-place'),
     why: tell('survey.pad-feed-whip-and-line-set'),
     weight: 4,
-    only: COOLED,
+    only: 'outdoor',
   },
 
   {
@@ -332,7 +343,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.whip'),
     why: tell('survey.old-whips-crack-when-they-are'),
     weight: 2,
-    only: COOLED,
+    only: 'outdoor',
     options: [
       ['sound', tell('survey.sound')],
       ['damaged', tell('survey.damaged')],
@@ -346,7 +357,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.liquid-line'),
     why: tell('survey.wrong-size-is-replaced'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['0.25', tell('survey.1-4-in')],
       ['0.3125', tell('survey.5-16-in')],
@@ -362,7 +373,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.vapor-line'),
     why: tell('survey.wrong-size-is-replaced'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['0.5', tell('survey.1-2-in')],
       ['0.625', tell('survey.5-8-in')],
@@ -382,7 +393,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.length'),
     why: tell('survey.it-sets-charge-and-limit'),
     weight: 5,
-    only: SPLITS,
+    only: 'split',
   },
   {
     key: 'lineState',
@@ -391,7 +402,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.state'),
     why: tell('survey.kinked-leaking-or-oil-trapped-lines'),
     weight: 6,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['sound', tell('survey.sound')],
       ['kinked', tell('survey.kinked')],
@@ -407,7 +418,7 @@ export const OUTSIDE_FACTS = [
     label: tell('survey.vapor-line-insulation'),
     why: tell('survey.it-drips-and-loses-capacity-without'),
     weight: 3,
-    only: SPLITS,
+    only: 'split',
     options: [
       ['sound', tell('survey.sound-1-2-in-or-more')],
       ['bad', tell('survey.torn-thin-or-missing')],

@@ -1,9 +1,10 @@
 import { characters, range, unitWord, YES_NO } from '@/core/finding/allow';
 import { tell } from '@/core/scope/survey/words';
 import { type Label, type Said, typed } from '@/core/words/said';
-import { COOLED, type FactDef, type FactValue, type Place, type SystemType } from './fact';
+import type { FactDef, FactValue, Place } from './fact';
 import { INSIDE_FACTS } from './facts-inside';
 import { OUTSIDE_FACTS } from './facts-outside';
+import { type SystemType, type Trait, traitsOf } from './parts';
 
 const ALL = [...OUTSIDE_FACTS, ...INSIDE_FACTS] as const;
 export type FactKey = (typeof ALL)[number]['key'];
@@ -23,24 +24,23 @@ export type KnownFacts = { readonly [K in FactKey]?: FactValue | null };
 export const systemTypeOf = (known: KnownFacts): SystemType | undefined =>
   (known.systemType as SystemType | null | undefined) ?? undefined;
 
-export function applies(fact: Fact, known: KnownFacts): boolean {
-  if (fact.onlyIf && known[fact.onlyIf.key as FactKey] !== fact.onlyIf.is) return false;
-  if (!fact.only) return true;
-  const type = systemTypeOf(known);
-  return type !== undefined && fact.only.includes(type);
+export const applies = (fact: Fact, known: KnownFacts): boolean => appliesTo(traitsOf(known))(fact, known);
+
+const appliesTo =
+  (traits: ReadonlySet<Trait>) =>
+  (fact: Fact, known: KnownFacts): boolean =>
+    (!fact.onlyIf || known[fact.onlyIf.key as FactKey] === fact.onlyIf.is) && (!fact.only || traits.has(fact.only));
+
+export const factsAt = (place: Place, known: KnownFacts): Fact[] => factsFor(known).filter((f) => f.place === place);
+
+/** The questions this system is asked, in walking order. */
+export function factsFor(known: KnownFacts): Fact[] {
+  const asks = appliesTo(traitsOf(known));
+  return FACTS.filter((f) => asks(f, known));
 }
 
-export const factsAt = (place: Place, known: KnownFacts): Fact[] =>
-  FACTS.filter((f) => f.place === place && applies(f, known));
-
-/** Answers that decide which phases a system goes through. */
-export const KIND_FACTS = ['systemType'] as const satisfies readonly FactKey[];
-
-/** Whether the work opens a refrigerant circuit: not with a furnace alone; taken for granted until somebody said what it is. */
-export function opensCircuit(known: KnownFacts): boolean {
-  const type = systemTypeOf(known);
-  return type === undefined || (COOLED as readonly string[]).includes(type);
-}
+/** Answers that decide which pieces a system has, and with them which phases it goes through. */
+export const KIND_FACTS = ['systemType', 'replaced', 'indoorType', 'fuel'] as const satisfies readonly FactKey[];
 
 export const numberOf = (known: KnownFacts, key: FactKey): number | undefined => {
   const v = known[key];
@@ -100,3 +100,7 @@ export function valueWords(fact: Fact, value: FactValue | null): Said {
     return tell('survey.measured-value', { value: String(value), unit: unitWord(fact.unit) });
   return typed(String(value));
 }
+
+/** A coil over an oil furnace wants another pan and a gap. */
+export const coilOnOil = (known: KnownFacts): boolean =>
+  is(known, 'indoorType', 'oil-furnace') || (is(known, 'systemType', 'dual-fuel') && is(known, 'fuel', 'oil'));

@@ -1,7 +1,7 @@
 import { tell } from '@/core/scope/survey/words';
 import type { Said } from '@/core/words/said';
 import { type FactValue, PLACES, type Place } from './fact';
-import { applies, FACTS, type Fact, type FactKey, factsAt, type KnownFacts } from './facts';
+import { type Fact, type FactKey, factsFor, type KnownFacts } from './facts';
 
 export const METHODS = ['seen', 'plate', 'measured', 'asked', 'papers'] as const;
 export type Method = (typeof METHODS)[number];
@@ -74,8 +74,9 @@ export function clearanceOf(observations: readonly Observation[]): Clearance | u
 export type PlaceState = { place: Place; asked: number; answered: number; notSeen: number; applies: boolean };
 
 export function placeStates(known: KnownFacts): PlaceState[] {
+  const asked = factsFor(known);
   return PLACES.map((place) => {
-    const facts = factsAt(place, known);
+    const facts = asked.filter((f) => f.place === place);
     return {
       place,
       applies: facts.length > 0,
@@ -89,9 +90,9 @@ export function placeStates(known: KnownFacts): PlaceState[] {
 /** Questions without an answer, the heaviest first; one that was looked for and not seen comes after one never asked. */
 export function unknowns(known: KnownFacts): Fact[] {
   const rank = (f: Fact): number => f.weight + (known[f.key] === null ? 0 : 0.5);
-  return FACTS.filter((f) => applies(f, known) && (known[f.key] === undefined || known[f.key] === null)).sort(
-    (a, b) => rank(b) - rank(a),
-  );
+  return factsFor(known)
+    .filter((f) => known[f.key] === undefined || known[f.key] === null)
+    .sort((a, b) => rank(b) - rank(a));
 }
 
 export const neverAsked = (known: KnownFacts): Fact[] => unknowns(known).filter((f) => known[f.key] === undefined);

@@ -52,6 +52,7 @@ export function sampleScope(change: Partial<ScopeInput> = {}, outdoor: Partial<L
     choice: { ...EMPTY_CHOICE, keepCoil: true },
     outdoor: { ...SAMPLE_OUTDOOR, ...outdoor },
     indoor: undefined,
+    furnace: undefined,
     pairListed: undefined,
     signs: {},
     schools: DEFAULT_SCOPE_SCHOOLS,

@@ -18,7 +18,7 @@ import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
-import { opensCircuit } from '@/core/scope/survey/facts';
+import { burnsNew, opensCircuit } from '@/core/scope/survey/parts';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
 import type { Language } from '@/core/words/render';
 import type { Db } from '@/server/db/pool';
@@ -162,7 +162,7 @@ export async function readJobSheet(
 
 async function readCircuits(db: Db, key: { companyId: string; jobId: string }): Promise<CircuitStanding[]> {
   const rows = await db.rows<
-    Omit<CircuitStanding, 'equipped' | 'signed' | 'cooled' | 'furnaceRead'> & { equipped: number; furnaceRead: number }
+    Omit<CircuitStanding, 'equipped' | 'signed' | 'cooled' | 'furnace'> & { equipped: number; furnaceRead: number }
   >(
     `select k.id, k.name, y.id as systemId, y.name as systemName, k.plate is not null as equipped,
        exists (select 1 from phase_records r where r.job_id = jc.job_id and r.owner_id = y.id and r.phase = '${FURNACE_RECORD}') as furnaceRead
@@ -175,11 +175,11 @@ async function readCircuits(db: Db, key: { companyId: string; jobId: string }): 
     key,
   );
   const known = await surveysStore.kindsOf(db, key);
-  return rows.map((r) => ({
+  return rows.map(({ furnaceRead, ...r }) => ({
     ...r,
     equipped: r.equipped === 1,
     cooled: r.equipped === 1 || opensCircuit(known.get(r.systemId) ?? {}),
-    furnaceRead: r.furnaceRead === 1,
+    furnace: furnaceRead === 1 ? 'read' : burnsNew(known.get(r.systemId) ?? {}) ? 'owed' : 'none',
     signed: signed.filter((s) => s.ownerId === r.id).map((s) => s.phase),
   }));
 }

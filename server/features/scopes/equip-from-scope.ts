@@ -1,6 +1,6 @@
 import { plateFromLibrary } from '@/core/equipment/plate-from-library';
 import type { JobSheet } from '@/core/job/sheet';
-import { lineFoundOf } from '@/core/phases/scope/view';
+import { lineFoundOf, newPieces } from '@/core/phases/scope/view';
 import { audit } from '@/server/audit';
 import type { Db } from '@/server/db/pool';
 import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
@@ -18,7 +18,7 @@ export async function equipFromScope(
   seen: JobSheet,
   change?: { lineSet: boolean },
 ): Promise<void> {
-  const { outdoor } = seen.scope;
+  const { outdoor } = newPieces(seen);
   if (!outdoor) return;
   // The scope names the unit of its system's first circuit, whichever of them somebody was looking at.
   const first = seen.circuits.find((c) => c.systemId === seen.system.id)!.id;

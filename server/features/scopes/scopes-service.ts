@@ -42,6 +42,7 @@ export async function choose(
     for (const [field, id] of [
       ['choice.outdoorId', choice.outdoorId],
       ['choice.indoorId', choice.indoorId],
+      ['choice.furnaceId', choice.furnaceId],
     ] as const) {
       if (id && !(await libraryStore.byId(db, person.companyId, id)))
         throw badInput({

@@ -25,6 +25,7 @@ export const scopesStore = {
     );
     const outdoor = choice.outdoorId ? await libraryStore.byId(db, key.companyId, choice.outdoorId) : undefined;
     const indoor = choice.indoorId ? await libraryStore.byId(db, key.companyId, choice.indoorId) : undefined;
+    const furnace = choice.furnaceId ? await libraryStore.byId(db, key.companyId, choice.furnaceId) : undefined;
     return {
       choice,
       version: stored?.version ?? 0,
@@ -32,6 +33,7 @@ export const scopesStore = {
       signatures: signatures.map((s) => ({ ...s, at: s.at.toISOString() })),
       outdoor: outdoor ?? null,
       indoor: indoor ?? null,
+      furnace: furnace ?? null,
       pairListed:
         outdoor && indoor ? await libraryStore.pairListed(db, key.companyId, outdoor.model, indoor.model) : null,
     };

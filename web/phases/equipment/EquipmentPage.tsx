@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { hasCircuit } from '@/core/phases/survey/view';
+import { hasCircuit, plateOfKept } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
@@ -27,7 +27,8 @@ export default function EquipmentPage(view: JobView) {
 function PlatePage(view: JobView) {
   const { sheet } = view;
   const { circuit } = sheet;
-  const form = useForm<PlateText>({ defaultValues: asStored(circuit.plate) });
+  const seen = plateOfKept(sheet);
+  const form = useForm<PlateText>({ defaultValues: asStored(circuit.plate, seen) });
   const draft = useDraft(form, `${view.me.id}-${circuit.id}-plate`, circuit.version);
   // The version that was read when the form was filled: a stale write must be noticed, not hidden by a refresh.
   const [version, setVersion] = useState(draft.version);
@@ -67,7 +68,7 @@ function PlatePage(view: JobView) {
         ) : (
           <NextMoveBar
             kind="now"
-            say={say(tell('web.check-it-against-plate-then-save'))}
+            say={say(tell(seen ? 'web.read-plate-of-unit-that-stays' : 'web.check-it-against-plate-then-save'))}
             because={say(tell('web.every-number-here-feeds-charge-verdict'))}
           >
             <Button tone="primary" disabled={busy} onClick={form.handleSubmit((text) => save(text, version))}>
@@ -84,7 +85,7 @@ function PlatePage(view: JobView) {
           empty={circuit.plate ? tell('web.take-stored-one') : undefined}
           onEmpty={() => {
             draft.empty();
-            form.reset(asStored(circuit.plate));
+            form.reset(asStored(circuit.plate, seen));
             setVersion(circuit.version);
           }}
         />

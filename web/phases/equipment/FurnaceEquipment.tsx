@@ -1,4 +1,5 @@
 import { useNavigate } from 'react-router';
+import { newPieces } from '@/core/phases/scope/view';
 import { Button } from '@/web/kit/Button';
 import type { JobView } from '@/web/phases/job-context';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -9,7 +10,7 @@ import { tell } from '@/web/words/tell';
 /** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
 export function FurnaceEquipment({ sheet }: JobView) {
   const navigate = useNavigate();
-  const unit = sheet.scope.indoor ?? sheet.scope.outdoor;
+  const unit = newPieces(sheet).furnace;
   return (
     <JobFrame
       sheet={sheet}

@@ -52,7 +52,7 @@ export const EMPTY_PLATE: PlateText = {
   orificeStamp: '',
 };
 
-export function textOf(plate: Plate): PlateText {
+export function textOf(plate: Partial<Plate>): PlateText {
   const text = (v: unknown): string =>
     v === null || v === undefined ? '' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v);
   return {
@@ -129,5 +129,6 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
   return { problems };
 }
 
-/** What stands on the form for what is stored; an empty plate says nothing. */
-export const asStored = (plate: Plate | null): PlateText => (plate ? textOf(plate) : EMPTY_PLATE);
+/** What stands on the form for what is stored, else for what the survey read off a unit that stays; an empty plate says nothing. */
+export const asStored = (plate: Plate | null, seen?: Partial<Plate>): PlateText =>
+  plate ? textOf(plate) : seen ? { ...EMPTY_PLATE, ...textOf(seen) } : EMPTY_PLATE;

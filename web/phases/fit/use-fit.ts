@@ -161,6 +161,5 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
 }
 
 function startOf(view: JobView, kind: FitKind): Local {
-  const { known, outdoor, indoor, schools } = scopeInputOf(view.sheet);
-  return startFit(kind, { known, outdoor, indoor, schools });
+  return startFit(kind, scopeInputOf(view.sheet));
 }

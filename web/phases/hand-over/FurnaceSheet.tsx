@@ -7,7 +7,7 @@ import type { JobView } from '../job-context';
 
 const FORM = { fields: FURNACE_FIELDS, schema: furnaceProofSchema };
 
-/** What a furnace that was installed alone shows, typed off its instruments. */
+/** What newly burns fuel shows, typed off its instruments. */
 export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
   const { sheet } = view;
   const kept = sheet.furnace;
@@ -16,7 +16,7 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
       title={say(tell('web.what-furnace-shows'))}
       form={FORM}
       known={kept ?? {}}
-      draft={`${view.me.id}-${sheet.job.id}-furnace`}
+      draft={`${view.me.id}-${sheet.system.id}-furnace`}
       send={(proof) => view.actions.replace(`/jobs/${sheet.job.id}/furnace`, { version: kept?.version ?? 0, proof })}
       save={say(tell('web.record-readings'))}
       onClose={onClose}

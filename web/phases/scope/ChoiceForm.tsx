@@ -1,8 +1,10 @@
 import { Link } from 'react-router';
 import type { LibraryItem } from '@/core/equipment/library-item';
-import { EQUIPMENT_KIND_WORDS } from '@/core/equipment/library-item';
+import { EQUIPMENT_KIND_WORDS, type EquipmentKind } from '@/core/equipment/library-item';
 import type { Choice as ChoiceRecord } from '@/core/scope/choice';
-import { type KnownFacts, systemTypeOf } from '@/core/scope/survey/facts';
+import type { Chosen } from '@/core/scope/chosen';
+import type { KnownFacts } from '@/core/scope/survey/facts';
+import { type Piece, partsOf, traitsOf } from '@/core/scope/survey/parts';
 import { q } from '@/core/words/said';
 import type { Library } from '@/web/api/use-library';
 import { Choice } from '@/web/kit/Choice';
@@ -11,34 +13,41 @@ import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { PickUnit } from './PickUnit';
 
 type Props = {
-  choice: ChoiceRecord;
-  outdoor: LibraryItem | null;
-  indoor: LibraryItem | null;
-  pairListed: boolean | null;
+  chosen: Chosen<LibraryItem>;
+  pairListed: boolean | undefined;
   library: Library | undefined;
   known: KnownFacts;
   disabled: boolean;
   onChange: (change: Partial<ChoiceRecord>) => void;
 };
 
-const SPLIT = new Set(['split-hp', 'split-ac']);
 const words = (i: LibraryItem): string =>
   `${i.maker} ${i.model}${i.tons ? ` · ${say(q(i.tons, 'tons', 'as is'))}` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? say(tell('web.inverter')) : ''}`;
 
 /** The new equipment and what stays: few switches, everything else follows by rule. */
-export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known, disabled, onChange }: Props) {
-  const type = systemTypeOf(known);
-  const split = type === undefined || SPLIT.has(type);
-  const packaged = type === 'packaged-hp' || type === 'gas-pack' || type === 'rooftop';
-  const furnaceOnly = type === 'furnace-gas' || type === 'furnace-oil';
-  const outdoorKinds = packaged ? ['package'] : ['outdoor'];
-  const outdoors = library?.items.filter((i) => outdoorKinds.includes(i.kind)) ?? [];
-  const indoors =
-    library?.items.filter((i) =>
-      furnaceOnly ? i.kind === 'furnace' : i.kind === 'air-handler' || i.kind === 'coil' || i.kind === 'furnace',
-    ) ?? [];
+export function ChoiceForm({ chosen, pairListed, library, known, disabled, onChange }: Props) {
+  const { choice, outdoor, indoor, furnace } = chosen;
+  const parts = partsOf(known);
+  const traits = traitsOf(known);
+  // Where nobody said what is replaced, either unit of a split system may be new.
+  const said = typeof known.replaced === 'string' && traits.has('of-pieces');
+  const fresh = (...pieces: Piece[]): boolean => parts === undefined || pieces.some((p) => parts.fresh.has(p));
+  const packaged = traits.has('packaged');
+  const split = parts === undefined || (traits.has('split') && traits.has('outdoor'));
+  const units = (...kinds: EquipmentKind[]) => library?.items.filter((i) => kinds.includes(i.kind)) ?? [];
+  const options = (items: readonly LibraryItem[]): [string, string][] =>
+    items.map((i) => [
+      i.id,
+      `${say(EQUIPMENT_KIND_WORDS[i.kind])}: ${words(i)}${outdoor && listed(i.id) ? say(tell('web.listed')) : ''}`,
+    ]);
+  const indoorKinds: EquipmentKind[] = !said
+    ? ['air-handler', 'coil']
+    : parts?.fresh.has('air-handler')
+      ? ['air-handler']
+      : ['coil'];
   const listed = (id: string): boolean =>
     !!library &&
     !!outdoor &&
@@ -66,28 +75,34 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
   return (
     <section aria-label={say(tell('web.new-equipment'))} className="mt-3 border-[1.5px] border-rule bg-sheet/60 p-3">
       <div className="grid gap-3 sm:grid-cols-2">
-        {furnaceOnly ? null : (
-          <Pick
+        {fresh('outdoor', 'package') ? (
+          <PickUnit
             label={packaged ? say(tell('web.new-packaged-unit')) : say(tell('web.new-outdoor-unit'))}
             value={choice.outdoorId}
             disabled={disabled}
-            options={outdoors.map((i) => [i.id, words(i)])}
+            options={units(packaged ? 'package' : 'outdoor').map((i) => [i.id, words(i)])}
             onPick={(outdoorId) => onChange({ outdoorId })}
           />
-        )}
-        {packaged ? null : (
-          <Pick
-            label={furnaceOnly ? say(tell('web.new-furnace')) : say(tell('web.new-indoor-unit-or-coil'))}
+        ) : null}
+        {fresh('coil', 'air-handler') ? (
+          <PickUnit
+            label={say(tell('web.new-indoor-unit-or-coil'))}
             value={choice.indoorId}
             disabled={disabled}
-            options={indoors.map((i) => [
-              i.id,
-              `${say(EQUIPMENT_KIND_WORDS[i.kind])}: ${words(i)}${outdoor && listed(i.id) ? say(tell('web.listed')) : ''}`,
-            ])}
+            options={options(units(...indoorKinds))}
             onPick={(indoorId) => onChange({ indoorId, ...(indoorId ? { keepCoil: false } : {}) })}
-            none={say(tell('web.none-old-one-stays-or-is'))}
+            {...(said ? {} : { none: say(tell('web.none-old-one-stays-or-is')) })}
           />
-        )}
+        ) : null}
+        {parts?.fresh.has('furnace') ? (
+          <PickUnit
+            label={say(tell('web.new-furnace'))}
+            value={furnace?.id ?? null}
+            disabled={disabled}
+            options={units('furnace').map((i) => [i.id, words(i)])}
+            onPick={(furnaceId) => onChange({ furnaceId, ...(indoor?.kind === 'furnace' ? { indoorId: null } : {}) })}
+          />
+        ) : null}
       </div>
       {outdoor && indoor ? (
         <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
@@ -104,12 +119,12 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-        {split ? yes(say(tell('web.old-coil-stays')), 'keepCoil') : null}
+        {split && !said ? yes(say(tell('web.old-coil-stays')), 'keepCoil') : null}
         {split ? yes(say(tell('web.line-set-stays')), 'keepLineSet') : null}
         {yes(say(tell('web.disconnect-stays')), 'keepDisconnect')}
         {yes(say(tell('web.ducts-are-handled')), 'ductsTouched')}
         {yes(say(tell('web.rating-or-rebate-claimed')), 'ratingClaimed')}
-        {furnaceOnly ? null : yes(say(tell('web.soft-starter-wanted')), 'softStarter')}
+        {traits.has('outdoor') || !parts ? yes(say(tell('web.soft-starter-wanted')), 'softStarter') : null}
         {outdoor ? (
           <div className="w-[150px]">
             <NumberCell
@@ -147,40 +162,5 @@ export function ChoiceForm({ choice, outdoor, indoor, pairListed, library, known
         </div>
       ) : null}
     </section>
-  );
-}
-
-function Pick({
-  label,
-  value,
-  options,
-  onPick,
-  disabled,
-  none = say(tell('web.not-chosen')),
-}: {
-  label: string;
-  value: string | null;
-  options: [string, string][];
-  onPick: (id: string | null) => void;
-  disabled: boolean;
-  none?: string;
-}) {
-  return (
-    <label className="block min-w-0">
-      <span className="block text-[13px] font-[600]">{label}</span>
-      <select
-        value={value ?? ''}
-        disabled={disabled}
-        onChange={(e) => onPick(e.target.value || null)}
-        className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2 text-[16px] font-[600] outline-none focus:border-ink"
-      >
-        <option value="">{none}</option>
-        {options.map(([id, text]) => (
-          <option key={id} value={id}>
-            {text}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

@@ -5,7 +5,7 @@ import { may } from '@/core/job/permissions';
 import { nextMoveOf } from '@/core/phases/phase';
 import { removalGates } from '@/core/phases/scope/gates';
 import { scope as scopePhase } from '@/core/phases/scope/phase';
-import { scopeOf } from '@/core/phases/scope/view';
+import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { sheetGates } from '@/core/phases/standing';
 import type { DecidedItem } from '@/core/scope/scope';
 import { useLibrary } from '@/web/api/use-library';
@@ -79,10 +79,8 @@ export default function ScopePage(view: JobView) {
           </div>
         ) : null}
         <ChoiceForm
-          choice={sheet.scope.choice}
-          outdoor={sheet.scope.outdoor}
-          indoor={sheet.scope.indoor}
-          pairListed={sheet.scope.pairListed}
+          chosen={newPieces(sheet)}
+          pairListed={scope.input.pairListed}
           library={library}
           known={scope.input.known}
           disabled={!mayChoose}
