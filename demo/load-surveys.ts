@@ -13,6 +13,8 @@ import { factOf } from '@/core/scope/survey/facts';
 import type { Said } from '@/core/words/said';
 import type { Database } from '@/server/db/pool';
 import { fitsStore } from '@/server/features/fits/fits-store';
+import { addCircuit } from '@/server/features/jobs/circuits-service';
+import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
@@ -21,7 +23,7 @@ import { signPhase } from '@/server/features/phases/phases-service';
 import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-service';
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
 import { DEMO_LIBRARY, DEMO_PAIRS } from './equipment';
-import type { DemoSurvey } from './surveys';
+import type { DemoSurvey, DemoSystem } from './survey-types';
 
 export async function loadLibrary(database: Database, companyId: string): Promise<void> {
   for (const fields of DEMO_LIBRARY) await libraryStore.put(database, companyId, { id: uuid(), fields });
@@ -64,38 +66,51 @@ const observation = (fact: string, value: FactValue | null) => {
 
 /** Walks an invented site through its survey and scope, through the same doors a crew goes through. */
 export async function loadSurvey(database: Database, lead: Person, jobId: string, demo: DemoSurvey): Promise<void> {
+  await walk(database, lead, { jobId }, demo, demo.customer);
+  const systemName = demo.system;
+  for (const name of demo.circuits ?? []) {
+    const { system } = await sheetFor(database, lead, { jobId });
+    await addCircuit(database, lead, { jobId }, { id: uuid(), name, systemId: system.id, systemName });
+  }
+  for (const other of demo.more ?? []) {
+    const circuitId = uuid();
+    const system = { id: circuitId, name: 'Circuit 1', systemId: null, systemName: other.system };
+    await addCircuit(database, lead, { jobId }, system);
+    await walk(database, lead, { jobId, circuitId }, other, demo.customer);
+  }
+  await refreshSummary(database, lead.companyId, jobId);
+}
+
+/** Walks one system of it. */
+async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSystem, customer: string): Promise<void> {
+  const { jobId } = at;
   const tell = (facts: Readonly<Record<string, FactValue | null>>) =>
     recordObservations(
       database,
       lead,
-      { jobId },
+      at,
       Object.entries(facts).map(([k, v]) => observation(k, v)),
     );
   await tell(demo.facts as Record<string, FactValue | null>);
   for (
-    let open = surveyOf(await sheetFor(database, lead, { jobId })).neverAsked;
+    let open = surveyOf(await sheetFor(database, lead, at)).neverAsked;
     demo.restNotSeen && open.length;
-    open = surveyOf(await sheetFor(database, lead, { jobId })).neverAsked
+    open = surveyOf(await sheetFor(database, lead, at)).neverAsked
   ) {
     await tell(Object.fromEntries(open.map((f) => [f.key, null])));
   }
   for (const id of demo.pictures)
-    await addPhoto(
-      database,
-      lead,
-      { jobId },
-      {
-        id: uuid(),
-        subject: beforeSubject(id),
-        caption: 'sample picture',
-        takenAt: new Date().toISOString(),
-        file: await samplePicture(id),
-      },
-    );
+    await addPhoto(database, lead, at, {
+      id: uuid(),
+      subject: beforeSubject(id),
+      caption: 'sample picture',
+      takenAt: new Date().toISOString(),
+      file: await samplePicture(id),
+    });
   for (const [item, reason] of Object.entries(demo.waived))
-    await waive(database, lead, { jobId }, { id: uuid(), item, reason });
+    await waive(database, lead, at, { id: uuid(), item, reason });
   const keepFits = async (fits: Partial<FitRecords>, version: number): Promise<void> => {
-    const of = await sheetFor(database, lead, { jobId });
+    const of = await sheetFor(database, lead, at);
     for (const [kind, record] of Object.entries(fits)) {
       const sheet = {
         kind: kind as FitKind,
@@ -109,47 +124,42 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
   };
   await keepFits(demo.fits, 0);
   if (demo.choice) {
-    const { outdoor, indoor, ...rest } = demo.choice;
+    const { outdoor, indoor, furnace, ...rest } = demo.choice;
     const library = await libraryStore.list(database, lead.companyId);
     const idOf = (model: string | undefined): string | null => library.find((i) => i.model === model)?.id ?? null;
-    await choose(database, lead, { jobId }, 0, {
+    await choose(database, lead, at, 0, {
       ...EMPTY_CHOICE,
       ...rest,
       outdoorId: idOf(outdoor),
       indoorId: idOf(indoor),
+      furnaceId: idOf(furnace),
     });
   }
-  if (demo.reach !== 'surveying') await signPhase(database, lead, { jobId }, survey, uuid());
-  if (demo.reach === 'scope-signed') await agree(database, lead, jobId, demo.customer);
+  if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, uuid());
+  if (demo.reach === 'scope-signed') await agree(database, lead, at, customer);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
   if (demo.foundLater) await tell(demo.foundLater as Record<string, FactValue>);
-  await refreshSummary(database, lead.companyId, jobId);
 }
 
-async function agree(database: Database, lead: Person, jobId: string, customer: string): Promise<void> {
-  const now = async () => scopeOf(await sheetFor(database, lead, { jobId }));
+async function agree(database: Database, lead: Person, at: JobAt, customer: string): Promise<void> {
+  const now = async () => scopeOf(await sheetFor(database, lead, at));
   for (const item of (await now()).items.filter((i) => i.standing === 'open'))
-    await decide(database, lead, { jobId }, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
+    await decide(database, lead, at, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
   const sign = (subject: string, said: Said) =>
-    customerSigns(
-      database,
-      lead,
-      { jobId },
-      {
-        id: uuid(),
-        subject,
-        answer: 'yes',
-        reason: null,
-        text: coreEnglish(said),
-        said,
-        language: 'en',
-        customer,
-        ink: SAMPLE_INK,
-      },
-    );
+    customerSigns(database, lead, at, {
+      id: uuid(),
+      subject,
+      answer: 'yes',
+      reason: null,
+      text: coreEnglish(said),
+      said,
+      language: 'en',
+      customer,
+      ink: SAMPLE_INK,
+    });
   for (const d of (await now()).disclosures) await sign(`disclosure:${d.id}`, d.text);
   await sign('scope', (await now()).text);
-  await signPhase(database, lead, { jobId }, scope, uuid());
+  await signPhase(database, lead, at, scope, uuid());
 }
 
 /** A made-up hand. */

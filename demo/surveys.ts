@@ -3,37 +3,10 @@ import { EMPTY_CURB } from '@/core/fit/curb/judge-curb';
 import { EMPTY_DRAIN } from '@/core/fit/drain/drain-sheet';
 import { EMPTY_PLACEMENT } from '@/core/fit/outdoor/placement';
 import { EMPTY_PACKAGED } from '@/core/fit/packaged/duct-sides';
-import type { FitRecords } from '@/core/fit/sheets';
 import { EMPTY_STACK } from '@/core/fit/stack/stack';
-import type { Choice } from '@/core/scope/choice';
-import type { BeforeId } from '@/core/scope/survey/before-dismantling';
-import type { FactValue } from '@/core/scope/survey/fact';
-import type { FactKey } from '@/core/scope/survey/facts';
 import { EMPTY_SELECTION } from '@/core/sizing/selection';
-
-/** An invented site as it was surveyed, and how far its scope went. */
-export type DemoSurvey = {
-  number: number;
-  customer: string;
-  phone: string;
-  address: string;
-  town: string;
-  elevationFt: number;
-  system: string;
-  lead: 'tess' | 'jory';
-  day: number;
-  facts: Partial<Record<FactKey, FactValue | null>>;
-  /** Every other question is answered "not seen", so that the survey can be signed. */
-  restNotSeen: boolean;
-  choice?: Partial<Omit<Choice, 'outdoorId' | 'indoorId'>> & { outdoor?: string; indoor?: string };
-  fits: Partial<FitRecords>;
-  pictures: BeforeId[];
-  waived: Partial<Record<BeforeId, string>>;
-  reach: 'surveying' | 'survey-signed' | 'scope-signed';
-  /** Found after the scope was signed; the customer has not answered yet. */
-  foundLater?: Partial<Record<FactKey, FactValue>>;
-  laterFits?: Partial<FitRecords>;
-};
+import type { DemoSurvey } from './survey-types';
+import { DEMO_KINDS } from './surveys-kinds';
 
 const run = (id: string, name: string, cfm: number, existingIn: number | null = null, slackPct = 4) => ({
   id,
@@ -58,6 +31,7 @@ const GORSE_BANK_SIDES = {
 };
 
 export const DEMO_SURVEYS: readonly DemoSurvey[] = [
+  ...DEMO_KINDS,
   {
     number: 2148,
     customer: 'Marl Hill Dairy',

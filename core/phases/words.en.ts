@@ -16,7 +16,7 @@ export const en = {
   'job.burning-for': 'Burning for',
   'job.certificate': 'Certificate',
   'job.charge-signed': 'Charge signed',
-  'job.circuit-stays-closed': 'The refrigerant circuit stays closed: only the furnace is replaced.',
+  'job.circuit-stays-closed': 'The refrigerant circuit stays closed: only the furnace is replaced',
   'job.co-air-free': 'CO, air-free',
   'job.co-in-room': 'CO in the room',
   'job.coil-is-kept': 'coil is kept',

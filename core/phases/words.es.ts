@@ -18,7 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.burning-for': 'Encendido desde hace',
   'job.certificate': 'Certificado',
   'job.charge-signed': 'Carga firmada',
-  'job.circuit-stays-closed': 'El circuito de refrigerante queda cerrado: solo se reemplaza el calentón.',
+  'job.circuit-stays-closed': 'El circuito de refrigerante queda cerrado: solo se reemplaza el calentón',
   'job.co-air-free': 'CO, libre de aire',
   'job.co-in-room': 'CO en el cuarto',
   'job.coil-is-kept': 'el serpentín se queda',

@@ -1,4 +1,5 @@
 export const en = {
+  'price.coil-held': 'Kept coil held over a new furnace',
   'price.flex': 'Replace flaking flex',
   'price.filter-cabinet': 'Media filter cabinet',
   'price.duct-size': 'Resize ducts',

@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'price.coil-held': 'Sostener el serpentín sobre un calentón nuevo',
   'price.flex': 'Cambiar el ducto flexible que se deshace',
   'price.filter-cabinet': 'Gabinete de filtro de medio',
   'price.duct-size': 'Cambiar el tamaño de los ductos',

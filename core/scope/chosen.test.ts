@@ -46,8 +46,9 @@ describe('what is new, held to what is replaced', () => {
       return coilStays(sampleScope({ known, choice: chosenOf(known, ALL).choice }));
     };
     expect([stays('outdoor'), stays('both-units'), stays('all'), stays('coil')]).toEqual([true, false, false, false]);
-    // Under a furnace that is replaced the coil stays where it is.
-    expect(stays('furnace')).toBe(true);
+    // Over a furnace that is replaced the coil stays where it is, and no rule of an opened circuit asks for it.
+    expect(chosenOf({ systemType: 'split-ac', replaced: 'furnace' }, ALL).choice.keepCoil).toBe(true);
+    expect(stays('furnace')).toBe(false);
     expect(chosenOf({ systemType: 'furnace-gas' }, ALL).choice.keepCoil).toBe(false);
   });
   it('a furnace once picked as the indoor unit is the furnace', () => {

@@ -9,7 +9,7 @@ import { beforeList, beforeSubject } from './survey/before-dismantling';
 import { FACTS, factOf, type KnownFacts, valueTrouble } from './survey/facts';
 import { hazardsOf, workStops } from './survey/hazards';
 import { neverAsked, placeStates, unknowns } from './survey/survey';
-import { sampleScope } from './testing/sample-scope';
+import { SAMPLE_OUTDOOR, sampleScope } from './testing/sample-scope';
 
 const levelOf = (input: Parameters<typeof scopeItems>[0], id: string) =>
   scopeItems(input).find((i) => i.id === id)?.level;
@@ -197,6 +197,55 @@ describe('decisions', () => {
       (d) => d.id === 'coil',
     )!;
     expect(disclosureText(a)).not.toBe(disclosureText(b));
+  });
+});
+
+describe('a furnace changed under a coil that stays', () => {
+  const under = (change: object = {}) =>
+    sampleScope({
+      known: { systemType: 'split-ac', replaced: 'furnace', fuel: 'natural gas', coilAgeYr: 14, ...change },
+      outdoor: undefined,
+      furnace: { ...SAMPLE_OUTDOOR, kind: 'furnace' },
+    });
+  const ids = (input: ReturnType<typeof under>) => scopeItems(input).map((i) => i.id);
+  it('its coil is held, not tested and not disclosed: the circuit stays closed', () => {
+    expect(ids(under())).toEqual(expect.arrayContaining(['coil-held', 'gas-cap']));
+    for (const opened of ['coil-kept', 'coil-age', 'liquid-drier', 'line-set-flush'])
+      expect(ids(under())).not.toContain(opened);
+    expect(disclosuresOf(under(), new Set())).toEqual([]);
+  });
+  it('where the circuit is opened the coil is tested and disclosed, and nothing is held', () => {
+    const opened = sampleScope({
+      known: { systemType: 'split-ac', replaced: 'outdoor', coilAgeYr: 14, coilRefrigerant: 'R-454B', a2lListed: true },
+    });
+    expect(ids(opened)).toEqual(expect.arrayContaining(['coil-kept', 'liquid-drier']));
+    expect(ids(opened)).not.toContain('coil-held');
+    expect(disclosuresOf(opened, new Set()).map((d) => d.id)).toContain('coil');
+  });
+  it('fuel is shut off and capped where something that burns gas goes, and nowhere else', () => {
+    const caps = (known: object) => ids(sampleScope({ known: known as never })).includes('gas-cap');
+    expect(caps({ systemType: 'split-ac', replaced: 'both-units', fuel: 'natural gas' })).toBe(false);
+    expect(caps({ systemType: 'dual-fuel', replaced: 'all', fuel: 'propane' })).toBe(true);
+    expect(caps({ systemType: 'furnace-oil', fuel: 'oil' })).toBe(false);
+    expect(caps({ systemType: 'rooftop', fuel: 'none' })).toBe(false);
+    expect(caps({ systemType: 'rooftop' })).toBe(true);
+  });
+  it('a coil over an oil furnace wants its pan, whatever the survey calls the system', () => {
+    const pan = (known: object) => ids(sampleScope({ known: known as never })).includes('oil-coil');
+    expect(pan({ systemType: 'dual-fuel', fuel: 'oil' })).toBe(true);
+    expect(pan({ systemType: 'dual-fuel', fuel: 'propane' })).toBe(false);
+    expect(pan({ systemType: 'split-ac', indoorType: 'oil-furnace' })).toBe(true);
+  });
+  it('a coil alone gets a new drier all the same, for both directions on a heat pump', () => {
+    const coil = { ...SAMPLE_OUTDOOR, kind: 'coil' as const };
+    const said = (systemType: string) =>
+      JSON.stringify(
+        scopeItems(sampleScope({ known: { systemType, replaced: 'coil' }, outdoor: undefined, indoor: coil })).find(
+          (i) => i.id === 'liquid-drier',
+        )?.say,
+      );
+    expect(said('split-ac')).not.toContain('bi-flow');
+    expect(said('split-hp')).toContain('bi-flow');
   });
 });
 

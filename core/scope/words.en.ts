@@ -115,6 +115,8 @@ export const en = {
   'scope.hail-guard': 'hail guard',
   'scope.hail-guard-2': 'Hail guard',
   'scope.high-temperature-pan': 'high-temperature pan',
+  'scope.hold-coil-and-its-lines-while':
+    'Hold the coil and its lines while the furnace is changed; nothing is bent or opened',
   'scope.imc-307-from-memory': 'IMC 307, edition not checked',
   'scope.imc-307-from-memory-2': 'IMC 307, edition not checked; {schools}',
   'scope.indoor': 'Indoor: {maker} {model}',
@@ -153,6 +155,8 @@ export const en = {
   'scope.leave-it-in': 'Leave it in',
   'scope.length-not-measured': 'length not measured',
   'scope.lights-dip-less-and-generator-copes': 'Lights dip less and a generator copes. Only with the maker’s approval.',
+  'scope.line-bent-at-coil-leaks-next':
+    'A line bent at the coil leaks next, and the circuit is not opened on this job.',
   'scope.line-set': 'Line set',
   'scope.line-set-2': 'line set, {ods}, {count}',
   'scope.line-set-held-oil-back-or': 'The line set held oil back or choked it.',

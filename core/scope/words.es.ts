@@ -120,6 +120,8 @@ export const es: Record<keyof typeof en, string> = {
   'scope.hail-guard': 'protector contra granizo',
   'scope.hail-guard-2': 'Protector contra granizo',
   'scope.high-temperature-pan': 'charola de alta temperatura',
+  'scope.hold-coil-and-its-lines-while':
+    'Sostener el serpentín y sus líneas mientras se cambia el calentón; nada se dobla ni se abre',
   'scope.imc-307-from-memory': 'IMC 307, edición no verificada',
   'scope.imc-307-from-memory-2': 'IMC 307, edición no verificada; {schools}',
   'scope.indoor': 'Interior: {maker} {model}',
@@ -160,6 +162,8 @@ export const es: Record<keyof typeof en, string> = {
   'scope.length-not-measured': 'largo sin medir',
   'scope.lights-dip-less-and-generator-copes':
     'Las luces bajan menos y un generador puede con él. Solo con aprobación del fabricante.',
+  'scope.line-bent-at-coil-leaks-next':
+    'Una línea doblada en el serpentín es la próxima fuga, y en este trabajo no se abre el circuito.',
   'scope.line-set': 'Líneas de cobre',
   'scope.line-set-2': 'líneas de cobre, {ods}, {count}',
   'scope.line-set-held-oil-back-or': 'Las líneas de cobre retuvieron aceite o lo ahogaron.',

@@ -12,7 +12,7 @@ import { phaseById } from '@/core/phases/registry';
 import { fitContextOf, newPieces } from '@/core/phases/scope/view';
 import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
 import { hasCircuit, systemWords } from '@/core/phases/survey/view';
-import { list, lower, value } from '@/core/words/said';
+import { list, lower, type Said, sameSaid, value } from '@/core/words/said';
 import { pagesOf } from '@/web/api/circuit-path';
 import { useMe } from '@/web/api/use-me';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
@@ -183,12 +183,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
                 className="hidden px-3 py-1.5 pl-5 text-[12px] leading-tight text-ink2 lg:block"
                 data-testid="not-needed"
               >
-                {say(
-                  tell('web.not-needed-because', {
-                    folded: list(folded.map((f) => PHASE_WORDS[f.phase])),
-                    because: lower(folded[0]!.because),
-                  }),
-                )}
+                {say(foldedWords(folded, skipped))}
               </p>
             ) : null}
             {phases.includes('survey') ? (
@@ -207,6 +202,16 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
     </nav>
   );
 });
+
+/** Why these phases are not gone through; a reason that stands further up already is not told again. */
+function foldedWords(folded: readonly Skipped[], skipped: readonly Skipped[]): Said {
+  const names = list(folded.map((f) => PHASE_WORDS[f.phase]));
+  const { because } = folded[0]!;
+  return skipped.find((s) => sameSaid(s.because, because)) === folded[0]
+    ? tell('web.not-needed-because', { folded: names, because: lower(because) })
+    : tell('web.not-needed', { folded: names });
+}
+type Skipped = { phase: Phase; because: Said };
 
 /** A phase stands in the rail when the job goes through it, or it is open, or it always does. */
 const inRail = (phase: PhaseDescriptor, sheet: JobSheet, active: Props['active']): boolean =>

@@ -1,6 +1,7 @@
 export const en = {
   'web.go-back': 'Back',
   'web.not-accepted': 'Not accepted: {count}.',
+  'web.not-needed': '{folded}: not needed either.',
   'web.shown-as-of': 'Shown as of {at}.',
   'web.waits-to-be-sent': 'To be sent: {count}.',
   'web.show': 'Show',

@@ -3,6 +3,7 @@ import type { en } from './words.en';
 export const es: Record<keyof typeof en, string> = {
   'web.go-back': 'Atrás',
   'web.not-accepted': 'No aceptado: {count}.',
+  'web.not-needed': '{folded}: tampoco hace falta.',
   'web.shown-as-of': 'Se muestra lo de las {at}.',
   'web.waits-to-be-sent': 'Por enviar: {count}.',
   'web.show': 'Ver',

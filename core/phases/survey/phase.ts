@@ -14,10 +14,11 @@ export const survey: PhaseDescriptor<{ place: Place | 'before' }> = {
   key: 'v',
   equipped: false,
   always: true,
-  note: (sheet) => {
+  note: (sheet, signed) => {
     if (!beganWithSurvey(sheet)) return { say: tell('survey.none-on-this-job') };
     const open = surveyOf(sheet).neverAsked.length;
-    return { say: open ? tell('survey.to-ask', { open }) : tell('phases.ready-to-sign') };
+    if (open) return { say: tell('survey.to-ask', { open }) };
+    return signed ? undefined : { say: tell('phases.ready-to-sign') };
   },
   needsReadings: false,
   needed: beganWithSurvey,

@@ -18,7 +18,7 @@ export const en = {
   'job.not-seen-one-that-matters-most': '{count} not seen; the one that matters most: {label}. {why}',
   'job.not-surveyed-yet': 'not surveyed yet',
   'job.nothing-is-left-unknown': 'Nothing is left unknown.',
-  'job.of-type-replaced': '{type}, {part}',
+  'job.of-type-replaced': '{part} · {type}',
   'job.say-act': '{say} {act}',
   'job.sign-survey': 'Sign the survey',
   'job.sign-survey-with-unanswered-questions': 'Sign the survey, with unanswered questions.',

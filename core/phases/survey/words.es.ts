@@ -20,7 +20,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.not-seen-one-that-matters-most': '{count} sin ver; la que más importa: {label}. {why}',
   'job.not-surveyed-yet': 'aún sin levantamiento',
   'job.nothing-is-left-unknown': 'Nada queda desconocido.',
-  'job.of-type-replaced': '{type}, {part}',
+  'job.of-type-replaced': '{part} · {type}',
   'job.say-act': '{say} {act}',
   'job.sign-survey': 'Firmar el levantamiento',
   'job.sign-survey-with-unanswered-questions': 'Firme el levantamiento, con preguntas sin respuesta.',

@@ -2,6 +2,7 @@ import { MILDLY_FLAMMABLE } from '@/core/equipment/library-item';
 import { schoolWords } from '@/core/scope/schools';
 import type { ScopeInput } from '@/core/scope/scope-input';
 import { coilOnOil, is, numberOf } from '@/core/scope/survey/facts';
+import { opensCircuit, partsOf } from '@/core/scope/survey/parts';
 import { tell } from '@/core/scope/words';
 import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
@@ -140,6 +141,22 @@ const oilCoil: Rule = (i) =>
       }
     : undefined;
 
+/** A furnace is changed under a coil that stays on its lines: what is bent there leaks next. */
+const coilHeld: Rule = (i) => {
+  const parts = partsOf(i.known);
+  return parts?.there.has('coil') && !opensCircuit(i.known)
+    ? {
+        id: 'coil-held',
+        say: tell('scope.hold-coil-and-its-lines-while'),
+        level: 'must',
+        reason: tell('scope.line-bent-at-coil-leaks-next'),
+        source: tell('scope.common-practice'),
+        triggers: because(i, 'systemType', 'replaced'),
+        ...cost(i, 'coil-held'),
+      }
+    : undefined;
+};
+
 /** A hot-water coil in an air handler is a heat source with water of its own. */
 const hydronic: Rule = (i) =>
   is(i.known, 'hydronicCoil', true)
@@ -160,6 +177,7 @@ export const COIL_RULES: readonly Rule[] = [
   pairListing,
   coilAge,
   coilKept,
+  coilHeld,
   orifice,
   oilCoil,
   hydronic,

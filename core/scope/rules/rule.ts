@@ -2,6 +2,7 @@ import { costOf, type Work } from '@/core/policy/prices';
 import type { ScopeItem } from '@/core/scope/item';
 import type { ScopeInput } from '@/core/scope/scope-input';
 import { type FactKey, factSentence } from '@/core/scope/survey/facts';
+import { opensCircuit } from '@/core/scope/survey/parts';
 import { tell } from '@/core/scope/words';
 import type { Said } from '@/core/words/said';
 
@@ -13,7 +14,9 @@ export function because({ known }: ScopeInput, ...keys: FactKey[]): Said[] {
   return keys.filter((k) => known[k] !== undefined && known[k] !== null).map((k) => factSentence(k, known[k]!));
 }
 
-export const coilStays = (i: ScopeInput): boolean => i.choice.keepCoil && i.choice.indoorId === null;
+/** The old coil stays in a circuit that is opened: it is charged again. */
+export const coilStays = (i: ScopeInput): boolean =>
+  i.choice.keepCoil && i.choice.indoorId === null && opensCircuit(i.known);
 export const inverter = (i: ScopeInput): boolean => i.outdoor?.stages === 'variable';
 export const newUnit = (i: ScopeInput): Said =>
   i.outdoor

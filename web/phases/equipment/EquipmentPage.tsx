@@ -3,12 +3,10 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { hasCircuit, plateOfKept } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
-import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { AsLeft, useDraft } from '@/web/kit/use-draft';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
@@ -17,6 +15,7 @@ import { Conflict } from './Conflict';
 import { FurnaceEquipment } from './FurnaceEquipment';
 import { LikeSibling } from './LikeSibling';
 import { PlateFields, showProblems } from './PlateFields';
+import { PlateMove } from './PlateMove';
 import { asStored, type PlateText, textOf } from './plate-form';
 import type { Stored } from './stored-plate';
 
@@ -59,23 +58,12 @@ function PlatePage(view: JobView) {
       sheet={sheet}
       active="equipment"
       next={
-        signed ? (
-          <NextMoveBar
-            kind="good"
-            say={say(tell('web.charge-is-signed-with-this-plate'))}
-            because={say(tell('web.what-was-signed-stays-as-it-2'))}
-          />
-        ) : (
-          <NextMoveBar
-            kind="now"
-            say={say(tell(seen ? 'web.read-plate-of-unit-that-stays' : 'web.check-it-against-plate-then-save'))}
-            because={say(tell('web.every-number-here-feeds-charge-verdict'))}
-          >
-            <Button tone="primary" disabled={busy} onClick={form.handleSubmit((text) => save(text, version))}>
-              {say(tell('web.save-equipment'))}
-            </Button>
-          </NextMoveBar>
-        )
+        <PlateMove
+          signed={signed}
+          kept={seen !== undefined}
+          busy={busy}
+          onSave={form.handleSubmit((text) => save(text, version))}
+        />
       }
     >
       <form className="px-4 py-3.5 lg:px-7" onSubmit={form.handleSubmit((text) => save(text, version))}>

@@ -1,14 +1,17 @@
 import { useNavigate } from 'react-router';
 import { newPieces } from '@/core/phases/scope/view';
+import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import type { JobView } from '@/web/phases/job-context';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { CircuitList } from './CircuitList';
 
 /** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
-export function FurnaceEquipment({ sheet }: JobView) {
+export function FurnaceEquipment(view: JobView) {
+  const { sheet } = view;
   const navigate = useNavigate();
   const unit = newPieces(sheet).furnace;
   return (
@@ -48,11 +51,24 @@ export function FurnaceEquipment({ sheet }: JobView) {
             </dd>
             <dt className="text-ink2">{say(tell('web.power'))}</dt>
             <dd>{say(tell('web.v', { volts: unit.volts }))}</dd>
+            {unit.outputBtuh !== null ? (
+              <>
+                <dt className="text-ink2">{say(tell('web.heat'))}</dt>
+                <dd>{say(q(unit.outputBtuh, 'btuh'))}</dd>
+              </>
+            ) : null}
+            {unit.riseLowF !== null && unit.riseHighF !== null ? (
+              <>
+                <dt className="text-ink2">{say(tell('web.rise'))}</dt>
+                <dd>{say(tell('web.from-to', { low: unit.riseLowF, high: q(unit.riseHighF, 'F', 'as is') }))}</dd>
+              </>
+            ) : null}
           </dl>
         ) : (
           <p className="text-ink2">{say(tell('web.no-furnace-is-chosen-yet'))}</p>
         )}
       </div>
+      <CircuitList view={view} />
     </JobFrame>
   );
 }

@@ -48,6 +48,9 @@ function startHow(fact: Fact, seen: Observation | undefined): How {
   };
 }
 
+/** The house has other systems too: what is the house's was, or will be, asked for all of them. */
+const siblingSystems = (sheet: JobView['sheet']): boolean => sheet.circuits.some((c) => c.systemId !== sheet.system.id);
+
 /** One question: what it decides, its answer in one tap, "not seen" as an answer, a picture, and how it is known. */
 export function FactRow({
   view,
@@ -89,6 +92,9 @@ export function FactRow({
         <h3 className="text-[16px] font-[660]" style={{ fontStretch: '100%' }}>
           {say(fact.label)}
         </h3>
+        {fact.house && siblingSystems(view.sheet) ? (
+          <span className="border border-rule px-1.5 text-[12px] font-[600]">{say(tell('web.house-asked-once'))}</span>
+        ) : null}
         <span className="text-[13px] text-ink2">{say(fact.why)}</span>
         <DisclosureButton
           aria-label={say(tell('web.how-it-is-known-2', { label: fact.label }))}

@@ -10,6 +10,7 @@ export const en = {
   'web.evidence-conflicts-read-one-that-disagrees': 'Evidence conflicts: read the one that disagrees again.',
   'web.found-on-day-2': 'found on the day · ',
   'web.hazards': 'Hazards',
+  'web.house-asked-once': 'the house: asked once',
   'web.how-it-is-known': 'how it is known',
   'web.how-it-is-known-2': '{label}: how it is known',
   'web.new-one-must-not-die-of': 'How to keep it from happening again: {guard}',

@@ -12,6 +12,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.evidence-conflicts-read-one-that-disagrees': 'La evidencia no coincide: lea otra vez la que difiere.',
   'web.found-on-day-2': 'hallado en el día · ',
   'web.hazards': 'Peligros',
+  'web.house-asked-once': 'la casa: se pregunta una vez',
   'web.how-it-is-known': 'cómo se sabe',
   'web.how-it-is-known-2': '{label}: cómo se sabe',
   'web.new-one-must-not-die-of': 'Cómo evitar que vuelva a pasar: {guard}',

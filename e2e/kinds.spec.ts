@@ -1,0 +1,123 @@
+import { expect, type Page, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import { Surveyor } from './crew';
+
+const post = async (page: Page, path: string, data: object) => {
+  const reply = await page.request.post(`/api${path}`, { data, headers: { origin: new URL(page.url()).origin } });
+  expect(reply.status(), await reply.text()).toBe(201);
+};
+const jobOf = (page: Page): string => /\/jobs\/([^/]+)/.exec(page.url())![1]!;
+
+test('a furnace alone under a coil that stays: released, read by hand, handed over, with no circuit asked for', async ({
+  page,
+}) => {
+  const crew = new Surveyor(page);
+  await crew.signIn();
+  await crew.openPart(2159, 'scope');
+  const job = jobOf(page);
+  await expect(page.getByTestId('item-coil-held')).toBeVisible();
+  await expect(page.getByTestId('item-liquid-drier')).toHaveCount(0);
+  await expect(crew.phase('Charge')).toHaveCount(0);
+  await expect(page.getByTestId('not-needed').first()).toContainText('the refrigerant circuit stays closed');
+  await crew.say('Take the pictures');
+  for (const item of ['wiring', 'diagram', 'breaker', 'coil-face', 'drain', 'access', 'damage'])
+    await post(page, `/jobs/${job}/waivers`, { id: uuid(), item, reason: 'Taken on paper before this test' });
+  await page.reload();
+  await crew.press('Release the removal');
+  await crew.press('Go to hand-over');
+  await crew.press('Type the readings');
+  const form = page.getByRole('dialog');
+  await form.getByRole('radio', { name: 'natural gas' }).click();
+  for (const [label, value] of [
+    ['Inlet gas pressure', '7.1'],
+    ['Manifold pressure', '3.5'],
+    ['Manifold pressure on the plate', '3.5'],
+    ['Temperature rise', '5600'],
+    ['Rise on the plate, from', '35'],
+    ['Rise on the plate, to', '65'],
+    ['CO in the flue, air-free', '24'],
+    ['CO in the room', '0'],
+    ['Burning for', '15'],
+  ] as const)
+    await form.getByLabel(label, { exact: true }).fill(value);
+  // Mistyped: told where and what is allowed, and nothing typed is lost.
+  await form.getByRole('button', { name: 'Record the readings' }).click();
+  await expect(form).toContainText('1 to 200 °F');
+  await expect(form.getByLabel('Inlet gas pressure', { exact: true })).toHaveValue('7.1');
+  await form.getByLabel('Temperature rise', { exact: true }).fill('56');
+  await form.getByRole('button', { name: 'Record the readings' }).click();
+  await crew.press('Sign the hand-over');
+  await crew.say('Handed over');
+  await expect(page.getByRole('heading', { name: 'Furnace, as read' })).toBeVisible();
+  await expect(page.getByText('Signed and handed over')).toBeVisible();
+});
+
+test('a house of two systems: its own facts are walked once, everything else by system', async ({ page }) => {
+  const crew = new Surveyor(page);
+  await crew.signIn();
+  await crew.openPart(2161, 'survey/gas-vent');
+  const systems = page.getByRole('navigation', { name: 'Circuits' }).first();
+  await systems.getByRole('link', { name: 'Downstairs' }).click();
+  await expect(page.getByRole('heading', { name: 'Gas and vent' })).toBeVisible();
+  await crew.say('Downstairs:');
+  // Answered upstairs: it stands here too, says so, and put right here it is right there.
+  const alarm = crew.fact('coAlarm');
+  await expect(alarm).toContainText('the house: asked once');
+  await expect(alarm.getByRole('button', { name: 'Yes', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await crew.answer('coAlarm', 'No');
+  await crew.answer('fuel', 'Natural gas');
+  await systems.getByRole('link', { name: 'Upstairs' }).click();
+  await expect(page.getByText('Tess Orlan').first()).toBeVisible();
+  await page.goBack();
+  await expect(crew.fact('fuel').getByRole('button', { name: 'Natural gas' })).toHaveAttribute('aria-pressed', 'true');
+  await page.reload();
+  await crew.phase('Scope').click();
+  await crew.say(/Downstairs:\s*Finish and sign the survey first/);
+  await expect(page.getByLabel('New outdoor unit')).toHaveValue('');
+  await expect(page.getByRole('link', { name: 'Survey and scope as PDF' })).toHaveAttribute('href', /\?circuit=/);
+  await systems.getByRole('link', { name: 'Upstairs' }).click();
+  // A new carbon monoxide answer is found on the day there: the scope upstairs is signed.
+  await expect(page.getByTestId('delta').first()).toContainText('Carbon monoxide alarm');
+  await expect(page.getByLabel('New outdoor unit')).not.toHaveValue('');
+});
+
+test('a coil alone: the plate of the unit that stays is read where it stands, with what the survey saw', async ({
+  page,
+}) => {
+  const crew = new Surveyor(page);
+  await crew.signIn();
+  const people = (await (await page.request.get('/api/people')).json()) as { people: { id: string; role: string }[] };
+  const id = uuid();
+  await post(page, '/jobs', {
+    id,
+    customerName: 'Coil Row 4',
+    phone: null,
+    customerLanguage: 'en',
+    address: '4 Coil Row',
+    town: 'Harrow Mill',
+    elevationFt: 1180,
+    systemName: 'Shop',
+    leadId: people.people.find((p) => p.role === 'lead')!.id,
+    scheduledFor: '2026-06-01',
+    plate: null,
+  });
+  await page.goto(`/jobs/${id}/survey`);
+  await crew.answer('systemType', 'Split cooling with furnace');
+  await expect(crew.fact('replaced')).toBeVisible();
+  await crew.answer('replaced', 'Cased coil alone');
+  await crew.place('Outdoor unit');
+  await expect(crew.fact('oldTons')).toBeVisible();
+  await expect(crew.fact('pad')).toHaveCount(0);
+  await crew.answer('oldTons', 3);
+  await crew.answer('oldRefrigerant', 'R-410A');
+  await crew.fact('outdoorModel').getByRole('textbox').fill('OAC-36');
+  await crew.fact('outdoorModel').getByRole('textbox').press('Enter');
+  await crew.phase('Scope').click();
+  await expect(page.getByLabel('New indoor unit or coil')).toBeVisible();
+  await expect(page.getByLabel('New outdoor unit')).toHaveCount(0);
+  await crew.phase('Line set').click();
+  await crew.say('Read the plate of the unit that stays');
+  await crew.press('Type it');
+  await expect(page.getByLabel('Model', { exact: true })).toHaveValue('OAC-36');
+  await expect(page.getByLabel('Nominal size', { exact: true })).toHaveValue('3');
+});
