@@ -4,6 +4,7 @@ import { characters, REFUSED } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { choiceSchema } from '@/core/scope/choice';
+import { ownLineSchema } from '@/core/scope/own-line';
 import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
 import { FACTS } from '@/core/scope/survey/facts';
 import { CONFIDENCES, METHODS } from '@/core/scope/survey/survey';
@@ -35,11 +36,11 @@ export type NewObservation = z.infer<typeof observationSchema>;
 
 export const waiverSchema = z.strictObject({ id: idSchema, item: oneOf(BEFORE_IDS), reason: text(10, 500) });
 
-/** A picture is about a question, an item of the list before dismantling, or a fit sheet. */
+/** A picture is about a question, an item of the list before dismantling, a fit sheet, or a line of the scope. */
 export const photoSubjectSchema = z
   .string()
-  .regex(/^(fact|before|fit):[a-zA-Z0-9-]{1,40}$/)
-  .describe('fact:<question>, before:<item> or fit:<sheet>');
+  .regex(/^(fact|before|fit|line):[a-zA-Z0-9-]{1,40}$/)
+  .describe('fact:<question>, before:<item>, fit:<sheet> or line:<line of the scope>');
 export const photoSchema = z.strictObject({
   id: idSchema,
   subject: photoSubjectSchema,
@@ -48,6 +49,9 @@ export const photoSchema = z.strictObject({
 });
 
 export const choiceUpdateSchema = z.strictObject({ version, choice: choiceSchema });
+export const scopeLineSchema = z.strictObject({ id: idSchema, ...ownLineSchema.shape });
+export type NewScopeLine = z.infer<typeof scopeLineSchema>;
+
 export const decisionSchema = z
   .strictObject({
     id: idSchema,

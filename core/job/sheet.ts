@@ -10,6 +10,7 @@ import type { Phase } from '@/core/job/phases';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import type { Choice } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
+import type { OwnLine } from '@/core/scope/own-line';
 import type { ScopeSchools } from '@/core/scope/schools';
 import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
 import type { Observation } from '@/core/scope/survey/survey';
@@ -93,6 +94,8 @@ export type ScopeRecord = {
   choice: Choice;
   version: number;
   decisions: Decision[];
+  /** Work written in by hand. */
+  lines: OwnLine[];
   signatures: CustomerSignature[];
   outdoor: LibraryItem | null;
   indoor: LibraryItem | null;

@@ -60,6 +60,9 @@ const STANDARD = {
   flue: { hours: 4, materials: 380 },
   'co-alarm': { hours: 0.25, materials: 40 },
   cause: { hours: 0.5, materials: 0 },
+  permit: { hours: 1, materials: 150 },
+  temporary: { hours: 1, materials: 120 },
+  'breaker-spaces': { hours: 4, materials: 320 },
   'freeze-stat': { hours: 0.5, materials: 45 },
   'hail-guard': { hours: 0.5, materials: 160 },
 } as const;
@@ -121,6 +124,9 @@ export const WORK_WORDS: Record<Work, Said> = {
   flue: tell('price.flue'),
   'co-alarm': tell('price.co-alarm'),
   cause: tell('price.cause'),
+  permit: tell('price.permit'),
+  temporary: tell('price.temporary'),
+  'breaker-spaces': tell('price.breaker-spaces'),
   'freeze-stat': tell('price.freeze-stat'),
   'hail-guard': tell('price.hail-guard'),
 };

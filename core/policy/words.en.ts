@@ -1,9 +1,12 @@
 export const en = {
+  'price.breaker-spaces': 'Panel space for electric heat',
   'price.coil-held': 'Kept coil held over a new furnace',
   'price.flex': 'Replace flaking flex',
   'price.filter-cabinet': 'Media filter cabinet',
   'price.duct-size': 'Resize ducts',
+  'price.permit': 'Permit and inspection',
   'price.return': 'More return',
+  'price.temporary': 'Temporary heat or cooling',
   'price.zoning': 'Zoning put right',
   'price.stack-cap': 'Stack: cap',
   'price.stack-transition': 'Stack: one transition',

@@ -1,11 +1,14 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'price.breaker-spaces': 'Espacio en el tablero para calor eléctrico',
   'price.coil-held': 'Sostener el serpentín sobre un calentón nuevo',
   'price.flex': 'Cambiar el ducto flexible que se deshace',
   'price.filter-cabinet': 'Gabinete de filtro de medio',
   'price.duct-size': 'Cambiar el tamaño de los ductos',
+  'price.permit': 'Permiso e inspección',
   'price.return': 'Más retorno',
+  'price.temporary': 'Calor o frío temporal',
   'price.zoning': 'Corregir las zonas',
   'price.stack-cap': 'Torre: tapa',
   'price.stack-transition': 'Torre: una transición',

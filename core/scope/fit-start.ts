@@ -35,6 +35,28 @@ export type FitStart = {
   schools: ScopeSchools;
 };
 
+/** The runs that hang there, as counted and measured on the walk, the air shared out evenly until each is looked at. */
+function existingRuns(known: KnownFacts, cfm: number): FitRecords['air']['plenum'] {
+  const count = Math.min(numberOf(known, 'runCount') ?? 0, MOST_RUNS);
+  const existingIn = numberOf(known, 'runIn');
+  if (existingIn === undefined || cfm / count < LEAST_RUN_CFM) return [];
+  const kind =
+    is(known, 'ductKind', 'flex') || is(known, 'flexState', 'sound') ? ('flex' as const) : ('metal' as const);
+  return Array.from({ length: count }, (_, n) => ({
+    id: `run-${n + 1}`,
+    name: String(n + 1),
+    cfm: Math.round(cfm / count),
+    kind,
+    existingIn,
+    slackPct: USUAL_SLACK_PCT,
+  }));
+}
+/** Slack of flex hung with care, until somebody looked (common practice), %. */
+const USUAL_SLACK_PCT = 4;
+/** What the sheet takes of them. */
+const MOST_RUNS = 24;
+const LEAST_RUN_CFM = 10;
+
 /** Sensible share of cooling taken for the condensate until the load is known (common practice). */
 const LATENT_SHARE = 0.25;
 const BTUH_PER_TON = 12_000;
@@ -123,6 +145,8 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
     record.cfmPerTon = Number(i.schools.cfmPerTon);
     put('trunkExistingIn', numberOf(i.known, 'trunkIn'));
     put('budget.ratedEspInWc', unitOf(i)?.maxEspInWc);
+    const runs = existingRuns(i.known, record.tons * record.cfmPerTon);
+    if (runs.length) record.plenum = runs;
     const zones = numberOf(i.known, 'zones') ?? 1;
     if (zones > 1) {
       record.zoning = {

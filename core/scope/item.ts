@@ -9,6 +9,8 @@ export type ScopeItem = {
   level: Level;
   /** Two or more reasons for a should: said louder. */
   strong?: true;
+  /** Written by hand, not by a rule: in until somebody takes it out. */
+  own?: true;
   /** Safety or law: no one can take it out. */
   safety?: true;
   reason: Said;
@@ -35,11 +37,12 @@ export type Decision = {
   at: string;
 };
 
-/** In or out: a must is in by itself, a could stays out, a should waits for a person. */
+/** In or out: a must and what was written by hand are in by themselves, a could stays out, a should waits for a person. */
 export type Standing = 'in' | 'out' | 'open';
 export function standingOfItem(item: ScopeItem, decision: Decision | undefined): Standing {
   if (item.safety) return 'in';
   if (decision) return decision.decision;
+  if (item.own) return 'in';
   return item.level === 'must' ? 'in' : item.level === 'could' ? 'out' : 'open';
 }
 

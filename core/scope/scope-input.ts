@@ -1,5 +1,6 @@
 import type { LibraryFields } from '@/core/equipment/library-item';
 import type { Choice } from './choice';
+import type { OwnLine } from './own-line';
 import type { ScopeSchools } from './schools';
 import type { KnownFacts } from './survey/facts';
 
@@ -27,6 +28,8 @@ export type ScopeInput = {
   pairListed: boolean | undefined;
   signs: SheetSigns;
   schools: ScopeSchools;
+  /** Work that no rule knows. */
+  lines: readonly OwnLine[];
   /** What people decided so far, by item; the last word counts. */
   decided: ReadonlyMap<string, 'in' | 'out'>;
 };

@@ -1,19 +1,28 @@
 import { tell } from '@/core/scope/words';
 import { q, type Said, sameSaid, value } from '@/core/words/said';
 import { type Decision, LEVELS, type Part, priceOf, type ScopeItem, type Standing, standingOfItem } from './item';
+import { ownItem } from './own-line';
 import { AIR_WATER_RULES } from './rules/air-water-rules';
 import { CIRCUIT_RULES } from './rules/circuit-rules';
 import { COIL_RULES } from './rules/coil-rules';
+import { HOUSE_RULES } from './rules/house-rules';
 import { POWER_RULES } from './rules/power-rules';
 import type { Rule } from './rules/rule';
 import { SITE_RULES } from './rules/site-rules';
 import type { ScopeInput } from './scope-input';
 
-const RULES: readonly Rule[] = [...SITE_RULES, ...COIL_RULES, ...CIRCUIT_RULES, ...POWER_RULES, ...AIR_WATER_RULES];
+const RULES: readonly Rule[] = [
+  ...SITE_RULES,
+  ...HOUSE_RULES,
+  ...COIL_RULES,
+  ...CIRCUIT_RULES,
+  ...POWER_RULES,
+  ...AIR_WATER_RULES,
+];
 
 /** Every item the facts ask for: safety first, then must, strong should, should, could. */
 export function scopeItems(input: ScopeInput): ScopeItem[] {
-  const found = RULES.flatMap((rule) => rule(input) ?? []);
+  const found = [...RULES.flatMap((rule) => rule(input) ?? []), ...input.lines.map(ownItem)];
   const gone = replacedParts(found, input.decided);
   const all = pricedOnce(found.filter((i) => i.keeps === undefined || !gone.has(i.keeps)));
   const rank = (i: ScopeItem): number => LEVELS.indexOf(i.level) * 4 - (i.safety ? 2 : 0) - (i.strong ? 1 : 0);

@@ -75,13 +75,20 @@ export function storyOf(known: KnownFacts): Cause[] {
       'floatState',
       'panState',
     );
-  if (is(known, 'whyReplaced', 'leak') || (numberOf(known, 'coilLeaks') ?? 0) > 0 || is(known, 'endPlates', 'plated'))
+  const added = (numberOf(known, 'gasAddedOz') ?? 0) > 0;
+  if (
+    is(known, 'whyReplaced', 'leak') ||
+    added ||
+    (numberOf(known, 'coilLeaks') ?? 0) > 0 ||
+    is(known, 'endPlates', 'plated')
+  )
     add(
       'leak',
-      is(known, 'whyReplaced', 'leak') && (numberOf(known, 'coilLeaks') ?? 0) > 0,
+      is(known, 'whyReplaced', 'leak') && (added || (numberOf(known, 'coilLeaks') ?? 0) > 0),
       tell('scope.coil-leaked-its-charge-away'),
       tell('scope.new-coil-or-old-one-tested'),
       'whyReplaced',
+      'gasAddedOz',
       'coilLeaks',
       'endPlates',
       'saltAir',
@@ -96,6 +103,23 @@ export function storyOf(known: KnownFacts): Cause[] {
     );
   if (is(known, 'lineState', 'oil', 'kinked'))
     add('lines', false, tell('scope.line-set-held-oil-back-or'), tell('scope.new-line-set-or-prove-old'), 'lineState');
+  if (is(known, 'heatFails', 'does not heat'))
+    add(
+      'reversing-valve',
+      is(known, 'reversingValve', true),
+      tell('scope.reversing-valve-stuck'),
+      tell('scope.change-drier-and-acid-test-new-valve'),
+      'heatFails',
+      'reversingValve',
+    );
+  if (is(known, 'drierState', 'colder out'))
+    add(
+      'drier',
+      true,
+      tell('scope.drier-was-restricted'),
+      tell('scope.new-drier-and-nitrogen-while-brazing'),
+      'drierState',
+    );
   if (failed && out.length === 0)
     add(
       'unknown',

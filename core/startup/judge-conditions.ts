@@ -1,3 +1,4 @@
+import { acceptedVolts } from '@/core/equipment/plate-volts';
 import type { Finding } from '@/core/finding/finding';
 import { tell } from '@/core/startup/words';
 import { q, value } from '@/core/words/said';
@@ -8,20 +9,13 @@ import type { Readings } from './quantities';
 import type { SteadyResult } from './steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from './system';
 
-/** Voltage bands by plate (utilisation range of dual-rated equipment; ±10 % otherwise, NEMA MG-1 from memory). */
-const VOLTS: Record<StartUpSystem['plateVolts'], { low: number; high: number }> = {
-  '208/230': { low: 197, high: 253 },
-  '208': { low: 187, high: 229 },
-  '240': { low: 216, high: 264 },
-  '460': { low: 414, high: 506 },
-};
 /** A clamp meter on a small current is good to about this. */
 const FAN_SLACK = 1.05;
 
 export function powerFindings(system: StartUpSystem, r: Readings, figures: Figures, running: boolean): Finding[] {
   const out: Finding[] = [];
   const volts = r.lineVolts?.trouble ? undefined : r.lineVolts?.value;
-  const band = VOLTS[system.plateVolts];
+  const band = acceptedVolts(system.plateVolts);
   if (volts !== undefined) {
     const inside = volts >= band.low && volts <= band.high;
     out.push({

@@ -1,6 +1,8 @@
 export const en = {
   'value.hours': 'hours',
   'value.materials': 'materials',
+  'value.runs': 'runs',
+  'value.spaces': 'spaces',
   'value.work': 'work',
   'value.currency': 'currency',
   'words.typed': '{text}',

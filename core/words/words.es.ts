@@ -3,6 +3,8 @@ import type { en } from './words.en';
 export const es: Record<keyof typeof en, string> = {
   'value.hours': 'horas',
   'value.materials': 'materiales',
+  'value.runs': 'ramales',
+  'value.spaces': 'espacios',
   'value.work': 'trabajo',
   'value.currency': 'moneda',
   'words.typed': '{text}',

@@ -1,5 +1,7 @@
 export const en = {
+  'server.lines-up-to': 'up to {most} lines',
   'server.no-such-address': 'No such address.',
+  'server.scope-has-too-many-lines': 'The scope has too many lines of its own.',
   'server.something-typed-cannot-be-used': 'Something typed cannot be used',
   'server.sign-in-first': 'Sign in first',
   'server.name-or-password-is-wrong': 'Name or password is wrong',

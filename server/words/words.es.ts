@@ -1,7 +1,9 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'server.lines-up-to': 'hasta {most} líneas',
   'server.no-such-address': 'No existe esa dirección.',
+  'server.scope-has-too-many-lines': 'El alcance tiene demasiadas líneas propias.',
   'server.something-typed-cannot-be-used': 'Algo de lo escrito no se puede usar',
   'server.sign-in-first': 'Inicie sesión primero',
   'server.name-or-password-is-wrong': 'El nombre o la contraseña está mal',

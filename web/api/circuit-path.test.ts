@@ -39,6 +39,7 @@ const OF_A_SYSTEM = [
   'waivers',
   'choice',
   'decisions',
+  'scope-lines',
   'customer-signatures',
   'removal',
   'furnace',

@@ -1,5 +1,6 @@
 export const en = {
   'web.kept-decision': 'Decision',
+  'web.kept-line': 'line of the scope',
   'web.kept-reading': 'Reading',
   'web.kept-withdrawal': 'Weighing taken back',
   'web.kept-confirmation': 'Confirmation',

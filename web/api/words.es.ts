@@ -2,6 +2,7 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   'web.kept-decision': 'Decisión',
+  'web.kept-line': 'línea del alcance',
   'web.kept-reading': 'Lectura',
   'web.kept-withdrawal': 'Pesaje retirado',
   'web.kept-confirmation': 'Confirmación',

@@ -77,6 +77,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
       choice: EMPTY_CHOICE,
       version: 0,
       decisions: [],
+      lines: [],
       signatures: [],
       outdoor: null,
       indoor: null,

@@ -69,6 +69,7 @@ export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' 
     furnace,
     pairListed: (outdoor && indoor ? sheet.scope.pairListed : null) ?? undefined,
     signs: signsOf(sheet.fits),
+    lines: sheet.scope.lines,
     schools: sheet.scopeSchools,
     decided: new Map(sheet.scope.decisions.map((d) => [d.itemId, d.decision])),
   };

@@ -207,15 +207,6 @@ const extras: Rule = (i) =>
           triggers: [newUnit(i)],
           ...cost(i, 'freeze-stat'),
         },
-        {
-          id: 'hail-guard',
-          say: tell('scope.hail-guard-2'),
-          level: 'could',
-          reason: tell('scope.where-hail-flattens-fins'),
-          source: tell('scope.common-practice'),
-          triggers: [newUnit(i)],
-          ...cost(i, 'hail-guard'),
-        },
       ]
     : undefined;
 

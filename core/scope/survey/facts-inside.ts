@@ -450,13 +450,4 @@ export const INSIDE_FACTS = [
     weight: 3,
     only: 'packaged',
   },
-  {
-    key: 'damage',
-    place: 'access',
-    house: true,
-    kind: 'text',
-    label: tell('survey.damage-already-there'),
-    why: tell('survey.so-that-nobody-asks-who-did-2'),
-    weight: 2,
-  },
 ] as const satisfies readonly FactDef[];

@@ -50,15 +50,6 @@ export const OUTSIDE_FACTS = [
     why: tell('survey.age-decides-coil-ducts-and-hazards'),
     weight: 6,
   },
-  {
-    key: 'saltAir',
-    place: 'start',
-    house: true,
-    kind: 'yes-no',
-    label: tell('survey.salt-air'),
-    why: tell('survey.coils-corrode-early'),
-    weight: 3,
-  },
 
   {
     key: 'outdoorPlate',

@@ -92,6 +92,24 @@ export function hazardsOf(
       act: tell('survey.its-own-licensed-scope-drained-and'),
       source: tell('survey.local-fire-and-fuel-code'),
     });
+  if (is(known, 'animals', 'loose'))
+    out.push({
+      id: 'animals',
+      place: 'access',
+      verdict: 'look-again',
+      say: tell('survey.animals-loose'),
+      act: tell('survey.have-them-shut-away-before'),
+      source: tell('survey.common-practice'),
+    });
+  if (is(known, 'vulnerable', 'old or small', 'ill'))
+    out.push({
+      id: 'people-at-risk',
+      place: 'start',
+      verdict: 'look-again',
+      say: tell('survey.people-at-risk-without'),
+      act: tell('survey.agree-outage-and-bring'),
+      source: tell('survey.common-practice'),
+    });
   if ((numberOf(known, 'atticF') ?? 0) >= hotAtticF)
     out.push({
       id: 'hot-attic',

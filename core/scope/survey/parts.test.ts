@@ -75,13 +75,19 @@ describe('the pieces of a system', () => {
     expect(burnsNew(known)).toBe(burns);
   });
   it.each<[Record<string, unknown>, string[]]>([
-    [{ systemType: 'split-hp' }, ['cooled', 'split', 'of-pieces', 'two-part', 'outdoor', 'indoors', 'wet']],
+    [
+      { systemType: 'split-hp' },
+      ['cooled', 'split', 'of-pieces', 'two-part', 'outdoor', 'indoors', 'wet', 'heat-pump', 'electric-heat'],
+    ],
     [{ systemType: 'split-ac', replaced: 'furnace' }, ['of-pieces', 'two-part', 'indoors', 'wet', 'fired']],
-    [{ systemType: 'dual-fuel', replaced: 'coil' }, ['cooled', 'split', 'of-pieces', 'indoors', 'wet', 'fired']],
+    [
+      { systemType: 'dual-fuel', replaced: 'coil' },
+      ['cooled', 'split', 'of-pieces', 'indoors', 'wet', 'fired', 'heat-pump'],
+    ],
     [{ systemType: 'furnace-gas' }, ['indoors', 'fired']],
-    [{ systemType: 'packaged-hp' }, ['cooled', 'outdoor', 'packaged', 'wet']],
+    [{ systemType: 'packaged-hp' }, ['cooled', 'outdoor', 'packaged', 'wet', 'heat-pump', 'electric-heat']],
     [{ systemType: 'gas-pack' }, ['cooled', 'outdoor', 'packaged', 'wet', 'fired']],
-    [{ systemType: 'rooftop' }, ['cooled', 'outdoor', 'packaged', 'rooftop', 'wet', 'fired']],
+    [{ systemType: 'rooftop' }, ['cooled', 'outdoor', 'packaged', 'rooftop', 'wet', 'fired', 'electric-heat']],
   ])('%o is asked as %s', (known, traits) => {
     expect([...traitsOf(known)]).toEqual(traits);
   });

@@ -28,6 +28,7 @@ export const SYSTEM_TYPE_WORDS: Record<SystemType, Said> = {
   'furnace-oil': tell('survey.oil-furnace-only'),
 };
 
+const HEAT_PUMPS: readonly SystemType[] = ['split-hp', 'dual-fuel', 'packaged-hp', 'packaged-dual-fuel'];
 const SPLITS: readonly SystemType[] = ['split-hp', 'split-ac', 'dual-fuel'];
 const PACKAGES: readonly SystemType[] = ['packaged-ac', 'packaged-hp', 'gas-pack', 'packaged-dual-fuel', 'rooftop'];
 const BURNING_PACKAGES: readonly SystemType[] = ['gas-pack', 'packaged-dual-fuel'];
@@ -108,6 +109,10 @@ export const TRAITS = [
   'wet',
   /** Something burns fuel, new or kept. */
   'fired',
+  /** The refrigerant heats too. */
+  'heat-pump',
+  /** Electric heat may be in it. */
+  'electric-heat',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -127,6 +132,8 @@ export function traitsOf(known: Answers): ReadonlySet<Trait> {
     indoors: !there.has('package'),
     wet: there.has('coil') || there.has('air-handler') || there.has('package'),
     fired: there.has('furnace') || BURNING_PACKAGES.includes(type) || type === 'rooftop',
+    'heat-pump': isOpened(fresh) && HEAT_PUMPS.includes(type),
+    'electric-heat': there.has('air-handler') || type === 'packaged-hp' || type === 'rooftop',
   };
   return new Set(TRAITS.filter((t) => has[t]));
 }

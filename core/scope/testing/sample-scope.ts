@@ -55,6 +55,7 @@ export function sampleScope(change: Partial<ScopeInput> = {}, outdoor: Partial<L
     furnace: undefined,
     pairListed: undefined,
     signs: {},
+    lines: [],
     schools: DEFAULT_SCOPE_SCHOOLS,
     decided: new Map(),
     ...change,

@@ -12,9 +12,15 @@ const RECORDS = [
 
 /** What is written down for a system of a job. */
 const SYSTEM_RECORDS = [
-  ...['observations', 'photos', 'before_waivers', 'scope_decisions', 'customer_signatures', 'fit_sheets'].map(
-    (table) => `${table} where company_id = :companyId and job_id = :jobId and system_id = :systemId`,
-  ),
+  ...[
+    'observations',
+    'photos',
+    'before_waivers',
+    'scope_decisions',
+    'scope_lines',
+    'customer_signatures',
+    'fit_sheets',
+  ].map((table) => `${table} where company_id = :companyId and job_id = :jobId and system_id = :systemId`),
   ...['sign_offs', 'overrides', 'phase_records'].map(
     (table) => `${table} where company_id = :companyId and job_id = :jobId and owner_id = :systemId`,
   ),

@@ -1,10 +1,10 @@
 import { Router } from 'express';
-import { choiceUpdateSchema, customerSignatureSchema, decisionSchema } from '@/contract/before';
+import { choiceUpdateSchema, customerSignatureSchema, decisionSchema, scopeLineSchema } from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
-import { choose, customerSigns, decide, releaseRemoval } from './scopes-service';
+import { addLine, choose, customerSigns, decide, releaseRemoval } from './scopes-service';
 
 export function scopesRoutes({ database }: Deps): Router {
   const router = Router();
@@ -20,6 +20,14 @@ export function scopesRoutes({ database }: Deps): Router {
     const person = who(request);
     must(person, 'choose-scope');
     response.status(201).json(await decide(database, person, jobAt(request), parseBody(decisionSchema, request.body)));
+  });
+
+  router.post('/jobs/:jobId/scope-lines', async (request, response) => {
+    const person = who(request);
+    must(person, 'choose-scope');
+    response
+      .status(201)
+      .json(await addLine(database, person, jobAt(request), parseBody(scopeLineSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/customer-signatures', async (request, response) => {

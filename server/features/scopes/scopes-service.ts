@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
-import type { NewCustomerSignature, NewDecision } from '@/contract/before';
+import type { NewCustomerSignature, NewDecision, NewScopeLine } from '@/contract/before';
 import { passes } from '@/core/job/gates';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
@@ -8,6 +8,7 @@ import { removalGates } from '@/core/phases/scope/gates';
 import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
 import type { ScopeItem } from '@/core/scope/item';
+import { MOST_OWN_LINES } from '@/core/scope/own-line';
 import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
 import { type Said, sameSaid } from '@/core/words/said';
 import { audit } from '@/server/audit';
@@ -94,6 +95,24 @@ export async function decide(database: Database, person: Person, at: JobAt, body
       decision: body.decision,
       reason: body.reason,
     });
+  });
+}
+
+/** Work that no rule knows, written into the scope; on the day too: then the customer answers it like any change. */
+export async function addLine(database: Database, person: Person, at: JobAt, body: NewScopeLine): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeOpenJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'scope line', jobId, body }))) return;
+    mustNotBeHandedOver(sheet);
+    if (sheet.scope.lines.length >= MOST_OWN_LINES)
+      throw badInput({
+        field: 'say',
+        message: tell('server.scope-has-too-many-lines'),
+        allowed: tell('server.lines-up-to', { most: MOST_OWN_LINES }),
+      });
+    const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
+    await scopesStore.addLine(db, key, { ...body, personId: person.id });
+    await audit(db, person, jobId, 'scope line', body);
   });
 }
 

@@ -1,7 +1,8 @@
-import type { NewCustomerSignature, NewDecision } from '@/contract/before';
+import type { NewCustomerSignature, NewDecision, NewScopeLine } from '@/contract/before';
 import type { CustomerSignature, ScopeRecord, SignedTerms } from '@/core/job/sheet';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
+import type { OwnLine } from '@/core/scope/own-line';
 import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 import { libraryStore } from '@/server/features/library/library-store';
@@ -18,6 +19,11 @@ export const scopesStore = {
        join people p on p.id = d.person_id where d.company_id = :companyId and d.job_id = :jobId and d.system_id = :systemId order by d.seq`,
       key,
     );
+    const lines = await db.rows<Omit<OwnLine, 'at'> & { at: Date }>(
+      `select l.id, l.say, l.hours, l.materials, p.full_name as \`by\`, l.created_at as at from scope_lines l
+       join people p on p.id = l.person_id where l.company_id = :companyId and l.job_id = :jobId and l.system_id = :systemId order by l.seq`,
+      key,
+    );
     const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
       `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.said, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
        from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId and s.system_id = :systemId order by s.seq`,
@@ -29,6 +35,7 @@ export const scopesStore = {
     return {
       choice,
       version: stored?.version ?? 0,
+      lines: lines.map((l) => ({ ...l, at: l.at.toISOString() })),
       decisions: decisions.map((d) => ({ ...d, at: d.at.toISOString() })),
       signatures: signatures.map((s) => ({ ...s, at: s.at.toISOString() })),
       outdoor: outdoor ?? null,
@@ -37,6 +44,14 @@ export const scopesStore = {
       pairListed:
         outdoor && indoor ? await libraryStore.pairListed(db, key.companyId, outdoor.model, indoor.model) : null,
     };
+  },
+
+  async addLine(db: Db, key: SystemKey, line: NewScopeLine & { personId: string }): Promise<void> {
+    await db.run(
+      `insert into scope_lines (id, company_id, job_id, system_id, say, hours, materials, person_id, created_at)
+       values (:id, :companyId, :jobId, :systemId, :say, :hours, :materials, :personId, :now)`,
+      { ...key, ...line, now: now() },
+    );
   },
 
   async addDecision(db: Db, key: SystemKey, d: NewDecision & { personId: string }): Promise<void> {

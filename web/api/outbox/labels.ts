@@ -9,6 +9,7 @@ import type { Waiting } from './waiting';
 
 const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/decisions$/, tell('web.kept-decision')],
+  [/\/scope-lines$/, tell('web.kept-line')],
   [/\/(measurements|rounds)$/, tell('web.kept-reading')],
   [/\/withdrawal$/, tell('web.kept-withdrawal')],
   [/\/confirmations$/, tell('web.kept-confirmation')],
@@ -53,5 +54,6 @@ export function detailOf({ path: at, body }: Pick<Waiting, 'path' | 'body'>): La
     const fact = first && factOf(first.fact);
     return fact && valueWords(fact, first.value);
   }
+  if (path.endsWith('/scope-lines')) return String(body.say);
   return typeof body.reason === 'string' ? body.reason : undefined;
 }

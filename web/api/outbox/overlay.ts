@@ -1,4 +1,4 @@
-import type { NewDecision, NewObservation } from '@/contract/before';
+import type { NewDecision, NewObservation, NewScopeLine } from '@/contract/before';
 import type { NewCircuitEntry } from '@/contract/circuit';
 import type { JobDetails, Round, TypedMeasurement } from '@/contract/requests';
 import { barometerPsia } from '@/core/air/moist-air';
@@ -57,6 +57,17 @@ const decision: Body<NewDecision> = (sheet, { itemId, decision: chosen, reason }
     ],
   },
 });
+
+const line: Body<NewScopeLine> = (sheet, { id, say, hours, materials }, write, me) =>
+  sheet.scope.lines.some((l) => l.id === id)
+    ? sheet
+    : {
+        ...sheet,
+        scope: {
+          ...sheet.scope,
+          lines: [...sheet.scope.lines, { id, say, hours, materials, by: me.fullName, at: write.at }],
+        },
+      };
 
 const measurements: Body<{ measurements: TypedMeasurement[] }> = (sheet, body, _write, me) => {
   const stored = new Set(sheet.measurements.map((m) => m.id));
@@ -159,6 +170,7 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/observations$/, observations],
   [/\/circuit-entries$/, entry],
   [/\/decisions$/, decision],
+  [/\/scope-lines$/, line],
   [/\/measurements$/, measurements],
   [/\/rounds$/, (sheet, body: Round, write, me) => measurements(sheet, { measurements: body.typed }, write, me)],
   [/\/confirmations$/, confirmation],

@@ -7,6 +7,9 @@ import { entryOf } from '@/core/phases/log/entries';
 import { oldChargeFromSurvey, removalFactsFromSurvey } from '@/core/phases/recover/view';
 import { lineFoundOf, lineKept } from '@/core/phases/scope/view';
 
+import { numberOf } from '@/core/scope/survey/facts';
+import { knownFacts } from '@/core/scope/survey/survey';
+
 const round = (v: number | undefined, digits: number): number | undefined =>
   v === undefined ? undefined : Number(v.toFixed(digits));
 
@@ -43,6 +46,8 @@ export function entryStart(kind: EntryKind, sheet: JobSheet): Answers {
     case 'test-plan':
     case 'pump-setup':
       return { volumeFt3 };
+    case 'room':
+      return { areaFt2: numberOf(knownFacts(sheet.survey.observations), 'smallestRoomFt2') };
     case 'standing':
       return { coldestPipeF: latestOf(sheet.circuitLog, 'pump-setup')?.body.coldestPipeF };
     default:

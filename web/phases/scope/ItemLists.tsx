@@ -24,7 +24,7 @@ export function ItemLists({ items, labour, lit, may, onIn, onOut }: Props) {
   return (
     <>
       {LEVELS.map(([level, words]) => {
-        const here = items.filter((i) => i.level === level);
+        const here = items.filter((i) => i.level === level && !i.own);
         if (here.length === 0) return null;
         return (
           <section key={level} aria-label={words} className="mt-5">

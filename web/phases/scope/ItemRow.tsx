@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { priceOf } from '@/core/scope/item';
 import type { DecidedItem } from '@/core/scope/scope';
 import { money } from '@/core/units/money';
@@ -16,6 +17,7 @@ export function ItemRow({
   may,
   onIn,
   onOut,
+  children,
 }: {
   item: DecidedItem;
   labour: number;
@@ -23,6 +25,8 @@ export function ItemRow({
   may: boolean;
   onIn: () => void;
   onOut: () => void;
+  /** Under its words. */
+  children?: ReactNode;
 }) {
   const declined = item.decision?.decision === 'out' && !item.safety;
   return (
@@ -51,6 +55,7 @@ export function ItemRow({
             {say(tell('web.declined', { reason: item.decision?.reason, by: item.decision?.by }))}
           </p>
         ) : null}
+        {children}
       </div>
       <div className="col-start-2 text-[13px] whitespace-nowrap text-ink2 sm:col-start-auto sm:text-right">
         <b className="text-[15px] font-[640] text-ink">{money(priceOf(item, labour))}</b>
@@ -71,7 +76,7 @@ export function ItemRow({
                 onClick={d === 'in' ? onIn : onOut}
                 className="touch -ml-[1.5px] w-[58px] cursor-pointer border-[1.5px] border-rule font-[560] capitalize aria-pressed:z-10 aria-pressed:border-ink aria-pressed:bg-sheet aria-pressed:font-[700] aria-pressed:shadow-[inset_0_-4px_0_var(--copper)] disabled:cursor-default"
               >
-                {d}
+                {say(tell(d === 'in' ? 'web.item-in' : 'web.item-out'))}
               </button>
             ))}
           </fieldset>

@@ -21,6 +21,7 @@ import { CustomerSheet } from './CustomerSheet';
 import { DeclineSheet } from './DeclineSheet';
 import { DeltaList } from './DeltaList';
 import { ItemLists } from './ItemLists';
+import { OwnWork } from './OwnWork';
 import { ScopeHead } from './ScopeHead';
 import { ScopeSide } from './ScopeSide';
 import { useChoose } from './use-choose';
@@ -87,6 +88,15 @@ export default function ScopePage(view: JobView) {
           onChange={choose}
         />
         <ItemLists
+          items={scope.items}
+          labour={sheet.scopeSchools.labourPerHour}
+          lit={lit}
+          may={mayChoose && !busy}
+          onIn={(item) => void act(() => sendDecision(item, 'in', null))}
+          onOut={(item) => setAsked({ kind: 'decline', item })}
+        />
+        <OwnWork
+          view={view}
           items={scope.items}
           labour={sheet.scopeSchools.labourPerHour}
           lit={lit}
