@@ -8,13 +8,18 @@ import { loadDemo } from './demo.mjs';
 import { installDebian, installPackages } from './install.mjs';
 import { endProcess, isOurs, supervise } from './supervise.mjs';
 
-/** npm start: installs what is missing, starts a private MariaDB, builds, loads the demo, serves, prints the address. */
+/**
+ * npm start: installs what is missing, starts a private MariaDB, builds, loads the demo, serves, prints the address.
+ * npm start -- --company: the same with a data folder of its own and no demo; an empty one asks for its company first.
+ */
 process.chdir(path.resolve(import.meta.dirname, '..'));
 const say = (line) => process.stdout.write(`${line}\n`);
 const external = process.env.DATABASE_URL;
+const company = process.argv.includes('--company');
+const folder = company ? '.company' : '.data';
 
 // A second start in the same folder must not take the first one's database away; a first one that was killed leaves orphans.
-const RUNNING = '.data/running.json';
+const RUNNING = `${folder}/running.json`;
 const known = () => {
   try {
     return JSON.parse(readFileSync(RUNNING, 'utf8'));
@@ -57,18 +62,18 @@ if (Math.min(...built) < sources) {
   if (build.status !== 0) process.exit(1);
 }
 
-mkdirSync('.data', { recursive: true, mode: 0o700 });
+mkdirSync(folder, { recursive: true, mode: 0o700 });
 const state = { pid: process.pid, port: Number(process.env.PORT ?? 4680), server: undefined };
 const note = () => writeFileSync(RUNNING, JSON.stringify(state));
 note();
-const secretFile = '.data/session-secret';
+const secretFile = `${folder}/session-secret`;
 if (!existsSync(secretFile)) writeFileSync(secretFile, randomBytes(32).toString('hex'), { mode: 0o600 });
 
 let database;
 if (!external) {
   say('Starting MariaDB on loopback …');
   try {
-    database = await startDatabase(path.resolve('.data'), ['mill_bridge'], undefined, say);
+    database = await startDatabase(path.resolve(folder), ['mill_bridge'], undefined, say);
   } catch (error) {
     rmSync(RUNNING, { force: true });
     if (!(error instanceof DatabaseTrouble)) throw error;
@@ -78,7 +83,8 @@ if (!external) {
 }
 
 const env = { ...process.env, ...(database ? { MB_DATABASE_URL: database.uri('mill_bridge') } : {}) };
-let justPlayed = (!external || process.argv.includes('--demo')) && loadDemo(env);
+const demo = !company && (!external || process.argv.includes('--demo'));
+let justPlayed = demo && loadDemo(env);
 
 const server = supervise({
   start: () =>
@@ -86,7 +92,12 @@ const server = supervise({
       stdio: 'inherit',
       // Its own group: a Ctrl-C reaches this launcher alone, which then ends both in order.
       detached: true,
-      env: { ...env, MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'), MB_JUST_PLAYED: justPlayed ? '1' : '' },
+      env: {
+        ...env,
+        MB_SESSION_SECRET: readFileSync(secretFile, 'utf8'),
+        MB_JUST_PLAYED: justPlayed ? '1' : '',
+        MB_COMPANY: demo ? '' : '1',
+      },
     }),
   started: (child) => {
     // Only at the first start; after a crash there was a gap.
@@ -109,7 +120,7 @@ async function stop(code) {
 server.gaveUp.then((code) => void stop(code));
 database?.exited.then((code) => {
   if (stopping) return;
-  process.stderr.write(`MariaDB stopped by itself (code ${code}). See .data/db.log\n`);
+  process.stderr.write(`MariaDB stopped by itself (code ${code}). See ${folder}/db.log\n`);
   void stop(69);
 });
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));

@@ -8,12 +8,14 @@ import type { Deps } from './deps';
 import { errorHandler, Problem, sendProblem } from './errors/problem';
 import { calculationsRoutes } from './features/calculations/calculations-routes';
 import { circuitRoutes } from './features/circuit/circuit-routes';
+import { companyRoutes, setupRoutes } from './features/company/company-routes';
 import { cylindersRoutes } from './features/cylinders/cylinders-routes';
 import { fitsRoutes } from './features/fits/fits-routes';
 import { instrumentsRoutes } from './features/instruments/instruments-routes';
 import { jobsRoutes } from './features/jobs/jobs-routes';
 import { libraryRoutes } from './features/library/library-routes';
 import { measurementsRoutes } from './features/measurements/measurements-routes';
+import { invitationRoutes, peopleAdminRoutes } from './features/people/people-admin-routes';
 import { peopleRoutes } from './features/people/people-routes';
 import { peopleStore } from './features/people/people-store';
 import { phasesRoutes } from './features/phases/phases-routes';
@@ -100,12 +102,16 @@ export function createApp(deps: Deps): Express {
     if (request.session.personId) request.person = await peopleStore.byId(database, request.session.personId);
     next();
   });
+  api.use(setupRoutes(deps));
+  api.use(invitationRoutes(deps));
   api.use(peopleRoutes(deps));
   // Whoever is not signed in is told that first, before a word on what they sent.
   api.use((request, _response, next) => {
     who(request);
     next();
   });
+  api.use(companyRoutes(deps));
+  api.use(peopleAdminRoutes(deps));
   api.use(jobsRoutes(deps));
   api.use(surveysRoutes(deps));
   api.use(scopesRoutes(deps));

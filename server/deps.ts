@@ -10,6 +10,8 @@ export type ServerOptions = {
   /** Folder of the built web application, when it is served from here. */
   webDir?: string;
   sessionSecret: string;
+  /** Asked of whoever begins the first company of an empty installation; none where there is nothing to begin. */
+  setupCode?: string;
   /** Host names besides loopback that this server answers to; undefined: any. */
   allowedHosts?: readonly string[];
   /** What Express takes as "trust proxy": behind a proxy the address and TLS of the person are the proxy's word. */

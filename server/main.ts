@@ -5,7 +5,9 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
 import { openOrExit } from './db/open-or-exit';
 import { DatabaseWatch } from './db/watch';
+import type { Deps } from './deps';
 import { fail } from './fail';
+import { isEmpty, setupCode } from './features/company/setup';
 import { InstrumentHall } from './features/instruments/instrument-hall';
 import { InstrumentPort } from './features/instruments/instrument-port';
 import { PdfMaker } from './features/reports/pdf-maker';
@@ -30,7 +32,7 @@ const list = (text: string | undefined): string[] | undefined =>
     .filter(Boolean);
 /** A number of proxies, or what Express takes as their addresses. */
 const trustProxy = env.TRUST_PROXY && (/^\d+$/.test(env.TRUST_PROXY) ? Number(env.TRUST_PROXY) : env.TRUST_PROXY);
-const deps = {
+const deps: Deps = {
   watch,
   streams: new Streams(),
   pdf: new PdfMaker(say),
@@ -47,6 +49,13 @@ const deps = {
     sessionSecret: env.MB_SESSION_SECRET ?? randomBytes(32).toString('hex'),
   },
 };
+// Asked for once, on the first page of an empty installation.
+if (env.MB_COMPANY === '1' && (await isEmpty(database))) {
+  deps.options.setupCode = setupCode();
+  say(
+    `\nThis installation is empty. Open it and begin your company with this code:\n\n    ${deps.options.setupCode}\n`,
+  );
+}
 const instrumentPort = new InstrumentPort(hall, say);
 await instrumentPort.listen(Number(env.INSTRUMENT_PORT ?? 0));
 Object.assign(deps, { instrumentPort });

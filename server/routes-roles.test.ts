@@ -9,6 +9,13 @@ import { type Client, movement, newJob, passVacuum, startServer, type TestServer
  * where no person is needed, and `by rule` where more than the role decides (each has tests of its own below).
  */
 const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> = {
+  'POST /setup': 'nobody signed in',
+  'POST /invitations/:token': 'nobody signed in',
+  'POST /company/people': 'keep-people',
+  'PUT /company/people/:id': 'keep-people',
+  'PUT /company/people/:id/blocked': 'keep-people',
+  'POST /company/people/:id/invitation': 'keep-people',
+  'PUT /company': 'keep-company',
   'POST /sign-in': 'nobody signed in',
   'POST /sign-out': 'nobody signed in',
   'POST /sessions/:id/revoke': 'everyone',

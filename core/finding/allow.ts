@@ -39,6 +39,7 @@ export const REFUSED = {
   missing: tell('finding.missing').id,
   idTwice: tell('finding.same-id-twice').id,
   bareNo: tell('finding.no-needs-reason').id,
+  commonPassword: tell('finding.common-password').id,
 } as const;
 const ID = /^[a-z]+\.[a-z0-9-]+$/;
 /** What a schema's own message says. */

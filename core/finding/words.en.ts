@@ -1,4 +1,5 @@
 export const en = {
+  'finding.common-password': 'everybody tries this one first',
   'finding.good': 'Good',
   'finding.is-missing': '{field} is missing.',
   'finding.is-not-field-of-this-calculation': '{field} is not a field here.',
@@ -7,6 +8,7 @@ export const en = {
   'finding.not-one-of-allowed-values': 'not one of the allowed values.',
   'finding.not-proven': 'Not proven',
   'finding.outside-allowed-range': 'outside the allowed range.',
+  'finding.password-of': '{least} characters or more, no usual word',
   'finding.stop': 'Stop',
   'finding.of-field': '{field}: {problem}',
   'finding.low-to-high': '{low} to {high} {unit}',

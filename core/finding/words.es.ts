@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'finding.common-password': 'todos prueban esta primero',
   'finding.good': 'Bien',
   'finding.is-missing': 'Falta {field}.',
   'finding.is-not-field-of-this-calculation': '{field} no es un campo aquí.',
@@ -9,6 +10,7 @@ export const es: Record<keyof typeof en, string> = {
   'finding.not-one-of-allowed-values': 'no es uno de los valores permitidos.',
   'finding.not-proven': 'No comprobado',
   'finding.outside-allowed-range': 'fuera del rango permitido.',
+  'finding.password-of': '{least} caracteres o más, ninguna palabra usual',
   'finding.stop': 'Alto',
   'finding.of-field': '{field}: {problem}',
   'finding.low-to-high': '{low} a {high} {unit}',

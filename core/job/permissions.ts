@@ -11,6 +11,10 @@ export const MAY = {
   'lead-job': ['owner', 'lead'],
   'edit-library': ['owner', 'office', 'lead'],
   'edit-settings': ['owner', 'office'],
+  'keep-people': ['owner', 'office'],
+  'keep-company': ['owner', 'office'],
+  /** Nobody makes themselves more than they are. */
+  'name-owner': ['owner'],
   'keep-cylinders': ['owner', 'office', 'lead'],
   'hear-of-overfull-cylinders': ['owner', 'office'],
   'choose-scope': ['owner', 'office', 'lead'],

@@ -3,6 +3,14 @@ import { PRICE_RANGE, type PriceKey, type Prices, priceSetting, STANDARD_PRICES 
 import { tell } from '@/core/scope/words';
 import type { Label, Said } from '@/core/words/said';
 /** Where good practitioners differ: the company chooses; the default and its reason stand beside it. */
+/** Money that a company may count in. */
+export const CURRENCIES = ['USD', 'CAD', 'MXN'] as const;
+export const CURRENCY_WORDS = {
+  USD: tell('scope.currency-usd'),
+  CAD: tell('scope.currency-cad'),
+  MXN: tell('scope.currency-mxn'),
+} as const;
+
 export const SCOPE_SCHOOLS = [
   {
     id: 'bothCoils',
@@ -68,11 +76,7 @@ export const SCOPE_SCHOOLS = [
   {
     id: 'currency',
     label: tell('scope.currency'),
-    options: [
-      ['USD', tell('scope.currency-usd')],
-      ['CAD', tell('scope.currency-cad')],
-      ['MXN', tell('scope.currency-mxn')],
-    ],
+    options: CURRENCIES.map((c) => [c, CURRENCY_WORDS[c]] as const),
     standard: 'USD',
     reason: tell('scope.currency-why'),
   },

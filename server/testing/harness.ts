@@ -89,14 +89,14 @@ export type TestServer = {
 export const PASSWORD = 'a long test password';
 let hash: Promise<string> | undefined;
 
-/** Two companies, so that every test can look over the fence. */
-export async function startServer(): Promise<TestServer> {
+/** Two companies, so that every test can look over the fence; with a code none, as an installation begins. */
+export async function startServer({ setupCode }: { setupCode?: string } = {}): Promise<TestServer> {
   const schema = await freshSchema();
   const database = openDatabase(schema.uri);
   await migrate(database, migrations());
   hash ??= hashPassword(PASSWORD);
   const passwordHash = await hash;
-  for (const company of ['alder', 'birch']) {
+  for (const company of setupCode ? [] : ['alder', 'birch']) {
     const companyId = uuid();
     await database.run("insert into companies (id, name, settings) values (:companyId, :company, '{}')", {
       companyId,
@@ -136,7 +136,7 @@ export async function startServer(): Promise<TestServer> {
     database,
     hall,
     log: (line) => log.push(line),
-    options: { demoSignIn: true, sessionSecret: 'test', trustProxy: 1 },
+    options: { demoSignIn: true, sessionSecret: 'test', trustProxy: 1, ...(setupCode ? { setupCode } : {}) },
   });
   const server = app.listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));

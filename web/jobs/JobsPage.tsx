@@ -14,6 +14,7 @@ import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { readerNow, say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { FirstSteps } from './FirstSteps';
 import { JobList, type JobRow } from './JobList';
 import { STATES, useJobSearch } from './use-job-search';
 
@@ -87,6 +88,7 @@ export default function JobsPage() {
               : say(tell('web.no-jobs-here-yet'))}
         </p>
       ) : null}
+      {data && me && total === 0 && !search && state !== 'done' ? <FirstSteps role={me.role} /> : null}
       <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} />
       <JobList title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (

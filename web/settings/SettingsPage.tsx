@@ -7,6 +7,7 @@ import { SCOPE_FIGURES, SCOPE_SCHOOLS, scopeSchools } from '@/core/scope/schools
 import { type ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
+import { CompanyHead } from '@/web/company/CompanyHead';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
@@ -34,7 +35,8 @@ export default function SettingsPage() {
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">
       <PlaceHead />
-      <h1 className="mt-4 text-[26px]">{say(tell('web.schools-and-settings'))}</h1>
+      {me ? <CompanyHead me={me} /> : null}
+      <h2 className="mt-5 text-[21px]">{say(tell('web.schools-and-settings'))}</h2>
       <p className="mt-1 max-w-[60ch] text-ink2">
         {say(
           tell('web.good-practitioners-differ-in-these-what', {

@@ -22,6 +22,9 @@ const JobPage = page(() => import('@/web/phases/JobPage'));
 const LibraryPage = page(() => import('@/web/library/LibraryPage'));
 const CylindersPage = page(() => import('@/web/cylinders/CylindersPage'));
 const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
+const PeoplePage = page(() => import('@/web/company/PeoplePage'));
+const SetupPage = page(() => import('@/web/company/SetupPage'));
+const InvitationPage = page(() => import('@/web/company/InvitationPage'));
 const FormulasPage = page(() => import('@/web/formulas/FormulasPage'));
 
 export function App() {
@@ -32,6 +35,8 @@ export function App() {
           <Suspense fallback={<Waiting />}>
             <Routes>
               <Route path="/sign-in" element={<SignInPage />} />
+              <Route path="/setup" element={<SetupPage />} />
+              <Route path="/invitation/:token" element={<InvitationPage />} />
               <Route element={<SignedIn />}>
                 <Route path="/jobs" element={<JobsPage />} />
                 <Route path="/jobs/new" element={<NewJobPage />} />
@@ -40,6 +45,7 @@ export function App() {
                 <Route path="/library" element={<LibraryPage />} />
                 <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />
+                <Route path="/settings/people" element={<PeoplePage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
               </Route>
               <Route path="*" element={<Navigate to="/jobs" replace />} />

@@ -44,6 +44,7 @@ export function DemoCrew({ people, password, busy, onEnter }: Props) {
       <p className="mt-3 text-[13px] text-ink2">
         {say(tell('web.password-for-all-demo-is-listed', { demoPassword: password }))}
       </p>
+      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.demo-here'))}</p>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import { BookOpen, Building2, ClipboardList, Cylinder, Sigma } from 'lucide-react';
 import { NavLink } from 'react-router';
+import { useMe } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { PLACES } from './places';
@@ -24,6 +25,7 @@ export default function NavBar({ bottom }: { bottom: boolean }) {
 }
 
 function TopNav() {
+  const { me } = useMe();
   return (
     <header className="hidden h-[52px] items-stretch bg-bar pr-5 pl-5 text-on-bar lg:flex">
       <span className="narrow mr-7 self-center text-[18px] font-[700]">{say(tell('web.mill-bridge'))}</span>
@@ -38,7 +40,12 @@ function TopNav() {
           </NavLink>
         ))}
       </nav>
-      <span className="ml-auto self-center">
+      {me?.demo ? (
+        <span className="ml-auto hidden max-w-[430px] self-center pr-5 text-right text-[12.5px] leading-tight opacity-80 xl:block">
+          {say(tell('web.demo-here'))}
+        </span>
+      ) : null}
+      <span className={`self-center ${me?.demo ? 'ml-auto xl:ml-0' : 'ml-auto'}`}>
         <PersonMenu onBar />
       </span>
     </header>

@@ -23,7 +23,10 @@ export function SignInPage() {
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
   const from = (useLocation().state as { from?: string } | null)?.from ?? '/jobs';
+  const { data: setup } = useSWR<{ waits: boolean }>('/setup', get);
   if (me) return <Navigate to={from} replace />;
+  // An empty installation begins with its company.
+  if (setup?.waits) return <Navigate to="/setup" replace />;
 
   async function enter(signIn: string, word: string): Promise<void> {
     setBusy(true);

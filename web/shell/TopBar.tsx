@@ -34,6 +34,9 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
           className={`w-12 cursor-pointer border-[1.5px] text-[14px] font-[700] ${onBar ? 'h-[38px] border-on-bar/60' : 'touch border-ink'}`}
         >
           {initials}
+          {me.demo ? (
+            <span className="block text-[10.5px] leading-none font-[560]">{say(tell('web.demo'))}</span>
+          ) : null}
         </MenuButton>
         <MenuItems
           anchor="bottom end"
@@ -42,6 +45,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
           <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
             <b className="block text-[15px] text-ink">{me.fullName}</b>
             {say(value(me.role))}, {me.companyName}
+            {me.demo ? <span className="mt-1 block font-[560] text-copper">{say(tell('web.demo-here'))}</span> : null}
           </div>
           {THEMES.map((t) => (
             <MenuItem key={t.value}>

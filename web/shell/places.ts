@@ -10,4 +10,4 @@ export const PLACES = [
 ] as const;
 
 /** Pages that the bottom bar stands under. */
-export const isPlace = (pathname: string): boolean => PLACES.some((p) => p.to === pathname);
+export const isPlace = (pathname: string): boolean => PLACES.some((p) => p.to === pathname.replace(/\/people$/, ''));

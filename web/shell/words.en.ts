@@ -1,4 +1,6 @@
 export const en = {
+  'web.demo': 'demo',
+  'web.demo-here': 'Demo: an invented company. Begin your own with  npm start -- --company',
   'web.go-back': 'Back',
   'web.not-accepted': 'Not accepted: {count}.',
   'web.not-needed': '{folded}: not needed either.',

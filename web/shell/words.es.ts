@@ -1,6 +1,8 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.demo': 'demo',
+  'web.demo-here': 'Demo: una empresa inventada. Empiece la suya con  npm start -- --company',
   'web.go-back': 'Atrás',
   'web.not-accepted': 'No aceptado: {count}.',
   'web.not-needed': '{folded}: tampoco hace falta.',

@@ -1,5 +1,6 @@
 import { en as api } from '@/web/api/words.en';
 import { en as bench } from '@/web/bench/words.en';
+import { en as company } from '@/web/company/words.en';
 import { en as cylinders } from '@/web/cylinders/words.en';
 import { en as jobs } from '@/web/jobs/words.en';
 import { en as kit } from '@/web/kit/words.en';
@@ -27,6 +28,7 @@ export const en = {
   ...shared,
   ...api,
   ...bench,
+  ...company,
   ...cylinders,
   ...jobs,
   ...kit,

@@ -1,5 +1,6 @@
 import { es as api } from '@/web/api/words.es';
 import { es as bench } from '@/web/bench/words.es';
+import { es as company } from '@/web/company/words.es';
 import { es as cylinders } from '@/web/cylinders/words.es';
 import { es as jobs } from '@/web/jobs/words.es';
 import { es as kit } from '@/web/kit/words.es';
@@ -27,6 +28,7 @@ export const es: Record<keyof typeof en, string> = {
   ...shared,
   ...api,
   ...bench,
+  ...company,
   ...cylinders,
   ...jobs,
   ...kit,

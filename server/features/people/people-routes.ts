@@ -6,6 +6,7 @@ import { Problem, parseBody } from '@/server/errors/problem';
 import { isLoopback } from '@/server/guards';
 import { who } from '@/server/who';
 import { tell } from '@/server/words/tell';
+import { openSession } from './open-session';
 import { signIn } from './people-service';
 import { peopleStore } from './people-store';
 import { sessionStore } from './session-store';
@@ -39,11 +40,7 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
     if (person.demo && !demoHere(request))
       throw new Problem('not-allowed', { message: tell('server.demo-people-sign-in-on-loopback') });
     if (person.language !== known.language) await peopleStore.setLanguage(database, person.id, person.language);
-    await new Promise<void>((done, fail) => request.session.regenerate((e) => (e ? fail(e) : done())));
-    request.session.personId = person.id;
-    request.session.since = new Date().toISOString();
-    request.session.address = request.ip ?? '';
-    request.session.agent = String(request.headers['user-agent'] ?? '').slice(0, 200);
+    await openSession(request, person.id);
     response.json({ person });
   });
 

@@ -12,7 +12,8 @@ let nobody: Promise<string> | undefined;
 export async function signIn(db: Db, name: string, password: string): Promise<Person> {
   const found = await peopleStore.bySignIn(db, name.toLowerCase());
   nobody ??= hashPassword('no one has this password');
+  // Whoever was invited and has not come yet has no password: nothing opens.
   const matches = await argon2.verify(found?.passwordHash ?? (await nobody), password);
-  if (!found || !matches) throw new Problem('wrong-sign-in');
+  if (!found?.passwordHash || !matches) throw new Problem('wrong-sign-in');
   return found.person;
 }

@@ -1,6 +1,9 @@
 import type { Certification } from '@/core/job/gates';
 import type { Role } from '@/core/job/permissions';
+import { hasRunOut } from '@/core/job/person-form';
+import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 export type Person = {
@@ -17,16 +20,21 @@ export type Person = {
   certificateNumber: string | null;
   language: Language;
 };
-type Row = Omit<Person, 'demo'> & { demo: number; passwordHash: string };
+type Row = Omit<Person, 'demo'> & { demo: number; passwordHash: string | null; certifiedUntil: string | null };
 
 const SELECT = `select p.id, p.company_id as companyId, c.name as companyName, c.time_zone as timeZone, c.demo, p.full_name as fullName, p.sign_in as signIn,
-  p.role, p.certification, p.certificate_number as certificateNumber, p.language, p.password_hash as passwordHash
+  p.role, p.certification, p.certificate_number as certificateNumber, p.certified_until as certifiedUntil, p.language, p.password_hash as passwordHash
   from people p join companies c on c.id = p.company_id`;
 
-const person = ({ passwordHash: _, ...row }: Row): Person => ({ ...row, demo: row.demo === 1 });
+/** A certification that has run out is none, by the clock of the company. */
+const person = ({ passwordHash: _, certifiedUntil, ...row }: Row): Person => ({
+  ...row,
+  demo: row.demo === 1,
+  ...(hasRunOut(certifiedUntil, dayAt(now(), row.timeZone)) ? { certification: 'none' as const } : {}),
+});
 
 export const peopleStore = {
-  async bySignIn(db: Db, signIn: string): Promise<{ person: Person; passwordHash: string } | undefined> {
+  async bySignIn(db: Db, signIn: string): Promise<{ person: Person; passwordHash: string | null } | undefined> {
     const [row] = await db.rows<Row>(`${SELECT} where p.sign_in = :signIn and p.active`, { signIn });
     return row && { person: person(row), passwordHash: row.passwordHash };
   },

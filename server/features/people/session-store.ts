@@ -25,6 +25,13 @@ export const sessionStore = {
     });
   },
 
+  /** Ends every session of this person; gives their ids. */
+  async endAll(db: Db, personId: string): Promise<string[]> {
+    const open = (await rowsOf(db, personId)).map((r) => r.sessionId);
+    if (open.length) await db.run('delete from sessions where session_id in (:open)', { open });
+    return open;
+  },
+
   /** Ends one session of this person; gives its id when there was one. */
   async revoke(db: Db, personId: string, id: string): Promise<string | undefined> {
     const found = (await rowsOf(db, personId)).find((r) => idOf(r.sessionId) === id);

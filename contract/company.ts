@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { characters } from '@/core/finding/allow';
+import { oneOf } from '@/core/finding/quantity-field';
+import { schemaOf } from '@/core/form/field';
+import { companyFields } from '@/core/job/company-form';
+import { passwordSchema } from '@/core/job/password';
+import { personFields } from '@/core/job/person-form';
+import { CURRENCIES } from '@/core/scope/schools';
+import { LANGUAGES } from '@/core/words/render';
+import { idSchema } from './requests';
+
+/** Bodies of the writes of a company: its beginning, its people, its own details. */
+const version = z.number().int().min(1).describe('the version you read');
+
+export const setupSchema = z.strictObject({
+  /** Printed where the program was started: whoever reads it there is the owner. */
+  code: z.string().trim().min(1).max(40).meta(characters(1, 40)),
+  ...schemaOf(companyFields()).shape,
+  currency: oneOf(CURRENCIES),
+  ownerName: z.string().trim().min(2).max(120).meta(characters(2, 120)),
+  signIn: z.string().trim().min(3).max(120).meta(characters(3, 120)),
+  password: passwordSchema,
+  language: oneOf(LANGUAGES),
+});
+export type Setup = z.infer<typeof setupSchema>;
+
+export const companySchema = z.strictObject({ version, ...schemaOf(companyFields()).shape });
+
+const personShape = schemaOf(personFields()).shape;
+export const newPersonSchema = z.strictObject({ id: idSchema, ...personShape });
+export type NewPerson = z.infer<typeof newPersonSchema>;
+export const personUpdateSchema = z.strictObject({ version, ...personShape });
+export type PersonUpdate = z.infer<typeof personUpdateSchema>;
+export const blockSchema = z.strictObject({ version, blocked: z.boolean().describe('true or false') });
+export const acceptSchema = z.strictObject({ password: passwordSchema, language: oneOf(LANGUAGES).optional() });

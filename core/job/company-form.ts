@@ -1,0 +1,34 @@
+import { pick, text } from '@/core/form/field';
+import { typed } from '@/core/words/said';
+import { tell } from './words';
+
+/** Clocks that the product is used by, from east to west; one of them is the company's, a site may have another. */
+export const TIME_ZONES = [
+  'America/St_Johns',
+  'America/Halifax',
+  'America/Puerto_Rico',
+  'America/New_York',
+  'America/Toronto',
+  'America/Chicago',
+  'America/Winnipeg',
+  'America/Mexico_City',
+  'America/Denver',
+  'America/Phoenix',
+  'America/Edmonton',
+  'America/Los_Angeles',
+  'America/Vancouver',
+  'America/Tijuana',
+  'America/Anchorage',
+  'Pacific/Honolulu',
+] as const;
+type TimeZone = (typeof TIME_ZONES)[number];
+const place = (zone: string): string => zone.split('/')[1]!.replaceAll('_', ' ');
+
+/** What a company is called and whose clock it goes by. */
+export const companyFields = () => ({
+  name: text(tell('job.name-of-the-company'), 120, 2),
+  timeZone: pick(
+    tell('job.clock-of-the-company'),
+    Object.fromEntries(TIME_ZONES.map((z) => [z, typed(place(z))])) as Record<TimeZone, ReturnType<typeof typed>>,
+  ),
+});

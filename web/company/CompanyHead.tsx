@@ -1,0 +1,66 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import useSWR from 'swr';
+import { schemaOf } from '@/core/form/field';
+import { companyFields } from '@/core/job/company-form';
+import { may } from '@/core/job/permissions';
+import { type ApiProblem, get, put } from '@/web/api/http';
+import type { Me } from '@/web/api/use-me';
+import { useMe } from '@/web/api/use-me';
+import { Button } from '@/web/kit/Button';
+import { FieldSheet } from '@/web/kit/form/FieldSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+type Company = { name: string; timeZone: string; version: number };
+
+/** Whose house this is: its name and clock, and the way to its people. */
+export function CompanyHead({ me }: { me: Me }) {
+  const { data, mutate } = useSWR<Company, ApiProblem>('/company', get);
+  const { refresh } = useMe();
+  const [editing, setEditing] = useState<Company>();
+  const form = useMemo(() => {
+    const fields = companyFields();
+    return { fields, schema: schemaOf(fields) };
+  }, []);
+  return (
+    <section
+      aria-label={say(tell('web.company'))}
+      className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-b-[1.5px] border-ink pb-3"
+    >
+      <div className="min-w-0">
+        <h1 className="truncate text-[26px]">{data?.name ?? me.companyName}</h1>
+        <p className="text-[14px] text-ink2">
+          {data ? say(tell('web.clock-of', { place: data.timeZone.split('/').at(-1)!.replaceAll('_', ' ') })) : ''}
+        </p>
+      </div>
+      <span className="ml-auto flex flex-wrap gap-2">
+        {may(me.role, 'keep-company') && data ? (
+          <Button onClick={() => setEditing(data)}>{say(tell('web.edit'))}</Button>
+        ) : null}
+        {may(me.role, 'keep-people') ? (
+          <Link
+            to="/settings/people"
+            className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+          >
+            {say(tell('web.people'))}
+          </Link>
+        ) : null}
+      </span>
+      {editing ? (
+        <FieldSheet
+          title={say(tell('web.company'))}
+          form={form}
+          known={editing}
+          draft={`${me.id}-company-${editing.version}`}
+          send={async (body) => {
+            await mutate(await put<Company>('/company', { ...body, version: editing.version }), { revalidate: false });
+            await refresh();
+          }}
+          save={say(tell('web.save'))}
+          onClose={() => setEditing(undefined)}
+        />
+      ) : null}
+    </section>
+  );
+}

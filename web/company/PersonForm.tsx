@@ -1,0 +1,67 @@
+import { useMemo, useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { schemaOf } from '@/core/form/field';
+import type { Certification } from '@/core/job/gates';
+import type { Role } from '@/core/job/permissions';
+import { personFields } from '@/core/job/person-form';
+import { post, put } from '@/web/api/http';
+import type { Me } from '@/web/api/use-me';
+import { FieldSheet } from '@/web/kit/form/FieldSheet';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+export type PersonRecord = {
+  id: string;
+  fullName: string;
+  signIn: string;
+  role: Role;
+  certification: Certification;
+  certificateNumber: string | null;
+  certifiedUntil: string | null;
+  active: boolean;
+  joined: boolean;
+  inviteUntil: string | null;
+  version: number;
+};
+
+type Props = {
+  me: Me;
+  person: PersonRecord | undefined;
+  onKept: (answer: unknown) => void;
+  onInvite: (person: PersonRecord) => void;
+  onClose: () => void;
+};
+
+/** One person: added, or put right. A new one gets an invitation at once. */
+export function PersonForm({ me, person, onKept, onInvite, onClose }: Props) {
+  const [id] = useState(() => person?.id ?? uuid());
+  // The version that was read when the form was filled: a stale write must be noticed.
+  const [version] = useState(person?.version);
+  const form = useMemo(() => {
+    const fields = personFields();
+    return { fields, schema: schemaOf(fields) };
+  }, []);
+  return (
+    <FieldSheet
+      title={say(person ? tell('web.person') : tell('web.add-person'))}
+      form={form}
+      known={
+        person
+          ? { ...person, certificateNumber: person.certificateNumber ?? '' }
+          : { role: 'lead', certification: 'none' }
+      }
+      draft={`${me.id}-person-${person?.id ?? 'new'}-${version ?? 0}`}
+      testId="person-form"
+      send={async (body) => {
+        const answer = person
+          ? await put<{ people: PersonRecord[] }>(`/company/people/${id}`, { ...body, version })
+          : await post<{ people: PersonRecord[] }>('/company/people', { ...body, id });
+        onKept(answer);
+        const added = person ? undefined : answer.people.find((p) => p.id === id);
+        if (added) onInvite(added);
+      }}
+      save={say(tell('web.save'))}
+      onClose={onClose}
+    />
+  );
+}
