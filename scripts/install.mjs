@@ -25,6 +25,7 @@ export function installPackages(quiet = false) {
 const DEBIAN = {
   database: ['mariadb-server-core', 'mariadb-client-core'],
   browser: ['chromium', 'poppler-utils'],
+  backup: ['mariadb-client'],
 };
 
 function missingPackages(names) {

@@ -64,7 +64,7 @@ if (Math.min(...built) < sources) {
 
 mkdirSync(folder, { recursive: true, mode: 0o700 });
 const state = { pid: process.pid, port: Number(process.env.PORT ?? 4680), server: undefined };
-const note = () => writeFileSync(RUNNING, JSON.stringify(state));
+const note = () => writeFileSync(RUNNING, JSON.stringify(state), { mode: 0o600 });
 note();
 const secretFile = `${folder}/session-secret`;
 if (!existsSync(secretFile)) writeFileSync(secretFile, randomBytes(32).toString('hex'), { mode: 0o600 });
@@ -74,6 +74,9 @@ if (!external) {
   say('Starting MariaDB on loopback …');
   try {
     database = await startDatabase(path.resolve(folder), ['mill_bridge'], undefined, say);
+    // Only its owner reads the folder: a backup of the running installation finds its database here.
+    state.database = database.uri('mill_bridge');
+    note();
   } catch (error) {
     rmSync(RUNNING, { force: true });
     if (!(error instanceof DatabaseTrouble)) throw error;

@@ -74,6 +74,8 @@ export class Client {
 }
 
 export type TestServer = {
+  /** Where its schema is. */
+  uri: string;
   database: Database;
   hall: InstrumentHall;
   origin: string;
@@ -142,6 +144,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
   await new Promise((done) => server.once('listening', done));
   const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   return {
+    uri: schema.uri,
     database,
     hall,
     streams,
