@@ -65,10 +65,15 @@ const before = z.looseObject({
   disclosures: z.array(z.looseObject({ id: z.string() })),
   answers: z.array(z.looseObject({ subject: z.string(), answer: z.string(), at: instant })),
 });
+const written = z.looseObject({
+  id: z.string(),
+  kind: z.string(),
+  body: z.looseObject({}),
+  by: z.string(),
+  at: instant,
+});
 const circuitRecord = z.looseObject({
-  log: z.array(
-    z.looseObject({ id: z.string(), kind: z.string(), body: z.looseObject({}), by: z.string(), at: instant }),
-  ),
+  log: z.array(written),
   recovery: z.looseObject({ checks: z.array(finding) }),
   joining: z.looseObject({ checks: z.array(finding) }).nullable(),
   pressure: z.looseObject({ checks: z.array(finding) }),
@@ -80,11 +85,14 @@ const furnace = {
   furnace: z.looseObject({ by: z.string() }).nullable().default(null),
   furnaceChecks: z.array(finding).default([]),
 };
+/** What is written down of the whole job; nothing before permits were. */
+const jobLog = { jobLog: z.array(written).default([]) };
 
 /** Under charge, start-up, and the hand-over of a job with a circuit. */
 export const commissioningSchema = z.looseObject({
   ...head,
   ...furnace,
+  ...jobLog,
   circuit: z.looseObject({ plate: z.looseObject({ refrigerant: z.string(), nominalTons: z.number() }) }),
   schools: z.looseObject({ subcoolingToleranceF: z.number() }),
   vacuum: z.looseObject({ endMicrons: z.number(), heldMin: z.number() }).nullable(),
@@ -110,6 +118,7 @@ export const beforeSchema = z.looseObject({
   ...head,
   before,
   ...furnace,
+  ...jobLog,
 });
 
 /** Furnaces installed alone on other systems of the same job, as the hand-over froze them; none before there were several. */

@@ -199,6 +199,7 @@ export const sheetSchema = z.strictObject({
     TransitionRule[]
   >,
   circuitLog: z.array(entry),
+  jobLog: z.array(entry),
   cylinders: z.array(cylinderAnswer),
   vacuum: z
     .strictObject({

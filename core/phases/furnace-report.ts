@@ -1,6 +1,7 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
+import { permitTable } from '@/core/phases/hand-over/permits';
 import { beforeTables } from '@/core/phases/scope/report';
 import type { FurnaceSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/words';
@@ -96,6 +97,7 @@ export function furnaceReport(
     tables: [
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
+      permitTable(s.jobLog),
       gateTable([s, ...others]),
       signTable(input),
     ].filter((t) => t.rows.length > 0),

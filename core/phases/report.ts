@@ -54,6 +54,7 @@ export function buildReport(input: ReportInput): Report {
       ...(several?.others.flatMap((o) => [...plateTable(o.snapshot, o.name), ...ofCircuit(o.snapshot, o.name)]) ?? []),
       ...(several?.furnaces.flatMap((f) => named(furnaceTables(f.snapshot), f.name)) ?? []),
       ...scopesOf(all),
+      ...phaseTables(s, ['hand-over']),
       gateTable(all),
       signTable(input),
     ].filter((t) => t.rows.length > 0),

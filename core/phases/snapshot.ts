@@ -43,6 +43,7 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
     before: beganWithSurvey(sheet) ? beforeOf(sheet) : null,
     circuitRecord: sheet.circuitLog.length ? circuitRecordOf(sheet) : null,
     ...furnaceOf(sheet),
+    jobLog: sheet.jobLog,
   };
   if (phase === 'charge') return { ...base, startUp: null };
   return {
@@ -141,6 +142,7 @@ export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'h
     overrides: sheet.overrides,
     before: beforeOf(sheet),
     ...furnaceOf(sheet),
+    jobLog: sheet.jobLog,
   };
 }
 export type FurnaceSnapshot = ReturnType<typeof beforeSnapshotOf>;

@@ -74,6 +74,16 @@ export const SCOPE_SCHOOLS = [
     reason: tell('scope.drip-that-is-seen-warns-someone'),
   },
   {
+    id: 'inspection',
+    label: tell('scope.permit-and-inspection'),
+    options: [
+      ['note', tell('scope.written-down-only')],
+      ['ask', tell('scope.asked-for-before-hand-over')],
+    ],
+    standard: 'note',
+    reason: tell('scope.inspector-often-comes-later'),
+  },
+  {
     id: 'currency',
     label: tell('scope.currency'),
     options: CURRENCIES.map((c) => [c, CURRENCY_WORDS[c]] as const),

@@ -1,5 +1,6 @@
 export const en = {
   'scope.ask-whether-permit-is-needed': 'Ask whether a permit is needed, and pull it before the work',
+  'scope.asked-for-before-hand-over': 'Asked for before the hand-over',
   'scope.change-drier-and-acid-test-new-valve': 'New drier; clean lines; O/B proven in both modes at the start-up.',
   'scope.currency': 'Currency',
   'scope.currency-usd': 'US dollars',
@@ -129,6 +130,7 @@ export const en = {
   'scope.indoor-coil': 'Indoor coil',
   'scope.indoor-coil-was-starved-of-air': 'The indoor coil was starved of air by dirt.',
   'scope.inspect-disclose-keep-sound-one': 'Inspect, disclose, keep a sound one',
+  'scope.inspector-often-comes-later': 'An inspector often comes after the customer is handed the system.',
   'scope.insulated-flex': 'insulated flex',
   'scope.into-pan-with-float': 'Into the pan with a float',
   'scope.is-above-units-largest-wire-and': '{a} is above the unit’s largest: the wire and compressor are not guarded.',
@@ -255,6 +257,7 @@ export const en = {
   'scope.part-at': 'part at the {end}',
   'scope.people-here-are-hurt-by-heat-or-cold': 'Somebody here is hurt sooner by heat or cold.',
   'scope.performance-listing-of-matched-pairs': 'performance listing of matched pairs',
+  'scope.permit-and-inspection': 'Permit and inspection',
   'scope.permit-before-work-inspection-after': 'Permit before the work, inspection after it',
   'scope.pipe-for-secondary-drain': 'pipe for the secondary drain',
   'scope.placeholder-put-your-own-figure-here': 'A placeholder: put your own figure here.',
@@ -354,6 +357,7 @@ export const en = {
   'scope.without-listing-nobody-knows-what-pair': 'Without a listing nobody knows what the pair delivers.',
   'scope.work-is-stopped-until-lab-says': 'Work is stopped until a lab says clear.',
   'scope.written-by-hand': 'no rule: written for this job',
+  'scope.written-down-only': 'Written down',
   'scope.written-in-by': 'Written in by {by}.',
   'scope.young-listed-clean-coil-is-worth':
     'A young, listed, clean coil is worth keeping; the risk is written down and signed.',

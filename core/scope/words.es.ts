@@ -2,6 +2,7 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   'scope.ask-whether-permit-is-needed': 'Preguntar si hace falta permiso y sacarlo antes del trabajo',
+  'scope.asked-for-before-hand-over': 'Se piden antes de la entrega',
   'scope.change-drier-and-acid-test-new-valve':
     'Deshidratador nuevo; líneas limpias; O/B comprobado en ambos modos al arrancar.',
   'scope.currency': 'Moneda',
@@ -135,6 +136,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.indoor-coil': 'Serpentín interior',
   'scope.indoor-coil-was-starved-of-air': 'La suciedad le quitó aire al serpentín interior.',
   'scope.inspect-disclose-keep-sound-one': 'Inspeccionar, avisar, dejar uno sano',
+  'scope.inspector-often-comes-later': 'El inspector suele venir después de la entrega al cliente.',
   'scope.insulated-flex': 'flexible aislado',
   'scope.into-pan-with-float': 'A la charola, con flotador',
   'scope.is-above-units-largest-wire-and':
@@ -268,6 +270,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.part-at': 'pieza en: {end}',
   'scope.people-here-are-hurt-by-heat-or-cold': 'A alguien aquí el calor o el frío le daña antes.',
   'scope.performance-listing-of-matched-pairs': 'listado de rendimiento de pares',
+  'scope.permit-and-inspection': 'Permiso e inspección',
   'scope.permit-before-work-inspection-after': 'Permiso antes del trabajo, inspección después',
   'scope.pipe-for-secondary-drain': 'tubo para el drenaje secundario',
   'scope.placeholder-put-your-own-figure-here': 'Un valor provisional: ponga aquí su propia cifra.',
@@ -373,6 +376,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.without-listing-nobody-knows-what-pair': 'Sin listado nadie sabe lo que da el par.',
   'scope.work-is-stopped-until-lab-says': 'El trabajo se detiene hasta que un laboratorio diga que está libre.',
   'scope.written-by-hand': 'sin regla: escrito para este trabajo',
+  'scope.written-down-only': 'Se registran',
   'scope.written-in-by': 'Escrito por {by}.',
   'scope.young-listed-clean-coil-is-worth':
     'Un serpentín joven, listado y limpio vale la pena; el riesgo se escribe y se firma.',

@@ -1,6 +1,9 @@
 export const en = {
+  'value.corrections': 'corrections',
+  'value.failed': 'failed',
   'value.hours': 'hours',
   'value.materials': 'materials',
+  'value.passed': 'passed',
   'value.runs': 'runs',
   'value.spaces': 'spaces',
   'value.work': 'work',

@@ -1,8 +1,11 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'value.corrections': 'correcciones',
+  'value.failed': 'rechazada',
   'value.hours': 'horas',
   'value.materials': 'materiales',
+  'value.passed': 'aprobada',
   'value.runs': 'ramales',
   'value.spaces': 'espacios',
   'value.work': 'trabajo',

@@ -3,7 +3,14 @@ import { pictureOfHouse } from '@/core/scope/survey/before-dismantling';
 import { isOfHouse } from '@/core/scope/survey/facts';
 
 /** What of a sheet is the job's, the same whichever circuit is looked at. */
-const JOB_PARTS = ['job', 'customer', 'site', 'cancelled', 'circuits'] as const satisfies readonly (keyof JobSheet)[];
+const JOB_PARTS = [
+  'job',
+  'customer',
+  'site',
+  'cancelled',
+  'circuits',
+  'jobLog',
+] as const satisfies readonly (keyof JobSheet)[];
 /** What is its system's, the same for all circuits of that system. */
 const SYSTEM_PARTS = [
   'system',

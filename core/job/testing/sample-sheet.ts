@@ -90,6 +90,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     circuitSchools: DEFAULT_CIRCUIT_SCHOOLS,
     transition: TRANSITION_RULES,
     circuitLog: [],
+    jobLog: [],
     cylinders: [],
     ...change,
   };

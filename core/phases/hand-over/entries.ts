@@ -1,8 +1,8 @@
-import { choice, figure } from '@/core/form/field';
+import { choice, day, figure, is, maybe, text } from '@/core/form/field';
 import { tell } from '@/core/phases/hand-over/words';
 import { entry } from '@/core/phases/log/entry';
-import { q, value } from '@/core/words/said';
-/** What driers and moisture indicator show after the run. */
+import { day as dayOf, q, value } from '@/core/words/said';
+/** What driers and moisture indicator show after the run, and what the authority says of the whole job. */
 export const handOverEntries = {
   'suction-drier-visit': entry(
     tell('log.suction-drier'),
@@ -25,5 +25,32 @@ export const handOverEntries = {
       outF: figure(tell('after.pipe-after-it'), -20, 180, '°F'),
     },
     (b) => tell('log.in-out', { inF: q(b.inF, 'F'), outF: q(b.outF, 'F') }),
+  ),
+  permit: entry(
+    tell('log.permit'),
+    {
+      number: text(tell('after.permit-number'), 40, 1),
+      authority: text(tell('after.authority'), 80, 0, { hint: tell('after.may-stay-empty') }),
+      pulledOn: day(tell('after.pulled-on')),
+    },
+    (b) => tell('log.permit-line', { number: b.number, authority: b.authority || '–', day: dayOf(b.pulledOn) }),
+    { ofJob: true },
+  ),
+  inspection: entry(
+    tell('log.inspection'),
+    {
+      on: day(tell('after.inspected-on')),
+      result: choice(tell('after.result'), ['passed', 'corrections', 'failed']),
+      corrections: maybe(text(tell('after.what-to-correct'), 300, 3, { when: is('result', 'corrections', 'failed') })),
+      inspector: text(tell('after.inspector'), 80, 0, { hint: tell('after.may-stay-empty') }),
+    },
+    (b) =>
+      tell('log.inspection-line', {
+        day: dayOf(b.on),
+        result: value(b.result),
+        corrections: b.corrections ? tell('log.corrections', { corrections: b.corrections }) : '',
+        inspector: b.inspector || '–',
+      }),
+    { ofJob: true },
   ),
 };

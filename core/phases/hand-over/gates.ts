@@ -16,6 +16,7 @@ import { claimOf } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
 import { list } from '@/core/words/said';
+import { permitGates } from './permits';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
 export function afterRunGates(sheet: SheetWith<'circuit' | 'circuitLog' | 'scopeSchools'>): Gate[] {
@@ -46,6 +47,7 @@ export function handOverGates(sheet: JobSheet): Gate[] {
   return [
     ...hazardHolds(sheet),
     ...agreedGates(sheet),
+    ...permitGates(sheet),
     ...afterRunGates(sheet),
     ...furnaceGates(sheet),
     ...(hasCircuit(sheet)

@@ -5,6 +5,7 @@ import { hasCircuit } from '@/core/phases/survey/view';
 import { waitsByGate } from '@/core/phases/waits';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
+import { permitTable } from './permits';
 /** The customer gets what was done, in writing; the sheet is closed. */
 export const handOver: PhaseDescriptor = {
   id: 'hand-over',
@@ -23,6 +24,8 @@ export const handOver: PhaseDescriptor = {
     'change-answered': tell('job.gate-change-answered'),
     'musts-in': tell('job.gate-musts-in'),
     'suction-drier': tell('job.gate-suction-drier'),
+    permit: tell('job.gate-permit'),
+    inspection: tell('job.gate-inspection'),
   },
   move: (sheet, asked) => handOverMove(sheet, asked.maySign, gatesIn(handOver, sheet)),
   waits: (sheet, recorded) => waitsByGate(handOver, gatesIn(handOver, sheet, recorded)),
@@ -30,4 +33,5 @@ export const handOver: PhaseDescriptor = {
     hasCircuit(sheet)
       ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
       : beforeSnapshotOf(sheet, 'hand-over', gates),
+  tables: (s) => [permitTable(s.jobLog)],
 };

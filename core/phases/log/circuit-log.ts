@@ -1,4 +1,4 @@
-import type { EntryBody, EntryKind, EntryPhase } from './entries';
+import { type EntryBody, type EntryKind, type EntryPhase, JOB_KINDS } from './entries';
 
 type Head = {
   id: string;
@@ -24,6 +24,14 @@ export function standingEntries(log: readonly CircuitEntry[]): CircuitEntry[] {
 
 export function entriesOf<K extends EntryKind>(log: readonly CircuitEntry[], kind: K): EntryOf<K>[] {
   return standingEntries(log).filter((e): e is EntryOf<K> & CircuitEntry => e.kind === kind);
+}
+
+/** Entries of the circuit and those of the whole job, each with what withdrew or corrected it. */
+export function splitLog(all: readonly CircuitEntry[]): { circuitLog: CircuitEntry[]; jobLog: CircuitEntry[] } {
+  const ofJob = new Set<string>();
+  for (const e of all)
+    if (JOB_KINDS.includes(e.kind) || (e.supersedesId !== null && ofJob.has(e.supersedesId))) ofJob.add(e.id);
+  return { circuitLog: all.filter((e) => !ofJob.has(e.id)), jobLog: all.filter((e) => ofJob.has(e.id)) };
 }
 
 /** The newest entry of a kind. */

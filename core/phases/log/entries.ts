@@ -41,6 +41,9 @@ export const ENTRY_KINDS = Object.keys(ENTRIES) as [EntryKind, ...EntryKind[]];
 
 /** The definition of a kind that is known only at run time. */
 export const entryOf = (kind: EntryKind): EntryDef => ENTRIES[kind] as unknown as EntryDef;
+/** Kinds that belong to the whole job and stand on the sheet of each of its circuits. */
+export const JOB_KINDS: readonly EntryKind[] = ENTRY_KINDS.filter((kind) => entryOf(kind).ofJob);
+
 /** One entry in a line. */
 export const entryWords = ({ kind, body }: { kind: EntryKind; body: object }) => entryOf(kind).line(body as never);
 

@@ -21,6 +21,8 @@ export type EntryDef<F extends Fields = Fields> = {
   readonly offered: boolean;
   /** Written by a tap on the page: it has no form. */
   readonly byTap: boolean;
+  /** Of the whole job, whichever circuit is looked at. */
+  readonly ofJob: boolean;
   /** Puts figures in order that instruments read, before they are kept. */
   readonly settle: (body: BodyOf<F>) => BodyOf<F>;
 };
@@ -29,7 +31,7 @@ export function entry<const F extends Fields>(
   title: Said,
   fields: F,
   line: (body: BodyOf<F>) => Said,
-  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'offered' | 'byTap' | 'settle'>> = {},
+  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'offered' | 'byTap' | 'ofJob' | 'settle'>> = {},
 ): EntryDef<F> {
   return {
     title,
@@ -40,6 +42,7 @@ export function entry<const F extends Fields>(
     likeLast: false,
     offered: more.byTap !== true,
     byTap: false,
+    ofJob: false,
     settle: (body) => body,
     ...more,
   };

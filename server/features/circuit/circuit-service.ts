@@ -3,7 +3,7 @@ import type { NewCircuitEntry } from '@/contract/circuit';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { refusesEntry } from '@/core/phases/entry-rules';
-import { standingEntries } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
@@ -45,7 +45,7 @@ export async function writeEntry(
     const phase = phaseOf(sheet, sent);
     mustBeOpen(sheet, phase);
     // What is replaced or withdrawn comes out of the ledger first, so that a corrected weight is held against what is there.
-    const replaced = sheet.circuitLog.find((e) => e.id === sent.supersedesId);
+    const replaced = logOf(sheet).find((e) => e.id === sent.supersedesId);
     if (replaced?.kind === 'recovered')
       await takeBack(db, person, replaced.id, {
         note: sent.kind === 'withdrawn' ? `withdrawn: ${(read.body as EntryBody<'withdrawn'>).reason}` : 'corrected',
@@ -100,9 +100,12 @@ export async function writeEntry(
   });
 }
 
+/** Everything an entry may correct or withdraw: of the circuit, and of the whole job. */
+const logOf = (sheet: JobSheet): CircuitEntry[] => [...sheet.circuitLog, ...sheet.jobLog];
+
 /** Another person's voltage check is not taken back or rewritten by a helper or the office. */
 function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): void {
-  const earlier = sheet.circuitLog.find((e) => e.id === sent.supersedesId);
+  const earlier = logOf(sheet).find((e) => e.id === sent.supersedesId);
   if (earlier?.kind !== 'dead-proof' || earlier.by === person.fullName) return;
   if (!may(person.role, 'withdraw-voltage-check'))
     throw new Problem('not-allowed', { message: tell('server.only-their-own-voltage-check') });
@@ -110,9 +113,7 @@ function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): v
 
 /** The phase an entry belongs to; what it supersedes must stand in the same job, and only once. */
 function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
-  const earlier = sent.supersedesId
-    ? standingEntries(sheet.circuitLog).find((e) => e.id === sent.supersedesId)
-    : undefined;
+  const earlier = sent.supersedesId ? standingEntries(logOf(sheet)).find((e) => e.id === sent.supersedesId) : undefined;
   if (sent.supersedesId && !earlier)
     throw badInput({
       field: 'supersedesId',

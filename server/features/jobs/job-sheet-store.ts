@@ -14,6 +14,7 @@ import type {
   StartUpRecord,
   VacuumRecord,
 } from '@/core/job/sheet';
+import { splitLog } from '@/core/phases/log/circuit-log';
 import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
@@ -108,7 +109,7 @@ export async function readJobSheet(
   // What the customer signed stays at the policy and prices of that day.
   const signedTerms = scope.signatures.findLast((s) => s.answer === 'yes' && s.terms !== null)?.terms;
   const furnace = records.find((r) => r.phase === FURNACE_RECORD);
-  const circuitLog = await circuitStore.read(db, owned);
+  const { circuitLog, jobLog } = splitLog(await circuitStore.read(db, owned));
   return {
     job: {
       id: head.id,
@@ -155,6 +156,7 @@ export async function readJobSheet(
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
     circuitLog,
+    jobLog,
     cylinders: await cylindersStore.ofJob(db, key),
     certification,
   };

@@ -5,8 +5,8 @@ import { barometerPsia } from '@/core/air/moist-air';
 import type { FitKind, FitSheet } from '@/core/fit/sheets';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
-import type { CircuitEntry } from '@/core/phases/log/circuit-log';
-import { phaseOfKind } from '@/core/phases/log/entries';
+import { type CircuitEntry, splitLog } from '@/core/phases/log/circuit-log';
+import { JOB_KINDS, phaseOfKind } from '@/core/phases/log/entries';
 import { ownerOf } from '@/core/phases/registry';
 import type { BeforeId } from '@/core/scope/survey/before-dismantling';
 import { factOf, isOfHouse } from '@/core/scope/survey/facts';
@@ -31,8 +31,9 @@ const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _wr
 };
 
 const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
-  if (sheet.circuitLog.some((e) => e.id === body.id)) return sheet;
-  const earlier = sheet.circuitLog.find((e) => e.id === body.supersedesId);
+  const all = [...sheet.circuitLog, ...sheet.jobLog];
+  if (all.some((e) => e.id === body.id)) return sheet;
+  const earlier = all.find((e) => e.id === body.supersedesId);
   const written = {
     id: body.id,
     circuitId: sheet.circuit.id,
@@ -44,7 +45,7 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
     by: me.fullName,
     at: body.occurredAt,
   } as CircuitEntry;
-  return { ...sheet, circuitLog: [...sheet.circuitLog, written] };
+  return { ...sheet, ...splitLog([...all, written]) };
 };
 
 const decision: Body<NewDecision> = (sheet, { itemId, decision: chosen, reason }, write, me) => ({
@@ -185,6 +186,12 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/reopening$/, reopening],
 ];
 
+/** What was written on another circuit's sheet and stands on every one: answers about the house, entries of the whole job. */
+function ofAll(change: Body<unknown> | undefined, body: object): object | undefined {
+  if (change === observations) return ofHouse(body);
+  return change === entry && JOB_KINDS.includes((body as NewCircuitEntry).kind as never) ? body : undefined;
+}
+
 /** Of answers given on another system's sheet, those about the house they share. */
 const ofHouse = (body: object): { observations: NewObservation[] } => ({
   observations: (body as { observations: NewObservation[] }).observations.filter((o) => isOfHouse(o.fact)),
@@ -196,7 +203,7 @@ export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me
     if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
     const bare = splitPath(write.path).path;
     const change = CHANGES.find(([path]) => path.test(bare))?.[1] as Body<unknown> | undefined;
-    const body = showsOn(sheet, write.path) ? write.body : change === observations ? ofHouse(write.body) : undefined;
+    const body = showsOn(sheet, write.path) ? write.body : ofAll(change, write.body);
     return change && body ? change(s, body, write, me) : s;
   }, sheet);
 }

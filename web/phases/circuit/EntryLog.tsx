@@ -11,11 +11,11 @@ import { EntrySheet } from './EntrySheet';
 import { useEntries } from './use-entries';
 
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
-export function EntryLog({ view, phase }: { view: JobView; phase: Phase }) {
+export function EntryLog({ view, phase, ofJob = false }: { view: JobView; phase: Phase; ofJob?: boolean }) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
   const [fixing, setFixing] = useState<CircuitEntry>();
-  const list = standingEntries(view.sheet.circuitLog)
+  const list = standingEntries(ofJob ? view.sheet.jobLog : view.sheet.circuitLog)
     .filter((e) => e.phase === phase)
     .reverse();
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);

@@ -24,6 +24,7 @@ import { usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
 import { AmendSheet } from './AmendSheet';
 import { FurnaceSheet } from './FurnaceSheet';
+import { Permits } from './Permits';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
 
@@ -32,7 +33,9 @@ export default function HandOverPage(view: JobView) {
   const jobPath = `/jobs/${sheet.job.id}`;
   const reported = sheet.circuits.some((c) => c.equipped) || sheet.circuits.every((c) => !c.cooled);
   const { data: report, mutate } = useSWR<Report>(
-    reported ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}` : null,
+    reported
+      ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}-${sheet.jobLog.length}`
+      : null,
     get,
   );
   const [amending, setAmending] = useState(false);
@@ -61,6 +64,7 @@ export default function HandOverPage(view: JobView) {
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
+          <Permits view={view} signed={signed} />
           <Signatures sheet={sheet} />
           <div className="flex flex-wrap gap-3">
             <a

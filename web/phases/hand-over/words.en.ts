@@ -7,6 +7,7 @@ export const en = {
   'web.no-certificate': 'no certificate',
   'web.notes': 'Notes',
   'web.nothing-signed-yet': 'Nothing signed yet.',
+  'web.permits': 'Permits and inspections',
   'web.record-readings': 'Record the readings',
   'web.report-as-pdf': 'Report as PDF',
   'web.report-is-written-once-new-equipment':

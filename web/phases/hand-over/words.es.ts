@@ -9,6 +9,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.no-certificate': 'sin certificado',
   'web.notes': 'Notas',
   'web.nothing-signed-yet': 'Aún no hay firmas.',
+  'web.permits': 'Permisos e inspecciones',
   'web.record-readings': 'Anotar las lecturas',
   'web.report-as-pdf': 'Informe en PDF',
   'web.report-is-written-once-new-equipment':
