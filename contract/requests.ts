@@ -46,6 +46,10 @@ export const newJobSchema = z.strictObject({
   scheduledFor: day,
   /** What the customer reads: scope, disclosures, report. */
   customerLanguage: oneOf(LANGUAGES).default('en'),
+  /** A house the company knows: what is typed of customer and site is then its own, and stays. */
+  siteId: idSchema.optional(),
+  /** A system of that house. */
+  systemId: idSchema.optional(),
   /** Null: the survey comes first and the equipment follows from the scope. */
   plate: plateSchema.nullable(),
 });
@@ -53,7 +57,7 @@ export type NewJob = z.infer<typeof newJobSchema>;
 
 /** The head of a job, put right later: all of a new one but its id, language and plate. */
 export const jobDetailsSchema = newJobSchema
-  .omit({ id: true, customerLanguage: true, plate: true })
+  .omit({ id: true, customerLanguage: true, plate: true, siteId: true, systemId: true })
   .extend({ version: z.number().int().min(1).describe('the version you read') });
 export type JobDetails = z.infer<typeof jobDetailsSchema>;
 /** A job is cancelled, or opened again. */

@@ -122,7 +122,7 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
         scheduledFor: new Date(Date.now() + demo.day * DAY_MS).toISOString().slice(0, 10),
         plate,
       },
-      { customerId: uuid(), siteId: uuid(), systemId: uuid(), equipmentId: uuid(), circuitId: uuid() },
+      { customerId: null, siteId: null, systemId: null, equipmentId: uuid(), circuitId: uuid() },
     );
     await refreshSummary(db, DEMO_COMPANY.id, id);
   });

@@ -65,3 +65,36 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
     await crew.press('Old charge');
   });
 });
+
+test('a new job for a house that is known: found as one types, its system picked, its elevation not typed again', async ({
+  page,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  await page.goto('/jobs/new');
+  await page.getByLabel('Customer', { exact: true }).fill('hollis');
+  await page
+    .getByRole('list', { name: 'Houses you know' })
+    .getByRole('button', { name: /Hollis residence/ })
+    .first()
+    .click();
+  await expect(page.getByLabel('Street and number', { exact: true })).toHaveValue('18 Tanner Row');
+  await expect(page.getByLabel('Elevation', { exact: true })).toHaveValue('1180');
+  // Taken by mistake: another customer, and what was taken can be typed over.
+  await page.getByRole('button', { name: 'Another customer' }).click();
+  await page.getByLabel('Customer', { exact: true }).fill('Hollis the younger');
+  await page.getByLabel('Elevation', { exact: true }).fill('');
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByLabel('Elevation', { exact: true })).not.toHaveValue('');
+  await page.getByLabel('Customer', { exact: true }).fill('hollis');
+  await page
+    .getByRole('list', { name: 'Houses you know' })
+    .getByRole('button', { name: /Hollis residence/ })
+    .first()
+    .click();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Another customer' })).toBeVisible();
+  await page.getByRole('button', { name: 'Create the job' }).click();
+  await crew.say('Find out: what kind of system');
+  await expect(page.getByText('Hollis residence').first()).toBeVisible();
+});

@@ -9,6 +9,7 @@ import { errorHandler, Problem, sendProblem } from './errors/problem';
 import { calculationsRoutes } from './features/calculations/calculations-routes';
 import { circuitRoutes } from './features/circuit/circuit-routes';
 import { companyRoutes, setupRoutes } from './features/company/company-routes';
+import { customersRoutes } from './features/customers/customers-routes';
 import { cylindersRoutes } from './features/cylinders/cylinders-routes';
 import { fitsRoutes } from './features/fits/fits-routes';
 import { instrumentsRoutes } from './features/instruments/instruments-routes';
@@ -112,6 +113,7 @@ export function createApp(deps: Deps): Express {
   });
   api.use(companyRoutes(deps));
   api.use(peopleAdminRoutes(deps));
+  api.use(customersRoutes(deps));
   api.use(jobsRoutes(deps));
   api.use(surveysRoutes(deps));
   api.use(scopesRoutes(deps));

@@ -38,7 +38,7 @@ export default function NewJobPage() {
 
   async function save(text: PlateText): Promise<void> {
     setAsked(true);
-    const { known, ...site } = head;
+    const { known, house, systemId, ...site } = head;
     const plate = known === 'plate' ? showProblems(form, text) : null;
     const incomplete =
       !head.customerName.trim() ||
@@ -53,6 +53,7 @@ export default function NewJobPage() {
         leadId,
         phone: head.phone.trim() || null,
         elevationFt: numberFromText(head.elevationFt),
+        ...(house ? { siteId: house.siteId, ...(systemId ? { systemId } : {}) } : {}),
         plate,
       }),
     );

@@ -2,11 +2,14 @@ import { v4 as uuid } from 'uuid';
 import type { Role } from '@/core/job/permissions';
 import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
+import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { typedTrouble } from '@/web/kit/number-text';
 import { LANGUAGE_CHOICES, readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { KnownElevation } from './KnownElevation';
+import { KnownHouses, type KnownSite } from './KnownHouses';
 
 export type Person = { id: string; fullName: string; role: Role };
 
@@ -23,6 +26,9 @@ export const noSite = () => ({
   leadId: '',
   scheduledFor: dayAt(new Date(), readerNow().timeZone),
   known: 'survey' as 'survey' | 'plate',
+  /** A house the company knows, with its systems; what is typed of it stays as it is there. */
+  house: undefined as KnownSite | undefined,
+  systemId: undefined as string | undefined,
 });
 export type SiteText = ReturnType<typeof noSite>;
 
@@ -34,8 +40,21 @@ type Props = {
   onChange: (change: Partial<SiteText>) => void;
 };
 
+/** What a known house brings: who lives there, where it stands, and its one system where it has only one. */
+const taken = (house: KnownSite): Partial<SiteText> => ({
+  house,
+  customerName: house.customerName,
+  phone: house.phone ?? '',
+  customerLanguage: house.language,
+  address: house.address,
+  town: house.town,
+  elevationFt: String(house.elevationFt),
+  ...(house.systems.length === 1 ? { systemId: house.systems[0]!.id, systemName: house.systems[0]!.name } : {}),
+});
+
 /** Who the customer is, where the system stands, who leads and when. */
 export function SiteFields({ head, asked, leads, leadId, onChange }: Props) {
+  const { house } = head;
   const missing = (v: string): string | undefined => (asked && v.trim() === '' ? say(tell('web.missing')) : undefined);
   const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
   const put = (key: keyof typeof head) => (e: { target: { value: string } }) => onChange({ [key]: e.target.value });
@@ -43,16 +62,27 @@ export function SiteFields({ head, asked, leads, leadId, onChange }: Props) {
     <fieldset className="mt-4">
       <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.customer-and-site'))}</legend>
       <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
-        <Field
-          label={say(tell('web.customer'))}
-          value={head.customerName}
-          onChange={put('customerName')}
-          error={missing(head.customerName)}
-        />
+        <div>
+          <Field
+            label={say(tell('web.customer'))}
+            value={head.customerName}
+            onChange={put('customerName')}
+            error={missing(head.customerName)}
+            readOnly={house !== undefined}
+          />
+          {house ? (
+            <Button tone="quiet" className="mb-2" onClick={() => onChange({ house: undefined, systemId: undefined })}>
+              {say(tell('web.another-customer'))}
+            </Button>
+          ) : (
+            <KnownHouses text={head.customerName} onPick={(site) => onChange(taken(site))} />
+          )}
+        </div>
         <Field
           label={say(tell('web.phone'))}
           value={head.phone}
           onChange={put('phone')}
+          readOnly={house !== undefined}
           hint={say(tell('web.may-stay-empty'))}
         />
         <Choice
@@ -65,26 +95,56 @@ export function SiteFields({ head, asked, leads, leadId, onChange }: Props) {
           label={say(tell('web.street-and-number'))}
           value={head.address}
           onChange={put('address')}
+          readOnly={house !== undefined}
           error={missing(head.address)}
         />
-        <Field label={say(tell('web.town'))} value={head.town} onChange={put('town')} error={missing(head.town)} />
         <Field
-          label={say(tell('web.elevation'))}
-          unit="ft"
-          inputMode="decimal"
-          value={head.elevationFt}
-          onChange={put('elevationFt')}
-          error={elevation?.message}
-          allowed={elevation?.allowed}
-          hint={say(tell('web.sets-station-pressure-that-gauges-read'))}
+          label={say(tell('web.town'))}
+          value={head.town}
+          onChange={put('town')}
+          error={missing(head.town)}
+          readOnly={house !== undefined}
         />
-        <Field
-          label={say(tell('web.which-system'))}
-          value={head.systemName}
-          onChange={put('systemName')}
-          error={missing(head.systemName)}
-          hint={say(tell('web.upstairs-shop-front'))}
-        />
+        <div>
+          <Field
+            label={say(tell('web.elevation'))}
+            unit="ft"
+            inputMode="decimal"
+            value={head.elevationFt}
+            onChange={put('elevationFt')}
+            readOnly={house !== undefined}
+            error={elevation?.message}
+            allowed={elevation?.allowed}
+            hint={say(tell('web.sets-station-pressure-that-gauges-read'))}
+          />
+          {house || head.elevationFt ? null : (
+            <KnownElevation town={head.town} onTake={(ft) => onChange({ elevationFt: String(ft) })} />
+          )}
+        </div>
+        <div>
+          <Field
+            label={say(tell('web.which-system'))}
+            value={head.systemName}
+            onChange={(e) => onChange({ systemName: e.target.value, systemId: undefined })}
+            error={missing(head.systemName)}
+            hint={say(tell('web.upstairs-shop-front'))}
+          />
+          {house?.systems.length ? (
+            <span className="mb-2 flex flex-wrap gap-2">
+              {house.systems.map((y) => (
+                <button
+                  key={y.id}
+                  type="button"
+                  aria-pressed={head.systemId === y.id}
+                  onClick={() => onChange({ systemId: y.id, systemName: y.name })}
+                  className="touch cursor-pointer border-[1.5px] border-rule px-3 font-[560] aria-pressed:border-ink aria-pressed:bg-sheet aria-pressed:font-[700]"
+                >
+                  {y.name}
+                </button>
+              ))}
+            </span>
+          ) : null}
+        </div>
         <Field
           label={say(tell('web.day'))}
           type="date"

@@ -1,12 +1,15 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.another-customer': 'Otro cliente',
   'web.create-job': 'Crear el trabajo',
   'web.customer-and-site': 'Cliente y sitio',
   'web.customer-street-number-model': 'Cliente, calle, número, modelo',
   'web.day': 'Día',
   'web.elevation': 'Altitud',
+  'web.elevation-as-at': '{elevationFt} ft en {address}.',
   'web.known-already-type-its-plate': 'Ya conocido, escriba su placa',
+  'web.known-houses': 'Casas que conoce',
   'web.lead': 'Encargado',
   'web.list-could-not-be-loaded-trying': 'La lista no se pudo cargar; se intenta otra vez.',
   'web.new-job': 'Trabajo nuevo',
@@ -25,6 +28,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.step-policy': 'Revise los ajustes y precios de la empresa',
   'web.street-and-number': 'Calle y número',
   'web.survey-first-it-follows-from-scope': 'Primero el levantamiento, de él sale el alcance',
+  'web.take-it': 'Tomarla',
   'web.today': 'Hoy, {x}',
   'web.town': 'Ciudad',
   'web.upstairs-shop-front': 'Arriba, frente de tienda …',

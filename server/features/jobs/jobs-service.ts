@@ -7,8 +7,9 @@ import type { Language } from '@/core/words/render';
 import { typed } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
-import { Problem } from '@/server/errors/problem';
+import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
+import { customersStore } from '@/server/features/customers/customers-store';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
@@ -86,11 +87,12 @@ export async function createJob(database: Database, person: Person, job: NewJob)
     });
   await database.transaction(async (db) => {
     if (!(await writesFirst(db, person, write))) return;
+    const known = await knownHouse(db, person, job);
     const number = await jobsStore.nextNumber(db, person.companyId);
     await jobsStore.insert(db, person.companyId, number, job, {
-      customerId: uuid(),
-      siteId: uuid(),
-      systemId: uuid(),
+      customerId: known?.customerId ?? null,
+      siteId: known?.siteId ?? null,
+      systemId: known?.systemId ?? null,
       equipmentId: uuid(),
       circuitId: uuid(),
     });
@@ -98,6 +100,24 @@ export async function createJob(database: Database, person: Person, job: NewJob)
     await refreshSummary(db, person.companyId, job.id);
   });
   return sheetFor(database, person, { jobId: job.id });
+}
+
+/** The house and the system that a new job is for, where the company knows them already. */
+async function knownHouse(db: Db, person: Person, { siteId, systemId }: NewJob) {
+  const site = siteId === undefined ? undefined : await customersStore.site(db, person.companyId, siteId);
+  if (siteId !== undefined && !site)
+    throw badInput({
+      field: 'siteId',
+      message: tell('server.no-such-house-of-yours'),
+      allowed: tell('server.house-of-your-company-or-none'),
+    });
+  if (systemId !== undefined && !site?.systems.includes(systemId))
+    throw badInput({
+      field: 'systemId',
+      message: tell('server.no-such-system-of-that-house'),
+      allowed: tell('server.system-of-the-house-or-none'),
+    });
+  return site && { siteId: siteId!, customerId: site.customerId, systemId: systemId ?? null };
 }
 
 export async function updatePlate(

@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import type { Language } from '@/core/words/render';
@@ -32,10 +33,11 @@ const LIST_COLUMNS = `job_id as jobId, circuit_id as circuitId, number, customer
 
 const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
+/** What is there already has its id; null: it is made. */
 export type NewJobIds = {
-  customerId: string;
-  siteId: string;
-  systemId: string;
+  customerId: string | null;
+  siteId: string | null;
+  systemId: string | null;
   equipmentId: string;
   circuitId: string;
 };
@@ -102,22 +104,34 @@ export const jobsStore = {
   },
 
   async insert(db: Db, companyId: string, number: number, job: NewJob, ids: NewJobIds): Promise<void> {
-    const values = { companyId, number, ...ids, ...job, plate: job.plate ? JSON.stringify(job.plate) : null };
-    await db.run(
-      'insert into customers (id, company_id, name, phone, language) values (:customerId, :companyId, :customerName, :phone, :customerLanguage)',
-      values,
-    );
-    await db.run(
-      'insert into sites (id, company_id, customer_id, address, town, elevation_ft) values (:siteId, :companyId, :customerId, :address, :town, :elevationFt)',
-      values,
-    );
-    await db.run(
-      'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
-      {
-        ...values,
-        kind: job.plate ? systemKind(job.plate) : 'system',
-      },
-    );
+    const values = {
+      companyId,
+      number,
+      ...job,
+      ...ids,
+      customerId: ids.customerId ?? uuid(),
+      siteId: ids.siteId ?? uuid(),
+      systemId: ids.systemId ?? uuid(),
+      plate: job.plate ? JSON.stringify(job.plate) : null,
+    };
+    if (ids.customerId === null)
+      await db.run(
+        'insert into customers (id, company_id, name, phone, language) values (:customerId, :companyId, :customerName, :phone, :customerLanguage)',
+        values,
+      );
+    if (ids.siteId === null)
+      await db.run(
+        'insert into sites (id, company_id, customer_id, address, town, elevation_ft) values (:siteId, :companyId, :customerId, :address, :town, :elevationFt)',
+        values,
+      );
+    if (ids.systemId === null)
+      await db.run(
+        'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
+        {
+          ...values,
+          kind: job.plate ? systemKind(job.plate) : 'system',
+        },
+      );
     await db.run(
       "insert into equipment (id, company_id, system_id, kind, maker, model, serial) values (:equipmentId, :companyId, :systemId, 'outdoor', :maker, :model, :serial)",
       {
