@@ -105,7 +105,14 @@ export const fitKindSchema = z.enum(FIT_KINDS);
 
 export const libraryItemsSchema = z.strictObject({
   items: z
-    .array(z.strictObject({ id: idSchema, fields: libraryItemSchema }))
+    .array(
+      z.strictObject({
+        id: idSchema,
+        fields: libraryItemSchema,
+        /** One that is put right, as it was read; a model out of a file has none. */
+        version: version.optional(),
+      }),
+    )
     .min(1)
     .max(100)
     .describe('1 to 100 items'),

@@ -5,7 +5,7 @@ import type { Label } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
-export function ItemLine({ item: i }: { item: LibraryItem }) {
+export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() => void) | undefined }) {
   const circuit = [
     i.refrigerant,
     i.metering && METERING_WORDS[i.metering],
@@ -30,7 +30,18 @@ export function ItemLine({ item: i }: { item: LibraryItem }) {
   return (
     <li className="grid gap-x-5 border-b border-rule py-2.5 md:grid-cols-[0.9fr_0.85fr_1.35fr_1.6fr] md:items-baseline">
       <span>
-        <b className="text-[16px] font-[660]">{i.model}</b> <span className="text-ink2">{i.maker}</span>
+        {onEdit ? (
+          <button
+            type="button"
+            onClick={onEdit}
+            className="cursor-pointer text-[16px] font-[660] text-copper underline underline-offset-4"
+          >
+            {i.model}
+          </button>
+        ) : (
+          <b className="text-[16px] font-[660]">{i.model}</b>
+        )}{' '}
+        <span className="text-ink2">{i.maker}</span>
       </span>
       <span className="text-[14.5px]">
         {line([

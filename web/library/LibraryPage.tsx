@@ -1,6 +1,6 @@
-import { useRef } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS } from '@/core/equipment/library-item';
+import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS, type LibraryItem } from '@/core/equipment/library-item';
 import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
@@ -11,8 +11,10 @@ import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ImportPanel } from './ImportPanel';
+import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
 import { PairTable } from './PairTable';
+import { Papers } from './Papers';
 import { useImport } from './use-import';
 
 const LISTS = [...EQUIPMENT_KINDS, 'pairs'] as const;
@@ -24,7 +26,7 @@ export default function LibraryPage() {
   const [asked, setKind] = useAddress('kind');
   const kind = LISTS.find((k) => k === asked) ?? 'outdoor';
   const [text = '', setText] = useAddress('q');
-  const file = useRef<HTMLInputElement>(null);
+  const [open, setOpen] = useState<{ item?: LibraryItem }>();
   const navigate = useNavigate();
   const work = useImport(() => void reload());
   useKeys({ 'g j': () => navigate('/jobs'), 'g f': () => navigate('/formulas') });
@@ -36,7 +38,6 @@ export default function LibraryPage() {
     ) ?? [];
   const pairs = library?.pairs.filter((p) => match(`${p.outdoorModel} ${p.indoorModel} ${p.reference}`)) ?? [];
   const mayEdit = may(me?.role, 'edit-library');
-  const download = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
 
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
@@ -51,38 +52,14 @@ export default function LibraryPage() {
           aria-label={say(tell('web.search-equipment'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
         />
-        <span className="ml-auto flex flex-wrap items-center">
-          <a className={download} href={kind === 'pairs' ? '/api/library/pairs.csv' : '/api/library/equipment.csv'}>
-            {say(tell('web.export-csv'))}
-          </a>
-          <a
-            className={download}
-            href={kind === 'pairs' ? '/api/library/pairs-template.csv' : '/api/library/equipment-template.csv'}
-          >
-            {say(tell('web.template'))}
-          </a>
-          {mayEdit ? (
-            <>
-              <input
-                ref={file}
-                type="file"
-                accept=".csv,text/csv"
-                hidden
-                data-testid="csv-file"
-                onChange={(e) => {
-                  const [chosen] = e.target.files ?? [];
-                  e.target.value = '';
-                  if (chosen) void work.read(chosen);
-                }}
-              />
-              <Button tone="primary" className="ml-2" onClick={() => file.current?.click()}>
-                {say(tell('web.import-csv'))}
-              </Button>
-            </>
-          ) : null}
-        </span>
+        <Papers pairs={kind === 'pairs'} mayEdit={mayEdit} onFile={(chosen) => void work.read(chosen)} />
       </div>
       <ImportPanel work={work} />
+      {mayEdit && kind !== 'pairs' ? (
+        <Button className="mt-2" onClick={() => setOpen({})}>
+          {say(tell('web.type-in-one'))}
+        </Button>
+      ) : null}
       <div role="tablist" aria-label={say(tell('web.kind'))} className="mt-2 flex overflow-x-auto border-b border-rule">
         {LISTS.map((k) => (
           <button
@@ -103,7 +80,7 @@ export default function LibraryPage() {
       ) : (
         <ul className="mt-1">
           {items.map((i) => (
-            <ItemLine key={i.id} item={i} />
+            <ItemLine key={i.id} item={i} onEdit={mayEdit ? () => setOpen({ item: i }) : undefined} />
           ))}
         </ul>
       )}
@@ -111,6 +88,15 @@ export default function LibraryPage() {
         <p className="mt-6 text-[16px] text-ink2">
           {text ? say(tell('web.nothing-matches-2', { text })) : say(tell('web.none-yet-take-template-fill-it'))}
         </p>
+      ) : null}
+      {open && me && kind !== 'pairs' ? (
+        <ItemForm
+          personId={me.id}
+          kind={kind}
+          item={open.item}
+          onKept={async () => void (await reload())}
+          onClose={() => setOpen(undefined)}
+        />
       ) : null}
     </div>
   );

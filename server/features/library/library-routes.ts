@@ -4,7 +4,7 @@ import { LIBRARY_COLUMNS, PAIR_COLUMNS, writeRow } from '@/core/equipment/librar
 import { audit } from '@/server/audit';
 import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { libraryStore } from './library-store';
@@ -29,7 +29,16 @@ export function libraryRoutes({ database }: Deps): Router {
       for (const one of items) {
         const owner = await libraryStore.ownerOf(db, one.id);
         if (owner && owner !== person.companyId) throw new Problem('not-found');
-        counts[await libraryStore.put(db, person.companyId, one)] += 1;
+        const done = await libraryStore.put(db, person.companyId, one);
+        if (done === 'stale')
+          throw new Problem('stale-version', { message: tell('server.someone-changed-model-after-you') });
+        if (done === 'taken')
+          throw badInput({
+            field: 'model',
+            message: tell('server.model-of-that-name-is-there'),
+            allowed: tell('server.name-of-its-own'),
+          });
+        counts[done] += 1;
       }
       await audit(db, person, null, 'library changed', counts);
     });

@@ -26,12 +26,15 @@ export const libraryStore = {
     return row && item(row);
   },
 
-  /** Adds a model, or brings the one of the same maker and name up to date. */
+  /**
+   * Adds a model, or brings the one of the same maker and name up to date. With a version one that is there is put right, its
+   * name too: `stale` where somebody changed it meanwhile, `taken` where another has that name.
+   */
   async put(
     db: Db,
     companyId: string,
-    { id, fields }: { id: string; fields: LibraryFields },
-  ): Promise<'added' | 'updated' | 'unchanged'> {
+    { id, fields, version }: { id: string; fields: LibraryFields; version?: number | undefined },
+  ): Promise<'added' | 'updated' | 'unchanged' | 'stale' | 'taken'> {
     const values = {
       id,
       companyId,
@@ -43,10 +46,20 @@ export const libraryStore = {
       json: JSON.stringify(fields),
       now: new Date(),
     };
-    const [there] = await db.rows<{ fields: LibraryFields }>(
-      'select fields from library_items where company_id = :companyId and kind = :kind and maker = :maker and model = :model for update',
+    const [there] = await db.rows<{ id: string; fields: LibraryFields }>(
+      'select id, fields from library_items where company_id = :companyId and kind = :kind and maker = :maker and model = :model for update',
       values,
     );
+    if (version !== undefined) {
+      if (there && there.id !== id) return 'taken';
+      const done = await db.run(
+        `update library_items set maker = :maker, model = :model, tons = :tons, refrigerant = :refrigerant, fields = :json,
+           version = version + 1, updated_at = :now
+         where company_id = :companyId and id = :id and kind = :kind and version = :version`,
+        { ...values, version },
+      );
+      return done.affectedRows === 1 ? 'updated' : 'stale';
+    }
     if (!there) {
       await db.run(
         `insert into library_items (id, company_id, kind, maker, model, tons, refrigerant, fields, updated_at)

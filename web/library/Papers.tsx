@@ -1,0 +1,41 @@
+import { useRef } from 'react';
+import { Button } from '@/web/kit/Button';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+
+type Props = { pairs: boolean; mayEdit: boolean; onFile: (file: File) => void };
+
+/** The library as a file: out, its empty template, and in. */
+export function Papers({ pairs, mayEdit, onFile }: Props) {
+  const file = useRef<HTMLInputElement>(null);
+  const download = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
+  return (
+    <span className="ml-auto flex flex-wrap items-center">
+      <a className={download} href={pairs ? '/api/library/pairs.csv' : '/api/library/equipment.csv'}>
+        {say(tell('web.export-csv'))}
+      </a>
+      <a className={download} href={pairs ? '/api/library/pairs-template.csv' : '/api/library/equipment-template.csv'}>
+        {say(tell('web.template'))}
+      </a>
+      {mayEdit ? (
+        <>
+          <input
+            ref={file}
+            type="file"
+            accept=".csv,text/csv"
+            hidden
+            data-testid="csv-file"
+            onChange={(e) => {
+              const [chosen] = e.target.files ?? [];
+              e.target.value = '';
+              if (chosen) onFile(chosen);
+            }}
+          />
+          <Button tone="primary" className="ml-2" onClick={() => file.current?.click()}>
+            {say(tell('web.import-csv'))}
+          </Button>
+        </>
+      ) : null}
+    </span>
+  );
+}
