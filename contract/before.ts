@@ -95,6 +95,18 @@ export const customerSignatureSchema = z
   });
 export type NewCustomerSignature = z.infer<typeof customerSignatureSchema>;
 
+/** The customer lets a look-again stand: the words shown, the lead's reason in them, a pen. */
+export const acceptanceSchema = z.strictObject({
+  id: idSchema,
+  finding: text(1, 60),
+  reason: text(10, 500),
+  text: text(1, 4000),
+  language: oneOf(LANGUAGES),
+  customer: text(2, 120),
+  ink,
+});
+export type NewAcceptance = z.infer<typeof acceptanceSchema>;
+
 export const fitUpdateSchema = z.strictObject({
   version,
   /** Checked again by the sheet’s own schema. */

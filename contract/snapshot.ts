@@ -108,6 +108,8 @@ export const commissioningSchema = z.looseObject({
     .nullable(),
   before: before.nullable().default(null),
   circuitRecord: circuitRecord.nullable().default(null),
+  /** Nothing before a finding could be accepted. */
+  acceptances: z.array(z.looseObject({ said, customer: z.string(), by: z.string(), at: instant })).default([]),
 });
 
 /** Under a phase of the circuit. */

@@ -200,6 +200,9 @@ export const sheetSchema = z.strictObject({
   >,
   circuitLog: z.array(entry),
   jobLog: z.array(entry),
+  acceptances: z.array(
+    z.strictObject({ id, finding: z.string(), said: saidSchema, reason: z.string(), customer: z.string(), ...signed }),
+  ),
   cylinders: z.array(cylinderAnswer),
   vacuum: z
     .strictObject({

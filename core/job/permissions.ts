@@ -22,6 +22,7 @@ export const MAY = {
   'release-removal': ['owner', 'lead'],
   'waive-picture': ['owner', 'office', 'lead'],
   override: ['owner', 'lead'],
+  'accept-finding': ['owner', 'lead'],
   'sign-before': ['owner', 'office', 'lead'],
   'sign-work': ['owner', 'lead'],
   'type-vacuum-alone': ['owner', 'lead'],

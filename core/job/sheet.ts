@@ -5,6 +5,7 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
+import type { Acceptance } from '@/core/job/acceptance';
 import type { Certification, Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
@@ -180,6 +181,8 @@ export type JobSheet = {
   cylinders: Cylinder[];
   vacuum: (VacuumRecord & { version: number }) | null;
   startUp: StartUpRecord;
+  /** What the lead and the customer let stand at this circuit's start-up. */
+  acceptances: Acceptance[];
   /** The typed proof of the furnace, or of whatever else newly burns fuel. */
   furnace: (FurnaceProof & { by: string; at: string; version: number }) | null;
   measurements: SheetMeasurement[];

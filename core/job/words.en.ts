@@ -1,4 +1,5 @@
 export const en = {
+  'job.advised': 'Advised: {advice}',
   'job.air-split-may-miss-its-target': 'Air split tolerance',
   'job.before': 'Before',
   'job.california-title-24-ra3-2-from': 'California Title 24 RA3.2, edition not checked.',
@@ -27,7 +28,10 @@ export const en = {
   'job.is-not-setting': '{field} is not a setting.',
   'job.join': 'Line set',
   'job.joining': 'line set',
+  'job.left-as-it-is-because': 'Left as it is, because: {reason}',
+  'job.lines': '{lines}',
   'job.mail-address-or-short-name': 'A mail address or a short name of their own.',
+  'job.maker-may-refuse-warranty-for-it': 'The maker may refuse warranty for damage that follows from it.',
   'job.name-of-the-company': 'Name of the company',
   'job.nobody-sees-what-goes-in-read': 'Nobody sees what goes in. Read the scale by hand and type both weights.',
   'job.not-one-of-schools': '{label}: not one of the company policies.',

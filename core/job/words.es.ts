@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'job.advised': 'Aconsejado: {advice}',
   'job.air-split-may-miss-its-target': 'Tolerancia de la diferencia de aire',
   'job.before': 'Antes',
   'job.california-title-24-ra3-2-from': 'California Title 24 RA3.2, edición no verificada.',
@@ -29,7 +30,10 @@ export const es: Record<keyof typeof en, string> = {
   'job.is-not-setting': '{field} no es un ajuste.',
   'job.join': 'Líneas de cobre',
   'job.joining': 'líneas de cobre',
+  'job.left-as-it-is-because': 'Se deja así, porque: {reason}',
+  'job.lines': '{lines}',
   'job.mail-address-or-short-name': 'Un correo o un nombre corto propio.',
+  'job.maker-may-refuse-warranty-for-it': 'El fabricante puede negar la garantía por daños que resulten de ello.',
   'job.name-of-the-company': 'Nombre de la empresa',
   'job.nobody-sees-what-goes-in-read': 'Nadie ve lo que entra. Lea la báscula a mano y escriba los dos pesos.',
   'job.not-one-of-schools': '{label}: no es una de las políticas de la compañía.',

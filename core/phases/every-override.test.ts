@@ -69,6 +69,7 @@ function startUpDoes(s: EquippedSheet): string {
     startUpMove({
       signedBy: undefined,
       overridden: false,
+      accepted: false,
       live: undefined,
       stale: false,
       staleForS: 0,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { acceptable } from '@/core/job/acceptance';
 import { passes } from '@/core/job/gates';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { letPass, moved, sampleSheet } from '@/core/job/testing/sample-sheet';
@@ -43,6 +44,7 @@ describe('gates of a charge', () => {
 });
 
 const PROOF = {
+  accepted: [] as readonly string[],
   chargeSigned: true,
   recorded: true,
   limited: false,
@@ -59,6 +61,40 @@ const open = (change: Partial<Parameters<typeof gatesByProof>[0]>) =>
     .map(({ id, overridable }) => ({ id, overridable }));
 
 describe('gates of a start-up', () => {
+  const finding = (id: string, verdict: 'look-again' | 'not-proven' | 'stop', change: object = {}) => ({
+    id,
+    step: 'charge' as const,
+    verdict,
+    claim: typed(id),
+    because: typed(''),
+    source: typed(''),
+    ...change,
+  });
+  it('a look-again that lead and customer let stand holds no more; nothing else is let stand with it', () => {
+    const findings = [finding('subcooling', 'look-again')];
+    expect(open({ findings }).map((g) => g.id)).toEqual(['all-good']);
+    expect(open({ findings, accepted: ['subcooling'] })).toEqual([]);
+    expect(open({ findings, accepted: ['superheat'] }).map((g) => g.id)).toEqual(['all-good']);
+    for (const other of [finding('airflow', 'not-proven'), finding('superheat', 'look-again')])
+      expect(open({ findings: [...findings, other], accepted: ['subcooling', 'airflow'] }).map((g) => g.id)).toEqual([
+        'all-good',
+      ]);
+    // What was accepted and became a stop is a stop.
+    expect(open({ findings: [finding('subcooling', 'stop')], accepted: ['subcooling'] }).map((g) => g.id)).toEqual([
+      'no-stop',
+    ]);
+  });
+  it('only a look-again can be accepted: no stop, nothing unproven, nothing owed, no wait', () => {
+    const all = [
+      finding('subcooling', 'look-again'),
+      finding('a', 'stop'),
+      finding('b', 'not-proven'),
+      finding('c', 'look-again', { owed: { from: '2027-05-01' } }),
+      finding('d', 'look-again', { step: 'steady' }),
+      finding('enclosure', 'look-again'),
+    ];
+    expect(acceptable(all as never).map((f) => f.id)).toEqual(['subcooling']);
+  });
   it('a stop finding can never be overridden', () => {
     const stop = {
       id: 'over-rla',

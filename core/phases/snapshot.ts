@@ -44,6 +44,7 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
     circuitRecord: sheet.circuitLog.length ? circuitRecordOf(sheet) : null,
     ...furnaceOf(sheet),
     jobLog: sheet.jobLog,
+    acceptances: sheet.acceptances,
   };
   if (phase === 'charge') return { ...base, startUp: null };
   return {

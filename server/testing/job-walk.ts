@@ -146,12 +146,12 @@ export class JobWalk {
     must(await this.sign(phase));
   }
 
-  /** A healthy system, read twice and typed. */
-  async readTwice(): Promise<void> {
+  /** A healthy system, but for what is off, read twice and typed. */
+  async readTwice(off: Record<string, number> = {}): Promise<void> {
     for (const minutesAgo of [30, 10]) {
       const setId = uuid();
       const occurredAt = new Date(Date.now() - minutesAgo * 60_000).toISOString();
-      const measurements = Object.entries(HEALTHY).map(([quantity, value]) => ({
+      const measurements = Object.entries({ ...HEALTHY, ...off }).map(([quantity, value]) => ({
         id: uuid(),
         setId,
         phase: 'start-up',

@@ -26,6 +26,7 @@ const OF_A_CIRCUIT = [
   'vacuum',
   'confirmations',
   'circuit-entries',
+  'acceptances',
   'measurements',
   'rounds',
   'runs',

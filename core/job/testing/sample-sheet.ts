@@ -65,6 +65,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     circuits: [standing({ id: 'k' })],
     vacuum: { endMicrons: 312, heldMin: 12, by: 'Tess Orlan', at: '2026-06-01T14:00:00.000Z', version: 1 },
     startUp: { confirmations: {} },
+    acceptances: [],
     furnace: null,
     measurements: [],
     overrides: [],

@@ -18,6 +18,8 @@ export type StartUpProof = {
   steadySay: Said;
   missing: readonly Said[];
   findings: readonly Finding[];
+  /** Look-agains by id that the lead and the customer let stand. */
+  accepted: readonly string[];
   enclosureRestored: boolean;
   certification: Certification;
 };
@@ -25,8 +27,15 @@ export type StartUpProof = {
 export function gatesByProof(s: StartUpProof): Gate[] {
   const stops = s.findings.filter((x) => x.verdict === 'stop');
   const open = s.findings.filter(
-    (x) => x.verdict !== 'good' && x.verdict !== 'stop' && x.step !== 'steady' && x.id !== 'enclosure' && !x.owed,
+    (x) =>
+      x.verdict !== 'good' &&
+      x.verdict !== 'stop' &&
+      x.step !== 'steady' &&
+      x.id !== 'enclosure' &&
+      !x.owed &&
+      !(x.verdict === 'look-again' && s.accepted.includes(x.id)),
   );
+  const stays = s.findings.filter((x) => x.verdict === 'look-again' && s.accepted.includes(x.id)).length;
   return [
     gate(
       'charge-signed',
@@ -59,7 +68,12 @@ export function gatesByProof(s: StartUpProof): Gate[] {
       s.recorded && open.length === 0,
       !s.recorded
         ? tell('job.no-reading-recorded')
-        : (open[0]?.claim ?? (s.limited ? tell('job.all-good-rest-is-owed') : tell('job.all-good'))),
+        : (open[0]?.claim ??
+            (stays
+              ? tell('job.rest-is-good-accepted-against-advice', { count: stays })
+              : s.limited
+                ? tell('job.all-good-rest-is-owed')
+                : tell('job.all-good'))),
     ),
     gate(
       'enclosure',
@@ -73,7 +87,7 @@ export function gatesByProof(s: StartUpProof): Gate[] {
 
 /** What must hold before the start-up is signed, by the reading that was recorded last. */
 export function startUpGates(
-  sheet: SheetWith<Begun | 'certification' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
+  sheet: SheetWith<Begun | 'acceptances' | 'certification' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
   recorded?: RecordedStartUp,
 ): Gate[] {
   return [
@@ -85,6 +99,7 @@ export function startUpGates(
       ...steadiness(recorded),
       missing: recorded?.missing ?? [tell('job.every-reading')],
       findings: recorded?.judgement.findings ?? [],
+      accepted: sheet.acceptances.map((a) => a.finding),
       enclosureRestored: sheet.startUp.confirmations.enclosureRestored !== undefined,
       certification: sheet.certification,
     }),

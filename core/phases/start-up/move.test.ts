@@ -23,6 +23,7 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
   return {
     signedBy: undefined,
     overridden: false,
+    accepted: false,
     live: undefined,
     stale: false,
     staleForS: 0,

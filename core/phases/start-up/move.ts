@@ -11,6 +11,8 @@ import { q, type Said, typed, value } from '@/core/words/said';
 export type StartUpFacts = {
   signedBy: string | undefined;
   overridden: boolean;
+  /** Something of the recorded reading was accepted against advice: nothing of it is asked for again. */
+  accepted: boolean;
   live: Weighing | undefined;
   stale: boolean;
   staleForS: number;
@@ -39,7 +41,7 @@ const FASTEST = 60;
 export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   if (f.signedBy) {
     return {
-      kind: f.overridden ? 'override' : 'good',
+      kind: f.overridden || f.accepted ? 'override' : 'good',
       say: tell('job.start-up-signed-go-on-to'),
       because: tell('job.signed-by-record-is-frozen-corrections', { signedBy: f.signedBy }),
       button: go('hand-over', tell('job.go-to-hand-over')),
@@ -90,7 +92,7 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
     };
   }
   // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
-  const past = f.gates?.some((g) => g.override && !g.holds);
+  const past = f.accepted || f.gates?.some((g) => g.override && !g.holds);
   const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
   if (f.gates && allPass(f.gates) && past && !stop && !f.typing) return signMove('start-up', f.gates, f.maySign);
   return fromNext(f.judgement.next, f);

@@ -8,7 +8,7 @@ import { hasCircuit } from '@/core/phases/survey/view';
 import { heldMove, waitsByGate } from '@/core/phases/waits';
 import { startUpGates } from './gates';
 import { type StartUpFacts, startUpMove } from './move';
-import { figureTable, findingTable, readingTable } from './report';
+import { acceptedTable, figureTable, findingTable, readingTable } from './report';
 import type { RecordedStartUp } from './start-up-sheet';
 /** The running system: power, probes, steadiness, airflow, coils, charge, in this order. */
 export const startUp: PhaseDescriptor<StartUpFacts> = {
@@ -34,7 +34,7 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
     asked.facts ? startUpMove({ ...asked.facts, maySign: asked.maySign }) : heldMove(gatesIn(startUp, sheet)),
   waits: waitsForStartUp,
   snapshot: commissioningSnapshot('start-up'),
-  tables: (s) => (s.startUp ? [figureTable(s), readingTable(s), findingTable(s)] : []),
+  tables: (s) => (s.startUp ? [figureTable(s), readingTable(s), findingTable(s), acceptedTable(s)] : []),
 };
 
 /** A recorded reading waits for what its findings ask; before it the list says what runs. */

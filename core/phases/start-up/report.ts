@@ -30,6 +30,13 @@ export function figureTable(s: Snapshot): ReportTable {
   };
 }
 
+/** What stays against advice, as the customer read and signed it. */
+export const acceptedTable = (s: Snapshot): ReportTable => ({
+  title: tell('job.accepted-against-advice'),
+  columns: [tell('job.column-words'), tell('job.column-customer'), tell('job.column-lead'), tell('job.column-when')],
+  rows: (s.acceptances ?? []).map((a) => [a.said, a.customer, a.by, moment(a.at)]),
+});
+
 export function readingTable(s: Snapshot): ReportTable {
   return {
     title: tell('job.final-readings'),

@@ -5,6 +5,7 @@ const RECORDS = [
   'circuit_entries where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
   'measurements where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
   'runs where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
+  'acceptances where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId',
   'sign_offs where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
   'overrides where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',
   'phase_records where company_id = :companyId and job_id = :jobId and owner_id = :circuitId',

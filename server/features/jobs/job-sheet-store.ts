@@ -26,6 +26,7 @@ import type { Db } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { fitsStore } from '@/server/features/fits/fits-store';
+import { readAcceptances } from '@/server/features/phases/acceptances-store';
 import { scopesStore } from '@/server/features/scopes/scopes-store';
 import { surveysStore } from '@/server/features/surveys/surveys-store';
 import type { JobAt } from './job-at';
@@ -138,6 +139,7 @@ export async function readJobSheet(
     circuits: await readCircuits(db, key),
     vacuum: evacuate ? { ...(evacuate.record as VacuumRecord), version: evacuate.version } : null,
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
+    acceptances: await readAcceptances(db, owned),
     measurements: await readMeasurements(db, owned),
     overrides: standingOverrides(await readOverrides(db, owned), circuitLog),
     signOffs: await readSignOffs(db, owned),

@@ -1,4 +1,5 @@
 import { Router } from 'express';
+import { acceptanceSchema } from '@/contract/before';
 import {
   amendmentSchema,
   confirmationSchema,
@@ -15,6 +16,7 @@ import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
+import { accept, acceptableNow } from './acceptances';
 import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
 
 function phaseOf(name: string): PhaseDescriptor {
@@ -39,11 +41,20 @@ export function phasesRoutes({ database }: Deps): Router {
     response.json(await confirm(database, who(request), jobAt(request), body.confirmation, body.confirmed));
   });
 
+  router.post('/jobs/:jobId/acceptances', async (request, response) => {
+    const person = who(request);
+    must(person, 'accept-finding');
+    response
+      .status(201)
+      .json(await accept(database, person, jobAt(request), parseBody(acceptanceSchema, request.body)));
+  });
+
   router.get('/jobs/:jobId/phases/:phase/gates', async (request, response) => {
     const person = who(request);
     const sheet = await sheetFor(database, person, jobAt(request));
-    const gates = await gatesWithRecorded(database, person, sheet, phaseOf(request.params.phase));
-    response.json({ gates });
+    const phase = phaseOf(request.params.phase);
+    const gates = await gatesWithRecorded(database, person, sheet, phase);
+    response.json({ gates, acceptable: phase.id === 'start-up' ? await acceptableNow(database, person, sheet) : [] });
   });
 
   router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {

@@ -34,7 +34,7 @@ export default function StartUpPage(view: EquippedView) {
   const [open, setOpen] = useState<Open>();
   const desk = useDesk();
   const signed = isSigned(sheet, 'start-up');
-  const gates = useStartUpGates(sheet);
+  const { gates, acceptable } = useStartUpGates(sheet);
   const mine = run?.phase === 'start-up' ? run : undefined;
   const stale = feed.state === 'lost' ? mine !== undefined || streaming : streaming && staleForS > STALE_S;
   const select = (id: FigureId): void => {
@@ -67,6 +67,7 @@ export default function StartUpPage(view: EquippedView) {
           view={view}
           start={start}
           gates={gates}
+          acceptable={signed ? [] : acceptable}
           selected={selected}
           onSelect={select}
           working={desk ? working : null}

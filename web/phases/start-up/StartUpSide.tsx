@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
+import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
 import { confirmationsOf } from '@/core/phases/start-up/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { GateList } from '@/web/phases/GateList';
 import type { EquippedView } from '@/web/phases/job-context';
 import { MovementLog } from '@/web/phases/MovementLog';
+import { AgainstAdvice } from './AgainstAdvice';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
 import type { useStartUp } from './use-start-up';
@@ -13,13 +15,14 @@ type Props = {
   view: EquippedView;
   start: ReturnType<typeof useStartUp>;
   gates: readonly Gate[] | undefined;
+  acceptable: readonly Finding[];
   selected: FigureId;
   onSelect: (id: FigureId) => void;
   working: ReactNode;
 };
 
 /** Beside the picture: the working of a figure, the findings, what was confirmed, what holds the signature, what was weighed. */
-export function StartUpSide({ view, start: { judgement }, gates, selected, onSelect, working }: Props) {
+export function StartUpSide({ view, start: { judgement }, gates, acceptable, selected, onSelect, working }: Props) {
   return (
     <div>
       {working ? <div className="grid gap-5 p-4 lg:p-5">{working}</div> : null}
@@ -32,6 +35,7 @@ export function StartUpSide({ view, start: { judgement }, gates, selected, onSel
         />
         <Confirmations view={view} confirmed={confirmationsOf(view.sheet)} />
         {gates ? <GateList gates={gates} phase="start-up" view={view} /> : null}
+        <AgainstAdvice view={view} acceptable={acceptable} />
         <MovementLog view={view} />
       </div>
     </div>

@@ -1,4 +1,5 @@
 import useSWR from 'swr';
+import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/phases/standing';
@@ -9,24 +10,25 @@ import type { EquippedView } from '@/web/phases/job-context';
 import { liveMovement } from '@/web/phases/live-movement';
 import type { useStartUp } from './use-start-up';
 
-/** What holds the signature, as the server judges it on the whole run. */
-export function useStartUpGates(sheet: JobSheet): readonly Gate[] | undefined {
-  const { measurements, signOffs, overrides, startUp, job } = sheet;
+/** What holds the signature, and what of the record may be accepted, as the server judges it on the whole run. */
+export function useStartUpGates(sheet: JobSheet): { gates?: readonly Gate[]; acceptable: readonly Finding[] } {
+  const { measurements, signOffs, overrides, startUp, acceptances, job } = sheet;
   const at = [
     measurements.length,
     signOffs.length,
     overrides.length,
+    acceptances.length,
     Object.keys(startUp.confirmations).length,
     job.mode,
   ];
-  const { data } = useSWR<{ gates: Gate[] }>(
+  const { data } = useSWR<{ gates: Gate[]; acceptable: Finding[] }>(
     `/jobs/${job.id}/phases/start-up/gates?circuit=${sheet.circuit.id}&at=${at.join('-')}`,
     get,
     {
       keepPreviousData: true,
     },
   );
-  return data?.gates;
+  return { ...(data ? { gates: data.gates } : {}), acceptable: data?.acceptable ?? [] };
 }
 
 /** What the next move is judged by, beside the sheet. */
@@ -45,6 +47,7 @@ export function startUpFacts(
     typing,
     signedBy: sheet.signOffs.find((s) => s.phase === 'start-up')?.by,
     overridden: sheet.overrides.some((o) => o.phase === 'start-up'),
+    accepted: sheet.acceptances.length > 0,
     live: mine ? liveMovement(view) : undefined,
     staleForS,
     chargeCleared: mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']),

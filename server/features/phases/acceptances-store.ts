@@ -1,0 +1,15 @@
+import type { Acceptance } from '@/core/job/acceptance';
+import type { Said } from '@/core/words/said';
+import type { Db } from '@/server/db/pool';
+
+type Key = { companyId: string; jobId: string; circuitId: string };
+
+export async function readAcceptances(db: Db, key: Key): Promise<Acceptance[]> {
+  const rows = await db.rows<Omit<Acceptance, 'at'> & { at: Date; said: Said }>(
+    `select a.id, a.finding, a.said, a.reason, a.customer, p.full_name as \`by\`, a.created_at as at
+     from acceptances a join people p on p.id = a.person_id
+     where a.company_id = :companyId and a.job_id = :jobId and a.circuit_id = :circuitId order by a.seq`,
+    key,
+  );
+  return rows.map((r) => ({ ...r, at: r.at.toISOString() }));
+}

@@ -1,0 +1,63 @@
+import type { NewAcceptance } from '@/contract/before';
+import { acceptable, acceptanceWords } from '@/core/job/acceptance';
+import type { JobSheet } from '@/core/job/sheet';
+import { audit } from '@/server/audit';
+import { now } from '@/server/clock';
+import type { Database, Db } from '@/server/db/pool';
+import { badInput, Problem } from '@/server/errors/problem';
+import type { JobAt } from '@/server/features/jobs/job-at';
+import { loadRecorded } from '@/server/features/jobs/job-summary';
+import { changeOpenJob } from '@/server/features/jobs/jobs-service';
+import { mustBeOpen } from '@/server/features/measurements/measurements-service';
+import type { Person } from '@/server/features/people/people-store';
+import { speakIn } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
+
+/** What of the recorded start-up may be accepted: look-agains that nobody let stand yet. */
+export async function acceptableNow(db: Db, person: Person, sheet: JobSheet) {
+  const recorded = await loadRecorded(db, person.companyId, sheet);
+  const stands = new Set(sheet.acceptances.map((a) => a.finding));
+  return acceptable(recorded?.judgement.findings ?? []).filter((f) => !stands.has(f.id));
+}
+
+/** The lead and the customer let a look-again stand: it stays one, marked accepted. */
+export function accept(database: Database, person: Person, at: JobAt, body: NewAcceptance): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeOpenJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'acceptance', jobId, body }))) return;
+    mustBeOpen(sheet, 'start-up');
+    const finding = (await acceptableNow(db, person, sheet)).find((f) => f.id === body.finding);
+    if (!finding)
+      throw badInput({
+        field: 'finding',
+        message: tell('server.nothing-of-the-reading-to-accept'),
+        allowed: tell('server.look-again-of-the-recorded-reading'),
+      });
+    const said = acceptanceWords(finding, body.reason);
+    const words = speakIn(body.language, { timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency })(
+      said,
+    );
+    if (words !== body.text)
+      throw new Problem('stale-version', {
+        field: 'text',
+        message: tell('server.words-changed-after-they-were-shown'),
+        yours: { text: body.text },
+        stored: { text: words },
+      });
+    await db.run(
+      `insert into acceptances (id, company_id, job_id, circuit_id, finding, said, text_signed, language, reason, customer, ink, person_id, created_at)
+       values (:id, :companyId, :jobId, :circuitId, :finding, :said, :text, :language, :reason, :customer, :ink, :personId, :now)`,
+      {
+        ...body,
+        said: JSON.stringify(said),
+        companyId: person.companyId,
+        jobId,
+        circuitId: sheet.circuit.id,
+        personId: person.id,
+        now: now(),
+      },
+    );
+    await audit(db, person, jobId, 'accepted against advice', { finding: body.finding, reason: body.reason });
+  });
+}

@@ -1,0 +1,51 @@
+import { useState } from 'react';
+import type { Finding } from '@/core/finding/finding';
+import { may } from '@/core/job/permissions';
+import { moment } from '@/core/words/said';
+import { Button } from '@/web/kit/Button';
+import { Mark } from '@/web/kit/Mark';
+import type { JobView } from '@/web/phases/job-context';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { AcceptSheet } from './AcceptSheet';
+
+/** Look-agains of the recorded reading that a lead and the customer may let stand, and those that they did. */
+export function AgainstAdvice({ view, acceptable }: { view: JobView; acceptable: readonly Finding[] }) {
+  const [asked, setAsked] = useState<Finding>();
+  const { acceptances } = view.sheet;
+  const mayAccept = may(view.me.role, 'accept-finding') && acceptable.length > 0;
+  if (!mayAccept && acceptances.length === 0) return null;
+  return (
+    <section aria-label={say(tell('web.against-advice'))}>
+      <h2 className="text-[15px] font-[680]">{say(tell('web.against-advice'))}</h2>
+      <ul className="mt-1">
+        {acceptances.map((a) => (
+          <li key={a.id} className="grid grid-cols-[22px_1fr] gap-x-2 border-b border-rule2 py-1.5">
+            <Mark kind="override" />
+            <span className="leading-snug whitespace-pre-line">
+              {say(a.said)}
+              <span className="block text-[13px] text-ink2">
+                {say(tell('web.accepted-by', { customer: a.customer, by: a.by, at: moment(a.at) }))}
+              </span>
+            </span>
+          </li>
+        ))}
+        {mayAccept
+          ? acceptable.map((f) => (
+              <li
+                key={f.id}
+                className="grid grid-cols-[22px_1fr_auto] items-start gap-x-2 border-b border-rule2 py-1.5"
+              >
+                <Mark kind={f.verdict} />
+                <span className="leading-snug font-[600]">{say(f.claim)}</span>
+                <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => setAsked(f)}>
+                  {say(tell('web.accept'))}
+                </Button>
+              </li>
+            ))
+          : null}
+      </ul>
+      {asked ? <AcceptSheet view={view} finding={asked} onClose={() => setAsked(undefined)} /> : null}
+    </section>
+  );
+}
