@@ -9,6 +9,7 @@ import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { airflowOf, judgeTyped, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { observed } from '@/core/scope/survey/testing/observed';
 import { shown, withUnit } from '@/core/units/format';
+import { typed } from '@/core/words/said';
 import { cells, english, told } from '@/core/words/testing/english';
 import { EMPTY_CYLINDER, LINE_RUN } from '@/demo/sample-entries';
 import { buildReport } from './report';
@@ -168,6 +169,39 @@ describe('a typed start-up', () => {
     expect(airflowOf(sheet, run('setting', 200, { indoorAir: 0.9 }))).toBeDefined();
     expect(airflowOf(sheet, run('setting', 400, { outdoorF: 90 }))).toBeDefined();
     expect(airflowOf(sheet, run('setting', 400, { indoorAir: 0.9 }))).toBeUndefined();
+  });
+});
+
+describe('a look-again that lead and customer let stand', () => {
+  const off = (change: object, accepted: string[] = []) => {
+    const sheet = proven();
+    const measurements = sheet.measurements.map((m) =>
+      m.quantity in change ? { ...m, value: (change as Record<string, number>)[m.quantity]! } : m,
+    );
+    const acceptances = accepted.map((finding) => ({
+      id: finding,
+      finding,
+      said: typed(finding),
+      reason: 'written reason',
+      customer: 'A. Wren',
+      by: 'Tess Orlan',
+      at: LATE,
+    }));
+    return recordedStartUp({ ...sheet, measurements, acceptances }, none)!.judgement;
+  };
+  it('is not asked for again, and stays what it is', () => {
+    const low = { liquidLineF: 109 };
+    expect(off(low).next.action).toMatchObject({ kind: 'weigh-in' });
+    const accepted = off(low, ['subcooling']);
+    expect(accepted.next.action).toEqual({ kind: 'sign' });
+    expect(accepted.findings.find((f) => f.id === 'subcooling')?.verdict).toBe('look-again');
+  });
+  it('holds nothing after it back: charge is advised on a voltage that both let stand', () => {
+    const advice = (j: ReturnType<typeof off>) => j.findings.find((f) => f.id === 'subcooling')?.next?.action?.kind;
+    const high = { lineVolts: 258, liquidLineF: 109 };
+    expect(advice(off(high))).not.toBe('weigh-in');
+    expect(advice(off(high, ['superheat']))).not.toBe('weigh-in');
+    expect(advice(off(high, ['voltage']))).toBe('weigh-in');
   });
 });
 

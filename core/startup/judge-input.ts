@@ -13,6 +13,8 @@ export type JudgeInput = {
   mode: 'cooling' | 'heating';
   /** Minutes the compressor has run without a break; undefined when nobody knows. */
   ranMin?: number;
+  /** Look-agains by id that the lead and the customer let stand: what comes after them is judged all the same. */
+  accepted?: readonly string[];
   /** Minutes for which superheat has stood below the flooding limit until now. */
   floodingMin?: number;
 };

@@ -55,6 +55,7 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
     ...coilFindings(figures, input.confirmations),
     ...enclosureFinding(input.confirmations),
   ];
-  const held = before.filter((f) => f.verdict !== 'good' && f.id !== 'enclosure').map((f) => f.claim);
+  const stands = (f: Finding): boolean => f.verdict === 'look-again' && input.accepted?.includes(f.id) === true;
+  const held = before.filter((f) => f.verdict !== 'good' && f.id !== 'enclosure' && !stands(f)).map((f) => f.claim);
   return { figures, findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])] };
 }

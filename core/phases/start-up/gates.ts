@@ -64,7 +64,11 @@ export function gatesByProof(s: StartUpProof): Gate[] {
     ),
     gate(
       'all-good',
-      s.limited ? tell('job.every-finding-good-that-can-be') : tell('job.every-finding-good'),
+      stays
+        ? tell('job.every-finding-good-or-accepted')
+        : s.limited
+          ? tell('job.every-finding-good-that-can-be')
+          : tell('job.every-finding-good'),
       s.recorded && open.length === 0,
       !s.recorded
         ? tell('job.no-reading-recorded')

@@ -147,6 +147,7 @@ export function judgeSheet(
     confirmations: confirmationsOf(sheet),
     schools: sheet.schools,
     mode: sheet.job.mode,
+    accepted: sheet.acceptances.map((a) => a.finding),
     ...held,
   };
   const { figures, findings } = judgeStartUp(input);
@@ -154,7 +155,7 @@ export function judgeSheet(
   return { figures, findings: ordered, next: nextOf(openFor(sheet, ordered), signing(ordered)) };
 }
 
-/** Which gate a finding holds: what a lead let pass is not asked for again. A stop is never let pass. */
+/** Which gate a finding holds: what a lead let pass or accepted with the customer is not asked for again. A stop is never. */
 const GATE_OF = (f: Finding): string | undefined =>
   f.verdict === 'stop'
     ? undefined
@@ -166,10 +167,12 @@ const GATE_OF = (f: Finding): string | undefined =>
           ? 'readings'
           : 'all-good';
 
-function openFor(sheet: SheetWith<'overrides'>, findings: readonly Finding[]): Finding[] {
+function openFor(sheet: SheetWith<'acceptances' | 'overrides'>, findings: readonly Finding[]): Finding[] {
+  const accepted = new Set(sheet.acceptances.map((a) => a.finding));
   const past = new Set(sheet.overrides.filter((o) => o.phase === 'start-up').map((o) => o.gate));
   return findings.filter((f) => {
     const gate = GATE_OF(f);
+    if (f.verdict === 'look-again' && accepted.has(f.id)) return false;
     return gate === undefined || !past.has(gate);
   });
 }

@@ -16,6 +16,7 @@ export const en = {
   'job.connecting-to-instruments': 'Connecting to the instruments …',
   'job.enclosure-restored-for-final-reading': 'the enclosure restored for the final reading',
   'job.every-finding-good': 'every finding good',
+  'job.every-finding-good-or-accepted': 'every finding good, or accepted',
   'job.every-finding-good-that-can-be': 'every finding good that can be judged now',
   'job.every-reading': 'every reading',
   'job.everything-is-on-target-record-final': 'Everything is on target. Record the final reading and sign.',

@@ -18,6 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.connecting-to-instruments': 'Conectando con los instrumentos …',
   'job.enclosure-restored-for-final-reading': 'el encierro en su lugar para la lectura final',
   'job.every-finding-good': 'todos los hallazgos bien',
+  'job.every-finding-good-or-accepted': 'todo hallazgo bien, o aceptado',
   'job.every-finding-good-that-can-be': 'todo lo que se puede juzgar ahora está bien',
   'job.every-reading': 'todas las lecturas',
   'job.everything-is-on-target-record-final': 'Todo está en el objetivo. Anote la lectura final y firme.',
