@@ -1,4 +1,6 @@
+import type { Response } from 'express';
 import Papa from 'papaparse';
+import { type CsvTable, writeRow } from '@/core/form/table-csv';
 
 /** A cell that a spreadsheet would run as a formula; a plain number, negative or not, is none. */
 const FORMULA = /^[=+\-@\t\r]/;
@@ -10,4 +12,15 @@ const safe = (cell: string): string => (FORMULA.test(cell) && !NUMBER.test(cell)
 export function csv(fields: readonly string[], data: Record<string, string>[]): string {
   const rows = data.map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, safe(v)])));
   return `\ufeff${Papa.unparse({ fields: [...fields], data: rows }, { newline: '\r\n' })}\r\n`;
+}
+
+/** A list of the company as CSV, to be read again by the table it came from. */
+export const csvOf = (table: CsvTable, rows: readonly Record<string, unknown>[]): string =>
+  csv(
+    table.columns,
+    rows.map((r) => writeRow(table, r)),
+  );
+
+export function sendCsv(response: Response, name: string, text: string): void {
+  response.attachment(`${name}.csv`).type('text/csv; charset=utf-8').send(text);
 }

@@ -82,6 +82,8 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
       body: { ...(d.body as object), id: cylinderId },
     })),
     route('POST', `/cylinders/${cylinderId}/movements`, circuit.cylinderMovementSchema),
+    route('POST', '/cylinders', circuit.broughtCylinderSchema),
+    route('POST', '/customers', before.housesSchema, 'owner'),
     route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
     route('PUT', '/settings', before.settingsSchema, 'owner'),
     fc

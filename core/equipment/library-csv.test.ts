@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { headerTrouble, readRow, writeRow } from '@/core/form/table-csv';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { told } from '@/core/words/testing/english';
-import { headerTrouble, LIBRARY_COLUMNS, PAIR_COLUMNS, readLibraryRow, readPairRow, writeRow } from './library-csv';
+import { LIBRARY_TABLE, PAIR_TABLE } from './library-csv';
 import { EQUIPMENT_KINDS, type LibraryFields } from './library-item';
 import { plateFromLibrary } from './plate-from-library';
 
@@ -21,7 +22,7 @@ describe('equipment as rows of words', () => {
         // A cell has no exponents; equipment has none either.
         fc.pre(!/e/.test(String(change.tons ?? '')) && !/e/.test(String(change.widthIn)));
         const fields: LibraryFields = { ...SAMPLE_OUTDOOR, ...change, model: change.model.trim() };
-        expect(readLibraryRow(writeRow(fields, LIBRARY_COLUMNS), 2)).toEqual({ ok: true, value: fields });
+        expect(readRow(LIBRARY_TABLE, writeRow(LIBRARY_TABLE, fields), 2)).toEqual({ ok: true, value: fields });
       }),
     );
   });
@@ -31,15 +32,15 @@ describe('equipment as rows of words', () => {
     ['vaporOdIn', '0.8', expect.stringMatching(/0\.75/)],
     ['refrigerant', 'R-999', expect.stringMatching(/R-410A/)],
   ])('%s: “%s” is told with what is allowed', (field, text, allowed) => {
-    const read = readLibraryRow({ ...writeRow(SAMPLE_OUTDOOR, LIBRARY_COLUMNS), [field]: text }, 7);
+    const read = readRow(LIBRARY_TABLE, { ...writeRow(LIBRARY_TABLE, SAMPLE_OUTDOOR), [field]: text }, 7);
     expect(told(read)).toMatchObject({ ok: false, troubles: [{ row: 7, field, allowed }] });
   });
   it('a pair needs its reference', () => {
-    expect(told(readPairRow({ outdoorModel: 'A', indoorModel: 'B', coolingBtuh: '36000' }, 3))).toMatchObject({
+    expect(told(readRow(PAIR_TABLE, { outdoorModel: 'A', indoorModel: 'B', coolingBtuh: '36000' }, 3))).toMatchObject({
       ok: false,
       troubles: [{ field: 'reference', message: 'reference is missing.' }],
     });
-    expect(headerTrouble(['outdoorModel', 'x'], PAIR_COLUMNS)).toEqual({
+    expect(headerTrouble(['outdoorModel', 'x'], PAIR_TABLE)).toEqual({
       missing: ['indoorModel', 'reference', 'coolingBtuh'],
       unknown: ['x'],
     });

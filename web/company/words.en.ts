@@ -16,6 +16,9 @@ export const en = {
   'web.company': 'Company',
   'web.copied': 'Copied',
   'web.copy-link': 'Copy the link',
+  'web.customers-and-houses': 'Customers and houses',
+  'web.customers-one-row-per-system':
+    'One row for each system of a house. A new job finds them as you type; what is already here stays as it is.',
   'web.edit': 'Edit',
   'web.give-this-link-to-them-alone':
     'Give this link to them alone. Whoever opens it chooses the password; it is good once, for seven days, and it is not shown again.',

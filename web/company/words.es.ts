@@ -18,6 +18,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.company': 'Empresa',
   'web.copied': 'Copiado',
   'web.copy-link': 'Copiar el enlace',
+  'web.customers-and-houses': 'Clientes y casas',
+  'web.customers-one-row-per-system':
+    'Una fila por cada sistema de una casa. Un trabajo nuevo los encuentra mientras se escribe; lo que ya está queda como está.',
   'web.edit': 'Editar',
   'web.give-this-link-to-them-alone':
     'Dé este enlace solo a esa persona. Quien lo abre elige la contraseña; sirve una vez, siete días, y no se muestra otra vez.',

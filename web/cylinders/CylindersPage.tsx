@@ -5,6 +5,9 @@ import { may } from '@/core/job/permissions';
 import { value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
+import { ImportPanel } from '@/web/csv/ImportPanel';
+import { Papers } from '@/web/csv/Papers';
+import { useImport } from '@/web/csv/use-import';
 import { Button } from '@/web/kit/Button';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
@@ -14,6 +17,9 @@ import { CylinderForm } from './CylinderForm';
 import { CylinderLine } from './CylinderLine';
 import { CylinderSheet } from './CylinderSheet';
 import type { CylinderRow } from './cylinder-row';
+import { sendCylinders } from './send-cylinders';
+
+const FILES = ['cylinders'] as const;
 
 /** Every refrigerant cylinder of the company, what the ledger says is in it, and the records the regulation asks for. */
 export default function CylindersPage() {
@@ -23,6 +29,7 @@ export default function CylindersPage() {
   const [adding, setAdding] = useState(false);
   const navigate = useNavigate();
   useKeys({ 'g j': () => navigate('/jobs'), 'g l': () => navigate('/library') });
+  const work = useImport(FILES, sendCylinders, () => void mutate());
   const mayKeep = may(me?.role, 'keep-cylinders');
   const year = new Date().getFullYear();
   const link = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
@@ -48,7 +55,11 @@ export default function CylindersPage() {
           ) : null}
         </span>
       </div>
-      <p className="mt-1 max-w-[70ch] text-ink2">{say(tell('web.every-ounce-in-and-out-by'))}</p>
+      <div className="mt-2 flex flex-wrap items-center gap-x-5">
+        <p className="max-w-[70ch] text-ink2">{say(tell('web.every-ounce-in-and-out-by'))}</p>
+        <Papers path="/cylinders" mayEdit={mayKeep} onFile={work.read} />
+      </div>
+      <ImportPanel work={work} />
       {error ? <p className="mt-4 text-oxide">{say(tell('web.cylinders-could-not-be-loaded-trying'))}</p> : null}
       {(['recovery', 'supply'] as const).map((use) => {
         const list = (data?.cylinders ?? []).filter((c) => c.use === use);

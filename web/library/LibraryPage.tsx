@@ -4,19 +4,21 @@ import { EQUIPMENT_KINDS, EQUIPMENT_KINDS_WORDS, type LibraryItem } from '@/core
 import { may } from '@/core/job/permissions';
 import { useLibrary } from '@/web/api/use-library';
 import { useMe } from '@/web/api/use-me';
+import { ImportPanel } from '@/web/csv/ImportPanel';
+import { Papers } from '@/web/csv/Papers';
+import { useImport } from '@/web/csv/use-import';
 import { Button } from '@/web/kit/Button';
 import { useAddress } from '@/web/kit/use-address';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { ImportPanel } from './ImportPanel';
 import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
 import { PairTable } from './PairTable';
-import { Papers } from './Papers';
-import { useImport } from './use-import';
+import { sendLibrary } from './send-library';
 
+const FILES = ['equipment', 'pairs'] as const;
 const LISTS = [...EQUIPMENT_KINDS, 'pairs'] as const;
 
 /** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
@@ -28,7 +30,7 @@ export default function LibraryPage() {
   const [text = '', setText] = useAddress('q');
   const [open, setOpen] = useState<{ item?: LibraryItem }>();
   const navigate = useNavigate();
-  const work = useImport(() => void reload());
+  const work = useImport(FILES, sendLibrary, () => void reload());
   useKeys({ 'g j': () => navigate('/jobs'), 'g f': () => navigate('/formulas') });
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const match = (s: string): boolean => words.every((w) => s.toLowerCase().includes(w));
@@ -52,7 +54,11 @@ export default function LibraryPage() {
           aria-label={say(tell('web.search-equipment'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
         />
-        <Papers pairs={kind === 'pairs'} mayEdit={mayEdit} onFile={(chosen) => void work.read(chosen)} />
+        <Papers
+          path={kind === 'pairs' ? '/library/pairs' : '/library/equipment'}
+          mayEdit={mayEdit}
+          onFile={work.read}
+        />
       </div>
       <ImportPanel work={work} />
       {mayEdit && kind !== 'pairs' ? (

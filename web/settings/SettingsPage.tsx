@@ -8,6 +8,7 @@ import { type ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { CompanyHead } from '@/web/company/CompanyHead';
+import { Customers } from '@/web/company/Customers';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
@@ -36,6 +37,7 @@ export default function SettingsPage() {
     <div className="mx-auto max-w-[980px] px-4 pb-10 lg:px-7">
       <PlaceHead />
       {me ? <CompanyHead me={me} /> : null}
+      {me ? <Customers mayEdit={may(me.role, 'keep-company')} /> : null}
       <h2 className="mt-5 text-[21px]">{say(tell('web.schools-and-settings'))}</h2>
       <p className="mt-1 max-w-[60ch] text-ink2">
         {say(

@@ -1,6 +1,7 @@
 import { en as api } from '@/web/api/words.en';
 import { en as bench } from '@/web/bench/words.en';
 import { en as company } from '@/web/company/words.en';
+import { en as csv } from '@/web/csv/words.en';
 import { en as cylinders } from '@/web/cylinders/words.en';
 import { en as jobs } from '@/web/jobs/words.en';
 import { en as kit } from '@/web/kit/words.en';
@@ -29,6 +30,7 @@ export const en = {
   ...api,
   ...bench,
   ...company,
+  ...csv,
   ...cylinders,
   ...jobs,
   ...kit,

@@ -1,6 +1,7 @@
 import { es as api } from '@/web/api/words.es';
 import { es as bench } from '@/web/bench/words.es';
 import { es as company } from '@/web/company/words.es';
+import { es as csv } from '@/web/csv/words.es';
 import { es as cylinders } from '@/web/cylinders/words.es';
 import { es as jobs } from '@/web/jobs/words.es';
 import { es as kit } from '@/web/kit/words.es';
@@ -29,6 +30,7 @@ export const es: Record<keyof typeof en, string> = {
   ...api,
   ...bench,
   ...company,
+  ...csv,
   ...cylinders,
   ...jobs,
   ...kit,

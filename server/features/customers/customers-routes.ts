@@ -1,7 +1,13 @@
 import { Router } from 'express';
+import { housesSchema } from '@/contract/before';
+import { HOUSE_TABLE } from '@/core/job/house-csv';
+import { csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { who } from '@/server/who';
+import { parseBody } from '@/server/errors/problem';
+import { must, who } from '@/server/who';
 import { customersStore } from './customers-store';
+import { bringHouses } from './houses-service';
+import { housesStore } from './houses-store';
 
 const words = (value: unknown): string => (typeof value === 'string' ? value.slice(0, 100) : '');
 
@@ -17,6 +23,16 @@ export function customersRoutes({ database }: Deps): Router {
     response.json({
       known: (await customersStore.elevationOf(database, companyId, words(request.query.town))) ?? null,
     });
+  });
+  router.get('/customers.csv', async (request, response) => {
+    sendCsv(response, 'customers', csvOf(HOUSE_TABLE, await housesStore.list(database, who(request).companyId)));
+  });
+  router.get('/customers-template.csv', (_, response) => sendCsv(response, 'customers', csvOf(HOUSE_TABLE, [])));
+  router.post('/customers', async (request, response) => {
+    const person = who(request);
+    must(person, 'keep-company');
+    const { houses } = parseBody(housesSchema, request.body);
+    response.status(201).json(await bringHouses(database, person, houses));
   });
   return router;
 }

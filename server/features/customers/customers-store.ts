@@ -69,7 +69,7 @@ export const customersStore = {
   ): Promise<{ elevationFt: number; address: string; town: string } | undefined> {
     const [row] = await db.rows<{ elevationFt: number; address: string; town: string }>(
       `select s.elevation_ft as elevationFt, s.address, s.town from sites s
-       join systems y on y.site_id = s.id join jobs j on j.system_id = y.id
+       left join systems y on y.site_id = s.id left join jobs j on j.system_id = y.id
        where s.company_id = :companyId and lower(s.town) = :town order by j.number desc limit 1`,
       { companyId, town: town.trim().toLowerCase() },
     );

@@ -5,10 +5,12 @@ import type { KnownSite } from './customers-store';
 
 let server: TestServer;
 let lead: Client;
+let owner: Client;
 let stranger: Client;
 beforeAll(async () => {
   server = await startServer();
   lead = await server.as('alder-lead');
+  owner = await server.as('alder-owner');
   stranger = await server.as('birch-lead');
 });
 afterAll(() => server.stop());
@@ -61,5 +63,78 @@ describe('customers and houses found as one types', () => {
     expect(await told(lead, 'tarn%20top')).toEqual({ elevationFt: 4120, address: '4 Hill Row', town: 'Tarn Top' });
     expect(await told(lead, 'nowhere')).toBeNull();
     expect(await told(stranger, 'tarn%20top')).toBeNull();
+  });
+});
+
+describe('customers and houses from a list', () => {
+  const house = (change: object = {}) => ({
+    customerName: 'Wilma Tarn',
+    phone: '555-0170',
+    language: 'es',
+    address: '3 Otter Bank',
+    town: 'Lowmere',
+    elevationFt: 610,
+    systemName: 'Upstairs',
+    ...change,
+  });
+  const bring = async (houses: object[], client = owner) => client.post('/customers', { houses });
+
+  it('one row a system: a house, its customer and its systems are each added once; twice the same is nothing', async () => {
+    const list = [house(), house({ systemName: 'Downstairs' }), house({ address: '9 Otter Bank', systemName: null })];
+    expect((await bring(list)).body).toEqual({ added: 2, updated: 1, unchanged: 0 });
+    expect((await bring(list)).body).toEqual({ added: 0, updated: 0, unchanged: 3 });
+    const houses = await found(lead, 'wilma');
+    expect(new Set(houses.map((h) => h.customerId)).size).toBe(1);
+    expect(houses.map((h) => [h.address, h.systems.map((y) => y.name)]).sort()).toEqual([
+      ['3 Otter Bank', ['Downstairs', 'Upstairs']],
+      ['9 Otter Bank', []],
+    ]);
+    expect(await found(stranger, 'wilma')).toEqual([]);
+  });
+  it('two lists at once add a house once', async () => {
+    const list = [house({ customerName: 'Odd Twin', address: '1 Twin Row' })];
+    const replies = await Promise.all([bring(list), bring(list), bring(list)]);
+    expect(replies.map((r) => (r.body as { added: number }).added).sort()).toEqual([0, 0, 1]);
+    expect(await found(lead, 'odd twin')).toHaveLength(1);
+  });
+  it('a house that has jobs stays as it is; its elevation is told for its town, a job finds its system', async () => {
+    const { sheet } = await newJob(lead, {
+      customerName: 'Kept Asis',
+      address: '2 Still Row',
+      town: 'Stillwater',
+      elevationFt: 900,
+    });
+    const again = house({
+      customerName: 'kept asis',
+      address: '2 still row',
+      town: 'STILLWATER',
+      elevationFt: 1,
+      systemName: null,
+    });
+    expect((await bring([again])).body).toEqual({ added: 0, updated: 0, unchanged: 1 });
+    expect((await found(lead, 'kept asis'))[0]).toMatchObject({ siteId: sheet.site.id, elevationFt: 900 });
+    expect((await lead.get('/elevation?town=lowmere')).body.known).toMatchObject({ elevationFt: 610 });
+    const [known] = await found(lead, 'wilma 3');
+    const job = await newJob(lead, {
+      customerName: 'Wilma Tarn',
+      siteId: known!.siteId,
+      systemId: known!.systems[1]!.id,
+    });
+    expect(job.sheet.system.name).toBe('Upstairs');
+    expect(job.sheet.customer.language).toBe('es');
+  });
+  it('what is written out is what was brought; a lead may not bring, a bad row is named', async () => {
+    const text = (await lead.get('/customers.csv')).body.text as string;
+    expect(text).toContain('Wilma Tarn,555-0170,es,9 Otter Bank,Lowmere,610,\r\n');
+    expect((await stranger.get('/customers.csv')).body.text).not.toContain('Wilma');
+    expect(((await lead.get('/customers-template.csv')).body.text as string).trim()).toBe(
+      'customerName,phone,language,address,town,elevationFt,systemName',
+    );
+    expect((await bring([house()], lead)).status).toBe(403);
+    expect((await bring([house({ elevationFt: 99_000 })])).body).toMatchObject({
+      code: 'bad-input',
+      field: 'houses.0.elevationFt',
+      allowed: '-1000 to 15000 ft',
+    });
   });
 });

@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import { broughtCylinderSchema, cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import { CYLINDER_TABLE } from '@/core/circuit/recovery/cylinder-csv';
 import {
   applianceRecords,
   LEDGER_COLUMNS,
@@ -9,12 +10,12 @@ import {
   monthlyTotals,
   RECORD_COLUMNS,
 } from '@/core/circuit/recovery/ledger-records';
-import { csv } from '@/server/csv';
+import { csv, csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
-import { moveCylinder, putCylinder } from './cylinders-service';
+import { bringCylinder, moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
 
 const yearSchema = z.strictObject({
@@ -26,6 +27,18 @@ export function cylindersRoutes({ database }: Deps): Router {
 
   router.get('/cylinders', async (request, response) => {
     response.json({ cylinders: await cylindersStore.list(database, who(request).companyId) });
+  });
+
+  router.get('/cylinders.csv', async (request, response) => {
+    sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, await cylindersStore.list(database, who(request).companyId)));
+  });
+  router.get('/cylinders-template.csv', (_, response) => sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, [])));
+
+  router.post('/cylinders', async (request, response) => {
+    const person = who(request);
+    must(person, 'keep-cylinders');
+    const body = parseBody(broughtCylinderSchema, request.body);
+    response.status(201).json(await bringCylinder(database, person, body));
   });
 
   router.put('/cylinders/:cylinderId', async (request, response) => {

@@ -1,9 +1,9 @@
-import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
+import type { BroughtCylinder, CylinderBody, NewCylinderMovement } from '@/contract/circuit';
 import { handMovement } from '@/core/circuit/recovery/ledger-rules';
 import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { lockCompany } from '@/server/db/lock-company';
-import type { Database } from '@/server/db/pool';
+import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
@@ -13,46 +13,61 @@ import { type CylinderRow, cylindersStore } from './cylinders-store';
 
 /** Adds a cylinder, or changes what is stamped on it; its contents change only by movements. */
 export async function putCylinder(database: Database, person: Person, body: CylinderBody): Promise<CylinderRow> {
-  await database.transaction(async (db) => {
-    // A cylinder that is not there yet has no row to lock: the same one sent twice at once waits here for the first.
-    await lockCompany(db, person.companyId);
-    const owner = await cylindersStore.ownerOf(db, body.id);
-    if (owner && owner !== person.companyId) throw new Problem('not-found');
-    if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))
-      throw badInput({
-        field: 'tag',
-        message: tell('server.there-is-already-cylinder', { tag: body.tag }),
-        allowed: tell('server.tag-of-its-own'),
-      });
-    if (body.use === 'recovery' && body.retestOn === null)
-      throw badInput({
-        field: 'retestOn',
-        message: tell('server.cylinder-that-is-filled-here-needs'),
-        allowed: tell('server.date-stamped-on-its-shoulder-plus'),
-      });
-    const before = await cylindersStore.byId(db, person.companyId, body.id, true);
-    if (!before) await cylindersStore.insert(db, person.companyId, body);
-    else {
-      if (before.contentsOz > 0 && before.refrigerant !== null && before.refrigerant !== body.refrigerant)
-        throw badInput({
-          field: 'refrigerant',
-          message: tell('server.it-holds-of', {
-            contentsOz: q(before.contentsOz / 16, 'lb', 1),
-            refrigerant: before.refrigerant,
-          }),
-          allowed: tell('server.its-refrigerant-until-it-is-empty'),
-        });
-      if (same(before, body)) return;
-      if (!(await cylindersStore.update(db, person.companyId, body)))
-        throw new Problem('stale-version', {
-          message: tell('server.someone-changed-this-cylinder-after-you'),
-          yours: body,
-          stored: before,
-        });
-    }
-    await audit(db, person, null, before ? 'cylinder changed' : 'cylinder added', { tag: body.tag, id: body.id });
-  });
+  await database.transaction((db) => putIn(db, person, body));
   return (await cylindersStore.byId(database, person.companyId, body.id))!;
+}
+
+/** A cylinder of a list: added with what is in it, or not at all. */
+export async function bringCylinder(
+  database: Database,
+  person: Person,
+  { cylinder, opening }: BroughtCylinder,
+): Promise<CylinderRow> {
+  await database.transaction(async (db) => {
+    await putIn(db, person, cylinder);
+    if (opening) await moveIn(db, person, cylinder.id, opening);
+  });
+  return (await cylindersStore.byId(database, person.companyId, cylinder.id))!;
+}
+
+async function putIn(db: Db, person: Person, body: CylinderBody): Promise<void> {
+  // A cylinder that is not there yet has no row to lock: the same one sent twice at once waits here for the first.
+  await lockCompany(db, person.companyId);
+  const owner = await cylindersStore.ownerOf(db, body.id);
+  if (owner && owner !== person.companyId) throw new Problem('not-found');
+  if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))
+    throw badInput({
+      field: 'tag',
+      message: tell('server.there-is-already-cylinder', { tag: body.tag }),
+      allowed: tell('server.tag-of-its-own'),
+    });
+  if (body.use === 'recovery' && body.retestOn === null)
+    throw badInput({
+      field: 'retestOn',
+      message: tell('server.cylinder-that-is-filled-here-needs'),
+      allowed: tell('server.date-stamped-on-its-shoulder-plus'),
+    });
+  const before = await cylindersStore.byId(db, person.companyId, body.id, true);
+  if (!before) await cylindersStore.insert(db, person.companyId, body);
+  else {
+    if (before.contentsOz > 0 && before.refrigerant !== null && before.refrigerant !== body.refrigerant)
+      throw badInput({
+        field: 'refrigerant',
+        message: tell('server.it-holds-of', {
+          contentsOz: q(before.contentsOz / 16, 'lb', 1),
+          refrigerant: before.refrigerant,
+        }),
+        allowed: tell('server.its-refrigerant-until-it-is-empty'),
+      });
+    if (same(before, body)) return;
+    if (!(await cylindersStore.update(db, person.companyId, body)))
+      throw new Problem('stale-version', {
+        message: tell('server.someone-changed-this-cylinder-after-you'),
+        yours: body,
+        stored: before,
+      });
+  }
+  await audit(db, person, null, before ? 'cylinder changed' : 'cylinder added', { tag: body.tag, id: body.id });
 }
 
 function same(before: CylinderRow, body: CylinderBody): boolean {
@@ -69,36 +84,40 @@ export async function moveCylinder(
   cylinderId: string,
   body: NewCylinderMovement,
 ): Promise<CylinderRow> {
-  await database.transaction(async (db) => {
-    const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
-    if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder-in-your-company') });
-    if (
-      !(await writesFirst(db, person, {
-        id: body.id,
-        what: 'cylinder movement',
-        jobId: null,
-        body: { ...body, cylinderId },
-      }))
-    )
-      return;
-    const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
-    if (!judged.ok) throw badInput(judged.refused);
-    const { oz } = judged.value;
-    // A delivery, and what is sent away, is refrigerant bought or given: somebody certified answers for it.
-    const certified = body.kind === 'weighed' ? person : await answersFor(db, person, body.certifiedId);
-    const { certifiedId: _, ...movement } = body;
-    await cylindersStore.addMovement(db, person.companyId, {
-      ...movement,
-      cylinderId,
-      oz,
-      refrigerant: cylinder.refrigerant,
-      jobId: null,
-      personId: person.id,
-      certificate: certified.certificateNumber,
-      source: 'typed',
-      occurredAt: new Date(body.occurredAt),
-    });
-    await audit(db, person, null, `cylinder ${body.kind}`, { tag: cylinder.tag, oz });
-  });
+  await database.transaction((db) => moveIn(db, person, cylinderId, body));
   return (await cylindersStore.byId(database, person.companyId, cylinderId))!;
+}
+
+/** Refrigerant bought or given: somebody certified answers for it. What is found there is counted, and what it weighs. */
+const ANSWERED_FOR: readonly NewCylinderMovement['kind'][] = ['received', 'sent away'];
+
+async function moveIn(db: Db, person: Person, cylinderId: string, body: NewCylinderMovement): Promise<void> {
+  const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
+  if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder-in-your-company') });
+  if (
+    !(await writesFirst(db, person, {
+      id: body.id,
+      what: 'cylinder movement',
+      jobId: null,
+      body: { ...body, cylinderId },
+    }))
+  )
+    return;
+  const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
+  if (!judged.ok) throw badInput(judged.refused);
+  const { oz } = judged.value;
+  const certified = ANSWERED_FOR.includes(body.kind) ? await answersFor(db, person, body.certifiedId) : person;
+  const { certifiedId: _, ...movement } = body;
+  await cylindersStore.addMovement(db, person.companyId, {
+    ...movement,
+    cylinderId,
+    oz,
+    refrigerant: cylinder.refrigerant,
+    jobId: null,
+    personId: person.id,
+    certificate: certified.certificateNumber,
+    source: 'typed',
+    occurredAt: new Date(body.occurredAt),
+  });
+  await audit(db, person, null, `cylinder ${body.kind}`, { tag: cylinder.tag, oz });
 }

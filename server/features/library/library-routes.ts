@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { libraryItemsSchema, pairsSchema } from '@/contract/before';
-import { LIBRARY_COLUMNS, PAIR_COLUMNS, writeRow } from '@/core/equipment/library-csv';
+import { LIBRARY_TABLE, PAIR_TABLE } from '@/core/equipment/library-csv';
 import { audit } from '@/server/audit';
-import { csv } from '@/server/csv';
+import { csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
@@ -59,25 +59,14 @@ export function libraryRoutes({ database }: Deps): Router {
   router.get('/library/:what.csv', async (request, response) => {
     const { companyId } = who(request);
     const files: Record<string, () => Promise<string>> = {
-      equipment: async () =>
-        csv(
-          LIBRARY_COLUMNS,
-          (await libraryStore.list(database, companyId)).map((i) => writeRow(i, LIBRARY_COLUMNS)),
-        ),
-      'equipment-template': async () => csv(LIBRARY_COLUMNS, []),
-      pairs: async () =>
-        csv(
-          PAIR_COLUMNS,
-          (await libraryStore.pairs(database, companyId)).map((p) => writeRow(p, PAIR_COLUMNS)),
-        ),
-      'pairs-template': async () => csv(PAIR_COLUMNS, []),
+      equipment: async () => csvOf(LIBRARY_TABLE, await libraryStore.list(database, companyId)),
+      'equipment-template': async () => csvOf(LIBRARY_TABLE, []),
+      pairs: async () => csvOf(PAIR_TABLE, await libraryStore.pairs(database, companyId)),
+      'pairs-template': async () => csvOf(PAIR_TABLE, []),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: tell('server.no-such-file') });
-    response
-      .attachment(`${request.params.what}.csv`)
-      .type('text/csv; charset=utf-8')
-      .send(await file());
+    sendCsv(response, request.params.what, await file());
   });
   return router;
 }

@@ -3,18 +3,22 @@ import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
-type Props = { pairs: boolean; mayEdit: boolean; onFile: (file: File) => void };
+type Props = {
+  /** Where the list is, without its `.csv`. */ path: string;
+  mayEdit: boolean;
+  onFile: (file: File) => void;
+};
 
-/** The library as a file: out, its empty template, and in. */
-export function Papers({ pairs, mayEdit, onFile }: Props) {
+/** A list of the company as a file: out, its empty template, and in. */
+export function Papers({ path, mayEdit, onFile }: Props) {
   const file = useRef<HTMLInputElement>(null);
   const download = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
   return (
     <span className="ml-auto flex flex-wrap items-center">
-      <a className={download} href={pairs ? '/api/library/pairs.csv' : '/api/library/equipment.csv'}>
+      <a className={download} href={`/api${path}.csv`}>
         {say(tell('web.export-csv'))}
       </a>
-      <a className={download} href={pairs ? '/api/library/pairs-template.csv' : '/api/library/equipment-template.csv'}>
+      <a className={download} href={`/api${path}-template.csv`}>
         {say(tell('web.template'))}
       </a>
       {mayEdit ? (
@@ -31,7 +35,7 @@ export function Papers({ pairs, mayEdit, onFile }: Props) {
               if (chosen) onFile(chosen);
             }}
           />
-          <Button tone="primary" className="ml-2" onClick={() => file.current?.click()}>
+          <Button className="ml-2" onClick={() => file.current?.click()}>
             {say(tell('web.import-csv'))}
           </Button>
         </>

@@ -1,25 +1,28 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { LIBRARY_COLUMNS, writeRow } from '@/core/equipment/library-csv';
+import { LIBRARY_TABLE } from '@/core/equipment/library-csv';
+import { writeRow } from '@/core/form/table-csv';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { told } from '@/core/words/testing/english';
-import { MOST_ROWS, readCsv } from './library-csv';
+import { MOST_ROWS, readCsv as read } from './read-csv';
 
-const file = (...rows: Record<string, string>[]): string => Papa.unparse({ fields: [...LIBRARY_COLUMNS], data: rows });
-const good = writeRow(SAMPLE_OUTDOOR, LIBRARY_COLUMNS);
+const readCsv = (text: string) => read(text, ['equipment', 'pairs']);
+
+const file = (...rows: Record<string, string>[]): string => Papa.unparse({ fields: LIBRARY_TABLE.columns, data: rows });
+const good = writeRow(LIBRARY_TABLE, SAMPLE_OUTDOOR);
 
 describe('equipment as CSV', () => {
   it('what is written is read back the same, with a byte-order mark, commas and quotes', async () => {
     const odd = { ...SAMPLE_OUTDOOR, model: 'OHP "36", tall' };
-    expect(await readCsv(`\ufeff${file(writeRow(odd, LIBRARY_COLUMNS))}`)).toMatchObject({
+    expect(await readCsv(`\ufeff${file(writeRow(LIBRARY_TABLE, odd))}`)).toMatchObject({
       kind: 'equipment',
-      items: [odd],
+      good: [{ row: 2, value: odd }],
       troubles: [],
     });
   });
   it('each bad cell is named with its row, column and what is allowed; the good rows stay', async () => {
     const r = await readCsv(file(good, { ...good, tons: 'three' }, { ...good, maker: '', volts: '12' }));
-    expect(r.items.length).toBe(1);
+    expect(r.good.length).toBe(1);
     expect(told(r.troubles)).toEqual([
       { row: 3, field: 'tons', message: 'tons: “three” cannot be used.', allowed: '0.75 to 50 tons' },
       { row: 4, field: 'maker', message: 'maker is missing.', allowed: '1 to 80 characters' },
@@ -32,7 +35,7 @@ describe('equipment as CSV', () => {
   });
   it('pairs are told by their columns', async () => {
     const r = await readCsv('outdoorModel,indoorModel,reference,coolingBtuh\nA,B,L-1,36000\nA,C,,12\n');
-    expect(r).toMatchObject({ kind: 'pairs', pairs: [{ outdoorModel: 'A', indoorModel: 'B' }] });
+    expect(r).toMatchObject({ kind: 'pairs', good: [{ value: { outdoorModel: 'A', indoorModel: 'B' } }] });
     expect(r.troubles.map((t) => [t.row, t.field])).toEqual([
       [3, 'reference'],
       [3, 'coolingBtuh'],
@@ -40,6 +43,6 @@ describe('equipment as CSV', () => {
   });
   it('a file of too many rows is stopped at the limit, and nothing of it is offered', async () => {
     const many = `${file(...Array.from({ length: MOST_ROWS + 5 }, () => good))}`;
-    expect(await readCsv(many)).toMatchObject({ items: [], troubles: [{ field: 'file', row: MOST_ROWS + 2 }] });
+    expect(await readCsv(many)).toMatchObject({ good: [], troubles: [{ field: 'file', row: MOST_ROWS + 2 }] });
   });
 });

@@ -3,12 +3,12 @@ import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { useImport } from './use-import';
-
-const SHOWN = 12;
+import { RowTroubles } from './RowTroubles';
+import type { CsvResult } from './read-csv';
+import type { Import } from './use-import';
 
 /** Where an import stands: reading, its row errors, sending with its progress, done. */
-export function ImportPanel({ work }: { work: ReturnType<typeof useImport> }) {
+export function ImportPanel({ work }: { work: Import }) {
   const { state } = work;
   if (state.kind === 'idle') return null;
   return (
@@ -36,19 +36,19 @@ export function ImportPanel({ work }: { work: ReturnType<typeof useImport> }) {
         </div>
       ) : null}
       {state.kind === 'done' ? <p className="mt-1 font-[620] text-pine">{state.said}</p> : null}
+      {state.kind === 'done' && state.refused.length > 0 ? (
+        <div className="mt-2 grid gap-1">
+          <p className="font-[620] text-oxide">{say(tell('web.rows-not-taken'))}</p>
+          <RowTroubles troubles={state.refused} />
+        </div>
+      ) : null}
       {state.kind === 'failed' ? <Notice kind="stop">{state.message}</Notice> : null}
       {state.kind === 'read' ? <Result work={work} result={state.result} /> : null}
     </section>
   );
 }
 
-function Result({
-  work,
-  result,
-}: {
-  work: ReturnType<typeof useImport>;
-  result: Extract<ReturnType<typeof useImport>['state'], { kind: 'read' }>['result'];
-}) {
+function Result({ work, result }: { work: Import; result: CsvResult }) {
   if (result.header) {
     return (
       <Notice kind="stop">
@@ -71,7 +71,7 @@ function Result({
       </Notice>
     );
   }
-  const good = result.kind === 'pairs' ? result.pairs.length : result.items.length;
+  const good = result.good.length;
   const bad = new Set(result.troubles.map((t) => t.row)).size;
   return (
     <div className="mt-1 grid gap-2">
@@ -84,33 +84,7 @@ function Result({
         ) : null}
         .
       </p>
-      {bad ? (
-        <table className="w-full max-w-[860px] text-[14px]">
-          <thead>
-            <tr className="border-b border-ink text-left text-[12.5px] text-ink2">
-              <th className="pr-4 font-[550]">{say(tell('web.row'))}</th>
-              <th className="pr-4 font-[550]">{say(tell('web.column'))}</th>
-              <th className="pr-4 font-[550]">{say(tell('web.what-is-wrong'))}</th>
-              <th className="font-[550]">{say(tell('web.allowed-4'))}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {result.troubles.slice(0, SHOWN).map((t) => (
-              <tr key={`${t.row}-${t.field}`} className="border-b border-rule2">
-                <td className="py-1 pr-4 font-[650]">{t.row}</td>
-                <td className="py-1 pr-4">{t.field}</td>
-                <td className="py-1 pr-4 text-oxide">{say(t.message)}</td>
-                <td className="py-1">{say(t.allowed)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      ) : null}
-      {result.troubles.length > SHOWN ? (
-        <p className="text-[13px] text-ink2">
-          {say(tell('web.more-errors', { count: result.troubles.length - SHOWN }))}
-        </p>
-      ) : null}
+      {bad ? <RowTroubles troubles={result.troubles} /> : null}
       {good ? (
         <div>
           <Button tone="primary" onClick={() => void work.send()}>
