@@ -1,22 +1,9 @@
-import type { Verdict } from '@/core/finding/finding';
 import { DEFAULT_SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { tell } from '@/core/scope/survey/words';
-import type { Said } from '@/core/words/said';
-import type { Place } from './fact';
 import { is, type KnownFacts, numberOf } from './facts';
+import type { Hazard } from './hazard';
+import { crewHazards } from './hazards-crew';
 import type { Clearance } from './survey';
-
-/** A hazard met on the walk: shown at the place where it is met. */
-export type Hazard = {
-  id: string;
-  place: Place;
-  verdict: Extract<Verdict, 'stop' | 'look-again'>;
-  say: Said;
-  act: Said;
-  source: Said;
-  /** The work may not go on while this stands; no one can override it. */
-  stopsWork?: true;
-};
 
 /** Buildings and ducts older than this may carry asbestos wrap or tape (common practice). */
 const ASBESTOS_YEAR = 1980;
@@ -166,7 +153,7 @@ export function hazardsOf(
       act: tell('survey.fall-protection-at-edge-exclusion-zone'),
       source: tell('survey.common-practice-crane-rules'),
     });
-  return out;
+  return [...out, ...crewHazards(known)];
 }
 
 export const workStops = (known: KnownFacts, clearance?: Clearance): Hazard[] =>
