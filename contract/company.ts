@@ -15,7 +15,7 @@ const version = z.number().int().min(1).describe('the version you read');
 export const setupSchema = z.strictObject({
   /** Printed where the program was started: whoever reads it there is the owner. */
   code: z.string().trim().min(1).max(40).meta(characters(1, 40)),
-  ...schemaOf(companyFields()).shape,
+  ...schemaOf(companyFields()).omit({ customerLanguage: true }).shape,
   currency: oneOf(CURRENCIES),
   ownerName: z.string().trim().min(2).max(120).meta(characters(2, 120)),
   signIn: z.string().trim().min(3).max(120).meta(characters(3, 120)),

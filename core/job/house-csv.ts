@@ -10,8 +10,8 @@ const text = (min: number, max: number) => z.string().trim().min(min).max(max).m
 export const houseRowSchema = z.strictObject({
   customerName: text(1, 120),
   phone: text(0, 40).nullable(),
-  /** What the customer reads: scope, disclosures, report. */
-  language: oneOf(LANGUAGES).default('en'),
+  /** What the customer reads: scope, disclosures, report. Empty: as the company's customers do. */
+  language: oneOf(LANGUAGES).nullable(),
   address: text(1, 160),
   town: text(1, 80),
   elevationFt: num(-1000, 15000, 'ft'),

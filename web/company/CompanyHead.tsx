@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import useSWR from 'swr';
 import { schemaOf } from '@/core/form/field';
 import { companyFields } from '@/core/job/company-form';
 import { may } from '@/core/job/permissions';
-import { type ApiProblem, get, put } from '@/web/api/http';
+import { put } from '@/web/api/http';
+import { type Company, useCompany } from '@/web/api/use-company';
 import type { Me } from '@/web/api/use-me';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -12,11 +12,9 @@ import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
-type Company = { name: string; timeZone: string; version: number };
-
 /** Whose house this is: its name and clock, and the way to its people. */
 export function CompanyHead({ me }: { me: Me }) {
-  const { data, mutate } = useSWR<Company, ApiProblem>('/company', get);
+  const { data, mutate } = useCompany();
   const { refresh } = useMe();
   const [editing, setEditing] = useState<Company>();
   const form = useMemo(() => {

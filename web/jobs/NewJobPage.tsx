@@ -6,6 +6,7 @@ import { may } from '@/core/job/permissions';
 import { useConnection } from '@/web/api/connection';
 import { get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
+import { useCompany } from '@/web/api/use-company';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
@@ -29,12 +30,15 @@ export default function NewJobPage() {
   const half = useKept(`${me?.id}-new-job`, noSite);
   const head = half.value;
   const setHead = half.keep;
+  const { data: company } = useCompany();
   const draft = useDraft(form, `${me?.id}-new-job-plate`);
   const [asked, setAsked] = useState(false);
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
   const connection = useConnection();
   const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
+
+  const customerLanguage = head.customerLanguage ?? company?.customerLanguage ?? 'en';
 
   async function save(text: PlateText): Promise<void> {
     setAsked(true);
@@ -50,6 +54,7 @@ export default function NewJobPage() {
     const done = await act(() =>
       write('POST', '/jobs', {
         ...site,
+        customerLanguage,
         leadId,
         phone: head.phone.trim() || null,
         elevationFt: numberFromText(head.elevationFt),
@@ -83,6 +88,7 @@ export default function NewJobPage() {
         asked={asked}
         leads={leads}
         leadId={leadId}
+        language={customerLanguage}
         onChange={(change) => setHead({ ...head, ...change })}
       />
       <div className="mt-6">

@@ -18,7 +18,8 @@ export const noSite = () => ({
   id: uuid(),
   customerName: '',
   phone: '',
-  customerLanguage: 'en' as Language,
+  /** As the company's customers read, until somebody says otherwise. */
+  customerLanguage: undefined as Language | undefined,
   address: '',
   town: '',
   elevationFt: '',
@@ -37,6 +38,7 @@ type Props = {
   asked: boolean;
   leads: readonly Person[];
   leadId: string;
+  language: Language;
   onChange: (change: Partial<SiteText>) => void;
 };
 
@@ -53,7 +55,7 @@ const taken = (house: KnownSite): Partial<SiteText> => ({
 });
 
 /** Who the customer is, where the system stands, who leads and when. */
-export function SiteFields({ head, asked, leads, leadId, onChange }: Props) {
+export function SiteFields({ head, asked, leads, leadId, language, onChange }: Props) {
   const { house } = head;
   const missing = (v: string): string | undefined => (asked && v.trim() === '' ? say(tell('web.missing')) : undefined);
   const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
@@ -87,7 +89,7 @@ export function SiteFields({ head, asked, leads, leadId, onChange }: Props) {
         />
         <Choice
           label={say(tell('web.customer-reads'))}
-          value={head.customerLanguage}
+          value={language}
           options={LANGUAGE_CHOICES}
           onChange={(customerLanguage) => onChange({ customerLanguage })}
         />

@@ -38,10 +38,11 @@ export function companyRoutes({ database }: Deps): Router {
       const before = await companyStore.read(db, person.companyId);
       if (!(await companyStore.put(db, person.companyId, body))) {
         const { version: _, ...sent } = body;
+        const { version: __, ...kept } = before;
         return sameOrStale(
           tell('server.someone-changed-company-after-you'),
           { yours: body, stored: before },
-          { sent, kept: { name: before.name, timeZone: before.timeZone } },
+          { sent, kept },
         );
       }
       await audit(db, person, null, 'company changed', { from: before, to: body });

@@ -160,13 +160,22 @@ describe('the people of a company', () => {
   });
   it('the company has its name and its clock, changed under its version by the owner or the office', async () => {
     const before = (await lead.get('/company')).body as unknown as { name: string; timeZone: string; version: number };
-    const change = { version: before.version, name: 'Alder & Sons', timeZone: 'America/Denver' };
+    const change = {
+      version: before.version,
+      name: 'Alder & Sons',
+      timeZone: 'America/Denver',
+      customerLanguage: 'es',
+    };
     expect((await lead.put('/company', change)).status).toBe(403);
     must(await office.put('/company', change));
     expect((await office.put('/company', { ...change, name: 'Alder' })).body).toMatchObject({ code: 'stale-version' });
     expect((await lead.get('/me')).body.person).toMatchObject({
       companyName: 'Alder & Sons',
       timeZone: 'America/Denver',
+    });
+    expect((await lead.get('/company')).body).toMatchObject({ customerLanguage: 'es' });
+    expect((await owner.put('/company', { ...change, version: 2, customerLanguage: 'fr' })).body).toMatchObject({
+      field: 'customerLanguage',
     });
     expect((await owner.put('/company', { ...change, version: 2, timeZone: 'Mars/Base' })).body).toMatchObject({
       code: 'bad-input',

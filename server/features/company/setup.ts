@@ -53,8 +53,14 @@ export async function setUp(database: Database, code: string | undefined, body: 
       if ((await db.rows('select 1 from companies limit 1')).length > 0)
         throw new Problem('not-found', { message: tell('server.there-is-a-company-already') });
       await db.run(
-        'insert into companies (id, name, settings, time_zone) values (:companyId, :name, :settings, :timeZone)',
-        { companyId, name: body.name, timeZone: body.timeZone, settings: JSON.stringify({ currency: body.currency }) },
+        'insert into companies (id, name, settings, time_zone, customer_language) values (:companyId, :name, :settings, :timeZone, :language)',
+        {
+          companyId,
+          name: body.name,
+          timeZone: body.timeZone,
+          language: body.language,
+          settings: JSON.stringify({ currency: body.currency }),
+        },
       );
       await peopleAdminStore.add(db, companyId, {
         id,

@@ -91,6 +91,16 @@ describe('customers and houses from a list', () => {
     ]);
     expect(await found(stranger, 'wilma')).toEqual([]);
   });
+  it('a language that is not given is the one the company’s customers read', async () => {
+    const { name, timeZone, version } = (await owner.get('/company')).body as Record<string, unknown>;
+    expect((await owner.put('/company', { name, timeZone, version, customerLanguage: 'es' })).status).toBe(200);
+    await bring([
+      house({ customerName: 'Sin Idioma', language: null }),
+      house({ customerName: 'Told Hers', language: 'en', address: '5 Otter Bank' }),
+    ]);
+    expect((await found(lead, 'sin idioma'))[0]).toMatchObject({ language: 'es' });
+    expect((await found(lead, 'told hers'))[0]).toMatchObject({ language: 'en' });
+  });
   it('two lists at once add a house once', async () => {
     const list = [house({ customerName: 'Odd Twin', address: '1 Twin Row' })];
     const replies = await Promise.all([bring(list), bring(list), bring(list)]);

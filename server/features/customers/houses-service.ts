@@ -2,6 +2,7 @@ import type { HouseRow } from '@/core/job/house-csv';
 import { audit } from '@/server/audit';
 import { lockCompany } from '@/server/db/lock-company';
 import type { Database } from '@/server/db/pool';
+import { companyStore } from '@/server/features/company/company-store';
 import type { Person } from '@/server/features/people/people-store';
 import { housesStore } from './houses-store';
 
@@ -16,7 +17,9 @@ export async function bringHouses(database: Database, person: Person, houses: re
   await database.transaction(async (db) => {
     // Two lists at once would each add the same house.
     await lockCompany(db, person.companyId);
-    for (const row of houses) {
+    const { customerLanguage } = await companyStore.read(db, person.companyId);
+    for (const given of houses) {
+      const row = { ...given, language: given.language ?? customerLanguage };
       const there = await housesStore.siteOf(db, person.companyId, row);
       const siteId = there ?? (await housesStore.addSite(db, person.companyId, row));
       const system =
