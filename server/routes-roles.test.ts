@@ -56,6 +56,8 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /runs/:runId/stop': 'by rule',
   'POST /runs/:runId/resume': 'everyone',
   'POST /runs/:runId/readings': 'everyone',
+  'POST /cylinders': 'keep-cylinders',
+  'POST /customers': 'keep-company',
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
   'POST /cylinders/:cylinderId/movements': 'keep-cylinders',
   'POST /library/items': 'edit-library',
