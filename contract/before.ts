@@ -3,7 +3,6 @@ import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-i
 import { characters, REFUSED } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
-import { houseRowSchema } from '@/core/job/house-csv';
 import { choiceSchema } from '@/core/scope/choice';
 import { ownLineSchema } from '@/core/scope/own-line';
 import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
@@ -132,10 +131,6 @@ export const libraryItemsSchema = z.strictObject({
 });
 export const pairsSchema = z.strictObject({
   pairs: z.array(matchedPairSchema).min(1).max(200).describe('1 to 200 pairs'),
-});
-
-export const housesSchema = z.strictObject({
-  houses: z.array(houseRowSchema).min(1).max(200).describe('1 to 200 rows'),
 });
 
 export const settingsSchema = z.strictObject({

@@ -40,10 +40,3 @@ export const cylinderMovementSchema = z.strictObject({
   certifiedId: idSchema.optional(),
 });
 export type NewCylinderMovement = z.infer<typeof cylinderMovementSchema>;
-
-/** A cylinder out of a list; its ledger is opened with what is in it. */
-export const broughtCylinderSchema = z.strictObject({
-  cylinder: cylinderSchema,
-  opening: cylinderMovementSchema.nullable(),
-});
-export type BroughtCylinder = z.infer<typeof broughtCylinderSchema>;

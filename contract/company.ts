@@ -3,10 +3,12 @@ import { characters } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { schemaOf } from '@/core/form/field';
 import { companyFields } from '@/core/job/company-form';
+import type { Certification } from '@/core/job/gates';
 import { passwordSchema } from '@/core/job/password';
+import type { Role } from '@/core/job/permissions';
 import { personFields } from '@/core/job/person-form';
 import { CURRENCIES } from '@/core/scope/schools';
-import { LANGUAGES } from '@/core/words/render';
+import { LANGUAGES, type Language } from '@/core/words/render';
 import { idSchema } from './requests';
 
 /** Bodies of the writes of a company: its beginning, its people, its own details. */
@@ -33,3 +35,23 @@ export const personUpdateSchema = z.strictObject({ version, ...personShape });
 export type PersonUpdate = z.infer<typeof personUpdateSchema>;
 export const blockSchema = z.strictObject({ version, blocked: z.boolean().describe('true or false') });
 export const acceptSchema = z.strictObject({ password: passwordSchema, language: oneOf(LANGUAGES).optional() });
+
+/** A person as the company keeps them; the password never leaves. */
+export type PersonRecord = {
+  id: string;
+  fullName: string;
+  signIn: string;
+  role: Role;
+  certification: Certification;
+  certificateNumber: string | null;
+  certifiedUntil: string | null;
+  active: boolean;
+  /** Has a password of their own. */
+  joined: boolean;
+  /** An invitation waits until then. */
+  inviteUntil: string | null;
+  version: number;
+};
+
+/** A company as it is set, as everybody in it reads it. */
+export type Company = { name: string; timeZone: string; customerLanguage: Language; version: number };

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { reportSchema } from '@/contract/answers/report';
 import * as before from '@/contract/before';
 import * as circuit from '@/contract/circuit';
+import * as lists from '@/contract/lists';
 import * as requests from '@/contract/requests';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
@@ -82,8 +83,8 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
       body: { ...(d.body as object), id: cylinderId },
     })),
     route('POST', `/cylinders/${cylinderId}/movements`, circuit.cylinderMovementSchema),
-    route('POST', '/cylinders', circuit.broughtCylinderSchema),
-    route('POST', '/customers', before.housesSchema, 'owner'),
+    route('POST', '/cylinders', lists.cylindersSchema),
+    route('POST', '/customers', lists.housesSchema, 'owner'),
     route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
     route('PUT', '/settings', before.settingsSchema, 'owner'),
     fc

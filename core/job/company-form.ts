@@ -22,14 +22,15 @@ export const TIME_ZONES = [
   'Pacific/Honolulu',
 ] as const;
 type TimeZone = (typeof TIME_ZONES)[number];
-const place = (zone: string): string => zone.split('/')[1]!.replaceAll('_', ' ');
+/** A clock by its place: what people call it. */
+export const placeOfZone = (zone: string): string => zone.split('/').at(-1)!.replaceAll('_', ' ');
 
 /** What a company is called, whose clock it goes by, what its customers read. */
 export const companyFields = () => ({
   name: text(tell('job.name-of-the-company'), 120, 2),
   timeZone: pick(
     tell('job.clock-of-the-company'),
-    Object.fromEntries(TIME_ZONES.map((z) => [z, typed(place(z))])) as Record<TimeZone, ReturnType<typeof typed>>,
+    Object.fromEntries(TIME_ZONES.map((z) => [z, typed(placeOfZone(z))])) as Record<TimeZone, ReturnType<typeof typed>>,
   ),
   customerLanguage: pick(
     tell('job.what-customers-read'),

@@ -8,13 +8,13 @@ import { PHASE_NOUNS, type Phase } from './phases';
  * The signature of a phase whose every gate holds or was let pass by a lead: what was let pass is told with its reason.
  *
  * @param maySign whether this person signs; without it there is nothing to press
- * @param holds what is said when nothing was let pass
+ * @param holds what is said, and under which mark, when no gate was let pass
  */
 export function signMove(
   phase: Phase,
   gates: readonly Gate[],
   maySign: boolean,
-  holds: Pick<Move, 'say' | 'because'> = {
+  holds: Pick<Move, 'say' | 'because'> & { kind?: Move['kind'] } = {
     say: tell('job.everything-holds-sign', { phase: PHASE_NOUNS[phase] }),
     because: tell('job.signing-freezes-what-was-read-and'),
   },

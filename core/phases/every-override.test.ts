@@ -69,7 +69,7 @@ function startUpDoes(s: EquippedSheet): string {
     startUpMove({
       signedBy: undefined,
       overridden: false,
-      accepted: false,
+      accepted: [],
       live: undefined,
       stale: false,
       staleForS: 0,

@@ -6,6 +6,7 @@ import type { Phase } from '@/core/job/phases';
 import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
+import { phaseById } from '@/core/phases/registry';
 import { airflowOf, judgeTyped, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { observed } from '@/core/scope/survey/testing/observed';
 import { shown, withUnit } from '@/core/units/format';
@@ -173,7 +174,7 @@ describe('a typed start-up', () => {
 });
 
 describe('a look-again that lead and customer let stand', () => {
-  const off = (change: object, accepted: string[] = []) => {
+  const sheetOf = (change: object, accepted: string[] = []) => {
     const sheet = proven();
     const measurements = sheet.measurements.map((m) =>
       m.quantity in change ? { ...m, value: (change as Record<string, number>)[m.quantity]! } : m,
@@ -187,8 +188,9 @@ describe('a look-again that lead and customer let stand', () => {
       by: 'Tess Orlan',
       at: LATE,
     }));
-    return recordedStartUp({ ...sheet, measurements, acceptances }, none)!.judgement;
+    return { ...sheet, measurements, acceptances };
   };
+  const off = (...args: Parameters<typeof sheetOf>) => recordedStartUp(sheetOf(...args), none)!.judgement;
   it('is not asked for again, and stays what it is', () => {
     const low = { liquidLineF: 109 };
     expect(off(low).next.action).toMatchObject({ kind: 'weigh-in' });
@@ -202,6 +204,19 @@ describe('a look-again that lead and customer let stand', () => {
     expect(advice(off(high))).not.toBe('weigh-in');
     expect(advice(off(high, ['superheat']))).not.toBe('weigh-in');
     expect(advice(off(high, ['voltage']))).toBe('weigh-in');
+  });
+  it('what comes next, and what the list of jobs waits for, is told under the verdict of what is still open', () => {
+    const high = { lineVolts: 258 };
+    expect(off(high).next.verdict).toBe('look-again');
+    expect(off(high, ['voltage']).next.verdict).toBeUndefined();
+    const unproven = sheetOf(high, ['voltage']);
+    const sheet = { ...unproven, measurements: unproven.measurements.filter((m) => m.stage !== 'airflow') };
+    const recorded = recordedStartUp(sheet, none)!;
+    expect(recorded.judgement.next).toMatchObject({ verdict: 'not-proven', action: { kind: 'prove-airflow' } });
+    expect(phaseById('start-up')!.waits!(sheet, recorded)).toMatchObject({ mark: 'not-proven' });
+    expect(phaseById('start-up')!.note!(sheet, false)).toMatchObject({ say: { id: 'job.reading-recorded-at' } });
+    expect(phaseById('start-up')!.note!({ ...sheet, measurements: [] }, false)).toBeUndefined();
+    expect(phaseById('start-up')!.note!(sheet, true)).toBeUndefined();
   });
 });
 

@@ -1,3 +1,4 @@
+import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
 import { deriveFigures, type Figures } from './figures';
 import { compareFindings } from './judge-circuit';
@@ -55,7 +56,8 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
     ...coilFindings(figures, input.confirmations),
     ...enclosureFinding(input.confirmations),
   ];
-  const stands = (f: Finding): boolean => f.verdict === 'look-again' && input.accepted?.includes(f.id) === true;
-  const held = before.filter((f) => f.verdict !== 'good' && f.id !== 'enclosure' && !stands(f)).map((f) => f.claim);
+  const held = before
+    .filter((f) => f.verdict !== 'good' && f.id !== 'enclosure' && !stands(f, input.accepted))
+    .map((f) => f.claim);
   return { figures, findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])] };
 }

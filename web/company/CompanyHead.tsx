@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import type { Company } from '@/contract/company';
 import { schemaOf } from '@/core/form/field';
-import { companyFields } from '@/core/job/company-form';
+import { companyFields, placeOfZone } from '@/core/job/company-form';
 import { may } from '@/core/job/permissions';
 import { put } from '@/web/api/http';
-import { type Company, useCompany } from '@/web/api/use-company';
+import { useCompany } from '@/web/api/use-company';
 import type { Me } from '@/web/api/use-me';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
@@ -29,7 +30,7 @@ export function CompanyHead({ me }: { me: Me }) {
       <div className="min-w-0">
         <h1 className="truncate text-[26px]">{data?.name ?? me.companyName}</h1>
         <p className="text-[14px] text-ink2">
-          {data ? say(tell('web.clock-of', { place: data.timeZone.split('/').at(-1)!.replaceAll('_', ' ') })) : ''}
+          {data ? say(tell('web.clock-of', { place: placeOfZone(data.timeZone) })) : ''}
         </p>
       </div>
       <span className="ml-auto flex flex-wrap gap-2">

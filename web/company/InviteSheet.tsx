@@ -1,9 +1,9 @@
 import { useState } from 'react';
+import type { PersonRecord } from '@/contract/company';
 import { Button } from '@/web/kit/Button';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { PersonRecord } from './PersonForm';
 
 /** The link of an invitation: shown once, given on by whoever made it. */
 export function InviteSheet({ person, path, onClose }: { person: PersonRecord; path: string; onClose: () => void }) {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
+import type { PersonRecord } from '@/contract/company';
 import { may } from '@/core/job/permissions';
 import { type ApiProblem, get, post, put } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
@@ -11,7 +12,7 @@ import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { InviteSheet } from './InviteSheet';
-import { PersonForm, type PersonRecord } from './PersonForm';
+import { PersonForm } from './PersonForm';
 import { PersonRow } from './PersonRow';
 
 type People = { people: PersonRecord[] };

@@ -1,28 +1,13 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import type { PersonRecord } from '@/contract/company';
 import { schemaOf } from '@/core/form/field';
-import type { Certification } from '@/core/job/gates';
-import type { Role } from '@/core/job/permissions';
 import { personFields } from '@/core/job/person-form';
 import { post, put } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-
-export type PersonRecord = {
-  id: string;
-  fullName: string;
-  signIn: string;
-  role: Role;
-  certification: Certification;
-  certificateNumber: string | null;
-  certifiedUntil: string | null;
-  active: boolean;
-  joined: boolean;
-  inviteUntil: string | null;
-  version: number;
-};
 
 type Props = {
   me: Me;

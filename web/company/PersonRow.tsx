@@ -1,3 +1,4 @@
+import type { PersonRecord } from '@/contract/company';
 import { hasRunOut } from '@/core/job/person-form';
 import { dayAt } from '@/core/words/calendar';
 import { day, value } from '@/core/words/said';
@@ -5,7 +6,6 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import type { PersonRecord } from './PersonForm';
 
 type Props = {
   person: PersonRecord;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { TIME_ZONES } from '@/core/job/company-form';
+import { placeOfZone, TIME_ZONES } from '@/core/job/company-form';
 import { LEAST_PASSWORD } from '@/core/job/password';
 import { CURRENCIES, CURRENCY_WORDS } from '@/core/scope/schools';
 import { get, post } from '@/web/api/http';
@@ -79,7 +79,7 @@ export default function SetupPage() {
           >
             {TIME_ZONES.map((z) => (
               <option key={z} value={z}>
-                {z.split('/')[1]!.replaceAll('_', ' ')}
+                {placeOfZone(z)}
               </option>
             ))}
           </select>

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import type { Brought } from '@/contract/lists';
 import type { RowTrouble } from '@/core/form/table-csv';
 import type { ApiProblem } from '@/web/api/http';
 import { say } from '@/web/words/say';
@@ -15,7 +16,7 @@ export type ImportState =
   | { kind: 'failed'; name: string; message: string };
 
 /** What became of some rows; those that the company's own records refuse are told with why. */
-export type Sent = { added: number; updated: number; unchanged: number; refused?: RowTrouble[] };
+export type Sent = Brought & { refused?: RowTrouble[] };
 export type Sender = (kind: CsvKind, rows: readonly GoodRow[]) => Promise<Sent>;
 export type Import = ReturnType<typeof useImport>;
 

@@ -1,21 +1,9 @@
 import { useEffect, useState } from 'react';
 import useSWR from 'swr';
-import type { Language } from '@/core/words/render';
+import type { KnownSite } from '@/contract/customers';
 import { get } from '@/web/api/http';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-
-export type KnownSite = {
-  customerId: string;
-  customerName: string;
-  phone: string | null;
-  language: Language;
-  siteId: string;
-  address: string;
-  town: string;
-  elevationFt: number;
-  systems: { id: string; name: string }[];
-};
 
 const PAUSE_MS = 180;
 const LEAST_LETTERS = 2;

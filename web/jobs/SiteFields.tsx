@@ -1,4 +1,5 @@
 import { v4 as uuid } from 'uuid';
+import type { KnownSite } from '@/contract/customers';
 import type { Role } from '@/core/job/permissions';
 import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
@@ -9,7 +10,7 @@ import { typedTrouble } from '@/web/kit/number-text';
 import { LANGUAGE_CHOICES, readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { KnownElevation } from './KnownElevation';
-import { KnownHouses, type KnownSite } from './KnownHouses';
+import { KnownHouses } from './KnownHouses';
 
 export type Person = { id: string; fullName: string; role: Role };
 

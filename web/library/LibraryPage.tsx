@@ -59,13 +59,13 @@ export default function LibraryPage() {
           mayEdit={mayEdit}
           onFile={work.read}
         />
+        {mayEdit && kind !== 'pairs' ? (
+          <Button tone="primary" onClick={() => setOpen({})}>
+            {say(tell('web.type-in-one'))}
+          </Button>
+        ) : null}
       </div>
       <ImportPanel work={work} />
-      {mayEdit && kind !== 'pairs' ? (
-        <Button className="mt-2" onClick={() => setOpen({})}>
-          {say(tell('web.type-in-one'))}
-        </Button>
-      ) : null}
       <div role="tablist" aria-label={say(tell('web.kind'))} className="mt-2 flex overflow-x-auto border-b border-rule">
         {LISTS.map((k) => (
           <button

@@ -1,3 +1,4 @@
+import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
 import { type Certification, certificationGate, type Gate, gate } from '@/core/job/gates';
 import { isSigned, type SheetWith } from '@/core/job/sheet';
@@ -6,7 +7,7 @@ import { hazardHolds } from '@/core/phases/survey/gates';
 import type { Begun } from '@/core/phases/survey/view';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { list, q, type Said } from '@/core/words/said';
-import type { RecordedStartUp } from './start-up-sheet';
+import { acceptedOn, type RecordedStartUp } from './start-up-sheet';
 /** What the gates of a start-up are judged by. */
 export type StartUpProof = {
   chargeSigned: boolean;
@@ -33,9 +34,9 @@ export function gatesByProof(s: StartUpProof): Gate[] {
       x.step !== 'steady' &&
       x.id !== 'enclosure' &&
       !x.owed &&
-      !(x.verdict === 'look-again' && s.accepted.includes(x.id)),
+      !stands(x, s.accepted),
   );
-  const stays = s.findings.filter((x) => x.verdict === 'look-again' && s.accepted.includes(x.id)).length;
+  const stays = s.findings.filter((x) => stands(x, s.accepted)).length;
   return [
     gate(
       'charge-signed',
@@ -103,7 +104,7 @@ export function startUpGates(
       ...steadiness(recorded),
       missing: recorded?.missing ?? [tell('job.every-reading')],
       findings: recorded?.judgement.findings ?? [],
-      accepted: sheet.acceptances.map((a) => a.finding),
+      accepted: acceptedOn(sheet),
       enclosureRestored: sheet.startUp.confirmations.enclosureRestored !== undefined,
       certification: sheet.certification,
     }),

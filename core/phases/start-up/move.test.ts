@@ -23,7 +23,7 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
   return {
     signedBy: undefined,
     overridden: false,
-    accepted: false,
+    accepted: [],
     live: undefined,
     stale: false,
     staleForS: 0,
@@ -70,6 +70,7 @@ describe('what stands before any judgement', () => {
   });
   it('a signature with an override shows its cut mark; silence says for how long', () => {
     expect(startUpMove(facts({ signedBy: 'x', overridden: true })).kind).toBe('override');
+    expect(startUpMove(facts({ signedBy: 'x', accepted: ['voltage'] })).kind).toBe('override');
     expect(english(startUpMove(facts({ stale: true, staleForS: 14 })).say)).toContain('14 s');
   });
 });
@@ -140,5 +141,26 @@ describe('the button does exactly what the sentence says', () => {
       { state: 'settling', say: typed(''), steadyForS: 0, waitS: 60, channels: {} },
     );
     expect(startUpMove(facts({ judgement: low })).kind).toBe('now');
+  });
+});
+
+describe('the signature over what both let stand', () => {
+  const high = {
+    ...sheet,
+    measurements: sheet.measurements.map((m) => (m.quantity === 'lineVolts' ? { ...m, value: 258 } : m)),
+  };
+  const off = recordedStartUp(high, () => undefined)!.judgement;
+  const asked = (accepted: string[], found = off) =>
+    startUpMove(facts({ judgement: found, accepted, gates: [], streaming: false, anyRound: true }));
+  it('never says that everything holds; what was let stand is told', () => {
+    const move = asked(['voltage']);
+    expect(move.kind).toBe('override');
+    expect(english(move.say)).toBe('Sign the start-up, with 1 accepted against advice.');
+    expect(english(move.because)).toMatch(/^Let stand by lead and customer: Voltage 258 V is outside/);
+    expect(move.button?.action).toEqual({ kind: 'sign' });
+  });
+  it('what has come right since is told no more; what nobody accepted is asked for', () => {
+    expect(asked(['voltage'], judgement).kind).not.toBe('override');
+    expect(asked(['superheat']).button?.action).not.toEqual({ kind: 'sign' });
   });
 });

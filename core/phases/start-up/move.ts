@@ -1,3 +1,5 @@
+import { stands } from '@/core/finding/accepted';
+import type { Finding } from '@/core/finding/finding';
 import { type Gate, passes } from '@/core/job/gates';
 import { type Action, go, type Move } from '@/core/job/move';
 import { allPass, signMove } from '@/core/job/sign-move';
@@ -6,13 +8,13 @@ import type { Judgement } from '@/core/phases/start-up/start-up-sheet';
 import { tell } from '@/core/phases/start-up/words';
 import type { FigureId } from '@/core/startup/figures';
 import { QUANTITIES } from '@/core/startup/quantities';
-import { q, type Said, typed, value } from '@/core/words/said';
+import { list, q, type Said, typed, value } from '@/core/words/said';
 
 export type StartUpFacts = {
   signedBy: string | undefined;
   overridden: boolean;
-  /** Something of the recorded reading was accepted against advice: nothing of it is asked for again. */
-  accepted: boolean;
+  /** Findings by id that lead and customer let stand: nothing of them is asked for again. */
+  accepted: readonly string[];
   live: Weighing | undefined;
   stale: boolean;
   staleForS: number;
@@ -41,7 +43,7 @@ const FASTEST = 60;
 export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   if (f.signedBy) {
     return {
-      kind: f.overridden || f.accepted ? 'override' : 'good',
+      kind: f.overridden || f.accepted.length > 0 ? 'override' : 'good',
       say: tell('job.start-up-signed-go-on-to'),
       because: tell('job.signed-by-record-is-frozen-corrections', { signedBy: f.signedBy }),
       button: go('hand-over', tell('job.go-to-hand-over')),
@@ -92,19 +94,32 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
     };
   }
   // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
-  const past = f.accepted || f.gates?.some((g) => g.override && !g.holds);
+  const left = f.judgement.findings.filter((x) => stands(x, f.accepted));
+  const past = left.length > 0 || f.gates?.some((g) => g.override && !g.holds);
   const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
-  if (f.gates && allPass(f.gates) && past && !stop && !f.typing) return signMove('start-up', f.gates, f.maySign);
+  if (f.gates && allPass(f.gates) && past && !stop && !f.typing)
+    return signMove('start-up', f.gates, f.maySign, left.length > 0 ? acceptedHolds(left) : undefined);
   return fromNext(f.judgement.next, f);
 }
+
+/** Not everything holds: what both let stand is told with the signature. */
+const acceptedHolds = (left: readonly Finding[]): Parameters<typeof signMove>[3] => ({
+  kind: 'override',
+  say: tell('job.sign-start-up-with-accepted', { count: left.length }),
+  because: tell('job.let-stand', {
+    claims: list(
+      left.map((f) => f.claim),
+      ' ',
+    ),
+  }),
+});
 
 /** Minutes and seconds of a clock that runs down. */
 const clock = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
 
 function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean }): Move {
-  const first = f.judgement.findings.find((x) => x.verdict !== 'good' && !x.owed);
   const base: Move = {
-    kind: first?.verdict === 'not-proven' ? 'now' : (first?.verdict ?? 'good'),
+    kind: next.verdict === 'not-proven' ? 'now' : (next.verdict ?? 'good'),
     say: next.say,
     because: next.because,
   };

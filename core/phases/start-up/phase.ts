@@ -1,15 +1,17 @@
+import { stands } from '@/core/finding/accepted';
 import { passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { noCircuitBecause } from '@/core/phases/circuit-kept';
-import { gatesIn, type PhaseDescriptor, type Waits } from '@/core/phases/phase';
+import { gatesIn, type Note, type PhaseDescriptor, type Waits } from '@/core/phases/phase';
 import { commissioningSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { heldMove, waitsByGate } from '@/core/phases/waits';
+import { clock } from '@/core/words/said';
 import { startUpGates } from './gates';
 import { type StartUpFacts, startUpMove } from './move';
 import { acceptedTable, figureTable, findingTable, readingTable } from './report';
-import type { RecordedStartUp } from './start-up-sheet';
+import { acceptedOn, type RecordedStartUp, roundsOf } from './start-up-sheet';
 /** The running system: power, probes, steadiness, airflow, coils, charge, in this order. */
 export const startUp: PhaseDescriptor<StartUpFacts> = {
   id: 'start-up',
@@ -33,9 +35,16 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
   move: (sheet, asked) =>
     asked.facts ? startUpMove({ ...asked.facts, maySign: asked.maySign }) : heldMove(gatesIn(startUp, sheet)),
   waits: waitsForStartUp,
+  note: recordedNote,
   snapshot: commissioningSnapshot('start-up'),
   tables: (s) => (s.startUp ? [figureTable(s), readingTable(s), findingTable(s), acceptedTable(s)] : []),
 };
+
+/** A reading that is on record: what it still waits for is judged on the whole run, which the rail does not have. */
+function recordedNote(sheet: JobSheet, signed: boolean): Note | undefined {
+  const last = signed || sheet.runs.some((r) => r.state === 'running') ? undefined : roundsOf(sheet).at(-1);
+  return last && { say: tell('job.reading-recorded-at', { at: clock(last.at) }) };
+}
 
 /** A recorded reading waits for what its findings ask; before it the list says what runs. */
 function waitsForStartUp(sheet: JobSheet, recorded?: RecordedStartUp): Waits {
@@ -46,7 +55,8 @@ function waitsForStartUp(sheet: JobSheet, recorded?: RecordedStartUp): Waits {
   }
   if (gates.every((g) => passes(g) || g.id === 'certification'))
     return { mark: 'good', say: tell('job.sign-start-up') };
-  const first = recorded.judgement.findings.find((f) => f.verdict !== 'good' && !f.owed);
+  const accepted = acceptedOn(sheet);
+  const first = recorded.judgement.findings.find((f) => f.verdict !== 'good' && !f.owed && !stands(f, accepted));
   return {
     mark: first?.verdict ?? 'good',
     say: first?.next?.say ?? first?.claim ?? tell('job.record-final-reading'),

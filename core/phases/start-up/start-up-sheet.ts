@@ -1,4 +1,5 @@
-import type { Finding, Next } from '@/core/finding/finding';
+import { stands } from '@/core/finding/accepted';
+import type { Finding, Next, Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { movementsOf, standing } from '@/core/job/movements';
 import { OWED_WORDS } from '@/core/job/owed';
@@ -32,7 +33,11 @@ import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/syste
 import { list, lower, type Said } from '@/core/words/said';
 
 /** Figures, findings in the order of the ladder, and the one next move. */
-export type Judgement = StartUpFindings & { next: Next & { because: Said } };
+/** What was found, and what comes next with the verdict it is told under; nothing open has none. */
+export type Judgement = StartUpFindings & { next: Next & { because: Said; verdict?: Verdict } };
+
+/** What lead and customer let stand, by its finding. */
+export const acceptedOn = (sheet: SheetWith<'acceptances'>): string[] => sheet.acceptances.map((a) => a.finding);
 
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
 
@@ -147,7 +152,7 @@ export function judgeSheet(
     confirmations: confirmationsOf(sheet),
     schools: sheet.schools,
     mode: sheet.job.mode,
-    accepted: sheet.acceptances.map((a) => a.finding),
+    accepted: acceptedOn(sheet),
     ...held,
   };
   const { figures, findings } = judgeStartUp(input);
@@ -168,11 +173,11 @@ const GATE_OF = (f: Finding): string | undefined =>
           : 'all-good';
 
 function openFor(sheet: SheetWith<'acceptances' | 'overrides'>, findings: readonly Finding[]): Finding[] {
-  const accepted = new Set(sheet.acceptances.map((a) => a.finding));
+  const accepted = acceptedOn(sheet);
   const past = new Set(sheet.overrides.filter((o) => o.phase === 'start-up').map((o) => o.gate));
   return findings.filter((f) => {
     const gate = GATE_OF(f);
-    if (f.verdict === 'look-again' && accepted.has(f.id)) return false;
+    if (stands(f, accepted)) return false;
     return gate === undefined || !past.has(gate);
   });
 }
@@ -185,7 +190,12 @@ export function nextOf(ordered: readonly Finding[], otherwise: Judgement['next']
   const open = ordered.filter((f) => f.verdict !== 'good' && !f.owed);
   const first = open.find((f) => f.next) ?? open[0];
   return first
-    ? { ...first.next, say: first.next?.say ?? first.claim, because: first.next?.because ?? first.because }
+    ? {
+        ...first.next,
+        verdict: open[0]!.verdict,
+        say: first.next?.say ?? first.claim,
+        because: first.next?.because ?? first.because,
+      }
     : otherwise;
 }
 
@@ -197,7 +207,7 @@ function signing(findings: readonly Finding[]): Judgement['next'] {
   if (open.length)
     return {
       say: tell('job.record-final-reading-and-sign-with'),
-      because: tell('job.not-proven', { claim: open[0]!.claim }),
+      because: tell('job.still-open', { claim: open[0]!.claim }),
       action: sign,
     };
   if (owed.length)

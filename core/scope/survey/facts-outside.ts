@@ -2,7 +2,7 @@ import { tell } from '@/core/scope/survey/words';
 import type { FactDef } from './fact';
 import { REPLACED, REPLACED_WORDS, SYSTEM_TYPE_WORDS, SYSTEM_TYPES } from './parts';
 
-/** What is seen before the house is entered: the door, the outdoor unit, its power, the line set. */
+/** What is told at the door, and the outdoor unit. */
 export const OUTSIDE_FACTS = [
   {
     key: 'systemType',
@@ -50,7 +50,6 @@ export const OUTSIDE_FACTS = [
     why: tell('survey.age-decides-coil-ducts-and-hazards'),
     weight: 6,
   },
-
   {
     key: 'outdoorPlate',
     place: 'outdoor',
@@ -282,137 +281,5 @@ export const OUTSIDE_FACTS = [
     why: tell('survey.pad-feed-whip-and-line-set'),
     weight: 4,
     only: 'outdoor',
-  },
-
-  {
-    key: 'breakerA',
-    place: 'disconnect',
-    kind: 'number',
-    unit: 'A',
-    low: 5,
-    high: 600,
-    label: tell('survey.breaker'),
-    why: tell('survey.it-must-lie-between-new-mca'),
-    weight: 5,
-  },
-  {
-    key: 'disconnectState',
-    place: 'disconnect',
-    kind: 'choice',
-    label: tell('survey.disconnect'),
-    why: tell('survey.it-must-switch-new-unit-safely'),
-    weight: 4,
-    options: [
-      ['sound', tell('survey.sound')],
-      ['damaged', tell('survey.damaged')],
-      ['none', tell('survey.none')],
-    ],
-  },
-  {
-    key: 'disconnectA',
-    place: 'disconnect',
-    kind: 'number',
-    unit: 'A',
-    low: 10,
-    high: 600,
-    label: tell('survey.disconnect-rating'),
-    why: tell('survey.at-least-new-mca'),
-    weight: 3,
-  },
-  {
-    key: 'twoFeeds',
-    place: 'disconnect',
-    kind: 'yes-no',
-    label: tell('survey.two-feeds-electric-heat-has-its'),
-    why: tell('survey.one-left-on-kills'),
-    weight: 7,
-  },
-  {
-    key: 'whip',
-    place: 'disconnect',
-    kind: 'choice',
-    label: tell('survey.whip'),
-    why: tell('survey.old-whips-crack-when-they-are'),
-    weight: 2,
-    only: 'outdoor',
-    options: [
-      ['sound', tell('survey.sound')],
-      ['damaged', tell('survey.damaged')],
-    ],
-  },
-
-  {
-    key: 'liquidOdIn',
-    place: 'line-set',
-    kind: 'choice',
-    label: tell('survey.liquid-line'),
-    why: tell('survey.wrong-size-is-replaced'),
-    weight: 5,
-    only: 'split',
-    options: [
-      ['0.25', tell('survey.1-4-in')],
-      ['0.3125', tell('survey.5-16-in')],
-      ['0.375', tell('survey.3-8-in')],
-      ['0.5', tell('survey.1-2-in')],
-      ['0.625', tell('survey.5-8-in')],
-    ],
-  },
-  {
-    key: 'vaporOdIn',
-    place: 'line-set',
-    kind: 'choice',
-    label: tell('survey.vapor-line'),
-    why: tell('survey.wrong-size-is-replaced'),
-    weight: 5,
-    only: 'split',
-    options: [
-      ['0.5', tell('survey.1-2-in')],
-      ['0.625', tell('survey.5-8-in')],
-      ['0.75', tell('survey.3-4-in')],
-      ['0.875', tell('survey.7-8-in')],
-      ['1.125', tell('survey.1-1-8-in')],
-      ['1.375', tell('survey.1-3-8-in')],
-    ],
-  },
-  {
-    key: 'lineLengthFt',
-    place: 'line-set',
-    kind: 'number',
-    unit: 'ft',
-    low: 2,
-    high: 400,
-    label: tell('survey.length'),
-    why: tell('survey.it-sets-charge-and-limit'),
-    weight: 5,
-    only: 'split',
-  },
-  {
-    key: 'lineState',
-    place: 'line-set',
-    kind: 'choice',
-    label: tell('survey.state'),
-    why: tell('survey.kinked-leaking-or-oil-trapped-lines'),
-    weight: 6,
-    only: 'split',
-    options: [
-      ['sound', tell('survey.sound')],
-      ['kinked', tell('survey.kinked')],
-      ['leaking', tell('survey.leaking')],
-      ['oil', tell('survey.oil-trapped')],
-      ['buried', tell('survey.buried-cannot-be-seen')],
-    ],
-  },
-  {
-    key: 'lineInsulation',
-    place: 'line-set',
-    kind: 'choice',
-    label: tell('survey.vapor-line-insulation'),
-    why: tell('survey.it-drips-and-loses-capacity-without'),
-    weight: 3,
-    only: 'split',
-    options: [
-      ['sound', tell('survey.sound-1-2-in-or-more')],
-      ['bad', tell('survey.torn-thin-or-missing')],
-    ],
   },
 ] as const satisfies readonly FactDef[];

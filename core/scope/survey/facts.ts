@@ -2,14 +2,26 @@ import { characters, range, unitWord, YES_NO } from '@/core/finding/allow';
 import { tell } from '@/core/scope/survey/words';
 import { type Label, type Said, typed } from '@/core/words/said';
 import type { FactDef, FactValue, Place } from './fact';
+import { AIR_FACTS } from './facts-air';
 import { CREW_FACTS } from './facts-crew';
 import { HISTORY_FACTS } from './facts-history';
 import { HOUSE_FACTS } from './facts-house';
 import { INSIDE_FACTS } from './facts-inside';
 import { OUTSIDE_FACTS } from './facts-outside';
+import { SERVICE_FACTS } from './facts-services';
+import { SUPPLY_FACTS } from './facts-supply';
 import { type SystemType, type Trait, traitsOf } from './parts';
 
-const ALL = [...OUTSIDE_FACTS, ...INSIDE_FACTS, ...HISTORY_FACTS, ...HOUSE_FACTS, ...CREW_FACTS] as const;
+const ALL = [
+  ...OUTSIDE_FACTS,
+  ...SUPPLY_FACTS,
+  ...INSIDE_FACTS,
+  ...AIR_FACTS,
+  ...SERVICE_FACTS,
+  ...HISTORY_FACTS,
+  ...HOUSE_FACTS,
+  ...CREW_FACTS,
+] as const;
 export type FactKey = (typeof ALL)[number]['key'];
 export type Fact = FactDef & { key: FactKey };
 /** Every question of the survey, in walking order. */

@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { PersonRecord } from '@/contract/company';
 import { type Client, PASSWORD, startServer, type TestServer } from '@/server/testing/harness';
 import { must } from '@/server/testing/job-walk';
-import type { PersonRecord } from '../people/people-admin-store';
 import { isEmpty, setUp, setupCode } from './setup';
 
 const NEW_PASSWORD = 'over the mill bridge at dawn';

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { housesSchema } from '@/contract/before';
+import { housesSchema } from '@/contract/lists';
 import { HOUSE_TABLE } from '@/core/job/house-csv';
 import { csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';

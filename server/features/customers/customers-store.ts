@@ -1,18 +1,5 @@
-import type { Language } from '@/core/words/render';
+import type { KnownSite } from '@/contract/customers';
 import type { Db } from '@/server/db/pool';
-
-/** A house of a customer, as a new job finds it again. */
-export type KnownSite = {
-  customerId: string;
-  customerName: string;
-  phone: string | null;
-  language: Language;
-  siteId: string;
-  address: string;
-  town: string;
-  elevationFt: number;
-  systems: { id: string; name: string }[];
-};
 
 /** As many as one looks through while typing. */
 const MOST = 6;

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { KnownSite } from '@/contract/customers';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
-import type { KnownSite } from './customers-store';
 
 let server: TestServer;
 let lead: Client;

@@ -1,3 +1,4 @@
+import type { Brought } from '@/contract/lists';
 import type { HouseRow } from '@/core/job/house-csv';
 import { audit } from '@/server/audit';
 import { lockCompany } from '@/server/db/lock-company';
@@ -5,8 +6,6 @@ import type { Database } from '@/server/db/pool';
 import { companyStore } from '@/server/features/company/company-store';
 import type { Person } from '@/server/features/people/people-store';
 import { housesStore } from './houses-store';
-
-export type Brought = { added: number; updated: number; unchanged: number };
 
 /**
  * Rows of a list into customers, houses and systems. A house that is there (same customer, address and town) stays as it is,

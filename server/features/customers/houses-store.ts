@@ -1,6 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import type { HouseRow } from '@/core/job/house-csv';
+import type { Language } from '@/core/words/render';
 import type { Db } from '@/server/db/pool';
+import { placesStore } from './places-store';
+
+/** A row whose language is settled. */
+type House = HouseRow & { language: Language };
 
 const same = (column: string, name: string): string => `lower(${column}) = lower(:${name})`;
 
@@ -24,22 +29,15 @@ export const housesStore = {
   },
 
   /** A house with its customer: one of the same name and phone is the same customer. */
-  async addSite(db: Db, companyId: string, row: HouseRow): Promise<string> {
+  async addSite(db: Db, companyId: string, row: House): Promise<string> {
     const [there] = await db.rows<{ id: string }>(
       `select id from customers where company_id = :companyId and ${same('name', 'customerName')} and phone <=> :phone limit 1`,
       { companyId, ...row },
     );
     const customerId = there?.id ?? uuid();
-    if (!there)
-      await db.run(
-        'insert into customers (id, company_id, name, phone, language) values (:customerId, :companyId, :customerName, :phone, :language)',
-        { customerId, companyId, ...row },
-      );
+    if (!there) await placesStore.addCustomer(db, { ...row, customerId, companyId });
     const siteId = uuid();
-    await db.run(
-      'insert into sites (id, company_id, customer_id, address, town, elevation_ft) values (:siteId, :companyId, :customerId, :address, :town, :elevationFt)',
-      { siteId, companyId, customerId, ...row },
-    );
+    await placesStore.addSite(db, { ...row, siteId, companyId, customerId });
     return siteId;
   },
 
@@ -50,10 +48,7 @@ export const housesStore = {
       { companyId, siteId, systemName },
     );
     if (there) return false;
-    await db.run(
-      "insert into systems (id, company_id, site_id, name, kind) values (:id, :companyId, :siteId, :systemName, 'system')",
-      { id: uuid(), companyId, siteId, systemName },
-    );
+    await placesStore.addSystem(db, { systemId: uuid(), companyId, siteId, systemName });
     return true;
   },
 };

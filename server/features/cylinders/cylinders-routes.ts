@@ -1,6 +1,8 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { broughtCylinderSchema, cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import { cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import { cylindersSchema } from '@/contract/lists';
+import { spoken } from '@/contract/words/speaker';
 import { CYLINDER_TABLE } from '@/core/circuit/recovery/cylinder-csv';
 import {
   applianceRecords,
@@ -14,8 +16,10 @@ import { csv, csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
+import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
-import { bringCylinder, moveCylinder, putCylinder } from './cylinders-service';
+import { bringCylinders } from './bring-cylinders';
+import { moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
 
 const yearSchema = z.strictObject({
@@ -37,8 +41,8 @@ export function cylindersRoutes({ database }: Deps): Router {
   router.post('/cylinders', async (request, response) => {
     const person = who(request);
     must(person, 'keep-cylinders');
-    const body = parseBody(broughtCylinderSchema, request.body);
-    response.status(201).json(await bringCylinder(database, person, body));
+    const done = await bringCylinders(database, person, parseBody(cylindersSchema, request.body));
+    response.status(201).json(spoken(done, speakTo(request)));
   });
 
   router.put('/cylinders/:cylinderId', async (request, response) => {

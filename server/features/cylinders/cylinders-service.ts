@@ -1,4 +1,4 @@
-import type { BroughtCylinder, CylinderBody, NewCylinderMovement } from '@/contract/circuit';
+import type { CylinderBody, NewCylinderMovement } from '@/contract/circuit';
 import { handMovement } from '@/core/circuit/recovery/ledger-rules';
 import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
@@ -17,20 +17,8 @@ export async function putCylinder(database: Database, person: Person, body: Cyli
   return (await cylindersStore.byId(database, person.companyId, body.id))!;
 }
 
-/** A cylinder of a list: added with what is in it, or not at all. */
-export async function bringCylinder(
-  database: Database,
-  person: Person,
-  { cylinder, opening }: BroughtCylinder,
-): Promise<CylinderRow> {
-  await database.transaction(async (db) => {
-    await putIn(db, person, cylinder);
-    if (opening) await moveIn(db, person, cylinder.id, opening);
-  });
-  return (await cylindersStore.byId(database, person.companyId, cylinder.id))!;
-}
-
-async function putIn(db: Db, person: Person, body: CylinderBody): Promise<void> {
+/** The same within a transaction of somebody else's: whether anything changed. */
+export async function putIn(db: Db, person: Person, body: CylinderBody): Promise<boolean> {
   // A cylinder that is not there yet has no row to lock: the same one sent twice at once waits here for the first.
   await lockCompany(db, person.companyId);
   const owner = await cylindersStore.ownerOf(db, body.id);
@@ -59,7 +47,7 @@ async function putIn(db: Db, person: Person, body: CylinderBody): Promise<void> 
         }),
         allowed: tell('server.its-refrigerant-until-it-is-empty'),
       });
-    if (same(before, body)) return;
+    if (same(before, body)) return false;
     if (!(await cylindersStore.update(db, person.companyId, body)))
       throw new Problem('stale-version', {
         message: tell('server.someone-changed-this-cylinder-after-you'),
@@ -68,6 +56,7 @@ async function putIn(db: Db, person: Person, body: CylinderBody): Promise<void> 
       });
   }
   await audit(db, person, null, before ? 'cylinder changed' : 'cylinder added', { tag: body.tag, id: body.id });
+  return true;
 }
 
 function same(before: CylinderRow, body: CylinderBody): boolean {
@@ -91,7 +80,7 @@ export async function moveCylinder(
 /** Refrigerant bought or given: somebody certified answers for it. What is found there is counted, and what it weighs. */
 const ANSWERED_FOR: readonly NewCylinderMovement['kind'][] = ['received', 'sent away'];
 
-async function moveIn(db: Db, person: Person, cylinderId: string, body: NewCylinderMovement): Promise<void> {
+export async function moveIn(db: Db, person: Person, cylinderId: string, body: NewCylinderMovement): Promise<void> {
   const cylinder = await cylindersStore.byId(db, person.companyId, cylinderId, true);
   if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder-in-your-company') });
   if (

@@ -73,6 +73,15 @@ export const cylindersStore = {
     return row?.companyId;
   },
 
+  /** The one of a tag, under its lock. */
+  async byTag(db: Db, companyId: string, tag: string): Promise<CylinderRow | undefined> {
+    const [there] = await db.rows<{ id: string }>(
+      'select id from cylinders where company_id = :companyId and tag = :tag for update',
+      { companyId, tag },
+    );
+    return there && cylindersStore.byId(db, companyId, there.id);
+  },
+
   async tagTaken(db: Db, companyId: string, tag: string, id: string): Promise<boolean> {
     const rows = await db.rows('select 1 from cylinders where company_id = :companyId and tag = :tag and id <> :id', {
       companyId,

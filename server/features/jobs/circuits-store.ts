@@ -1,4 +1,5 @@
 import type { Db } from '@/server/db/pool';
+import { placesStore } from '@/server/features/customers/places-store';
 
 /** What is written down for a circuit of a job, table by table. */
 const RECORDS = [
@@ -42,11 +43,7 @@ export const circuitsStore = {
       name: string;
     },
   ): Promise<void> {
-    if (values.newSystem !== null)
-      await db.run(
-        "insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :newSystem, 'system')",
-        values,
-      );
+    if (values.newSystem !== null) await placesStore.addSystem(db, { ...values, systemName: values.newSystem });
     await db.run(
       "insert into equipment (id, company_id, system_id, kind) values (:equipmentId, :companyId, :systemId, 'outdoor')",
       values,

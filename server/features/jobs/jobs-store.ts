@@ -5,6 +5,7 @@ import type { Language } from '@/core/words/render';
 import type { Said } from '@/core/words/said';
 import { lockCompany } from '@/server/db/lock-company';
 import type { Db } from '@/server/db/pool';
+import { placesStore } from '@/server/features/customers/places-store';
 
 export type JobListRow = {
   jobId: string;
@@ -114,24 +115,10 @@ export const jobsStore = {
       systemId: ids.systemId ?? uuid(),
       plate: job.plate ? JSON.stringify(job.plate) : null,
     };
-    if (ids.customerId === null)
-      await db.run(
-        'insert into customers (id, company_id, name, phone, language) values (:customerId, :companyId, :customerName, :phone, :customerLanguage)',
-        values,
-      );
-    if (ids.siteId === null)
-      await db.run(
-        'insert into sites (id, company_id, customer_id, address, town, elevation_ft) values (:siteId, :companyId, :customerId, :address, :town, :elevationFt)',
-        values,
-      );
+    if (ids.customerId === null) await placesStore.addCustomer(db, { ...values, language: job.customerLanguage });
+    if (ids.siteId === null) await placesStore.addSite(db, values);
     if (ids.systemId === null)
-      await db.run(
-        'insert into systems (id, company_id, site_id, name, kind) values (:systemId, :companyId, :siteId, :systemName, :kind)',
-        {
-          ...values,
-          kind: job.plate ? systemKind(job.plate) : 'system',
-        },
-      );
+      await placesStore.addSystem(db, { ...values, ...(job.plate ? { kind: systemKind(job.plate) } : {}) });
     await db.run(
       "insert into equipment (id, company_id, system_id, kind, maker, model, serial) values (:equipmentId, :companyId, :systemId, 'outdoor', :maker, :model, :serial)",
       {

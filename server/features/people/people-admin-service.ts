@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import type { NewPerson, PersonUpdate } from '@/contract/company';
+import type { NewPerson, PersonRecord, PersonUpdate } from '@/contract/company';
 import { may } from '@/core/job/permissions';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
@@ -10,7 +10,7 @@ import { sameOrStale } from '@/server/errors/stale';
 import type { Streams } from '@/server/streams';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
-import { type PersonRecord, peopleAdminStore } from './people-admin-store';
+import { peopleAdminStore } from './people-admin-store';
 import { hashPassword } from './people-service';
 import type { Person } from './people-store';
 import { sessionStore } from './session-store';

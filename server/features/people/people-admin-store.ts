@@ -1,24 +1,6 @@
-import type { NewPerson, PersonUpdate } from '@/contract/company';
-import type { Certification } from '@/core/job/gates';
-import type { Role } from '@/core/job/permissions';
+import type { NewPerson, PersonRecord, PersonUpdate } from '@/contract/company';
 import type { Db } from '@/server/db/pool';
 
-/** A person as the company keeps them; the password never leaves. */
-export type PersonRecord = {
-  id: string;
-  fullName: string;
-  signIn: string;
-  role: Role;
-  certification: Certification;
-  certificateNumber: string | null;
-  certifiedUntil: string | null;
-  active: boolean;
-  /** Has a password of their own. */
-  joined: boolean;
-  /** An invitation waits until then. */
-  inviteUntil: string | null;
-  version: number;
-};
 type Row = Omit<PersonRecord, 'active' | 'joined' | 'inviteUntil'> & {
   active: number;
   joined: number;

@@ -1,5 +1,7 @@
+import type { NewAcceptance } from '@/contract/before';
 import type { Acceptance } from '@/core/job/acceptance';
 import type { Said } from '@/core/words/said';
+import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
 
 type Key = { companyId: string; jobId: string; circuitId: string };
@@ -12,4 +14,16 @@ export async function readAcceptances(db: Db, key: Key): Promise<Acceptance[]> {
     key,
   );
   return rows.map((r) => ({ ...r, at: r.at.toISOString() }));
+}
+
+export async function addAcceptance(
+  db: Db,
+  key: Key,
+  { said, ...a }: NewAcceptance & { said: Said; personId: string },
+): Promise<void> {
+  await db.run(
+    `insert into acceptances (id, company_id, job_id, circuit_id, finding, said, text_signed, language, reason, customer, ink, person_id, created_at)
+     values (:id, :companyId, :jobId, :circuitId, :finding, :said, :text, :language, :reason, :customer, :ink, :personId, :now)`,
+    { ...key, ...a, said: JSON.stringify(said), now: now() },
+  );
 }

@@ -2,7 +2,6 @@ import type { NewAcceptance } from '@/contract/before';
 import { acceptable, acceptanceWords } from '@/core/job/acceptance';
 import type { JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
-import { now } from '@/server/clock';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
@@ -13,6 +12,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
+import { addAcceptance } from './acceptances-store';
 
 /** What of the recorded start-up may be accepted: look-agains that nobody let stand yet. */
 export async function acceptableNow(db: Db, person: Person, sheet: JobSheet) {
@@ -45,18 +45,10 @@ export function accept(database: Database, person: Person, at: JobAt, body: NewA
         yours: { text: body.text },
         stored: { text: words },
       });
-    await db.run(
-      `insert into acceptances (id, company_id, job_id, circuit_id, finding, said, text_signed, language, reason, customer, ink, person_id, created_at)
-       values (:id, :companyId, :jobId, :circuitId, :finding, :said, :text, :language, :reason, :customer, :ink, :personId, :now)`,
-      {
-        ...body,
-        said: JSON.stringify(said),
-        companyId: person.companyId,
-        jobId,
-        circuitId: sheet.circuit.id,
-        personId: person.id,
-        now: now(),
-      },
+    await addAcceptance(
+      db,
+      { companyId: person.companyId, jobId, circuitId: sheet.circuit.id },
+      { ...body, said, personId: person.id },
     );
     await audit(db, person, jobId, 'accepted against advice', { finding: body.finding, reason: body.reason });
   });

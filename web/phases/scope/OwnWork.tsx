@@ -23,7 +23,8 @@ type Props = {
 
 /** Work that no rule knows: written in by hand, with its hours, its materials and a picture. */
 export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
-  const [adding, setAdding] = useState(false);
+  /** The id of the line that is written: made when its form opens, so that sending twice is one line. */
+  const [adding, setAdding] = useState<string>();
   const { sheet, me, actions } = view;
   const form = useMemo(() => {
     const fields = ownLineFields(sheet.scopeSchools.currency);
@@ -60,7 +61,7 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
         })}
       </ul>
       {may ? (
-        <Button className="mt-2.5" onClick={() => setAdding(true)}>
+        <Button className="mt-2.5" onClick={() => setAdding(uuid())}>
           {say(tell('web.write-in-work'))}
         </Button>
       ) : null}
@@ -71,9 +72,9 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
           known={{}}
           draft={`${me.id}-${sheet.system.id}-own-line`}
           testId="own-line"
-          send={(line) => actions.send(`/jobs/${sheet.job.id}/scope-lines`, { id: uuid(), ...line })}
+          send={(line) => actions.send(`/jobs/${sheet.job.id}/scope-lines`, { id: adding, ...line })}
           save={say(tell('web.write-in-work'))}
-          onClose={() => setAdding(false)}
+          onClose={() => setAdding(undefined)}
         />
       ) : null}
     </section>

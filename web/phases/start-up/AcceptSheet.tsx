@@ -9,6 +9,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
+import { useKept } from '@/web/kit/use-kept';
 import type { JobView } from '@/web/phases/job-context';
 import { say, sayIn, wordsOf } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -20,8 +21,11 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
   const { sheet } = view;
   const { language } = sheet.customer;
   const { data: ready } = useSWR(['words', language], () => wordsOf(language).then(() => language));
-  const [reason, setReason] = useState('');
-  const [customer, setCustomer] = useState(sheet.customer.name);
+  const half = useKept(`${view.me.id}-accept-${sheet.circuit.id}-${finding.id}`, () => ({
+    reason: '',
+    customer: sheet.customer.name,
+  }));
+  const { reason, customer } = half.value;
   const [ink, setInk] = useState<string | null>(null);
   const { busy, problem, act } = useAct();
   const id = useRef(uuid());
@@ -34,14 +38,14 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
       onClose={onClose}
       title={say(tell('web.accept-against-advice'))}
       unsaved={why !== '' && !busy}
-      onDiscard={() => setReason('')}
+      onDiscard={half.drop}
     >
       <label className="mt-2 block">
         <span className="block text-[13px] font-[600]">{say(tell('web.why-it-stays-in-your-words'))}</span>
         <textarea
           rows={3}
           value={reason}
-          onChange={(e) => setReason(e.target.value)}
+          onChange={(e) => half.keep({ ...half.value, reason: e.target.value })}
           className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px]"
         />
         <span className="text-[12.5px] text-ink2">{say(tell('web.at-least-characters', { least: LEAST_REASON }))}</span>
@@ -58,7 +62,7 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
         <Field
           label={say(tell('web.name-of-customer'))}
           value={customer}
-          onChange={(e) => setCustomer(e.target.value)}
+          onChange={(e) => half.keep({ ...half.value, customer: e.target.value })}
         />
         <Signature onChange={setInk} />
         <Trouble problem={problem} />
@@ -75,7 +79,9 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
               customer: customer.trim(),
               ink,
             };
-            if (await act(() => view.actions.now(`/jobs/${sheet.job.id}/acceptances`, body))) onClose();
+            if (!(await act(() => view.actions.now(`/jobs/${sheet.job.id}/acceptances`, body)))) return;
+            half.drop();
+            onClose();
           }}
         >
           {say(tell('web.both-accept-it'))}

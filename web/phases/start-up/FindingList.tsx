@@ -1,3 +1,4 @@
+import { stands } from '@/core/finding/accepted';
 import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
 import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figures';
 import { shown } from '@/core/units/format';
@@ -8,11 +9,14 @@ import { tell } from '@/web/words/tell';
 /** Findings in the order of the work. Those with a number open its working. */
 export function FindingList({
   findings,
+  accepted,
   figures,
   selected,
   onSelect,
 }: {
   findings: readonly Finding[];
+  /** Those by id that lead and customer let stand. */
+  accepted: readonly string[];
   figures: Figures;
   selected: FigureId;
   onSelect: (id: FigureId) => void;
@@ -36,6 +40,9 @@ export function FindingList({
                     {say(f.claim)}
                   </b>
                   {f.verdict !== 'good' ? <span className="block text-[13px] text-ink2">{say(f.because)}</span> : null}
+                  {stands(f, accepted) ? (
+                    <span className="block text-[13px] font-[620]">{say(tell('web.accepted-against-advice'))}</span>
+                  ) : null}
                 </span>
               </Row>
             </li>

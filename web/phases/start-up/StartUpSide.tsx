@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
-import { confirmationsOf } from '@/core/phases/start-up/start-up-sheet';
+import { acceptedOn, confirmationsOf } from '@/core/phases/start-up/start-up-sheet';
 import type { FigureId } from '@/core/startup/figures';
 import { GateList } from '@/web/phases/GateList';
 import type { EquippedView } from '@/web/phases/job-context';
@@ -29,6 +29,7 @@ export function StartUpSide({ view, start: { judgement }, gates, acceptable, sel
       <div className="grid gap-5 px-4 pb-5 max-lg:pt-4 lg:px-5">
         <FindingList
           findings={judgement.findings}
+          accepted={acceptedOn(view.sheet)}
           figures={judgement.figures}
           selected={selected}
           onSelect={onSelect}

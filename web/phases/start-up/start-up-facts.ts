@@ -4,7 +4,7 @@ import type { Gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/phases/standing';
 import type { StartUpFacts } from '@/core/phases/start-up/move';
-import { roundsOf } from '@/core/phases/start-up/start-up-sheet';
+import { acceptedOn, roundsOf } from '@/core/phases/start-up/start-up-sheet';
 import { get } from '@/web/api/http';
 import type { EquippedView } from '@/web/phases/job-context';
 import { liveMovement } from '@/web/phases/live-movement';
@@ -47,7 +47,7 @@ export function startUpFacts(
     typing,
     signedBy: sheet.signOffs.find((s) => s.phase === 'start-up')?.by,
     overridden: sheet.overrides.some((o) => o.phase === 'start-up'),
-    accepted: sheet.acceptances.length > 0,
+    accepted: acceptedOn(sheet),
     live: mine ? liveMovement(view) : undefined,
     staleForS,
     chargeCleared: mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']),

@@ -1,6 +1,7 @@
 export const en = {
   'web.accept': 'Accept',
   'web.accept-against-advice': 'Accept against advice',
+  'web.accepted-against-advice': 'accepted against advice',
   'web.accepted-by': 'Accepted by {customer} with {by}, {at}',
   'web.against-advice': 'Against advice',
   'web.air-in-system': 'Air in the system',

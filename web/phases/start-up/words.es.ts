@@ -3,6 +3,7 @@ import type { en } from './words.en';
 export const es: Record<keyof typeof en, string> = {
   'web.accept': 'Aceptar',
   'web.accept-against-advice': 'Aceptar contra el consejo',
+  'web.accepted-against-advice': 'aceptado contra el consejo',
   'web.accepted-by': 'Aceptado por {customer} con {by}, {at}',
   'web.against-advice': 'Contra el consejo',
   'web.air-in-system': 'Aire en el sistema',
