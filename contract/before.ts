@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-item';
+import { modelPatternSchema } from '@/core/equipment/model-pattern';
 import { characters, REFUSED } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
@@ -36,11 +37,13 @@ export type NewObservation = z.infer<typeof observationSchema>;
 
 export const waiverSchema = z.strictObject({ id: idSchema, item: oneOf(BEFORE_IDS), reason: text(10, 500) });
 
-/** A picture is about a question, an item of the list before dismantling, a fit sheet, or a line of the scope. */
+/** A picture is about a question, an item of the list before dismantling, a fit sheet, a line of the scope, an entry of the log or a phase. */
 export const photoSubjectSchema = z
   .string()
-  .regex(/^(fact|before|fit|line):[a-zA-Z0-9-]{1,40}$/)
-  .describe('fact:<question>, before:<item>, fit:<sheet> or line:<line of the scope>');
+  .regex(/^((fact|before|fit|line|entry):[a-zA-Z0-9-]{1,40}|phase:[a-z-]{3,15}:[0-9a-f-]{36})$/)
+  .describe(
+    'fact:<question>, before:<item>, fit:<sheet>, line:<line of the scope>, entry:<entry of the log> or phase:<phase>:<circuit>',
+  );
 export const photoSchema = z.strictObject({
   id: idSchema,
   subject: photoSubjectSchema,
@@ -128,6 +131,9 @@ export const libraryItemsSchema = z.strictObject({
     .min(1)
     .max(100)
     .describe('1 to 100 items'),
+});
+export const patternsSchema = z.strictObject({
+  patterns: z.array(modelPatternSchema).min(1).max(200).describe('1 to 200 rows'),
 });
 export const pairsSchema = z.strictObject({
   pairs: z.array(matchedPairSchema).min(1).max(200).describe('1 to 200 pairs'),

@@ -195,6 +195,11 @@ export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('machine'), on: open }),
   z.strictObject({ kind: z.literal('cylinder'), cylinderId: idSchema }),
   z.strictObject({ kind: z.literal('speed'), speed }),
+  // Simulated instruments alone: so many seconds at once.
+  z.strictObject({
+    kind: z.literal('ahead'),
+    seconds: num(1, 60, 's'),
+  }),
 ]);
 export type RunCommand = z.infer<typeof runCommandSchema>;
 

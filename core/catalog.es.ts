@@ -509,6 +509,62 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'Jacobs, en ASHRAE Handbook Refrigeration, edición no verificada',
     notCovered: 'Trampas y subidas dobles; el dibujo del fabricante manda. Las reglas de velocidad son otra escuela.',
   },
+  'heating-line': {
+    title: 'Líneas en calefacción',
+    what: 'Lo que cuestan las líneas a una bomba de calor en calefacción: gas caliente al serpentín, líquido de regreso a la unidad de afuera, aceite en la subida de gas caliente.',
+    formula:
+      'Darcy–Weisbach en cada línea; pérdida de líquido = (fricción + filtro + altura × densidad/144)/(dP/dT); Gmin por Jacobs',
+    source:
+      'Darcy–Weisbach con Haaland; propiedades de la ecuación de estado; Jacobs en ASHRAE Handbook Refrigeration, edición no verificada; la viscosidad del gas caliente es estimada',
+    notCovered:
+      'Trampas y subidas dobles, descongelación, calor perdido en el camino. Las tablas del fabricante mandan.',
+  },
+  'standing-pressure': {
+    title: 'Presión en reposo',
+    what: 'Lo que dice la presión de un sistema viejo en reposo sobre lo que tiene: líquido, aire o mezcla, poco gas, o nada.',
+    formula: 'p(frío) − tol … p(caliente) + tol, tol = máx(3 psi, 3 %); con líquido p ≈ p(frío)',
+    source: 'saturación de la ecuación de estado; las tolerancias son valores de diseño',
+    notCovered:
+      'Qué gas es: lo dice un analizador. Un sistema que funcionó hace menos de dos horas, o con una válvula cerrada, no dice nada.',
+  },
+  'inner-volume': {
+    title: 'Espacio en la unidad vieja de afuera',
+    what: 'Cuánto refrigerante puede guardar como líquido una unidad de afuera, como un rango, cuando el fabricante no da volumen.',
+    formula: 'V = (π/4·d²/paso)·cara·hileras; lb = 0.8·V·ρ(105 °F); ± 25 % con cara e hileras medidas',
+    source: 'geometría; tamaños de tubo y cara práctica común; densidad de la ecuación de estado',
+    notCovered:
+      'Los serpentines de microcanal guardan mucho menos: recupere con máquina. Recibidores y acumuladores no se cuentan.',
+  },
+  'outdoor-sound': {
+    title: 'Sonido en una ventana',
+    what: 'Qué tan fuerte se oye una unidad de afuera en la ventana de un dormitorio o con el vecino, por su potencia de sonido.',
+    formula: 'Lp = Lw + 10·log10 Q − 20·log10 r − 0.67; varias unidades por energía; ± 3 dB',
+    source: 'propagación esférica; AHRI 275, edición no verificada; el crédito por barrera es valor de diseño',
+    notCovered:
+      'Reflejos de cercas y paredes más lejos, tonos, viento. Los límites locales mandan; un sonómetro decide.',
+  },
+  'bracket-load': {
+    title: 'Soporte de pared',
+    what: 'Si las anclas de un soporte de pared cargan una unidad de afuera, con hielo encima y vibrando.',
+    formula: 'T = 1.5·W·distancia/(apoyo·soportes); V = 1.5·W/soportes; uso = T/Ta + V/Va ≤ 1',
+    source:
+      'estática; el factor de vibración y la suma lineal son valores de diseño; cargas permitidas de la tabla del ancla',
+    notCovered: 'Viento, nieve encima y paredes que nadie conoce: fachada, forro y espuma no cargan nada.',
+  },
+  'pan-margin': {
+    title: 'Charola bajo la unidad',
+    what: 'Si la charola secundaria sobresale de la unidad por todos lados, y cuánta agua guarda antes de que dispare el flotador.',
+    formula: '(charola − unidad)/2 − desvío, cada lado ≥ 3 in; gal = largo × ancho × altura del flotador/231',
+    source: 'geometría; 3 in práctica común y un código mecánico, edición no verificada',
+    notCovered: 'La pendiente de la charola: levante el flotador y vierta también en la esquina baja.',
+  },
+  'fitting-length': {
+    title: 'Largo de una conexión de ducto',
+    what: 'Cuántos pies de ducto recto cuesta un codo, una bota, una derivación o una caja.',
+    formula: 'EL = C·(V/4005)²·100/caída',
+    source: 'coeficientes de pérdida de manuales, redondeados, edición no verificada',
+    notCovered: 'Conexiones muy juntas, y las dañadas. Los largos del fabricante o del manual valen más que estos.',
+  },
   'nitrogen-hold': {
     title: 'Nitrógeno a otra temperatura',
     what: 'Lo que marca una prueba de presión hermética cuando los tubos se calentaron o enfriaron.',

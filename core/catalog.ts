@@ -1,4 +1,5 @@
 import { ductCapacity, systemAirflow } from '@/core/air/duct/airflow-per-ton';
+import { fittingLength } from '@/core/air/duct/fitting-length';
 import { flexMultiplier } from '@/core/air/duct/flex';
 import { roundDuctFriction } from '@/core/air/duct/friction';
 import { frictionRate } from '@/core/air/duct/friction-rate';
@@ -18,6 +19,7 @@ import { drierDrop } from '@/core/circuit/join/drier-drop';
 import { flareTorque } from '@/core/circuit/join/flare-torque';
 import { lineInsulation } from '@/core/circuit/join/line-insulation';
 import { liquidMargin } from '@/core/circuit/join/liquid-margin';
+import { heatingLine } from '@/core/circuit/line/heating-line';
 import { linePressureDrop } from '@/core/circuit/line/line-pressure-drop';
 import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
@@ -26,11 +28,13 @@ import { holdVerdict, nitrogenHold } from '@/core/circuit/pressure/nitrogen-hold
 import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { cylinderFill } from '@/core/circuit/recovery/cylinder-fill';
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
+import { innerVolume } from '@/core/circuit/recovery/inner-volume';
 import { pumpDownStorage } from '@/core/circuit/recovery/pump-down-storage';
 import { pumpDownRebound } from '@/core/circuit/recovery/rebound';
 import { recoveredShare } from '@/core/circuit/recovery/recovered-share';
 import { recoveryLevel } from '@/core/circuit/recovery/recovery-level';
 import { removalMethod } from '@/core/circuit/recovery/removal-method';
+import { standingPressure } from '@/core/circuit/recovery/standing-pressure';
 import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
 import { pullDown } from '@/core/circuit/vacuum/pull-down';
@@ -43,6 +47,9 @@ import { hatchPass } from '@/core/fit/access/hatch-pass';
 import { curbOverlap, transitionSlope } from '@/core/fit/curb/curb-overlap';
 import { condensate, condensatePump, furnaceCondensate } from '@/core/fit/drain/condensate';
 import { drainSlope, drainTrap, floatTrip } from '@/core/fit/drain/drain-line';
+import { panMargin } from '@/core/fit/drain/pan-margin';
+import { bracketLoad } from '@/core/fit/outdoor/bracket-load';
+import { outdoorSound } from '@/core/fit/outdoor/outdoor-sound';
 import { floodStand, padSlope, snowStand } from '@/core/fit/outdoor/stand';
 import { crossoverBox } from '@/core/fit/packaged/crossover-box';
 import {
@@ -139,6 +146,13 @@ export const CATALOG: readonly AnyCalculation[] = [
   pumpDownStorage,
   linePressureDrop,
   riserMinimum,
+  heatingLine,
+  standingPressure,
+  innerVolume,
+  outdoorSound,
+  bracketLoad,
+  panMargin,
+  fittingLength,
   nitrogenHold,
   holdVerdict,
   nitrogenBudget,

@@ -59,6 +59,8 @@ function unsaidNames(x: unknown, out: Set<string>): Set<string> {
   if (typeof x !== 'object' || x === null) return out;
   if (isSaid(x)) {
     for (const [name, p] of Object.entries(x.with ?? {})) {
+      // "in" is the inch here, the same everywhere, and not the word.
+      if (name === 'unit' && p === 'in') continue;
       const id = typeof p === 'string' && !x.id.startsWith('value.') ? value(p).id : undefined;
       const [en, es] = id ? [(ENGLISH as Catalogue)[id], (SPANISH as Catalogue)[id]] : [];
       if (en === p && es !== en) out.add(`${x.id} {${name}}: ${p}`);

@@ -1,4 +1,5 @@
 import type { LibraryFields, MatchedPair } from '@/core/equipment/library-item';
+import type { ModelPattern } from '@/core/equipment/model-pattern';
 
 /** An invented equipment library: makers, models and figures exist nowhere else. */
 const NOTHING = {
@@ -59,6 +60,12 @@ function outdoor(maker: string, model: string, tons: number, change: Partial<Lib
     liquidOdIn: 0.375,
     vaporOdIn: tons > 4.5 ? 1.125 : tons > 2.5 ? 0.875 : 0.75,
     longestLineFt: 150,
+    liquidSizes: '3/8',
+    vaporSizes: tons > 2.5 ? '3/4, 7/8' : '5/8, 3/4',
+    lraA: Math.round(rlaA * 5.4),
+    lowestF: 55,
+    soundDb: Math.round(68 + tons),
+    bookPage: `${maker} line table 4, p. 12`,
     targetSubcoolingF: 10,
     driers: 'shipped',
     capacity47Btuh: Math.round(tons * 11500),
@@ -164,6 +171,33 @@ const coil = (maker: string, model: string, tons: number): LibraryFields => ({
   minCfm: null,
 });
 
+/** What goes into or onto a unit. */
+function accessory(
+  kind: 'heater-kit' | 'thermostat' | 'economizer',
+  model: string,
+  change: Partial<LibraryFields>,
+): LibraryFields {
+  return {
+    ...NOTHING,
+    kind,
+    maker: 'Ostrel',
+    model,
+    stages: 'single',
+    heatPump: false,
+    controls: '24v',
+    conductors: 2,
+    widthIn: null,
+    depthIn: null,
+    heightIn: null,
+    weightLb: null,
+    volts: '240',
+    phases: '1',
+    driers: 'none',
+    a2lListed: false,
+    ...change,
+  };
+}
+
 const THREE_PHASE = { phases: '3', volts: '208' } as const;
 
 export const DEMO_LIBRARY: readonly LibraryFields[] = [
@@ -210,6 +244,10 @@ export const DEMO_LIBRARY: readonly LibraryFields[] = [
   coil('Vantry', 'VC-36', 3),
   furnace('Corvane', 'CF-76', 76000),
   furnace('Corvane', 'CF-58', 58000),
+  accessory('heater-kit', 'OHK-10', { heaterKw: 10, heatStages: 1, mcaA: 52, mocpA: 60, fits: 'OAH-24 to OAH-48' }),
+  accessory('heater-kit', 'OHK-15', { heaterKw: 15, heatStages: 2, mcaA: 78, mocpA: 80, fits: 'OAH-36, OAH-48' }),
+  accessory('thermostat', 'OT-2', { heatStages: 3, coolStages: 2, fits: 'all 24 V units' }),
+  accessory('economizer', 'OE-120', { outsideAirCfm: 225, fits: 'VRT-120, KRT-120' }),
   packaged('Ostrel', 'OPK-36', 3, { widthIn: 49, depthIn: 36, heightIn: 41, weightLb: 372 }),
   packaged('Vantry', 'VRT-120', 10, {
     ...THREE_PHASE,
@@ -246,6 +284,14 @@ export const DEMO_LIBRARY: readonly LibraryFields[] = [
     returnWidthIn: 30,
     returnDepthIn: 24,
   }),
+];
+
+/** How the invented makers write sizes into their model numbers. */
+export const DEMO_PATTERNS: readonly ModelPattern[] = [
+  { part: 'outdoor', pattern: 'OHP-##*', perTon: 12, confidence: 'high', source: 'Ostrel price list' },
+  { part: 'outdoor', pattern: 'OAC-##*', perTon: 12, confidence: 'high', source: 'Ostrel price list' },
+  { part: 'outdoor', pattern: 'KS-##*', perTon: 12, confidence: 'medium', source: 'units opened so far' },
+  { part: 'compressor', pattern: 'VR##K*', perTon: 12, confidence: 'medium', source: 'units opened so far' },
 ];
 
 export const DEMO_PAIRS: readonly MatchedPair[] = [

@@ -11,7 +11,9 @@ import type { PhaseDescriptor } from '@/core/phases/phase';
 import { pressureTest } from '@/core/phases/pressure-test/phase';
 import { recover } from '@/core/phases/recover/phase';
 import { benchOf } from '@/core/phases/registry';
+import { dewPsia } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import {
   DEAD_PROOF,
   DRIER,
@@ -35,6 +37,8 @@ import { DEMO_JOINTS, type DemoCircuit } from './circuits';
 import { DayClock } from './day-clock';
 import { type PlayStep, playRun } from './play';
 
+/** The demo's old systems stand at this before they are opened, °F. */
+const STANDING_F = 74;
 const COLDEST_F = 68;
 /** These jobs began this morning; to write something down takes a moment, min. */
 const SO_FAR_MIN = 6 * 60;
@@ -87,6 +91,13 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });
   await write('removal-facts', REMOVAL_FACTS);
+  await write('standing-read', {
+    gaugePsig: Math.round(dewPsia(demo.old.refrigerant as Refrigerant, STANDING_F) - DEFAULT_BAROMETER_PSIA),
+    coldF: STANDING_F,
+    hotF: STANDING_F + 4,
+    restH: 3,
+    readsVacuum: true,
+  });
   await write('method', { method: 'machine', reason: 'inside volume of the outdoor unit not known' });
   await write('dead-proof', DEAD_PROOF);
   if (demo.reach === 'recovering') {
@@ -167,7 +178,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   const supply = (await cylindersStore.list(database, lead.companyId)).find(
     (c) => c.use === 'supply' && c.refrigerant === demo.plate.refrigerant,
   )!;
-  await write('cylinder-used', { cylinderId: supply.id, leavesAs: 'liquid' });
+  await write('cylinder-used', { cylinderId: supply.id, leavesAs: 'liquid', hosePurged: true });
   await write('scale-drift', { driftOz: 0.1, minutes: 2 });
   await write('room', { areaFt2: 310, releaseHeightFt: 7.2, detector: true, circulationCfm: 900 });
 
@@ -208,6 +219,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   async function joined(): Promise<void> {
     const { plate } = demo;
     const length = plate.lineLengthFt ?? 30;
+    await write('opened', { nitrogenPsig: 1.5, cut: 'cold', capped: true });
     await write('line-run', {
       ...LINE_RUN,
       kept: demo.kept,
@@ -221,12 +233,18 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
         { ft: 6, way: 'down' },
       ],
       elbows: 6,
+      invertedTrap: true,
+      liquidThrough: ['attic'],
+      liquidWallIn: 0.375,
+      aroundF: 120,
+      dewPointF: 72,
     });
     for (const j of DEMO_JOINTS)
       joints.push(
         await write('joint', {
           ...JOINT,
           ...j,
+          prepared: ['reamed', 'cleaned', 'dry-fitted'],
           odIn: j.line === 'liquid' ? plate.liquidLineOdIn : plate.vaporLineOdIn,
           metals: j.place.startsWith('unit') ? 'copper to brass' : 'copper to copper',
           alloy: j.place.startsWith('unit') ? 'silver with flux' : 'copper-phosphorus',

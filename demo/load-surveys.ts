@@ -18,16 +18,18 @@ import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
+import { patternStore } from '@/server/features/library/pattern-store';
 import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
 import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-service';
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
-import { DEMO_LIBRARY, DEMO_PAIRS } from './equipment';
+import { DEMO_LIBRARY, DEMO_PAIRS, DEMO_PATTERNS } from './equipment';
 import type { DemoSurvey, DemoSystem } from './survey-types';
 
 export async function loadLibrary(database: Database, companyId: string): Promise<void> {
   for (const fields of DEMO_LIBRARY) await libraryStore.put(database, companyId, { id: uuid(), fields });
   for (const pair of DEMO_PAIRS) await libraryStore.putPair(database, companyId, pair);
+  for (const pattern of DEMO_PATTERNS) await patternStore.put(database, companyId, pattern);
 }
 
 /** Facts that are read off a plate. */

@@ -85,7 +85,8 @@ export class Crew {
   }
 
   private async pressed(text: string): Promise<string | undefined> {
-    const button = this.next.getByRole('button').first();
+    // The move's own button; simulated time may run ahead beside it.
+    const button = this.next.locator('button:not([data-testid=ahead])').first();
     if (!(await button.isVisible())) return undefined;
     const label = ((await button.textContent()) ?? '').trim();
     // Signed between the reading of the text and here: the next loop sees it.
@@ -175,10 +176,12 @@ export class Fitter extends Surveyor {
     kind: string,
     answers: Record<string, string | number>,
     picks: Record<string, string> = {},
+    ticks: readonly string[] = [],
   ): Promise<void> {
     const form = this.form(kind);
     await expect(form).toBeVisible();
     for (const [label, option] of Object.entries(picks)) await this.pick(kind, label, option);
+    for (const name of ticks) await form.getByRole('button', { name, exact: true }).click();
     for (const [label, value] of Object.entries(answers))
       await form.getByLabel(label, { exact: true }).fill(String(value));
     await form.getByRole('button', { name: 'Save', exact: true }).click();
@@ -206,6 +209,11 @@ export class Fitter extends Surveyor {
     await this.page.getByRole('radio', { name: speed }).click();
     await more?.();
     await this.closeSheet();
+  }
+
+  /** Simulated time runs to the next decision. */
+  async ahead(): Promise<void> {
+    await this.next.getByRole('button', { name: 'To the next decision' }).click();
   }
 
   /** Presses the next move once it shows this label. */
@@ -259,6 +267,16 @@ export const OLD_CHARGE: [Record<string, number>, Record<string, string>] = [
     Appliance: 'Comfort cooling',
     'It leaks: a vacuum would draw air in': 'No',
   },
+];
+/** What stood in it before it was opened: liquid, at rest. */
+export const STANDING: [Record<string, number>, Record<string, string>] = [
+  { 'Pressure of the system at rest': 221, 'Coldest part': 75, 'Hottest part': 78, 'Off, valves open, for': 3 },
+  { 'The gauge reads below zero too': 'Yes' },
+];
+/** How it was opened: a breath of nitrogen, cut cold, capped. */
+export const OPENED: [Record<string, number>, Record<string, string>] = [
+  { 'Nitrogen in it': 1.5 },
+  { 'Opened with': 'Tube cutter or wrench', 'Open ends': 'Capped at once' },
 ];
 export const PUMP_DOWN = { Method: 'Pump-down into the old unit' };
 

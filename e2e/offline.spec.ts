@@ -27,19 +27,19 @@ test('a basement without a signal: the job opens, what is written is kept in ord
     for (const [label, option] of Object.entries({ ...REMOVAL_ANSWERS, Compressor: 'scroll' }))
       await crew.pick('removal-facts', label, option);
     await crew.form('removal-facts').getByRole('button', { name: 'Save', exact: true }).click();
-    await crew.say(/Pump it down/);
+    await crew.say(/standing pressure/);
     await expect(waits).toContainText('No connection.');
     await expect(waits).toContainText('To be sent: 2.');
   });
 
   await test.step('a reload, another phase and Back: everything is still there', async () => {
     await page.reload();
-    await crew.say(/Pump it down/);
+    await crew.say(/standing pressure/);
     await expect(waits).toContainText('Shown as of');
     await page.goto(`/jobs/${id}/evacuate`);
     await crew.say(/Sign the recovery first|No evacuation|first/);
     await page.goBack();
-    await crew.say(/Pump it down/);
+    await crew.say(/standing pressure/);
     await waits.click();
     await expect(page.getByText('Old charge', { exact: true }).last()).toBeVisible();
     await crew.closeSheet();
@@ -51,7 +51,7 @@ test('a basement without a signal: the job opens, what is written is kept in ord
     await page.reload();
     await expect(page.getByTestId('entry-old-charge')).toHaveCount(1);
     await expect(page.getByTestId('entry-removal-facts')).toHaveCount(1);
-    await crew.say(/Pump it down/);
+    await crew.say(/standing pressure/);
   });
 
   await test.step('what the server will not have is told with its reason, and holds nothing back', async () => {

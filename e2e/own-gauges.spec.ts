@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
 import { recoveryBench } from '../core/plant/bench/bench';
 import type { RigConfig } from '../core/plant/rig';
-import { DEAD, equippedJob, Fitter, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS } from './crew';
+import { DEAD, equippedJob, Fitter, OLD_CHARGE, PUMP_DOWN, REMOVAL_ANSWERS, STANDING } from './crew';
 import { benchGear, OwnGear, rigGear } from './own-gear';
 
 const freshJob = async (page: Page): Promise<number> =>
@@ -36,6 +36,8 @@ test('on a phone, with gauges of one’s own: the guide follows the taps, the fi
   await crew.write('old-charge', ...OLD_CHARGE);
   await crew.press('What works');
   await crew.write('removal-facts', {}, { ...REMOVAL_ANSWERS, Compressor: 'scroll' });
+  await crew.press('Standing pressure');
+  await crew.write('standing-read', ...STANDING);
   await crew.press('Choose the method');
   await crew.write('method', {}, PUMP_DOWN);
 

@@ -122,6 +122,11 @@ test('on a phone: from an unknown system to a signed scope and the release to ta
     await expect(page.getByRole('button', { name: 'Save the signature' })).toBeDisabled();
     await crew.sign();
     await page.getByRole('button', { name: 'Save the signature' }).click();
+    await crew.say(/The rest \(ducts, .*\) stays: let the customer sign/);
+    await crew.press('Read and sign');
+    await expect(page.getByTestId('signed-words')).toContainText('Disconnect');
+    await crew.sign();
+    await page.getByRole('button', { name: 'Save the signature' }).click();
     await crew.say('Let the customer read and sign the scope');
     await crew.press('Customer signs');
     await expect(page.getByTestId('signed-words')).toContainText('Offered and declined');

@@ -8,9 +8,11 @@ import {
   equippedJob,
   Fitter,
   OLD_CHARGE,
+  OPENED,
   PUMP,
   PUMP_DOWN,
   REMOVAL_ANSWERS,
+  STANDING,
 } from './crew';
 
 /** The clock some minutes ago, as a time box takes it. */
@@ -55,6 +57,8 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
     await page.unroute('**/circuit-entries');
     await expect(page.getByTestId('waits')).toBeHidden();
     await expect(page.getByTestId('entry-removal-facts')).toHaveCount(1);
+    await crew.press('Standing pressure');
+    await crew.write('standing-read', ...STANDING);
     await crew.press('Choose the method');
     await crew.write('method', {}, PUMP_DOWN);
     await crew.press('Save the stop');
@@ -92,6 +96,8 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
 
   await test.step('join, each joint as it is made', async () => {
     await go('join');
+    await crew.press('Log the opening');
+    await crew.write('opened', ...OPENED);
     await crew.press('Draw the line set');
     await page.getByTestId('pieces').getByRole('button', { name: 'Add a piece' }).click();
     await page.getByRole('textbox', { name: 'Piece 1' }).fill('48');
@@ -102,7 +108,7 @@ test('a crew that only types: recovered, joined, tested, evacuated, charged, sta
       { 'Line set': 'Cut and joined here', 'The old line set stays': 'No' },
     );
     await crew.pressWhen('Log a joint');
-    await crew.write('joint', { Where: 'coil, vapor', 'Nitrogen flowing': 4 }, BRAZED);
+    await crew.write('joint', { Where: 'coil, vapor', 'Nitrogen flowing': 4 }, BRAZED, ['reamed', 'cleaned']);
     await crew.pressWhen('Log the drier');
     await crew.write('drier', { 'Rated for': 5 }, BI_FLOW);
     await crew.pressWhen('Say how the valve is open');

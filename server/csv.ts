@@ -1,16 +1,10 @@
 import type { Response } from 'express';
 import Papa from 'papaparse';
-import { type CsvTable, writeRow } from '@/core/form/table-csv';
-
-/** A cell that a spreadsheet would run as a formula; a plain number, negative or not, is none. */
-const FORMULA = /^[=+\-@\t\r]/;
-const NUMBER = /^[-+]?[\d.,]+$/;
-
-const safe = (cell: string): string => (FORMULA.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell);
+import { type CsvTable, safeCell, writeRow } from '@/core/form/table-csv';
 
 /** CSV with a byte-order mark, so that a spreadsheet reads ° and – rightly, and runs nothing that stands in it. */
 export function csv(fields: readonly string[], data: Record<string, string>[]): string {
-  const rows = data.map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, safe(v)])));
+  const rows = data.map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, safeCell(v)])));
   return `\ufeff${Papa.unparse({ fields: [...fields], data: rows }, { newline: '\r\n' })}\r\n`;
 }
 

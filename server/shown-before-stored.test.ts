@@ -200,7 +200,14 @@ describe('what a device shows before the server has it', () => {
           }
         },
       ),
-      { numRuns: 12, endOnFailure: true },
+      {
+        numRuns: 12,
+        endOnFailure: true,
+        examples: [
+          [['an entry', 'an override', 'a withdrawal']],
+          [['an entry', 'an override', 'an entry', 'a correction']],
+        ],
+      },
     );
   }, 120_000);
   it('what was refused, and what belongs to another job, is not shown', async () => {

@@ -17,6 +17,9 @@ export const reportSchema = z.strictObject({
         note: saidSchema.optional(),
         columns: z.array(labelSchema),
         rows: z.array(z.array(cellSchema)),
+        pictures: z
+          .array(z.strictObject({ id: z.string(), say: saidSchema, by: z.string(), at: z.string() }))
+          .optional(),
       })
       .refine((t) => t.rows.every((r) => r.length === t.columns.length), 'a row differs from its columns'),
   ),

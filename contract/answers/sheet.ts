@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { TransitionRule } from '@/core/circuit/transition-rules';
 import { type LibraryItem, libraryItemSchema } from '@/core/equipment/library-item';
+import { modelPatternSchema } from '@/core/equipment/model-pattern';
 import { plateSchema } from '@/core/equipment/plate';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
@@ -179,6 +180,7 @@ export const sheetSchema = z.strictObject({
     observations: z.array(observation),
     waivers: z.array(z.strictObject({ item: z.enum(BEFORE_IDS), reason: z.string(), ...signed })),
     photos: z.array(photo),
+    patterns: z.array(modelPatternSchema).optional(),
   }),
   scope: z.strictObject({
     choice: choiceSchema,

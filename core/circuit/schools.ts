@@ -78,6 +78,17 @@ export const CIRCUIT_SCHOOLS = [
     standard: 'entrainment',
     reason: tell('circuit.what-carries-oil-is-momentum-of'),
   },
+  {
+    id: 'traps',
+    label: tell('circuit.traps-in-vapor-line'),
+    options: [
+      ['entrainment', tell('circuit.none-where-oil-is-carried-inverted-at-coil')],
+      ['every-20-ft', tell('circuit.at-foot-and-every-20-ft')],
+      ['none', tell('circuit.none-by-makers-drawing-only')],
+    ],
+    standard: 'entrainment',
+    reason: tell('circuit.trap-holds-oil-that-gas-could-carry'),
+  },
 ] as const satisfies readonly {
   id: string;
   label: Said;

@@ -15,6 +15,7 @@ export const en = {
     'AIM Act technology transitions, 40 CFR 84 subpart B, edition not checked',
   'circuit.are-held-back-for-trim-at': '; {heldBackOz} are held back for the trim at start-up',
   'circuit.at-500-m-water-boils-below': 'At 500 µm water boils below −12 °F: no liquid water is left in warm pipes.',
+  'circuit.at-foot-and-every-20-ft': 'at the foot and every 20 ft',
   'circuit.by-entrainment-at-least-capacity': 'By entrainment, at minimum capacity',
   'circuit.by-plate-nothing-of-it-was': '{inSystemOz} by the plate; nothing of it was opened here.',
   'circuit.cap-is-outside-allowed-range': 'The cap is outside the allowed range.',
@@ -38,6 +39,8 @@ export const en = {
     'No A2L refrigerant in equipment listed for A1; the refrigerant equals the nameplate.',
   'circuit.no-drop-in': 'No drop-in',
   'circuit.no-venting': 'No venting',
+  'circuit.none-by-makers-drawing-only': 'only by the maker’s drawing',
+  'circuit.none-where-oil-is-carried-inverted-at-coil': 'none where oil is carried; inverted trap at a coil above',
   'circuit.not-acr-tube-size': 'Not an ACR tube size.',
   'circuit.not-date': 'Not a date.',
   'circuit.nothing-is-weighed-in-it-comes':
@@ -74,6 +77,9 @@ export const en = {
   'circuit.too-long': 'Too long.',
   'circuit.too-much-liquid-raises-head-pressure': 'Too much liquid raises head pressure and can reach the compressor.',
   'circuit.total-above-0-oz': 'a total above 0 oz',
+  'circuit.trap-holds-oil-that-gas-could-carry':
+    'A trap holds oil that a riser of the right size carries by itself, and adds length and charge.',
+  'circuit.traps-in-vapor-line': 'Traps in the vapor line',
   'circuit.unit-empty-recovered-or-shipped-dry': 'Unit empty (recovered, or shipped dry)',
   'circuit.up-to-characters': 'up to {mostCharacters} characters',
   'circuit.weigh-in-as-liquid': 'Weigh in {step} as liquid.',

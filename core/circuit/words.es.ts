@@ -18,6 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'circuit.are-held-back-for-trim-at': '; {heldBackOz} se reservan para el ajuste en el arranque',
   'circuit.at-500-m-water-boils-below':
     'A 500 µm el agua hierve por debajo de −12 °F: no queda agua líquida en tubos tibios.',
+  'circuit.at-foot-and-every-20-ft': 'al pie y cada 20 ft',
   'circuit.by-entrainment-at-least-capacity': 'Por arrastre, a capacidad mínima',
   'circuit.by-plate-nothing-of-it-was': '{inSystemOz} según la placa; aquí no se abrió nada.',
   'circuit.cap-is-outside-allowed-range': 'El tope está fuera del rango permitido.',
@@ -41,6 +42,9 @@ export const es: Record<keyof typeof en, string> = {
     'Ningún refrigerante A2L en equipo aprobado para A1; el refrigerante es el de la placa.',
   'circuit.no-drop-in': 'Sin sustitutos',
   'circuit.no-venting': 'Sin ventear',
+  'circuit.none-by-makers-drawing-only': 'solo por dibujo del fabricante',
+  'circuit.none-where-oil-is-carried-inverted-at-coil':
+    'ninguna si el aceite se arrastra; trampa invertida con serpentín arriba',
   'circuit.not-acr-tube-size': 'No es una medida de tubo ACR.',
   'circuit.not-date': 'No es una fecha.',
   'circuit.nothing-is-weighed-in-it-comes': 'No se pesa nada: viene con su carga. Vea la placa y firme la carga.',
@@ -78,6 +82,9 @@ export const es: Record<keyof typeof en, string> = {
   'circuit.too-much-liquid-raises-head-pressure':
     'Demasiado líquido sube la presión de descarga y puede llegar al compresor.',
   'circuit.total-above-0-oz': 'un total por encima de 0 oz',
+  'circuit.trap-holds-oil-that-gas-could-carry':
+    'Una trampa retiene aceite que una subida bien medida arrastra sola, y agrega largo y carga.',
+  'circuit.traps-in-vapor-line': 'Trampas en la línea de vapor',
   'circuit.unit-empty-recovered-or-shipped-dry': 'Equipo vacío (recuperado, o enviado seco)',
   'circuit.up-to-characters': 'hasta {mostCharacters} caracteres',
   'circuit.weigh-in-as-liquid': 'Pese {step} como líquido.',

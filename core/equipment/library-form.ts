@@ -6,6 +6,9 @@ import { type EquipmentKind, type LibraryFields, libraryItemSchema } from './lib
 import { METERING_WORDS } from './plate';
 import { tell } from './words';
 
+/** Sizes in a row, as a line table gives them. */
+const SIZES_HINT = tell('equipment.sizes-in-a-row');
+
 type Key = keyof LibraryFields;
 const { shape } = libraryItemSchema;
 const CIRCUIT: readonly EquipmentKind[] = ['outdoor', 'package'];
@@ -13,6 +16,9 @@ const COILED: readonly EquipmentKind[] = ['outdoor', 'package', 'coil', 'air-han
 const BLOWERS: readonly EquipmentKind[] = ['air-handler', 'furnace', 'package'];
 const DUCTED: readonly EquipmentKind[] = ['air-handler', 'furnace', 'coil', 'package'];
 const POWERED: readonly EquipmentKind[] = ['outdoor', 'air-handler', 'furnace', 'package'];
+const SIZED: readonly EquipmentKind[] = ['outdoor', 'air-handler', 'coil', 'furnace', 'package'];
+const FED: readonly EquipmentKind[] = [...POWERED, 'heater-kit'];
+const ADDED: readonly EquipmentKind[] = ['heater-kit', 'thermostat', 'economizer'];
 
 /**
  * The form of one piece of equipment: of all that a library item may hold, what its kind has; what is not asked stands at what
@@ -38,6 +44,13 @@ export function libraryFields(kind: EquipmentKind): Fields {
       { kind: 'choice', options, stacked: false },
       { start: unasked, unasked, ...(kinds ? asks(kinds) : {}), ...look },
     );
+  const written = (key: Key, label: Label, kinds?: readonly EquipmentKind[], hint?: Said) =>
+    own(
+      shape[key],
+      label,
+      { kind: 'text' },
+      { start: null, unasked: null, ...(kinds ? asks(kinds) : {}), ...(hint ? { hint } : {}) },
+    );
   const names = (...all: string[]) => all.map((n) => [n, value(n)] as const);
   const plain = (...all: string[]) => all.map((n) => [n, typed(n)] as const);
   const ods = [...ACR_INSIDE_IN.keys()].map((od) => [od, typed(`${odText(od)} in`)] as const);
@@ -61,6 +74,7 @@ export function libraryFields(kind: EquipmentKind): Fields {
         ['variable', tell('equipment.variable')],
       ],
       'single',
+      SIZED,
     ),
     heatPump: pick('heatPump', tell('equipment.heats-too'), yesNo, false, CIRCUIT),
     controls: pick(
@@ -75,14 +89,14 @@ export function libraryFields(kind: EquipmentKind): Fields {
       POWERED,
     ),
     conductors: number('conductors', tell('equipment.conductors'), 'wires', POWERED, { unasked: 2 }),
-    widthIn: number('widthIn', tell('equipment.width'), 'in'),
-    depthIn: number('depthIn', tell('equipment.depth'), 'in'),
-    heightIn: number('heightIn', tell('equipment.height'), 'in'),
-    weightLb: number('weightLb', tell('equipment.weight-packed'), 'lb'),
-    volts: pick('volts', tell('equipment.volts'), plain('120', '208/230', '240', '208', '460'), '208/230', POWERED),
-    phases: pick('phases', tell('equipment.phases'), plain('1', '3'), '1', POWERED),
-    mcaA: number('mcaA', tell('equipment.mca'), 'A', POWERED),
-    mocpA: number('mocpA', tell('equipment.mocp'), 'A', POWERED),
+    widthIn: number('widthIn', tell('equipment.width'), 'in', SIZED),
+    depthIn: number('depthIn', tell('equipment.depth'), 'in', SIZED),
+    heightIn: number('heightIn', tell('equipment.height'), 'in', SIZED),
+    weightLb: number('weightLb', tell('equipment.weight-packed'), 'lb', SIZED),
+    volts: pick('volts', tell('equipment.volts'), plain('120', '208/230', '240', '208', '460'), '208/230', FED),
+    phases: pick('phases', tell('equipment.phases'), plain('1', '3'), '1', FED),
+    mcaA: number('mcaA', tell('equipment.mca'), 'A', FED),
+    mocpA: number('mocpA', tell('equipment.mocp'), 'A', FED),
     rlaA: number('rlaA', tell('equipment.rla'), 'A', CIRCUIT),
     fanFlaA: number('fanFlaA', tell('equipment.fan-fla'), 'A', CIRCUIT),
     factoryChargeOz: number('factoryChargeOz', tell('equipment.factory-charge'), 'oz', CIRCUIT),
@@ -108,5 +122,26 @@ export function libraryFields(kind: EquipmentKind): Fields {
       ...(CIRCUIT.includes(kind) ? { when: (a) => a.heatPump === true } : {}),
     }),
     a2lListed: pick('a2lListed', tell('equipment.listed-for-a2l'), yesNo, false, COILED),
+    liquidSizes: written('liquidSizes', tell('equipment.liquid-sizes-allowed'), ['outdoor'], SIZES_HINT),
+    vaporSizes: written('vaporSizes', tell('equipment.vapor-sizes-allowed'), ['outdoor'], SIZES_HINT),
+    orificeStamp: written('orificeStamp', tell('equipment.orifice-it-lists'), CIRCUIT),
+    lraA: number('lraA', tell('equipment.lra'), 'A', CIRCUIT),
+    circuits: number('circuits', tell('equipment.circuits-in-it'), '', CIRCUIT),
+    lowestF: number('lowestF', tell('equipment.lowest-outdoor'), '°F', CIRCUIT),
+    soundDb: number('soundDb', tell('equipment.sound-power'), 'dB', CIRCUIT),
+    inputBtuh: number('inputBtuh', tell('equipment.input-all-stages'), 'Btu/h', ['furnace', 'package']),
+    altitudeFt: number('altitudeFt', tell('equipment.altitude-without-change'), 'ft', ['furnace', 'package']),
+    heaterKw: number('heaterKw', tell('equipment.heater-kw'), 'kW', ['heater-kit', 'air-handler']),
+    heatStages: number('heatStages', tell('equipment.stages-of-heat'), '', ['heater-kit', 'thermostat']),
+    coolStages: number('coolStages', tell('equipment.stages-of-cooling'), '', ['thermostat']),
+    fits: written('fits', tell('equipment.fits-models'), ADDED, tell('equipment.as-its-maker-lists-them')),
+    panHot: pick('panHot', tell('equipment.pan-for-over-oil'), yesNo, null, ['coil']),
+    outsideAirCfm: number('outsideAirCfm', tell('equipment.least-outside-air'), 'CFM', ['economizer']),
+    bookPage: written(
+      'bookPage',
+      tell('equipment.makers-book-and-page'),
+      undefined,
+      tell('equipment.where-its-figures-stand'),
+    ),
   } satisfies Record<Key, unknown> as Fields;
 }

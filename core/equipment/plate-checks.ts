@@ -10,6 +10,9 @@ const OZ_PER_TON = { low: 16, high: 80 };
 /** RLA of single-phase compressors lies between about 3 and 9 A a ton (common practice). */
 const RLA_PER_TON = { low: 3, high: 9 };
 
+/** A compressor draws this many times its RLA when it starts (common practice; inverters less). */
+const LRA_PER_RLA = { low: 1, high: 9 } as const;
+
 export function plateWarnings(p: Plate): PlateWarning[] {
   const out: PlateWarning[] = [];
   const perTon = p.factoryChargeOz / p.nominalTons;
@@ -27,6 +30,18 @@ export function plateWarnings(p: Plate): PlateWarning[] {
   if (p.plateVolts !== '460' && (amps < RLA_PER_TON.low || amps > RLA_PER_TON.high)) {
     out.push({ field: 'compressorRlaA', say: tell('equipment.ton-is-unusual-rla-not-lra', { amps: q(amps, 'A') }) });
   }
+  const starts = p.compressorLraA ? p.compressorLraA / p.compressorRlaA : undefined;
+  if (starts !== undefined && (starts < LRA_PER_RLA.low || starts > LRA_PER_RLA.high))
+    out.push({
+      field: 'compressorLraA',
+      say: tell('equipment.lra-is-unusual-times-rla', {
+        starts: q(starts, 'number', 1),
+        low: LRA_PER_RLA.low,
+        high: LRA_PER_RLA.high,
+      }),
+    });
+  if (p.stages !== undefined && p.inverter !== (p.stages === 'variable'))
+    out.push({ field: 'stages', say: tell('equipment.stages-and-inverter-differ') });
   if (p.metering !== 'fixed-orifice' && p.targetSubcoolingF === null) {
     out.push({
       field: 'targetSubcoolingF',

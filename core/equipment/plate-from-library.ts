@@ -6,9 +6,12 @@ const SEALED_LINE = { liquidOdIn: 0.375, vaporOdIn: 0.75 } as const;
 
 export type LineFound = { liquidLineOdIn?: number; vaporLineOdIn?: number; lineLengthFt?: number };
 
+/** What the library says; what it does not know is left off the plate. */
+const told = (known: Partial<Plate>): Partial<Plate> =>
+  Object.fromEntries(Object.entries(known).filter(([, v]) => v !== null && v !== undefined && v !== ''));
+
 /** The plate of the new unit from the library and the surveyed line set, so that nothing is typed twice; null when it lacks a figure. */
 export function plateFromLibrary(item: LibraryFields, line: LineFound): Plate | null {
-  const volts = item.volts === '120' ? '208/230' : item.volts;
   const packaged = item.kind === 'package';
   const checked = plateSchema.safeParse({
     maker: item.maker,
@@ -20,7 +23,18 @@ export function plateFromLibrary(item: LibraryFields, line: LineFound): Plate | 
     inverter: item.stages === 'variable',
     ...(packaged ? { packaged: true } : {}),
     nominalTons: item.tons,
-    plateVolts: volts,
+    plateVolts: item.volts,
+    phases: item.phases,
+    stages: item.stages,
+    ...told({
+      compressorLraA: item.lraA,
+      lowestOutdoorF: item.lowestF,
+      soundPowerDb: item.soundDb,
+      liquidSizes: packaged ? null : item.liquidSizes,
+      vaporSizes: packaged ? null : item.vaporSizes,
+      bookPage: item.bookPage,
+      orificeStamp: item.metering === 'fixed-orifice' ? item.orificeStamp : null,
+    }),
     compressorRlaA: item.rlaA,
     outdoorFanFlaA: item.fanFlaA,
     factoryChargeOz: item.factoryChargeOz,

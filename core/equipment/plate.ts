@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
+import { sizesField } from '@/core/circuit/line/allowed-sizes';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
 import { tell } from '@/core/equipment/words';
 import { allows, characters, REFUSED, YES_NO } from '@/core/finding/allow';
@@ -24,7 +25,7 @@ export const plateSchema = z
     /** Everything in one sealed cabinet: no line set, no field charge. */
     packaged: z.boolean().meta(YES_NO).optional(),
     nominalTons: num(0.75, 25, 'tons'),
-    plateVolts: oneOf(['208/230', '240', '208', '460']),
+    plateVolts: oneOf(['120', '208/230', '240', '208', '460']),
     compressorRlaA: num(1, 200, 'A'),
     outdoorFanFlaA: num(0.1, 30, 'A'),
     factoryChargeOz: num(1, 2000, 'oz'),
@@ -40,6 +41,15 @@ export const plateSchema = z
     targetSource: oneOf(['plate', 'maker', 'technician']),
     /** The size of the fixed orifice that the outdoor unit lists; not asked of older plates. */
     orificeStamp: z.string().trim().max(20).meta(characters(0, 20)).nullable().optional(),
+    /** Asked since later, and not of every plate: an older one has none of these. */
+    phases: oneOf(['1', '3']).optional(),
+    stages: oneOf(['single', 'two', 'variable']).optional(),
+    compressorLraA: num(1, 1500, 'A').nullable().optional(),
+    lowestOutdoorF: num(-40, 75, '°F').nullable().optional(),
+    soundPowerDb: num(30, 110, 'dB of sound power').nullable().optional(),
+    liquidSizes: sizesField.nullable().optional(),
+    vaporSizes: sizesField.nullable().optional(),
+    bookPage: z.string().trim().max(120).meta(characters(0, 120)).nullable().optional(),
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
     path: ['vaporLineOdIn'],

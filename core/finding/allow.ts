@@ -32,6 +32,8 @@ export const A_MOMENT = allows(tell('finding.moment-2000-to-2100'));
 /** Messages of refinements: ids, which `saidOf` reads back, since a schema's own messages are plain text. */
 export const REFUSED = {
   tubeSize: tell('finding.not-tube-size').id,
+  sizeDigits: tell('finding.one-group-of-size-digits').id,
+  stars: tell('finding.at-most-three-stars').id,
   years: tell('finding.outside-years').id,
   vaporLine: tell('finding.larger-than-liquid-line').id,
   declined: tell('finding.declined-needs-reason').id,

@@ -1,4 +1,5 @@
 export const en = {
+  'finding.at-most-three-stars': 'three * at most',
   'finding.common-password': 'everybody tries this one first',
   'finding.good': 'Good',
   'finding.is-missing': '{field} is missing.',
@@ -7,6 +8,7 @@ export const en = {
   'finding.needs': 'needs {expected}.',
   'finding.not-one-of-allowed-values': 'not one of the allowed values.',
   'finding.not-proven': 'Not proven',
+  'finding.one-group-of-size-digits': 'the digits of the size stand together once, as #',
   'finding.outside-allowed-range': 'outside the allowed range.',
   'finding.password-of': '{least} characters or more, no usual word',
   'finding.stop': 'Stop',

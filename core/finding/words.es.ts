@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'finding.at-most-three-stars': 'tres * como máximo',
   'finding.common-password': 'todos prueban esta primero',
   'finding.good': 'Bien',
   'finding.is-missing': 'Falta {field}.',
@@ -9,6 +10,7 @@ export const es: Record<keyof typeof en, string> = {
   'finding.needs': 'necesita {expected}.',
   'finding.not-one-of-allowed-values': 'no es uno de los valores permitidos.',
   'finding.not-proven': 'No comprobado',
+  'finding.one-group-of-size-digits': 'los dígitos del tamaño van juntos una vez, como #',
   'finding.outside-allowed-range': 'fuera del rango permitido.',
   'finding.password-of': '{least} caracteres o más, ninguna palabra usual',
   'finding.stop': 'Alto',

@@ -76,7 +76,7 @@ export type FitSheets = { [K in FitKind]?: FitSheet<K> };
 
 /** Figures that are settings with a source of their own, not something to measure. */
 const SETTINGS: Partial<Record<FitKind, readonly string[]>> = {
-  placement: ['required.', 'standIn'],
+  placement: ['required.', 'standIn', 'sound.limitDba'],
   route: ['handlingIn'],
   stack: ['frontNeededIn'],
   curb: ['toleranceIn'],

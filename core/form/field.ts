@@ -19,6 +19,8 @@ export type Shown =
   | { readonly kind: 'several'; readonly options: readonly Option[] }
   | { readonly kind: 'yes' }
   | { readonly kind: 'text' }
+  /** A text that may be read off a bar code. */
+  | { readonly kind: 'code' }
   /** A day, YYYY-MM-DD. */
   | { readonly kind: 'date' }
   | { readonly kind: 'cylinder'; readonly use: 'recovery' | 'supply' }
@@ -52,6 +54,8 @@ export type Look = {
   readonly stream?: Stream;
   /** Where the question arises it must be answered. */
   readonly needed?: true;
+  /** Asked further down, for who has it at hand: nothing hangs on it. */
+  readonly more?: true;
 };
 
 /** One thing a form asks: how it is checked, what it is called, how it is asked. Each is written once, here in core. */
@@ -122,6 +126,10 @@ export const yes = (label: Label, look?: Look) =>
 export const words = (most: number, least = 0) => z.string().trim().min(least).max(most).meta(characters(least, most));
 export const text = (label: Label, most: number, least = 0, look?: Look) =>
   field(words(most, least), label, { kind: 'text' }, look);
+
+/** Text that may be read off a bar code on a plate. */
+export const code = (label: Label, most: number, least = 0, look?: Look) =>
+  field(words(most, least), label, { kind: 'code' }, look);
 
 type Choosing = Look & { readonly stacked?: boolean };
 /** One of several names, told by the words of each. */

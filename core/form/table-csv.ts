@@ -23,12 +23,22 @@ function cellKind(schema: z.ZodType): 'number' | 'yes-no' | 'text' {
   return type === 'number' ? 'number' : type === 'boolean' ? 'yes-no' : 'text';
 }
 
-/** The apostrophe that keeps a spreadsheet from running a cell as a formula is not part of what it says. */
-const bare = (text: string): string => text.trim().replace(/^'(?=[=+\-@])/, '');
+/** A column that came later than the first files: they do not have it. */
+const isLater = (field: z.ZodType): boolean => field.safeParse(undefined).success;
 
-function cell(kind: ReturnType<typeof cellKind>, text: string, nullable: boolean): unknown {
+/** A cell that a spreadsheet would run as a formula, or that already says apostrophe and formula; a plain number is none. */
+const FORMULA = /^'*[=+\-@\t\r]/;
+const NUMBER = /^[-+]?[\d.,]+$/;
+
+/** The cell with an apostrophe before what a spreadsheet would run. */
+export const safeCell = (text: string): string => (FORMULA.test(text) && !NUMBER.test(text) ? `'${text}` : text);
+
+/** That one apostrophe is not part of what the cell says. */
+const bare = (text: string): string => text.trim().replace(/^'(?='*[=+\-@\t\r])/, '');
+
+function cell(kind: ReturnType<typeof cellKind>, text: string, empty: null | undefined): unknown {
   const t = bare(text);
-  if (t === '') return nullable ? null : undefined;
+  if (t === '') return empty;
   if (kind === 'number') return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(t) ? Number(t) : t;
   if (kind === 'yes-no') return /^(yes|true|1)$/i.test(t) ? true : /^(no|false|0)$/i.test(t) ? false : t;
   return t;
@@ -42,7 +52,9 @@ export function readRow<S extends z.ZodObject>(
 ): ReadRow<z.output<S>> {
   const raw: Record<string, unknown> = {};
   for (const [column, field] of Object.entries(schema.shape) as [string, z.ZodType][]) {
-    raw[column] = cell(cellKind(field), cells[column] ?? '', field.safeParse(null).success);
+    // A column that came later is left out where nothing stands in it.
+    const empty = isLater(field) || !field.safeParse(null).success ? undefined : null;
+    raw[column] = cell(cellKind(field), cells[column] ?? '', empty);
   }
   const checked = schema.safeParse(raw);
   if (checked.success) return { ok: true, value: checked.data };

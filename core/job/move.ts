@@ -51,6 +51,28 @@ export type Move = {
   forMin?: number;
 };
 
+/** What a move asks for, without its figures: while it is the same there is nothing new to decide. */
+export function shapeOf({ kind, say, button }: Move): string {
+  const bare = (x: unknown): unknown =>
+    typeof x === 'object' && x !== null && 'id' in x
+      ? [
+          (x as Said).id,
+          ...Object.values((x as Said).with ?? {})
+            .filter((v) => typeof v === 'object' && v !== null && 'id' in v)
+            .map(bare),
+        ]
+      : null;
+  return JSON.stringify([kind, bare(say), button ? [bare(button.label), button.action.kind] : null]);
+}
+
+/** Nothing is to be done but to wait. */
+export const isWait = ({ button, wait, since }: Move): boolean =>
+  button === undefined || wait !== undefined || since !== undefined;
+
+/** Something is to be decided: there is a button to press with nothing to wait for, or a finding that was not there before. */
+export const isDecision = (move: Move, before: string): boolean =>
+  !isWait(move) || ((move.kind === 'stop' || move.kind === 'look-again') && shapeOf(move) !== before);
+
 /** The move that a finding asks for: what to do before what is wrong. */
 export function moveOf(finding: Finding, button?: Button): Move {
   const { next, claim, because, verdict } = finding;

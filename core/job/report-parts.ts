@@ -1,6 +1,15 @@
 import { tell } from '@/core/job/words';
 import type { Cell, Label, Said } from '@/core/words/said';
-export type ReportTable = { title: Said; note?: Said; columns: Label[]; rows: Cell[][] };
+/** A picture in a report: what it shows, who took it and when. */
+export type ReportPicture = { id: string; say: Said; by: string; at: string };
+export type ReportTable = {
+  title: Said;
+  note?: Said;
+  columns: Label[];
+  rows: Cell[][];
+  /** Pictures in the place of rows. */
+  pictures?: ReportPicture[];
+};
 export type Report = {
   title: Said;
   status: 'signed' | 'draft';

@@ -2,6 +2,7 @@ import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import type { CircuitSchools } from '@/core/circuit/schools';
 import type { TransitionRule } from '@/core/circuit/transition-rules';
 import type { LibraryItem } from '@/core/equipment/library-item';
+import type { ModelPattern } from '@/core/equipment/model-pattern';
 import type { Plate } from '@/core/equipment/plate';
 import type { FitSheets } from '@/core/fit/sheets';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
@@ -90,7 +91,13 @@ export type CustomerSignature = {
   at: string;
 };
 
-export type SurveyRecord = { observations: Observation[]; waivers: Waiver[]; photos: PhotoMeta[] };
+export type SurveyRecord = {
+  observations: Observation[];
+  waivers: Waiver[];
+  photos: PhotoMeta[];
+  /** The company's table of model numbers, by which an old size is read. */
+  patterns?: readonly ModelPattern[] | undefined;
+};
 export type ScopeRecord = {
   choice: Choice;
   version: number;

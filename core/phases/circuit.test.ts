@@ -120,6 +120,8 @@ describe('recover', () => {
     b.add('old-charge', OLD);
     expect(at().button!.action).toMatchObject({ entry: 'removal-facts' });
     b.add('removal-facts', FACTS);
+    expect(at().button!.action).toMatchObject({ entry: 'standing-read' });
+    b.add('standing-read', { gaugePsig: 221, coldF: 75, hotF: 95, restH: 3, readsVacuum: true });
     expect(english(at().say)).toMatch(/Pump it down/);
     b.add('method', { method: 'pump-down', reason: '' });
     expect(at().button!.action).toMatchObject({ entry: 'pump-down' });

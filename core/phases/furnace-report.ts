@@ -2,11 +2,14 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { permitTable } from '@/core/phases/hand-over/permits';
+import { serialTable } from '@/core/phases/hand-over/serials';
+import { visitTable } from '@/core/phases/hand-over/visits';
 import { beforeTables } from '@/core/phases/scope/report';
 import type { FurnaceSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/words';
 import { day, list, moment, q, type Said, value } from '@/core/words/said';
-import { gateTable, named, type Signed, signTable } from './signed-tables';
+import { picturesOf, surveyPictures } from './pictures';
+import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
 
 /** What is told of a furnace that was installed alone: its proof as read and as judged, and what was agreed before. */
 export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [...proofTables(s), ...beforeTables(s.before)];
@@ -97,10 +100,15 @@ export function furnaceReport(
     tables: [
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
+      ...surveyPictures(input.photos),
+      serialTable(s.jobLog),
+      visitTable(s.jobLog),
       permitTable(s.jobLog),
+      ...picturesOf('hand-over', { photos: input.photos, log: s.jobLog ?? [] }),
       gateTable([s, ...others]),
       signTable(input),
-    ].filter((t) => t.rows.length > 0),
+      ...laterTables(input),
+    ].filter((t) => t.rows.length > 0 || t.pictures),
     notes: [
       tell('job.not-covered-here-clocked-input-each'),
       tell('job.formulas-version', { formulaVersion: s.formulaVersion }),

@@ -8,8 +8,9 @@ import { type Cell, day, type Label, list, moment, q, type Said, value } from '@
 import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
 import { furnaceTables, proofTables } from './furnace-report';
+import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
-import { gateTable, named, type Signed, signTable } from './signed-tables';
+import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
 
 export type { Report, ReportTable } from '@/core/job/report-parts';
 
@@ -50,14 +51,20 @@ export function buildReport(input: ReportInput): Report {
       : null,
     facts: facts(input),
     tables: [
-      ...ofCircuit(s, several?.name),
-      ...(several?.others.flatMap((o) => [...plateTable(o.snapshot, o.name), ...ofCircuit(o.snapshot, o.name)]) ?? []),
+      ...ofCircuit(s, several?.name, input.photos),
+      ...(several?.others.flatMap((o) => [
+        ...plateTable(o.snapshot, o.name),
+        ...ofCircuit(o.snapshot, o.name, input.photos),
+      ]) ?? []),
       ...(several?.furnaces.flatMap((f) => named(furnaceTables(f.snapshot), f.name)) ?? []),
       ...scopesOf(all),
+      ...surveyPictures(input.photos),
       ...phaseTables(s, ['hand-over']),
+      ...picturesOf('hand-over', { photos: input.photos, log: s.jobLog ?? [] }),
       gateTable(all),
       signTable(input),
-    ].filter((t) => t.rows.length > 0),
+      ...laterTables(input),
+    ].filter((t) => t.rows.length > 0 || t.pictures),
     notes: [
       ...notesOf(s, several?.name),
       ...(several?.others.flatMap((o) => notesOf(o.snapshot, o.name)) ?? []),
@@ -84,12 +91,17 @@ function notesOf(s: Snapshot, name: string | undefined): Label[] {
 }
 
 /** The tables of one circuit; under its name where there are several. */
-function ofCircuit(s: Snapshot, name: string | undefined): ReportTable[] {
+function ofCircuit(s: Snapshot, name: string | undefined, photos: Signed['photos']): ReportTable[] {
+  const pictured = { photos, log: s.circuitRecord?.log ?? [], circuitId: s.circuit.id };
+  const pictures = (...of: Phase[]): ReportTable[] => of.flatMap((phase) => picturesOf(phase, pictured));
   const tables = [
     owedTable(s),
     ...phaseTables(s, ['charge', 'start-up']),
+    ...pictures('charge', 'start-up'),
     ...phaseTables(s, ['recover']),
+    ...pictures('recover'),
     ...circuitTables(s.circuitRecord),
+    ...pictures('join', 'pressure-test', 'evacuate'),
   ];
   return named(tables, name);
 }
@@ -166,6 +178,7 @@ function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
       tell('job.refrigerant'),
       tell('job.metering', { refrigerant: p.refrigerant, metering: METERING_WORDS[p.metering] }),
     ],
+    ...(p.bookPage ? [[tell('job.figures-of-the-plate-from'), p.bookPage] as [Label, Cell]] : []),
     ...lineSetFact(s),
     [tell('job.mode'), value(s.job.mode)],
     [tell('job.lead'), s.job.lead],

@@ -1,8 +1,11 @@
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { JobSheet, SheetSignOff } from '@/core/job/sheet';
+import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/words';
+import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
 import { moment } from '@/core/words/said';
+import { handedOverAt, visitTable } from './hand-over/visits';
 import { gateWords } from './registry';
 
 /** What was signed for a job and added to it since. */
@@ -10,6 +13,10 @@ export type Signed = {
   /** Of the job, its systems and every circuit; which of them, where there are several. */
   signOffs: readonly (SheetSignOff & { circuit?: string })[];
   amendments: readonly { phase: string; by: string; note: string; at: string }[];
+  /** What is written down of the whole job by now, visits after the hand-over among it. */
+  jobLog?: readonly CircuitEntry[];
+  /** Pictures of the job as they are by now, of each system. */
+  photos?: readonly PhotoMeta[];
 };
 
 /** Tables under the name of their circuit or system, where there are several. */
@@ -32,6 +39,12 @@ export function gateTable(all: readonly Pick<JobSheet, 'overrides'>[]): ReportTa
       moment(o.at),
     ]),
   };
+}
+
+/** Visits that brought the crew back after the hand-over; nothing before it. */
+export function laterTables({ signOffs, jobLog }: Signed): ReportTable[] {
+  const at = handedOverAt({ signOffs: [...signOffs] });
+  return at === undefined ? [] : [visitTable(jobLog, at)];
 }
 
 export function signTable({ signOffs, amendments }: Signed): ReportTable {

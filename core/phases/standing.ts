@@ -3,11 +3,13 @@ import { type Gate, passes } from '@/core/job/gates';
 import { owedTasks, readOn } from '@/core/job/owed';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
+import { handOver } from '@/core/phases/hand-over/phase';
+import { purposeOf, visitNow } from '@/core/phases/hand-over/visits';
 import { scope } from '@/core/phases/scope/phase';
 import { scopeOf } from '@/core/phases/scope/view';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { tell } from '@/core/phases/words';
-import { clock, list, type Said, value } from '@/core/words/said';
+import { clock, day, list, type Said, value } from '@/core/words/said';
 import { isCircuitPhase } from './circuit-kept';
 import { gatesIn, type Note, type PhaseDescriptor, type Waits } from './phase';
 import { PHASES_BUILT, phaseById } from './registry';
@@ -53,6 +55,12 @@ export function standingOf(sheet: JobSheet, recorded?: RecordedStartUp): Standin
   // Signed work is not asked for again: a phase before a signed charge that was never signed stays as it is.
   const phase = PHASES_BUILT.find((p) => p.needed(sheet) && !signed[p.id] && !(signed.charge && isCircuitPhase(p.id)));
   if (phase) return at(phase, phase.waits?.(sheet, recorded) ?? waitsByMove(phase.move(sheet, { maySign: true })));
+  const back = visitNow(sheet);
+  if (back)
+    return at(handOver, {
+      mark: 'not-proven',
+      say: tell('phases.comes-back', { n: back.n, day: day(back.on), purpose: purposeOf(back) }),
+    });
   const on = readOn(recorded?.measurements, sheet.job.scheduledFor, sheet.site.timeZone);
   const owed = owedTasks(recorded?.judgement.findings ?? [], on);
   return {

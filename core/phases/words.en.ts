@@ -1,4 +1,8 @@
 export const en = {
+  'phases.comes-back': 'Visit {n} on {day}, to {purpose}',
+  'phases.picture-of-entry': '{title} {line}',
+  'phases.pictures-before-the-work': 'Pictures before the work',
+  'phases.pictures-of': 'Pictures: {phase}',
   'phases.ready-to-sign': 'ready to sign',
   'phases.signed-at': 'signed {at}',
   'phases.waits-for': 'waits for {asks}',
@@ -28,6 +32,7 @@ export const en = {
   'job.customer': 'Customer',
   'job.draft-not-every-phase-is-signed': 'Draft: not every phase is signed',
   'job.elevation': 'Elevation',
+  'job.figures-of-the-plate-from': 'Its figures from',
   'job.filter-clean': 'filter clean',
   'job.finding': 'Finding',
   'job.findings': 'Findings',

@@ -1,6 +1,10 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'phases.comes-back': 'Visita {n} el {day}, para {purpose}',
+  'phases.picture-of-entry': '{title} {line}',
+  'phases.pictures-before-the-work': 'Fotos antes del trabajo',
+  'phases.pictures-of': 'Fotos: {phase}',
   'phases.ready-to-sign': 'listo para firmar',
   'phases.signed-at': 'firmado {at}',
   'phases.waits-for': 'espera: {asks}',
@@ -31,6 +35,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.customer': 'Cliente',
   'job.draft-not-every-phase-is-signed': 'Borrador: no todas las fases están firmadas',
   'job.elevation': 'Altitud',
+  'job.figures-of-the-plate-from': 'Sus cifras de',
   'job.filter-clean': 'filtro limpio',
   'job.finding': 'Hallazgo',
   'job.findings': 'Hallazgos',

@@ -6,6 +6,19 @@ import { tell } from './words';
  * company puts its own in the place of.
  */
 const STANDARD = {
+  'remove-old': { hours: 2.5, materials: 40 },
+  'set-outdoor': { hours: 2, materials: 30 },
+  'set-indoor': { hours: 3, materials: 60 },
+  'set-coil': { hours: 2.5, materials: 40 },
+  'set-furnace': { hours: 4, materials: 80 },
+  'set-package': { hours: 4, materials: 90 },
+  connect: { hours: 3.5, materials: 60 },
+  'connect-fuel': { hours: 2, materials: 60 },
+  thermostat: { hours: 1, materials: 180 },
+  'heater-kit': { hours: 1, materials: 260 },
+  registers: { hours: 1.5, materials: 160 },
+  'filter-access': { hours: 1, materials: 90 },
+  'line-cover': { hours: 1, materials: 110 },
   flex: { hours: 6, materials: 420 },
   'filter-cabinet': { hours: 2, materials: 240 },
   'duct-size': { hours: 10, materials: 650 },
@@ -70,6 +83,19 @@ export type Work = keyof typeof STANDARD;
 export const WORKS = Object.keys(STANDARD) as [Work, ...Work[]];
 
 export const WORK_WORDS: Record<Work, Said> = {
+  'remove-old': tell('price.remove-old'),
+  'set-outdoor': tell('price.set-outdoor'),
+  'set-indoor': tell('price.set-indoor'),
+  'set-coil': tell('price.set-coil'),
+  'set-furnace': tell('price.set-furnace'),
+  'set-package': tell('price.set-package'),
+  connect: tell('price.connect'),
+  'connect-fuel': tell('price.connect-fuel'),
+  thermostat: tell('price.thermostat'),
+  'heater-kit': tell('price.heater-kit'),
+  registers: tell('price.registers'),
+  'filter-access': tell('price.filter-access'),
+  'line-cover': tell('price.line-cover'),
   flex: tell('price.flex'),
   'filter-cabinet': tell('price.filter-cabinet'),
   'duct-size': tell('price.duct-size'),

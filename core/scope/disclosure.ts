@@ -35,7 +35,7 @@ export function disclosuresOf(i: ScopeInput, replaced: ReadonlySet<Part>): Discl
       id: 'coil',
       part: tell('scope.indoor-coil'),
       ageYears: numberOf(i.known, 'coilAgeYr') ?? null,
-      findings: told(i, 'coilAgeYr', 'coilLeaks', 'endPlates', 'coilFace', 'metering', 'saltAir'),
+      findings: told(i, 'coilAgeYr', 'coilLeaks', 'endPlates', 'coilFace', 'coilBack', 'metering', 'saltAir'),
       risks: [
         tell('scope.it-may-leak-later-and-leak'),
         tell('scope.pair-may-deliver-less-than-listed'),

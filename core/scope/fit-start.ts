@@ -60,8 +60,26 @@ const LEAST_RUN_CFM = 10;
 /** Sensible share of cooling taken for the condensate until the load is known (common practice). */
 const LATENT_SHARE = 0.25;
 const BTUH_PER_TON = 12_000;
+/** A unit at the house wall whose distances are still to be measured; a usual night limit (design default; the local one rules). */
+const USUAL_SOUND = {
+  powerDb: null,
+  stands: 'wall',
+  bedroomFt: null,
+  neighborFt: null,
+  barrier: false,
+  limitDba: 45,
+} as const;
 /** A cabinet taller than this many times its narrow side, blowing sideways, is a slim unit (design default). */
 const SLIM_RATIO = 2;
+
+/** The return grilles as the walk added them up: one square face of that area, to be split into the real ones. */
+function returnOf(areaIn2: number, noFilter: boolean): FitRecords['air']['returns'][number] {
+  const side = Math.min(60, Math.max(4, Math.round(2 * Math.sqrt(areaIn2)) / 2));
+  const heightIn = Math.min(60, Math.max(4, Math.round((2 * areaIn2) / side) / 2));
+  return { id: 'walk', name: '1', widthIn: side, heightIn, filter: !noFilter, freeShare: GRILLE_FREE };
+}
+/** Free share of a stamped return grille (common practice). */
+const GRILLE_FREE = 0.7;
 
 type Started = { record: FitRecord; measured: string[] };
 
@@ -94,13 +112,23 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
     put('unit.depthIn', o.depthIn);
     put('unit.heightIn', o.heightIn);
     put('weightLb', o.weightLb);
+    if (o.soundDb) {
+      record.sound = { ...USUAL_SOUND };
+      put('sound.powerDb', o.soundDb);
+    }
     record.heatPump = o.heatPump;
-    if (o.heightIn > SLIM_RATIO * Math.min(o.widthIn, o.depthIn)) {
+    const { heightIn, widthIn, depthIn } = o;
+    if (
+      heightIn !== null &&
+      widthIn !== null &&
+      depthIn !== null &&
+      heightIn > SLIM_RATIO * Math.min(widthIn, depthIn)
+    ) {
       record.unit.discharge = 'side';
       record.required.rearIn = SLIM_REAR_IN;
     }
     // Not on top of the wall: the rear keeps what it needs.
-    record.yIn = Math.ceil(o.depthIn / 2 + record.required.rearIn + 1);
+    if (depthIn !== null) record.yIn = Math.ceil(depthIn / 2 + record.required.rearIn + 1);
   },
   route: (i, put, record) => {
     const u = unitOf(i);
@@ -109,6 +137,7 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
     put('piece.lengthIn', u.depthIn);
     put('piece.widthIn', u.widthIn);
     put('piece.heightIn', u.heightIn);
+    put('piece.weightLb', u.weightLb);
   },
   stack: (i, put, record) => {
     record.coilOnOilFurnace = coilOnOil(i.known);
@@ -147,6 +176,8 @@ const FILL: { [K in FitKind]?: (i: FitStart, put: Put, record: FitRecords[K]) =>
     put('budget.ratedEspInWc', unitOf(i)?.maxEspInWc);
     const runs = existingRuns(i.known, record.tons * record.cfmPerTon);
     if (runs.length) record.plenum = runs;
+    const returnIn2 = numberOf(i.known, 'returnIn2');
+    if (returnIn2 !== undefined) record.returns = [returnOf(returnIn2, is(i.known, 'filterRack', 'none'))];
     const zones = numberOf(i.known, 'zones') ?? 1;
     if (zones > 1) {
       record.zoning = {

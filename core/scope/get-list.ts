@@ -75,9 +75,10 @@ function lineOf(id: string, i: Input): Omit<GetLine, 'id'> | undefined {
     case 'pad':
       return {
         how: 'buy',
-        what: i.outdoor
-          ? tell('scope.pad-or-stand-for-in-base', { widthIn: size(i.outdoor.widthIn, i.outdoor.depthIn) })
-          : tell('scope.pad-or-stand'),
+        what:
+          i.outdoor && i.outdoor.widthIn !== null && i.outdoor.depthIn !== null
+            ? tell('scope.pad-or-stand-for-in-base', { widthIn: size(i.outdoor.widthIn, i.outdoor.depthIn) })
+            : tell('scope.pad-or-stand'),
       };
     case 'stack-plenum':
     case 'stack-return':

@@ -1,4 +1,5 @@
 import type { LibraryFields } from '@/core/equipment/library-item';
+import type { ModelPattern } from '@/core/equipment/model-pattern';
 import type { Choice } from './choice';
 import type { OwnLine } from './own-line';
 import type { ScopeSchools } from './schools';
@@ -26,6 +27,8 @@ export type ScopeInput = {
   furnace: LibraryFields | undefined;
   /** Undefined while one of the two is not chosen. */
   pairListed: boolean | undefined;
+  /** The company's table of model numbers. */
+  patterns?: readonly ModelPattern[] | undefined;
   signs: SheetSigns;
   schools: ScopeSchools;
   /** Work that no rule knows. */

@@ -3,6 +3,7 @@ import { q, type Said, sameSaid, value } from '@/core/words/said';
 import { type Decision, LEVELS, type Part, priceOf, type ScopeItem, type Standing, standingOfItem } from './item';
 import { ownItem } from './own-line';
 import { AIR_WATER_RULES } from './rules/air-water-rules';
+import { BASE_RULES } from './rules/base-rules';
 import { CIRCUIT_RULES } from './rules/circuit-rules';
 import { COIL_RULES } from './rules/coil-rules';
 import { HOUSE_RULES } from './rules/house-rules';
@@ -12,6 +13,7 @@ import { SITE_RULES } from './rules/site-rules';
 import type { ScopeInput } from './scope-input';
 
 const RULES: readonly Rule[] = [
+  ...BASE_RULES,
   ...SITE_RULES,
   ...HOUSE_RULES,
   ...COIL_RULES,

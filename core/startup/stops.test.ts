@@ -75,6 +75,15 @@ describe('stops (common practice; RLA from the plate)', () => {
     };
     expect(stops({ readings: crossed })).toEqual([]);
   });
+  it('cooling below what the maker allows is a stop; heating there is not, and a plate that says nothing allows it', () => {
+    const at = (outdoorF: number, change: object = {}) =>
+      stops({ readings: startUpReadings({ outdoorF }), system: { ...SYSTEM, lowestOutdoorF: 55 }, ...change });
+    expect(at(54)).toContain('below-lowest');
+    expect(at(55)).not.toContain('below-lowest');
+    expect(at(40, { mode: 'heating' })).not.toContain('below-lowest');
+    for (const lowestOutdoorF of [null, undefined])
+      expect(at(40, { system: { ...SYSTEM, lowestOutdoorF } })).not.toContain('below-lowest');
+  });
   it('110 % of RLA itself is still allowed', () => {
     const at = (amps: number) => stops({ readings: startUpReadings({ amps }) });
     expect(at(1.1 * SYSTEM.compressorRlaA)).not.toContain('over-rla');

@@ -28,7 +28,7 @@ const LIQUID_AFTER_MIN = 10;
  * @source common practice; RLA from the plate
  */
 export function stopFindings(input: JudgeInput, figures: Figures, suspects: ReadonlySet<string>): Finding[] {
-  const { system, readings, ranMin } = input;
+  const { system, readings, ranMin, mode } = input;
   const sound = (...names: (keyof typeof readings)[]): boolean =>
     names.every((n) => readings[n] !== undefined && readings[n]?.trouble === undefined && !suspects.has(n));
   const out: Finding[] = [];
@@ -57,6 +57,28 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
         miss: amps / system.compressorRlaA,
       },
       tell('startup.stop-system-find-high-head-pressure'),
+    );
+
+  const outdoor = readings.outdoorDryBulbF;
+  const lowest = system.lowestOutdoorF;
+  if (mode === 'cooling' && typeof lowest === 'number' && sound('outdoorDryBulbF') && outdoor!.value < lowest)
+    stop(
+      {
+        id: 'below-lowest',
+        claim: tell('startup.cools-below-what-maker-allows', { outdoor: q(outdoor!.value, 'F', 0) }),
+        evidence: [
+          {
+            quantity: tell('startup.read-outdoor-dry-bulb'),
+            value: outdoor!.value,
+            unit: '°F',
+            band: { low: lowest, high: 130 },
+          },
+        ],
+        because: tell('startup.plate-lets-it-cool-down-to', { lowest: q(lowest, 'F', 'as is') }),
+        source: tell('startup.units-plate-makers-low-ambient-kit'),
+        miss: (lowest - outdoor!.value) / 10,
+      },
+      tell('startup.stop-cooling-wait-or-fit-low-ambient'),
     );
 
   const discharge = readings.dischargeLineF;

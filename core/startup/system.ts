@@ -1,3 +1,4 @@
+import type { PlateVolts } from '@/core/equipment/plate-volts';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { tell } from '@/core/startup/words';
 import type { Said } from '@/core/words/said';
@@ -18,7 +19,9 @@ export type StartUpSystem = {
   targetSource: TargetSource;
   compressorRlaA: number;
   outdoorFanFlaA: number;
-  plateVolts: '208/230' | '240' | '208' | '460';
+  plateVolts: PlateVolts;
+  /** Outdoors the maker lets it cool down to; where the plate says so. */
+  lowestOutdoorF?: number | null | undefined;
   inverter: boolean;
   heatPump?: boolean;
   barometerPsia: number;

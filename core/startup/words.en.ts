@@ -75,6 +75,7 @@ export const en = {
     'Cooling is chosen here. Either heating is called, or the reversing valve stands the wrong way.',
   'startup.cooling-superheat-and-subcooling-do-not':
     'Cooling superheat and subcooling do not apply in heating. The weighed charge is the authority now.',
+  'startup.cools-below-what-maker-allows': 'It cools at {outdoor} outdoors, below what its maker allows.',
   'startup.current-outside-its-band-is-first':
     'Current outside its band is the first sign of a wrong charge or supply.',
   'startup.definition-of-mode': 'definition of the mode',
@@ -200,6 +201,8 @@ export const en = {
   'startup.outdoor-fan-within-its': 'Outdoor fan {value}, within its {outdoorFanFlaA}.',
   'startup.panels-covers-and-fence-not-confirmed': 'Panels, covers and fence not confirmed back in place.',
   'startup.plate': 'plate',
+  'startup.plate-lets-it-cool-down-to':
+    'The plate lets it cool down to {lowest}; below, oil and liquid come back to the compressor.',
   'startup.plate-nema-mg-1-range-from': '{plateVolts} V plate; NEMA MG-1 range, edition not checked',
   'startup.plenum-out-of-sight-of-coil': 'plenum, out of sight of the coil',
   'startup.probe-rejection-rules-common-practice': 'probe rejection rules, common practice',
@@ -210,6 +213,7 @@ export const en = {
   'startup.raise-airflow-open-registers-clean-filter':
     'Raise the airflow: open registers, clean filter, next blower tap. Then measure again.',
   'startup.read': 'Read the {label}: {location}.',
+  'startup.read-outdoor-dry-bulb': 'outdoor air',
   'startup.read-suction-again-after-shut-it':
     'Read the suction again after {floodingHeldMin}; shut it down if superheat stays below {floodingF}.',
   'startup.reading-is-stale': 'reading is stale',
@@ -255,6 +259,8 @@ export const en = {
     'Stop the call. Check O/B at the thermostat, the mode set here, and which air probe is which.',
   'startup.stop-charging-have-qualified-person-check':
     'Stop charging. Have a qualified person check the supply and the feeder.',
+  'startup.stop-cooling-wait-or-fit-low-ambient':
+    'Stop cooling. Wait for warmer weather, or fit the maker’s low-ambient kit.',
   'startup.stop-system-check-ports-on-three': 'Stop the system. Check the ports; on three-phase the rotation.',
   'startup.stop-system-find-high-head-pressure':
     'Stop the system. Find the high head pressure, low voltage or wrong capacitor first.',
@@ -306,6 +312,7 @@ export const en = {
   'startup.type-how-long-compressor-has-run-2': 'Type how long the compressor has run',
   'startup.under-plate-read-again-after-longer': '{claim} {short} under plate: read again after a longer run.',
   'startup.unit-s-plate': "the unit's plate",
+  'startup.units-plate-makers-low-ambient-kit': 'the unit’s plate; the maker’s low-ambient kit',
   'startup.very-same-value-for-minute-live': 'The very same value for a minute: a live probe always scatters.',
   'startup.voltage-is-outside': 'Voltage {volts} is outside {low}–{high}.',
   'startup.voltage-is-within-plate': 'Voltage {volts} is within the plate.',

@@ -79,6 +79,7 @@ export const es: Record<keyof typeof en, string> = {
     'Aquí está elegido enfriamiento. O se pide calefacción, o la válvula reversible está del lado equivocado.',
   'startup.cooling-superheat-and-subcooling-do-not':
     'El sobrecalentamiento y el subenfriamiento de enfriamiento no aplican en calefacción. Por ahora manda la carga pesada.',
+  'startup.cools-below-what-maker-allows': 'Enfría con {outdoor} afuera, menos de lo que permite su fabricante.',
   'startup.current-outside-its-band-is-first':
     'Una corriente fuera de rango es la primera señal de carga o alimentación equivocada.',
   'startup.definition-of-mode': 'definición del modo',
@@ -218,6 +219,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.panels-covers-and-fence-not-confirmed':
     'No se ha confirmado que paneles, tapas y cerca estén de vuelta en su lugar.',
   'startup.plate': 'placa',
+  'startup.plate-lets-it-cool-down-to':
+    'La placa permite enfriar hasta {lowest}; más abajo regresan aceite y líquido al compresor.',
   'startup.plate-nema-mg-1-range-from': '{plateVolts} V de placa; rango de NEMA MG-1, edición no verificada',
   'startup.plenum-out-of-sight-of-coil': 'pleno, sin vista directa al serpentín',
   'startup.probe-rejection-rules-common-practice': 'reglas para descartar sondas, práctica común',
@@ -229,6 +232,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.raise-airflow-open-registers-clean-filter':
     'Suba el flujo: abra rejillas, limpie el filtro, siguiente velocidad del soplador. Luego mida otra vez.',
   'startup.read': 'Lea {label}: {location}.',
+  'startup.read-outdoor-dry-bulb': 'aire de afuera',
   'startup.read-suction-again-after-shut-it':
     'Lea otra vez la succión después de {floodingHeldMin}; apáguelo si el sobrecalentamiento sigue por debajo de {floodingF}.',
   'startup.reading-is-stale': 'lectura vieja',
@@ -279,6 +283,8 @@ export const es: Record<keyof typeof en, string> = {
     'Quite la llamada. Revise O/B en el termostato, el modo elegido aquí y cuál sonda de aire es cuál.',
   'startup.stop-charging-have-qualified-person-check':
     'Deje de cargar. Que una persona calificada revise la alimentación y el circuito.',
+  'startup.stop-cooling-wait-or-fit-low-ambient':
+    'Pare el enfriamiento. Espere más calor, o ponga el juego de baja temperatura del fabricante.',
   'startup.stop-system-check-ports-on-three': 'Pare el sistema. Revise los puertos; en trifásico, el sentido de giro.',
   'startup.stop-system-find-high-head-pressure':
     'Pare el sistema. Encuentre primero la descarga alta, el voltaje bajo o el capacitor equivocado.',
@@ -334,6 +340,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.under-plate-read-again-after-longer':
     '{claim} {short} por debajo de la placa: lea otra vez después de más marcha.',
   'startup.unit-s-plate': 'la placa del equipo',
+  'startup.units-plate-makers-low-ambient-kit': 'la placa de la unidad; el juego de baja temperatura del fabricante',
   'startup.very-same-value-for-minute-live': 'El mismo valor exacto por un minuto: una sonda viva siempre varía.',
   'startup.voltage-is-outside': 'Voltaje {volts} fuera de {low}–{high}.',
   'startup.voltage-is-within-plate': 'Voltaje {volts} dentro de la placa.',

@@ -40,6 +40,7 @@ export const QUANTITIES_SHOWN = {
   ppm: { unit: 'ppm', decimals: 0 },
   ratio: { unit: ': 1', decimals: 2 },
   cfmPerTon: { unit: 'CFM/ton', decimals: 0 },
+  dB: { unit: 'dBA', decimals: 0 },
   deg: { unit: '°', decimals: 0 },
   money: { unit: '', decimals: 0 },
   moneyChange: { unit: '', decimals: 0 },

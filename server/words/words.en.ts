@@ -8,6 +8,7 @@ export const en = {
   'server.look-again-of-the-recorded-reading':
     'a look-again of the recorded reading; never a stop, never what is not proven',
   'server.model-of-that-name-is-there': 'A model of this maker and name is in the library already.',
+  'server.no-logo': 'There is no logo.',
   'server.no-such-address': 'No such address.',
   'server.no-such-house-of-yours': 'There is no such house of your company.',
   'server.no-such-person-in-your-company': 'There is no such person in your company.',
@@ -15,7 +16,9 @@ export const en = {
   'server.nobody-blocks-themselves': 'Nobody blocks themselves.',
   'server.nothing-of-the-reading-to-accept': 'The recorded reading has no such finding to accept.',
   'server.only-an-owner-names-an-owner': 'Only an owner names an owner, or changes one.',
+  'server.only-simulated-time-runs-ahead': 'Only simulated time runs ahead.',
   'server.person-is-blocked': 'This person is blocked.',
+  'server.picture-caption': '{say}, {by}, {at}',
   'server.scope-has-too-many-lines': 'The scope has too many lines of its own.',
   'server.sign-in-name-is-taken': 'This sign-in name is taken.',
   'server.someone-changed-company-after-you': 'Someone changed the company after you read it.',

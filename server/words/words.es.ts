@@ -10,6 +10,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.look-again-of-the-recorded-reading':
     'una revisión de la lectura registrada; nunca un alto ni lo no comprobado',
   'server.model-of-that-name-is-there': 'Ya hay un modelo de este fabricante y nombre en el catálogo.',
+  'server.no-logo': 'No hay logotipo.',
   'server.no-such-address': 'No existe esa dirección.',
   'server.no-such-house-of-yours': 'No hay tal casa de su empresa.',
   'server.no-such-person-in-your-company': 'No hay tal persona en su empresa.',
@@ -17,7 +18,9 @@ export const es: Record<keyof typeof en, string> = {
   'server.nobody-blocks-themselves': 'Nadie se bloquea a sí mismo.',
   'server.nothing-of-the-reading-to-accept': 'La lectura registrada no tiene tal hallazgo por aceptar.',
   'server.only-an-owner-names-an-owner': 'Solo un dueño nombra a un dueño o lo cambia.',
+  'server.only-simulated-time-runs-ahead': 'Solo el tiempo simulado se adelanta.',
   'server.person-is-blocked': 'Esta persona está bloqueada.',
+  'server.picture-caption': '{say}, {by}, {at}',
   'server.scope-has-too-many-lines': 'El alcance tiene demasiadas líneas propias.',
   'server.sign-in-name-is-taken': 'Este nombre de acceso ya existe.',
   'server.someone-changed-company-after-you': 'Alguien cambió la empresa después de que usted la leyó.',

@@ -1,8 +1,9 @@
 import useSWR from 'swr';
 import type { LibraryItem, MatchedPair } from '@/core/equipment/library-item';
+import type { ModelPattern } from '@/core/equipment/model-pattern';
 import { type ApiProblem, get } from './http';
 
-export type Library = { items: LibraryItem[]; pairs: MatchedPair[] };
+export type Library = { items: LibraryItem[]; pairs: MatchedPair[]; patterns: ModelPattern[] };
 
 /** The company's equipment library. */
 export function useLibrary() {

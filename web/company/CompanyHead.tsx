@@ -12,6 +12,7 @@ import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { CompanyLogo } from './CompanyLogo';
 
 /** Whose house this is: its name and clock, and the way to its people. */
 export function CompanyHead({ me }: { me: Me }) {
@@ -33,6 +34,7 @@ export function CompanyHead({ me }: { me: Me }) {
           {data ? say(tell('web.clock-of', { place: placeOfZone(data.timeZone) })) : ''}
         </p>
       </div>
+      <CompanyLogo mayChange={may(me.role, 'keep-company')} />
       <span className="ml-auto flex flex-wrap gap-2">
         {may(me.role, 'keep-company') && data ? (
           <Button onClick={() => setEditing(data)}>{say(tell('web.edit'))}</Button>

@@ -1,5 +1,6 @@
 export const en = {
   'web.add-person': 'Add a person',
+  'web.another-logo': 'Another logo',
   'web.begin': 'Begin',
   'web.begin-your-company': 'Begin your company',
   'web.block': 'Block',
@@ -28,6 +29,8 @@ export const en = {
   'web.invited-until': 'Invited until {day}',
   'web.its-owner': 'Its owner',
   'web.let-in-again': 'Let in again',
+  'web.logo': 'Logo',
+  'web.logo-for-reports': 'Logo for the reports',
   'web.money': 'Money',
   'web.name-of-the-company': 'Name of the company',
   'web.new-password': 'New password',
@@ -40,6 +43,7 @@ export const en = {
   'web.ran-out-on': 'Ran out on {day}: counts for nothing',
   'web.save': 'Save',
   'web.signs-in': 'Signs in',
+  'web.take-logo-off': 'Take it off',
   'web.until-day': 'Until {day}',
   'web.welcome-to': 'Welcome to {company}',
   'web.your-name': 'Your name',

@@ -2,6 +2,7 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   'web.add-person': 'Agregar persona',
+  'web.another-logo': 'Otro logotipo',
   'web.begin': 'Empezar',
   'web.begin-your-company': 'Empiece su empresa',
   'web.block': 'Bloquear',
@@ -30,6 +31,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.invited-until': 'Invitado hasta el {day}',
   'web.its-owner': 'Su dueño',
   'web.let-in-again': 'Dejar entrar otra vez',
+  'web.logo': 'Logotipo',
+  'web.logo-for-reports': 'Logotipo para los informes',
   'web.money': 'Moneda',
   'web.name-of-the-company': 'Nombre de la empresa',
   'web.new-password': 'Contraseña nueva',
@@ -42,6 +45,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.ran-out-on': 'Venció el {day}: no cuenta',
   'web.save': 'Guardar',
   'web.signs-in': 'Entra',
+  'web.take-logo-off': 'Quitarlo',
   'web.until-day': 'Hasta el {day}',
   'web.welcome-to': 'Bienvenido a {company}',
   'web.your-name': 'Su nombre',

@@ -5,6 +5,8 @@ import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { type Said, upper, value } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say, weekday } from '@/web/words/say';
+import { CallLine } from './CallLine';
+import { isSilent } from './silent';
 
 export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
   if (rows.length === 0) return null;
@@ -28,13 +30,14 @@ export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
               </span>
               <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
                 <span className="pt-[2px]">
-                  <Mark kind={markOf(r)} />
+                  <Mark kind={isSilent(r) ? 'stop' : markOf(r)} />
                 </span>
                 <span className="min-w-0 leading-snug">
                   <b className="font-[650]">
                     {say(r.state === 'open' ? PHASE_WORDS[r.phase] : upper(value(ENDED[r.state])))}
                   </b>
                   <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
+                  {r.checkInDue ? <CallLine dueAt={r.checkInDue} /> : null}
                 </span>
               </span>
               <span className="hidden text-right text-[13.5px] md:block">
@@ -71,4 +74,6 @@ export type JobRow = {
   state: 'open' | 'done' | 'cancelled';
   mark: Verdict;
   waitsFor: Said;
+  /** When the next call of one who works alone is due. */
+  checkInDue: string | null;
 };

@@ -16,6 +16,7 @@ import { readerNow, say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { FirstSteps } from './FirstSteps';
 import { JobList, type JobRow } from './JobList';
+import { isSilent } from './silent';
 import { STATES, useJobSearch } from './use-job-search';
 
 type Page = { jobs: JobRow[]; total: number; openToday: number };
@@ -37,8 +38,10 @@ export default function JobsPage() {
   useKeys({ 'g f': () => navigate('/formulas'), '?': () => setHelp(true) });
   const rows = data?.flatMap((p) => p.jobs) ?? [];
   const total = data?.[0]?.total ?? 0;
-  const todays = rows.filter((r) => r.state === 'open' && r.scheduledFor === today);
-  const others = rows.filter((r) => !todays.includes(r));
+  const silent = rows.filter(isSilent);
+  const rest = rows.filter((r) => !silent.includes(r));
+  const todays = rest.filter((r) => r.state === 'open' && r.scheduledFor === today);
+  const others = rest.filter((r) => !todays.includes(r));
   const mayAdd = may(me?.role, 'add-job');
 
   return (
@@ -89,8 +92,9 @@ export default function JobsPage() {
         </p>
       ) : null}
       {data && me && total === 0 && !search && state !== 'done' ? <FirstSteps role={me.role} /> : null}
+      <JobList title={say(tell('web.missed-check-ins'))} rows={silent} />
       <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} />
-      <JobList title={todays.length ? say(tell('web.other-days')) : ''} rows={others} />
+      <JobList title={todays.length + silent.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
           {say(tell('web.show-more-left', { total: total - rows.length }))}

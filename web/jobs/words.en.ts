@@ -1,4 +1,6 @@
 export const en = {
+  'web.alone-call-due': 'Works alone: call was due at {at}',
+  'web.alone-no-call': 'Works alone. Missed the call due {at}: call, then send help.',
   'web.another-customer': 'Another customer',
   'web.create-job': 'Create the job',
   'web.customer-and-site': 'Customer and site',
@@ -10,6 +12,7 @@ export const en = {
   'web.known-houses': 'Houses you know',
   'web.lead': 'Lead',
   'web.list-could-not-be-loaded-trying': 'The list could not be loaded; trying again.',
+  'web.missed-check-ins': 'Missed check-ins',
   'web.new-job': 'New job',
   'web.no-jobs-here-yet': 'No jobs here yet.',
   'web.no-open-jobs': 'No open jobs.',

@@ -1,6 +1,8 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.alone-call-due': 'Trabaja solo: tocaba avisar a las {at}',
+  'web.alone-no-call': 'Trabaja solo. No avisó cuando tocaba, {at}: llame, luego mande ayuda.',
   'web.another-customer': 'Otro cliente',
   'web.create-job': 'Crear el trabajo',
   'web.customer-and-site': 'Cliente y sitio',
@@ -12,6 +14,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.known-houses': 'Casas que conoce',
   'web.lead': 'Encargado',
   'web.list-could-not-be-loaded-trying': 'La lista no se pudo cargar; se intenta otra vez.',
+  'web.missed-check-ins': 'Sin aviso a tiempo',
   'web.new-job': 'Trabajo nuevo',
   'web.no-jobs-here-yet': 'Aún no hay trabajos.',
   'web.no-open-jobs': 'No hay trabajos abiertos.',

@@ -1,4 +1,6 @@
 export const en = {
+  'web.more-details': 'More details',
+  'web.no-code-found-type-it': 'No code found in that picture. Nearer and straight on, or type it.',
   'web.not-saved-yet': 'Not saved yet. Keep it as a draft?',
   'web.keep-as-draft': 'Keep as a draft',
   'web.discard-it': 'Discard',
@@ -33,6 +35,8 @@ export const en = {
   'web.one-reading-line-minute-then-microns': 'One reading a line: minute, then microns. Every minute is best.',
   'web.piece': 'Piece {i}',
   'web.piece-2': 'Piece {i} {word}',
+  'web.read-code-for': 'Read the bar code: {label}',
+  'web.reading-the-code': 'Reading the code …',
   'web.save-mine-over-it': 'Save mine over it',
   'web.sign-here': 'Sign here',
   'web.signature': 'Signature',

@@ -1,6 +1,8 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.more-details': 'Más detalles',
+  'web.no-code-found-type-it': 'No hay código en esa foto. Más cerca y de frente, o escríbalo.',
   'web.not-saved-yet': 'Aún no se guardó. ¿Dejarlo como borrador?',
   'web.keep-as-draft': 'Dejar como borrador',
   'web.discard-it': 'Descartar',
@@ -36,6 +38,8 @@ export const es: Record<keyof typeof en, string> = {
     'Una lectura por renglón: minuto, luego micrones. Cada minuto es lo mejor.',
   'web.piece': 'Pieza {i}',
   'web.piece-2': 'Pieza {i} {word}',
+  'web.read-code-for': 'Leer el código de barras: {label}',
+  'web.reading-the-code': 'Leyendo el código …',
   'web.save-mine-over-it': 'Guardar lo mío encima',
   'web.sign-here': 'Firme aquí',
   'web.signature': 'Firma',

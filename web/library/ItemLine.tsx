@@ -1,5 +1,5 @@
 import { odText } from '@/core/circuit/acr-tube';
-import type { LibraryItem } from '@/core/equipment/library-item';
+import { ACCESSORIES, type LibraryItem } from '@/core/equipment/library-item';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import type { Label } from '@/core/words/said';
 import { say } from '@/web/words/say';
@@ -20,6 +20,7 @@ export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() 
   ];
   const heat = [
     i.outputBtuh ? `${i.outputBtuh.toLocaleString('en-US')} Btu/h` : undefined,
+    i.inputBtuh ? say(tell('web.input-btuh', { input: i.inputBtuh.toLocaleString('en-US') })) : undefined,
     i.riseLowF ? say(tell('web.rise-f', { riseLowF: i.riseLowF, riseHighF: i.riseHighF })) : undefined,
   ];
   const line = (parts: (Label | undefined | null)[]): string =>
@@ -46,18 +47,27 @@ export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() 
       <span className="text-[14.5px]">
         {line([
           unit(i.tons, 'tons'),
-          tell(
-            i.stages === 'variable'
-              ? 'web.inverter-stages'
-              : i.stages === 'single'
-                ? 'web.single-stage'
-                : 'web.two-stage',
-          ),
+          ACCESSORIES.includes(i.kind)
+            ? unit(i.heaterKw ?? null, 'kW')
+            : tell(
+                i.stages === 'variable'
+                  ? 'web.inverter-stages'
+                  : i.stages === 'single'
+                    ? 'web.single-stage'
+                    : 'web.two-stage',
+              ),
         ])}
         <span className="block text-[13px] text-ink2">
-          {say(
-            tell('web.in-lb', { widthIn: i.widthIn, depthIn: i.depthIn, heightIn: i.heightIn, weightLb: i.weightLb }),
-          )}
+          {ACCESSORIES.includes(i.kind)
+            ? (i.fits ?? '')
+            : say(
+                tell('web.in-lb', {
+                  widthIn: i.widthIn,
+                  depthIn: i.depthIn,
+                  heightIn: i.heightIn,
+                  weightLb: i.weightLb,
+                }),
+              )}
         </span>
       </span>
       <span className="text-[14px]">{line([...circuit, ...heat])}</span>
@@ -66,6 +76,7 @@ export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() 
           ...power,
           i.controls === 'either' ? say(tell('web.24-v-or-communicating')) : i.controls === '24v' ? '24 V' : i.controls,
         ])}
+        {i.bookPage ? <span className="block text-[13px]">{i.bookPage}</span> : null}
       </span>
     </li>
   );

@@ -16,10 +16,15 @@ import { tell } from '@/web/words/tell';
 import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
 import { PairTable } from './PairTable';
+import { PatternTable } from './PatternTable';
 import { sendLibrary } from './send-library';
 
-const FILES = ['equipment', 'pairs'] as const;
-const LISTS = [...EQUIPMENT_KINDS, 'pairs'] as const;
+const FILES = ['equipment', 'pairs', 'patterns'] as const;
+/** Lists that come as a file only. */
+const TABLES = ['pairs', 'patterns'] as const;
+const LISTS = [...EQUIPMENT_KINDS, ...TABLES] as const;
+const isTable = (kind: string): kind is (typeof TABLES)[number] => (TABLES as readonly string[]).includes(kind);
+const TABLE_WORDS = { pairs: tell('web.matched-pairs'), patterns: tell('web.model-numbers') } as const;
 
 /** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
 export default function LibraryPage() {
@@ -39,6 +44,7 @@ export default function LibraryPage() {
       (i) => i.kind === kind && match(`${i.maker} ${i.model} ${i.tons ?? ''} ${i.refrigerant ?? ''}`),
     ) ?? [];
   const pairs = library?.pairs.filter((p) => match(`${p.outdoorModel} ${p.indoorModel} ${p.reference}`)) ?? [];
+  const patterns = library?.patterns.filter((p) => match(`${p.part} ${p.pattern} ${p.source}`)) ?? [];
   const mayEdit = may(me?.role, 'edit-library');
 
   return (
@@ -54,12 +60,8 @@ export default function LibraryPage() {
           aria-label={say(tell('web.search-equipment'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
         />
-        <Papers
-          path={kind === 'pairs' ? '/library/pairs' : '/library/equipment'}
-          mayEdit={mayEdit}
-          onFile={work.read}
-        />
-        {mayEdit && kind !== 'pairs' ? (
+        <Papers path={isTable(kind) ? `/library/${kind}` : '/library/equipment'} mayEdit={mayEdit} onFile={work.read} />
+        {mayEdit && !isTable(kind) ? (
           <Button tone="primary" onClick={() => setOpen({})}>
             {say(tell('web.type-in-one'))}
           </Button>
@@ -76,13 +78,15 @@ export default function LibraryPage() {
             onClick={() => setKind(k)}
             className={`touch shrink-0 cursor-pointer border-b-[3px] px-4 font-[600] ${k === kind ? 'border-copper' : 'border-transparent text-ink2'}`}
           >
-            {k === 'pairs' ? say(tell('web.matched-pairs')) : say(EQUIPMENT_KINDS_WORDS[k])}
+            {say(isTable(k) ? TABLE_WORDS[k] : EQUIPMENT_KINDS_WORDS[k])}
           </button>
         ))}
       </div>
       {trouble ? <p className="mt-4 text-oxide">{say(tell('web.library-could-not-be-loaded-trying'))}</p> : null}
       {kind === 'pairs' ? (
         <PairTable pairs={pairs} />
+      ) : kind === 'patterns' ? (
+        <PatternTable patterns={patterns} />
       ) : (
         <ul className="mt-1">
           {items.map((i) => (
@@ -90,12 +94,12 @@ export default function LibraryPage() {
           ))}
         </ul>
       )}
-      {library && (kind === 'pairs' ? pairs.length : items.length) === 0 ? (
+      {library && { pairs, patterns, items }[isTable(kind) ? kind : 'items'].length === 0 ? (
         <p className="mt-6 text-[16px] text-ink2">
           {text ? say(tell('web.nothing-matches-2', { text })) : say(tell('web.none-yet-take-template-fill-it'))}
         </p>
       ) : null}
-      {open && me && kind !== 'pairs' ? (
+      {open && me && !isTable(kind) ? (
         <ItemForm
           personId={me.id}
           kind={kind}

@@ -8,5 +8,9 @@ export const sendLibrary: Sender = async (kind, rows) => {
     const { added } = await post<{ added: number }>('/library/pairs', { pairs: rows.map((r) => r.value) });
     return { added, updated: 0, unchanged: 0 };
   }
+  if (kind === 'patterns') {
+    const { added } = await post<{ added: number }>('/library/patterns', { patterns: rows.map((r) => r.value) });
+    return { added, updated: 0, unchanged: 0 };
+  }
   return post<Sent>('/library/items', { items: rows.map((r) => ({ id: uuid(), fields: r.value })) });
 };

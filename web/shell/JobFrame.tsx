@@ -7,18 +7,20 @@ import { type FitSheet, judgeFit } from '@/core/fit/sheets';
 import type { Marked } from '@/core/job/marked';
 import { PHASE_GROUPS, PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { isSigned, type JobSheet, ownerName } from '@/core/job/sheet';
+import { visitNow, visitsOf } from '@/core/phases/hand-over/visits';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 import { fitContextOf, newPieces } from '@/core/phases/scope/view';
 import { noteOf, notNeeded, phasesOf } from '@/core/phases/standing';
 import { hasCircuit, systemWords } from '@/core/phases/survey/view';
-import { list, lower, type Said, sameSaid, value } from '@/core/words/said';
+import { day, list, lower, type Said, sameSaid, value } from '@/core/words/said';
 import { pagesOf } from '@/web/api/circuit-path';
 import { useMe } from '@/web/api/use-me';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { CheckInBar } from './CheckInBar';
 import { CircuitSwitch } from './CircuitSwitch';
 import { CircuitTag } from './circuit-tag';
 import { CancelledBar, JobDetails, mayEdit } from './JobDetails';
@@ -42,7 +44,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
   const { plate } = sheet.circuit;
   const tag = ownerName(sheet, active === 'fit' ? 'system' : phaseById(active)?.owner);
   return (
-    <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
+    <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_auto_minmax(0,1fr)_auto] lg:overflow-hidden">
       <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
         <Link
           to="/jobs"
@@ -81,6 +83,9 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
           <PersonMenu />
         </span>
       </header>
+      <div className="lg:col-span-3">
+        <CheckInBar sheet={sheet} />
+      </div>
       <CircuitSwitch
         sheet={sheet}
         active={active}
@@ -154,6 +159,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
         <span className="lg:hidden">{say(tell('web.unit-2'))}</span>
         <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
       </NavLink>
+      <VisitLine sheet={sheet} />
       {PHASE_GROUPS.map(({ group, phases }) => {
         const built = phases.flatMap((id) => phaseById(id) ?? []).filter((p) => inRail(p, sheet, active));
         const folded = skipped.filter((s) => phases.includes(s.phase) && s.phase !== active);
@@ -202,6 +208,22 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
     </nav>
   );
 });
+
+/** Which visit this is, where a job takes more than one. */
+function VisitLine({ sheet }: { sheet: JobSheet }) {
+  const now = visitNow(sheet);
+  const all = visitsOf(sheet).length;
+  if (!now || all === 1) return null;
+  return (
+    <NavLink
+      to={`${pagesOf(sheet)}/hand-over#visits`}
+      className="touch hidden items-center pl-5 text-[12.5px] text-copper underline underline-offset-4 lg:flex"
+      data-testid="visit-line"
+    >
+      {say(tell('web.visit-line', { n: now.n, all, day: day(now.on) }))}
+    </NavLink>
+  );
+}
 
 /** Why these phases are not gone through; a reason that stands further up already is not told again. */
 function foldedWords(folded: readonly Skipped[], skipped: readonly Skipped[]): Said {

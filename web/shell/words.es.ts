@@ -1,12 +1,20 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.all-is-well': 'Todo bien',
+  'web.alone-call-is-due': 'Avise ya: tocaba a las {at}',
+  'web.alone-here-not-begun': 'Solo aquí: alguien debe saber cuándo no avisa. Cada {everyMin} min.',
+  'web.alone-next-call-by': 'Solo aquí: próximo aviso a las {at}',
+  'web.alone-silent-call-then-send-help': 'Sin noticias de {by} desde {at}: llame, luego mande ayuda.',
+  'web.begin-check-ins': 'Empezar',
   'web.demo': 'demo',
   'web.demo-here': 'Demo: una empresa inventada. Empiece la suya con  npm start -- --company',
   'web.go-back': 'Atrás',
+  'web.i-left-the-site': 'Salí del sitio',
   'web.not-accepted': 'No aceptado: {count}.',
   'web.not-needed': '{folded}: tampoco hace falta.',
   'web.shown-as-of': 'Se muestra lo de las {at}.',
+  'web.visit-line': 'Visita {n} de {all}, {day}',
   'web.waits-to-be-sent': 'Por enviar: {count}.',
   'web.show': 'Ver',
   'web.kept-on-this-device': 'Guardado en este aparato',

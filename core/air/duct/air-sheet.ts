@@ -3,6 +3,7 @@ import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
 import { eachOnce } from '@/core/finding/each-once';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { cfmPerTonField, STANDARD_CFM_PER_TON, tonsField } from './airflow-per-ton';
+import { pathSchema } from './path';
 
 const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
 const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
@@ -35,6 +36,8 @@ export const airSheetSchema = z
       dampersInWc: loss,
       longestFt: num(20, 1000, 'ft'),
     }),
+    /** The longest way piece by piece; then it stands in the place of the typed length. */
+    path: pathSchema.nullable().optional(),
     plenum: z.array(branch).max(24).meta(upTo(24, 'branches')),
     trunk: z.array(branch).max(24).meta(upTo(24, 'branches')),
     trunkExistingIn: num(4, 60, 'in').nullable(),

@@ -30,8 +30,8 @@ export const systemAirflow = calculation({
 });
 
 /** Flow at which a round metal duct costs this friction, by bisection; friction rises with flow. */
-export function capacityOf(diameterIn: number, inWcPer100ft: number): number {
-  const slower = (cfm: number): boolean => frictionOf(cfm, diameterIn, ROUGHNESS_FT.metal).inWcPer100ft < inWcPer100ft;
+export function capacityOf(diameterIn: number, inWcPer100ft: number, roughnessFt: number = ROUGHNESS_FT.metal): number {
+  const slower = (cfm: number): boolean => frictionOf(cfm, diameterIn, roughnessFt).inWcPer100ft < inWcPer100ft;
   return bisect(slower, 1, 200_000, 80).middle;
 }
 

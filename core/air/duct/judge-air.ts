@@ -18,6 +18,7 @@ export function judgeAir(a: AirSheet): Finding[] {
   const plan = planAir(a);
   const checks: Finding[] = [
     budgetCheck(plan),
+    ...pathChecks(a, plan),
     ...ductChecks(a, plan),
     ...returnChecks(a, plan),
     ...zoneChecks(a, plan),
@@ -71,6 +72,46 @@ function budgetCheck(plan: AirPlan): Finding {
         },
     miss: 1,
   };
+}
+
+/** Old runs that carry this share of the system's air carry it (design default). */
+const RUNS_CARRY = 0.95;
+
+/** The longest way, and what the runs that hang there carry together. */
+function pathChecks(a: AirSheet, plan: AirPlan): Finding[] {
+  const out: Finding[] = [];
+  if (plan.path)
+    out.push({
+      id: 'path',
+      // A way without a single fitting was not walked.
+      verdict: a.path?.fittings.length ? 'good' : 'not-proven',
+      claim: tell('air.longest-way-counts-as', { total: q(plan.path.totalFt, 'ft') }),
+      because: tell('air.straight-and-fittings', {
+        straight: q(plan.path.straightFt, 'ft'),
+        fittings: q(plan.path.fittingsFt, 'ft'),
+      }),
+      source: tell('air.loss-coefficients-handbook-rounded'),
+      ...(a.path?.fittings.length ? {} : { next: { say: tell('air.count-every-fitting-on-it') } }),
+    });
+  if (plan.runsCfm !== undefined) {
+    const short = a.trunkExistingIn === null && a.trunk.length === 0 && plan.runsCfm < RUNS_CARRY * plan.systemCfm;
+    out.push({
+      id: 'old-runs',
+      verdict: short ? 'look-again' : 'good',
+      claim: tell('air.runs-carry-together', {
+        count: a.plenum.filter((b) => b.existingIn !== null).length,
+        cfm: q(plan.runsCfm, 'cfm'),
+        tons: q(plan.runsCfm / a.cfmPerTon, 'tons'),
+      }),
+      because: tell('air.each-at-usual-friction-as-slack-as-it-hangs', {
+        usual: q(USUAL_FRICTION, 'inWc100', 'as is'),
+      }),
+      source: tell('air.ashrae-friction-from-memory'),
+      ...(short ? { next: { say: tell('air.pull-flex-taut-add-runs-or-smaller') } } : {}),
+      miss: short ? plan.systemCfm / plan.runsCfm : 0,
+    });
+  }
+  return out;
 }
 
 function ductChecks(a: AirSheet, plan: AirPlan): Finding[] {

@@ -5,6 +5,8 @@ import { capacityOf, USUAL_FRICTION } from './airflow-per-ton';
 import { flexMultiplier } from './flex';
 import { frictionOf, ROUGHNESS_FT } from './friction';
 import { frictionRate, USUAL_RATES } from './friction-rate';
+import { runCfm, runsTogether } from './old-runs';
+import { effectiveFt } from './path';
 import { rectangularDuctSize } from './rectangular';
 import { returnArea } from './return-filter';
 import { diameterFor, tradeDiameter } from './round-size';
@@ -37,12 +39,20 @@ export type AirPlan = {
   filterIn2: number;
   haveFreeIn2: number;
   filterFpm: number | undefined;
+  /** The longest way in feet, where it was put together from its pieces. */
+  path: ReturnType<typeof effectiveFt> | undefined;
+  /** What the runs that hang off the plenum carry together. */
+  runsCfm: number | undefined;
   ductTons: number | undefined;
 };
 
 export function planAir(a: AirSheet): AirPlan {
   const systemCfm = a.tons * a.cfmPerTon;
-  const budget = frictionRate(a.budget);
+  const path = a.path ? effectiveFt(a.path) : undefined;
+  const budget = frictionRate({
+    ...a.budget,
+    longestFt: path ? Math.min(1000, Math.max(20, path.totalFt)) : a.budget.longestFt,
+  });
   const rate = budget.ok ? Math.min(Math.max(budget.value.inWcPer100ft, 0.02), USUAL_RATES.high) : USUAL_FRICTION;
   const sized = (b: Branch): SizedBranch => {
     const slack =
@@ -66,6 +76,7 @@ export function planAir(a: AirSheet): AirPlan {
   const area = returnArea({ cfm: systemCfm });
   const haveFreeIn2 = a.returns.reduce((sum, r) => sum + r.widthIn * r.heightIn * r.freeShare, 0);
   const filterFace = filterArea(a);
+  const runsCfm = runsTogether(a.plenum);
   const taken = [...a.plenum, ...a.trunk].reduce((sum, b) => sum + b.cfm, 0);
   return {
     systemCfm,
@@ -81,11 +92,18 @@ export function planAir(a: AirSheet): AirPlan {
     filterIn2: area.ok ? area.value.filterIn2 : 0,
     haveFreeIn2,
     filterFpm: filterFace > 0 ? systemCfm / (filterFace / IN2_PER_FT2) : undefined,
-    ductTons:
-      a.trunkExistingIn === null
-        ? undefined
-        : (capacityOf(a.trunkExistingIn, USUAL_FRICTION) + a.plenum.reduce((s, b) => s + b.cfm, 0)) / a.cfmPerTon,
+    path,
+    runsCfm,
+    ductTons: ductTonsOf(a, runsCfm),
   };
+}
+
+/** The largest system that the ducts serve: the trunk with the runs beside it, else all runs that hang there together. */
+function ductTonsOf(a: AirSheet, runsCfm: number | undefined): number | undefined {
+  const beside = a.plenum.reduce((sum, b) => sum + (b.existingIn === null ? b.cfm : runCfm(b, b.existingIn)), 0);
+  if (a.trunkExistingIn !== null) return (capacityOf(a.trunkExistingIn, USUAL_FRICTION) + beside) / a.cfmPerTon;
+  const all = a.trunk.length === 0 && a.plenum.every((b) => b.existingIn !== null);
+  return all && runsCfm !== undefined ? runsCfm / a.cfmPerTon : undefined;
 }
 
 /** Filter face that all the air passes: a cabinet at the unit, else the filter grilles together. */

@@ -4,6 +4,7 @@ export const en = {
   'join.70-to-140-f': '70 to 140 °F',
   'join.above': 'above {tubeOdIn}',
   'join.filler-runs-in': 'Filler runs in.',
+  'join.hot-gas-above-condensing': 'hot gas above condensing, within the equations',
   'join.is-not-acr-tube-size': '{odIn} is not an ACR tube size.',
   'join.loose-use-reducer-or-fitting-of':
     'Loose: use a reducer or a fitting of this size; filler does not bridge the gap.',

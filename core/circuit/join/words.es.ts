@@ -6,6 +6,7 @@ export const es: Record<keyof typeof en, string> = {
   'join.70-to-140-f': 'de 70 a 140 °F',
   'join.above': 'más de {tubeOdIn}',
   'join.filler-runs-in': 'El aporte entra bien.',
+  'join.hot-gas-above-condensing': 'gas caliente sobre la condensación, dentro de las ecuaciones',
   'join.is-not-acr-tube-size': '{odIn} no es una medida de tubo ACR.',
   'join.loose-use-reducer-or-fitting-of':
     'Floja: use una reducción o una pieza de esta medida; el aporte no cubre la holgura.',

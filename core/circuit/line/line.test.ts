@@ -4,9 +4,11 @@ import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
 import type { Said } from '@/core/words/said';
 import { english } from '@/core/words/testing/english';
-import { darcyFactor, linePressureDrop } from './line-pressure-drop';
+import { heatingLine } from './heating-line';
+import { linePressureDrop } from './line-pressure-drop';
+import { darcyFactor } from './pipe-drop';
 import { riserMinimum } from './riser-minimum';
-import { lineState } from './transport';
+import { heatingState, lineState } from './transport';
 
 function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
   if (!r.ok) throw new Error(english(r.refused.message));
@@ -121,5 +123,68 @@ describe('charge and room without a detector (UL/IEC 60335-2-40, from memory)', 
       ok: false,
       refused: { field: 'refrigerant', allowed: 'R-32, R-454B' },
     });
+  });
+});
+
+describe('heating: hot gas out, liquid back, 36,000 Btu/h of R-410A at 110 °F, gas 165, liquid 98 °F over 62 ft', () => {
+  const LINE = {
+    refrigerant: 'R-410A',
+    vaporOdIn: 0.875,
+    liquidOdIn: 0.375,
+    equivalentFt: 62,
+    heatingTons: 3,
+    outdoorAboveFt: 0,
+    subcoolingF: 12,
+  } as const;
+  const heat = (change: Partial<Parameters<typeof heatingLine>[0]> = {}) => value(heatingLine({ ...LINE, ...change }));
+  // Equations of state by hand: 399 lb/h, 5.29 and 62.5 lb/ft³, 90.2 Btu/lb.
+  it('flow and densities', () => {
+    const s = heatingState('R-410A', 110, 165, 98)!;
+    expect(s.lbPerHPerTon * 3).toBeCloseTo(399, -0.5);
+    expect(s.gasLbFt3).toBeCloseTo(5.29, 1);
+    expect(s.liquidLbFt3).toBeCloseTo(62.5, 0);
+    expect(s.btuLb).toBeCloseTo(90.2, 0);
+  });
+  it.each([
+    [0.625, 776, 2.02, 0.4],
+    [0.75, 520, 0.76, 0.15],
+    [0.875, 374, 0.34, 0.07],
+  ])('hot gas in %d in: %d fpm, %d psi, %d °F', (vaporOdIn, fpm, psi, loss) => {
+    const r = heat({ vaporOdIn });
+    expect(Math.abs(r.velocityFpm / fpm - 1)).toBeLessThan(0.02);
+    expect(Math.abs(r.psi / psi - 1)).toBeLessThan(0.04);
+    expect(Math.abs(r.saturationLossF - loss)).toBeLessThan(0.01);
+  });
+  it.each([
+    [0, 0.87],
+    [20, 2.6],
+    [30, 3.4],
+  ])('an outdoor unit %d ft above costs the liquid %d °F', (outdoorAboveFt, loss) =>
+    expect(heat({ outdoorAboveFt }).liquidLossF).toBeCloseTo(loss, 0.5),
+  );
+  it('below the coil the height pays back, and a narrow or flashing margin is told', () => {
+    expect(heat({ outdoorAboveFt: -20 }).liquidLossF).toBeLessThan(0);
+    const loss = heat({ outdoorAboveFt: 20 }).liquidLossF;
+    expect(heat({ outdoorAboveFt: 20, subcoolingF: loss - 0.01 }).reading).toBe('flashes');
+    expect(heat({ outdoorAboveFt: 20, subcoolingF: loss + 1.99 }).reading).toBe('narrow');
+    expect(heat({ outdoorAboveFt: 20, subcoolingF: loss + 2.01 }).reading).toBe('liquid');
+  });
+  // Jacobs, with hot gas: more than in cooling (0.60, 0.91, 1.76 tons above).
+  it.each([
+    [0.75, 1.07],
+    [0.875, 1.62],
+    [1.125, 3.16],
+  ])('oil in a hot-gas riser of %d in wants %d tons of heating', (vaporOdIn, tons) =>
+    expect(Math.abs(heat({ vaporOdIn }).riserMinimumTons / tons - 1)).toBeLessThan(0.02),
+  );
+  it('gas colder than its condensing temperature, and sizes that do not exist, are refused by name', () => {
+    const refused = (change: object) => {
+      const r = heatingLine({ ...LINE, ...change });
+      return r.ok ? undefined : r.refused.field;
+    };
+    expect(refused({ hotGasF: 110 })).toBe('hotGasF');
+    expect(refused({ vaporOdIn: 0.8 })).toBe('vaporOdIn');
+    expect(refused({ liquidOdIn: 0.4 })).toBe('liquidOdIn');
+    expect(refused({})).toBeUndefined();
   });
 });

@@ -1,19 +1,14 @@
 import { z } from 'zod';
-import { ACR_INSIDE_IN, ACR_SIZES, boreFt2 } from '@/core/circuit/acr-tube';
+import { ACR_SIZES } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/join/words';
 import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
+import { oilCarryingLbPerH } from './pipe-drop';
 import { lineState } from './transport';
 
-/** Jacobs' entrainment coefficient and the density of oil (ASHRAE Handbook Refrigeration, from memory). */
-const JACOBS = 0.7225;
-const OIL_LB_FT3 = 60;
-const GRAVITY_FT_S2 = 32.174;
-const SECONDS_PER_H = 3600;
-const INCHES_PER_FT = 12;
 const CONDENSING_F = 105;
 
 /**
@@ -35,16 +30,11 @@ export const riserMinimum = calculation({
     evaporatingF: num(-20, 60, '°F'),
   }),
   compute: ({ refrigerant, odIn, evaporatingF }) => {
-    const insideIn = ACR_INSIDE_IN.get(odIn);
-    const areaFt2 = boreFt2(odIn);
-    if (insideIn === undefined || areaFt2 === undefined)
-      return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES);
     const state = lineState(refrigerant, evaporatingF, CONDENSING_F);
     if (!state) return refuse('evaporatingF', tell('join.properties-are-not-defined-here'), tell('join.20-to-60-f'));
-    const massFlux =
-      JACOBS *
-      Math.sqrt(state.vapourLbFt3 * GRAVITY_FT_S2 * (insideIn / INCHES_PER_FT) * (OIL_LB_FT3 - state.vapourLbFt3));
-    return ok({ minimumTons: (massFlux * areaFt2 * SECONDS_PER_H) / state.lbPerHPerTon });
+    const lbPerH = oilCarryingLbPerH(odIn, state.vapourLbFt3);
+    if (lbPerH === undefined) return refuse('odIn', tell('join.is-not-acr-tube-size', { odIn }), ACR_SIZES);
+    return ok({ minimumTons: lbPerH / state.lbPerHPerTon });
   },
   example: {
     input: { refrigerant: 'R-410A', odIn: 0.875, evaporatingF: 45 },

@@ -30,3 +30,15 @@ export function lineState(refrigerant: Refrigerant, evaporatingF: number, conden
     liquidLbFt3: liquid,
   };
 }
+
+/** Hot gas is thicker than suction gas: 1.63e-5 against 1.27e-5 Pa·s for R-410A at 165 and 55 °F; the ratio is taken for all (estimate). */
+export const HOT_GAS_VISCOSITY = 1.63 / 1.27;
+
+/** Heat given up per lb, flow per 12,000 Btu/h of heating and the two lines' densities in heating; undefined outside the equations. */
+export function heatingState(refrigerant: Refrigerant, condensingF: number, hotGasF: number, liquidF: number) {
+  const gas = singlePhase(refrigerant, hotGasF, dewPsia(refrigerant, condensingF), 'vapour');
+  const liquid = liquidLbFt3(refrigerant, liquidF);
+  if (!gas || !Number.isFinite(liquid)) return undefined;
+  const btuLb = gas.btuLb - liquidBtuLb(refrigerant, liquidF);
+  return { btuLb, lbPerHPerTon: BTUH_PER_TON / btuLb, gasLbFt3: gas.lbFt3, liquidLbFt3: liquid };
+}

@@ -7,7 +7,7 @@ import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 import { FILL_SHARE } from './cylinder-fill';
 
 /** Liquid stored in a condenser is near this when it is pumped down on a warm day (common practice), °F. */
-const STORED_F = 105;
+export const STORED_F = 105;
 /** Less room to spare than this is narrow (design default). */
 const NARROW_SHARE = 0.1;
 

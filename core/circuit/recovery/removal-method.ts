@@ -6,6 +6,7 @@ import { num, oneOf } from '@/core/finding/quantity-field';
 import { refrigerantField } from '@/core/refrigerant/saturation-calculations';
 import { OZ_PER_LB } from '@/core/units/units';
 import { q, type Said } from '@/core/words/said';
+import { innerVolume } from './inner-volume';
 import { pumpDownStorage } from './pump-down-storage';
 
 const known = oneOf(['yes', 'no', 'unknown']);
@@ -30,13 +31,20 @@ export const removalMethod = calculation({
   id: 'removal-method',
   title: 'Pump-down or recovery machine',
   what: 'Whether the old unit may take its own charge in, or a recovery machine must.',
-  formula: 'every condition known and met, and charge ≤ 0.8 × outdoor volume × liquid density at 105 °F',
+  formula:
+    'every condition known and met, and charge ≤ 0.8 × outdoor volume × liquid density at 105 °F; volume from the maker, else the low end of face and rows',
   source: 'common practice; density from the equation of state',
   notCovered: 'Inverter units: only the maker’s own pump-down mode. A pump-down is not a recovery.',
   input: z.strictObject({
     refrigerant: refrigerantField,
     chargeOz: num(0.1, 8000, 'oz').optional(),
     outdoorFt3: num(0.005, 50, 'ft³').optional(),
+    /** Of the outdoor coil, where the maker gives no volume. */
+    faceFt2: num(1, 200, 'ft²').optional(),
+    rows: num(1, 6, 'rows').optional(),
+    microchannel: z.boolean().optional(),
+    /** What the standing pressure says: air or another gas in it. */
+    impure: z.boolean().optional(),
     compressorRuns: known,
     valvesWork: known,
     blowerRuns: known,
@@ -50,11 +58,19 @@ export const removalMethod = calculation({
     const reasons: Said[] = MUST.flatMap(([name, wanted, why]) =>
       i[name] === wanted ? [] : [i[name] === 'unknown' ? tell('recovery.not-known', { names: NAMES[name] }) : why],
     );
-    const room =
-      i.chargeOz !== undefined && i.outdoorFt3 !== undefined
-        ? pumpDownStorage({ refrigerant: i.refrigerant, chargeLb: i.chargeOz / OZ_PER_LB, outdoorFt3: i.outdoorFt3 })
+    if (i.impure && i.mixture !== 'yes') reasons.push(tell('recovery.standing-pressure-shows-air-or-mixture'));
+    const coil =
+      i.outdoorFt3 === undefined && !i.microchannel
+        ? innerVolume({ refrigerant: i.refrigerant, faceFt2: i.faceFt2, rows: i.rows })
         : undefined;
-    if (!room?.ok) reasons.push(tell('recovery.not-known-whether-outdoor-unit-holds'));
+    // Of a range the low end rules: what does not fit for certain is not pumped down.
+    const outdoorFt3 = i.outdoorFt3 ?? (coil?.ok ? coil.value.lowFt3 : undefined);
+    const room =
+      i.chargeOz !== undefined && outdoorFt3 !== undefined
+        ? pumpDownStorage({ refrigerant: i.refrigerant, chargeLb: i.chargeOz / OZ_PER_LB, outdoorFt3 })
+        : undefined;
+    if (i.microchannel && i.outdoorFt3 === undefined) reasons.push(tell('recovery.microchannel-holds-little'));
+    else if (!room?.ok) reasons.push(tell('recovery.not-known-whether-outdoor-unit-holds'));
     else if (!room.value.holds)
       reasons.push(
         tell('recovery.outdoor-unit-holds-of', {

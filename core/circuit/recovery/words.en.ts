@@ -1,4 +1,11 @@
 export const en = {
+  'recovery.at-least-the-coldest': 'at least the coldest',
+  'recovery.face-and-rows-or-tons': 'Neither face and rows nor tons are given.',
+  'recovery.face-with-rows-else-tons': 'face with rows, else tons',
+  'recovery.hottest-under-coldest': 'The hottest part is colder than the coldest.',
+  'recovery.microchannel-holds-little': 'A microchannel coil holds little',
+  'recovery.no-saturation-there': 'No saturation is known there.',
+  'recovery.standing-pressure-shows-air-or-mixture': 'The standing pressure shows air or a mixture',
   'recovery.tag-or-serial': 'Tag or serial',
   'recovery.used-for': 'Used for',
   'recovery.refrigerant': 'Refrigerant',
@@ -112,4 +119,5 @@ export const en = {
   'recovery.whether-maker-allows-it': 'whether the maker allows it',
   'recovery.whether-refrigerant-is-pure': 'whether the refrigerant is pure',
   'recovery.within-of-or-weigh-it-under': 'within {ledgerSlackOz} of {ledger}; or weigh it under Cylinders first',
+  'recovery.within-the-equations': 'temperatures within the refrigerant’s equations',
 } as const;

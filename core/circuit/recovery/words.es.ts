@@ -1,6 +1,13 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'recovery.at-least-the-coldest': 'al menos la más fría',
+  'recovery.face-and-rows-or-tons': 'No hay cara con hileras ni toneladas.',
+  'recovery.face-with-rows-else-tons': 'cara con hileras, si no toneladas',
+  'recovery.hottest-under-coldest': 'La parte más caliente está más fría que la más fría.',
+  'recovery.microchannel-holds-little': 'Un serpentín de microcanal guarda poco',
+  'recovery.no-saturation-there': 'Ahí no se conoce la saturación.',
+  'recovery.standing-pressure-shows-air-or-mixture': 'La presión en reposo muestra aire o una mezcla',
   'recovery.tag-or-serial': 'Etiqueta o serie',
   'recovery.used-for': 'Se usa para',
   'recovery.refrigerant': 'Refrigerante',
@@ -115,4 +122,5 @@ export const es: Record<keyof typeof en, string> = {
   'recovery.whether-maker-allows-it': 'si el fabricante lo permite',
   'recovery.whether-refrigerant-is-pure': 'si el refrigerante es puro',
   'recovery.within-of-or-weigh-it-under': 'a menos de {ledgerSlackOz} de {ledger}; o péselo primero en Tanques',
+  'recovery.within-the-equations': 'temperaturas dentro de las ecuaciones del refrigerante',
 };

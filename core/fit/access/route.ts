@@ -3,10 +3,11 @@ import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
 import { eachOnce } from '@/core/finding/each-once';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num } from '@/core/finding/quantity-field';
+import { num, oneOf } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { bisect } from '@/core/numeric/bisect';
 import { q, type Said } from '@/core/words/said';
+import { carryingChecks } from './carrying';
 import { cornerLimit } from './corridor-corner';
 import { neededShortSide } from './face-through-opening';
 import { hatchRange } from './hatch-pass';
@@ -25,11 +26,22 @@ const hatch = z.strictObject({
   widthIn: size,
   curbIn: num(0, 60, 'in'),
   headroomIn: size,
+  /** Rated load of the ladder under it. */
+  ladderLb: num(100, 1000, 'lb').nullable().optional(),
 });
+const weightLb = num(1, 5000, 'lb').nullable().optional();
+const pieceShape = { label: name, lengthIn: size, widthIn: size, heightIn: size, weightLb };
 
 /** The way in: what is carried, and every narrow place on the way. */
 export const routeSchema = z.strictObject({
-  piece: z.strictObject({ label: name, lengthIn: size, widthIn: size, heightIn: size }),
+  piece: z.strictObject(pieceShape),
+  /** What else is carried: the old one out, modules in. */
+  pieces: z
+    .array(z.strictObject({ ...pieceShape, id, way: oneOf(['in', 'out']) }))
+    .max(12)
+    .refine(eachOnce, REFUSED.idTwice)
+    .meta(upTo(12, 'pieces'))
+    .optional(),
   /** A unit whose compressor oil must stay where it is may not be laid down. */
   keepUpright: z.boolean().meta(YES_NO),
   /** Room for hands and packaging on each side. */
@@ -42,10 +54,11 @@ export const routeSchema = z.strictObject({
 });
 export type Route = z.infer<typeof routeSchema>;
 export type RouteStage = Route['stages'][number];
+export type Piece = NonNullable<Route['pieces']>[number];
 
 export const USUAL_HANDLING_IN = 0.5;
 export const EMPTY_ROUTE: Route = {
-  piece: { label: 'Air handler', lengthIn: 49, widthIn: 21, heightIn: 22 },
+  piece: { label: 'Air handler', lengthIn: 49, widthIn: 21, heightIn: 22, weightLb: null },
   keepUpright: false,
   handlingIn: USUAL_HANDLING_IN,
   stages: [],
@@ -59,6 +72,8 @@ export type StageFit = {
   /** The piece as it goes through: along the way, across it, up. */
   held: { l: number; w: number; h: number };
   tiltDeg?: { from: number; to: number };
+  /** The piece, where several are carried. */
+  label?: string;
 };
 
 type Way = { l: number; w: number; h: number; how: Said };
@@ -165,7 +180,13 @@ function leastOpening(box: { lengthIn: number; thicknessIn: number; curbIn: numb
   return bisect((openingIn) => !hatchRange({ ...box, openingIn }), 0, LONGEST_OPENING_IN, 24).above;
 }
 
-export const fitsOf = (route: Route): StageFit[] => route.stages.map((stage) => stageFit(route, stage));
+/** How each stage goes for the piece that goes through it worst. */
+export const fitsOf = (route: Route): StageFit[] =>
+  route.stages.map((stage) =>
+    [route.piece, ...(route.pieces ?? [])]
+      .map((piece) => ({ ...stageFit({ ...route, piece }, stage), label: piece.label }))
+      .reduce((a, b) => (b.spareIn < a.spareIn ? b : a)),
+  );
 
 /** Ways out when a piece does not pass, in the order they are tried (common practice). */
 const WAYS_OUT = {
@@ -198,7 +219,7 @@ export function judgeRoute(route: Route, narrowestIn?: number): Finding[] {
       verdict: close ? 'look-again' : 'good',
       claim: short
         ? f.spareIn < -100
-          ? tell('fit.cannot-pass', { label: f.stage.label, label2: route.piece.label })
+          ? tell('fit.cannot-pass', { label: f.stage.label, label2: f.label ?? route.piece.label })
           : tell('fit.short', { label: f.stage.label, spareIn: q(-f.spareIn, 'in') })
         : tell('fit.to-spare', {
             label: f.stage.label,
@@ -213,6 +234,7 @@ export function judgeRoute(route: Route, narrowestIn?: number): Finding[] {
       miss: -f.spareIn,
     };
   });
+  checks.push(...carryingChecks(route));
   for (const stage of route.stages) if (stage.kind === 'hatch') checks.push(atticAccess(stage));
   if (narrowestIn !== undefined) checks.push(narrowest(route, narrowestIn));
   return orderFindings(checks);

@@ -4,6 +4,7 @@ import { orderFindings } from '@/core/finding/order';
 import { num } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { q, upper, value } from '@/core/words/said';
+import { curbMore } from './curb-more';
 import {
   areaIn2,
   curbOverlap,
@@ -38,6 +39,9 @@ export const curbSchema = z.strictObject({
   unitReturn: rectangleSchema,
   curbSupply: rectangleSchema,
   curbReturn: rectangleSchema,
+  /** The duct drop through the roof under the curb. */
+  dropSupply: rectangleSchema.nullable().optional(),
+  dropReturn: rectangleSchema.nullable().optional(),
   adapterHeightIn: num(1, 60, 'in'),
   toleranceIn: num(0, 4, 'in'),
   cfm: num(100, 60000, 'CFM'),
@@ -135,6 +139,7 @@ export function judgeCurb(c: Curb): Finding[] {
         next: { say: tell('fit.type-right-edge-greater-than-left') },
       });
   }
+  checks.push(...curbMore(c));
   const over = mixed(c);
   if (over) checks.push(over);
   checks.push(weight(c));

@@ -7,6 +7,7 @@ import { tell } from '@/core/fit/words';
 import { lower, q } from '@/core/words/said';
 import { condensate, condensatePump, furnaceCondensate, PUMP_MARGIN } from './condensate';
 import { CODE_SLOPE, drainSlope, drainTrap, floatTrip, PREFERRED_SLOPE } from './drain-line';
+import { PAN_MARGIN_IN, panMargin } from './pan-margin';
 
 const yesNo = z.boolean().meta(YES_NO);
 
@@ -33,6 +34,16 @@ export const drainSheetSchema = z.strictObject({
   insulatedFt: num(0, 300, 'ft'),
   furnaceInputBtuh: num(10000, 500000, 'Btu/h').nullable(),
   outdoorTrapFreezes: yesNo,
+  /** The unit over the pan, and how far it stands off its middle. */
+  unitOver: z
+    .strictObject({
+      lengthIn: num(4, 200, 'in'),
+      widthIn: num(4, 200, 'in'),
+      offLengthIn: num(0, 50, 'in'),
+      offWidthIn: num(0, 50, 'in'),
+    })
+    .nullable()
+    .optional(),
 });
 export type DrainSheet = z.infer<typeof drainSheetSchema>;
 
@@ -215,9 +226,36 @@ function floats(d: DrainSheet): Finding[] {
       claim: tell('fit.no-pan-over-finished-ceiling'),
       because: tell('fit.first-blocked-drain-comes-through-it'),
       source: tell('fit.imc-307-from-memory'),
-      next: { say: tell('fit.set-pan-3-in-larger-than') },
+      next: { say: tell('fit.set-pan-3-in-past-unit') },
       miss: 5,
     });
+  const margin =
+    d.pan && d.unitOver
+      ? panMargin({
+          panLengthIn: d.pan.lengthIn,
+          panWidthIn: d.pan.widthIn,
+          unitLengthIn: d.unitOver.lengthIn,
+          unitWidthIn: d.unitOver.widthIn,
+          offsetLengthIn: d.unitOver.offLengthIn,
+          offsetWidthIn: d.unitOver.offWidthIn,
+          floatIn: d.pan.tripDepthIn,
+        })
+      : undefined;
+  if (margin?.ok) {
+    const small = margin.value.leastIn < PAN_MARGIN_IN;
+    out.push({
+      id: 'pan-margin',
+      verdict: small ? 'look-again' : 'good',
+      claim: tell(small ? 'fit.pan-is-small-under-unit' : 'fit.pan-reaches-past-unit', {
+        length: q(margin.value.lengthMarginIn, 'in', 2),
+        width: q(margin.value.widthMarginIn, 'in', 2),
+      }),
+      because: tell('fit.each-side-at-least', { least: q(PAN_MARGIN_IN, 'in', 'as is') }),
+      source: tell('fit.imc-307-from-memory'),
+      ...(small ? { next: { say: tell('fit.larger-pan-or-unit-to-its-middle') } } : {}),
+      miss: small ? PAN_MARGIN_IN - margin.value.leastIn : 0,
+    });
+  }
   if (trip)
     out.push({
       id: 'pan-water',

@@ -2,6 +2,7 @@ import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { tell } from '@/core/fit/words';
 import { list, q, type Said, value } from '@/core/words/said';
+import { aroundChecks } from './around-checks';
 import type { Gap, UnitSide } from './gaps';
 import { footprint, gapsOf } from './gaps';
 import type { Placement } from './placement';
@@ -176,6 +177,7 @@ export function judgePlacement(p: Placement): Finding[] {
       source: tell('fit.adopted-fuel-gas-code'),
       next: { say: tell('fit.look-distance-up-in-adopted-code') },
     });
+  for (const check of aroundChecks(p)) add(check);
   add(workingSpace(p));
   add(weight(p));
   return orderFindings(checks);

@@ -68,6 +68,45 @@ export const placementSchema = z.strictObject({
   weightLb: num(10, 3000, 'lb, with packaging').nullable(),
   /** Clear floor before the disconnect, where a person stands to work on it. */
   disconnectSpace: z.strictObject({ widthIn: num(0, 240, 'in'), depthIn: num(0, 240, 'in') }).nullable(),
+  /** Who hears it. */
+  sound: z
+    .strictObject({
+      powerDb: num(40, 110, 'dB of sound power').nullable(),
+      stands: oneOf(['open', 'wall', 'corner']),
+      bedroomFt: num(1, 500, 'ft').nullable(),
+      neighborFt: num(1, 500, 'ft').nullable(),
+      barrier: z.boolean().meta(YES_NO),
+      limitDba: num(30, 80, 'dBA'),
+    })
+    .nullable()
+    .optional(),
+  /** Over a unit that blows sideways. */
+  eave: z
+    .strictObject({ soffitAboveIn: num(0, 300, 'in'), projectionIn: num(0, 120, 'in') })
+    .nullable()
+    .optional(),
+  /** On the wall instead of the ground. */
+  bracket: z
+    .strictObject({
+      wall: oneOf(['masonry', 'studs', 'veneer', 'siding', 'foam', 'unknown']),
+      brackets: num(1, 6, 'brackets'),
+      standoffIn: num(2, 60, 'in'),
+      spanIn: num(3, 60, 'in'),
+      iceLb: num(0, 500, 'lb'),
+      tensionLb: num(10, 10000, 'lb').nullable(),
+      shearLb: num(10, 10000, 'lb').nullable(),
+    })
+    .nullable()
+    .optional(),
+  /** Another unit above, below or before it. */
+  stacked: z
+    .strictObject({
+      gapIn: num(0, 300, 'in'),
+      makerGapIn: num(0, 300, 'in').nullable(),
+      drainsPast: z.boolean().meta(YES_NO),
+    })
+    .nullable()
+    .optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
 

@@ -1,8 +1,10 @@
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
+import { PAN_MARGIN_IN } from '@/core/fit/drain/pan-margin';
 import { tell } from '@/core/fit/words';
 import { q, type Said, value } from '@/core/words/said';
 import { newStackIn, OIL_COIL_GAP_IN, STACK_LOOK_DEG, type Stack, type StackEnd, stackEnds } from './stack';
+import { stackMore } from './stack-more';
 
 const CLOSING_WORDS: Record<StackEnd['closing'], Said> = {
   flange: tell('fit.flange-and-gasket-close-it'),
@@ -14,11 +16,12 @@ const CLOSING_WORDS: Record<StackEnd['closing'], Said> = {
 export const closingWords = (e: StackEnd): Said =>
   e.end === 'return' && e.closing === 'new plenum' ? tell('fit.new-return-box-is-needed') : CLOSING_WORDS[e.closing];
 
-/** Pan beyond the equipment on each side, so that a leak lands in it (IMC 307: 3 in larger, from memory). */
-const PAN_BEYOND_IN = 1.5;
-
-function endCheck(e: StackEnd): Finding {
-  const where = e.end === 'plenum' ? tell('fit.above') : tell('fit.below');
+function endCheck(e: StackEnd, flow: Stack['flow']): Finding {
+  const lying = flow === 'left' || flow === 'right';
+  const where =
+    e.end === 'plenum'
+      ? tell(lying ? 'fit.at-the-supply' : 'fit.above')
+      : tell(lying ? 'fit.at-the-return' : 'fit.below');
   const step = Math.max(Math.abs(e.stepWidthIn), Math.abs(e.stepDepthIn));
   const gap =
     e.gapIn < 0 ? tell('fit.too-tall', { gapIn: q(-e.gapIn, 'in') }) : tell('fit.of-gap', { gapIn: q(e.gapIn, 'in') });
@@ -57,7 +60,7 @@ function endCheck(e: StackEnd): Finding {
 /** The commonest surprise of a changeout: does the new one stand between the plenum and the return that stay? */
 export function judgeStack(s: Stack): Finding[] {
   const [upper, lower] = stackEnds(s);
-  const checks: Finding[] = [endCheck(upper), endCheck(lower)];
+  const checks: Finding[] = [endCheck(upper, s.flow), endCheck(lower, s.flow)];
   const difference = newStackIn(s) - s.old.heightIn;
   checks.push({
     id: 'stack-height',
@@ -126,14 +129,15 @@ export function judgeStack(s: Stack): Finding[] {
       miss: Math.max(0, short),
     });
   }
+  checks.push(...stackMore(s));
   checks.push({
     id: 'pan-size',
     verdict: 'good',
     claim: tell('fit.pan-at-least-under-it', {
-      widthIn: q(s.new.widthIn + 2 * PAN_BEYOND_IN, 'number', 1),
-      depthIn: q(s.new.depthIn + 2 * PAN_BEYOND_IN, 'in'),
+      widthIn: q(s.new.widthIn + 2 * PAN_MARGIN_IN, 'number', 1),
+      depthIn: q(s.new.depthIn + 2 * PAN_MARGIN_IN, 'in'),
     }),
-    because: tell('fit.3-in-larger-than-unit-1'),
+    because: tell('fit.3-in-past-unit-each-side'),
     source: tell('fit.imc-307-from-memory'),
   });
   return orderFindings(checks);

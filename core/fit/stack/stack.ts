@@ -25,7 +25,37 @@ export const stackSchema = z.strictObject({
   frontRoomIn: num(0, 240, 'in').nullable(),
   frontNeededIn: num(0, 60, 'in'),
   closetWidthIn: num(4, 240, 'in').nullable(),
-  flow: oneOf(['up', 'down']),
+  /** Where the air goes: up, down, or lying on its side to the left or right. */
+  flow: oneOf(['up', 'down', 'left', 'right']),
+  hung: z
+    .strictObject({
+      weightLb: num(10, 3000, 'lb'),
+      hangers: num(2, 12, 'hangers'),
+      hangerLb: num(10, 5000, 'lb'),
+      isolated: z.boolean().meta(YES_NO),
+    })
+    .nullable()
+    .optional(),
+  filter: z
+    .strictObject({
+      lengthIn: num(4, 60, 'in'),
+      pullIn: num(0, 240, 'in'),
+      toCoilIn: num(0, 120, 'in'),
+      makerIn: num(0, 60, 'in').nullable(),
+    })
+    .nullable()
+    .optional(),
+  /** A distribution or return box that stays. */
+  box: oneOf(['none', 'dry and sound', 'patched', 'bare fiber', 'wet or moldy']).optional(),
+  /** The way to it in an attic or crawlspace, the floor before it, and whether storage stays free. */
+  walk: z
+    .strictObject({
+      widthIn: num(0, 240, 'in'),
+      platformIn: num(0, 240, 'in'),
+      storageFree: z.boolean().meta(YES_NO),
+    })
+    .nullable()
+    .optional(),
 });
 export type Stack = z.infer<typeof stackSchema>;
 
@@ -55,6 +85,7 @@ export const EMPTY_STACK: Stack = {
   frontNeededIn: USUAL_FRONT_IN,
   closetWidthIn: null,
   flow: 'up',
+  box: 'none',
 };
 
 export type StackEnd = {
@@ -116,8 +147,10 @@ export const newStackIn = (s: Stack): number =>
 export function stackEnds(s: Stack): [StackEnd, StackEnd] {
   const room = s.plenumIn - s.returnTopIn;
   const gap = room - newStackIn(s) - s.raiseIn;
-  const upper = s.flow === 'up' ? s.new.supply : s.new.return;
-  const lower = s.flow === 'up' ? s.new.return : s.new.supply;
+  // Lying down, the plenum end is the one the air leaves by.
+  const down = s.flow === 'down';
+  const upper = down ? s.new.return : s.new.supply;
+  const lower = down ? s.new.supply : s.new.return;
   return [closeEnd('plenum', gap, upper, s.plenum), closeEnd('return', s.raiseIn, lower, s.returnOpening)];
 }
 export { LOOK_DEG as STACK_LOOK_DEG };

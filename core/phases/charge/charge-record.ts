@@ -62,6 +62,16 @@ export function chargeChecks(sheet: EquippedSheet, build: BuildUp, today: string
             next: { say: tell('work.choose-cylinder-and-read-its-label') },
           },
     );
+    if (used?.body.hosePurged === false)
+      checks.push({
+        id: 'hose-purge',
+        verdict: 'look-again',
+        claim: tell('work.hose-was-not-purged'),
+        because: tell('work.what-fills-the-hose-counts-as-charge'),
+        source: COMMON,
+        next: { say: tell('work.purge-to-liquid-tare-and-choose-cylinder-again') },
+        miss: 0.5,
+      });
     if (cylinder && cylinder.contentsOz < build.toWeighInOz && movementsOf(sheet.measurements).length === 0)
       checks.push({
         id: 'cylinder-short',

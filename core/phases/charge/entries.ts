@@ -1,4 +1,4 @@
-import { cylinder, figure, is, maybe, pick, sinceLater, text, weight, yes } from '@/core/form/field';
+import { cylinder, either, figure, is, maybe, pick, sinceLater, text, weight, yes } from '@/core/form/field';
 import { tell } from '@/core/phases/charge/words';
 import { entry } from '@/core/phases/log/entry';
 import { psig } from '@/core/phases/log/lines';
@@ -28,6 +28,13 @@ export const chargeEntries = {
     {
       cylinderId: cylinder(tell('charge.charging-from'), 'supply'),
       leavesAs: pick(tell('charge.it-leaves-as'), { liquid: tell('charge.liquid'), vapour: tell('charge.vapour') }),
+      // What the hose takes is no charge: it is filled before the scale counts.
+      hosePurged: sinceLater(
+        either(tell('charge.before-scale-counts'), [
+          [true, tell('charge.hose-purged-to-liquid-scale-tared')],
+          [false, tell('charge.not-purged')],
+        ]),
+      ),
     },
     (b) => tell('log.leaves-as', { leavesAs: value(b.leavesAs) }),
     { caution: tell('charge.read-cylinders-label-against-plate-blend') },

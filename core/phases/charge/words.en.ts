@@ -20,6 +20,7 @@ export const en = {
   'log.scale-at-rest': 'Scale at rest',
   'log.cylinder': 'Cylinder',
   'log.room': 'Room',
+  'charge.before-scale-counts': 'Before the scale counts',
   'charge.caps-and-seals-on-ports-leak': 'Caps and seals on, ports leak-checked',
   'charge.charging-from': 'Charging from',
   'charge.cylinder-3': 'The cylinder',
@@ -31,6 +32,7 @@ export const en = {
   'charge.height-where-it-would-leak': 'Height where it would leak',
   'charge.hose-bore': 'Hose bore',
   'charge.hose-length': 'Hose length',
+  'charge.hose-purged-to-liquid-scale-tared': 'hose purged to liquid, scale tared',
   'charge.hoses-capped': 'Hoses capped',
   'charge.in-3': 'In',
   'charge.it-leaves-as': 'It leaves as',
@@ -41,6 +43,7 @@ export const en = {
   'charge.makers-table-wins-ventilate-no-flame': 'The maker’s table wins. Ventilate, no flame or spark, detector on.',
   'charge.moved-by-itself': 'Moved by itself',
   'charge.nominal-1-4-0-18-3': 'nominal 1/4: 0.18; 3/8: 0.31',
+  'charge.not-purged': 'not purged',
   'charge.only-with-refrigerant-of-this-system':
     'Only with the refrigerant of this system. Close the vacuum gauge off before pressure reaches it.',
   'charge.read-cylinders-label-against-plate-blend':
@@ -100,6 +103,7 @@ export const en = {
   'work.go-to-start-up': 'Go to start-up',
   'work.has-gwp-of-new-systems-are': '{refrigerant} has a GWP of {gwp}; new systems are capped at {cap}{from}.',
   'work.hose-volume-liquid-density': 'hose volume × liquid density',
+  'work.hose-was-not-purged': 'The charging hose was not purged.',
   'work.is-blend-as-vapour-its-make': '{refrigerant} is a blend: as vapor its make-up changes.',
   'work.it-is-marked': 'It is marked',
   'work.it-takes-altitude-leak-class-and': 'It takes altitude, leak class and the unit’s own measures into account.',
@@ -140,6 +144,8 @@ export const en = {
   'work.plate': 'plate',
   'work.prove-blowers-flow-on-detector-trip': 'Prove the blower’s flow on a detector trip.',
   'work.prove-vacuum-first-record-standing-test': 'Prove the vacuum first: record the standing test.',
+  'work.purge-to-liquid-tare-and-choose-cylinder-again':
+    'Purge it to liquid with a low-loss end, tare the scale, and say so with the cylinder.',
   'work.read-scale-again-before-you-go': 'Read the scale again before you go on.',
   'work.record-test': 'Record the test',
   'work.recover': 'Recover',
@@ -177,6 +183,7 @@ export const en = {
   'work.went-missing': 'went missing',
   'work.from-day': ' from {from}',
   'work.told-of-it': ': {why}',
+  'work.what-fills-the-hose-counts-as-charge': 'Air goes in first, and what fills the hose counts as charge.',
   'job.already-in-unit': 'Already in the unit',
   'job.beyond-included': '{extraFt} beyond included × {ozPerFt}, {makerOzPerFt}',
   'job.build-up': 'Build-up',

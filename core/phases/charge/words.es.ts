@@ -22,6 +22,7 @@ export const es: Record<keyof typeof en, string> = {
   'log.scale-at-rest': 'Báscula en reposo',
   'log.cylinder': 'Tanque',
   'log.room': 'Cuarto',
+  'charge.before-scale-counts': 'Antes de que cuente la báscula',
   'charge.caps-and-seals-on-ports-leak': 'Tapas y sellos puestos, puertos sin fuga',
   'charge.charging-from': 'Cargando de',
   'charge.cylinder-3': 'El tanque',
@@ -33,6 +34,7 @@ export const es: Record<keyof typeof en, string> = {
   'charge.height-where-it-would-leak': 'Altura donde fugaría',
   'charge.hose-bore': 'Diámetro de manguera',
   'charge.hose-length': 'Largo de manguera',
+  'charge.hose-purged-to-liquid-scale-tared': 'manguera purgada a líquido, báscula en cero',
   'charge.hoses-capped': 'Mangueras tapadas',
   'charge.in-3': 'Entra',
   'charge.it-leaves-as': 'Sale como',
@@ -44,6 +46,7 @@ export const es: Record<keyof typeof en, string> = {
     'Manda la tabla del fabricante. Ventile, sin llama ni chispa, detector encendido.',
   'charge.moved-by-itself': 'Se movió sola',
   'charge.nominal-1-4-0-18-3': 'nominal 1/4: 0.18; 3/8: 0.31',
+  'charge.not-purged': 'sin purgar',
   'charge.only-with-refrigerant-of-this-system':
     'Solo con el refrigerante de este sistema. Cierre el vacuómetro antes de que le llegue presión.',
   'charge.read-cylinders-label-against-plate-blend':
@@ -105,6 +108,7 @@ export const es: Record<keyof typeof en, string> = {
   'work.has-gwp-of-new-systems-are':
     '{refrigerant} tiene un GWP de {gwp}; los sistemas nuevos tienen un tope de {cap}{from}.',
   'work.hose-volume-liquid-density': 'volumen de manguera × densidad del líquido',
+  'work.hose-was-not-purged': 'La manguera de carga no se purgó.',
   'work.is-blend-as-vapour-its-make': '{refrigerant} es una mezcla: como vapor cambia su composición.',
   'work.it-is-marked': 'Ya está marcado',
   'work.it-takes-altitude-leak-class-and':
@@ -149,6 +153,8 @@ export const es: Record<keyof typeof en, string> = {
   'work.plate': 'placa',
   'work.prove-blowers-flow-on-detector-trip': 'Compruebe el flujo del soplador con un disparo del detector.',
   'work.prove-vacuum-first-record-standing-test': 'Compruebe primero el vacío: anote la prueba sostenida.',
+  'work.purge-to-liquid-tare-and-choose-cylinder-again':
+    'Púrguela a líquido con conexión de baja pérdida, ponga la báscula en cero y dígalo con el tanque.',
   'work.read-scale-again-before-you-go': 'Lea otra vez la báscula antes de seguir.',
   'work.record-test': 'Anotar la prueba',
   'work.recover': 'Recuperar',
@@ -186,6 +192,7 @@ export const es: Record<keyof typeof en, string> = {
   'work.went-missing': 'se perdió',
   'work.from-day': ' desde {from}',
   'work.told-of-it': ': {why}',
+  'work.what-fills-the-hose-counts-as-charge': 'Primero entra aire, y lo que llena la manguera cuenta como carga.',
   'job.already-in-unit': 'Ya en el equipo',
   'job.beyond-included': '{extraFt} más de lo incluido × {ozPerFt}, {makerOzPerFt}',
   'job.build-up': 'Cálculo',

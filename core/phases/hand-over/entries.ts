@@ -2,6 +2,10 @@ import { choice, day, figure, is, maybe, text } from '@/core/form/field';
 import { tell } from '@/core/phases/hand-over/words';
 import { entry } from '@/core/phases/log/entry';
 import { day as dayOf, q, value } from '@/core/words/said';
+import { checkInEntries } from './check-in-entries';
+import { serialEntries } from './serial-entries';
+import { visitEntries } from './visit-entries';
+
 /** What driers and moisture indicator show after the run, and what the authority says of the whole job. */
 export const handOverEntries = {
   'suction-drier-visit': entry(
@@ -53,4 +57,7 @@ export const handOverEntries = {
       }),
     { ofJob: true },
   ),
+  ...visitEntries,
+  ...serialEntries,
+  ...checkInEntries,
 };

@@ -1,11 +1,12 @@
 import { orderFindings } from '@/core/finding/order';
 import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
-import { type Button, go, type Move, moveOf } from '@/core/job/move';
+import { type Button, go, type Move, moveOf, write } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
 import { circuitName, isProven, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
-import { lower, type Said } from '@/core/words/said';
+import { day, lower, type Said } from '@/core/words/said';
+import { purposeOf, visitNow } from './visits';
 
 /** Where a gate of the hand-over is cleared, when not on its own page. */
 const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
@@ -21,11 +22,19 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
 export function handOverMove(
-  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'signOffs'>,
+  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'job' | 'jobLog' | 'signOffs'>,
   maySign: boolean,
   gates: readonly Gate[],
 ): Move {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
+  const back = signed && visitNow(sheet);
+  if (back)
+    return {
+      kind: 'now',
+      say: tell('visit.come-back-on', { n: back.n, day: day(back.on), purpose: purposeOf(back) }),
+      because: tell('visit.handed-over-new-readings-by-amendment'),
+      button: write('visit-end', tell('visit.end-the-visit')),
+    };
   if (signed)
     return {
       kind: 'good',

@@ -47,6 +47,8 @@ export function permitTable(log: readonly CircuitEntry[] | undefined): ReportTab
   return {
     title: tell('job.permits-and-inspections'),
     columns: [tell('job.column-what'), tell('job.column-written'), tell('job.column-who'), tell('job.column-when')],
-    rows: standingEntries(log ?? []).map((e) => [entryOf(e.kind as never).title, entryWords(e), e.by, moment(e.at)]),
+    rows: standingEntries(log ?? [])
+      .filter((e) => e.kind === 'permit' || e.kind === 'inspection')
+      .map((e) => [entryOf(e.kind as never).title, entryWords(e), e.by, moment(e.at)]),
   };
 }

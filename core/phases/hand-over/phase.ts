@@ -6,6 +6,8 @@ import { waitsByGate } from '@/core/phases/waits';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
 import { permitTable } from './permits';
+import { serialTable } from './serials';
+import { refusesEnd, visitTable } from './visits';
 /** The customer gets what was done, in writing; the sheet is closed. */
 export const handOver: PhaseDescriptor = {
   id: 'hand-over',
@@ -33,5 +35,6 @@ export const handOver: PhaseDescriptor = {
     hasCircuit(sheet)
       ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
       : beforeSnapshotOf(sheet, 'hand-over', gates),
-  tables: (s) => [permitTable(s.jobLog)],
+  rules: { 'visit-end': refusesEnd },
+  tables: (s) => [serialTable(s.jobLog), visitTable(s.jobLog), permitTable(s.jobLog)],
 };

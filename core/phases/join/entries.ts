@@ -2,11 +2,26 @@ import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES, odText } from '@/core/circuit/acr-tube';
 import { allows, REFUSED } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
-import { choice, count, either, figure, is, maybe, own, pick, sinceLater, text, usual, yes } from '@/core/form/field';
+import {
+  choice,
+  count,
+  either,
+  figure,
+  is,
+  type Look,
+  maybe,
+  own,
+  pick,
+  sinceLater,
+  text,
+  usual,
+  yes,
+} from '@/core/form/field';
 import { tell } from '@/core/phases/join/words';
 import { entry } from '@/core/phases/log/entry';
 import { psig } from '@/core/phases/log/lines';
 import { q, type Said, value } from '@/core/words/said';
+import { LIQUID_WAYS } from './liquid-ways';
 
 const od = () =>
   z
@@ -26,7 +41,9 @@ export const REUSE_TROUBLES = [
   'wall or rating too weak',
   'insulation out of reach',
 ] as const;
-export const JOINT_METHODS = ['braze', 'press', 'flare'] as const;
+export const JOINT_METHODS = ['braze', 'press', 'flare', 'coupling'] as const;
+/** What is done to a tube before it is joined (common practice). */
+export const PREPARED = ['reamed', 'cleaned', 'dry-fitted'] as const;
 
 const WAYS = ['along', 'up', 'down'] as const;
 const pieces = z
@@ -36,8 +53,47 @@ const pieces = z
   .describe('1 to 30 pieces, from the outdoor unit to the coil');
 const brazed = { when: is('method', 'braze') };
 
+const pressed = { when: is('method', 'press') };
+const coupled = { when: is('method', 'coupling') };
+const answered = (label: Said, look: Look) =>
+  either(
+    label,
+    [
+      [true, tell('joining.yes')],
+      [false, tell('joining.no')],
+    ],
+    look,
+  );
+/** What a leak check found: both ways are wanted at a coupling. */
+const found = (label: Said, look: Look) =>
+  pick(label, { clean: tell('joining.nothing-found'), leaks: tell('joining.it-leaks') }, look);
+
+/** Asked since later, and further down. */
+const further = <S extends z.ZodType>(field: Parameters<typeof sinceLater<S>>[0]) => ({
+  ...sinceLater(field),
+  more: true as const,
+});
+
 /** What is written down of the line set and its joints. */
 export const joinEntries = {
+  opened: entry(
+    tell('log.opened'),
+    {
+      nitrogenPsig: figure(tell('joining.nitrogen-in-it'), 0, 50, 'psig', {
+        hint: tell('joining.1-to-2-before-the-cut'),
+      }),
+      cut: pick(tell('joining.opened-by'), {
+        cold: tell('joining.tube-cutter-or-wrench'),
+        torch: tell('joining.torch'),
+      }),
+      capped: either(tell('joining.open-ends'), [
+        [true, tell('joining.capped')],
+        [false, tell('joining.left-open')],
+      ]),
+    },
+    (b) => tell('log.opened-line', { nitrogenPsig: psig(b.nitrogenPsig), cut: value(b.cut) }),
+    { edited: true, caution: tell('joining.never-more-than-a-breath-of-nitrogen') },
+  ),
   'line-run': entry(
     tell('log.line-set'),
     {
@@ -64,6 +120,49 @@ export const joinEntries = {
         }),
       ),
       serial: maybe(text(tell('joining.kit-serial'), 60, 0, { when: is('setType', 'pre-charged') })),
+      kitFt: sinceLater(
+        maybe(figure(tell('joining.length-of-kit'), 3, 200, 'ft', { when: is('setType', 'pre-charged') })),
+      ),
+      spare: sinceLater(
+        maybe(
+          choice(tell('joining.what-is-too-long-is'), ['nothing', 'coiled flat', 'hung in loops'], {
+            when: is('setType', 'pre-charged'),
+          }),
+        ),
+      ),
+      riserOdIn: further(
+        maybe(
+          usual(tell('joining.riser-of-another-size'), od(), SIZES.slice(2), {
+            hint: tell('joining.reducers-log-both-sizes'),
+          }),
+        ),
+      ),
+      traps: further(maybe(count(tell('joining.traps-in-vapor-line'), 0, 12))),
+      invertedTrap: further(
+        maybe(
+          either(tell('joining.loop-over-the-coil'), [
+            [true, tell('joining.yes')],
+            [false, tell('joining.no')],
+          ]),
+        ),
+      ),
+      aroundF: further(
+        maybe(
+          figure(tell('joining.hottest-air-around-vapor-line'), -20, 160, '°F', {
+            hint: tell('joining.attic-crawlspace-or-wall'),
+          }),
+        ),
+      ),
+      dewPointF: further(maybe(figure(tell('joining.dew-point-there'), -20, 95, '°F'))),
+      liquidThrough: further(
+        own(
+          z.array(z.enum(LIQUID_WAYS)).max(LIQUID_WAYS.length).describe(LIQUID_WAYS.join(', ')),
+          tell('joining.liquid-line-runs-through'),
+          { kind: 'several', options: LIQUID_WAYS.map((name) => [name, value(name)]) },
+          { start: [] },
+        ),
+      ),
+      liquidWallIn: further(maybe(figure(tell('joining.insulation-on-liquid-line'), 0, 3, 'in'))),
     },
     (b) =>
       tell('log.and', {
@@ -106,6 +205,30 @@ export const joinEntries = {
       ),
       heatShield: yes(tell('joining.heat-kept-off-valves-and-bulbs'), brazed),
       torqueFtLb: maybe(figure(tell('joining.torque'), 1, 150, 'ft·lb', { when: is('method', 'flare') })),
+      toOdIn: further(
+        maybe(usual(tell('joining.reducer-to'), od(), SIZES, { hint: tell('joining.only-at-a-reducer') })),
+      ),
+      prepared: sinceLater(
+        own(
+          z.array(z.enum(PREPARED)).max(PREPARED.length).describe(PREPARED.join(', ')),
+          tell('joining.tube-was'),
+          { kind: 'several', options: PREPARED.map((name) => [name, value(name)]) },
+          { when: is('method', 'braze', 'press', 'flare'), start: [], unasked: [] },
+        ),
+      ),
+      depthMarked: sinceLater(maybe(answered(tell('joining.depth-mark-at-edge-after-pressing'), pressed))),
+      gauged: sinceLater(maybe(answered(tell('joining.jaw-of-this-size-and-gauge-passes'), pressed))),
+      tubeFace: sinceLater(
+        maybe(choice(tell('joining.tube-under-the-fitting'), ['clean and round', 'pitted', 'oval'], { ...pressed })),
+      ),
+      brazeIn: further(
+        maybe(
+          figure(tell('joining.nearest-brazed-joint'), 0, 120, 'in', { hint: tell('joining.may-be-none'), ...pressed }),
+        ),
+      ),
+      brazeLeastIn: further(maybe(figure(tell('joining.maker-asks-at-least'), 0, 60, 'in', pressed))),
+      bubbles: sinceLater(maybe(found(tell('joining.bubbles-at-the-coupling'), coupled))),
+      detector: sinceLater(maybe(found(tell('joining.detector-at-the-coupling'), coupled))),
       orificeStamp: maybe(
         text(tell('joining.orifice-stamp'), 20, 0, { hint: tell('joining.only-at-metering-device') }),
       ),

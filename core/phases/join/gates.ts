@@ -7,7 +7,7 @@ export function joinGates(sheet: JobSheet): Gate[] {
   if (!isEquipped(sheet))
     return [gate('plate', tell('work.new-equipment'), false, tell('work.choose-it-in-scope-or-enter'), false)];
   const view = joinView(sheet);
-  const joined = view.preCharged || view.joints.length > 0;
+  const joined = view.joints.length > 0;
   const open = view.checks.filter((c) => c.verdict !== 'good');
   return [
     signedGate(sheet, 'recover', 'recover-signed'),
@@ -21,11 +21,7 @@ export function joinGates(sheet: JobSheet): Gate[] {
       'joints-logged',
       tell('work.every-joint-logged'),
       joined,
-      view.preCharged
-        ? tell('work.pre-charged-set-no-field-joints')
-        : view.joints.length
-          ? tell('work.logged', { count: view.joints.length })
-          : tell('work.none-logged'),
+      view.joints.length ? tell('work.logged', { count: view.joints.length }) : tell('work.none-logged'),
     ),
     gate(
       'join-checks',

@@ -219,9 +219,10 @@ describe('what every line set needs', () => {
     expect([short?.verdict, plenty]).toEqual(['look-again', undefined]);
     expect(of(b, 'nitrogen', { testPsig: 550 })).toBeUndefined();
   });
-  it('a kit that comes charged has no joints, drier or fire watch of its own', () => {
+  it('a kit that comes charged has no drier or fire watch of its own, but its couplings are looked at', () => {
     const ids = judged(lines({ setType: 'pre-charged' })).checks.map((c) => c.id);
-    for (const id of ['joints', 'drier', 'expansion', 'fire-watch']) expect(ids).not.toContain(id);
+    for (const id of ['drier', 'expansion', 'fire-watch']) expect(ids).not.toContain(id);
+    expect(ids).toContain('joints');
     expect(judged(lines({})).checks.map((c) => c.id)).toEqual(expect.arrayContaining(['joints', 'drier', 'expansion']));
     expect(judged(new LogBuilder()).checks.map((c) => c.id)).toContain('line-run');
   });

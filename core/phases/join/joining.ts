@@ -3,9 +3,11 @@ import type { Finding } from '@/core/finding/finding';
 import { COMMON, tell } from '@/core/phases/join/words';
 import { type CircuitEntry, type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import { q, value } from '@/core/words/said';
+import { kitChecks } from './coupling-checks';
 import { drierCheck, drierIn, suctionDrierCheck } from './drier-check';
 import { jointChecks } from './joint-checks';
 import { type JoinContext, type RunFigures, runFigures } from './line-run';
+import { openedCheck } from './opened-check';
 import { orificeCheck } from './orifice-check';
 import { runChecks } from './run-checks';
 
@@ -48,7 +50,8 @@ export function joinOf(log: readonly CircuitEntry[], context: JoinContext): Join
 }
 
 function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, context: JoinContext): Finding[] {
-  const checks: Finding[] = [];
+  const opened = openedCheck(log);
+  const checks: Finding[] = opened ? [opened] : [];
   if (!v.run || !v.figures)
     checks.push({
       id: 'line-run',
@@ -69,7 +72,16 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
       next: { say: tell('join.pressure-test-coil-by-itself-before') },
       miss: 1,
     });
-  if (v.preCharged) return checks;
+  if (v.preCharged && v.run && v.figures)
+    return [
+      ...checks,
+      ...kitChecks(
+        v.run.body,
+        v.figures,
+        v.joints.map((j) => j.joint),
+      ),
+      ...v.joints.flatMap((j) => j.checks),
+    ];
   const suction = suctionDrierCheck(drierIn(log, 'suction'), context);
   checks.push(drierCheck(v.drier, context), ...(suction ? [suction] : []), expansionCheck(v.expansion));
   if (v.joints.length === 0)

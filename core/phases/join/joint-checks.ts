@@ -3,6 +3,7 @@ import { flareTorque } from '@/core/circuit/join/flare-torque';
 import type { Finding } from '@/core/finding/finding';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
 import { q, type Said } from '@/core/words/said';
+import { madeChecks } from './made-checks';
 import { COMMON, tell } from './words';
 
 /** What is wrong with one joint; each check names the entry, so that it can be corrected from the next move. */
@@ -78,6 +79,7 @@ function troublesOf(joint: EntryOf<'joint'>): Finding[] {
         });
     }
   }
+  checks.push(...madeChecks(body, at, id));
   if (body.newRing === false)
     checks.push({
       id: id('ring'),

@@ -18,7 +18,10 @@ export function joinAsks(sheet: JobSheet): Ask[] {
     (c) => c.verdict !== 'good' && c.id !== 'joints' && c.id !== 'line-run',
   );
   const joints = view.checks.find((c) => c.id === 'joints' && c.verdict !== 'good');
+  const opened = view.checks.find((c) => c.id === 'opened' && c.verdict === 'not-proven');
   return [
+    // The circuit is opened first of all.
+    ...ask('join-checks', opened && moveOf(opened, actionFor(opened))),
     ...ask(
       'line-drawn',
       !view.run && {
@@ -34,16 +37,31 @@ export function joinAsks(sheet: JobSheet): Ask[] {
   ];
 }
 
+/** Checks that the drawing of the line set answers. */
+const OF_RUN: ReadonlySet<string> = new Set([
+  ...[
+    'suction',
+    'liquid',
+    'riser',
+    'insulation',
+    'reuse',
+    'long-line',
+    'scope-line',
+    'listed-size',
+    'kit-length',
+    'spare',
+  ],
+  ...['hot-gas', 'heating-liquid', 'hot-riser', 'sweat', 'liquid-cover', 'traps', 'inverted-trap'],
+]);
+
 export function actionFor(check: Finding): Button | undefined {
+  if (check.id === 'opened') return write('opened', tell('work.log-the-opening'));
   if (check.id === 'drier') return write('drier', tell('work.log-drier'));
   if (check.id === 'expansion') return write('expansion-open', tell('work.say-how-it-is-open'));
   if (check.id === 'joints') return write('joint', tell('work.log-joint'));
   if (check.id === 'fire-watch') return write('fire-watch', tell('work.log-fire-watch'));
   if (check.id === 'nitrogen') return write('nitrogen-cylinder', tell('work.another-cylinder'));
-  if (
-    ['suction', 'liquid', 'riser', 'insulation', 'reuse', 'long-line', 'scope-line', 'listed-size'].includes(check.id)
-  )
-    return write('line-run', tell('work.change-line-set'));
+  if (OF_RUN.has(check.id)) return write('line-run', tell('work.change-line-set'));
   return check.subject
     ? { label: tell('work.correct-joint'), action: { kind: 'correct', entryId: check.subject } }
     : undefined;

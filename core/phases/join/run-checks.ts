@@ -1,11 +1,14 @@
+import { VAPOR_LOSS_F } from '@/core/circuit/line/design-state';
 import type { Finding } from '@/core/finding/finding';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { list, q, value } from '@/core/words/said';
+import { coverChecks } from './cover-checks';
+import { heatingChecks } from './heating-checks';
 import type { JoinContext, RunFigures } from './line-run';
+import { sizeChecks } from './size-check';
+import { trapChecks } from './trap-checks';
 import { COMMON, tell } from './words';
 
-/** Loss of saturation temperature in the suction line: good to the first, never beyond the second (common practice), °F. */
-const SUCTION_LOSS_F = { good: 1, most: 2 } as const;
 /** Lines beyond these are long lines unless the maker says otherwise (common practice), ft. */
 const LONG = { equivalentFt: 80, riseFt: 20 } as const;
 /** Suction gas carries its oil up a riser from this speed on (common practice, the school that goes by speed), ft/min. */
@@ -21,7 +24,7 @@ export function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: J
     const slow = loss < 0.2 && f.suction.velocityFpm < 700;
     checks.push({
       id: 'suction',
-      verdict: loss > SUCTION_LOSS_F.most || slow ? 'look-again' : loss > SUCTION_LOSS_F.good ? 'look-again' : 'good',
+      verdict: loss > VAPOR_LOSS_F.most || slow ? 'look-again' : loss > VAPOR_LOSS_F.good ? 'look-again' : 'good',
       claim: tell('join.vapour-line-lost', {
         vaporOdIn: q(body.vaporOdIn, 'od'),
         loss: q(loss, 'F', 2),
@@ -29,10 +32,10 @@ export function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: J
       }),
       because: slow
         ? tell('join.so-slow-vapour-leaves-its-oil')
-        : tell('join.up-to-is-good-most', { good: q(SUCTION_LOSS_F.good, 'F', 'as is'), most: SUCTION_LOSS_F.most }),
+        : tell('join.up-to-is-good-most', { good: q(VAPOR_LOSS_F.good, 'F', 'as is'), most: VAPOR_LOSS_F.most }),
       source,
-      miss: loss / SUCTION_LOSS_F.most,
-      ...(loss > SUCTION_LOSS_F.most ? { next: { say: tell('join.take-next-larger-vapour-line') } } : {}),
+      miss: loss / VAPOR_LOSS_F.most,
+      ...(loss > VAPOR_LOSS_F.most ? { next: { say: tell('join.take-next-larger-vapour-line') } } : {}),
     });
   }
   if (f.liquid) {
@@ -103,6 +106,11 @@ export function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: J
       }),
       next: { say: tell('join.insulate-with-at-least', { leastWallIn: q(LEAST_WALL_IN, 'in', 'as is') }) },
     });
+  checks.push(
+    ...coverChecks(body, context.heatPump),
+    ...trapChecks(body, f, context),
+    ...heatingChecks(body, f, context),
+  );
   if (body.kept && context.scopeKeepsLines === false)
     checks.push({
       id: 'scope-line',
@@ -113,34 +121,7 @@ export function runChecks(body: EntryBody<'line-run'>, f: RunFigures, context: J
       next: { say: tell('join.draw-new-line-set-or-let') },
       miss: 2,
     });
-  const other = [
-    ...(context.listed?.liquidOdIn && context.listed.liquidOdIn !== body.liquidOdIn
-      ? [
-          tell('join.liquid-line-listed', {
-            liquidOdIn: q(body.liquidOdIn, 'od'),
-            liquidOdIn2: q(context.listed.liquidOdIn, 'od'),
-          }),
-        ]
-      : []),
-    ...(context.listed?.vaporOdIn && context.listed.vaporOdIn !== body.vaporOdIn
-      ? [
-          tell('join.vapour-line-listed', {
-            vaporOdIn: q(body.vaporOdIn, 'od'),
-            vaporOdIn2: q(context.listed.vaporOdIn, 'od'),
-          }),
-        ]
-      : []),
-  ];
-  if (other.length)
-    checks.push({
-      id: 'listed-size',
-      verdict: 'look-again',
-      claim: tell('join.another-size-than-unit-lists', { other: list(other, '; ') }),
-      because: tell('join.capacity-oil-return-and-charge-belong'),
-      source: tell('join.units-own-listing-makers-line-table'),
-      next: { say: tell('join.find-this-size-in-makers-line') },
-      miss: 1,
-    });
+  checks.push(...sizeChecks(body, context));
   if (body.kept) {
     const [first] = body.troubles;
     checks.push({

@@ -32,6 +32,6 @@ export function joinView(sheet: EquippedSheet): JoinView {
     testPsig: latestOf(sheet.circuitLog, 'test-plan')?.body.targetPsig,
     volumeFt3: volumeOf(sheet),
     scopeKeepsLines: sheet.signOffs.some((s) => s.phase === 'scope') ? lineKept(sheet) : undefined,
-    listed: outdoor ? { liquidOdIn: outdoor.liquidOdIn, vaporOdIn: outdoor.vaporOdIn } : undefined,
+    listed: outdoor,
   });
 }

@@ -34,6 +34,12 @@ export function splitLog(all: readonly CircuitEntry[]): { circuitLog: CircuitEnt
   return { circuitLog: all.filter((e) => !ofJob.has(e.id)), jobLog: all.filter((e) => ofJob.has(e.id)) };
 }
 
+/** The first record of what was corrected since: what hangs on an entry stays with it when it is put right. */
+export function rootOf(log: readonly CircuitEntry[], e: CircuitEntry): string {
+  const earlier = log.find((x) => x.id === e.supersedesId);
+  return earlier ? rootOf(log, earlier) : e.id;
+}
+
 /** The newest entry of a kind. */
 export function latestOf<K extends EntryKind>(log: readonly CircuitEntry[], kind: K): EntryOf<K> | undefined {
   return entriesOf(log, kind).at(-1);

@@ -23,6 +23,8 @@ export type EntryDef<F extends Fields = Fields> = {
   readonly byTap: boolean;
   /** Of the whole job, whichever circuit is looked at. */
   readonly ofJob: boolean;
+  /** Written after the hand-over too: the sheet is closed, the crew comes back. */
+  readonly afterHandOver: boolean;
   /** Puts figures in order that instruments read, before they are kept. */
   readonly settle: (body: BodyOf<F>) => BodyOf<F>;
 };
@@ -31,7 +33,7 @@ export function entry<const F extends Fields>(
   title: Said,
   fields: F,
   line: (body: BodyOf<F>) => Said,
-  more: Partial<Pick<EntryDef<F>, 'caution' | 'edited' | 'likeLast' | 'offered' | 'byTap' | 'ofJob' | 'settle'>> = {},
+  more: Partial<Omit<EntryDef<F>, 'title' | 'fields' | 'schema' | 'line'>> = {},
 ): EntryDef<F> {
   return {
     title,
@@ -43,6 +45,7 @@ export function entry<const F extends Fields>(
     offered: more.byTap !== true,
     byTap: false,
     ofJob: false,
+    afterHandOver: false,
     settle: (body) => body,
     ...more,
   };

@@ -1,7 +1,9 @@
 import { num } from '@/core/finding/quantity-field';
 import {
   choice,
+  count,
   cylinder,
+  either,
   figure,
   hidden,
   known,
@@ -23,6 +25,9 @@ import { q, type Said } from '@/core/words/said';
 const volts = (label: Said, look?: Look) => figure(label, 0, 1000, 'V', look);
 const asked = (label: Said) =>
   known(label, { yes: tell('recover.yes'), no: tell('recover.no'), unknown: tell('recover.not-known') });
+
+/** The maker’s volume is not known: only then is the coil measured. */
+const noVolume: Look = { when: (a) => a.outdoorFt3 === undefined || a.outdoorFt3 === null };
 
 const unknowns = (body: object): number =>
   Object.entries(body).filter(([k, v]) => k !== 'compressorKind' && v === 'unknown').length;
@@ -51,6 +56,28 @@ export const recoverEntries = {
           hint: tell('recover.from-maker-needed-for-pump-down'),
         }),
       ),
+      // Where the maker gives no volume, the coil itself is measured.
+      microchannel: sinceLater(
+        maybe(
+          either(
+            tell('recover.outdoor-coil-is'),
+            [
+              [false, tell('recover.round-tubes')],
+              [true, tell('recover.microchannel')],
+            ],
+            noVolume,
+          ),
+        ),
+      ),
+      faceFt2: sinceLater(
+        maybe(
+          figure(tell('recover.face-of-its-coil'), 1, 200, 'ft²', {
+            hint: tell('recover.height-times-length-all-sides'),
+            ...noVolume,
+          }),
+        ),
+      ),
+      rows: sinceLater(maybe(count(tell('recover.rows-of-tubes'), 1, 6, noVolume))),
       applianceClass: pick(tell('recover.appliance'), {
         comfort: tell('recover.comfort-cooling'),
         small: tell('recover.small-sealed-5-lb-or-less'),
@@ -79,6 +106,27 @@ export const recoverEntries = {
     },
     (b) => (unknowns(b) ? tell('log.not-known', { count: unknowns(b) }) : tell('log.all-known')),
     { edited: true, caution: tell('recover.pump-down-is-run-by-thermostats') },
+  ),
+  'standing-read': entry(
+    tell('log.standing-pressure'),
+    {
+      gaugePsig: pressure(tell('recover.pressure-of-system-at-rest'), 600),
+      coldF: figure(tell('recover.coldest-part'), -20, 130, '°F', { hint: tell('recover.of-both-coils-and-lines') }),
+      hotF: figure(tell('recover.hottest-part'), -20, 140, '°F'),
+      restH: figure(tell('recover.off-with-valves-open-for'), 0, 1000, 'h'),
+      readsVacuum: either(tell('recover.gauge-reads-below-zero'), [
+        [true, tell('recover.yes')],
+        [false, tell('recover.no')],
+      ]),
+    },
+    (b) =>
+      tell('log.standing-line', {
+        gaugePsig: psig(b.gaugePsig),
+        coldF: q(b.coldF, 'F', 0),
+        hotF: q(b.hotF, 'F', 0),
+        restH: q(b.restH, 'h'),
+      }),
+    { edited: true },
   ),
   method: entry(
     tell('log.way-of-recovery'),

@@ -6,14 +6,14 @@ import { claimOf } from '@/core/phases/signed-gate';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { recoveryView } from './view';
 /** After a pump-down only a machine gets the low side below atmosphere, and what it took is in some cylinder. */
-export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): boolean {
+export function machineUnweighed(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'site' | 'survey'>): boolean {
   const { method, weighed } = recoveryView(sheet);
   const level = latestOf(sheet.circuitLog, 'level');
   return method?.body.method === 'pump-down' && !weighed && level !== undefined && level.body.reachedPsig < 0;
 }
 
 export function recoverGates(
-  sheet: SheetWith<Begun | 'certification' | 'circuitLog' | 'circuitSchools' | 'removal' | 'survey'>,
+  sheet: SheetWith<Begun | 'certification' | 'circuitLog' | 'circuitSchools' | 'removal' | 'site' | 'survey'>,
 ): Gate[] {
   const view = recoveryView(sheet);
   const dead = claimOf(view.checks, 'dead');

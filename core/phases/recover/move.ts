@@ -10,7 +10,7 @@ import { list, q } from '@/core/words/said';
 import { machineUnweighed } from './gates';
 import { LEVEL_WAIT_MIN } from './level-check';
 import { recoveryView } from './view';
-export function recoverAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): Ask[] {
+export function recoverAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'site' | 'survey'>): Ask[] {
   const view = recoveryView(sheet);
   const of = (id: string): Finding | undefined => view.checks.find((c) => c.id === id);
   const stop = orderFindings(view.checks).find((c) => c.verdict === 'stop');
@@ -40,6 +40,17 @@ export function recoverAsks(sheet: SheetWith<'circuitLog' | 'circuitSchools' | '
           say: tell('work.say-what-works-on-old-unit'),
           because: tell('work.pump-down-needs-running-compressor-valves'),
           button: write('removal-facts', tell('work.what-works')),
+        },
+    ),
+    ...ask(
+      'recovered-level',
+      !view.method &&
+        view.advice?.method === 'pump-down' &&
+        !view.standing && {
+          kind: 'now',
+          say: tell('work.read-standing-pressure-before-pump-down'),
+          because: tell('work.air-or-another-gas-would-go-into-the-unit'),
+          button: write('standing-read', tell('work.standing-pressure')),
         },
     ),
     ...ask(

@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/finding/finding';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
 import type { Said } from '@/core/words/said';
+import type { StandingReading } from './standing-check';
 export type PumpDownAttempt = {
   stop: EntryOf<'pump-down'>;
   rebound: EntryOf<'rebound'> | undefined;
@@ -11,6 +12,8 @@ export type RecoveryView = {
   old: EntryOf<'old-charge'> | undefined;
   expectedOz: number | undefined;
   facts: EntryOf<'removal-facts'> | undefined;
+  /** What the pressure at rest says of what is in it; undefined where nobody read it. */
+  standing: StandingReading | undefined;
   advice: { method: string; reasons: readonly Said[]; narrow: boolean } | undefined;
   method: EntryOf<'method'> | undefined;
   attempts: PumpDownAttempt[];

@@ -13,6 +13,7 @@ import { list, q, type Said, value } from '@/core/words/said';
 import { deadCheck } from './dead-check';
 import { levelCheck, READ_PSI } from './level-check';
 import type { PumpDownAttempt, RecoveryView } from './recovery-view';
+import { type JudgedStanding, standingCheck, standingOf } from './standing-check';
 
 const COMMON = tell('recovery.common-practice');
 
@@ -31,17 +32,22 @@ export const inHgOf = (psig: number): number => -psig / PSI_PER_INHG;
 
 export function recoveryOf(
   log: readonly CircuitEntry[],
-  { schools, feeds = 1 }: { schools: CircuitSchools; feeds?: 1 | 2 },
+  { schools, feeds = 1, barometerPsia }: { schools: CircuitSchools; feeds?: 1 | 2; barometerPsia?: number },
 ): RecoveryView {
   const old = latestOf(log, 'old-charge');
   const facts = latestOf(log, 'removal-facts');
   const expected = old ? expectedOz(old.body) : undefined;
+  const standing = standingOf(latestOf(log, 'standing-read'), old?.body.refrigerant, barometerPsia);
   const asked =
     old && facts
       ? removalMethod({
           refrigerant: old.body.refrigerant,
           ...(expected === undefined ? {} : { chargeOz: expected }),
           ...(old.body.outdoorFt3 === null ? {} : { outdoorFt3: old.body.outdoorFt3 }),
+          faceFt2: old.body.faceFt2 ?? undefined,
+          rows: old.body.rows ?? undefined,
+          microchannel: old.body.microchannel ?? undefined,
+          impure: standing?.reading === 'air-or-mixture',
           ...omitKind(facts.body),
         })
       : undefined;
@@ -58,6 +64,7 @@ export function recoveryOf(
     old,
     expectedOz: expected,
     facts,
+    standing: standing?.reading,
     advice: asked?.ok ? asked.value : undefined,
     method,
     attempts: attemptsOf(log),
@@ -69,7 +76,7 @@ export function recoveryOf(
     heldInUnit,
     share: share?.ok ? share.value : undefined,
   };
-  return { ...view, checks: checksOf(log, view, schools, feeds) };
+  return { ...view, checks: checksOf(log, view, schools, feeds, standing) };
 }
 
 function omitKind({ compressorKind: _, ...rest }: EntryOf<'removal-facts'>['body']) {
@@ -125,9 +132,10 @@ function checksOf(
   v: Omit<RecoveryView, 'checks'>,
   schools: CircuitSchools,
   feeds: 1 | 2,
+  standing: JudgedStanding | undefined,
 ): Finding[] {
   const nothing = v.method?.body.method === 'nothing';
-  const checks: Finding[] = [deadCheck(v.dead, feeds)];
+  const checks: Finding[] = [deadCheck(v.dead, feeds), ...standingCheck(latestOf(log, 'standing-read'), standing)];
   if (!nothing) {
     checks.push(levelCheck(log, v));
     if (v.advice && v.method?.body.method === 'pump-down' && v.advice.method === 'machine')

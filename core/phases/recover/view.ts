@@ -1,10 +1,16 @@
+import { barometerPsia } from '@/core/air/moist-air';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { recoveryOf } from './recovery';
 import type { RecoveryView } from './recovery-view';
-export const recoveryView = (sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): RecoveryView =>
-  recoveryOf(sheet.circuitLog, { schools: sheet.circuitSchools, feeds: feedsOf(sheet) });
+
+export const recoveryView = (sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'site' | 'survey'>): RecoveryView =>
+  recoveryOf(sheet.circuitLog, {
+    schools: sheet.circuitSchools,
+    feeds: feedsOf(sheet),
+    barometerPsia: barometerPsia(sheet.site.elevationFt),
+  });
 
 /** Feeds that must be proven dead, by the survey. */
 export const feedsOf = (sheet: SheetWith<'survey'>): 1 | 2 =>
@@ -38,7 +44,9 @@ export function oldChargeFromSurvey(sheet: JobSheet) {
 }
 
 /** Where the recovery stands, for a cylinder that is chosen: how much is still expected. */
-export function stillExpectedOz(sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'survey'>): number | undefined {
+export function stillExpectedOz(
+  sheet: SheetWith<'circuitLog' | 'circuitSchools' | 'site' | 'survey'>,
+): number | undefined {
   const view = recoveryView(sheet);
   return view.expectedOz === undefined ? undefined : Math.max(0, view.expectedOz - view.recoveredOz);
 }

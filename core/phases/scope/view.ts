@@ -5,10 +5,11 @@ import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet
 import { tell } from '@/core/phases/scope/words';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { type Chosen, chosenOf } from '@/core/scope/chosen';
-import { disclosuresOf, disclosureText } from '@/core/scope/disclosure';
+import { type Disclosure, disclosuresOf, disclosureText } from '@/core/scope/disclosure';
 import { signsOf } from '@/core/scope/fit-signs';
 import { type GetLine, getList } from '@/core/scope/get-list';
 import type { ScopeItem } from '@/core/scope/item';
+import { keptParts } from '@/core/scope/kept-parts';
 import {
   type DecidedItem,
   decideItems,
@@ -55,7 +56,7 @@ export const newPieces = (sheet: SheetWith<'scope' | 'survey'>): Chosen<LibraryI
   chosenOf(knownFacts(sheet.survey.observations), sheet.scope);
 
 /** What is new, by maker and model. */
-export const modelsOf = ({ outdoor, indoor, furnace }: Chosen): string[] =>
+export const modelsOf = ({ outdoor, indoor, furnace }: Pick<Chosen, 'outdoor' | 'indoor' | 'furnace'>): string[] =>
   [...new Set([outdoor, indoor, furnace])].flatMap((u) => (u ? [`${u.maker} ${u.model}`] : []));
 
 export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeInput {
@@ -68,6 +69,7 @@ export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' 
     indoor,
     furnace,
     pairListed: (outdoor && indoor ? sheet.scope.pairListed : null) ?? undefined,
+    patterns: sheet.survey.patterns,
     signs: signsOf(sheet.fits),
     lines: sheet.scope.lines,
     schools: sheet.scopeSchools,
@@ -85,7 +87,7 @@ export function fitContextOf(sheet: SheetWith<'fits' | 'scope' | 'site' | 'surve
   };
 }
 
-export type DisclosureView = ReturnType<typeof disclosuresOf>[number] & {
+export type DisclosureView = Disclosure & {
   text: Said;
   signature: CustomerSignature | undefined;
 };
@@ -121,7 +123,7 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
     input,
     items,
     total,
-    disclosures: disclosuresOf(input, replacedParts(raw, input.decided)).map((d) => {
+    disclosures: keptOf(input, raw, items).map((d) => {
       const text = disclosureText(d);
       return {
         ...d,
@@ -129,7 +131,7 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
         signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && sameSaid(s.said ?? undefined, text)),
       };
     }),
-    text: scopeText(items, total, labour),
+    text: scopeText(items, total, labour, input),
     agreed,
     change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta) } : undefined,
     answers,
@@ -137,13 +139,28 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
   };
 }
 
-export function scopeText(items: readonly DecidedItem[], total: ScopeTotal, labourPerHour: number): Said {
+/** Every part that stays, each told and signed for: coil and line set by themselves, all else on one sheet. */
+function keptOf(input: ScopeInput, raw: readonly ScopeItem[], items: readonly DecidedItem[]): Disclosure[] {
+  const inScope = (id: string): boolean => items.some((i) => i.id === id && i.standing === 'in');
+  const rest = keptParts(input, inScope);
+  return [...disclosuresOf(input, replacedParts(raw, input.decided)), ...(rest ? [rest] : [])];
+}
+
+/** The words of the scope: the new equipment by name, what is done, what was declined, the sum. */
+export function scopeText(
+  items: readonly DecidedItem[],
+  total: ScopeTotal,
+  labourPerHour: number,
+  { outdoor, indoor, furnace }: Pick<ScopeInput, 'outdoor' | 'indoor' | 'furnace'>,
+): Said {
+  const models = modelsOf({ outdoor, indoor, furnace });
   const lines = (standing: DecidedItem['standing']): Said[] =>
     items.filter((i) => i.standing === standing).map((i) => tell('job.line-in', { say: i.say }));
   const declined = items
     .filter((i) => i.decision?.decision === 'out')
     .map((i) => tell('job.declined-3', { say: i.say, reason: i.decision?.reason ?? tell('job.no-reason-given') }));
   return lined([
+    ...(models.length ? [tell('job.new-equipment-named', { models: list(models) })] : []),
     tell('job.work-agreed'),
     ...lines('in'),
     ...(declined.length ? [tell('job.offered-and-declined-2'), ...declined] : []),

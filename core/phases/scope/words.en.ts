@@ -57,6 +57,7 @@ export const en = {
   'job.missing': 'Missing: {value}',
   'job.new-equipment': 'New equipment',
   'job.new-equipment-chosen': 'the new equipment chosen',
+  'job.new-equipment-named': 'New equipment: {models}.',
   'job.new-one-must-not-die-of': 'How to keep it from happening again',
   'job.next': 'Next',
   'job.no-fit-sheet-that-stops-work': 'no fit sheet that stops the work',

@@ -59,6 +59,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.missing': 'Falta: {value}',
   'job.new-equipment': 'Equipo nuevo',
   'job.new-equipment-chosen': 'el equipo nuevo elegido',
+  'job.new-equipment-named': 'Equipo nuevo: {models}.',
   'job.new-one-must-not-die-of': 'Cómo evitar que vuelva a pasar',
   'job.next': 'Siguiente',
   'job.no-fit-sheet-that-stops-work': 'ninguna hoja de encaje que detenga el trabajo',

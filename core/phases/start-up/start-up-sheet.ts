@@ -117,6 +117,7 @@ export function startUpSystem(
     targetSubcoolingF: plate.targetSubcoolingF ?? undefined,
     targetSource: plate.targetSource,
     compressorRlaA: plate.compressorRlaA,
+    lowestOutdoorF: plate.lowestOutdoorF,
     outdoorFanFlaA: plate.outdoorFanFlaA,
     plateVolts: plate.plateVolts,
     inverter: plate.inverter,

@@ -75,7 +75,7 @@ export function surveyOf(sheet: SheetWith<'scopeSchools' | 'survey'>) {
     hazards: hazardsOf(known, clearance, sheet.scopeSchools.hotAtticF),
     stops: workStops(known, clearance),
     contradictions: contradictionsOf(known),
-    tonnage: surveyTonnage(known),
+    tonnage: surveyTonnage(known, sheet.survey.patterns),
     story: storyOf(known),
     before,
     beforeMissing: before.filter((b) => b.state === 'missing'),

@@ -5,6 +5,7 @@ import { is, numberOf } from '@/core/scope/survey/facts';
 import { traitsOf } from '@/core/scope/survey/parts';
 import { tell } from '@/core/scope/words';
 import { list, q, type Said, value } from '@/core/words/said';
+import { foundSizes } from './line-size';
 import { because, coilStays, cost, newUnit, type Rule } from './rule';
 
 /** The item that replaces the line set. */
@@ -83,13 +84,7 @@ const burnout: Rule = (i) => {
 
 /** Why a line set cannot stay; empty when it may, after flush and test. */
 export function lineSetFaults(i: Parameters<Rule>[0]): Said[] {
-  const out: Said[] = [];
-  const liquid = Number(i.known.liquidOdIn ?? Number.NaN);
-  const vapor = Number(i.known.vaporOdIn ?? Number.NaN);
-  if (i.outdoor?.liquidOdIn && Number.isFinite(liquid) && liquid !== i.outdoor.liquidOdIn)
-    out.push(tell('scope.liquid-line-wanted', { liquid: q(liquid, 'od'), liquidOdIn: q(i.outdoor.liquidOdIn, 'od') }));
-  if (i.outdoor?.vaporOdIn && Number.isFinite(vapor) && vapor !== i.outdoor.vaporOdIn)
-    out.push(tell('scope.vapor-line-wanted', { vapor: q(vapor, 'od'), vaporOdIn: q(i.outdoor.vaporOdIn, 'od') }));
+  const out: Said[] = [...foundSizes(i).faults];
   const length = numberOf(i.known, 'lineLengthFt');
   if (length !== undefined && i.outdoor?.longestLineFt && length > i.outdoor.longestLineFt)
     out.push(
@@ -134,6 +129,19 @@ const lineSet: Rule = (i) => {
       keeps: 'line-set',
     },
   ];
+  const { ask } = foundSizes(i);
+  if (ask.length)
+    kept.push({
+      id: 'line-size',
+      say: tell('scope.maker-asked-about-found-size', { ask: list(ask, '; ') }),
+      level: 'must',
+      reason: tell('scope.its-loss-is-small-both-ways-charge-changes'),
+      source: tell('scope.makers-line-table-common-practice'),
+      triggers: because(i, 'liquidOdIn', 'vaporOdIn', 'lineLengthFt'),
+      hours: 0,
+      materials: 0,
+      keeps: 'line-set',
+    });
   if (is(i.known, 'lineState', 'kinked')) {
     kept.push({
       id: 'kink',

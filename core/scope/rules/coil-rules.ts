@@ -82,6 +82,7 @@ const coilAge: Rule = (i) => {
     is(i.known, 'endPlates', 'plated'),
     (numberOf(i.known, 'coilLeaks') ?? 0) >= 1,
     is(i.known, 'saltAir', true),
+    is(i.known, 'coilBack', 'oily', 'rusted'),
   ].filter(Boolean).length;
   if (counts === 0) return undefined;
   const byAge = i.schools.bothCoils === 'by-age' && old;
@@ -94,7 +95,7 @@ const coilAge: Rule = (i) => {
       counts: counts >= 2 ? tell('scope.several-signs') : tell('scope.sign'),
     }),
     source: tell('scope.common-practice-from-years', { limit, schools: schoolWords(i.schools, 'bothCoils') }),
-    triggers: because(i, 'coilAgeYr', 'endPlates', 'coilLeaks', 'saltAir'),
+    triggers: because(i, 'coilAgeYr', 'endPlates', 'coilLeaks', 'saltAir', 'coilBack'),
     ...coil(i),
   };
 };
@@ -129,7 +130,7 @@ const orifice: Rule = (i) => {
 };
 
 const oilCoil: Rule = (i) =>
-  coilOnOil(i.known)
+  coilOnOil(i.known) && i.indoor?.panHot !== true
     ? {
         id: 'oil-coil',
         say: tell('scope.coil-over-oil-high-temperature-pan'),

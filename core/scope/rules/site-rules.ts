@@ -45,7 +45,7 @@ const unknownFacts: Rule = (i) => {
 const TONS_CHANGED = 0.2;
 
 const sizeChange: Rule = (i) => {
-  const old = plateTons(i.known) ?? numberOf(i.known, 'oldTons') ?? surveyTonnage(i.known)?.tons;
+  const old = plateTons(i.known) ?? numberOf(i.known, 'oldTons') ?? surveyTonnage(i.known, i.patterns)?.tons;
   const tons = i.outdoor?.tons;
   if (!tons || old === undefined || Math.abs(tons - old) <= TONS_CHANGED * old) return undefined;
   return {

@@ -159,6 +159,21 @@ export const INSIDE_FACTS = [
     ],
   },
   {
+    key: 'coilBack',
+    place: 'indoor',
+    kind: 'choice',
+    label: tell('survey.hidden-side-of-coil'),
+    why: tell('survey.look-with-mirror-and-take-picture'),
+    weight: 4,
+    only: 'wet',
+    options: [
+      ['clean', tell('survey.clean')],
+      ['dirty', tell('survey.dirty')],
+      ['oily', tell('survey.oil-on-it')],
+      ['rusted', tell('survey.rust-or-white-corrosion')],
+    ],
+  },
+  {
     key: 'a2lListed',
     place: 'indoor',
     kind: 'yes-no',

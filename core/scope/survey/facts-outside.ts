@@ -164,6 +164,15 @@ export const OUTSIDE_FACTS = [
     only: 'cooled',
   },
   {
+    key: 'compressorModel',
+    place: 'outdoor',
+    kind: 'text',
+    label: tell('survey.compressors-model-number'),
+    why: tell('survey.its-size-is-read-by-our-table'),
+    weight: 3,
+    only: 'cooled',
+  },
+  {
     key: 'compressorTons',
     place: 'outdoor',
     kind: 'number',

@@ -76,6 +76,7 @@ export const es: Record<keyof typeof en, string> = {
   'survey.compressor-failed': 'Falló el compresor',
   'survey.compressor-frosted-sump-cold-label-washed': 'Compresor con escarcha, cárter frío, etiqueta lavada',
   'survey.compressor-runs-and-its-oil-shows': 'El compresor trabaja, y su aceite muestra ácido o huele a quemado.',
+  'survey.compressors-model-number': 'Modelo del compresor',
   'survey.conductors-to-thermostat': 'Hilos hasta el termostato',
   'survey.corrosion-starts-there': 'Ahí empieza la corrosión.',
   'survey.count-line-sets-again': 'Cuente otra vez las líneas de cobre.',
@@ -146,6 +147,7 @@ export const es: Record<keyof typeof en, string> = {
   'survey.heat-pump-without-reversing-valve': 'Una bomba de calor sin válvula reversible.',
   'survey.heating-of-old-heat-pump': 'Calefacción de la bomba vieja',
   'survey.heats': 'Calienta',
+  'survey.hidden-side-of-coil': 'Serpentín, lado oculto',
   'survey.hot-water-coil-in-air-handler': 'Serpentín de agua caliente en la manejadora',
   'survey.how-they-are-joined-follows': 'De ello sale cómo se unen y sellan.',
   'survey.if-you-see-any-do-not': 'Si ve alguno, no lo toque y responda la pregunta en esta página.',
@@ -177,6 +179,7 @@ export const es: Record<keyof typeof en, string> = {
   'survey.its-own-licensed-scope': 'Su propio alcance con licencia.',
   'survey.its-own-licensed-scope-drained-and':
     'Su propio alcance con licencia: vaciado y retirado, el tubo de llenado quitado o tapado para que nadie llene un tanque que ya no está.',
+  'survey.its-size-is-read-by-our-table': 'De él se lee su tamaño, por la tabla de modelos de la empresa',
   'survey.kept-away-from-work': 'Apartados del trabajo',
   'survey.kinked': 'Doblada',
   'survey.kinked-leaking-or-oil-trapped-lines': 'Las líneas dobladas, con fuga o con aceite atrapado no se reutilizan.',
@@ -213,6 +216,8 @@ export const es: Record<keyof typeof en, string> = {
   'survey.look-again-at-what-is-replaced': 'Revise qué se reemplaza y la unidad interior.',
   'survey.look-at-kind-of-system-again':
     'Revise otra vez la clase de sistema: su cableado, filtro deshidratador y calor auxiliar son distintos.',
+  'survey.look-with-mirror-and-take-picture':
+    'Con espejo o cámara: el aceite y el óxido están donde nadie mira. Tome una foto.',
   'survey.loose': 'Sueltos',
   'survey.makers-instructions-ashrae-15-from-memory': 'instrucciones del fabricante; ASHRAE 15, edición no verificada',
   'survey.matted': 'Apelmazado',
@@ -259,6 +264,7 @@ export const es: Record<keyof typeof en, string> = {
   'survey.oil': 'Aceite',
   'survey.oil-furnace-only': 'Solo calentón de aceite',
   'survey.oil-furnace-with-coil': 'Calentón de aceite con serpentín',
+  'survey.oil-on-it': 'Con aceite',
   'survey.oil-tank': 'Tanque de aceite',
   'survey.oil-tank-2': 'Tanque de aceite.',
   'survey.oil-trapped': 'Con aceite atrapado',
@@ -330,6 +336,7 @@ export const es: Record<keyof typeof en, string> = {
   'survey.room-yard-or-garage': 'Cuarto, patio o cochera',
   'survey.runs': 'Trabaja',
   'survey.runs-added-up-limit-air': 'Sumados, limitan el aire.',
+  'survey.rust-or-white-corrosion': 'Óxido, polvo blanco',
   'survey.rusted': 'Oxidada',
   'survey.rusted-or-wet': 'Oxidado o mojado',
   'survey.rusted-pan-goes-with-old-unit': 'Una charola oxidada se va con el equipo viejo.',

@@ -1,3 +1,4 @@
+import { type ModelPattern, sizeOfModel } from '@/core/equipment/model-pattern';
 import { is, type KnownFacts, numberOf } from '@/core/scope/survey/facts';
 import { A_COIL_FACE_FPM, type Evidence, MCA_PER_TON, SLAB_FACE_FPM, tonnageEstimate } from './tonnage-estimate';
 
@@ -9,12 +10,16 @@ export const plateTons = (known: KnownFacts): number | undefined =>
   is(known, 'outdoorPlate', 'readable') ? numberOf(known, 'oldTons') : undefined;
 
 /** The evidence of the size that this survey holds; one item a part. */
-export function surveyEvidence(known: KnownFacts): Evidence[] {
+export function surveyEvidence(known: KnownFacts, patterns: readonly ModelPattern[] = []): Evidence[] {
   const out: Evidence[] = [];
   const order = numberOf(known, 'orderTons');
   if (order !== undefined) out.push({ kind: 'order', tons: order });
+  const unit = sizeOfModel(patterns, 'outdoor', known.outdoorModel);
+  if (unit) out.push({ kind: 'unit-model', tons: unit.tons, confidence: unit.pattern.confidence });
   const compressor = numberOf(known, 'compressorTons');
+  const read = sizeOfModel(patterns, 'compressor', known.compressorModel);
   if (compressor !== undefined) out.push({ kind: 'compressor-model', tons: compressor });
+  else if (read) out.push({ kind: 'compressor-model', tons: read.tons, confidence: read.pattern.confidence });
   const valve = numberOf(known, 'valveTons');
   if (valve !== undefined) out.push({ kind: 'expansion-valve', tons: valve });
   const width = numberOf(known, 'coilFaceWidthIn');
@@ -35,9 +40,9 @@ export function surveyEvidence(known: KnownFacts): Evidence[] {
 }
 
 /** Size from evidence; a plate that can be read says it, and nothing is pieced together beside it. */
-export function surveyTonnage(known: KnownFacts) {
+export function surveyTonnage(known: KnownFacts, patterns: readonly ModelPattern[] = []) {
   if (plateTons(known) !== undefined) return undefined;
-  const evidence = surveyEvidence(known);
+  const evidence = surveyEvidence(known, patterns);
   if (evidence.length === 0) return undefined;
   const estimate = tonnageEstimate({ evidence });
   return estimate.ok ? { evidence, ...estimate.value } : undefined;

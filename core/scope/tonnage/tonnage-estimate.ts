@@ -10,6 +10,7 @@ import type { Said } from '@/core/words/said';
 /** Log standard deviation of each kind of evidence (design defaults): how far off one such item usually is. */
 export const EVIDENCE_SIGMA = {
   order: 0.05,
+  'unit-model': 0.08,
   'compressor-model': 0.08,
   'expansion-valve': 0.2,
   'coil-face': 0.25,
@@ -19,12 +20,15 @@ export const EVIDENCE_SIGMA = {
 export type EvidenceKind = keyof typeof EVIDENCE_SIGMA;
 export const EVIDENCE_WORDS: Record<EvidenceKind, Said> = {
   order: tell('size.order-or-submittal'),
+  'unit-model': tell('size.unit-model'),
   'compressor-model': tell('size.compressor-model'),
   'expansion-valve': tell('size.expansion-valve'),
   'coil-face': tell('size.coil-face'),
   mca: tell('size.mca'),
   'line-size': tell('size.line-size'),
 };
+/** A row of the table of model numbers that is less sure spreads so many times wider (design default). */
+const DOUBT = { high: 1, medium: 2, low: 4 } as const;
 /** A coil face taken at this speed or slower is an A coil: its evidence is weaker. */
 const SLOW_FACE_FPM = 300;
 const SLOW_FACE_SIGMA = 0.35;
@@ -43,8 +47,10 @@ const MEDIUM_SIGMA = 0.2;
 
 const tons = num(0.5, 60, 'tons');
 const byTons = z.strictObject({
-  kind: oneOf(['order', 'compressor-model', 'expansion-valve', 'mca', 'line-size']),
+  kind: oneOf(['order', 'unit-model', 'compressor-model', 'expansion-valve', 'mca', 'line-size']),
   tons,
+  /** How sure the table is that a model number was read by. */
+  confidence: oneOf(['high', 'medium', 'low']).optional(),
 });
 const byFace = z.strictObject({
   kind: z.literal('coil-face'),
@@ -62,7 +68,9 @@ export type EvidenceMark = { kind: EvidenceKind; tons: number; sigma: number; lo
 
 export function evidenceMark(e: Read): EvidenceMark {
   const t = e.kind === 'coil-face' ? (((e.widthIn * e.heightIn) / IN2_PER_FT2) * e.faceFpm) / e.cfmPerTon : e.tons;
-  const sigma = e.kind === 'coil-face' && e.faceFpm <= SLOW_FACE_FPM ? SLOW_FACE_SIGMA : EVIDENCE_SIGMA[e.kind];
+  const doubt = e.kind === 'coil-face' ? 1 : DOUBT[e.confidence ?? 'high'];
+  const sigma =
+    doubt * (e.kind === 'coil-face' && e.faceFpm <= SLOW_FACE_FPM ? SLOW_FACE_SIGMA : EVIDENCE_SIGMA[e.kind]);
   return { kind: e.kind, tons: t, sigma, lowTons: t * Math.exp(-Z_90 * sigma), highTons: t * Math.exp(Z_90 * sigma) };
 }
 
@@ -91,7 +99,12 @@ export const tonnageEstimate = calculation({
     const chi2 = marks.reduce((s, m) => s + ((Math.log(m.tons) - mean) / m.sigma) ** 2, 0);
     const ratio = marks.length > 1 ? Math.sqrt(chi2 / (marks.length - 1)) : 0;
     const s = marks.length > 1 ? Math.max(LEAST_SIGMA, spread * Math.max(1, ratio)) : spread;
-    const documented = marks.some((m) => m.kind === 'order' || m.kind === 'compressor-model');
+    const documented = evidence.some(
+      (e) =>
+        e.kind !== 'coil-face' &&
+        ['order', 'unit-model', 'compressor-model'].includes(e.kind) &&
+        (e.confidence ?? 'high') !== 'low',
+    );
     const confidence = s <= HIGH_SIGMA && documented ? 'high' : s <= MEDIUM_SIGMA ? 'medium' : 'low';
     return ok({
       tons: Math.exp(mean),

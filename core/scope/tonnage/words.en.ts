@@ -5,4 +5,5 @@ export const en = {
   'size.line-size': 'Line size',
   'size.mca': 'MCA',
   'size.order-or-submittal': 'Order or submittal',
+  'size.unit-model': 'unit’s model number',
 } as const;

@@ -7,4 +7,5 @@ export const es: Record<keyof typeof en, string> = {
   'size.line-size': 'Medida de línea',
   'size.mca': 'MCA',
   'size.order-or-submittal': 'Pedido o ficha técnica',
+  'size.unit-model': 'modelo de la unidad',
 };

@@ -3,6 +3,7 @@ import type { NewCircuitEntry } from '@/contract/circuit';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { refusesEntry } from '@/core/phases/entry-rules';
+import { handedOverAt } from '@/core/phases/hand-over/visits';
 import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
@@ -40,10 +41,12 @@ export async function writeEntry(
   parseBody(entryOf(sent.kind).schema, read.body);
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
-    mustNotBeHandedOver(sheet);
-    mustBeTheirs(sheet, person, sent);
     const phase = phaseOf(sheet, sent);
-    mustBeOpen(sheet, phase);
+    if (!comesAfter(sheet, sent)) {
+      mustNotBeHandedOver(sheet);
+      mustBeOpen(sheet, phase);
+    }
+    mustBeTheirs(sheet, person, sent);
     // What is replaced or withdrawn comes out of the ledger first, so that a corrected weight is held against what is there.
     const replaced = logOf(sheet).find((e) => e.id === sent.supersedesId);
     if (replaced?.kind === 'recovered')
@@ -102,6 +105,13 @@ export async function writeEntry(
 
 /** Everything an entry may correct or withdraw: of the circuit, and of the whole job. */
 const logOf = (sheet: JobSheet): CircuitEntry[] => [...sheet.circuitLog, ...sheet.jobLog];
+
+/** A visit brings the crew back to a closed sheet; what the hand-over froze of it stays as it is. */
+function comesAfter(sheet: JobSheet, { kind, supersedesId }: NewCircuitEntry): boolean {
+  const earlier = sheet.jobLog.find((e) => e.id === supersedesId);
+  const frozen = earlier !== undefined && earlier.at <= (handedOverAt(sheet) ?? '');
+  return !frozen && entryOf(kind === 'withdrawn' && earlier ? (earlier.kind as EntryKind) : kind).afterHandOver;
+}
 
 /** Another person's voltage check is not taken back or rewritten by a helper or the office. */
 function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): void {

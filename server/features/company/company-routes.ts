@@ -2,13 +2,16 @@ import { Router } from 'express';
 import { companySchema, setupSchema } from '@/contract/company';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { parseBody } from '@/server/errors/problem';
+import { Problem, parseBody } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { openSession } from '@/server/features/people/open-session';
 import { signInBrakes } from '@/server/features/people/sign-in-brake';
+import { workLogo } from '@/server/features/surveys/picture-work';
+import { onePicture, pictureOf, signedIn } from '@/server/upload-picture';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { companyStore } from './company-store';
+import { logoStore } from './logo-store';
 import { isEmpty, setUp } from './setup';
 
 /** Whether this installation still waits for its first company, and its beginning. */
@@ -48,6 +51,32 @@ export function companyRoutes({ database }: Deps): Router {
       await audit(db, person, null, 'company changed', { from: before, to: body });
     });
     response.json(await companyStore.read(database, person.companyId));
+  });
+  router.get('/company/logo', async (request, response) => {
+    const image = await logoStore.read(database, who(request).companyId);
+    if (!image) throw new Problem('not-found', { message: tell('server.no-logo') });
+    response.setHeader('Cache-Control', 'private, no-cache');
+    response.type('image/png').send(image);
+  });
+  router.post('/company/logo', signedIn, onePicture, async (request, response) => {
+    const person = who(request);
+    must(person, 'keep-company');
+    const logo = await workLogo(pictureOf(request));
+    await database.transaction(async (db) => {
+      await logoStore.put(db, person.companyId, logo);
+      await audit(db, person, null, 'logo changed', { contentHash: logo.contentHash });
+    });
+    response.status(204).end();
+  });
+  router.post('/company/logo/removal', async (request, response) => {
+    const person = who(request);
+    must(person, 'keep-company');
+    await database.transaction(async (db) => {
+      if (!(await logoStore.remove(db, person.companyId)))
+        throw new Problem('not-found', { message: tell('server.no-logo') });
+      await audit(db, person, null, 'logo taken off', {});
+    });
+    response.status(204).end();
   });
   return router;
 }

@@ -47,36 +47,32 @@ export async function setUp(database: Database, code: string | undefined, body: 
   const companyId = uuid();
   const id = uuid();
   await database.transaction(async (db) => {
-    // Two who read the same terminal make one company.
-    await db.rows("select get_lock('mill-bridge-setup', 10)");
-    try {
-      if ((await db.rows('select 1 from companies limit 1')).length > 0)
-        throw new Problem('not-found', { message: tell('server.there-is-a-company-already') });
-      await db.run(
-        'insert into companies (id, name, settings, time_zone, customer_language) values (:companyId, :name, :settings, :timeZone, :language)',
-        {
-          companyId,
-          name: body.name,
-          timeZone: body.timeZone,
-          language: body.language,
-          settings: JSON.stringify({ currency: body.currency }),
-        },
-      );
-      await peopleAdminStore.add(db, companyId, {
-        id,
-        fullName: body.ownerName,
-        signIn: body.signIn.toLowerCase(),
-        role: 'owner',
-        certification: 'none',
-        certificateNumber: '',
-        certifiedUntil: null,
-        passwordHash,
-      });
-      await peopleStore.setLanguage(db, id, body.language);
-      await audit(db, (await peopleStore.byId(db, id))!, null, 'company begun', { name: body.name });
-    } finally {
-      await db.rows("select release_lock('mill-bridge-setup')");
-    }
+    // Two who read the same terminal make one company: the second waits for this row until the first is stored.
+    await db.rows('select name from migrations order by name limit 1 for update');
+    if ((await db.rows('select 1 from companies limit 1')).length > 0)
+      throw new Problem('not-found', { message: tell('server.there-is-a-company-already') });
+    await db.run(
+      'insert into companies (id, name, settings, time_zone, customer_language) values (:companyId, :name, :settings, :timeZone, :language)',
+      {
+        companyId,
+        name: body.name,
+        timeZone: body.timeZone,
+        language: body.language,
+        settings: JSON.stringify({ currency: body.currency }),
+      },
+    );
+    await peopleAdminStore.add(db, companyId, {
+      id,
+      fullName: body.ownerName,
+      signIn: body.signIn.toLowerCase(),
+      role: 'owner',
+      certification: 'none',
+      certificateNumber: '',
+      certifiedUntil: null,
+      passwordHash,
+    });
+    await peopleStore.setLanguage(db, id, body.language);
+    await audit(db, (await peopleStore.byId(db, id))!, null, 'company begun', { name: body.name });
   });
   return (await peopleStore.byId(database, id))!;
 }

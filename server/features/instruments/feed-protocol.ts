@@ -26,6 +26,8 @@ export type ToWorker =
   | { type: 'open'; runId: string; feed: FeedState; speed: number; runSeconds: number }
   | { type: 'command'; runId: string; command: FeedOrder }
   | { type: 'speed'; runId: string; speed: number }
+  /** So many seconds at once, whatever the clock says. */
+  | { type: 'ahead'; runId: string; seconds: number }
   | { type: 'close'; runId: string };
 
 export type Batch = {

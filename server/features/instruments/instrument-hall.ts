@@ -65,6 +65,11 @@ export class InstrumentHall {
     this.send({ type: 'speed', runId: run.run.id, speed });
   }
 
+  /** Simulated time that passes at once. */
+  ahead(runId: string, seconds: number): void {
+    this.send({ type: 'ahead', runId, seconds });
+  }
+
   /** Stops a feed: its last samples are stored before this returns. */
   async stop(runId: string, state: 'stopped' | 'interrupted' = 'stopped'): Promise<void> {
     const run = this.active.get(runId);

@@ -243,6 +243,17 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   const sheet = await sheetFor(deps.database, person, run);
   mustBeOpen(sheet, run.phase);
   const { feed } = active;
+  if (command.kind === 'ahead') {
+    // Time of real gear passes by itself.
+    if (isPort(feed))
+      throw new Problem('bad-input', {
+        field: 'kind',
+        message: tell('server.only-simulated-time-runs-ahead'),
+        allowed: tell('server.start-stop-weigh-in-recover-close'),
+      });
+    deps.hall.ahead(run.id, command.seconds);
+    return;
+  }
   if (isBench(feed) && command.kind !== 'speed') {
     const known = BENCH_ORDERS[feed.bench.kind];
     if (!known.includes(command.kind))

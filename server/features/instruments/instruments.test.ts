@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { movementsOf } from '@/core/job/movements';
 import {
   type Client,
@@ -143,6 +143,27 @@ describe('a streamed run', () => {
     });
   });
 
+  it('simulated time can run ahead: a minute at once, every sample of it kept and the jump marked', async () => {
+    const { run } = await startedJob('charge', 1);
+    const history = async () =>
+      (await lead.get(`/runs/${run}/history`)).body as unknown as {
+        samples: { runSeconds: number }[];
+        events: { kind: string; seconds?: number }[];
+      };
+    await vi.waitFor(async () => expect((await history()).samples.length).toBeGreaterThan(0), 5000);
+    const before = (await history()).samples.at(-1)!.runSeconds;
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'ahead', seconds: 60 })).status).toBe(200);
+    expect((await lead.post(`/runs/${run}/commands`, { kind: 'ahead', seconds: 61 })).status).toBe(400);
+    await vi.waitFor(async () => {
+      const { samples, events } = await history();
+      expect(samples.at(-1)!.runSeconds).toBeGreaterThanOrEqual(before + 60);
+      // Second by second, none left out.
+      const seconds = samples.map((s) => s.runSeconds);
+      expect(seconds).toEqual(Array.from({ length: seconds.length }, (_, k) => seconds[0]! + k));
+      expect(events).toContainEqual(expect.objectContaining({ kind: 'ahead', seconds: 60 }));
+    }, 5000);
+    await lead.post(`/runs/${run}/stop`);
+  });
   it('the speed of a run is on record', async () => {
     const { id, run } = await startedJob('charge', 10);
     await lead.post(`/runs/${run}/commands`, { kind: 'speed', speed: 60 });

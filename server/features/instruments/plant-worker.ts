@@ -42,6 +42,12 @@ port.on('message', (message: ToWorker) => {
     slot.feed = done.feed;
     slot.waiting.push(...done.events);
     flush(message.runId, slot, { block: emptyBlock(slot.feed), events: [] });
+  } else if (message.type === 'ahead') {
+    const out: FeedOutput = { block: emptyBlock(slot.feed), events: [] };
+    slot.waiting.push({ runSeconds: slot.runSeconds, kind: 'ahead', seconds: message.seconds });
+    slot.runSeconds = runFeed(slot.feed, message.seconds, slot.runSeconds, out);
+    restart(slot);
+    flush(message.runId, slot, out);
   } else if (message.type === 'speed') {
     slot.speed = message.speed;
     slot.waiting.push({ runSeconds: slot.runSeconds, kind: 'speed', speed: message.speed });

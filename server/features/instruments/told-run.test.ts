@@ -180,6 +180,7 @@ describe('what the crew tells of its own gear', () => {
     for (const order of [
       { kind: 'pump', on: true },
       { kind: 'speed', speed: 60 },
+      { kind: 'ahead', seconds: 15 },
       { kind: 'sweep', psig: 2 },
     ])
       expect((await tell(run, order)).body).toMatchObject({

@@ -26,6 +26,7 @@ import type { Db } from '@/server/db/pool';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { fitsStore } from '@/server/features/fits/fits-store';
+import { patternStore } from '@/server/features/library/pattern-store';
 import { readAcceptances } from '@/server/features/phases/acceptances-store';
 import { scopesStore } from '@/server/features/scopes/scopes-store';
 import { surveysStore } from '@/server/features/surveys/surveys-store';
@@ -149,7 +150,7 @@ export async function readJobSheet(
       superheatToleranceF: settings.superheatToleranceF ?? DEFAULT_SCHOOLS.superheatToleranceF,
       splitToleranceF: settings.splitToleranceF ?? DEFAULT_SCHOOLS.splitToleranceF,
     },
-    survey: await surveysStore.read(db, owned),
+    survey: { ...(await surveysStore.read(db, owned)), patterns: await patternStore.list(db, companyId) },
     scope,
     furnace: furnace ? { ...(furnace.record as FurnaceRecord), version: furnace.version } : null,
     fits: await fitsStore.read(db, owned),

@@ -2,6 +2,8 @@ import type { Certification } from '@/core/job/gates';
 import { PHASE_WORDS, PHASES } from '@/core/job/phases';
 import { type JobSheet, otherCircuits, ownerName } from '@/core/job/sheet';
 import { tell } from '@/core/job/words';
+import { checkInOf } from '@/core/phases/hand-over/check-in';
+import { dayOfJob } from '@/core/phases/hand-over/visits';
 import { phaseById } from '@/core/phases/registry';
 import { type Standing, standingOf } from '@/core/phases/standing';
 import { type RunData, recordedStartUp, roundsOf } from '@/core/phases/start-up/start-up-sheet';
@@ -71,7 +73,7 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
   });
   // Found in either language: what it is, when, and where it stands.
   const found = LANGUAGES.flatMap((l) =>
-    [system, day(sheet.job.scheduledFor), PHASE_WORDS[standing.phase]].map(speakIn(l)),
+    [system, day(dayOfJob(sheet)), PHASE_WORDS[standing.phase]].map(speakIn(l)),
   ).join(' ');
   return {
     jobId: sheet.job.id,
@@ -83,16 +85,23 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
     address,
     system,
     leadName: sheet.job.lead,
-    scheduledFor: sheet.job.scheduledFor,
+    scheduledFor: dayOfJob(sheet),
     phase: standing.phase,
     state: standing.state,
     mark: standing.mark,
     waitsFor: standing.waitsFor,
+    checkInDue: cancelled ? null : callDue(sheets),
     searchText:
-      `${sheet.job.number} ${sheet.customer.name} ${address} ${sheet.job.scheduledFor} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
+      `${sheet.job.number} ${sheet.customer.name} ${address} ${dayOfJob(sheet)} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
         .slice(0, 600),
   };
+}
+
+/** When whoever works alone there is to call next; null where nobody does, or the site is left. */
+function callDue(sheets: readonly JobSheet[]): Date | null {
+  const dueAt = sheets.map((s) => checkInOf(s, 0)?.dueAt).find((at) => at !== undefined);
+  return dueAt === undefined ? null : new Date(dueAt);
 }
 
 /** A job as each of its circuits sees it, in their order; none when the job is not this company's. */
@@ -117,8 +126,8 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
   if (sheets.length === 0) return;
   const row = await summaryOf(db, companyId, sheets);
   await db.run(
-    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, search_text)
-     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :searchText)`,
+    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, check_in_due, search_text)
+     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :checkInDue, :searchText)`,
     { ...row, system: JSON.stringify(row.system), waitsFor: JSON.stringify(row.waitsFor) },
   );
 }

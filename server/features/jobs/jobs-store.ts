@@ -1,8 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import { SILENCE_MS } from '@/core/phases/hand-over/check-in';
 import type { Language } from '@/core/words/render';
 import type { Said } from '@/core/words/said';
+import { now } from '@/server/clock';
 import { lockCompany } from '@/server/db/lock-company';
 import type { Db } from '@/server/db/pool';
 import { placesStore } from '@/server/features/customers/places-store';
@@ -19,6 +21,8 @@ export type JobListRow = {
   state: 'open' | 'done' | 'cancelled';
   mark: string;
   waitsFor: Said;
+  /** When the next call of one who works alone is due. */
+  checkInDue: Date | null;
 };
 
 export type JobListQuery = {
@@ -30,7 +34,9 @@ export type JobListQuery = {
 };
 
 const LIST_COLUMNS = `job_id as jobId, circuit_id as circuitId, number, customer, address, system, lead_name as leadName,
-  scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor`;
+  scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor, check_in_due as checkInDue`;
+/** Nobody has heard of one who works alone: it concerns everybody, whatever else became of the job. */
+const SILENT = 'coalesce(check_in_due < :silentBefore, false)';
 
 const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
@@ -52,7 +58,7 @@ export const jobsStore = {
     const words = query.search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
     const where = [
       'company_id = :companyId',
-      { all: '1 = 1', open: "state = 'open'", done: "state <> 'open'" }[query.state],
+      { all: '1 = 1', open: `(state = 'open' or ${SILENT})`, done: "state <> 'open'" }[query.state],
       ...words.map((_, i) => `search_text like :w${i}`),
     ].join(' and ');
     const values = {
@@ -60,12 +66,13 @@ export const jobsStore = {
       today: query.today,
       offset: query.offset,
       limit: query.limit,
+      silentBefore: new Date(now().getTime() - SILENCE_MS),
       ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
     };
-    // Today's work first, then what is overdue or coming, nearest first; finished jobs newest first.
+    // Who is silent first, then today's work, then what is overdue or coming, nearest first; finished jobs newest first.
     const jobs = await db.rows<JobListRow>(
       `select ${LIST_COLUMNS} from job_summary where ${where}
-       order by state, if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc limit :limit offset :offset`,
+       order by ${SILENT} desc, state, if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc limit :limit offset :offset`,
       values,
     );
     const [count] = await db.rows<{ total: number; openToday: number }>(

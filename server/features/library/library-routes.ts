@@ -1,6 +1,6 @@
 import { Router } from 'express';
-import { libraryItemsSchema, pairsSchema } from '@/contract/before';
-import { LIBRARY_TABLE, PAIR_TABLE } from '@/core/equipment/library-csv';
+import { libraryItemsSchema, pairsSchema, patternsSchema } from '@/contract/before';
+import { LIBRARY_TABLE, PAIR_TABLE, PATTERN_TABLE } from '@/core/equipment/library-csv';
 import { audit } from '@/server/audit';
 import { csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
@@ -8,6 +8,7 @@ import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { libraryStore } from './library-store';
+import { patternStore } from './pattern-store';
 
 export function libraryRoutes({ database }: Deps): Router {
   const router = Router();
@@ -17,6 +18,7 @@ export function libraryRoutes({ database }: Deps): Router {
     response.json({
       items: await libraryStore.list(database, companyId),
       pairs: await libraryStore.pairs(database, companyId),
+      patterns: await patternStore.list(database, companyId),
     });
   });
 
@@ -56,6 +58,17 @@ export function libraryRoutes({ database }: Deps): Router {
     response.status(201).json({ added: pairs.length });
   });
 
+  router.post('/library/patterns', async (request, response) => {
+    const person = who(request);
+    must(person, 'edit-library');
+    const { patterns } = parseBody(patternsSchema, request.body);
+    await database.transaction(async (db) => {
+      for (const pattern of patterns) await patternStore.put(db, person.companyId, pattern);
+      await audit(db, person, null, 'model patterns changed', { patterns: patterns.length });
+    });
+    response.status(201).json({ added: patterns.length });
+  });
+
   router.get('/library/:what.csv', async (request, response) => {
     const { companyId } = who(request);
     const files: Record<string, () => Promise<string>> = {
@@ -63,6 +76,8 @@ export function libraryRoutes({ database }: Deps): Router {
       'equipment-template': async () => csvOf(LIBRARY_TABLE, []),
       pairs: async () => csvOf(PAIR_TABLE, await libraryStore.pairs(database, companyId)),
       'pairs-template': async () => csvOf(PAIR_TABLE, []),
+      patterns: async () => csvOf(PATTERN_TABLE, await patternStore.list(database, companyId)),
+      'patterns-template': async () => csvOf(PATTERN_TABLE, []),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: tell('server.no-such-file') });

@@ -7,6 +7,9 @@ import {
 import type { Db } from '@/server/db/pool';
 
 type Row = { id: string; version: number; fields: LibraryFields };
+/** The same figures; what says nothing and what is not there at all are one. */
+const same = (a: object | undefined, b: object): boolean =>
+  JSON.stringify(a, (_, v) => v ?? undefined) === JSON.stringify(b, (_, v) => v ?? undefined);
 const item = (r: Row): LibraryItem => ({ ...r.fields, id: r.id, version: r.version });
 
 export const libraryStore = {
@@ -68,7 +71,7 @@ export const libraryStore = {
       );
       return 'added';
     }
-    if (JSON.stringify(libraryItemSchema.safeParse(there.fields).data) === values.json) return 'unchanged';
+    if (same(libraryItemSchema.safeParse(there.fields).data, fields)) return 'unchanged';
     await db.run(
       `update library_items set tons = :tons, refrigerant = :refrigerant, fields = :json, version = version + 1, updated_at = :now
        where company_id = :companyId and kind = :kind and maker = :maker and model = :model`,

@@ -4,7 +4,7 @@ import type { Report } from '@/core/phases/report';
 import { Problem } from '@/server/errors/problem';
 import { tell } from '@/server/words/tell';
 import type { PdfAnswer, PdfOrder } from './pdf-worker';
-import { paperWords, toldReport } from './told-report';
+import { type PaperPictures, paperWords, toldReport } from './told-report';
 
 /** More than these wait outside; one that takes longer than this is given up, ms. */
 const MOST_WAITING = 20;
@@ -24,14 +24,14 @@ export class PdfMaker {
     private readonly workerUrl = new URL('./pdf-worker.js', import.meta.url),
   ) {}
 
-  make(told: Report & { number: number }, speak: Speak): Promise<Buffer> {
+  make(told: Report & { number: number }, speak: Speak, pictures: PaperPictures = { byId: {} }): Promise<Buffer> {
     if (this.waiting.size >= MOST_WAITING)
       throw new Problem('busy', { message: tell('server.many-reports-are-being-made-try') });
     const id = this.next++;
     return new Promise((give, fail) => {
       const timer = setTimeout(() => this.restart(new Error('the PDF took too long')), LONGEST_MS);
       this.waiting.set(id, { give, fail, timer });
-      const order = { id, report: toldReport(told, speak), words: paperWords(told, speak) };
+      const order = { id, report: toldReport(told, speak), words: paperWords(told, speak), pictures };
       this.thread().postMessage(order satisfies PdfOrder);
     });
   }

@@ -2,7 +2,7 @@ import { createRequire } from 'node:module';
 import path from 'node:path';
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { PaperWords, ToldReport, ToldTable } from './told-report';
+import type { PaperPictures, PaperWords, ToldPicture, ToldReport, ToldTable } from './told-report';
 
 const INK = '#1b2928';
 const INK2 = '#5d6763';
@@ -25,6 +25,9 @@ pdfmake.setFonts({
 // The document is ours alone: nothing is fetched, and only the fonts are read from disk.
 pdfmake.setUrlAccessPolicy(() => false);
 pdfmake.setLocalAccessPolicy((file: string) => file.startsWith(fonts));
+
+/** The company's logo at the head, pt. */
+const LOGO_PT: [number, number] = [180, 54];
 
 const thinLines = {
   hLineWidth: (i: number) => (i === 1 ? 1 : 0.5),
@@ -61,7 +64,34 @@ function tableContent(table: ToldTable): Content {
   ];
 }
 
-export async function reportPdf(report: ToldReport, words: PaperWords): Promise<Buffer> {
+/** Pictures in a row of this paper, and their width, pt. */
+const IN_A_ROW = 4;
+const PICTURE_PT = 126;
+
+function pictureContent(table: ToldTable, pictures: readonly ToldPicture[], { byId }: PaperPictures): Content {
+  const cell = (p: ToldPicture | undefined): Content =>
+    p
+      ? {
+          stack: [
+            byId[p.id] ? { image: byId[p.id]!, fit: [PICTURE_PT, PICTURE_PT] } : { text: '–' },
+            { text: p.caption, fontSize: 7, color: INK2, margin: [0, 2, 6, 6] as [number, number, number, number] },
+          ],
+        }
+      : { text: '' };
+  const rows = Array.from({ length: Math.ceil(pictures.length / IN_A_ROW) }, (_, r) =>
+    Array.from({ length: IN_A_ROW }, (_, c) => cell(pictures[r * IN_A_ROW + c])),
+  );
+  return [
+    { text: table.title, style: 'section' },
+    { layout: 'noBorders', table: { widths: rows[0]!.map(() => PICTURE_PT), dontBreakRows: true, body: rows } },
+  ];
+}
+
+export async function reportPdf(
+  report: ToldReport,
+  words: PaperWords,
+  pictures: PaperPictures = { byId: {} },
+): Promise<Buffer> {
   const document: TDocumentDefinitions = {
     info: { title: `${report.title} ${report.number}`, creator: 'Mill Bridge' },
     pageSize: 'LETTER',
@@ -82,6 +112,9 @@ export async function reportPdf(report: ToldReport, words: PaperWords): Promise<
       fontSize: 7.5,
     }),
     content: [
+      ...(pictures.logo
+        ? [{ image: pictures.logo, fit: LOGO_PT, margin: [0, 0, 0, 8] as [number, number, number, number] }]
+        : []),
       {
         columns: [
           { text: report.title, fontSize: 20, bold: true },
@@ -114,7 +147,7 @@ export async function reportPdf(report: ToldReport, words: PaperWords): Promise<
         margin: [0, 10, 0, 0],
         table: { widths: [95, '*'], body: report.facts.map(([k, v]) => [{ text: k, color: INK2 }, { text: v }]) },
       },
-      ...report.tables.map(tableContent),
+      ...report.tables.map((t) => (t.pictures ? pictureContent(t, t.pictures, pictures) : tableContent(t))),
       { text: words.notes, style: 'section' },
       { ul: report.notes },
     ],

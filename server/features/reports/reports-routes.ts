@@ -7,6 +7,7 @@ import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { speakIn } from '@/server/words/speak-to';
+import { picturesFor } from './paper-pictures';
 import { reportOf } from './reports-service';
 
 export function reportsRoutes(deps: Deps): Router {
@@ -23,7 +24,7 @@ export function reportsRoutes(deps: Deps): Router {
   });
   router.get('/jobs/:jobId/report.pdf', async (request, response) => {
     const report = await reportOf(database, who(request), jobAt(request));
-    const pdf = await deps.pdf.make(report, await paperOf(request));
+    const pdf = await deps.pdf.make(report, await paperOf(request), await picturesFor(database, who(request), report));
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
@@ -35,6 +36,7 @@ export function reportsRoutes(deps: Deps): Router {
     const pdf = await deps.pdf.make(
       { ...scopeReport(sheet, person.companyName), number: sheet.job.number },
       await paperOf(request),
+      await picturesFor(database, person),
     );
     response
       .type('application/pdf')

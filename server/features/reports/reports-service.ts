@@ -6,6 +6,7 @@ import { buildReport, type Report } from '@/core/phases/report';
 import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
+import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
 import type { Db } from '@/server/db/pool';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
@@ -23,6 +24,8 @@ export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Repor
   const paper = {
     company: person.companyName,
     signOffs: signOffsOf(sheets),
+    jobLog: sheets[0]!.jobLog,
+    photos: photosOf(sheets),
     amendments: (await phasesStore.amendments(db, person.companyId, at.jobId)).map((a) => ({
       ...a,
       at: a.at.toISOString(),
@@ -55,6 +58,11 @@ export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Repor
     return snapshotOf(mustBeEquipped(of), 'start-up', sheetGates(of, 'start-up', recorded), recorded);
   }
 }
+
+/** Every picture of the job once: those of the house stand on each sheet. */
+const photosOf = (sheets: readonly JobSheet[]): PhotoMeta[] => [
+  ...new Map(sheets.flatMap((of) => of.survey.photos.map((p) => [p.id, p]))).values(),
+];
 
 const nameOf = (of: JobSheet): string => circuitName(of, of.circuits.find((c) => c.id === of.circuit.id)!);
 

@@ -1,8 +1,18 @@
 import type { Speak } from '@/contract/words/speaker';
 import type { Report } from '@/core/phases/report';
+import { moment } from '@/core/words/said';
 import { tell } from '@/server/words/tell';
 
-export type ToldTable = { title: string; note?: string; columns: string[]; rows: string[][] };
+export type ToldPicture = { id: string; caption: string };
+export type ToldTable = {
+  title: string;
+  note?: string;
+  columns: string[];
+  rows: string[][];
+  pictures?: ToldPicture[];
+};
+/** Pictures that go onto the paper, as data URIs by their id, and the company's logo. */
+export type PaperPictures = { logo?: string | undefined; byId: Readonly<Record<string, string>> };
 
 /** A report in the words of its reader, ready for paper. */
 export type ToldReport = {
@@ -35,6 +45,14 @@ export function toldReport(report: Report & { number: number }, speak: Speak): T
       ...(t.note ? { note: speak(t.note) } : {}),
       columns: t.columns.map(speak),
       rows: t.rows.map((row) => row.map(speak)),
+      ...(t.pictures
+        ? {
+            pictures: t.pictures.map((p) => ({
+              id: p.id,
+              caption: speak(tell('server.picture-caption', { say: p.say, by: p.by, at: moment(p.at) })),
+            })),
+          }
+        : {}),
     })),
     notes: report.notes.map(speak),
   };

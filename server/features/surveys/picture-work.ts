@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { badInput, Problem } from '@/server/errors/problem';
 import { tell } from '@/server/words/tell';
 
@@ -44,7 +44,27 @@ let waiting = 0;
 let line: Promise<unknown> = Promise.resolve();
 
 /** Turns a picture upright, makes it small and drops its place and camera data; one at a time, with a bound on the line. */
-export function workPicture(file: Buffer): Promise<WorkedPicture> {
+export const workPicture = (file: Buffer): Promise<WorkedPicture> => inLine(file, resized);
+
+/** Size of a logo on paper, px. */
+const LOGO_PX = { width: 900, height: 300 } as const;
+
+/** A company's logo: made small, on white, as PNG. */
+export const workLogo = (file: Buffer): Promise<{ image: Buffer; contentHash: string }> =>
+  inLine(file, async (picture) => {
+    try {
+      const image = await (await opened(picture))
+        .resize({ ...LOGO_PX, fit: 'inside', withoutEnlargement: true })
+        .flatten({ background: '#ffffff' })
+        .png()
+        .toBuffer();
+      return { image, contentHash: createHash('sha256').update(image).digest('hex') };
+    } catch (error) {
+      throw unreadable(error);
+    }
+  });
+
+function inLine<T>(file: Buffer, doing: (file: Buffer) => Promise<T>): Promise<T> {
   const kind = pictureKind(file);
   if (kind === 'heic')
     throw badInput({
@@ -59,7 +79,7 @@ export function workPicture(file: Buffer): Promise<WorkedPicture> {
       message: tell('server.many-pictures-are-being-worked-on'),
     });
   waiting += 1;
-  const work = line.then(() => resized(file));
+  const work = line.then(() => doing(file));
   line = work
     .catch(() => undefined)
     .finally(() => {
@@ -68,19 +88,28 @@ export function workPicture(file: Buffer): Promise<WorkedPicture> {
   return work;
 }
 
+/** The picture upright, its size told from the header before anything is unpacked. */
+async function opened(file: Buffer): Promise<Sharp> {
+  const { width = 0, height = 0, pages = 1 } = await sharp(file, { limitInputPixels: false }).metadata();
+  if (width * height * pages > MOST_PIXELS)
+    throw badInput({
+      field: 'photo',
+      message: tell('server.picture-has-megapixels', { width: Math.round((width * height * pages) / 1e6) }),
+      allowed: TAKEN,
+    });
+  return sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
+    .timeout({ seconds: MOST_SECONDS })
+    .rotate();
+}
+
+const unreadable = (error: unknown): unknown =>
+  error instanceof Problem
+    ? error
+    : badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
+
 async function resized(file: Buffer): Promise<WorkedPicture> {
   try {
-    const { width = 0, height = 0, pages = 1 } = await sharp(file, { limitInputPixels: false }).metadata();
-    if (width * height * pages > MOST_PIXELS)
-      throw badInput({
-        field: 'photo',
-        message: tell('server.picture-has-megapixels', { width: Math.round((width * height * pages) / 1e6) }),
-        allowed: TAKEN,
-      });
-    const upright = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
-      .timeout({ seconds: MOST_SECONDS })
-      .rotate();
-    const { data: image, info } = await upright
+    const { data: image, info } = await (await opened(file))
       .resize({ width: PICTURE_PX, height: PICTURE_PX, fit: 'inside', withoutEnlargement: true })
       .jpeg({ quality: 80, mozjpeg: true })
       .toBuffer({ resolveWithObject: true });
@@ -98,7 +127,6 @@ async function resized(file: Buffer): Promise<WorkedPicture> {
       contentHash: createHash('sha256').update(image).digest('hex'),
     };
   } catch (error) {
-    if (error instanceof Problem) throw error;
-    throw badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
+    throw unreadable(error);
   }
 }

@@ -45,7 +45,10 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
     by: me.fullName,
     at: body.occurredAt,
   } as CircuitEntry;
-  return { ...sheet, ...splitLog([...all, written]) };
+  // What a lead let pass with the earlier entry before him is asked again, as the server will say.
+  const falls = (o: JobSheet['overrides'][number]): boolean =>
+    earlier !== undefined && sheet.circuitLog.includes(earlier) && o.phase === earlier.phase && o.at >= earlier.at;
+  return { ...sheet, ...splitLog([...all, written]), overrides: sheet.overrides.filter((o) => !falls(o)) };
 };
 
 const decision: Body<NewDecision> = (sheet, { itemId, decision: chosen, reason }, write, me) => ({

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { odText } from '@/core/circuit/acr-tube';
 import type { Verdict } from '@/core/finding/finding';
-import { value } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Label } from '../sheet/Dim';
@@ -193,10 +192,10 @@ function Drawing({
         );
       })}
       <Label x={8} y={18} anchor="start" size={14} tone={verdictColour(suctionVerdict)} bold>
-        {`vapour ${odText(vaporOdIn)}`}
+        {say(tell('web.vapor-of', { od: q(vaporOdIn, 'od') }))}
       </Label>
       <Label x={130} y={18} anchor="start" size={14} tone={verdictColour(liquidVerdict)} bold>
-        {`liquid ${odText(liquidOdIn)}`}
+        {say(tell('web.liquid-of', { od: q(liquidOdIn, 'od') }))}
       </Label>
       <Label x={width - 8} y={18} anchor="end" size={14}>
         {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? say(tell('web.heights', { x: (upPx / acrossPx).toFixed(1) })) : say(tell('web.in-all'))}`}

@@ -5,6 +5,7 @@ import { WeightField } from '@/web/kit/WeightField';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Asked } from './Asked';
+import { CodeField } from './CodeField';
 import { CylinderField } from './CylinderField';
 import { PairsField } from './PairsField';
 import { PiecesField } from './PiecesField';
@@ -64,6 +65,8 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
           error={error}
         />
       );
+    case 'code':
+      return <CodeField label={label} hint={hint} value={shownText(value)} error={error} onValue={onValue} />;
     case 'date':
       return (
         <Input
@@ -123,7 +126,7 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
                     on ? (value as unknown[]).filter((x) => x !== option) : [...((value as unknown[]) ?? []), option],
                   )
                 }
-                className={`touch mt-1 mr-1 cursor-pointer border-[1.5px] px-3 text-[14px] ${on ? 'border-oxide font-[650] text-oxide' : 'border-rule'}`}
+                className={`touch mt-1 mr-1 cursor-pointer border-[1.5px] px-3 text-[14px] ${on ? 'border-copper font-[650] text-copper' : 'border-rule'}`}
               >
                 {say(words)}
               </button>

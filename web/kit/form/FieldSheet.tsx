@@ -31,6 +31,10 @@ type Props = {
   onClose: () => void;
 };
 
+/** Something was said there before. */
+const isSaid = (x: unknown): boolean =>
+  x !== undefined && x !== null && x !== '' && !(Array.isArray(x) && x.length === 0);
+
 /** A sheet with one form: the same for entries of the log, readings, cylinders and records. */
 export function FieldSheet({
   title,
@@ -49,6 +53,10 @@ export function FieldSheet({
   const [at] = useState(known);
   const f = useFieldForm(form, at, draft, stands);
   const { busy, problem, act } = useAct();
+  const [more, setMore] = useState(false);
+  const asked = askedFor(form.fields, f.boxes);
+  // What is further down shows once it is asked for, holds something, or stands in the way.
+  const open = more || asked.some(([name, field]) => field.more && (f.error(name) || isSaid(known[name])));
   const submit = f.submit(async (body) => {
     if (!(await act(() => send(body)))) return;
     f.drop();
@@ -60,17 +68,24 @@ export function FieldSheet({
       <form className="mt-3 grid gap-3" data-testid={testId} onSubmit={submit} noValidate>
         <AsLeft left={f.left} onEmpty={f.empty} />
         {children}
-        {askedFor(form.fields, f.boxes).map(([name, field]) => (
-          <FieldOf
-            key={name}
-            field={field}
-            value={f.boxes[name]}
-            typed={f.boxes[name] as Typed}
-            error={f.error(name)}
-            onTyped={(t) => f.put(name, t)}
-            onValue={(v) => f.put(name, v)}
-          />
-        ))}
+        {asked
+          .filter(([, field]) => open || !field.more)
+          .map(([name, field]) => (
+            <FieldOf
+              key={name}
+              field={field}
+              value={f.boxes[name]}
+              typed={f.boxes[name] as Typed}
+              error={f.error(name)}
+              onTyped={(t) => f.put(name, t)}
+              onValue={(v) => f.put(name, v)}
+            />
+          ))}
+        {open || !asked.some(([, field]) => field.more) ? null : (
+          <Button tone="quiet" className="justify-self-start" onClick={() => setMore(true)}>
+            {say(tell('web.more-details'))}
+          </Button>
+        )}
         {below?.(answersOf(form.fields, f.boxes))}
         {f.error('root') ? <p className="text-[13px] font-[600] text-oxide">{f.error('root')}</p> : null}
         <Trouble problem={problem} />

@@ -18,6 +18,7 @@ import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
+import { PhasePictures } from '../PhasePictures';
 
 const OFFERS: readonly EntryKind[] = [
   'vacuum-broken',
@@ -123,6 +124,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
         </section>
       ) : null}
       <EntryLog view={view} phase="charge" />
+      <PhasePictures view={view} phase="charge" />
       {!signed ? (
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => onOpen('typed')} disabled={held('standing-vacuum')}>

@@ -21,6 +21,7 @@ import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
+import { PhasePictures } from '../PhasePictures';
 import { usePress } from '../use-press';
 import { BenchSheet } from './BenchSheet';
 import { EntryLog } from './EntryLog';
@@ -111,9 +112,10 @@ export function CircuitFrame<Facts>({
             </section>
           )}
           <EntryLog view={view} phase={phase} />
+          <PhasePictures view={view} phase={phase} />
         </div>
       }
-      next={<NextMove move={move} busy={busy} press={press} />}
+      next={<NextMove move={move} busy={busy} press={press} live={{ view, phase }} />}
     >
       <div className="px-4 py-3 lg:px-5">
         <div className="flex flex-wrap items-baseline gap-x-4">

@@ -1,22 +1,35 @@
 import { useState } from 'react';
 import type { Phase } from '@/core/job/phases';
 import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
-import { ENTRIES, entryOf, entryWords } from '@/core/phases/log/entries';
+import { ENTRIES, type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
+import { entrySubject } from '@/core/phases/pictures';
 import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
+import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { EntrySheet } from './EntrySheet';
 import { useEntries } from './use-entries';
 
+type Props = {
+  view: JobView;
+  phase: Phase;
+  ofJob?: boolean;
+  /** Only these. */
+  kinds?: readonly EntryKind[];
+  /** Signed, but what was written after that can still be put right. */
+  since?: string | undefined;
+};
+
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
-export function EntryLog({ view, phase, ofJob = false }: { view: JobView; phase: Phase; ofJob?: boolean }) {
+export function EntryLog({ view, phase, ofJob = false, kinds, since }: Props) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
   const [fixing, setFixing] = useState<CircuitEntry>();
-  const list = standingEntries(ofJob ? view.sheet.jobLog : view.sheet.circuitLog)
-    .filter((e) => e.phase === phase)
+  const log = ofJob ? view.sheet.jobLog : view.sheet.circuitLog;
+  const list = standingEntries(log)
+    .filter((e) => e.phase === phase && (kinds?.includes(e.kind) ?? true))
     .reverse();
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0) return null;
@@ -38,12 +51,18 @@ export function EntryLog({ view, phase, ofJob = false }: { view: JobView; phase:
               <span className="block text-[13px] text-ink2">
                 {say(clock(e.at))}, {e.by}, {say(value(e.source))}
               </span>
+              <Thumbs view={view} subject={entrySubject(log, e)} />
             </span>
-            {signed ? null : (
+            {(since === undefined ? signed : e.at <= since) ? null : (
               <span className="flex gap-1">
                 {e.source === 'typed' && !entryOf(e.kind).byTap && e.kind !== 'recovered' ? (
                   <LogButton onPress={() => setFixing(e)}>{say(tell('web.correct'))}</LogButton>
                 ) : null}
+                <PhotoButton
+                  view={view}
+                  subject={entrySubject(log, e)}
+                  label={say(tell('web.picture-of-entry', { title: ENTRIES[e.kind].title }))}
+                />
                 <LogButton onPress={() => setTaking(e)}>{say(tell('web.withdraw'))}</LogButton>
               </span>
             )}

@@ -11,6 +11,7 @@ export const en = {
   'web.log': 'Log',
   'web.min-are-over': '{forMin} min are up',
   'web.of-min': 'of {forMin} min',
+  'web.picture-of-entry': 'Picture: {title}',
   'web.pipes-pump-and-gauges': 'pipes, pump and gauges',
   'web.recovery-cylinder': 'Recovery cylinder',
   'web.service-valves': 'Service valves',

@@ -13,6 +13,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.log': 'Registro',
   'web.min-are-over': 'Pasaron {forMin} min',
   'web.of-min': 'de {forMin} min',
+  'web.picture-of-entry': 'Foto: {title}',
   'web.pipes-pump-and-gauges': 'tubos, bomba y manómetros',
   'web.recovery-cylinder': 'Tanque de recuperación',
   'web.service-valves': 'Válvulas de servicio',

@@ -70,11 +70,19 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {field('nominalTons', 'tons')}
           {field('compressorRlaA', 'A')}
           {field('outdoorFanFlaA', 'A')}
+          {field('compressorLraA', 'A', say(tell('web.may-stay-empty')))}
+          {field('lowestOutdoorF', '°F', say(tell('web.may-stay-empty')))}
+          {field('soundPowerDb', 'dB', say(tell('web.may-stay-empty')))}
+          {field('bookPage', undefined, say(tell('web.where-its-figures-stand')))}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'plateVolts',
-            ['208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
+            ['120', '208/230', '240', '208', '460'].map((v) => ({ value: v, label: v })),
+          )}
+          {choice(
+            'phases',
+            ['1', '3'].map((v) => ({ value: v, label: v })),
           )}
           {choice('packaged', [
             { value: 'no', label: say(tell('web.split')) },
@@ -82,6 +90,11 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           ])}
           {choice('heatPump', yesNo)}
           {choice('inverter', yesNo)}
+          {choice('stages', [
+            { value: 'single', label: say(tell('web.one-stage')) },
+            { value: 'two', label: say(tell('web.two-stages')) },
+            { value: 'variable', label: say(tell('web.variable')) },
+          ])}
         </div>
       </fieldset>
       <fieldset>
@@ -143,6 +156,8 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {choice('vaporLineOdIn', SIZES.slice(2))}
         </div>
         <div className={group}>
+          {field('liquidSizes', undefined, say(tell('web.sizes-in-a-row')))}
+          {field('vaporSizes', undefined, say(tell('web.sizes-in-a-row')))}
           {field('lineLengthFt', 'ft', say(tell('web.leave-empty-if-unknown')))}
           {field('makerOzPerFt', 'oz/ft', say(tell('web.optional-it-wins-over-computed-one')))}
           {field('drierOz', 'oz')}

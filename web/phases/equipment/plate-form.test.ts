@@ -77,11 +77,44 @@ describe('equipment form', () => {
   it('an empty form names every required field once, with what is allowed', () => {
     const { plate, problems } = plateOf(EMPTY_PLATE);
     expect(plate).toBeUndefined();
-    const may = ['serial', 'lineLengthFt', 'makerOzPerFt', 'targetSubcoolingF', 'orificeStamp', 'drierOz', 'coilOz'];
+    const may = [
+      ...[
+        'phases',
+        'stages',
+        'compressorLraA',
+        'lowestOutdoorF',
+        'soundPowerDb',
+        'liquidSizes',
+        'vaporSizes',
+        'bookPage',
+      ],
+      'serial',
+      'lineLengthFt',
+      'makerOzPerFt',
+      'targetSubcoolingF',
+      'orificeStamp',
+      'drierOz',
+      'coilOz',
+    ];
     const must = Object.keys(EMPTY_PLATE).filter((k) => !may.includes(k));
     // Nothing is answered beforehand: refrigerant, metering and kind are read off the plate like its figures.
     expect(problems.map((p) => p.field).sort()).toEqual(must.sort());
     expect(problems.every((p) => p.allowed.length > 3 && p.message === 'Missing.')).toBe(true);
+  });
+  it('what is not on every plate is left off where it stays empty, and kept where it was read', () => {
+    const plate = DEMO_JOBS[0]!.plate;
+    const read = {
+      compressorLraA: 79,
+      lowestOutdoorF: 55,
+      soundPowerDb: 72,
+      vaporSizes: '3/4, 7/8',
+      stages: 'single',
+      bookPage: 'p. 14',
+    };
+    const typed = Object.fromEntries(Object.entries(read).map(([k, v]) => [k, String(v)]));
+    expect(plateOf({ ...textOf(plate), ...typed })).toEqual({ plate: { ...plate, ...read }, problems: [] });
+    const { problems } = plateOf({ ...textOf(plate), vaporSizes: '3/4, 4/5', soundPowerDb: 'loud' });
+    expect(problems.map((p) => p.field).sort()).toEqual(['soundPowerDb', 'vaporSizes']);
   });
   it('refuses a vapor line no larger than the liquid line', () => {
     const { problems } = plateOf({ ...textOf(DEMO_JOBS[0]!.plate), liquidLineOdIn: '0.5', vaporLineOdIn: '0.375' });

@@ -23,6 +23,20 @@ export const NUMBER_FIELDS = [
   'targetSubcoolingF',
 ] as const satisfies readonly (keyof Plate)[];
 const OPTIONAL: readonly string[] = ['serial', 'lineLengthFt', 'makerOzPerFt', 'targetSubcoolingF'];
+/** Not on every plate: what stays empty is left off it. */
+export const MORE_NUMBERS = [
+  'compressorLraA',
+  'lowestOutdoorF',
+  'soundPowerDb',
+] as const satisfies readonly (keyof Plate)[];
+const MORE = [
+  ...MORE_NUMBERS,
+  'phases',
+  'stages',
+  'liquidSizes',
+  'vaporSizes',
+  'bookPage',
+] as const satisfies readonly (keyof Plate)[];
 
 /** Nothing is said yet: what nobody read off a plate is not on it. Additions to the charge are none until someone types one. */
 export const EMPTY_PLATE: PlateText = {
@@ -50,6 +64,14 @@ export const EMPTY_PLATE: PlateText = {
   targetSubcoolingF: '',
   targetSource: '',
   orificeStamp: '',
+  phases: '',
+  stages: '',
+  compressorLraA: '',
+  lowestOutdoorF: '',
+  soundPowerDb: '',
+  liquidSizes: '',
+  vaporSizes: '',
+  bookPage: '',
 };
 
 export function textOf(plate: Partial<Plate>): PlateText {
@@ -58,6 +80,7 @@ export function textOf(plate: Partial<Plate>): PlateText {
   return {
     packaged: 'no',
     orificeStamp: '',
+    ...Object.fromEntries(MORE.map((k) => [k, ''])),
     ...Object.fromEntries(Object.entries(plate).map(([k, v]) => [k, text(v)])),
   } as PlateText;
 }
@@ -92,17 +115,19 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
   // A split unit is the absence of a mark on the record; on the form it is said.
   if (text.packaged === '')
     problems.push({ field: 'packaged', message: say(tell('web.missing')), allowed: allowedOf('packaged') });
-  for (const field of NUMBER_FIELDS) {
+  for (const field of [...NUMBER_FIELDS, ...MORE_NUMBERS]) {
     const entered = text[field].trim();
     const value = numberFromText(entered);
     if (entered === '') {
-      if (OPTIONAL.includes(field)) raw[field] = null;
+      if ((MORE as readonly string[]).includes(field)) delete raw[field];
+      else if (OPTIONAL.includes(field)) raw[field] = null;
       else problems.push({ field, message: say(tell('web.missing')), allowed: allowedOf(field) });
     } else if (value === undefined)
       problems.push({ field, message: say(tell('web.is-not-plain-number', { entered })), allowed: allowedOf(field) });
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
+  for (const field of MORE) if (text[field].trim() === '') delete raw[field];
   // Asked of a fixed orifice only; a plate without one does not carry the field.
   if (text.metering !== 'fixed-orifice' || text.orificeStamp.trim() === '') delete raw.orificeStamp;
   const known = new Set<string>(problems.map((p) => p.field));

@@ -28,4 +28,12 @@ export const PLATE_LABELS: Record<keyof Plate, Said> = {
   targetSubcoolingF: tell('web.target-subcooling'),
   targetSource: tell('web.target-comes-from'),
   orificeStamp: tell('web.orifice-listed'),
+  phases: tell('web.phases-of-power'),
+  stages: tell('web.stages'),
+  compressorLraA: tell('web.compressor-lra'),
+  lowestOutdoorF: tell('web.cools-down-to'),
+  soundPowerDb: tell('web.sound-power-of-unit'),
+  liquidSizes: tell('web.liquid-sizes-its-table-allows'),
+  vaporSizes: tell('web.vapor-sizes-its-table-allows'),
+  bookPage: tell('web.makers-book-and-page'),
 };

@@ -23,7 +23,7 @@ export function FitFields({ kind, edit, disabled }: { kind: FitKind; edit: FitEd
         <ListEditor key={list.path} list={list} edit={edit} disabled={disabled} />
       ))}
       {FIT_FIELDS[kind].map((section) => {
-        const there = section.when === undefined || valueAt(edit.record, section.when) !== null;
+        const there = section.when === undefined || (valueAt(edit.record, section.when) ?? null) !== null;
         return (
           <fieldset key={section.title}>
             <legend className="flex w-full items-center gap-3 border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
@@ -81,7 +81,7 @@ function OneField({
           label={field.label}
           unit={field.unit}
           nullable={field.nullable}
-          value={value as number | null}
+          value={(value ?? null) as number | null}
           assumed={assumed}
           disabled={disabled}
           onCommit={(v) => edit.put(path, v)}
@@ -120,7 +120,9 @@ function OneField({
 const newId = (): string => `n${Date.now().toString(36)}`;
 
 function ListEditor({ list, edit, disabled }: { list: ListDef; edit: FitEdit; disabled: boolean }) {
-  const rows = valueAt(edit.record, list.path) as { id: string }[];
+  // A list that came later is not there on an older record.
+  const rows = (valueAt(edit.record, list.path) ?? []) as { id: string }[];
+  if (list.within && (valueAt(edit.record, list.within) ?? null) === null) return null;
   return (
     <fieldset>
       <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">{list.title}</legend>

@@ -20,13 +20,15 @@ import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
+import { PhasePictures } from '../PhasePictures';
 import { usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
 import { AmendSheet } from './AmendSheet';
 import { FurnaceSheet } from './FurnaceSheet';
-import { Permits } from './Permits';
+import { JobEntries } from './JobEntries';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
+import { useVisitForm, Visits } from './Visits';
 
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
@@ -40,6 +42,7 @@ export default function HandOverPage(view: JobView) {
   );
   const [amending, setAmending] = useState(false);
   const [proving, setProving] = useState(false);
+  const visits = useVisitForm(view);
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
   const proven = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace)) : undefined;
@@ -48,6 +51,7 @@ export default function HandOverPage(view: JobView) {
   const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
   const { press, busy, problem } = usePress(view, 'hand-over', {
     type: () => setProving(true),
+    write: ({ entry }) => visits.write(entry),
     sign: async () => {
       await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
       await mutate();
@@ -64,7 +68,10 @@ export default function HandOverPage(view: JobView) {
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
-          <Permits view={view} signed={signed} />
+          <Visits view={view} write={visits.write} />
+          <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial']} />
+          <JobEntries view={view} signed={signed} title={tell('web.permits')} kinds={['permit', 'inspection']} />
+          <PhasePictures view={view} phase="hand-over" />
           <Signatures sheet={sheet} />
           <div className="flex flex-wrap gap-3">
             <a
@@ -94,6 +101,7 @@ export default function HandOverPage(view: JobView) {
         )}
       </div>
       {proving ? <FurnaceSheet view={view} onClose={() => setProving(false)} /> : null}
+      {visits.form}
       {amending ? (
         <AmendSheet
           view={view}

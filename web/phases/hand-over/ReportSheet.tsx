@@ -1,6 +1,7 @@
 import { VERDICT_WORDS, type Verdict } from '@/core/finding/finding';
+import type { ReportPicture } from '@/core/job/report-parts';
 import type { Report, ReportTable } from '@/core/phases/report';
-import { type Cell, isSaid } from '@/core/words/said';
+import { type Cell, isSaid, moment, type Said } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -33,9 +34,13 @@ export function ReportSheet({ report }: { report: Report }) {
           </div>
         ))}
       </dl>
-      {report.tables.map((t) => (
-        <Table key={say(t.title)} table={t} />
-      ))}
+      {report.tables.map((t) =>
+        t.pictures ? (
+          <Pictures key={say(t.title)} title={t.title} pictures={t.pictures} />
+        ) : (
+          <Table key={say(t.title)} table={t} />
+        ),
+      )}
       <h2 className="mt-6 text-[17px]">{say(tell('web.notes'))}</h2>
       <ul className="mt-1 list-disc pl-5 text-[14px]">
         {report.notes.map((n) => (
@@ -43,6 +48,32 @@ export function ReportSheet({ report }: { report: Report }) {
         ))}
       </ul>
     </article>
+  );
+}
+
+/** Pictures at their place: what each shows, who took it and when. */
+function Pictures({ title, pictures }: { title: Said; pictures: readonly ReportPicture[] }) {
+  return (
+    <section className="mt-6">
+      <h2 className="text-[17px]">{say(title)}</h2>
+      <div className="mt-1 grid grid-cols-2 gap-3 sm:grid-cols-4">
+        {pictures.map((p) => (
+          <figure key={p.id} className="min-w-0">
+            <a href={`/api/photos/${p.id}/image`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/photos/${p.id}/thumbnail`}
+                alt={say(p.say)}
+                loading="lazy"
+                className="aspect-[4/3] w-full border border-ink object-cover"
+              />
+            </a>
+            <figcaption className="mt-0.5 text-[12.5px] leading-snug text-ink2">
+              {say(p.say)}, {p.by}, {say(moment(p.at))}
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+    </section>
   );
 }
 

@@ -73,7 +73,7 @@ export default function StartUpPage(view: EquippedView) {
           working={desk ? working : null}
         />
       }
-      next={<NextMove move={move} busy={busy} press={press} />}
+      next={<NextMove move={move} busy={busy} press={press} live={{ view, phase: 'start-up' }} />}
     >
       <div className="flex h-full flex-col">
         <div className="relative px-4 pt-3 lg:px-5">

@@ -6,6 +6,7 @@ import type { FigureId } from '@/core/startup/figures';
 import { GateList } from '@/web/phases/GateList';
 import type { EquippedView } from '@/web/phases/job-context';
 import { MovementLog } from '@/web/phases/MovementLog';
+import { PhasePictures } from '../PhasePictures';
 import { AgainstAdvice } from './AgainstAdvice';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
@@ -38,6 +39,7 @@ export function StartUpSide({ view, start: { judgement }, gates, acceptable, sel
         {gates ? <GateList gates={gates} phase="start-up" view={view} /> : null}
         <AgainstAdvice view={view} acceptable={acceptable} />
         <MovementLog view={view} />
+        <PhasePictures view={view} phase="start-up" />
       </div>
     </div>
   );

@@ -18,11 +18,14 @@ export function PhotoButton({
   view,
   subject,
   label,
+  caption,
   onTaken,
 }: {
   view: JobView;
   subject: string;
   label: string;
+  /** What it shows, where the subject alone does not say it. */
+  caption?: string | undefined;
   onTaken?: (photoId: string) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
@@ -35,6 +38,7 @@ export function PhotoButton({
     const form = new FormData();
     form.set('id', id);
     form.set('subject', subject);
+    if (caption) form.set('caption', caption);
     form.set('takenAt', new Date(file.lastModified || Date.now()).toISOString());
     form.set('photo', file);
     stop.current = new AbortController();
@@ -56,6 +60,7 @@ export function PhotoButton({
         await view.actions.send(`/jobs/${view.sheet.job.id}/photos`, {
           id,
           subject,
+          ...(caption ? { caption } : {}),
           takenAt: form.get('takenAt'),
           photo: file,
         });

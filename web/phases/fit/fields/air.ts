@@ -1,3 +1,4 @@
+import { FITTING_KINDS } from '@/core/air/duct/fitting-length';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -23,6 +24,18 @@ export const airFields: Section[] = [
       n('budget.registerInWc', say(tell('web.register')), say(tell('web.in-w-c'))),
       n('budget.dampersInWc', say(tell('web.dampers')), say(tell('web.in-w-c'))),
       n('budget.longestFt', say(tell('web.longest-effective-length')), 'ft'),
+    ],
+  },
+  {
+    title: say(tell('web.longest-way')),
+    when: 'path',
+    start: { supplyFt: 40, returnFt: 15, flexFt: 12, flexIn: 8, slackPct: 4, fittings: [] },
+    fields: [
+      n('path.supplyFt', say(tell('web.metal-supply')), 'ft'),
+      n('path.returnFt', say(tell('web.return')), 'ft'),
+      n('path.flexFt', say(tell('web.flex')), 'ft'),
+      n('path.flexIn', say(tell('web.flex-diameter'))),
+      n('path.slackPct', say(tell('web.slack')), '%'),
     ],
   },
   {
@@ -62,6 +75,19 @@ const branch = (id: string) => ({
 });
 
 export const airLists: ListDef[] = [
+  {
+    path: 'path.fittings',
+    within: 'path',
+    title: say(tell('web.fittings-on-longest-way')),
+    add: say(tell('web.add-fitting')),
+    start: (id) => ({ id, side: 'supply', kind: 'boot, 90°', fpm: 600, count: 1 }),
+    fields: [
+      one('kind', say(tell('web.fitting')), ...FITTING_KINDS),
+      one('side', say(tell('web.side')), ['supply', say(value('supply'))], ['return', say(value('return'))]),
+      n('fpm', say(tell('web.speed')), 'fpm'),
+      n('count', say(tell('web.how-many')), ''),
+    ],
+  },
   {
     path: 'plenum',
     title: say(tell('web.runs-straight-off-plenum')),

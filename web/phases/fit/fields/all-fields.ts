@@ -5,7 +5,7 @@ import { drainFields } from './drain';
 import type { ListDef, Section } from './field-def';
 import { packagedFields } from './packaged';
 import { placementFields, placementLists } from './placement';
-import { routeFields } from './route';
+import { routeFields, routeLists } from './route';
 import { selectionFields } from './selection';
 import { stackFields } from './stack';
 
@@ -22,4 +22,8 @@ export const FIT_FIELDS: Record<FitKind, Section[]> = {
 };
 
 /** Columns of the lists: branches, returns, obstacles, gates. */
-export const FIT_LISTS: Partial<Record<FitKind, ListDef[]>> = { placement: placementLists, air: airLists };
+export const FIT_LISTS: Partial<Record<FitKind, ListDef[]>> = {
+  placement: placementLists,
+  route: routeLists,
+  air: airLists,
+};

@@ -29,4 +29,12 @@ export const curbFields: Section[] = [
       ...rect('curbReturn', say(tell('web.return'))),
     ],
   },
+  ...(['dropSupply', 'dropReturn'] as const).map(
+    (path): Section => ({
+      title: say(tell(path === 'dropSupply' ? 'web.roof-opening-supply' : 'web.roof-opening-return')),
+      when: path,
+      start: { x0: 18, y0: 10, x1: 42, y1: 30 },
+      fields: rect(path, say(tell('web.roof-opening'))),
+    }),
+  ),
 ];

@@ -55,6 +55,17 @@ export const drainFields: Section[] = [
     ],
   },
   {
+    title: say(tell('web.unit-over-pan')),
+    when: 'unitOver',
+    start: { lengthIn: 24.5, widthIn: 21, offLengthIn: 0, offWidthIn: 0 },
+    fields: [
+      n('unitOver.lengthIn', say(tell('web.length'))),
+      n('unitOver.widthIn', say(tell('web.width'))),
+      n('unitOver.offLengthIn', say(tell('web.off-the-middle-lengthwise'))),
+      n('unitOver.offWidthIn', say(tell('web.off-the-middle-across'))),
+    ],
+  },
+  {
     title: say(tell('web.pump')),
     when: 'pump',
     start: { gphAtLift: 10, switchWired: false },

@@ -18,6 +18,8 @@ export type Section = {
 /** Columns of the lists: branches, returns, obstacles, gates. */
 export type ListDef = {
   path: string;
+  /** Shown only while this part of the record exists. */
+  within?: string;
   title: string;
   add: string;
   start: (id: string) => Record<string, unknown>;

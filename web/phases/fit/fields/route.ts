@@ -1,6 +1,7 @@
+import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { type FieldDef, n, type Section, yes } from './field-def';
+import { type FieldDef, type ListDef, n, one, type Section, yes } from './field-def';
 
 export const routeFields: Section[] = [
   {
@@ -10,8 +11,35 @@ export const routeFields: Section[] = [
       n('piece.lengthIn', say(tell('web.length'))),
       n('piece.widthIn', say(tell('web.width'))),
       n('piece.heightIn', say(tell('web.height'))),
+      n('piece.weightLb', say(tell('web.weight')), 'lb', true),
       n('handlingIn', say(tell('web.kept-for-hands-side'))),
       yes('keepUpright', say(tell('web.must-stay-upright'))),
+    ],
+  },
+];
+
+/** What else is carried: the old one out, modules in. */
+export const routeLists: ListDef[] = [
+  {
+    path: 'pieces',
+    title: say(tell('web.what-else-is-carried')),
+    add: say(tell('web.add-piece')),
+    start: (id) => ({
+      id,
+      label: say(tell('web.old-unit')),
+      way: 'out',
+      lengthIn: 40,
+      widthIn: 22,
+      heightIn: 22,
+      weightLb: null,
+    }),
+    fields: [
+      { kind: 'text', path: 'label', label: say(tell('web.piece-3')) },
+      one('way', say(tell('web.way')), ['out', say(value('out'))], ['in', say(value('in'))]),
+      n('lengthIn', say(tell('web.length'))),
+      n('widthIn', say(tell('web.width'))),
+      n('heightIn', say(tell('web.height'))),
+      n('weightLb', say(tell('web.weight')), 'lb', true),
     ],
   },
 ];
@@ -25,6 +53,7 @@ export const STAGE_FIELDS = {
     n('widthIn', say(tell('web.width'))),
     n('curbIn', say(tell('web.frame-depth'))),
     n('headroomIn', say(tell('web.roof-above'))),
+    n('ladderLb', say(tell('web.ladder-bears')), 'lb', true),
   ],
 } as const satisfies Record<string, FieldDef[]>;
 export const STAGE_STARTS = {
