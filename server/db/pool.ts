@@ -11,7 +11,8 @@ export type Database = Db & {
   transaction<T>(work: (db: Db) => Promise<T>): Promise<T>;
   pool: Pool;
   /** Whether it answers, asked on a connection of its own so that busy ones do not matter. */
-  ping(): Promise<void>;
+  /** Asks on a connection of its own; opening that may take `withinMs`. */
+  ping(withinMs: number): Promise<void>;
   close(): Promise<void>;
 };
 
@@ -84,8 +85,8 @@ export function openDatabase(uri: string): Database {
         }
       }
     },
-    async ping() {
-      probe ??= mysql.createConnection({ uri, connectTimeout: 800 });
+    async ping(withinMs) {
+      probe ??= mysql.createConnection({ uri, connectTimeout: withinMs });
       try {
         await (await probe).query('select 1');
       } catch (error) {

@@ -88,6 +88,9 @@ export type TestServer = {
   pdf: PdfMaker;
 };
 
+/** A machine that runs several servers at once may keep a ping waiting this long without the database being frozen, ms. */
+const PATIENCE_MS = 20_000;
+
 export const PASSWORD = 'a long test password';
 let hash: Promise<string> | undefined;
 
@@ -130,7 +133,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
   const streams = new Streams();
   const pdf = new PdfMaker((line) => log.push(line), pathToFileURL('dist/server/pdf-worker.js'));
   const hall = new InstrumentHall(database, (line) => log.push(line), pathToFileURL('dist/server/plant-worker.js'));
-  const watch = new DatabaseWatch(database).start();
+  const watch = new DatabaseWatch(database, PATIENCE_MS).start();
   const app = createApp({
     watch,
     streams,
