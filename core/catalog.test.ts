@@ -18,6 +18,11 @@ describe('every worked example of the catalogue', () => {
           expect(Math.abs((actual as number) - wanted), `${name}: ${actual} against ${wanted}`).toBeLessThanOrEqual(
             spec.example.tolerance,
           );
+        else if (Array.isArray(wanted))
+          expect(
+            (actual as unknown[]).map((a) => (typeof a === 'number' ? Number(a.toFixed(2)) : a)),
+            name,
+          ).toEqual(wanted);
         else expect(actual).toBe(wanted);
       }
     });

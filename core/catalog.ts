@@ -40,6 +40,8 @@ import { totalCharge, toWeighIn } from '@/core/circuit/total-charge';
 import { pullDown } from '@/core/circuit/vacuum/pull-down';
 import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { waterSaturation } from '@/core/circuit/vacuum/water-saturation';
+import { controlNetwork } from '@/core/controls/control-network';
+import { cableConductors, controlDrop, damperPosition, transformerLoad } from '@/core/controls/low-voltage';
 import type { AnyCalculation } from '@/core/finding/calculation';
 import { corridorCorner } from '@/core/fit/access/corridor-corner';
 import { faceThroughOpening } from '@/core/fit/access/face-through-opening';
@@ -52,6 +54,15 @@ import { bracketLoad } from '@/core/fit/outdoor/bracket-load';
 import { outdoorSound } from '@/core/fit/outdoor/outdoor-sound';
 import { floodStand, padSlope, snowStand } from '@/core/fit/outdoor/stand';
 import { crossoverBox } from '@/core/fit/packaged/crossover-box';
+import { capacitor, capacitorDischarge } from '@/core/power/capacitors';
+import { circuitSizing } from '@/core/power/circuit-sizing';
+import { conductorAmpacity } from '@/core/power/conductor-ampacity';
+import { conductorSize } from '@/core/power/conductor-size';
+import { equipmentGround } from '@/core/power/equipment-ground';
+import { heatKit } from '@/core/power/heat-kit';
+import { imbalance } from '@/core/power/imbalance';
+import { generatorStart, inrushReduction } from '@/core/power/inrush';
+import { voltageDrop } from '@/core/power/voltage-drop';
 import {
   liquidDensity,
   saturationPressure,
@@ -160,6 +171,22 @@ export const CATALOG: readonly AnyCalculation[] = [
   standingTest,
   waterSaturation,
   roomChargeLimit,
+  circuitSizing,
+  conductorAmpacity,
+  conductorSize,
+  voltageDrop,
+  equipmentGround,
+  heatKit,
+  imbalance,
+  inrushReduction,
+  generatorStart,
+  capacitor,
+  capacitorDischarge,
+  transformerLoad,
+  controlDrop,
+  damperPosition,
+  cableConductors,
+  controlNetwork,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

@@ -3,6 +3,7 @@ import { es as joinEs } from './circuit/join/words.es';
 import { es as recoveryEs } from './circuit/recovery/words.es';
 import { es as vacuumEs } from './circuit/vacuum/words.es';
 import { es as circuitEs } from './circuit/words.es';
+import { es as controlsEs } from './controls/words.es';
 import { es as equipmentEs } from './equipment/words.es';
 import { es as findingEs } from './finding/words.es';
 import { es as fitEs } from './fit/words.es';
@@ -20,6 +21,7 @@ import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as phasesEs } from './phases/words.es';
 import { es as policyEs } from './policy/words.es';
+import { es as powerEs } from './power/words.es';
 import { es as refrigerantEs } from './refrigerant/words.es';
 import { es as surveyEs } from './scope/survey/words.es';
 import { es as sizeEs } from './scope/tonnage/words.es';
@@ -37,6 +39,8 @@ export const SPANISH = {
   ...recoveryEs,
   ...vacuumEs,
   ...equipmentEs,
+  ...controlsEs,
+  ...powerEs,
   ...findingEs,
   ...fitEs,
   ...furnaceEs,

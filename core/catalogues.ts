@@ -3,6 +3,7 @@ import { en as joinEn } from './circuit/join/words.en';
 import { en as recoveryEn } from './circuit/recovery/words.en';
 import { en as vacuumEn } from './circuit/vacuum/words.en';
 import { en as circuitEn } from './circuit/words.en';
+import { en as controlsEn } from './controls/words.en';
 import { en as equipmentEn } from './equipment/words.en';
 import { en as findingEn } from './finding/words.en';
 import { en as fitEn } from './fit/words.en';
@@ -20,6 +21,7 @@ import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as phasesEn } from './phases/words.en';
 import { en as policyEn } from './policy/words.en';
+import { en as powerEn } from './power/words.en';
 import { en as refrigerantEn } from './refrigerant/words.en';
 import { en as surveyEn } from './scope/survey/words.en';
 import { en as sizeEn } from './scope/tonnage/words.en';
@@ -37,6 +39,8 @@ export const ENGLISH = {
   ...recoveryEn,
   ...vacuumEn,
   ...equipmentEn,
+  ...controlsEn,
+  ...powerEn,
   ...findingEn,
   ...fitEn,
   ...furnaceEn,

@@ -126,7 +126,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
   };
   await keepFits(demo.fits, 0);
   if (demo.choice) {
-    const { outdoor, indoor, furnace, ...rest } = demo.choice;
+    const { outdoor, indoor, furnace, heaterKit, thermostat, ...rest } = demo.choice;
     const library = await libraryStore.list(database, lead.companyId);
     const idOf = (model: string | undefined): string | null => library.find((i) => i.model === model)?.id ?? null;
     await choose(database, lead, at, 0, {
@@ -135,6 +135,8 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
       outdoorId: idOf(outdoor),
       indoorId: idOf(indoor),
       furnaceId: idOf(furnace),
+      heaterKitId: idOf(heaterKit),
+      thermostatId: idOf(thermostat),
     });
   }
   if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, uuid());

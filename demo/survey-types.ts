@@ -26,10 +26,12 @@ export type DemoSystem = {
   facts: Partial<Record<FactKey, FactValue | null>>;
   /** Every other question is answered "not seen", so that the survey can be signed. */
   restNotSeen: boolean;
-  choice?: Partial<Omit<Choice, 'outdoorId' | 'indoorId' | 'furnaceId'>> & {
+  choice?: Partial<Omit<Choice, 'outdoorId' | 'indoorId' | 'furnaceId' | 'heaterKitId' | 'thermostatId'>> & {
     outdoor?: string;
     indoor?: string;
     furnace?: string;
+    heaterKit?: string;
+    thermostat?: string;
   };
   fits: Partial<FitRecords>;
   pictures: BeforeId[];

@@ -124,7 +124,7 @@ export const DEMO_KINDS: readonly DemoSurvey[] = [
       ...LINE,
     },
     restNotSeen: true,
-    choice: { outdoor: 'OHP-24T', indoor: 'OAH-24' },
+    choice: { outdoor: 'OHP-24T', indoor: 'OAH-24', heaterKit: 'OHK-10', thermostat: 'OT-2' },
     fits: {},
     pictures: ['plates', 'wiring'],
     waived: {},

@@ -15,6 +15,7 @@ import { fitsRoutes } from './features/fits/fits-routes';
 import { instrumentsRoutes } from './features/instruments/instruments-routes';
 import { jobsRoutes } from './features/jobs/jobs-routes';
 import { libraryRoutes } from './features/library/library-routes';
+import { pageRoutes } from './features/library/page-routes';
 import { measurementsRoutes } from './features/measurements/measurements-routes';
 import { invitationRoutes, peopleAdminRoutes } from './features/people/people-admin-routes';
 import { peopleRoutes } from './features/people/people-routes';
@@ -119,6 +120,7 @@ export function createApp(deps: Deps): Express {
   api.use(scopesRoutes(deps));
   api.use(fitsRoutes(deps));
   api.use(libraryRoutes(deps));
+  api.use(pageRoutes(deps));
   api.use(settingsRoutes(deps));
   api.use(measurementsRoutes(deps));
   api.use(phasesRoutes(deps));

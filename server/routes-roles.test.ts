@@ -64,6 +64,8 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
   'POST /cylinders/:cylinderId/movements': 'keep-cylinders',
   'POST /library/items': 'edit-library',
+  'POST /library/items/:itemId/page': 'edit-library',
+  'POST /library/items/:itemId/page/removal': 'edit-library',
   'POST /library/pairs': 'edit-library',
   'PUT /settings': 'edit-settings',
 };

@@ -191,6 +191,8 @@ export const sheetSchema = z.strictObject({
     outdoor: libraryItem.nullable(),
     indoor: libraryItem.nullable(),
     furnace: libraryItem.nullable(),
+    heaterKit: libraryItem.nullable(),
+    thermostat: libraryItem.nullable(),
     pairListed: z.boolean().nullable(),
   }),
   fits: z.partialRecord(z.enum(FIT_KINDS), fit),

@@ -19,7 +19,7 @@ export type CalculationSpec<I extends z.ZodType, O extends Record<string, unknow
   /** A worked example that is also a test; each expected value has its tolerance. */
   example: {
     input: z.input<I>;
-    expected: Partial<Record<keyof O & string, number | string | boolean>>;
+    expected: Partial<Record<keyof O & string, number | string | boolean | readonly (number | string)[]>>;
     tolerance: number;
   };
 };

@@ -108,6 +108,8 @@ export type ScopeRecord = {
   outdoor: LibraryItem | null;
   indoor: LibraryItem | null;
   furnace: LibraryItem | null;
+  heaterKit: LibraryItem | null;
+  thermostat: LibraryItem | null;
   /** Null while one of the two is not chosen. */
   pairListed: boolean | null;
 };

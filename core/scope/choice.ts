@@ -10,6 +10,9 @@ export const choiceSchema = z.strictObject({
   outdoorId: id.nullable(),
   indoorId: id.nullable(),
   furnaceId: id.nullable(),
+  /** Asked since later: an older choice has neither. */
+  heaterKitId: id.nullable().optional(),
+  thermostatId: id.nullable().optional(),
   keepCoil: yesNo,
   keepLineSet: yesNo,
   keepDisconnect: yesNo,

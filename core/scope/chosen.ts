@@ -3,7 +3,14 @@ import type { Choice } from './choice';
 import type { KnownFacts } from './survey/facts';
 import { type Piece, partsOf, traitsOf } from './survey/parts';
 
-type Picked<Item> = { choice: Choice; outdoor: Item | null; indoor: Item | null; furnace: Item | null };
+type Picked<Item> = {
+  choice: Choice;
+  outdoor: Item | null;
+  indoor: Item | null;
+  furnace: Item | null;
+  heaterKit?: Item | null;
+  thermostat?: Item | null;
+};
 
 /** The new pieces as they were picked, held to what the survey says is replaced. */
 export type Chosen<Item = LibraryFields> = {
@@ -12,6 +19,9 @@ export type Chosen<Item = LibraryFields> = {
   /** The coil or the air handler. */
   indoor: Item | undefined;
   furnace: Item | undefined;
+  /** Electric heat in what is new indoors or in one cabinet. */
+  heaterKit: Item | undefined;
+  thermostat: Item | undefined;
   /** Pieces that are to be new and that nobody picked. */
   missing: Piece[];
 };
@@ -39,7 +49,9 @@ export function chosenOf<Item extends LibraryFields>(known: KnownFacts, picked: 
         keepCoil: !indoorIsNew && parts.there.has('outdoor'),
       }
     : picked.choice;
-  return { choice, outdoor, indoor, furnace, missing: missing() };
+  const heaterKit = fresh('air-handler', 'package') ? (picked.heaterKit ?? undefined) : undefined;
+  const thermostat = picked.thermostat ?? undefined;
+  return { choice, outdoor, indoor, furnace, heaterKit, thermostat, missing: missing() };
 
   function missing(): Piece[] {
     if (!parts) return outdoor || indoor || furnace ? [] : ['outdoor'];

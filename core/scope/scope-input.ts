@@ -25,6 +25,8 @@ export type ScopeInput = {
   outdoor: LibraryFields | undefined;
   indoor: LibraryFields | undefined;
   furnace: LibraryFields | undefined;
+  heaterKit?: LibraryFields | undefined;
+  thermostat?: LibraryFields | undefined;
   /** Undefined while one of the two is not chosen. */
   pairListed: boolean | undefined;
   /** The company's table of model numbers. */

@@ -132,6 +132,7 @@ export const en = {
   'scope.hail-guard-2': 'Hail guard',
   'scope.have-supply-voltage-put-right-or': 'Have the supply voltage put right, or order the unit for it',
   'scope.heater-kit': 'Heater kit, sized by the balance point',
+  'scope.heater-kit-named': 'Heater kit: {maker} {model}',
   'scope.heater-kit-of': 'Heater kit; {had} were there',
   'scope.high-temperature-pan': 'high-temperature pan',
   'scope.hold-coil-and-its-lines-while':
@@ -246,6 +247,7 @@ export const en = {
   'scope.new-start': 'New {end} start',
   'scope.new-thermostat': 'New thermostat',
   'scope.new-thermostat-cable-18-8': 'New thermostat cable, 18/8',
+  'scope.new-thermostat-named': 'New thermostat: {maker} {model}',
   'scope.new-unit': 'New unit: {maker} {model}',
   'scope.new-unit-does-not-end-where': 'The new unit does not end where the old one did.',
   'scope.new-unit-not-chosen': 'New unit not chosen',

@@ -138,6 +138,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.hail-guard-2': 'Protector contra granizo',
   'scope.have-supply-voltage-put-right-or': 'Hacer corregir el voltaje, o pedir la unidad para él',
   'scope.heater-kit': 'Juego de resistencias, por el punto de equilibrio',
+  'scope.heater-kit-named': 'Juego de resistencias: {maker} {model}',
   'scope.heater-kit-of': 'Juego de resistencias; había {had}',
   'scope.high-temperature-pan': 'charola de alta temperatura',
   'scope.hold-coil-and-its-lines-while':
@@ -256,6 +257,7 @@ export const es: Record<keyof typeof en, string> = {
   'scope.new-start': 'Arranque nuevo: {end}',
   'scope.new-thermostat': 'Termostato nuevo',
   'scope.new-thermostat-cable-18-8': 'Cable de termostato nuevo, 18/8',
+  'scope.new-thermostat-named': 'Termostato nuevo: {maker} {model}',
   'scope.new-unit': 'Equipo nuevo: {maker} {model}',
   'scope.new-unit-does-not-end-where': 'El equipo nuevo no termina donde terminaba el viejo.',
   'scope.new-unit-not-chosen': 'Equipo nuevo sin elegir',

@@ -10,8 +10,7 @@ export type Database = Db & {
   /** Runs work on one connection; commits when it returns, rolls back when it throws. A deadlock runs it again: work only touches the database. */
   transaction<T>(work: (db: Db) => Promise<T>): Promise<T>;
   pool: Pool;
-  /** Whether it answers, asked on a connection of its own so that busy ones do not matter. */
-  /** Asks on a connection of its own; opening that may take `withinMs`. */
+  /** Whether it answers, asked on a connection of its own so that busy ones do not matter; opening that may take `withinMs`. */
   ping(withinMs: number): Promise<void>;
   close(): Promise<void>;
 };

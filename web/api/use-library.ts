@@ -3,7 +3,8 @@ import type { LibraryItem, MatchedPair } from '@/core/equipment/library-item';
 import type { ModelPattern } from '@/core/equipment/model-pattern';
 import { type ApiProblem, get } from './http';
 
-export type Library = { items: LibraryItem[]; pairs: MatchedPair[]; patterns: ModelPattern[] };
+/** `pages`: the models that a page of the maker's book is kept with. */
+export type Library = { items: LibraryItem[]; pairs: MatchedPair[]; patterns: ModelPattern[]; pages: string[] };
 
 /** The company's equipment library. */
 export function useLibrary() {

@@ -11,6 +11,7 @@ import { schemaOf } from '@/core/form/field';
 import { post } from '@/web/api/http';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
+import { BookPage } from './BookPage';
 
 type Props = {
   personId: string;
@@ -43,6 +44,7 @@ export function ItemForm({ personId, kind, item, onKept, onClose }: Props) {
         await onKept();
       }}
       onClose={onClose}
+      {...(item ? { below: () => <BookPage itemId={item.id} onChanged={onKept} /> } : {})}
     />
   );
 }

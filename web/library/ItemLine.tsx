@@ -4,8 +4,11 @@ import { METERING_WORDS } from '@/core/equipment/plate';
 import type { Label } from '@/core/words/said';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { PageLink } from './PageLink';
 
-export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() => void) | undefined }) {
+type Props = { item: LibraryItem; paged: boolean; onEdit?: (() => void) | undefined };
+
+export function ItemLine({ item: i, paged, onEdit }: Props) {
   const circuit = [
     i.refrigerant,
     i.metering && METERING_WORDS[i.metering],
@@ -77,6 +80,7 @@ export function ItemLine({ item: i, onEdit }: { item: LibraryItem; onEdit?: (() 
           i.controls === 'either' ? say(tell('web.24-v-or-communicating')) : i.controls === '24v' ? '24 V' : i.controls,
         ])}
         {i.bookPage ? <span className="block text-[13px]">{i.bookPage}</span> : null}
+        {paged ? <PageLink itemId={i.id} /> : null}
       </span>
     </li>
   );

@@ -90,7 +90,12 @@ export default function LibraryPage() {
       ) : (
         <ul className="mt-1">
           {items.map((i) => (
-            <ItemLine key={i.id} item={i} onEdit={mayEdit ? () => setOpen({ item: i }) : undefined} />
+            <ItemLine
+              key={i.id}
+              item={i}
+              paged={!!library?.pages.includes(i.id)}
+              onEdit={mayEdit ? () => setOpen({ item: i }) : undefined}
+            />
           ))}
         </ul>
       )}

@@ -83,6 +83,8 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
       outdoor: null,
       indoor: null,
       furnace: null,
+      heaterKit: null,
+      thermostat: null,
       pairListed: null,
     },
     fits: {},

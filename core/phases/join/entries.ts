@@ -45,6 +45,9 @@ export const JOINT_METHODS = ['braze', 'press', 'flare', 'coupling'] as const;
 /** What is done to a tube before it is joined (common practice). */
 export const PREPARED = ['reamed', 'cleaned', 'dry-fitted'] as const;
 
+/** What meters outdoors when a heat pump heats. */
+export const OUTDOOR_METERS = ['expansion valve', 'electronic valve', 'orifice'] as const;
+
 const WAYS = ['along', 'up', 'down'] as const;
 const pieces = z
   .array(z.strictObject({ ft: num(0.5, 300, 'ft'), way: oneOf(WAYS) }))
@@ -291,6 +294,26 @@ export const joinEntries = {
     tell('log.expansion-valve'),
     { how: choice(tell('joining.for-test-and-vacuum-it-is'), ['driven open', 'service magnet', 'not needed']) },
     (b) => value(b.how),
+    { edited: true },
+  ),
+  'outdoor-meter': entry(
+    tell('joining.outdoor-metering-device'),
+    {
+      device: choice(tell('joining.outdoors-it-meters-by'), OUTDOOR_METERS),
+      stamp: maybe(text(tell('joining.orifice-stamp'), 20, 0, { when: is('device', 'orifice') })),
+      listed: maybe(
+        text(tell('joining.maker-lists-outdoors'), 20, 0, {
+          hint: tell('joining.for-heating-with-this-coil'),
+          when: is('device', 'orifice'),
+        }),
+      ),
+      freeInCooling: pick(tell('joining.its-check-valve-lets-cooling-pass'), {
+        yes: tell('joining.yes'),
+        no: tell('joining.no'),
+        'not seen': tell('joining.not-seen'),
+      }),
+    },
+    (b) => tell('log.outdoors-meters-by', { device: value(b.device) }),
     { edited: true },
   ),
   'nitrogen-cylinder': entry(

@@ -8,7 +8,7 @@ import { drierCheck, drierIn, suctionDrierCheck } from './drier-check';
 import { jointChecks } from './joint-checks';
 import { type JoinContext, type RunFigures, runFigures } from './line-run';
 import { openedCheck } from './opened-check';
-import { orificeCheck } from './orifice-check';
+import { orificeCheck, outdoorMeterCheck } from './orifice-check';
 import { runChecks } from './run-checks';
 
 /** A fire watch after the last flame (NFPA 51B, from memory), min. */
@@ -101,6 +101,10 @@ function checksOf(log: readonly CircuitEntry[], v: Omit<JoinView, 'checks'>, con
         context.listedOrifice,
       ),
     );
+  // Two orifices are swapped together; of a valve outdoors it is judged what was written.
+  const outdoors = latestOf(log, 'outdoor-meter');
+  if (context.heatPump && (outdoors || (context.fixedOrifice && v.joints.length > 0)))
+    checks.push(outdoorMeterCheck(outdoors));
   const brazed = v.joints.some((j) => j.joint.body.method === 'braze');
   const watch = latestOf(log, 'fire-watch');
   if (brazed && (!watch || watch.body.minutes < FIRE_WATCH_MIN))

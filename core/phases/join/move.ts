@@ -58,6 +58,7 @@ export function actionFor(check: Finding): Button | undefined {
   if (check.id === 'opened') return write('opened', tell('work.log-the-opening'));
   if (check.id === 'drier') return write('drier', tell('work.log-drier'));
   if (check.id === 'expansion') return write('expansion-open', tell('work.say-how-it-is-open'));
+  if (check.id === 'outdoor-meter') return write('outdoor-meter', tell('work.log-outdoor-meter'));
   if (check.id === 'joints') return write('joint', tell('work.log-joint'));
   if (check.id === 'fire-watch') return write('fire-watch', tell('work.log-fire-watch'));
   if (check.id === 'nitrogen') return write('nitrogen-cylinder', tell('work.another-cylinder'));

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
+import type { EntryOf } from '@/core/phases/log/circuit-log';
+import { value } from '@/core/words/said';
 import { COMMON, tell } from './words';
 
 const sizeOf = (stamp: string): string =>
@@ -33,4 +35,32 @@ export function orificeCheck(stamps: readonly (string | null)[], listed: string 
     miss: same ? 0 : 2,
     ...(same ? {} : { next: { say: tell('join.fit-listed-orifice') } }),
   };
+}
+
+/**
+ * What meters outdoors while a heat pump heats: matched like the indoor one, and out of the way while it cools (common practice).
+ * An orifice is held against what the maker lists; nothing is claimed where nobody looked.
+ */
+export function outdoorMeterCheck(entry: EntryOf<'outdoor-meter'> | undefined): Finding {
+  const base = { id: 'outdoor-meter', because: tell('join.outdoor-meter-heats-and-lets-cooling-pass'), source: COMMON };
+  if (!entry)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('join.outdoor-meter-not-looked-at'),
+      next: { say: tell('join.look-at-outdoor-meter') },
+    };
+  const { body } = entry;
+  if (body.freeInCooling === 'no')
+    return {
+      ...base,
+      verdict: 'look-again',
+      claim: tell('join.check-valve-holds-cooling-back'),
+      miss: 3,
+      next: { say: tell('join.change-outdoor-check-valve') },
+    };
+  if (body.device !== 'orifice')
+    return { ...base, verdict: 'good', claim: tell('join.outdoor-meter-is', { device: value(body.device) }) };
+  const { because: _b, ...match } = orificeCheck([body.stamp], body.listed);
+  return { ...match, because: base.because, id: base.id };
 }

@@ -55,3 +55,35 @@ describe('the orifice of the indoor coil', () => {
     );
   });
 });
+
+describe('what meters outdoors of a heat pump', () => {
+  type Meter = { device: string; stamp?: string | null; listed?: string | null; freeInCooling: string };
+  const told = (body: Meter | undefined, { heatPump = true, fixedOrifice = true } = {}) => {
+    const joints = log([null]);
+    const meter = { ...joints[0]!, id: 'm', kind: 'outdoor-meter', body } as unknown as CircuitEntry;
+    const context = { refrigerant: 'R-410A', tons: 3, heatPump, fixedOrifice, schools: DEFAULT_CIRCUIT_SCHOOLS };
+    return joinOf(body ? [...joints, meter] : joints, context as unknown as Parameters<typeof joinOf>[1]).checks.find(
+      (c) => c.id === 'outdoor-meter',
+    )?.verdict;
+  };
+  it.each([
+    ['of one size with the list', { device: 'orifice', stamp: '.061', listed: '0.061', freeInCooling: 'yes' }, 'good'],
+    ['of another size', { device: 'orifice', stamp: '0.059', listed: '0.061', freeInCooling: 'yes' }, 'look-again'],
+    ['with no list', { device: 'orifice', stamp: '0.059', listed: null, freeInCooling: 'yes' }, 'not-proven'],
+    ['unread', { device: 'orifice', stamp: '', listed: '0.061', freeInCooling: 'yes' }, 'not-proven'],
+    ['a valve', { device: 'expansion valve', freeInCooling: 'not seen' }, 'good'],
+    ['that holds cooling back', { device: 'electronic valve', freeInCooling: 'no' }, 'look-again'],
+    [
+      'right, but cooling does not pass',
+      { device: 'orifice', stamp: '1', listed: '1', freeInCooling: 'no' },
+      'look-again',
+    ],
+  ])('%s', (_, body, verdict) => expect(told(body)).toBe(verdict));
+  it('is asked where both ends are orifices, and of no system that only cools', () => {
+    expect(told(undefined)).toBe('not-proven');
+    expect(told(undefined, { fixedOrifice: false })).toBeUndefined();
+    expect(told(undefined, { heatPump: false })).toBeUndefined();
+    expect(told({ device: 'orifice', freeInCooling: 'no' }, { heatPump: false })).toBeUndefined();
+    expect(told({ device: 'expansion valve', freeInCooling: 'no' }, { fixedOrifice: false })).toBe('look-again');
+  });
+});

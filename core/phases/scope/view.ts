@@ -55,19 +55,22 @@ export function lineFoundOf(sheet: SheetWith<Begun | 'fits' | 'scope' | 'scopeSc
 export const newPieces = (sheet: SheetWith<'scope' | 'survey'>): Chosen<LibraryItem> =>
   chosenOf(knownFacts(sheet.survey.observations), sheet.scope);
 
+type NewOnes = Pick<ScopeInput, 'outdoor' | 'indoor' | 'furnace' | 'heaterKit' | 'thermostat'>;
 /** What is new, by maker and model. */
-export const modelsOf = ({ outdoor, indoor, furnace }: Pick<Chosen, 'outdoor' | 'indoor' | 'furnace'>): string[] =>
-  [...new Set([outdoor, indoor, furnace])].flatMap((u) => (u ? [`${u.maker} ${u.model}`] : []));
+export const modelsOf = ({ outdoor, indoor, furnace, heaterKit, thermostat }: NewOnes): string[] =>
+  [...new Set([outdoor, indoor, furnace, heaterKit, thermostat])].flatMap((u) => (u ? [`${u.maker} ${u.model}`] : []));
 
 export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeInput {
   const known = knownFacts(sheet.survey.observations);
-  const { choice, outdoor, indoor, furnace } = chosenOf(known, sheet.scope);
+  const { choice, outdoor, indoor, furnace, heaterKit, thermostat } = chosenOf(known, sheet.scope);
   return {
     known,
     choice,
     outdoor,
     indoor,
     furnace,
+    heaterKit,
+    thermostat,
     pairListed: (outdoor && indoor ? sheet.scope.pairListed : null) ?? undefined,
     patterns: sheet.survey.patterns,
     signs: signsOf(sheet.fits),
@@ -151,9 +154,9 @@ export function scopeText(
   items: readonly DecidedItem[],
   total: ScopeTotal,
   labourPerHour: number,
-  { outdoor, indoor, furnace }: Pick<ScopeInput, 'outdoor' | 'indoor' | 'furnace'>,
+  pieces: NewOnes,
 ): Said {
-  const models = modelsOf({ outdoor, indoor, furnace });
+  const models = modelsOf(pieces);
   const lines = (standing: DecidedItem['standing']): Said[] =>
     items.filter((i) => i.standing === standing).map((i) => tell('job.line-in', { say: i.say }));
   const declined = items

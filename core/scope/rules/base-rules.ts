@@ -89,14 +89,16 @@ const base: Rule = (i) => {
   return items;
 };
 
+const nameOf = ({ maker, model }: { maker: string; model: string }) => ({ maker, model });
+
 /** A thermostat of its own: must where the old one cannot serve; with a communicating control it comes with that. */
 const thermostat: Rule = (i) => {
   if ((!i.outdoor && !i.indoor && !i.furnace) || i.choice.controls === 'communicating') return undefined;
   const cannot = is(i.known, 'statType', 'mercury', 'line-voltage', 'communicating');
   return {
     id: 'thermostat',
-    say: tell('scope.new-thermostat'),
-    level: cannot ? 'must' : 'could',
+    say: i.thermostat ? tell('scope.new-thermostat-named', nameOf(i.thermostat)) : tell('scope.new-thermostat'),
+    level: cannot || i.thermostat ? 'must' : 'could',
     reason: tell(cannot ? 'scope.old-thermostat-cannot-serve-it' : 'scope.new-one-shows-stages-and-faults'),
     source: tell('scope.makers-instructions'),
     triggers: [...because(i, 'statType'), newUnit(i)],
@@ -109,11 +111,15 @@ const heaterKit: Rule = (i) => {
   const fresh = partsOf(i.known)?.fresh;
   if (!fresh?.has('air-handler') || !i.indoor) return undefined;
   const had = numberOf(i.known, 'stripKw');
-  if (had === 0) return undefined;
+  if (had === 0 && !i.heaterKit) return undefined;
   return {
     id: 'heater-kit',
-    say: had === undefined ? tell('scope.heater-kit') : tell('scope.heater-kit-of', { had: q(had, 'kW', 'as is') }),
-    level: had === undefined ? 'should' : 'must',
+    say: i.heaterKit
+      ? tell('scope.heater-kit-named', nameOf(i.heaterKit))
+      : had === undefined
+        ? tell('scope.heater-kit')
+        : tell('scope.heater-kit-of', { had: q(had, 'kW', 'as is') }),
+    level: had === undefined && !i.heaterKit ? 'should' : 'must',
     reason: tell('scope.new-air-handler-comes-without-heat'),
     source: tell('scope.makers-kit-table-size-by-balance-point'),
     triggers: [...because(i, 'stripKw'), newUnit(i)],

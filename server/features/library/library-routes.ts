@@ -8,6 +8,7 @@ import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { libraryStore } from './library-store';
+import { pageStore } from './page-store';
 import { patternStore } from './pattern-store';
 
 export function libraryRoutes({ database }: Deps): Router {
@@ -19,6 +20,7 @@ export function libraryRoutes({ database }: Deps): Router {
       items: await libraryStore.list(database, companyId),
       pairs: await libraryStore.pairs(database, companyId),
       patterns: await patternStore.list(database, companyId),
+      pages: await pageStore.list(database, companyId),
     });
   });
 

@@ -82,3 +82,31 @@ describe('the logo of a company', () => {
     expect((await lead.get('/company/logo')).status).toBe(404);
   });
 });
+
+describe('the page of the maker’s book', () => {
+  it('is kept with its model by who keeps the library, shown to the company, to no other, and taken off', async () => {
+    const walk = await JobWalk.fresh(lead);
+    const id = await walk.unit({ kind: 'furnace', tons: null, refrigerant: null, metering: null });
+    const path = `/library/items/${id}/page`;
+    const send = async (client: Client) => {
+      const form = new FormData();
+      const page = sharp({ create: { width: 300, height: 400, channels: 3, background: '#eee' } });
+      form.set('photo', new Blob([new Uint8Array(await page.png().toBuffer())]), 'page.png');
+      const headers = { cookie: client.cookie };
+      return (await fetch(`${client.origin}/api${path}`, { method: 'POST', headers, body: form })).status;
+    };
+    const helper = await server.as('alder-helper');
+    const stranger = await server.as('birch-owner');
+    expect((await lead.get(path)).status).toBe(404);
+    expect(await send(helper)).toBe(403);
+    expect(await send(stranger)).toBe(404);
+    expect(await send(owner)).toBe(204);
+    expect((await helper.get(path)).type).toBe('image/jpeg');
+    expect((await stranger.get(path)).status).toBe(404);
+    expect((await lead.get('/library')).body.pages).toContain(id);
+    expect((await stranger.get('/library')).body.pages).toEqual([]);
+    expect((await stranger.post(`${path}/removal`)).status).toBe(404);
+    expect((await owner.post(`${path}/removal`)).status).toBe(204);
+    expect((await lead.get('/library')).body.pages).toEqual([]);
+  });
+});

@@ -44,6 +44,8 @@ export async function choose(
       ['choice.outdoorId', choice.outdoorId],
       ['choice.indoorId', choice.indoorId],
       ['choice.furnaceId', choice.furnaceId],
+      ['choice.heaterKitId', choice.heaterKitId],
+      ['choice.thermostatId', choice.thermostatId],
     ] as const) {
       if (id && !(await libraryStore.byId(db, person.companyId, id)))
         throw badInput({

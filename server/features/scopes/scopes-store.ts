@@ -1,4 +1,5 @@
 import type { NewCustomerSignature, NewDecision, NewScopeLine } from '@/contract/before';
+import type { LibraryItem } from '@/core/equipment/library-item';
 import type { CustomerSignature, ScopeRecord, SignedTerms } from '@/core/job/sheet';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { Decision, ScopeItem } from '@/core/scope/item';
@@ -29,18 +30,21 @@ export const scopesStore = {
        from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId and s.system_id = :systemId order by s.seq`,
       key,
     );
-    const outdoor = choice.outdoorId ? await libraryStore.byId(db, key.companyId, choice.outdoorId) : undefined;
-    const indoor = choice.indoorId ? await libraryStore.byId(db, key.companyId, choice.indoorId) : undefined;
-    const furnace = choice.furnaceId ? await libraryStore.byId(db, key.companyId, choice.furnaceId) : undefined;
+    const piece = async (id: string | null | undefined): Promise<LibraryItem | null> =>
+      id ? ((await libraryStore.byId(db, key.companyId, id)) ?? null) : null;
+    const outdoor = await piece(choice.outdoorId);
+    const indoor = await piece(choice.indoorId);
     return {
       choice,
       version: stored?.version ?? 0,
       lines: lines.map((l) => ({ ...l, at: l.at.toISOString() })),
       decisions: decisions.map((d) => ({ ...d, at: d.at.toISOString() })),
       signatures: signatures.map((s) => ({ ...s, at: s.at.toISOString() })),
-      outdoor: outdoor ?? null,
-      indoor: indoor ?? null,
-      furnace: furnace ?? null,
+      outdoor,
+      indoor,
+      furnace: await piece(choice.furnaceId),
+      heaterKit: await piece(choice.heaterKitId),
+      thermostat: await piece(choice.thermostatId),
       pairListed:
         outdoor && indoor ? await libraryStore.pairListed(db, key.companyId, outdoor.model, indoor.model) : null,
     };

@@ -3,9 +3,11 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { hasCircuit, plateOfKept } from '@/core/phases/survey/view';
 import { ApiProblem } from '@/web/api/http';
+import { useLibrary } from '@/web/api/use-library';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { AsLeft, useDraft } from '@/web/kit/use-draft';
+import { PageLink } from '@/web/library/PageLink';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -34,6 +36,8 @@ function PlatePage(view: JobView) {
   const [stored, setStored] = useState<Stored>();
   const { busy, problem, act, clear } = useAct();
   const navigate = useNavigate();
+  const { library } = useLibrary();
+  const scoped = sheet.scope.outdoor;
   const signed = sheet.signOffs.some((s) => s.phase === 'charge');
 
   async function save(text: PlateText, atVersion: number): Promise<void> {
@@ -97,6 +101,7 @@ function PlatePage(view: JobView) {
         ) : (
           <Trouble problem={problem} />
         )}
+        {scoped && library?.pages.includes(scoped.id) ? <PageLink itemId={scoped.id} /> : null}
         <LikeSibling sheet={sheet} form={form} />
         <fieldset disabled={signed} className="mt-3">
           <PlateFields form={form} />

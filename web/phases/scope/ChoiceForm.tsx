@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { fitsModel } from '@/core/equipment/fits-model';
 import type { LibraryItem } from '@/core/equipment/library-item';
 import { EQUIPMENT_KIND_WORDS, type EquipmentKind } from '@/core/equipment/library-item';
 import type { Choice as ChoiceRecord } from '@/core/scope/choice';
@@ -29,7 +30,9 @@ const words = (i: LibraryItem): string =>
 
 /** The new equipment and what stays: few switches, everything else follows by rule. */
 export function ChoiceForm({ chosen, pairListed, library, known, disabled, onChange }: Props) {
-  const { choice, outdoor, indoor, furnace } = chosen;
+  const { choice, outdoor, indoor, furnace, heaterKit, thermostat } = chosen;
+  const cabinet = indoor ?? (outdoor?.kind === 'package' ? outdoor : undefined);
+  const kitListed = heaterKit && cabinet ? fitsModel(heaterKit.fits, cabinet.model) : undefined;
   const parts = partsOf(known);
   const traits = traitsOf(known);
   // Where nobody said what is replaced, either unit of a split system may be new.
@@ -103,7 +106,41 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
             onPick={(furnaceId) => onChange({ furnaceId, ...(indoor?.kind === 'furnace' ? { indoorId: null } : {}) })}
           />
         ) : null}
+        {fresh('air-handler', 'package') && units('heater-kit').length > 0 ? (
+          <PickUnit
+            label={say(tell('web.heater-kit'))}
+            value={heaterKit?.id ?? null}
+            disabled={disabled}
+            options={units('heater-kit').map((i) => [
+              i.id,
+              `${words(i)}${i.heaterKw ? ` · ${say(q(i.heaterKw, 'kW', 'as is'))}` : ''}`,
+            ])}
+            onPick={(heaterKitId) => onChange({ heaterKitId })}
+            none={say(tell('web.none-or-not-chosen'))}
+          />
+        ) : null}
+        {units('thermostat').length > 0 ? (
+          <PickUnit
+            label={say(tell('web.thermostat'))}
+            value={thermostat?.id ?? null}
+            disabled={disabled}
+            options={units('thermostat').map((i) => [i.id, words(i)])}
+            onPick={(thermostatId) => onChange({ thermostatId })}
+            none={say(tell('web.old-one-stays-or-not-chosen'))}
+          />
+        ) : null}
       </div>
+      {heaterKit && cabinet && kitListed !== true ? (
+        <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
+          <Mark kind={kitListed === false ? 'stop' : 'not-proven'} size={14} />
+          {say(
+            tell(kitListed === false ? 'web.kit-is-not-listed-for' : 'web.nobody-said-what-kit-fits', {
+              kit: heaterKit.model,
+              cabinet: cabinet.model,
+            }),
+          )}
+        </p>
+      ) : null}
       {outdoor && indoor ? (
         <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
           <Mark kind={pairListed ? 'good' : 'look-again'} size={14} />
