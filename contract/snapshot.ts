@@ -59,18 +59,27 @@ const head = {
   gates: z.array(gate),
   overrides: z.array(override),
 };
-const before = z.looseObject({
-  observations: z.array(z.looseObject({ fact: z.string() })),
-  items: z.array(z.looseObject({ id: z.string(), say: said, hours: z.number(), materials: z.number() })),
-  disclosures: z.array(z.looseObject({ id: z.string() })),
-  answers: z.array(z.looseObject({ subject: z.string(), answer: z.string(), at: instant })),
-});
 const written = z.looseObject({
   id: z.string(),
   kind: z.string(),
   body: z.looseObject({}),
   by: z.string(),
   at: instant,
+});
+const before = z.looseObject({
+  observations: z.array(z.looseObject({ fact: z.string() })),
+  items: z.array(z.looseObject({ id: z.string(), say: said, hours: z.number(), materials: z.number() })),
+  disclosures: z.array(z.looseObject({ id: z.string() })),
+  answers: z.array(z.looseObject({ subject: z.string(), answer: z.string(), at: instant })),
+  /** One signed before the setting was kept has nothing of it. */
+  setting: z
+    .looseObject({
+      log: z.array(written),
+      rows: z.array(z.looseObject({ finding })),
+      accepted: z.array(z.looseObject({ said })),
+    })
+    .nullable()
+    .default(null),
 });
 const circuitRecord = z.looseObject({
   log: z.array(written),

@@ -734,4 +734,19 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'Leyes de Kirchhoff; terminales usuales, práctica común; manda el diagrama del fabricante',
     notCovered: 'Controles que se comunican; tiempos antes de cumplirse; tableros de zonas.',
   },
+  'duct-leakage': {
+    title: 'Fuga de ductos a 25 Pa',
+    what: 'Lo que fugan los ductos, de una lectura de un ventilador a cualquier presión, contra casa, aire y toneladas.',
+    formula: 'CFM25 = CFM × (25/Pa)^0.65; por 100 ft² de piso, % del aire del sistema, por ton',
+    source: 'Ley de potencia del flujo por rendijas; exponente 0.60 a 0.70, práctica común',
+    notCovered: 'La fuga solo hacia afuera, que pide la casa a la misma presión; sellador sin curar.',
+  },
+  'balance-next': {
+    title: 'Siguiente compuerta',
+    what: 'Qué compuerta se cierra ahora, y cuánto, para que cada cuarto reciba su parte con pocos movimientos.',
+    formula:
+      'r = medido/pedido; la r menor es el índice; sigue la menor r más de 3 % arriba, cerrada hasta la r del índice; listo: todas |r − 1| ≤ 0.10',
+    source: 'Balanceo proporcional, práctica común',
+    notCovered: 'Ramales contra troncales; el abanico, que va al final; un difusor que falta en la lista.',
+  },
 };

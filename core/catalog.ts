@@ -71,6 +71,8 @@ import {
   superheat,
 } from '@/core/refrigerant/saturation-calculations';
 import { tonnageEstimate } from '@/core/scope/tonnage/tonnage-estimate';
+import { balanceNext } from '@/core/set/balance-next';
+import { ductLeakage } from '@/core/set/duct-leakage';
 import { balancePoint } from '@/core/sizing/balance-point';
 import { sizeCheck } from '@/core/sizing/size-check';
 import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
@@ -187,6 +189,8 @@ export const CATALOG: readonly AnyCalculation[] = [
   damperPosition,
   cableConductors,
   controlNetwork,
+  ductLeakage,
+  balanceNext,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

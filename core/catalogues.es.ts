@@ -17,6 +17,7 @@ import { es as logEs } from './phases/log/words.es';
 import { es as pressureTestEs } from './phases/pressure-test/words.es';
 import { es as recoverEs } from './phases/recover/words.es';
 import { es as scopePhaseEs } from './phases/scope/words.es';
+import { es as setPhaseEs } from './phases/set/words.es';
 import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as phasesEs } from './phases/words.es';
@@ -26,6 +27,7 @@ import { es as refrigerantEs } from './refrigerant/words.es';
 import { es as surveyEs } from './scope/survey/words.es';
 import { es as sizeEs } from './scope/tonnage/words.es';
 import { es as scopeEs } from './scope/words.es';
+import { es as settingEs } from './set/words.es';
 import { es as sizingEs } from './sizing/words.es';
 import { es as startupEs } from './startup/words.es';
 import { es as wordsEs } from './words/words.es';
@@ -39,6 +41,8 @@ export const SPANISH = {
   ...recoveryEs,
   ...vacuumEs,
   ...equipmentEs,
+  ...setPhaseEs,
+  ...settingEs,
   ...controlsEs,
   ...powerEs,
   ...findingEs,

@@ -17,6 +17,7 @@ import { en as logEn } from './phases/log/words.en';
 import { en as pressureTestEn } from './phases/pressure-test/words.en';
 import { en as recoverEn } from './phases/recover/words.en';
 import { en as scopePhaseEn } from './phases/scope/words.en';
+import { en as setPhaseEn } from './phases/set/words.en';
 import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as phasesEn } from './phases/words.en';
@@ -26,6 +27,7 @@ import { en as refrigerantEn } from './refrigerant/words.en';
 import { en as surveyEn } from './scope/survey/words.en';
 import { en as sizeEn } from './scope/tonnage/words.en';
 import { en as scopeEn } from './scope/words.en';
+import { en as settingEn } from './set/words.en';
 import { en as sizingEn } from './sizing/words.en';
 import { en as startupEn } from './startup/words.en';
 import { en as wordsEn } from './words/words.en';
@@ -39,6 +41,8 @@ export const ENGLISH = {
   ...recoveryEn,
   ...vacuumEn,
   ...equipmentEn,
+  ...setPhaseEn,
+  ...settingEn,
   ...controlsEn,
   ...powerEn,
   ...findingEn,

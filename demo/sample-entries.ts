@@ -107,3 +107,13 @@ export const EMPTY_CYLINDER: Omit<Cylinder, 'id' | 'tag' | 'contentsOz'> = {
   dipTube: true,
   state: 'in use',
 };
+/** Poured water as it should go. */
+export const WATER_TEST: EntryBody<'water-test'> = {
+  pouredOz: 64,
+  outOz: 62,
+  minutes: 6,
+  elsewhere: 'nowhere else',
+  trapHeld: true,
+  float: 'before the lip',
+  stopsS: null,
+};

@@ -203,6 +203,7 @@ export const sheetSchema = z.strictObject({
     TransitionRule[]
   >,
   circuitLog: z.array(entry),
+  systemLog: z.array(entry),
   jobLog: z.array(entry),
   acceptances: z.array(
     z.strictObject({ id, finding: z.string(), said: saidSchema, reason: z.string(), customer: z.string(), ...signed }),

@@ -14,6 +14,10 @@ export type Acceptance = {
   at: string;
 };
 
+/** Findings of the setting go by this; those of the start-up by their own id. */
+export const SET_FINDING = 'set:';
+export const isOfSet = ({ finding }: Pick<Acceptance, 'finding'>): boolean => finding.startsWith(SET_FINDING);
+
 /** Findings that may be accepted: a look-again, never a stop, never what nobody proved, never what is owed to the season. */
 export const acceptable = (findings: readonly Finding[]): Finding[] =>
   findings.filter((f) => f.verdict === 'look-again' && !f.owed && f.step !== 'steady' && f.id !== 'enclosure');

@@ -184,6 +184,8 @@ export type JobSheet = {
   transition: readonly TransitionRule[];
   /** What the crew wrote down of the refrigerant circuit, oldest first. */
   circuitLog: CircuitEntry[];
+  /** What is written down of its system: how it was set. */
+  systemLog: CircuitEntry[];
   /** What is written down of the whole job: permits, inspections. */
   jobLog: CircuitEntry[];
   /** The cylinders this job used, as the ledger has them now. */

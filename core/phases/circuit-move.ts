@@ -1,8 +1,9 @@
 import { type Gate, passes } from '@/core/job/gates';
 import { go, type Move } from '@/core/job/move';
 import { PHASE_NOUNS, PHASE_WORDS, type Phase } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
+import { isSigned, type JobSheet } from '@/core/job/sheet';
 import { allPass, signMove } from '@/core/job/sign-move';
+import { setsEquipment } from '@/core/phases/set/needed';
 import { tell } from '@/core/phases/words';
 import { lower, type Said, upper } from '@/core/words/said';
 import { type CircuitPhase, circuitPhasesOf, isCircuitPhase } from './circuit-kept';
@@ -33,7 +34,9 @@ export function circuitMove(
 ): Move {
   const signed = sheet.signOffs.find((s) => s.phase === id);
   // What came sealed is neither tested nor evacuated here.
-  const to = isCircuitPhase(after) && !circuitPhasesOf(sheet).includes(after) ? 'charge' : after;
+  const next = isCircuitPhase(after) && !circuitPhasesOf(sheet).includes(after) ? 'charge' : after;
+  // The old one is out: the new one is set before its lines are joined.
+  const to = id === 'recover' && setsEquipment(sheet) && !isSigned(sheet, 'set') ? 'set' : next;
   if (signed)
     return {
       kind: 'good',

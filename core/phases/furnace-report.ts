@@ -5,6 +5,7 @@ import { permitTable } from '@/core/phases/hand-over/permits';
 import { serialTable } from '@/core/phases/hand-over/serials';
 import { visitTable } from '@/core/phases/hand-over/visits';
 import { beforeTables } from '@/core/phases/scope/report';
+import { setPictures, setTables } from '@/core/phases/set/report';
 import type { FurnaceSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/words';
 import { day, list, moment, q, type Said, value } from '@/core/words/said';
@@ -12,7 +13,11 @@ import { picturesOf, surveyPictures } from './pictures';
 import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
 
 /** What is told of a furnace that was installed alone: its proof as read and as judged, and what was agreed before. */
-export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [...proofTables(s), ...beforeTables(s.before)];
+export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [
+  ...proofTables(s),
+  ...beforeTables(s.before),
+  ...setTables(s.before.setting),
+];
 
 /** The proof of what newly burns fuel: as read and as judged. */
 export function proofTables({ furnace: proof, furnaceChecks }: Pick<FurnaceSnapshot, 'furnace' | 'furnaceChecks'>) {
@@ -101,6 +106,7 @@ export function furnaceReport(
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
       ...surveyPictures(input.photos),
+      ...[s, ...others].flatMap((x) => setPictures(x, input.photos)),
       serialTable(s.jobLog),
       visitTable(s.jobLog),
       permitTable(s.jobLog),

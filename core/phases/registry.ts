@@ -7,6 +7,7 @@ import { join } from '@/core/phases/join/phase';
 import { pressureTest } from '@/core/phases/pressure-test/phase';
 import { recover } from '@/core/phases/recover/phase';
 import { scope } from '@/core/phases/scope/phase';
+import { set } from '@/core/phases/set/phase';
 import { startUp } from '@/core/phases/start-up/phase';
 import { survey } from '@/core/phases/survey/phase';
 import { tell } from '@/core/phases/words';
@@ -18,6 +19,7 @@ export const PHASES_BUILT = [
   survey,
   scope,
   recover,
+  set,
   join,
   pressureTest,
   evacuate,

@@ -10,6 +10,7 @@ import { circuitSources, circuitTables } from './circuit-report';
 import { furnaceTables, proofTables } from './furnace-report';
 import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
+import { setPictures } from './set/report';
 import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
 
 export type { Report, ReportTable } from '@/core/job/report-parts';
@@ -57,7 +58,7 @@ export function buildReport(input: ReportInput): Report {
         ...ofCircuit(o.snapshot, o.name, input.photos),
       ]) ?? []),
       ...(several?.furnaces.flatMap((f) => named(furnaceTables(f.snapshot), f.name)) ?? []),
-      ...scopesOf(all),
+      ...scopesOf(all, input.photos),
       ...surveyPictures(input.photos),
       ...phaseTables(s, ['hand-over']),
       ...picturesOf('hand-over', { photos: input.photos, log: s.jobLog ?? [] }),
@@ -107,10 +108,13 @@ function ofCircuit(s: Snapshot, name: string | undefined, photos: Signed['photos
 }
 
 /** What burns fuel and what was agreed before the work, once for each system; under its name where there are several. */
-function scopesOf(all: readonly Snapshot[]): ReportTable[] {
+function scopesOf(all: readonly Snapshot[], photos: Signed['photos']): ReportTable[] {
   const systems = [...new Map(all.map((s) => [s.system.id, s])).values()];
   return systems.flatMap((s) =>
-    named([...proofTables(s), ...phaseTables(s, ['scope'])], systems.length > 1 ? s.system.name : undefined),
+    named(
+      [...proofTables(s), ...phaseTables(s, ['scope', 'set']), ...setPictures(s, photos)],
+      systems.length > 1 ? s.system.name : undefined,
+    ),
   );
 }
 

@@ -9,6 +9,7 @@ import { joinView } from '@/core/phases/join/view';
 import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
+import { settingOf } from '@/core/phases/set/report';
 import { airflowOf, type RecordedStartUp, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
 import { beganWithSurvey, surveyOf } from '@/core/phases/survey/view';
 import type { CircuitPhase } from './circuit-kept';
@@ -17,7 +18,7 @@ import type { CircuitPhase } from './circuit-kept';
  * Raised whenever a formula, table, threshold or the shape changes what a snapshot would say; then `scripts/freeze-example.ts`
  * writes its stored example, and `contract/snapshot.ts` reads the older ones.
  */
-export const FORMULA_VERSION = '6';
+export const FORMULA_VERSION = '7';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], recorded: RecordedStartUp | undefined) {
@@ -102,7 +103,9 @@ const furnaceOf = ({ furnace }: SheetWith<'furnace'>) => ({
 });
 
 /** What was found, chosen and agreed before the work. */
-function beforeOf(sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'survey'>) {
+function beforeOf(
+  sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'survey' | 'systemLog' | 'acceptances'>,
+) {
   const survey = surveyOf(sheet);
   const scope = scopeOf(sheet);
   const pieces = newPieces(sheet);
@@ -125,12 +128,13 @@ function beforeOf(sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools'
     fits: sheet.fits,
     scopeSchools: sheet.scopeSchools,
     removal: sheet.removal,
+    setting: settingOf(sheet),
   };
 }
 export type BeforeSnapshot = ReturnType<typeof beforeOf>;
 
 /** What a signature under survey or scope freezes, or under the hand-over of a furnace alone: no refrigerant circuit in it. */
-export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'hand-over', gates: Gate[]) {
+export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'set' | 'hand-over', gates: Gate[]) {
   const { job, customer, site, system } = sheet;
   return {
     phase,

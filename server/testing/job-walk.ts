@@ -6,6 +6,8 @@ import { type Gate, passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { HEALTHY } from '@/core/job/testing/sample-sheet';
 import { scopeOf } from '@/core/phases/scope/view';
+import { askOf, READS } from '@/core/phases/set/asks';
+import { setList } from '@/core/phases/set/list';
 import { surveyOf } from '@/core/phases/survey/view';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { FactValue } from '@/core/scope/survey/fact';
@@ -13,6 +15,7 @@ import type { FactKey, KnownFacts } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import type { Said } from '@/core/words/said';
+import { WATER_TEST } from '@/demo/sample-entries';
 import { speakIn } from '@/server/words/speak-to';
 import { type Client, newJob, type Reply } from './harness';
 
@@ -127,6 +130,38 @@ export class JobWalk {
     for (const m of surveyOf(await this.sheet()).beforeMissing)
       must(await this.post('/waivers', { id: uuid(), item: m.id, reason: 'Taken on paper for this test' }));
     must(await this.post('/removal'));
+  }
+
+  /** Sets the new equipment as its sheet asks: every check, with its picture where it wants one, water, the ducts; then signs. */
+  async set(): Promise<void> {
+    const write = (kind: string, body: object): Promise<string> => {
+      const id = uuid();
+      return this.post('/circuit-entries', { id, kind, body, supersedesId: null, occurredAt: new Date().toISOString() })
+        .then(must)
+        .then(() => id);
+    };
+    for (const { id: check, low, high } of setList(await this.sheet())) {
+      const { by } = askOf(check);
+      const reading = by in READS ? { reading: low ?? high ?? 1 } : {};
+      const seal = by === 'seal' ? { seal: 'mastic' } : {};
+      const entry = await write('set-check', { check, answer: 'yes', ...reading, ...seal });
+      if (by === 'picture') await this.photo(`entry:${entry}`);
+    }
+    const held = (await this.held('set')).map((g) => g.id);
+    if (held.includes('water-proven')) await write('water-test', WATER_TEST);
+    if (held.includes('leakage-answered')) {
+      const reason = 'No fan on the truck today';
+      await write('duct-leakage', {
+        when: 'after',
+        means: 'not measured',
+        cfm: null,
+        pa: null,
+        conditionedFt2: null,
+        cured: false,
+        reason,
+      });
+    }
+    must(await this.sign('set'));
   }
 
   sign = (phase: string): Promise<Reply> => this.post(`/phases/${phase}/sign-offs`, { id: uuid() });

@@ -51,11 +51,17 @@ export function splitPath(path: string): { path: string; circuitId: string | und
   return { path: bare, circuitId: new URLSearchParams(query).get('circuit') ?? undefined };
 }
 
+/** The circuit that a write was seen from: the first where none is named. */
+const circuitSeenFrom = (sheet: Seen, at: string) => {
+  const { circuitId } = splitPath(at);
+  return circuitId === undefined ? sheet.circuits[0] : sheet.circuits.find((c) => c.id === circuitId);
+};
+export const systemSeenFrom = (sheet: Seen, at: string): string | undefined => circuitSeenFrom(sheet, at)?.systemId;
+
 /** Whether a write shows on this sheet: it is the job's, or that of the system or circuit which is looked at. */
 export function showsOn(sheet: Seen, at: string): boolean {
-  const { path, circuitId } = splitPath(at);
-  const seenFrom = circuitId === undefined ? sheet.circuits[0] : sheet.circuits.find((c) => c.id === circuitId);
-  switch (ownerOfWrite(path)) {
+  const seenFrom = circuitSeenFrom(sheet, at);
+  switch (ownerOfWrite(splitPath(at).path)) {
     case 'job':
       return true;
     case 'system':

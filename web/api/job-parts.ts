@@ -19,6 +19,7 @@ const SYSTEM_PARTS = [
   'fits',
   'removal',
   'furnace',
+  'systemLog',
   'scopeSchools',
 ] as const satisfies readonly (keyof JobSheet)[];
 

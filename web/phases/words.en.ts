@@ -1,5 +1,10 @@
 export const en = {
+  'web.accept': 'Accept',
+  'web.accept-against-advice': 'Accept against advice',
+  'web.accepted-by': 'Accepted by {customer} with {by}, {at}',
+  'web.against-advice': 'Against advice',
   'web.back-to-jobs': 'Back to the jobs',
+  'web.both-accept-it': 'Both accept it',
   'web.choose-new-equipment-first': 'Choose the new equipment first.',
   'web.gates': 'Gates',
   'web.it-is-charged-by-its-plate': 'It is charged and judged by its own plate.',
@@ -29,6 +34,7 @@ export const en = {
   'web.trim-added': 'Trim added',
   'web.type-it': 'Type it',
   'web.weighed-in': 'Weighed in',
+  'web.why-it-stays-in-your-words': 'Why it stays, in your words',
   'web.withdraw-oz': 'Withdraw: {value} oz',
   'web.withdrawn-oz': 'Withdrawn: {oz} oz. {reason} ({person})',
   'web.without': 'Without {asks}',

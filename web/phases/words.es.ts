@@ -1,7 +1,12 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.accept': 'Aceptar',
+  'web.accept-against-advice': 'Aceptar contra el consejo',
+  'web.accepted-by': 'Aceptado por {customer} con {by}, {at}',
+  'web.against-advice': 'Contra el consejo',
   'web.back-to-jobs': 'Volver a los trabajos',
+  'web.both-accept-it': 'Ambos lo aceptan',
   'web.choose-new-equipment-first': 'Elija primero el equipo nuevo.',
   'web.gates': 'Requisitos',
   'web.it-is-charged-by-its-plate': 'Se carga y se juzga por su propia placa.',
@@ -31,6 +36,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.trim-added': 'Ajuste agregado',
   'web.type-it': 'Escribirlo',
   'web.weighed-in': 'Pesado',
+  'web.why-it-stays-in-your-words': 'Por qué se queda, en sus palabras',
   'web.withdraw-oz': 'Retirar: {value} oz',
   'web.withdrawn-oz': 'Retirado: {oz} oz. {reason} ({person})',
   'web.without': 'Sin {asks}',

@@ -17,6 +17,7 @@ import { en as join } from '@/web/phases/join/words.en';
 import { en as pressureTest } from '@/web/phases/pressure-test/words.en';
 import { en as recover } from '@/web/phases/recover/words.en';
 import { en as scope } from '@/web/phases/scope/words.en';
+import { en as set } from '@/web/phases/set/words.en';
 import { en as startUp } from '@/web/phases/start-up/words.en';
 import { en as survey } from '@/web/phases/survey/words.en';
 import { en as phases } from '@/web/phases/words.en';
@@ -46,6 +47,7 @@ export const en = {
   ...pressureTest,
   ...recover,
   ...scope,
+  ...set,
   ...startUp,
   ...survey,
   ...phases,

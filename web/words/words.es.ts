@@ -17,6 +17,7 @@ import { es as join } from '@/web/phases/join/words.es';
 import { es as pressureTest } from '@/web/phases/pressure-test/words.es';
 import { es as recover } from '@/web/phases/recover/words.es';
 import { es as scope } from '@/web/phases/scope/words.es';
+import { es as set } from '@/web/phases/set/words.es';
 import { es as startUp } from '@/web/phases/start-up/words.es';
 import { es as survey } from '@/web/phases/survey/words.es';
 import { es as phases } from '@/web/phases/words.es';
@@ -46,6 +47,7 @@ export const es: Record<keyof typeof en, string> = {
   ...pressureTest,
   ...recover,
   ...scope,
+  ...set,
   ...startUp,
   ...survey,
   ...phases,

@@ -93,6 +93,7 @@ export function sampleSheet(change: Partial<EquippedSheet> = {}): EquippedSheet 
     circuitSchools: DEFAULT_CIRCUIT_SCHOOLS,
     transition: TRANSITION_RULES,
     circuitLog: [],
+    systemLog: [],
     jobLog: [],
     cylinders: [],
     ...change,

@@ -12,7 +12,8 @@ import {
 } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
-import { claimOf } from '@/core/phases/signed-gate';
+import { setsEquipment } from '@/core/phases/set/needed';
+import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
 import { list } from '@/core/words/said';
@@ -49,6 +50,8 @@ export function handOverGates(sheet: JobSheet): Gate[] {
     ...agreedGates(sheet),
     ...permitGates(sheet),
     ...afterRunGates(sheet),
+    // Where nothing is started up, the setting holds the hand-over itself.
+    ...(!hasCircuit(sheet) && setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
     ...furnaceGates(sheet),
     ...(hasCircuit(sheet)
       ? [

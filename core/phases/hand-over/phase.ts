@@ -1,5 +1,6 @@
 import { tell } from '@/core/phases/hand-over/words';
 import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
+import { SET_SIGNED } from '@/core/phases/set/needed';
 import { beforeSnapshotOf, commissioningSnapshot } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { waitsByGate } from '@/core/phases/waits';
@@ -26,6 +27,7 @@ export const handOver: PhaseDescriptor = {
     'change-answered': tell('job.gate-change-answered'),
     'musts-in': tell('job.gate-musts-in'),
     'suction-drier': tell('job.gate-suction-drier'),
+    'set-signed': SET_SIGNED,
     permit: tell('job.gate-permit'),
     inspection: tell('job.gate-inspection'),
   },

@@ -1,4 +1,4 @@
-import { type EntryBody, type EntryKind, type EntryPhase, JOB_KINDS } from './entries';
+import { type EntryBody, type EntryKind, type EntryPhase, JOB_KINDS, phaseOfKind, SYSTEM_KINDS } from './entries';
 
 type Head = {
   id: string;
@@ -26,13 +26,29 @@ export function entriesOf<K extends EntryKind>(log: readonly CircuitEntry[], kin
   return standingEntries(log).filter((e): e is EntryOf<K> & CircuitEntry => e.kind === kind);
 }
 
-/** Entries of the circuit and those of the whole job, each with what withdrew or corrected it. */
-export function splitLog(all: readonly CircuitEntry[]): { circuitLog: CircuitEntry[]; jobLog: CircuitEntry[] } {
-  const ofJob = new Set<string>();
-  for (const e of all)
-    if (JOB_KINDS.includes(e.kind) || (e.supersedesId !== null && ofJob.has(e.supersedesId))) ofJob.add(e.id);
-  return { circuitLog: all.filter((e) => !ofJob.has(e.id)), jobLog: all.filter((e) => ofJob.has(e.id)) };
+export type SheetLogs = { circuitLog: CircuitEntry[]; systemLog: CircuitEntry[]; jobLog: CircuitEntry[] };
+
+/** Entries of the circuit, of its system and of the whole job, each with what withdrew or corrected it. */
+export function splitLog(all: readonly CircuitEntry[]): SheetLogs {
+  const owner = new Map<string, keyof SheetLogs>();
+  for (const e of all) {
+    const own = JOB_KINDS.includes(e.kind) ? 'jobLog' : SYSTEM_KINDS.includes(e.kind) ? 'systemLog' : 'circuitLog';
+    owner.set(e.id, (e.supersedesId !== null && owner.get(e.supersedesId)) || own);
+  }
+  const of = (log: keyof SheetLogs): CircuitEntry[] => all.filter((e) => owner.get(e.id) === log);
+  return { circuitLog: of('circuitLog'), systemLog: of('systemLog'), jobLog: of('jobLog') };
 }
+
+/** The log that a phase is written in: its circuit's, or its system's. */
+export const logOf = (sheet: Pick<SheetLogs, 'circuitLog' | 'systemLog'>, phase: string): CircuitEntry[] =>
+  SYSTEM_KINDS.some((kind) => phaseOfKind(kind) === phase) ? sheet.systemLog : sheet.circuitLog;
+
+/** Everything that is written down on a sheet: of the circuit, its system, the job. */
+export const wholeLog = ({ circuitLog, systemLog, jobLog }: SheetLogs): CircuitEntry[] => [
+  ...circuitLog,
+  ...systemLog,
+  ...jobLog,
+];
 
 /** The first record of what was corrected since: what hangs on an entry stays with it when it is put right. */
 export function rootOf(log: readonly CircuitEntry[], e: CircuitEntry): string {

@@ -6,6 +6,7 @@ import { handOverEntries } from '@/core/phases/hand-over/entries';
 import { joinEntries } from '@/core/phases/join/entries';
 import { pressureEntries } from '@/core/phases/pressure-test/entries';
 import { recoverEntries } from '@/core/phases/recover/entries';
+import { setEntries } from '@/core/phases/set/entries';
 import { typed } from '@/core/words/said';
 import { type EntryDef, entry } from './entry';
 import { tell } from './words';
@@ -13,6 +14,7 @@ import { tell } from './words';
 /** What each phase writes down of the refrigerant circuit. A phase with a log has a line here. */
 const OF_PHASE = {
   recover: recoverEntries,
+  set: setEntries,
   join: joinEntries,
   'pressure-test': pressureEntries,
   evacuate: evacuateEntries,
@@ -28,6 +30,7 @@ const withdrawn = entry(tell('log.withdrawn'), { reason: hidden(words(300, 5)) }
 
 export const ENTRIES = {
   ...recoverEntries,
+  ...setEntries,
   ...joinEntries,
   ...pressureEntries,
   ...evacuateEntries,
@@ -43,6 +46,9 @@ export const ENTRY_KINDS = Object.keys(ENTRIES) as [EntryKind, ...EntryKind[]];
 export const entryOf = (kind: EntryKind): EntryDef => ENTRIES[kind] as unknown as EntryDef;
 /** Kinds that belong to the whole job and stand on the sheet of each of its circuits. */
 export const JOB_KINDS: readonly EntryKind[] = ENTRY_KINDS.filter((kind) => entryOf(kind).ofJob);
+
+/** Kinds that belong to one system and stand on the sheet of each of its circuits. */
+export const SYSTEM_KINDS: readonly EntryKind[] = ENTRY_KINDS.filter((kind) => entryOf(kind).ofSystem);
 
 /** One entry in a line. */
 export const entryWords = ({ kind, body }: { kind: EntryKind; body: object }) => entryOf(kind).line(body as never);

@@ -23,6 +23,8 @@ export type EntryDef<F extends Fields = Fields> = {
   readonly byTap: boolean;
   /** Of the whole job, whichever circuit is looked at. */
   readonly ofJob: boolean;
+  /** Of one system of the house, whichever of its circuits is looked at. */
+  readonly ofSystem: boolean;
   /** Written after the hand-over too: the sheet is closed, the crew comes back. */
   readonly afterHandOver: boolean;
   /** Puts figures in order that instruments read, before they are kept. */
@@ -45,6 +47,7 @@ export function entry<const F extends Fields>(
     offered: more.byTap !== true,
     byTap: false,
     ofJob: false,
+    ofSystem: false,
     afterHandOver: false,
     settle: (body) => body,
     ...more,

@@ -2,6 +2,8 @@ import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
 import { type Certification, certificationGate, type Gate, gate } from '@/core/job/gates';
 import { isSigned, type SheetWith } from '@/core/job/sheet';
+import { setsEquipment } from '@/core/phases/set/needed';
+import { signedGate } from '@/core/phases/signed-gate';
 import { tell } from '@/core/phases/start-up/words';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import type { Begun } from '@/core/phases/survey/view';
@@ -92,11 +94,14 @@ export function gatesByProof(s: StartUpProof): Gate[] {
 
 /** What must hold before the start-up is signed, by the reading that was recorded last. */
 export function startUpGates(
-  sheet: SheetWith<Begun | 'acceptances' | 'certification' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey'>,
+  sheet: SheetWith<
+    Begun | 'acceptances' | 'certification' | 'scopeSchools' | 'signOffs' | 'startUp' | 'survey' | 'systemLog'
+  >,
   recorded?: RecordedStartUp,
 ): Gate[] {
   return [
     ...hazardHolds(sheet),
+    ...(setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
     ...gatesByProof({
       chargeSigned: isSigned(sheet, 'charge'),
       recorded: recorded !== undefined,

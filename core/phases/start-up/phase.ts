@@ -3,6 +3,7 @@ import { passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { noCircuitBecause } from '@/core/phases/circuit-kept';
 import { gatesIn, type Note, type PhaseDescriptor, type Waits } from '@/core/phases/phase';
+import { SET_SIGNED } from '@/core/phases/set/needed';
 import { commissioningSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { hasCircuit } from '@/core/phases/survey/view';
@@ -26,6 +27,7 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
   gates: startUpGates,
   gateWords: {
     'charge-signed': tell('job.gate-charge-signed'),
+    'set-signed': SET_SIGNED,
     steady: tell('job.gate-steady'),
     readings: tell('job.gate-readings'),
     'no-stop': tell('job.gate-no-stop'),

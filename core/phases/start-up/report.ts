@@ -1,4 +1,5 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
+import { isOfSet } from '@/core/job/acceptance';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { Snapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
@@ -34,7 +35,7 @@ export function figureTable(s: Snapshot): ReportTable {
 export const acceptedTable = (s: Snapshot): ReportTable => ({
   title: tell('job.accepted-against-advice'),
   columns: [tell('job.column-words'), tell('job.column-customer'), tell('job.column-lead'), tell('job.column-when')],
-  rows: (s.acceptances ?? []).map((a) => [a.said, a.customer, a.by, moment(a.at)]),
+  rows: (s.acceptances ?? []).filter((a) => !isOfSet(a)).map((a) => [a.said, a.customer, a.by, moment(a.at)]),
 });
 
 export function readingTable(s: Snapshot): ReportTable {

@@ -4,7 +4,7 @@ import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { refusesEntry } from '@/core/phases/entry-rules';
 import { handedOverAt } from '@/core/phases/hand-over/visits';
-import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, standingEntries, wholeLog } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
@@ -104,7 +104,7 @@ export async function writeEntry(
 }
 
 /** Everything an entry may correct or withdraw: of the circuit, and of the whole job. */
-const logOf = (sheet: JobSheet): CircuitEntry[] => [...sheet.circuitLog, ...sheet.jobLog];
+const logOf = (sheet: JobSheet): CircuitEntry[] => wholeLog(sheet);
 
 /** A visit brings the crew back to a closed sheet; what the hand-over froze of it stays as it is. */
 function comesAfter(sheet: JobSheet, { kind, supersedesId }: NewCircuitEntry): boolean {

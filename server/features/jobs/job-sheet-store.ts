@@ -111,7 +111,8 @@ export async function readJobSheet(
   // What the customer signed stays at the policy and prices of that day.
   const signedTerms = scope.signatures.findLast((s) => s.answer === 'yes' && s.terms !== null)?.terms;
   const furnace = records.find((r) => r.phase === FURNACE_RECORD);
-  const { circuitLog, jobLog } = splitLog(await circuitStore.read(db, owned));
+  const log = await circuitStore.read(db, owned);
+  const { circuitLog, systemLog, jobLog } = splitLog(log);
   return {
     job: {
       id: head.id,
@@ -142,7 +143,7 @@ export async function readJobSheet(
     startUp: (startUp?.record as StartUpRecord | undefined) ?? { confirmations: {} },
     acceptances: await readAcceptances(db, owned),
     measurements: await readMeasurements(db, owned),
-    overrides: standingOverrides(await readOverrides(db, owned), circuitLog),
+    overrides: standingOverrides(await readOverrides(db, owned), log),
     signOffs: await readSignOffs(db, owned),
     runs: await readRuns(db, owned),
     schools: {
@@ -159,6 +160,7 @@ export async function readJobSheet(
     circuitSchools: circuitSchools(settings),
     transition: transitionRules(settings),
     circuitLog,
+    systemLog,
     jobLog,
     cylinders: await cylindersStore.ofJob(db, key),
     certification,

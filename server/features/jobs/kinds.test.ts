@@ -211,11 +211,14 @@ describe.each(KINDS)('$name', (kind) => {
     expect((await walk.held('scope')).map((g) => g.id)).not.toContain('new-unit');
     await walk.agree();
     await walk.release();
+    // It is set as its own sheet asks, with nothing let pass.
+    await walk.set();
+    expect((await walk.sheet()).overrides).toEqual([]);
 
     let sheet = await walk.sheet();
     const skipped = notNeeded(sheet).map((n) => n.phase);
     if (kind.circuit === 'closed') {
-      expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'hand-over']);
+      expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'set', 'hand-over']);
       expect(skipped).toEqual(['recover', ...SEALED, 'charge', 'start-up']);
     } else {
       // Only a new outdoor unit brings its plate; one that stays is read where it stands.
@@ -244,6 +247,9 @@ describe.each(KINDS)('$name', (kind) => {
     const report = await walk.report();
     expect(report.status).toBe('signed');
     expect(report.titles.includes('Furnace, as read')).toBe(kind.burns);
+    expect(report.titles).toContain('Set: as built');
+    // What stands outside has pictures of its wall or its roof; what stands indoors alone has none that are asked.
+    expect(report.titles.includes('Pictures: Set')).toBe('outdoor' in kind.fresh || 'package' in kind.fresh);
     expect(report.titles.includes('Figures')).toBe(kind.circuit !== 'closed');
     const text = JSON.stringify(report);
     for (const model of models) expect(text, model).toContain(model);
@@ -265,6 +271,7 @@ const oilOf = ({ fuel }: Facts) =>
 const phasesSigned = ({ circuit }: Kind): string[] => [
   'Survey',
   'Scope',
+  'Set',
   ...(circuit === 'closed' ? [] : ['Charge', 'Start-up']),
   'Hand-over',
 ];

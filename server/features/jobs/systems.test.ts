@@ -91,6 +91,7 @@ describe('a house of two systems', () => {
     const furnace = { kind: 'furnace', tons: null, refrigerant: null, model: 'F-80' } as const;
     await downstairs.choose({ indoorId: await downstairs.unit(furnace), keepLineSet: false });
     await downstairs.agree();
+    await downstairs.set();
     must(await upstairs.put('/vacuum', { version: 0, endMicrons: 310, heldMin: 12, reason: ON_PAPER }));
     await upstairs.signAnyway('charge');
     await upstairs.readTwice();

@@ -66,6 +66,7 @@ it('one who works alone and misses a call stands first in the list of open jobs,
   await JobWalk.fresh(lead);
   await call('here', 41);
   expect((await row()).at).toBe(0);
+  await walk.set();
   must(await walk.sign('hand-over'));
   expect((await row()).at).toBe(0);
   await call('off site', 0);

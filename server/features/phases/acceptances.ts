@@ -1,6 +1,7 @@
 import type { NewAcceptance } from '@/contract/before';
-import { acceptable, acceptanceWords } from '@/core/job/acceptance';
+import { acceptable, acceptanceWords, isOfSet } from '@/core/job/acceptance';
 import type { JobSheet } from '@/core/job/sheet';
+import { setView } from '@/core/phases/set/view';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -14,8 +15,9 @@ import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { addAcceptance } from './acceptances-store';
 
-/** What of the recorded start-up may be accepted: look-agains that nobody let stand yet. */
-export async function acceptableNow(db: Db, person: Person, sheet: JobSheet) {
+/** What of a phase may be accepted: look-agains of the recorded start-up, or of the setting, that nobody let stand yet. */
+export async function acceptableNow(db: Db, person: Person, sheet: JobSheet, phase: 'set' | 'start-up') {
+  if (phase === 'set') return acceptable(setView(sheet).open);
   const recorded = await loadRecorded(db, person.companyId, sheet);
   const stands = new Set(sheet.acceptances.map((a) => a.finding));
   return acceptable(recorded?.judgement.findings ?? []).filter((f) => !stands.has(f.id));
@@ -26,8 +28,9 @@ export function accept(database: Database, person: Person, at: JobAt, body: NewA
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'acceptance', jobId, body }))) return;
-    mustBeOpen(sheet, 'start-up');
-    const finding = (await acceptableNow(db, person, sheet)).find((f) => f.id === body.finding);
+    const phase = isOfSet(body) ? 'set' : 'start-up';
+    mustBeOpen(sheet, phase);
+    const finding = (await acceptableNow(db, person, sheet, phase)).find((f) => f.id === body.finding);
     if (!finding)
       throw badInput({
         field: 'finding',

@@ -54,7 +54,11 @@ export function phasesRoutes({ database }: Deps): Router {
     const sheet = await sheetFor(database, person, jobAt(request));
     const phase = phaseOf(request.params.phase);
     const gates = await gatesWithRecorded(database, person, sheet, phase);
-    response.json({ gates, acceptable: phase.id === 'start-up' ? await acceptableNow(database, person, sheet) : [] });
+    response.json({
+      gates,
+      acceptable:
+        phase.id === 'start-up' || phase.id === 'set' ? await acceptableNow(database, person, sheet, phase.id) : [],
+    });
   });
 
   router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {

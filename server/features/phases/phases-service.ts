@@ -6,6 +6,7 @@ import { passes } from '@/core/job/gates';
 import { PHASE_NOUNS } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
 import { vacuumWantsReason } from '@/core/phases/circuit-kept';
+import { logOf } from '@/core/phases/log/circuit-log';
 import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
 import { beforeSnapshotOf } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
@@ -153,7 +154,7 @@ export async function override(
     await phasesStore.addOverride(db, {
       ...body,
       ...recordKey(person, sheet, phase.id),
-      afterEntryId: sheet.circuitLog.at(-1)?.id ?? null,
+      afterEntryId: logOf(sheet, phase.id).at(-1)?.id ?? null,
       personId: person.id,
     });
     await audit(db, person, jobId, 'gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });

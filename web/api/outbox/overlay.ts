@@ -5,14 +5,14 @@ import { barometerPsia } from '@/core/air/moist-air';
 import type { FitKind, FitSheet } from '@/core/fit/sheets';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
-import { type CircuitEntry, splitLog } from '@/core/phases/log/circuit-log';
-import { JOB_KINDS, phaseOfKind } from '@/core/phases/log/entries';
+import { type CircuitEntry, splitLog, wholeLog } from '@/core/phases/log/circuit-log';
+import { JOB_KINDS, phaseOfKind, SYSTEM_KINDS } from '@/core/phases/log/entries';
 import { ownerOf } from '@/core/phases/registry';
 import type { BeforeId } from '@/core/scope/survey/before-dismantling';
 import { factOf, isOfHouse } from '@/core/scope/survey/facts';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Me } from '@/web/api/use-me';
-import { showsOn, splitPath } from '../circuit-path';
+import { showsOn, splitPath, systemSeenFrom } from '../circuit-path';
 import { jobOf, type Waiting } from './waiting';
 
 type Body<T> = (sheet: JobSheet, body: T, write: Waiting, me: Me) => JobSheet;
@@ -31,7 +31,7 @@ const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _wr
 };
 
 const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
-  const all = [...sheet.circuitLog, ...sheet.jobLog];
+  const all = wholeLog(sheet);
   if (all.some((e) => e.id === body.id)) return sheet;
   const earlier = all.find((e) => e.id === body.supersedesId);
   const written = {
@@ -47,7 +47,7 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
   } as CircuitEntry;
   // What a lead let pass with the earlier entry before him is asked again, as the server will say.
   const falls = (o: JobSheet['overrides'][number]): boolean =>
-    earlier !== undefined && sheet.circuitLog.includes(earlier) && o.phase === earlier.phase && o.at >= earlier.at;
+    earlier !== undefined && o.phase === earlier.phase && o.at >= earlier.at;
   return { ...sheet, ...splitLog([...all, written]), overrides: sheet.overrides.filter((o) => !falls(o)) };
 };
 
@@ -189,10 +189,13 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/reopening$/, reopening],
 ];
 
-/** What was written on another circuit's sheet and stands on every one: answers about the house, entries of the whole job. */
-function ofAll(change: Body<unknown> | undefined, body: object): object | undefined {
+/** What was written on another circuit's sheet and stands on this one: answers about the house, entries of the job or of their system. */
+function ofAll(sheet: JobSheet, path: string, change: Body<unknown> | undefined, body: object): object | undefined {
   if (change === observations) return ofHouse(body);
-  return change === entry && JOB_KINDS.includes((body as NewCircuitEntry).kind as never) ? body : undefined;
+  if (change !== entry) return undefined;
+  const { kind } = body as NewCircuitEntry;
+  const ofSystem = SYSTEM_KINDS.includes(kind) && systemSeenFrom(sheet, path) === sheet.system.id;
+  return JOB_KINDS.includes(kind) || ofSystem ? body : undefined;
 }
 
 /** Of answers given on another system's sheet, those about the house they share. */
@@ -206,7 +209,7 @@ export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me
     if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
     const bare = splitPath(write.path).path;
     const change = CHANGES.find(([path]) => path.test(bare))?.[1] as Body<unknown> | undefined;
-    const body = showsOn(sheet, write.path) ? write.body : ofAll(change, write.body);
+    const body = showsOn(sheet, write.path) ? write.body : ofAll(sheet, write.path, change, write.body);
     return change && body ? change(s, body, write, me) : s;
   }, sheet);
 }

@@ -7,6 +7,7 @@ import type { Answers } from '@/core/form/field';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
+import { wholeLog } from '@/core/phases/log/circuit-log';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
 import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
@@ -44,9 +45,15 @@ type Props<Facts> = {
   /** Shown under the picture. */
   below?: ReactNode;
   presets?: Partial<Record<EntryKind, Answers>>;
+  /** Kinds of entry that the page has a form of its own for. */
+  forms?: Partial<Record<EntryKind, () => void>>;
+  /** Kinds that its log shows; all where none are named. */
+  logged?: readonly EntryKind[];
+  /** Shown beside the gates. */
+  beside?: ReactNode;
 };
 
-/** The page of one phase of the circuit: picture, figures, checks, gates, log, next move; the same on all four. */
+/** The page of a phase with a log: picture, figures, checks, gates, log, next move; the same on all of them. */
 export function CircuitFrame<Facts>({
   view,
   phase: descriptor,
@@ -57,6 +64,9 @@ export function CircuitFrame<Facts>({
   children,
   below,
   presets,
+  forms,
+  logged,
+  beside,
 }: Props<Facts>) {
   const { sheet, feed } = view;
   const phase = descriptor.id;
@@ -77,9 +87,9 @@ export function CircuitFrame<Facts>({
       if (action.go) void navigate(action.go);
       if (action.form) setOpen({ kind: action.form });
     },
-    write: ({ entry }) => setOpen({ kind: entry, preset: presets?.[entry] }),
+    write: ({ entry }) => (forms?.[entry] ? forms[entry]() : setOpen({ kind: entry, preset: presets?.[entry] })),
     correct: ({ entryId }) => {
-      const entry = sheet.circuitLog.find((e) => e.id === entryId);
+      const entry = wholeLog(sheet).find((e) => e.id === entryId);
       if (entry) setOpen({ kind: entry.kind, preset: { ...entry.body }, replaces: entry.id });
     },
     'show-joint': ({ joint }) => document.getElementById(`joint-${joint}`)?.scrollIntoView({ block: 'center' }),
@@ -94,6 +104,7 @@ export function CircuitFrame<Facts>({
           {figures}
           <CheckList checks={orderFindings(checks)} />
           <GateList gates={gates} phase={phase} view={view} />
+          {beside}
           {signed ? null : (
             <section aria-label={say(tell('web.write-down'))}>
               <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
@@ -111,7 +122,7 @@ export function CircuitFrame<Facts>({
               </div>
             </section>
           )}
-          <EntryLog view={view} phase={phase} />
+          <EntryLog view={view} phase={phase} kinds={logged} />
           <PhasePictures view={view} phase={phase} />
         </div>
       }

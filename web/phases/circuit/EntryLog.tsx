@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Phase } from '@/core/job/phases';
-import { type CircuitEntry, standingEntries } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, logOf, standingEntries } from '@/core/phases/log/circuit-log';
 import { ENTRIES, type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
 import { entrySubject } from '@/core/phases/pictures';
 import { clock, value } from '@/core/words/said';
@@ -17,7 +17,7 @@ type Props = {
   phase: Phase;
   ofJob?: boolean;
   /** Only these. */
-  kinds?: readonly EntryKind[];
+  kinds?: readonly EntryKind[] | undefined;
   /** Signed, but what was written after that can still be put right. */
   since?: string | undefined;
 };
@@ -27,7 +27,7 @@ export function EntryLog({ view, phase, ofJob = false, kinds, since }: Props) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
   const [fixing, setFixing] = useState<CircuitEntry>();
-  const log = ofJob ? view.sheet.jobLog : view.sheet.circuitLog;
+  const log = ofJob ? view.sheet.jobLog : logOf(view.sheet, phase);
   const list = standingEntries(log)
     .filter((e) => e.phase === phase && (kinds?.includes(e.kind) ?? true))
     .reverse();

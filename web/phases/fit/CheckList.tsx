@@ -6,6 +6,7 @@ import { tell } from '@/web/words/tell';
 
 /** What the sheet says, worst first: claim, because, source, and what to do. */
 export function CheckList({ checks }: { checks: readonly Finding[] }) {
+  if (checks.length === 0) return null;
   return (
     <section aria-label={say(tell('web.checks'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.what-it-says'))}</h2>

@@ -1,16 +1,11 @@
 export const en = {
-  'web.accept': 'Accept',
-  'web.accept-against-advice': 'Accept against advice',
   'web.accepted-against-advice': 'accepted against advice',
-  'web.accepted-by': 'Accepted by {customer} with {by}, {at}',
-  'web.against-advice': 'Against advice',
   'web.air-in-system': 'Air in the system',
   'web.airflow': 'Airflow: –',
   'web.airflow-2': 'Airflow',
   'web.airways-open-filter-in-panels-on': 'Airways open, filter in, panels on',
   'web.amps-of-strips': 'Amps of the strips',
   'web.before-power-goes-on': 'Before power goes on',
-  'web.both-accept-it': 'Both accept it',
   'web.breaker-and-disconnect-match-plate': 'Breaker and disconnect match the plate',
   'web.call-for-cooling': 'Call for cooling',
   'web.cfm-ton': '{airflowCfm} CFM, {x} a ton',
@@ -79,6 +74,5 @@ export const en = {
   'web.views': 'Views',
   'web.voltage-at-strips-under-load': 'Voltage at the strips, under load',
   'web.wanted-to': 'wanted {low} to {high}, {source}',
-  'web.why-it-stays-in-your-words': 'Why it stays, in your words',
   'web.working': 'Working',
 } as const;

@@ -1,18 +1,13 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
-  'web.accept': 'Aceptar',
-  'web.accept-against-advice': 'Aceptar contra el consejo',
   'web.accepted-against-advice': 'aceptado contra el consejo',
-  'web.accepted-by': 'Aceptado por {customer} con {by}, {at}',
-  'web.against-advice': 'Contra el consejo',
   'web.air-in-system': 'Aire en el sistema',
   'web.airflow': 'Flujo: –',
   'web.airflow-2': 'Flujo de aire',
   'web.airways-open-filter-in-panels-on': 'Pasos de aire abiertos, filtro puesto, paneles puestos',
   'web.amps-of-strips': 'Amperaje de las resistencias',
   'web.before-power-goes-on': 'Antes de dar corriente',
-  'web.both-accept-it': 'Ambos lo aceptan',
   'web.breaker-and-disconnect-match-plate': 'Breaker y desconectador coinciden con la placa',
   'web.call-for-cooling': 'Pedir enfriamiento',
   'web.cfm-ton': '{airflowCfm} CFM, {x} por tonelada',
@@ -83,6 +78,5 @@ export const es: Record<keyof typeof en, string> = {
   'web.views': 'Vistas',
   'web.voltage-at-strips-under-load': 'Voltaje en las resistencias, con carga',
   'web.wanted-to': 'se pide de {low} a {high}, {source}',
-  'web.why-it-stays-in-your-words': 'Por qué se queda, en sus palabras',
   'web.working': 'Cálculo',
 };

@@ -10,9 +10,9 @@ import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
-import type { JobView } from '@/web/phases/job-context';
 import { say, sayIn, wordsOf } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import type { JobView } from './job-context';
 
 const LEAST_REASON = 10;
 

@@ -1,18 +1,21 @@
 import { useState } from 'react';
 import type { Finding } from '@/core/finding/finding';
+import { isOfSet } from '@/core/job/acceptance';
 import { may } from '@/core/job/permissions';
 import { moment } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
-import type { JobView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { AcceptSheet } from './AcceptSheet';
+import type { JobView } from './job-context';
 
-/** Look-agains of the recorded reading that a lead and the customer may let stand, and those that they did. */
-export function AgainstAdvice({ view, acceptable }: { view: JobView; acceptable: readonly Finding[] }) {
+type Props = { view: JobView; acceptable: readonly Finding[]; ofSet?: boolean };
+
+/** Look-agains of the recorded reading, or of the setting, that a lead and the customer may let stand, and those that they did. */
+export function AgainstAdvice({ view, acceptable, ofSet = false }: Props) {
   const [asked, setAsked] = useState<Finding>();
-  const { acceptances } = view.sheet;
+  const acceptances = view.sheet.acceptances.filter((a) => isOfSet(a) === ofSet);
   const mayAccept = may(view.me.role, 'accept-finding') && acceptable.length > 0;
   if (!mayAccept && acceptances.length === 0) return null;
   return (

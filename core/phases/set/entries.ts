@@ -1,0 +1,99 @@
+import { oneOf } from '@/core/finding/quantity-field';
+import { type Answers, choice, either, figure, is, maybe, own, pick, sinceLater, text } from '@/core/form/field';
+import { entry } from '@/core/phases/log/entry';
+import { FLOAT_ACTED, WATER_WENT } from '@/core/set/water-test';
+import { q, value } from '@/core/words/said';
+import { askOf, READS, SEALS, SET_ASKS, SET_CHECK_IDS } from './asks';
+import { tell } from './words';
+
+const READING_MOST = Math.max(...Object.values(READS).map((r) => r.most));
+const isRead = ({ check }: Answers): boolean =>
+  typeof check === 'string' && check in SET_ASKS && askOf(check as never).by in READS;
+const isSeal = ({ check }: Answers): boolean =>
+  typeof check === 'string' && check in SET_ASKS && askOf(check as never).by === 'seal';
+
+const YES_NO = [
+  [true, tell('set.yes')],
+  [false, tell('set.no')],
+] as const;
+
+/** What is written down while the equipment is set; it belongs to the system. */
+export const setEntries = {
+  'set-check': entry(
+    tell('set.check'),
+    {
+      check: own(oneOf(SET_CHECK_IDS), tell('set.check'), { kind: 'hidden' }),
+      answer: pick(tell('set.how-it-is'), {
+        yes: tell('set.as-asked'),
+        no: tell('set.not-so'),
+        'does not apply': tell('set.does-not-apply'),
+      }),
+      reading: sinceLater(maybe(figure(tell('set.reading'), 0, READING_MOST, '', { when: isRead }))),
+      seal: sinceLater(maybe(choice(tell('set.closed-with'), SEALS, { when: isSeal, stacked: true }))),
+      note: sinceLater(maybe(text(tell('set.note'), 300, 0, { hint: tell('set.why-not-or-what-is-there') }))),
+    },
+    (b) =>
+      tell('set.check-line', {
+        ask: askOf(b.check).ask,
+        answer:
+          b.reading != null
+            ? tell('set.reading-of', {
+                reading: q(b.reading, 'number', 'as is'),
+                unit: READS[askOf(b.check).by]?.unit ?? '',
+              })
+            : b.seal
+              ? value(b.seal)
+              : value(b.answer),
+      }),
+    { ofSystem: true, byTap: true },
+  ),
+  'water-test': entry(
+    tell('set.poured-water-test'),
+    {
+      pouredOz: figure(tell('set.poured-into-coil-pan'), 1, 640, 'oz', { hint: tell('set.64-oz-in-2-min') }),
+      outOz: figure(tell('set.out-of-primary'), 0, 640, 'oz'),
+      minutes: figure(tell('set.within'), 0, 120, 'min'),
+      elsewhere: choice(tell('set.water-also-went'), WATER_WENT),
+      trapHeld: either(tell('set.trap-stayed-full'), YES_NO),
+      float: choice(tell('set.plugged-and-poured-on-float-acted'), FLOAT_ACTED, { stacked: true }),
+      stopsS: maybe(
+        figure(tell('set.what-it-guards-stopped-after'), 0, 600, 's', {
+          when: is('float', 'before the lip', 'after the lip'),
+          hint: tell('set.empty-where-power-is-not-on-yet'),
+        }),
+      ),
+    },
+    (b) =>
+      tell('set.water-line', {
+        out: q(b.outOz, 'number', 'as is'),
+        poured: q(b.pouredOz, 'number', 'as is'),
+        minutes: q(b.minutes, 'min'),
+      }),
+    { ofSystem: true, edited: true, caution: tell('set.no-water-near-live-parts') },
+  ),
+  'duct-leakage': entry(
+    tell('set.duct-leakage'),
+    {
+      when: pick(tell('set.this-is'), { before: tell('set.before-the-work'), after: tell('set.after-sealing') }),
+      means: pick(
+        tell('set.measured-by'),
+        { fan: tell('set.fan-pressurization'), 'not measured': tell('set.not-measured') },
+        { stacked: true },
+      ),
+      cfm: maybe(figure(tell('set.flow-of-the-fan'), 1, 3000, 'CFM', { when: is('means', 'fan') })),
+      pa: maybe(figure(tell('set.at-duct-pressure'), 12, 50, 'Pa', { when: is('means', 'fan') })),
+      conditionedFt2: maybe(figure(tell('set.conditioned-floor'), 100, 50_000, 'ft²', { when: is('means', 'fan') })),
+      cured: either(tell('set.sealant-has-cured'), YES_NO, { when: is('means', 'fan'), unasked: false }),
+      reason: maybe(text(tell('set.why-not-measured'), 300, 0, { when: is('means', 'not measured') })),
+    },
+    (b) =>
+      b.means === 'fan'
+        ? tell('set.leakage-line', {
+            when: value(b.when),
+            cfm: q(b.cfm ?? 0, 'number', 0),
+            pa: q(b.pa ?? 0, 'number', 'as is'),
+          })
+        : tell('set.leakage-not-measured', { reason: b.reason ?? '–' }),
+    { ofSystem: true, caution: tell('set.burners-off-no-asbestos') },
+  ),
+};

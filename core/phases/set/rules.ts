@@ -1,0 +1,49 @@
+import type { EntryRules } from '@/core/phases/phase';
+import { askOf, READS } from './asks';
+import { setList } from './list';
+import { tell } from './words';
+
+/** What an answer must have: its check is on this job's sheet, a reading where one is taken, a word where it does not apply. */
+export const SET_RULES: EntryRules = {
+  'set-check': (sheet, body) => {
+    const list = setList(sheet);
+    if (!list.some((c) => c.id === body.check))
+      return { field: 'check', message: tell('set.not-on-this-sheet'), allowed: list.map((c) => c.id).join(', ') };
+    const { by } = askOf(body.check);
+    const reads = READS[by];
+    if (reads && body.answer === 'yes' && body.reading == null)
+      return {
+        field: 'reading',
+        message: tell('set.is-missing'),
+        allowed: tell('set.up-to', { most: reads.most, unit: reads.unit }),
+      };
+    if (reads && body.reading != null && body.reading > reads.most)
+      return {
+        field: 'reading',
+        message: tell('set.is-too-large'),
+        allowed: tell('set.up-to', { most: reads.most, unit: reads.unit }),
+      };
+    if (by === 'seal' && body.answer === 'yes' && !body.seal)
+      return { field: 'seal', message: tell('set.is-missing'), allowed: tell('set.how-it-was-closed') };
+    if (body.answer === 'does not apply' && !body.note?.trim())
+      return { field: 'note', message: tell('set.is-missing'), allowed: tell('set.why-it-does-not-apply') };
+    return undefined;
+  },
+  'water-test': (_sheet, body) =>
+    body.outOz > body.pouredOz
+      ? {
+          field: 'outOz',
+          message: tell('set.more-than-was-poured'),
+          allowed: tell('set.up-to', { most: body.pouredOz, unit: 'oz' }),
+        }
+      : undefined,
+  'duct-leakage': (_sheet, { means, cfm, pa, reason }) => {
+    if (means === 'fan' && cfm == null)
+      return { field: 'cfm', message: tell('set.is-missing'), allowed: tell('set.flow-1-to-3000') };
+    if (means === 'fan' && pa == null)
+      return { field: 'pa', message: tell('set.is-missing'), allowed: tell('set.pressure-12-to-50') };
+    if (means === 'not measured' && !reason?.trim())
+      return { field: 'reason', message: tell('set.is-missing'), allowed: tell('set.why-it-was-not-measured') };
+    return undefined;
+  },
+};
