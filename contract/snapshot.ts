@@ -71,7 +71,8 @@ const before = z.looseObject({
   items: z.array(z.looseObject({ id: z.string(), say: said, hours: z.number(), materials: z.number() })),
   disclosures: z.array(z.looseObject({ id: z.string() })),
   answers: z.array(z.looseObject({ subject: z.string(), answer: z.string(), at: instant })),
-  /** One signed before the setting was kept has nothing of it. */
+  /** One signed before the setting and the registers were kept has nothing of them. */
+  registers: z.array(z.looseObject({ room: z.string(), wantedCfm: z.number() })).default([]),
   setting: z
     .looseObject({
       log: z.array(written),

@@ -24,7 +24,10 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
     await post(page, `/jobs/${job}/waivers`, { id: uuid(), item, reason: 'Taken on paper before this test' });
   await page.reload();
   await crew.press('Release the removal');
-  await crew.press('Go to hand-over');
+  await crew.press('Go to set');
+  await crew.setAsAsked();
+  await crew.press('Sign the setting');
+  await crew.press('Go on');
   await crew.press('Type the readings');
   const form = page.getByRole('dialog');
   await form.getByRole('radio', { name: 'natural gas' }).click();

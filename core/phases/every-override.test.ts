@@ -73,6 +73,7 @@ function startUpDoes(s: EquippedSheet): string {
       live: undefined,
       stale: false,
       staleForS: 0,
+      setCleared: true,
       chargeCleared: gates.every((g) => g.id !== 'charge-signed' || passes(g)),
       connecting: false,
       streaming: false,

@@ -1,6 +1,7 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
+import { balanceTable } from '@/core/phases/hand-over/balance';
 import { permitTable } from '@/core/phases/hand-over/permits';
 import { serialTable } from '@/core/phases/hand-over/serials';
 import { visitTable } from '@/core/phases/hand-over/visits';
@@ -17,6 +18,7 @@ export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [
   ...proofTables(s),
   ...beforeTables(s.before),
   ...setTables(s.before.setting),
+  balanceTable(s.before.registers),
 ];
 
 /** The proof of what newly burns fuel: as read and as judged. */

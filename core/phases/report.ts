@@ -8,6 +8,7 @@ import { type Cell, day, type Label, list, moment, q, type Said, value } from '@
 import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
 import { furnaceTables, proofTables } from './furnace-report';
+import { balanceTable } from './hand-over/balance';
 import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
 import { setPictures } from './set/report';
@@ -112,7 +113,12 @@ function scopesOf(all: readonly Snapshot[], photos: Signed['photos']): ReportTab
   const systems = [...new Map(all.map((s) => [s.system.id, s])).values()];
   return systems.flatMap((s) =>
     named(
-      [...proofTables(s), ...phaseTables(s, ['scope', 'set']), ...setPictures(s, photos)],
+      [
+        ...proofTables(s),
+        ...phaseTables(s, ['scope', 'set']),
+        balanceTable(s.before?.registers ?? []),
+        ...setPictures(s, photos),
+      ],
       systems.length > 1 ? s.system.name : undefined,
     ),
   );

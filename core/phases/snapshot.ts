@@ -5,6 +5,7 @@ import type { Phase } from '@/core/job/phases';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement, type SheetWith } from '@/core/job/sheet';
 import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
+import { registersOf } from '@/core/phases/hand-over/balance';
 import { joinView } from '@/core/phases/join/view';
 import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
@@ -129,6 +130,7 @@ function beforeOf(
     scopeSchools: sheet.scopeSchools,
     removal: sheet.removal,
     setting: settingOf(sheet),
+    registers: registersOf(sheet),
   };
 }
 export type BeforeSnapshot = ReturnType<typeof beforeOf>;

@@ -2,6 +2,7 @@ import { choice, day, figure, is, maybe, text } from '@/core/form/field';
 import { tell } from '@/core/phases/hand-over/words';
 import { entry } from '@/core/phases/log/entry';
 import { day as dayOf, q, value } from '@/core/words/said';
+import { balanceEntries } from './balance-entries';
 import { checkInEntries } from './check-in-entries';
 import { serialEntries } from './serial-entries';
 import { visitEntries } from './visit-entries';
@@ -60,4 +61,5 @@ export const handOverEntries = {
   ...visitEntries,
   ...serialEntries,
   ...checkInEntries,
+  ...balanceEntries,
 };

@@ -17,6 +17,7 @@ import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
 import { list } from '@/core/words/said';
+import { balanceGates } from './balance';
 import { permitGates } from './permits';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
@@ -53,6 +54,7 @@ export function handOverGates(sheet: JobSheet): Gate[] {
     // Where nothing is started up, the setting holds the hand-over itself.
     ...(!hasCircuit(sheet) && setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
     ...furnaceGates(sheet),
+    ...balanceGates(sheet),
     ...(hasCircuit(sheet)
       ? [
           gate(

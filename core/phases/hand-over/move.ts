@@ -9,7 +9,8 @@ import { day, lower, type Said } from '@/core/words/said';
 import { purposeOf, visitNow } from './visits';
 
 /** Where a gate of the hand-over is cleared, when not on its own page. */
-const CLEARED_ON: Partial<Record<string, 'scope' | 'charge' | 'start-up'>> = {
+const CLEARED_ON: Partial<Record<string, 'scope' | 'set' | 'charge' | 'start-up'>> = {
+  'set-signed': 'set',
   'no-hazard-stop': 'scope',
   'no-fit-stop': 'scope',
   'scope-signed': 'scope',

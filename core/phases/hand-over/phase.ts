@@ -28,6 +28,7 @@ export const handOver: PhaseDescriptor = {
     'musts-in': tell('job.gate-musts-in'),
     'suction-drier': tell('job.gate-suction-drier'),
     'set-signed': SET_SIGNED,
+    'air-balanced': tell('balance.gate-air-balanced'),
     permit: tell('job.gate-permit'),
     inspection: tell('job.gate-inspection'),
   },

@@ -1,4 +1,12 @@
-import { type EntryBody, type EntryKind, type EntryPhase, JOB_KINDS, phaseOfKind, SYSTEM_KINDS } from './entries';
+import {
+  ENTRY_KINDS,
+  type EntryBody,
+  type EntryKind,
+  type EntryPhase,
+  JOB_KINDS,
+  phaseOfKind,
+  SYSTEM_KINDS,
+} from './entries';
 
 type Head = {
   id: string;
@@ -39,9 +47,16 @@ export function splitLog(all: readonly CircuitEntry[]): SheetLogs {
   return { circuitLog: of('circuitLog'), systemLog: of('systemLog'), jobLog: of('jobLog') };
 }
 
+/** Phases that write nothing but what belongs to the system. */
+const SYSTEM_PHASES = new Set<string>(
+  SYSTEM_KINDS.flatMap((kind) => phaseOfKind(kind) ?? []).filter((phase) =>
+    ENTRY_KINDS.every((kind) => phaseOfKind(kind) !== phase || SYSTEM_KINDS.includes(kind)),
+  ),
+);
+
 /** The log that a phase is written in: its circuit's, or its system's. */
 export const logOf = (sheet: Pick<SheetLogs, 'circuitLog' | 'systemLog'>, phase: string): CircuitEntry[] =>
-  SYSTEM_KINDS.some((kind) => phaseOfKind(kind) === phase) ? sheet.systemLog : sheet.circuitLog;
+  SYSTEM_PHASES.has(phase) ? sheet.systemLog : sheet.circuitLog;
 
 /** Everything that is written down on a sheet: of the circuit, its system, the job. */
 export const wholeLog = ({ circuitLog, systemLog, jobLog }: SheetLogs): CircuitEntry[] => [

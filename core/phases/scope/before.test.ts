@@ -256,7 +256,7 @@ describe('the removal of the old system', () => {
       { systemType: 'furnace-gas' },
       { signOffs: signed, removal: { by: 'Tess Orlan', at: '' } },
     );
-    expect(action(move(furnace))).toMatchObject({ kind: 'go', to: 'hand-over' });
+    expect(action(move(furnace))).toMatchObject({ kind: 'go', to: 'set' });
   });
   it('let go before the scope is signed is told as such, and asks for the same release', () => {
     const early = withPictures(

@@ -105,9 +105,7 @@ function removalMove(sheet: JobSheet): Move {
       kind: 'good',
       say: tell('job.removal-released'),
       because: tell('job.released-it-fact-found-later-changes', { by: sheet.removal.by }),
-      button: hasCircuit(sheet)
-        ? go('recover', tell('job.go-to-recover'))
-        : go('hand-over', tell('job.go-to-hand-over')),
+      button: hasCircuit(sheet) ? go('recover', tell('job.go-to-recover')) : go('set', tell('job.go-to-set')),
     };
   const held = removalGates(sheet).find((g) => !passes(g));
   if (held?.id === 'no-hazard-stop')

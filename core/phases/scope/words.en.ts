@@ -1,4 +1,5 @@
 export const en = {
+  'job.go-to-set': 'Go to set',
   'scope.changed-not-answered': 'changed, not answered',
   'job.about-to-confidence-estimate-only-not':
     'about {tons} ({lowTons} to {highTons}), {confidence} confidence. Estimate only, not a selection',

@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'job.go-to-set': 'Ir a colocación',
   'scope.changed-not-answered': 'cambió, sin respuesta',
   'job.about-to-confidence-estimate-only-not':
     'unas {tons} (de {lowTons} a {highTons}), confianza {confidence}. Solo un estimado, no una selección',

@@ -28,6 +28,7 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
     stale: false,
     staleForS: 0,
     chargeCleared: true,
+    setCleared: true,
     connecting: false,
     streaming: true,
     speed: 1,
@@ -63,6 +64,7 @@ describe('what stands before any judgement', () => {
     ['silent', { stale: true, staleForS: 14 }, 'Type readings', { kind: 'type', what: 'readings' }],
     ['own probes, not told to run yet', { toldRunning: false }, 'It runs', { kind: 'start' }],
     ['no signed charge', { chargeCleared: false }, 'Go to charge', { kind: 'go', to: 'charge' }],
+    ['no signed setting', { setCleared: false }, 'Go to set', { kind: 'go', to: 'set' }],
     ['connecting', { connecting: true, streaming: false }, undefined, undefined],
     ['nothing read yet', { streaming: false, anyReading: false }, 'Connect instruments', { kind: 'connect' }],
   ])('%s', (_name, change, label, action) => {

@@ -20,6 +20,8 @@ export type StartUpFacts = {
   staleForS: number;
   /** The charge is signed, or a lead has overridden that. */
   chargeCleared: boolean;
+  /** The setting is signed, or a lead has overridden that, or this job keeps none. */
+  setCleared: boolean;
   connecting: boolean;
   streaming: boolean;
   speed: number | undefined;
@@ -66,6 +68,14 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       say: tell('job.sign-weighed-charge-first'),
       because: tell('job.system-is-not-started-before-its'),
       button: go('charge', tell('job.go-to-charge')),
+    };
+  }
+  if (!f.setCleared) {
+    return {
+      kind: 'not-proven',
+      say: tell('job.sign-setting-first'),
+      because: tell('job.not-started-before-it-stands-and-drains'),
+      button: go('set', tell('job.go-to-set-phase')),
     };
   }
   if (f.connecting) {

@@ -28,6 +28,7 @@ export const en = {
   'job.for': ' for {staleForS}',
   'job.for-information': 'for information',
   'job.go-to-charge': 'Go to charge',
+  'job.go-to-set-phase': 'Go to set',
   'job.i-looked-confirm': 'I looked: confirm',
   'job.instrument-and-place': 'Instrument and place',
   'job.instruments-silent-reconnecting-by-itself': 'Instruments silent{staleForS}. Reconnecting by itself.',
@@ -40,6 +41,7 @@ export const en = {
   'job.nobody-said-how-long-it-has': 'Nobody said how long it has run',
   'job.none': 'None',
   'job.not-recorded': 'Not recorded: {missing}',
+  'job.not-started-before-it-stands-and-drains': 'Nothing is started before it stands, drains and is closed up.',
   'job.nothing-is-judged-from-old-readings':
     'Nothing is judged from old readings. Type a reading if the instrument stays away.',
   'job.now': 'now',
@@ -69,6 +71,7 @@ export const en = {
   'job.set-mode-to': 'Set the mode to {mode}',
   'job.show-working': 'Show the working',
   'job.sign-charge-first': 'Sign the charge first',
+  'job.sign-setting-first': 'Sign the setting first.',
   'job.sign-start-up': 'Sign the start-up',
   'job.sign-start-up-with-accepted': 'Sign the start-up, with {count} accepted against advice.',
   'job.sign-weighed-charge-first': 'Sign the weighed charge first.',

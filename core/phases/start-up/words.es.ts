@@ -30,6 +30,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.for': ' por {staleForS}',
   'job.for-information': 'para información',
   'job.go-to-charge': 'Ir a la carga',
+  'job.go-to-set-phase': 'Ir a colocación',
   'job.i-looked-confirm': 'Ya miré: confirmar',
   'job.instrument-and-place': 'Instrumento y lugar',
   'job.instruments-silent-reconnecting-by-itself': 'Instrumentos callados{staleForS}. Se reconectan solos.',
@@ -42,6 +43,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.nobody-said-how-long-it-has': 'Nadie ha dicho cuánto lleva en marcha',
   'job.none': 'Ninguno',
   'job.not-recorded': 'Sin anotar: {missing}',
+  'job.not-started-before-it-stands-and-drains': 'Nada se arranca antes de que esté firme, drene y esté cerrado.',
   'job.nothing-is-judged-from-old-readings':
     'Nada se juzga con lecturas viejas. Escriba una lectura si el instrumento no vuelve.',
   'job.now': 'ahora',
@@ -71,6 +73,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.set-mode-to': 'Cambie el modo a {mode}',
   'job.show-working': 'Ver el cálculo',
   'job.sign-charge-first': 'Firme primero la carga',
+  'job.sign-setting-first': 'Firme primero la colocación.',
   'job.sign-start-up': 'Firmar el arranque',
   'job.sign-start-up-with-accepted': 'Firme el arranque, con {count} aceptado contra el consejo.',
   'job.sign-weighed-charge-first': 'Firme primero la carga pesada.',

@@ -16,6 +16,8 @@ type Props = {
   view: JobView;
   phase: Phase;
   ofJob?: boolean;
+  /** What of this phase belongs to the system. */
+  ofSystem?: boolean;
   /** Only these. */
   kinds?: readonly EntryKind[] | undefined;
   /** Signed, but what was written after that can still be put right. */
@@ -23,11 +25,12 @@ type Props = {
 };
 
 /** What was written down in this phase, newest first; a mistake is withdrawn with its reason, never wiped. */
-export function EntryLog({ view, phase, ofJob = false, kinds, since }: Props) {
+export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, since }: Props) {
   const write = useEntries(view);
   const [taking, setTaking] = useState<CircuitEntry>();
   const [fixing, setFixing] = useState<CircuitEntry>();
-  const log = ofJob ? view.sheet.jobLog : logOf(view.sheet, phase);
+  const { jobLog, systemLog } = view.sheet;
+  const log = ofJob ? jobLog : ofSystem ? systemLog : logOf(view.sheet, phase);
   const list = standingEntries(log)
     .filter((e) => e.phase === phase && (kinds?.includes(e.kind) ?? true))
     .reverse();

@@ -23,6 +23,7 @@ import { NextMove } from '../NextMove';
 import { PhasePictures } from '../PhasePictures';
 import { usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
+import { AirBalance } from './AirBalance';
 import { AmendSheet } from './AmendSheet';
 import { FurnaceSheet } from './FurnaceSheet';
 import { JobEntries } from './JobEntries';
@@ -68,6 +69,7 @@ export default function HandOverPage(view: JobView) {
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
+          <AirBalance view={view} signed={signed} />
           <Visits view={view} write={visits.write} />
           <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial']} />
           <JobEntries view={view} signed={signed} title={tell('web.permits')} kinds={['permit', 'inspection']} />

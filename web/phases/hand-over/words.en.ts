@@ -1,13 +1,18 @@
 export const en = {
+  'web.add-a-register': 'Add a register',
   'web.add-amendment': 'Add an amendment',
   'web.add-it': 'Add it',
   'web.after-run': 'After the run',
+  'web.air-balance': 'Air balance',
   'web.end-visit': 'End visit {n}',
   'web.gas-and-combustion-are-licensed-work':
     'Gas and combustion are licensed work. Smell of gas, or CO in the room: out, ventilate, call. The maker’s instructions and local code come first.',
+  'web.measure': 'Measure',
+  'web.measure-it-again': 'Again',
   'web.no-certificate': 'no certificate',
   'web.notes': 'Notes',
   'web.nothing-signed-yet': 'Nothing signed yet.',
+  'web.of-cfm': 'of {cfm}',
   'web.permits': 'Permits and inspections',
   'web.plan-a-visit': 'Plan a visit',
   'web.record-readings': 'Record the readings',

@@ -1,15 +1,20 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.add-a-register': 'Agregar un difusor',
   'web.add-amendment': 'Agregar una enmienda',
   'web.add-it': 'Agregarlo',
   'web.after-run': 'Después de la corrida',
+  'web.air-balance': 'Balance de aire',
   'web.end-visit': 'Terminar la visita {n}',
   'web.gas-and-combustion-are-licensed-work':
     'Gas y combustión son trabajo con licencia. Olor a gas, o CO en el cuarto: salga, ventile, llame. Primero las instrucciones del fabricante y el código local.',
+  'web.measure': 'Medir',
+  'web.measure-it-again': 'Otra vez',
   'web.no-certificate': 'sin certificado',
   'web.notes': 'Notas',
   'web.nothing-signed-yet': 'Aún no hay firmas.',
+  'web.of-cfm': 'de {cfm}',
   'web.permits': 'Permisos e inspecciones',
   'web.plan-a-visit': 'Planear una visita',
   'web.record-readings': 'Anotar las lecturas',

@@ -51,6 +51,7 @@ export function startUpFacts(
     live: mine ? liveMovement(view) : undefined,
     staleForS,
     chargeCleared: mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']),
+    setCleared: mayWork(sheetGates(sheet, 'start-up'), ['set-signed']),
     connecting: mine && !streaming,
     streaming,
     speed: feed.rig?.speed,
