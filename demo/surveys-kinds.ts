@@ -1,3 +1,8 @@
+import { EMPTY_AIR } from '@/core/air/duct/air-sheet';
+import { EMPTY_DRAIN } from '@/core/fit/drain/drain-sheet';
+import { EMPTY_PLACEMENT } from '@/core/fit/outdoor/placement';
+import { EMPTY_STACK } from '@/core/fit/stack/stack';
+import { run } from './air-run';
 import type { DemoSurvey } from './survey-types';
 
 /** What a split system's lines and power were found to be. */
@@ -125,7 +130,44 @@ export const DEMO_KINDS: readonly DemoSurvey[] = [
     },
     restNotSeen: true,
     choice: { outdoor: 'OHP-24T', indoor: 'OAH-24', heaterKit: 'OHK-10', thermostat: 'OT-2' },
-    fits: {},
+    fits: {
+      placement: {
+        ...EMPTY_PLACEMENT,
+        unit: { widthIn: 29, depthIn: 29, heightIn: 31, discharge: 'up' },
+        yIn: 30,
+        obstacles: [
+          { id: 'house', label: 'House wall', kind: 'wall', x0: -120, y0: 0, x1: 120, y1: 0 },
+          { id: 'fence', label: 'Board fence', kind: 'fence', x0: -40, y0: 0, x1: -40, y1: 110 },
+        ],
+        overheadIn: 130,
+        padRiseIn: 0.25,
+        standIn: 0,
+        weightLb: 172,
+      },
+      stack: {
+        ...EMPTY_STACK,
+        filter: { lengthIn: 20, pullIn: 26, toCoilIn: 8, makerIn: null },
+        frontRoomIn: 30,
+        closetWidthIn: 30,
+      },
+      drain: {
+        ...EMPTY_DRAIN,
+        runFt: 18,
+        fallIn: 3,
+        negativeStaticInWc: 0.6,
+        primaryFloat: 'wired',
+        panFloat: 'wired',
+        insulatedFt: 10,
+        secondary: 'own conspicuous termination',
+      },
+      air: {
+        ...EMPTY_AIR,
+        tons: 2,
+        returns: [{ id: 'return', name: 'Hall grille', widthIn: 20, heightIn: 20, filter: true, freeShare: 0.7 }],
+        plenum: [run('hall', 'Hall', 90, 7), run('bath', 'Bath', 60, 6)],
+        trunk: [run('living', 'Living', 280, 10), run('kitchen', 'Kitchen', 170, 9), run('bed', 'Bedroom', 200, 9)],
+      },
+    },
     pictures: ['plates', 'wiring'],
     waived: {},
     reach: 'scope-signed',

@@ -5,17 +5,9 @@ import { EMPTY_PLACEMENT } from '@/core/fit/outdoor/placement';
 import { EMPTY_PACKAGED } from '@/core/fit/packaged/duct-sides';
 import { EMPTY_STACK } from '@/core/fit/stack/stack';
 import { EMPTY_SELECTION } from '@/core/sizing/selection';
+import { run } from './air-run';
 import type { DemoSurvey } from './survey-types';
 import { DEMO_KINDS } from './surveys-kinds';
-
-const run = (id: string, name: string, cfm: number, existingIn: number | null = null, slackPct = 4) => ({
-  id,
-  name,
-  cfm,
-  kind: 'flex' as const,
-  existingIn,
-  slackPct,
-});
 
 /** Seen from inside the house the supply is on the left: from the yard it is crossed. */
 const GORSE_BANK_SIDES = {

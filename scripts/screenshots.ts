@@ -68,8 +68,23 @@ await page.goto('/jobs');
 await at(crew, 2139, 'Hand-over');
 await page.getByText('Commissioning report').waitFor();
 await shoot(page, 'hand-over');
-await page.goto('/formulas');
-await shoot(page, 'formulas');
+await part(crew, 2161, 'set');
+await page.getByRole('navigation', { name: 'Circuits' }).first().getByRole('link', { name: 'Upstairs' }).click();
+await crew.phase('Set').click();
+for (const id of ['pad-bears', 'anchors', 'base-holes'])
+  await page.getByTestId(`set-${id}`).getByRole('button', { name: 'As asked' }).click();
+for (const [id, value] of [
+  ['pad-rise', '2'],
+  ['unit-level', '0.1'],
+] as const) {
+  await page.getByTestId(`set-${id}`).getByRole('textbox').fill(value);
+  await page.getByTestId(`set-${id}`).getByRole('textbox').press('Enter');
+}
+await page.getByTestId('set-joint-return').getByRole('button', { name: 'Closed with …' }).click();
+await page.getByTestId('set-joint-return').getByRole('button', { name: 'gasket' }).click();
+await page.mouse.move(600, 300);
+await page.mouse.wheel(0, -5000);
+await shoot(page, 'set');
 await at(crew, 2156, 'Charge');
 await crew.press(/^Weigh in/);
 await page.waitForTimeout(8_000);

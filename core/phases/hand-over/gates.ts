@@ -54,7 +54,6 @@ export function handOverGates(sheet: JobSheet): Gate[] {
     // Where nothing is started up, the setting holds the hand-over itself.
     ...(!hasCircuit(sheet) && setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
     ...furnaceGates(sheet),
-    ...balanceGates(sheet),
     ...(hasCircuit(sheet)
       ? [
           gate(
@@ -72,6 +71,7 @@ export function handOverGates(sheet: JobSheet): Gate[] {
         ]
       : []),
     ...circuitGates(sheet),
+    ...balanceGates(sheet),
   ];
 }
 

@@ -1,5 +1,5 @@
 export const en = {
-  'balance.air-balanced': 'Air balanced',
+  'balance.air-balanced': 'Balanced registers',
   'balance.area': 'Area',
   'balance.area-is': 'This area is',
   'balance.by': 'By',

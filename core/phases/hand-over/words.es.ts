@@ -1,7 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
-  'balance.air-balanced': 'Aire balanceado',
+  'balance.air-balanced': 'Difusores balanceados',
   'balance.area': 'Área',
   'balance.area-is': 'Esta área es',
   'balance.by': 'Por',

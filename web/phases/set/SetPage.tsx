@@ -15,6 +15,7 @@ import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { CheckSheet } from './CheckSheet';
 import { Courses } from './Courses';
+import { JointDrawing } from './JointDrawing';
 import { SetRowLine } from './SetRowLine';
 
 /** The new equipment in its place: every check as it was built, the poured water, the ducts. */
@@ -26,6 +27,7 @@ export default function SetPage(view: JobView) {
   const [open, setOpen] = useState<SetRow>();
   const [taking, setTaking] = useState<SetRow>();
   const { rows, answered, water, leakage, open: notGood } = setView(sheet);
+  const stack = sheet.fits.stack?.record;
   const signed = sheet.signOffs.some((s) => s.phase === 'set');
   const groups = SET_GROUPS.map(
     (group) => [group, rows.filter((r) => askOf(r.check.id).group === group)] as const,
@@ -49,6 +51,9 @@ export default function SetPage(view: JobView) {
             <div className="mt-2">
               <Notice kind="look-again">{say(tell('web.roof-edge-and-hoisting'))}</Notice>
             </div>
+          ) : null}
+          {group === 'ducts' && stack && of.some((r) => r.check.id === 'joint-plenum') ? (
+            <JointDrawing stack={stack} rows={of} onTap={(id) => setOpen(of.find((r) => r.check.id === id))} />
           ) : null}
           <ul>
             {of.map((row) => (
