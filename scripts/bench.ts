@@ -1,5 +1,7 @@
 import { pumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { standingTest } from '@/core/circuit/vacuum/standing-test';
+import { callsOf, runCall, SYSTEMS, specOf, wiredFor } from '@/core/controls/control-network';
+import { faultsOf, layFault } from '@/core/controls/fault-codes';
 import { FIT_EMPTY, FIT_KINDS, judgeFit } from '@/core/fit/sheets';
 import { orderBench, stepBench, vacuumBench } from '@/core/plant/bench/bench';
 import { solveCycle } from '@/core/plant/cycle';
@@ -169,3 +171,23 @@ line(
   'ms',
 );
 if (!Number.isFinite(sink)) process.exit(1);
+
+for (const system of SYSTEMS) {
+  const spec = specOf(system, { valve: 'O', floatBreak: 'R_ALL', freezeBreak: 'Y' });
+  const wired = wiredFor(spec);
+  const calls = callsOf(spec);
+  line(
+    `control network ${system}, one call`,
+    perCall(2000, (i) => (sink += runCall(wired, calls[i % calls.length]!).runs.size)) / 1000,
+    'µs',
+  );
+  const at = performance.now();
+  let solved = 0;
+  for (const code of faultsOf(spec))
+    for (const call of calls)
+      for (const open of [[], ['float'], ['freeze']]) {
+        sink += runCall(layFault(code, wired, spec), call, open).runs.size;
+        solved += 1;
+      }
+  line(`control network ${system}, every call × open switch × fault (${solved})`, performance.now() - at, 'ms');
+}

@@ -99,6 +99,7 @@ export const SET_ASKS = {
   neutralizer: of(['water', 'tap', tell('set.neutralizer'), tell('set.neutralizer-fails'), LOCAL]),
   'inner-trap': of(['water', 'tap', tell('set.inner-trap'), tell('set.inner-trap-fails'), MAKER, true]),
   'wall-entry': of(['closing', 'picture', tell('set.wall-entry'), tell('set.wall-entry-fails'), COMMON]),
+  sealant: of(['closing', 'tap', tell('set.sealant'), tell('set.sealant-fails'), COMMON]),
   'line-cover': of(['closing', 'picture', tell('set.line-cover'), tell('set.line-cover-fails'), COMMON]),
   'old-mended': of(['closing', 'picture', tell('set.old-mended'), tell('set.old-mended-fails'), COMMON]),
   'put-back': of(['closing', 'picture', tell('set.put-back'), tell('set.put-back-fails'), COMMON]),

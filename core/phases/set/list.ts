@@ -120,6 +120,7 @@ export function setList(sheet: SetSheet): SetCheck[] {
 
   function closing(): void {
     ask('wall-entry', fresh('outdoor'));
+    ask('sealant', fresh('outdoor'));
     ask('line-cover', items.has('line-cover'));
     ask('old-mended', outside);
     const taken = sheet.fits.placement?.record;

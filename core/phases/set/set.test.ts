@@ -217,6 +217,12 @@ describe('answers', () => {
     expect(leak({ means: 'fan', cfm: 100 })).toBe('pa');
     expect(leak({ means: 'not measured' })).toBe('reason');
     expect(leak({ means: 'fan', cfm: 100, pa: 25 })).toBeUndefined();
+    expect(leak({ means: 'static and airflow', staticBeforeInWc: 1, cfmBefore: 1, staticAfterInWc: 1 })).toBe(
+      'cfmAfter',
+    );
+    expect(
+      leak({ means: 'static and airflow', staticBeforeInWc: 1, cfmBefore: 1, staticAfterInWc: 0, cfmAfter: 1 }),
+    ).toBeUndefined();
     expect(SET_RULES['water-test']!(sheet, { ...WATER_TEST, outOz: 65 }, {} as never)?.field).toBe('outOz');
   });
 });
@@ -245,6 +251,11 @@ describe('leakage of the ducts on the sheet', () => {
     [{ cfm: 60, pa: 25, cured: false }, 'not-proven'],
     [{ cfm: 60, pa: 25, when: 'before' }, 'not-proven'],
     [{ means: 'not measured', reason: 'no fan' }, 'not-proven'],
+    // A comparison supports, it proves no figure.
+    [
+      { means: 'static and airflow', staticBeforeInWc: 0.8, cfmBefore: 1000, staticAfterInWc: 0.6, cfmAfter: 1150 },
+      'not-proven',
+    ],
   ])('%j: %s', (body, verdict) => expect(leakage(body)).toBe(verdict));
   it('is answered by a figure or by why there is none, and nothing else', () => {
     const gate = (body: object) => {

@@ -147,6 +147,20 @@ function leakageOf(sheet: Needs): Finding {
   const { means, cfm, pa, conditionedFt2, cured, reason } = after.body;
   if (means === 'not measured')
     return { ...base, verdict: 'not-proven', claim: tell('set.leakage-not-measured', { reason: typed(reason ?? '') }) };
+  if (means === 'static and airflow') {
+    const { staticBeforeInWc: from, cfmBefore, staticAfterInWc: to, cfmAfter } = after.body;
+    // More air against less static speaks for tighter ducts, and proves no figure.
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('set.static-and-air-compared', {
+        cfmBefore: q(cfmBefore ?? 0, 'cfm'),
+        cfmAfter: q(cfmAfter ?? 0, 'cfm'),
+        from: q(from ?? 0, 'inWc', 2),
+        to: q(to ?? 0, 'inWc', 2),
+      }),
+    };
+  }
   const tons = newPieces(sheet).outdoor?.tons ?? undefined;
   const systemCfm = tons && tons * CFM_PER_TON;
   const r = ductLeakage({

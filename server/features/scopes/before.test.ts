@@ -417,6 +417,8 @@ describe('a furnace alone', () => {
     expect((await sign(lead, id, 'scope')).status).toBe(201);
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'disclosures' });
     for (const d of scopeOf(await lead.sheet(id)).disclosures) await customer(lead, id, `disclosure:${d.id}`, d.text);
+    expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'set-signed' });
+    await new JobWalk(lead, id).set();
     // Nothing was read on it yet, then it makes carbon monoxide: neither is handed over, and nobody overrides the second.
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
     const proof = { ...SAMPLE_PROOF, coAirFreePpm: 640 };
