@@ -63,6 +63,19 @@ describe('the outbox', () => {
     expect(box.list()).toEqual([]);
     expect(server.answered).toEqual(['/jobs/1/decisions']);
   });
+  it('what was written stands on the screen all along: as waiting until its answer is there, never neither', async () => {
+    const box = await open();
+    const neither: string[] = [];
+    const sent = new Set<string>();
+    box.subscribe(() => {
+      const waits = new Set(box.list().map((w) => w.path));
+      for (const path of sent) if (!waits.has(path) && !server.answered.includes(path)) neither.push(path);
+      for (const path of waits) sent.add(path);
+    });
+    await Promise.all(['/jobs/1/a', '/jobs/1/b', '/jobs/1/c'].map((path) => box.write('POST', path, { id: path })));
+    expect([...sent]).toHaveLength(3);
+    expect(neither).toEqual([]);
+  });
   it('without a connection it keeps everything in order, over a reload, and sends it when it is back', async () => {
     server.online = false;
     const box = await open();

@@ -40,7 +40,13 @@ export class Outbox {
 
   /** Reads what this device holds: at the start, and when another window wrote or sent. */
   async load(): Promise<void> {
-    this.waiting = await this.store.getAllFromIndex('outbox', 'person', this.personId);
+    this.show(await this.kept());
+  }
+
+  private kept = (): Promise<readonly Waiting[]> => this.store.getAllFromIndex('outbox', 'person', this.personId);
+
+  private show(waiting: readonly Waiting[]): void {
+    this.waiting = waiting;
     for (const listener of this.listeners) listener();
   }
 
@@ -106,15 +112,17 @@ export class Outbox {
 
   private async stored(write: Waiting, answer: unknown): Promise<void> {
     await this.store.delete('outbox', write.seq);
-    for (const next of await this.store.getAllFromIndex('outbox', 'person', this.personId)) {
+    for (const next of await this.kept()) {
       if (next.after !== write.seq) continue;
       const { after: _after, ...rest } = next;
       const { version } = rest.body;
       const body = typeof version === 'number' ? { ...rest.body, version: version + 1 } : rest.body;
       await this.store.put('outbox', { ...rest, body });
     }
-    await this.load();
+    // The answer and what still waits change in one step: between them nothing that was written would stand anywhere.
+    const left = await this.kept();
     this.carrier.answered(write, answer);
+    this.show(left);
     this.settle(write.seq, ({ resolve }) => resolve({ kind: 'stored', answer }));
   }
 
