@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import { q } from '@/core/words/said';
+import { inrushReduction } from './inrush';
 import { tell } from './words';
 
 /** A line of the company's table of soft starters. */
@@ -45,6 +46,8 @@ const GOOD_PCT = 50;
 /** A reading before that is plausible, of the plate's locked-rotor amps. */
 const PLAUSIBLE = { low: 0.5, high: 1.3 } as const;
 
+const SOURCE = tell('power.house-rule-common-practice');
+
 /** Whether the inrush came down, by two captures of one meter in one mode; a first one far off the plate is a capture to doubt. */
 export function judgeReduction({
   beforeA,
@@ -55,11 +58,20 @@ export function judgeReduction({
   afterA: number;
   lraA: number | null;
 }): Finding {
-  const pct = (100 * (beforeA - afterA)) / beforeA;
+  const reduction = inrushReduction({ beforeA, afterA });
+  if (!reduction.ok)
+    return {
+      id: 'inrush',
+      verdict: 'not-proven',
+      claim: reduction.refused.message,
+      because: tell('power.capture-it-again'),
+      source: SOURCE,
+    };
+  const pct = reduction.value.reductionPct;
   const base = {
     id: 'inrush',
     because: tell('power.same-meter-same-mode-five-minutes-off'),
-    source: tell('power.house-rule-common-practice'),
+    source: SOURCE,
   };
   const said = { pct: q(pct, 'pct', 1), beforeA: q(beforeA, 'A', 0), afterA: q(afterA, 'A', 0) };
   if (lraA !== null && (beforeA < PLAUSIBLE.low * lraA || beforeA > PLAUSIBLE.high * lraA))

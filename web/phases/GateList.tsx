@@ -62,7 +62,10 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
           onClose={() => setAsked(undefined)}
         >
           <p className="text-[17px] font-[620]">{say(tell('web.without', { asks: asked.asks }))}</p>
-          <p className="mt-1 text-ink2">{say(tell('web.override-and-its-reason-show-on', { say: asked.say }))}</p>
+          <p className="mt-1 text-ink2">
+            {/* What a gate says may be a whole sentence already. */}
+            {say(tell('web.override-and-its-reason-show-on', { say: say(asked.say).replace(/\.$/, '') }))}
+          </p>
         </ReasonSheet>
       ) : null}
     </section>

@@ -92,9 +92,10 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         className="flex gap-1.5 overflow-x-auto border-b border-rule px-2 py-1.5 lg:hidden"
       />
       <Rail sheet={sheet} active={active} />
-      <main className={`min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
+      {/* What is only read aloud is placed absolutely: it stays within what scrolls here, and does not lengthen the page. */}
+      <main className={`relative min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>{children}</main>
       {side ? (
-        <aside className="border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
+        <aside className="relative border-t border-rule lg:overflow-y-auto lg:border-t-0 lg:border-l">{side}</aside>
       ) : null}
       {sheet.cancelled || next ? (
         <div className="sticky bottom-0 z-20 lg:static lg:col-span-2 lg:col-start-2">
@@ -151,7 +152,7 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
     <nav
       ref={strip}
       aria-label={say(tell('web.phases'))}
-      className="flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
+      className="relative flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
       <CircuitSwitch sheet={sheet} active={active} className="mr-2 mb-2 ml-3 hidden flex-col gap-1 lg:flex" />
       <NavLink to={`${pages}/equipment`} className={item}>

@@ -4,9 +4,9 @@ import { q, value } from '@/core/words/said';
 import type { Stack } from './stack';
 
 /** Beyond the filter's own length, room to pull it (common practice), in. */
-const PULL_BEYOND_IN = 2;
+export const PULL_BEYOND_IN = 2;
 /** A filter keeps this far from the coil where the maker says nothing (design default), in. */
-const FILTER_TO_COIL_IN = 6;
+export const FILTER_TO_COIL_IN = 6;
 /** A way to equipment in an attic, and the floor before it (a mechanical code, edition not checked; the adopted code rules), in. */
 const WALKWAY_IN = 24;
 const PLATFORM_IN = 30;

@@ -7,7 +7,7 @@ import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { sheetGates } from '@/core/phases/standing';
 import { registerFlow } from '@/core/set/register-flow';
 import { english } from '@/core/words/testing/english';
-import { balanceOf, balanceTable, registersOf } from './balance';
+import { balanceOf, balanceTable, refusesRegister, registersOf } from './balance';
 
 type Register = EntryBody<'register'>;
 const HOOD: Omit<Register, 'branch' | 'room' | 'wantedCfm' | 'reading'> = {
@@ -46,6 +46,23 @@ describe('flow of one register (common practice)', () => {
     expect(flow.cfm).toBeCloseTo(cfm, 6);
     expect(flow.uncertainty).toBeCloseTo(off, 0);
   });
+});
+
+it('a face velocity needs its area, a gross one its factor', () => {
+  const face = {
+    ...HOOD,
+    branch: 'a',
+    room: 'a',
+    wantedCfm: 400,
+    reading: 500,
+    means: 'face velocity',
+    factor: null,
+  } as const;
+  expect(refusesRegister(face)?.field).toBe('areaFt2');
+  expect(refusesRegister({ ...face, areaFt2: 0.4 })?.field).toBe('factor');
+  expect(refusesRegister({ ...face, areaFt2: 0.4, factor: 0.7 })).toBeUndefined();
+  expect(refusesRegister({ ...face, areaFt2: 0.4, effective: true })).toBeUndefined();
+  expect(refusesRegister({ ...face, means: 'hood' })).toBeUndefined();
 });
 
 describe('balance of a system', () => {

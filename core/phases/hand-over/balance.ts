@@ -1,9 +1,11 @@
 import type { Finding } from '@/core/finding/finding';
+import type { Refusal } from '@/core/finding/outcome';
 import { type Gate, gate } from '@/core/job/gates';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { type EntryOf, entriesOf } from '@/core/phases/log/circuit-log';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { balanceNext } from '@/core/set/balance-next';
 import { registerFlow } from '@/core/set/register-flow';
 import { q } from '@/core/words/said';
@@ -96,6 +98,16 @@ export function balanceGates(sheet: Needs): Gate[] {
   const finding = balanceOf(sheet);
   return finding ? [gate('air-balanced', tell('balance.air-balanced'), finding.verdict === 'good', finding.claim)] : [];
 }
+
+/** A face velocity is no flow without its area, and a gross area no flow without its factor. */
+export const refusesRegister = ({ means, areaFt2, effective, factor }: EntryBody<'register'>): Refusal | undefined => {
+  if (means !== 'face velocity') return undefined;
+  if (areaFt2 === null)
+    return { field: 'areaFt2', message: tell('balance.is-missing'), allowed: tell('balance.area-of-the-face') };
+  return effective || factor !== null
+    ? undefined
+    : { field: 'factor', message: tell('balance.is-missing'), allowed: tell('balance.free-share-of-a-gross-area') };
+};
 
 /** The final list of registers, as the report prints it. */
 export function balanceTable(rows: readonly RegisterRow[]): ReportTable {

@@ -4,6 +4,7 @@ import { SET_SIGNED } from '@/core/phases/set/needed';
 import { beforeSnapshotOf, commissioningSnapshot } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { waitsByGate } from '@/core/phases/waits';
+import { refusesRegister } from './balance';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
 import { permitTable } from './permits';
@@ -38,6 +39,6 @@ export const handOver: PhaseDescriptor = {
     hasCircuit(sheet)
       ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
       : beforeSnapshotOf(sheet, 'hand-over', gates),
-  rules: { 'visit-end': refusesEnd },
+  rules: { 'visit-end': refusesEnd, register: (_sheet, body) => refusesRegister(body) },
   tables: (s) => [serialTable(s.jobLog), visitTable(s.jobLog), permitTable(s.jobLog)],
 };

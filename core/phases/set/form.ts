@@ -9,7 +9,7 @@ export function checkFields(id: SetCheckId): Fields {
   return {
     answer: pick(tell('set.how-it-is'), {
       yes: tell(reads ? 'set.measured' : 'set.as-asked'),
-      no: tell(reads ? 'set.cannot-be-measured' : 'set.not-so'),
+      no: tell('set.not-so'),
       'does not apply': tell('set.does-not-apply'),
     }),
     ...(reads

@@ -1,5 +1,6 @@
 import { INSULATE_FT } from '@/core/fit/drain/drain-sheet';
 import { PAN_MARGIN_IN } from '@/core/fit/drain/pan-margin';
+import { FILTER_TO_COIL_IN, PULL_BEYOND_IN } from '@/core/fit/stack/stack-more';
 import type { SheetWith } from '@/core/job/sheet';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { partsOf, traitsOf } from '@/core/scope/survey/parts';
@@ -13,10 +14,6 @@ export type SetCheck = { id: SetCheckId; low?: number | undefined; high?: number
 const LEVEL_IN_PER_FT = 0.25;
 /** Pad above the ground around it (common practice), in. */
 const PAD_RISE_IN = 3;
-/** Straight way to pull a filter beyond its own length (common practice), in. */
-const PULL_BEYOND_IN = 2;
-/** Filter before the coil, where the maker says nothing (house rule), in. */
-const FILTER_TO_COIL_IN = 6;
 
 export type SetSheet = SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>;
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { EMPTY_AIR } from '@/core/air/duct/air-sheet';
 import { EMPTY_DRAIN } from '@/core/fit/drain/drain-sheet';
 import { EMPTY_PLACEMENT } from '@/core/fit/outdoor/placement';
 import type { FitKind, FitRecords } from '@/core/fit/sheets';
@@ -228,11 +229,9 @@ describe('answers', () => {
 });
 
 describe('leakage of the ducts on the sheet', () => {
-  const tons = {
-    ...sampleSheet().scope,
-    outdoor: { heatPump: true, tons: 3 } as unknown as JobSheet['scope']['outdoor'],
-  };
-  const base = job({ systemType: 'split-hp' }, { scope: tons });
+  // 1,200 CFM as the air sheet plans it.
+  const air = { kind: 'air', record: EMPTY_AIR, measured: ['tons'], version: 1, by: 'T', at: '' };
+  const base = { ...job({ systemType: 'split-hp' }), fits: { air } as unknown as JobSheet['fits'] };
   const leakage = (body: object | undefined) => {
     const log = body
       ? new LogBuilder().add('duct-leakage', {
@@ -257,6 +256,11 @@ describe('leakage of the ducts on the sheet', () => {
       'not-proven',
     ],
   ])('%j: %s', (body, verdict) => expect(leakage(body)).toBe(verdict));
+  it('of air that nobody planned it is the share of nothing', () => {
+    const body = { when: 'after', means: 'fan', cured: true, cfm: 30, pa: 25 } as EntryBody<'duct-leakage'>;
+    const systemLog = new LogBuilder().add('duct-leakage', body).log;
+    expect(setView({ ...base, fits: {}, systemLog }).leakage!.verdict).toBe('not-proven');
+  });
   it('is answered by a figure or by why there is none, and nothing else', () => {
     const gate = (body: object) => {
       const log = new LogBuilder().add('duct-leakage', body as EntryBody<'duct-leakage'>).log;

@@ -5,7 +5,7 @@ import { SET_FINDING } from '@/core/job/acceptance';
 import type { SheetWith } from '@/core/job/sheet';
 import { type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import { entrySubject } from '@/core/phases/pictures';
-import { newPieces } from '@/core/phases/scope/view';
+import { signsOf } from '@/core/scope/fit-signs';
 import { ductLeakage } from '@/core/set/duct-leakage';
 import { judgeWater } from '@/core/set/water-test';
 import { q, typed, value } from '@/core/words/said';
@@ -15,8 +15,6 @@ import { tell } from './words';
 
 /** Ducts that stay or are touched may leak this much of the system's air (house rule), %. */
 const LEAK_GOOD_PCT = 10;
-/** Airflow by tons where nobody measured it, CFM per ton (common practice). */
-const CFM_PER_TON = 400;
 
 export const WATER_FINDING = `${SET_FINDING}water-test`;
 export const LEAKAGE_FINDING = `${SET_FINDING}duct-leakage`;
@@ -161,8 +159,8 @@ function leakageOf(sheet: Needs): Finding {
       }),
     };
   }
-  const tons = newPieces(sheet).outdoor?.tons ?? undefined;
-  const systemCfm = tons && tons * CFM_PER_TON;
+  // The air the sheet was planned with; without it the share is of nothing that anybody measured.
+  const { systemCfm } = signsOf(sheet.fits);
   const r = ductLeakage({
     cfm: cfm!,
     pa: pa!,

@@ -25,7 +25,6 @@ export const en = {
   'set.burners-off-no-asbestos':
     'Burners off before a fan presses on the house, relit and checked for spilling after. Suspected asbestos: no test.',
   'set.by': 'By',
-  'set.cannot-be-measured': 'Not so',
   'set.check': 'Check',
   'set.check-line': '{ask}: {answer}',
   'set.claim-does-not-apply': '{ask}: does not apply ({note})',
@@ -115,7 +114,7 @@ export const en = {
   'set.leakage-line': '{when}: {cfm} CFM at {pa} Pa',
   'set.leakage-not-measured': 'Leakage not measured: {reason}',
   'set.leakage-of-ducts-answered': 'Leakage of the ducts answered',
-  'set.leaks': '{cfm25} CFM25, {pct} % of the air at 400 CFM per ton.',
+  'set.leaks': '{cfm25} CFM25, {pct} % of the planned air.',
   'set.leaks-of-unknown-air': '{cfm25} CFM25; the system’s air is not known.',
   'set.line-cover': 'Line cover on, its bottom drains',
   'set.line-cover-fails': 'Open its bottom end',

@@ -27,7 +27,6 @@ export const es: Record<keyof typeof en, string> = {
   'set.burners-off-no-asbestos':
     'Quemadores apagados antes de presurizar la casa; después se encienden y se revisa que no derramen. Posible asbesto: no se prueba.',
   'set.by': 'Por',
-  'set.cannot-be-measured': 'No está así',
   'set.check': 'Revisión',
   'set.check-line': '{ask}: {answer}',
   'set.claim-does-not-apply': '{ask}: no aplica ({note})',
@@ -117,7 +116,7 @@ export const es: Record<keyof typeof en, string> = {
   'set.leakage-line': '{when}: {cfm} CFM a {pa} Pa',
   'set.leakage-not-measured': 'Fuga no medida: {reason}',
   'set.leakage-of-ducts-answered': 'Fuga de ductos respondida',
-  'set.leaks': '{cfm25} CFM25, {pct} % del aire a 400 CFM por ton.',
+  'set.leaks': '{cfm25} CFM25, {pct} % del aire planeado.',
   'set.leaks-of-unknown-air': '{cfm25} CFM25; no se sabe el aire del sistema.',
   'set.line-cover': 'Cubierta de líneas puesta, drena abajo',
   'set.line-cover-fails': 'Abra su extremo de abajo',
