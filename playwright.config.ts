@@ -18,7 +18,9 @@ export default defineConfig({
     // The worker that opens the application without a network is tried in its own flow.
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // A trace costs a quarter of the time: asked for where a failure is looked into (MB_TRACE=1).
+    trace: process.env.MB_TRACE ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       chromiumSandbox: false,
@@ -35,7 +37,8 @@ export default defineConfig({
   webServer: {
     command: 'node scripts/e2e-server.mjs',
     url: `${origin}/api/health`,
-    timeout: 60_000,
+    // A database is made and the demo company loaded first: half a minute here, more on a busy machine.
+    timeout: 180_000,
     stdout: 'ignore',
     gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
   },

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
 import { A_DAY, A_MOMENT, characters, REFUSED, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
+import { RUN_MODES } from '@/core/finding/run-mode';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { type Phase, READING_PHASES } from '@/core/job/phases';
 import { RUN_PHASES } from '@/core/phases/registry';
@@ -79,7 +80,7 @@ export const plateUpdateSchema = z.strictObject({
 
 export const modeSchema = z.strictObject({
   version: z.number().int().min(1).describe('the version you read'),
-  mode: oneOf(['cooling', 'heating']),
+  mode: oneOf(RUN_MODES),
 });
 
 export const vacuumSchema = z.strictObject({
@@ -96,7 +97,13 @@ export const furnaceSchema = z.strictObject({
   proof: furnaceProofSchema,
 });
 
-export const CONFIRMATIONS = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
+export const CONFIRMATIONS = [
+  'filterClean',
+  'indoorCoilClean',
+  'outdoorCoilCleanDry',
+  'enclosureRestored',
+  'auxOff',
+] as const;
 export const confirmationSchema = z.strictObject({
   confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
   confirmed: z.boolean().meta(YES_NO),
@@ -138,7 +145,7 @@ export const newRunSchema = z.strictObject({
 export type RunPhase = Phase;
 
 export const rigChangeSchema = z.strictObject({
-  outdoorF: num(40, 118, '°F').optional(),
+  outdoorF: num(-10, 118, '°F').optional(),
   indoorEndF: num(60, 90, '°F').optional(),
   indoorAir: num(0.4, 1.3, 'of nominal').optional(),
   outdoorAir: num(0.4, 1.1, 'of nominal').optional(),
@@ -189,6 +196,7 @@ export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('sweep'), psig: num(-5, 15, 'psig') }),
   z.strictObject({ kind: z.literal('break'), psig: num(0, 15, 'psig') }),
   z.strictObject({ kind: z.literal('oil') }),
+  z.strictObject({ kind: z.literal('defrost') }),
   z.strictObject({ kind: z.literal('call'), on: open }),
   z.strictObject({ kind: z.literal('liquid-valve'), open }),
   z.strictObject({ kind: z.literal('vapour-valve'), open }),

@@ -11,6 +11,7 @@ import type { FurnaceSnapshot, Snapshot } from '@/core/phases/snapshot';
  * - 4: the same, other formulas; words still as sentences of the day
  * - 5: words as ids and parameters; the site's time zone; circuits and owners
  * - 6: a furnace beside the circuit; the pieces that are new
+ * - 9: each mode and stage of a start-up as a proof of its own
  */
 const said = z.union([z.string(), z.looseObject({ id: z.string() })]);
 const instant = z.string();
@@ -81,6 +82,17 @@ const before = z.looseObject({
     })
     .nullable()
     .default(null),
+  /** One signed before version 8 has no wiring. */
+  wiring: z
+    .looseObject({
+      log: z.array(written),
+      proofs: z.array(z.looseObject({ want: z.array(z.string()), state: z.string() })),
+      findings: z.array(finding),
+      rows: z.array(z.looseObject({ finding })),
+      accepted: z.array(z.looseObject({ said })),
+    })
+    .nullable()
+    .default(null),
 });
 const circuitRecord = z.looseObject({
   log: z.array(written),
@@ -114,6 +126,12 @@ export const commissioningSchema = z.looseObject({
       confirmations: z.looseObject({}),
       findings: z.array(finding),
       measurements: z.array(measurement),
+      /** Before version 9 a start-up proved one mode, the one of its job. */
+      mode: z.string().optional(),
+      proofs: z
+        .array(z.looseObject({ mode: z.string(), findings: z.array(finding), measurements: z.array(measurement) }))
+        .default([]),
+      written: z.array(written).default([]),
     })
     .nullable(),
   before: before.nullable().default(null),

@@ -749,4 +749,90 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'Balanceo proporcional, práctica común',
     notCovered: 'Ramales contra troncales; el abanico, que va al final; un difusor que falta en la lista.',
   },
+  'air-capacity': {
+    title: 'Capacidad de enfriamiento por el aire',
+    what: 'Enfriamiento total, sensible y latente por el flujo de aire y los dos bulbos a ambos lados del serpentín.',
+    formula:
+      'total = 60·CFM/v·(h retorno − h suministro), v del aire de suministro; sensible = 60·CFM/v·(0.24 + 0.444 W)·(caída), W la media; latente = total − sensible',
+    source: 'Balance de calor en la corriente de aire; ASHRAE Handbook Fundamentals, Psychrometrics',
+    notCovered:
+      'Calor de un soplador después de la sonda; CFM medidos en el retorno; unos CFM supuestos no prueban nada.',
+  },
+  'heat-rise-capacity': {
+    title: 'Capacidad de calefacción por el aumento',
+    what: 'El calor que se lleva un flujo de aire con el aumento de temperatura que se leyó.',
+    formula: '1.08 × presión del lugar/14.696 × CFM × aumento',
+    source: 'Balance de calor en la corriente de aire',
+    notCovered:
+      'Calor auxiliar que trabaja al mismo tiempo; suministro leído a la vista de resistencias o del intercambiador.',
+  },
+  'mixed-air': {
+    title: 'Aire exterior en el aire mezclado',
+    what: 'Cuánto del aire antes de un serpentín viene de afuera, por tres temperaturas.',
+    formula: '100 × (mezclado − retorno) / (exterior − retorno)',
+    source: 'Balance de calor de dos corrientes de aire, bulbo seco',
+    notCovered: 'Retorno y exterior a menos de 10 °F uno del otro; corrientes que aún no se mezclan donde se lee.',
+  },
+  'gas-airflow': {
+    title: 'Flujo de aire por calor de gas',
+    what: 'Flujo de aire medido por la salida de un calentón y cuánto más caliente sale el aire.',
+    formula: 'salida / (1.08 × presión del lugar/14.696 × aumento)',
+    source: 'Balance de calor en la corriente de aire',
+    notCovered:
+      'Una salida que no venga de la entrada cronometrada y la eficiencia estable; suministro leído a la vista del intercambiador.',
+  },
+  'meter-clock': {
+    title: 'Entrada de gas cronometrada',
+    what: 'Lo que toma un quemador, por los segundos del dial de prueba del medidor; todo lo demás apagado.',
+    formula: 'ft³/h = 3600 × dial × vueltas / segundos; entrada = ft³/h × poder calorífico',
+    source: 'Definición; poder calorífico de la compañía, a la presión que ella mide',
+    notCovered:
+      'Presión o temperatura del medidor fuera de la base de la compañía; pilotos y otros aparatos que toman gas.',
+  },
+  'gas-altitude': {
+    title: 'Entrada de gas en altura',
+    what: 'La parte de la entrada de placa a la que se ajusta un quemador sin instrucciones propias a una elevación.',
+    formula: '1 hasta 2000 ft; más arriba 1 − 0.04 × elevación/1000',
+    source: 'NFPA 54, regla anterior, edición no verificada; mandan las instrucciones y la placa del fabricante',
+    notCovered: 'Aparatos cuyo fabricante da sus propios juegos o tablas, como la mayoría de los de condensación.',
+  },
+  'co-air-free': {
+    title: 'CO libre de aire',
+    what: 'Monóxido de carbono en el gas de la chimenea como sería sin el exceso de aire que lo diluye.',
+    formula: 'CO × 20.9 / (20.9 − O₂)',
+    source: 'Balance de dilución; 20.9 % de oxígeno en el aire',
+    notCovered: 'Lecturas con 20 % de oxígeno o más: eso es aire del cuarto, no gas de chimenea.',
+  },
+  'gas-pipe-hold': {
+    title: 'Prueba de tubería de gas: presión tras un cambio de temperatura',
+    what: 'La presión manométrica a la que llega una tubería hermética con aire o nitrógeno cuando solo cambió su temperatura.',
+    formula: '(inicio + presión del lugar) × T2/T1 − presión del lugar, T absoluta',
+    source: 'Gas ideal a volumen constante; la presión del lugar',
+    notCovered:
+      'Qué presión y cuánto tiempo: lo dicen el código de gas y el inspector. Sobre ½ psi se aíslan las válvulas.',
+  },
+  'strip-heat': {
+    title: 'Calor eléctrico a otro voltaje',
+    what: 'Lo que da y toma un calentador eléctrico con el voltaje que hay.',
+    formula: 'kW = nominal × (V/V nominal)²; A = 1000 kW/V',
+    source: 'Ley de Ohm; la resistencia del elemento se toma constante',
+    notCovered: 'Bancos trifásicos; el soplador en el mismo circuito.',
+  },
+  'heating-capacity-line': {
+    title: 'Capacidad de la bomba de calor según el exterior',
+    what: 'Lo que da una bomba de calor a una temperatura exterior, por sus puntos nominales a 17 y 47 °F.',
+    formula: 'recta por 17 y 47 °F; con escarcha, 90 % de ella a 35 °F y recta desde 17 °F por ese punto hasta 45 °F',
+    source: 'puntos nominales y mella de escarcha AHRI 210/240, edición no verificada; manda la tabla del fabricante',
+    notCovered:
+      'Bajo 17 °F extrapola; inversores que mantienen su capacidad; calor que gasta descongelar más allá de la mella.',
+  },
+  diagnose: {
+    title: 'Qué falla es',
+    what: 'Qué tiene un sistema en frío, por todas las lecturas a la vez, qué tan seguro es y qué medir después.',
+    formula:
+      'creencia = qué tan seguido se encuentra × qué tan bien su firma coincide con las diferencias de lo esperado; vea docs/diagnosis.md',
+    source: 'física del ciclo en miles de sistemas simulados; mediciones de seguimiento de práctica común',
+    notCovered:
+      'Calefacción; inversores fuera de su modo de prueba; dos fallas a la vez; flujo de aire y serpentines se toman por probados donde se aconseja sobre la carga.',
+  },
 };

@@ -42,6 +42,7 @@ import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { waterSaturation } from '@/core/circuit/vacuum/water-saturation';
 import { controlNetwork } from '@/core/controls/control-network';
 import { cableConductors, controlDrop, damperPosition, transformerLoad } from '@/core/controls/low-voltage';
+import { diagnose } from '@/core/diagnosis/diagnose';
 import type { AnyCalculation } from '@/core/finding/calculation';
 import { corridorCorner } from '@/core/fit/access/corridor-corner';
 import { faceThroughOpening } from '@/core/fit/access/face-through-opening';
@@ -54,6 +55,7 @@ import { bracketLoad } from '@/core/fit/outdoor/bracket-load';
 import { outdoorSound } from '@/core/fit/outdoor/outdoor-sound';
 import { floodStand, padSlope, snowStand } from '@/core/fit/outdoor/stand';
 import { crossoverBox } from '@/core/fit/packaged/crossover-box';
+import { coAirFree, gasAirflow, gasAltitude, gasPipeHold, meterClock } from '@/core/furnace/gas';
 import { capacitor, capacitorDischarge } from '@/core/power/capacitors';
 import { circuitSizing } from '@/core/power/circuit-sizing';
 import { conductorAmpacity } from '@/core/power/conductor-ampacity';
@@ -62,6 +64,7 @@ import { equipmentGround } from '@/core/power/equipment-ground';
 import { heatKit } from '@/core/power/heat-kit';
 import { imbalance } from '@/core/power/imbalance';
 import { generatorStart, inrushReduction } from '@/core/power/inrush';
+import { stripHeat } from '@/core/power/strip-heat';
 import { voltageDrop } from '@/core/power/voltage-drop';
 import {
   liquidDensity,
@@ -74,8 +77,10 @@ import { tonnageEstimate } from '@/core/scope/tonnage/tonnage-estimate';
 import { balanceNext } from '@/core/set/balance-next';
 import { ductLeakage } from '@/core/set/duct-leakage';
 import { balancePoint } from '@/core/sizing/balance-point';
+import { heatingCapacityLine } from '@/core/sizing/heating-line';
 import { sizeCheck } from '@/core/sizing/size-check';
 import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
+import { airCapacity, heatRiseCapacity, mixedAir } from '@/core/startup/capacity';
 import { chargeStep } from '@/core/startup/charge-step';
 import {
   approach,
@@ -191,6 +196,17 @@ export const CATALOG: readonly AnyCalculation[] = [
   controlNetwork,
   ductLeakage,
   balanceNext,
+  airCapacity,
+  heatRiseCapacity,
+  mixedAir,
+  gasAirflow,
+  meterClock,
+  gasAltitude,
+  coAirFree,
+  gasPipeHold,
+  stripHeat,
+  heatingCapacityLine,
+  diagnose,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

@@ -4,12 +4,14 @@ import { es as recoveryEs } from './circuit/recovery/words.es';
 import { es as vacuumEs } from './circuit/vacuum/words.es';
 import { es as circuitEs } from './circuit/words.es';
 import { es as controlsEs } from './controls/words.es';
+import { es as diagnosisEs } from './diagnosis/words.es';
 import { es as equipmentEs } from './equipment/words.es';
 import { es as findingEs } from './finding/words.es';
 import { es as fitEs } from './fit/words.es';
 import { es as furnaceEs } from './furnace/words.es';
 import { es as jobEs } from './job/words.es';
 import { es as chargeEs } from './phases/charge/words.es';
+import { es as checksEs } from './phases/checks/words.es';
 import { es as evacuateEs } from './phases/evacuate/words.es';
 import { es as handOverEs } from './phases/hand-over/words.es';
 import { es as joinPhaseEs } from './phases/join/words.es';
@@ -20,6 +22,7 @@ import { es as scopePhaseEs } from './phases/scope/words.es';
 import { es as setPhaseEs } from './phases/set/words.es';
 import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
+import { es as wireEs } from './phases/wire/words.es';
 import { es as phasesEs } from './phases/words.es';
 import { es as policyEs } from './policy/words.es';
 import { es as powerEs } from './power/words.es';
@@ -40,8 +43,11 @@ export const SPANISH = {
   ...logEs,
   ...recoveryEs,
   ...vacuumEs,
+  ...diagnosisEs,
   ...equipmentEs,
+  ...checksEs,
   ...setPhaseEs,
+  ...wireEs,
   ...settingEs,
   ...controlsEs,
   ...powerEs,

@@ -4,12 +4,14 @@ import { en as recoveryEn } from './circuit/recovery/words.en';
 import { en as vacuumEn } from './circuit/vacuum/words.en';
 import { en as circuitEn } from './circuit/words.en';
 import { en as controlsEn } from './controls/words.en';
+import { en as diagnosisEn } from './diagnosis/words.en';
 import { en as equipmentEn } from './equipment/words.en';
 import { en as findingEn } from './finding/words.en';
 import { en as fitEn } from './fit/words.en';
 import { en as furnaceEn } from './furnace/words.en';
 import { en as jobEn } from './job/words.en';
 import { en as chargeEn } from './phases/charge/words.en';
+import { en as checksEn } from './phases/checks/words.en';
 import { en as evacuateEn } from './phases/evacuate/words.en';
 import { en as handOverEn } from './phases/hand-over/words.en';
 import { en as joinPhaseEn } from './phases/join/words.en';
@@ -20,6 +22,7 @@ import { en as scopePhaseEn } from './phases/scope/words.en';
 import { en as setPhaseEn } from './phases/set/words.en';
 import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
+import { en as wireEn } from './phases/wire/words.en';
 import { en as phasesEn } from './phases/words.en';
 import { en as policyEn } from './policy/words.en';
 import { en as powerEn } from './power/words.en';
@@ -40,8 +43,11 @@ export const ENGLISH = {
   ...logEn,
   ...recoveryEn,
   ...vacuumEn,
+  ...diagnosisEn,
   ...equipmentEn,
+  ...checksEn,
   ...setPhaseEn,
+  ...wireEn,
   ...settingEn,
   ...controlsEn,
   ...powerEn,

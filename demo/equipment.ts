@@ -173,7 +173,7 @@ const coil = (maker: string, model: string, tons: number): LibraryFields => ({
 
 /** What goes into or onto a unit. */
 function accessory(
-  kind: 'heater-kit' | 'thermostat' | 'economizer',
+  kind: 'heater-kit' | 'thermostat' | 'economizer' | 'soft-starter',
   model: string,
   change: Partial<LibraryFields>,
 ): LibraryFields {
@@ -253,6 +253,8 @@ export const DEMO_LIBRARY: readonly LibraryFields[] = [
   }),
   accessory('heater-kit', 'OHK-15', { heaterKw: 15, heatStages: 2, mcaA: 78, mocpA: 80, fits: 'OAH-36, OAH-48' }),
   accessory('thermostat', 'OT-2', { heatStages: 3, coolStages: 2, fits: 'all 24 V units' }),
+  accessory('soft-starter', 'OS-16', { volts: '208/230', rlaA: 16, lraA: 90 }),
+  accessory('soft-starter', 'OS-32', { volts: '208/230', rlaA: 32, lraA: 170 }),
   accessory('economizer', 'OE-120', { outsideAirCfm: 225, fits: 'VRT-120, KRT-120' }),
   packaged('Ostrel', 'OPK-36', 3, { widthIn: 49, depthIn: 36, heightIn: 41, weightLb: 372 }),
   packaged('Vantry', 'VRT-120', 10, {

@@ -24,6 +24,7 @@ import { signPhase } from '@/server/features/phases/phases-service';
 import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-service';
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
 import { DEMO_LIBRARY, DEMO_PAIRS, DEMO_PATTERNS } from './equipment';
+import { loadWiring } from './load-wiring';
 import type { DemoSurvey, DemoSystem } from './survey-types';
 
 export async function loadLibrary(database: Database, companyId: string): Promise<void> {
@@ -141,6 +142,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
   }
   if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, uuid());
   if (demo.reach === 'scope-signed') await agree(database, lead, at, customer);
+  if (demo.wiring) await loadWiring(database, lead, at, demo.wiring);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
   if (demo.foundLater) await tell(demo.foundLater as Record<string, FactValue>);
 }

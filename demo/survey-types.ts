@@ -37,6 +37,8 @@ export type DemoSystem = {
   pictures: BeforeId[];
   waived: Partial<Record<BeforeId, string>>;
   reach: 'surveying' | 'survey-signed' | 'scope-signed';
+  /** How far its wiring came: power and controls proven, or two conductors changed over. */
+  wiring?: 'proven' | 'crossed';
   /** Found after the scope was signed; the customer has not answered yet. */
   foundLater?: Partial<Record<FactKey, FactValue>>;
   laterFits?: Partial<FitRecords>;

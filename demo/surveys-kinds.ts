@@ -236,5 +236,6 @@ export const DEMO_KINDS: readonly DemoSurvey[] = [
     pictures: ['plates', 'access'],
     waived: {},
     reach: 'scope-signed',
+    wiring: 'proven',
   },
 ];

@@ -262,6 +262,7 @@ export const DEMO_SURVEYS: readonly DemoSurvey[] = [
     pictures: ['plates', 'wiring', 'diagram', 'breaker', 'ducts', 'drain', 'access', 'coil-face', 'damage'],
     waived: {},
     reach: 'scope-signed',
+    wiring: 'crossed',
     foundLater: { ductsCrossed: true },
     laterFits: { packaged: GORSE_BANK_SIDES },
   },

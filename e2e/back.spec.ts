@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
 import { equippedJob, Fitter } from './crew';
+import { Wirer } from './wirer';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -56,4 +57,26 @@ test('Back on a phone: the sheet first, then the page; a changed sheet asks, kee
     await page.goBack();
     await expect(page).toHaveURL(/recover$/);
   });
+});
+
+test('Back and forward between phases after a sheet was saved and a part was chosen: one step each', async ({
+  page,
+}) => {
+  const crew = new Wirer(page);
+  await crew.signIn();
+  await crew.openPart(2160, 'wire');
+  const heading = (name: string) => page.getByRole('heading', { name, exact: true });
+  await page.getByRole('button', { name: 'Plan of the controls', exact: true }).click();
+  await crew.write('wiring-plan', {});
+  await crew.part('Checks');
+  await crew.phase('Survey').click();
+  await expect(heading('Wire')).toBeHidden();
+  await page.goBack();
+  await expect(page.getByRole('tab', { name: 'Checks' })).toHaveAttribute('aria-selected', 'true');
+  await page.goForward();
+  await expect(heading('Wire')).toBeHidden();
+  await page.goBack();
+  await expect(heading('Wire')).toBeVisible();
+  await page.goBack();
+  await expect(heading('Wire')).toBeHidden();
 });

@@ -92,6 +92,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await page.getByTestId('entry-joint').getByRole('button', { name: 'Withdraw' }).click();
     await page.getByLabel('Why it does not hold').fill('Cut out and made again');
     await page.getByRole('button', { name: 'Withdraw it' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
     await crew.offer('Joint');
     await crew.write('joint', { Where: 'coil, vapor', 'Nitrogen flowing': 4 }, BRAZED, ['reamed', 'cleaned']);
     await crew.offer('Expansion valve');

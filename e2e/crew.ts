@@ -54,6 +54,14 @@ export class Crew {
     return this.page.getByRole('tab', { name }).click();
   }
 
+  /** Withdraws what a row says, and waits until its sheet is gone with the focus it gives back. */
+  async takeBack(row: Locator, why: string): Promise<void> {
+    await row.getByRole('button', { name: 'Take back' }).click();
+    await this.page.getByLabel('Why it does not hold').fill(why);
+    await this.page.getByRole('button', { name: 'Withdraw it' }).click();
+    await expect(this.page.getByRole('dialog')).toHaveCount(0);
+  }
+
   closeSheet(): Promise<void> {
     return this.page.getByRole('button', { name: 'Close', exact: true }).click();
   }
@@ -129,11 +137,13 @@ export class Surveyor extends Crew {
     }
   }
 
-  place(name: string): Promise<void> {
-    return this.page
+  /** Goes to a place, and is there: its questions are on screen, not those of the place before. */
+  async place(name: string): Promise<void> {
+    await this.page
       .getByRole('navigation', { name: 'Places' })
       .getByRole('link', { name: new RegExp(`^${name}`) })
       .click();
+    await expect(this.page.getByRole('heading', { level: 1, name: new RegExp(`^${name}`) })).toBeVisible();
   }
 
   /** Every question of the place on screen that nobody answered yet: not seen. */
@@ -141,8 +151,9 @@ export class Surveyor extends Crew {
     const rows = this.page.locator('[data-testid^="fact-"]');
     for (let i = 0; i < (await rows.count()); i++) {
       const row = rows.nth(i);
-      if (/how it is known/.test((await row.textContent()) ?? ''))
-        await row.getByRole('button', { name: 'Not seen' }).click();
+      if (!/how it is known/.test((await row.textContent()) ?? '')) continue;
+      await row.getByRole('button', { name: 'Not seen' }).click();
+      await expect(row.getByRole('button', { name: 'Not seen' })).toHaveAttribute('aria-pressed', 'true');
     }
   }
 
@@ -158,6 +169,17 @@ export class Surveyor extends Crew {
     await this.page.mouse.up();
   }
 
+  /** Every picture that is asked for before the old system is taken apart. */
+  async takePictures(): Promise<void> {
+    const items = this.page.locator('[data-testid^="before-"]');
+    await expect(items.first()).toBeVisible();
+    for (const item of await items.all()) {
+      if (await item.getByRole('img').count()) continue;
+      await item.locator('input[type=file]').setInputFiles('docs/screenshots/jobs.png');
+      await expect(item.getByRole('img')).toBeVisible();
+    }
+  }
+
   async openPart(number: number, part: string): Promise<void> {
     await this.openJob(number);
     await this.page.goto(`${this.page.url().replace(/(\/jobs\/[^/]+).*/, '$1')}/${part}`);
@@ -166,7 +188,7 @@ export class Surveyor extends Crew {
 
   /** Answers every check of the set sheet that is still open as it is asked: taps, readings at their band, seals, pictures. */
   async setAsAsked(): Promise<void> {
-    const rows = this.page.locator('li[data-testid^=set-]');
+    const rows = this.page.locator('li[data-testid^=look-]');
     await expect(rows.first()).toBeVisible();
     for (const row of await rows.all()) {
       const text = (await row.textContent()) ?? '';
@@ -363,4 +385,10 @@ export async function equippedJob(
   });
   expect(reply.status()).toBe(201);
   return { id, number: ((await reply.json()) as { job: { number: number } }).job.number };
+}
+
+/** Writes something down past the screens, where it is not what the test is about. */
+export async function post(page: Page, path: string, data: object): Promise<void> {
+  const reply = await page.request.post(`/api${path}`, { data, headers: { origin: new URL(page.url()).origin } });
+  expect(reply.status(), await reply.text()).toBe(201);
 }

@@ -1,17 +1,14 @@
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
-import { Surveyor } from './crew';
+import { post, Surveyor } from './crew';
+import { LAID, Wirer } from './wirer';
 
-const post = async (page: Page, path: string, data: object) => {
-  const reply = await page.request.post(`/api${path}`, { data, headers: { origin: new URL(page.url()).origin } });
-  expect(reply.status(), await reply.text()).toBe(201);
-};
 const jobOf = (page: Page): string => /\/jobs\/([^/]+)/.exec(page.url())![1]!;
 
 test('a furnace alone under a coil that stays: released, read by hand, handed over, with no circuit asked for', async ({
   page,
 }) => {
-  const crew = new Surveyor(page);
+  const crew = new Wirer(page);
   await crew.signIn();
   await crew.openPart(2159, 'scope');
   const job = jobOf(page);
@@ -28,9 +25,42 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
   await crew.setAsAsked();
   await crew.press('Sign the setting');
   await crew.press('Go on');
+  // Wired by a crew that only types.
+  await crew.press('Write the circuit');
+  await crew.write(
+    'power-circuit',
+    {
+      'Plate: minimum circuit ampacity': '9.5',
+      'Plate: largest breaker': '15',
+      'Its rating': '15',
+      'One way': '40',
+      'Hottest place it runs through': '86',
+      Disconnect: '30',
+      'Supply, measured': '121',
+    },
+    { 'Protected by': 'Breaker', ...LAID, Copper: '14 AWG', 'Equipment ground': '14 AWG' },
+  );
+  await crew.press('Go step by step');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
+  await crew.makeSafe('indoor');
+  await crew.press('Open the plan');
+  const eight = { 'Whole conductors to the thermostat': '8', 'Whole conductors outdoors': '8' };
+  await crew.write('wiring-plan', eight);
+  await crew.proveByTaps();
+  await crew.fillSheets({
+    'As set': 'tap 3',
+    'Set for a unit of': '3',
+    'Air at full cooling': '1200',
+    'Air in heating': '1000',
+  });
+  await crew.looksAsAsked();
+  await crew.press('Sign the wiring');
+  await crew.press('Go on');
   await crew.press('Type the readings');
   const form = page.getByRole('dialog');
   await form.getByRole('radio', { name: 'natural gas' }).click();
+  await form.getByRole('radio', { name: 'clocked', exact: true }).click();
+  await form.getByRole('radio', { name: 'sealed pipes' }).click();
   for (const [label, value] of [
     ['Inlet gas pressure', '7.1'],
     ['Manifold pressure', '3.5'],
@@ -41,6 +71,11 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
     ['CO in the flue, air-free', '24'],
     ['CO in the room', '0'],
     ['Burning for', '15'],
+    ['Test dial, one turn', '2'],
+    ['Turns', '3'],
+    ['In', '221'],
+    ['Heating value of the gas', '1028'],
+    ['Input on the plate', '100000'],
   ] as const)
     await form.getByLabel(label, { exact: true }).fill(value);
   // Mistyped: told where and what is allowed, and nothing typed is lost.
@@ -48,6 +83,13 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
   await expect(form).toContainText('1 to 200 °F');
   await expect(form.getByLabel('Inlet gas pressure', { exact: true })).toHaveValue('7.1');
   await form.getByLabel('Temperature rise', { exact: true }).fill('56');
+  await form.getByRole('button', { name: 'Record the readings' }).click();
+  // A furnace of two stages is read at both.
+  await crew.say('Call the low stage alone');
+  await crew.press('Read it again');
+  await form.getByLabel('Low stage: manifold pressure', { exact: true }).fill('1.7');
+  await form.getByLabel('Low stage: manifold on the plate', { exact: true }).fill('1.6');
+  await form.getByLabel('Low stage: temperature rise', { exact: true }).fill('48');
   await form.getByRole('button', { name: 'Record the readings' }).click();
   await crew.press('Sign the hand-over');
   await crew.say('Handed over');
@@ -82,6 +124,13 @@ test('a house of two systems: its own facts are walked once, everything else by 
   // A new carbon monoxide answer is found on the day there: the scope upstairs is signed.
   await expect(page.getByTestId('delta').first()).toContainText('Carbon monoxide alarm');
   await expect(page.getByLabel('New outdoor unit')).not.toHaveValue('');
+  // Taken back in the house, the change is gone upstairs: what was signed there stands.
+  await systems.getByRole('link', { name: 'Downstairs' }).click();
+  await page.goto(page.url().replace(/\/scope.*/, '/survey/gas-vent'));
+  await crew.answer('coAlarm', 'Yes');
+  await systems.getByRole('link', { name: 'Upstairs' }).click();
+  await crew.phase('Scope').click();
+  await expect(page.getByTestId('delta')).toHaveCount(0);
 });
 
 test('a coil alone: the plate of the unit that stays is read where it stands, with what the survey saw', async ({

@@ -127,6 +127,7 @@ test('a scale and probes of one’s own: weighed in between two taps, started, a
     refrigerant: 'R-454B',
     metering: 'txv',
     tons: 3,
+    mode: 'cooling',
     volts: 240,
     elevationFt: 1180,
     outdoorF: 92,

@@ -63,6 +63,16 @@ test('a wrong charge is found, corrected in small steps and proven', async ({ pa
   await crew.openJob(2146);
   await crew.say(/Add 4\.0 oz as liquid, then wait 10 min/);
   await expect(page.getByText(/Subcooling is low/)).toBeVisible();
+  // Every reading at once says the same, and what speaks for it.
+  await crew.tab('fault');
+  const faults = page.getByTestId('faults');
+  await expect(faults.getByTestId('fault-undercharge')).toBeVisible();
+  await expect(faults.getByRole('row', { name: /^Subcooling/ })).toContainText('for it');
+  // The cycle on its sheet; a follow-up that is typed is kept over a reload and can be taken back.
+  await crew.tab('cycle');
+  await expect(page.getByTestId('ph-sheet').getByRole('img')).toBeVisible();
+  await expect(page.getByTestId('cycle')).toContainText(/Each pound of refrigerant takes up \d+ Btu/);
+  await crew.tab('ladder');
   await page.getByRole('button', { name: /Instruments/ }).click();
   await page.getByRole('radio', { name: '60×' }).click();
   await crew.closeSheet();

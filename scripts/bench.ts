@@ -1,14 +1,21 @@
 import { pumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { callsOf, runCall, SYSTEMS, specOf, wiredFor } from '@/core/controls/control-network';
+import { explain } from '@/core/controls/explain';
 import { faultsOf, layFault } from '@/core/controls/fault-codes';
+import { breachesOf } from '@/core/controls/invariants';
+import { reason } from '@/core/diagnosis/reason';
+import { scoreOf } from '@/core/diagnosis/testing/score';
 import { FIT_EMPTY, FIT_KINDS, judgeFit } from '@/core/fit/sheets';
 import { orderBench, stepBench, vacuumBench } from '@/core/plant/bench/bench';
-import { solveCycle } from '@/core/plant/cycle';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
+import { solveSystem } from '@/core/plant/system';
+import { drawSystem } from '@/core/plant/unit/population';
 import { bubbleF, bubblePsia, dewF, liquidLbFt3 } from '@/core/refrigerant/lookup';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
+import { solveSaturation } from '@/core/refrigerant/saturation-solver';
 import { saturatedStates, singlePhase } from '@/core/refrigerant/state';
+import { superheatedVapour } from '@/core/refrigerant/superheated-vapour';
 import { scopeItems } from '@/core/scope/scope';
 import { sampleScope } from '@/core/scope/testing/sample-scope';
 import { type RunSample, steadySamples } from '@/core/startup/live';
@@ -33,8 +40,8 @@ function perCall(calls: number, work: (i: number) => void): number {
 let sink = 0;
 for (const r of REFRIGERANTS) {
   const at = performance.now();
-  bubblePsia(r, 40);
-  line(`table build ${r}`, performance.now() - at, 'ms');
+  sink += bubblePsia(r, 40) + superheatedVapour(r, 40, 10).lbFt3;
+  line(`first lookups ${r}`, performance.now() - at, 'ms');
   line(
     `lookup bubble °F → psia ${r}`,
     perCall(200_000, (i) => (sink += bubblePsia(r, 30 + (i % 90)))),
@@ -51,13 +58,23 @@ for (const r of REFRIGERANTS) {
     'ns',
   );
   line(
-    `full saturated solve ${r}`,
-    perCall(400, (i) => (sink += saturatedStates(r, 30 + (i % 90)).bubblePa)) / 1000,
+    `saturated state, pressures to energies ${r}`,
+    perCall(100_000, (i) => (sink += saturatedStates(r, 30 + (i % 90)).bubblePa)) / 1000,
     'µs',
   );
   line(
+    `saturation solved from the equation ${r}`,
+    perCall(400, (i) => (sink += solveSaturation(r, 280 + (i % 40)).bubblePa)) / 1000,
+    'µs',
+  );
+  line(
+    `superheated vapor of the plant ${r}`,
+    perCall(100_000, (i) => (sink += superheatedVapour(r, 30 + (i % 30), i % 40).lbFt3)),
+    'ns',
+  );
+  line(
     `full superheated solve ${r}`,
-    perCall(400, (i) => (sink += singlePhase(r, 60 + (i % 20), 60, 'vapour')!.lbFt3)) / 1000,
+    perCall(4000, (i) => (sink += singlePhase(r, 60 + (i % 20), 60, 'vapour')!.lbFt3)) / 1000,
     'µs',
   );
 }
@@ -68,6 +85,7 @@ const config: RigConfig = {
   refrigerant: 'R-454B',
   metering: 'txv',
   tons: 3,
+  mode: 'cooling',
   volts: 240,
   elevationFt: 1000,
   outdoorF: 94,
@@ -84,18 +102,24 @@ const config: RigConfig = {
   nonCondensablePsi: 0,
   probeFaults: {},
 };
-const cold = performance.now();
-const COLD = 50;
-for (let i = 0; i < COLD; i++)
-  sink += solveCycle({
-    ...config,
-    chargeRatio: 0.9 + i / 500,
-    outdoorF: 95,
-    returnF: 80,
-    returnWetBulbF: 67,
-    barometerPsia: 14.7,
-  }).netBtuh;
-line('plant cold solve', (performance.now() - cold) / COLD, 'ms');
+for (const call of ['cooling', 'heating'] as const)
+  line(
+    `plant steady solve, ${call}`,
+    perCall(200, (i) => {
+      sink += solveSystem({
+        ...config,
+        call,
+        low: false,
+        frost: 0,
+        chargeRatio: 0.9 + (i % 50) / 500,
+        outdoorF: call === 'cooling' ? 95 : 40,
+        returnF: call === 'cooling' ? 80 : 70,
+        returnWetBulbF: call === 'cooling' ? 67 : 55,
+        barometerPsia: 14.7,
+      }).compressorA;
+    }) / 1e6,
+    'ms',
+  );
 
 let { state } = command(config, newRig(config, 118), { kind: 'start' });
 const samples: RunSample[] = [];
@@ -190,4 +214,35 @@ for (const system of SYSTEMS) {
         solved += 1;
       }
   line(`control network ${system}, every call × open switch × fault (${solved})`, performance.now() - at, 'ms');
+  const changed = layFault('RC_SHORT', wired, spec);
+  line(
+    `control network ${system}, a change explained and every invariant checked`,
+    perCall(20, () => {
+      sink += explain(spec, wired, changed).otherwise.length + breachesOf(spec, changed).length;
+    }) / 1e6,
+    'ms',
+  );
 }
+
+// What the fault reasoning makes of drawn systems: shares, then a line a fault of what was named for it.
+const score = scoreOf(77, 1_234_567);
+for (const key of [
+  'first',
+  'firstTwo',
+  'falseAlarms',
+  'afterOne',
+  'chargeCorrected',
+  'healthyMoved',
+  'othersMoved',
+] as const)
+  line(`fault reasoning over ${score.systems} drawn systems: ${key}`, 100 * score[key], '%');
+for (const [fault, named] of score.confusion)
+  process.stdout.write(
+    `${JSON.stringify({ what: `named for ${fault}`, value: Object.fromEntries([...named].sort((a, b) => b[1] - a[1])), unit: 'systems' })}\n`,
+  );
+const one = drawSystem(3, 'undercharge');
+line(
+  'fault reasoning, one system',
+  perCall(200, () => (sink += reason(one, { ...one.readings, barometerPsia: one.barometerPsia })!.ranked.length)) / 1e6,
+  'ms',
+);

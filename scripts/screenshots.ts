@@ -40,14 +40,16 @@ await shoot(page, 'jobs');
 await at(crew, 2146, 'Start-up');
 await page.getByTestId('ladder').waitFor();
 await shoot(page, 'start-up');
+await crew.tab('cycle');
+await page.getByTestId('cycle').waitFor();
+await page.waitForTimeout(800);
+await shoot(page, 'cycle');
 await part(crew, 2148, 'survey/outdoor');
 await shoot(page, 'survey');
 await part(crew, 2149, 'scope');
 await shoot(page, 'scope');
 await part(crew, 2149, 'fit/placement');
 await shoot(page, 'fit-place');
-await part(crew, 2148, 'fit/curb');
-await shoot(page, 'fit-curb');
 await part(crew, 2151, 'fit/stack');
 await shoot(page, 'fit-stack');
 await part(crew, 2152, 'recover');
@@ -61,9 +63,6 @@ await page.waitForTimeout(1500);
 await shoot(page, 'evacuate');
 await page.goto('/cylinders');
 await shoot(page, 'cylinders');
-await page.goto('/library');
-await page.getByRole('tab', { name: 'Outdoor units' }).waitFor();
-await shoot(page, 'library');
 await page.goto('/jobs');
 await at(crew, 2139, 'Hand-over');
 await page.getByText('Commissioning report').waitFor();
@@ -72,19 +71,22 @@ await part(crew, 2161, 'set');
 await page.getByRole('navigation', { name: 'Circuits' }).first().getByRole('link', { name: 'Upstairs' }).click();
 await crew.phase('Set').click();
 for (const id of ['pad-bears', 'anchors', 'base-holes'])
-  await page.getByTestId(`set-${id}`).getByRole('button', { name: 'As asked' }).click();
+  await page.getByTestId(`look-${id}`).getByRole('button', { name: 'As asked' }).click();
 for (const [id, value] of [
   ['pad-rise', '2'],
   ['unit-level', '0.1'],
 ] as const) {
-  await page.getByTestId(`set-${id}`).getByRole('textbox').fill(value);
-  await page.getByTestId(`set-${id}`).getByRole('textbox').press('Enter');
+  await page.getByTestId(`look-${id}`).getByRole('textbox').fill(value);
+  await page.getByTestId(`look-${id}`).getByRole('textbox').press('Enter');
 }
-await page.getByTestId('set-joint-return').getByRole('button', { name: 'Closed with …' }).click();
-await page.getByTestId('set-joint-return').getByRole('button', { name: 'gasket' }).click();
+await page.getByTestId('look-joint-return').getByRole('button', { name: 'Closed with …' }).click();
+await page.getByTestId('look-joint-return').getByRole('button', { name: 'gasket' }).click();
 await page.mouse.move(600, 300);
 await page.mouse.wheel(0, -5000);
 await shoot(page, 'set');
+await part(crew, 2150, 'wire');
+await page.getByRole('radio', { name: 'Heat', exact: true }).click();
+await shoot(page, 'wire');
 await at(crew, 2156, 'Charge');
 await crew.press(/^Weigh in/);
 await page.waitForTimeout(8_000);

@@ -17,6 +17,7 @@ const bench = z.object({ kind: z.string(), speed: z.number(), switches, told: z.
 const rig = z.object({
   running: z.boolean(),
   cutout: z.string(),
+  defrosting: z.boolean(),
   valveOpen: z.boolean(),
   on: z.enum(['charge', 'recovery']),
   moveLeftOz: z.number(),

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_READER } from '@/core/words/render';
 import { clock, day, list, lower, moment, month, q, type Said, typed, upper, value } from '@/core/words/said';
+import { coreEnglish } from './english';
 import { addWords, speaker, spoken, talker } from './speaker';
 
 const words = talker({
@@ -28,6 +29,13 @@ const charge: Said = {
   id: 'test.charge',
   with: { oz: q(25.68, 'oz'), why: lower({ id: 'test.why', with: { ft: q(12, 'ft') } }) },
 };
+
+describe('what was frozen under an earlier id', () => {
+  it('keeps its words', () => {
+    expect(coreEnglish({ id: 'set.looked-at-as-built' })).toBe(coreEnglish({ id: 'checks.looked-at-as-built' }));
+    expect(coreEnglish({ id: 'set.looked-at-as-built' })).toMatch(/as it was built/);
+  });
+});
 
 describe('a sentence', () => {
   it('is said in the reader’s language, with the figures of its quantity and what stands inside it', () => {

@@ -1,4 +1,5 @@
 import i18next, { type i18n } from 'i18next';
+import { todaysId } from '@/core/words/renamed';
 import {
   amountText,
   bareNumber,
@@ -45,7 +46,7 @@ export function speaker(reader: Reader, words: i18n): Speak {
     if (typeof p === 'string') return p;
     // A number without a quantity counts or names something: a year and a job number have no thousands.
     if (typeof p === 'number') return bareNumber(p);
-    if ('id' in p) return sentence(p.id, p.with);
+    if ('id' in p) return sentence(todaysId(p.id), p.with);
     if ('q' in p) return amountText(p, reader);
     if ('lower' in p) return first(text(p.lower), 'toLocaleLowerCase');
     if ('upper' in p) return first(text(p.upper), 'toLocaleUpperCase');

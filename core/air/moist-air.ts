@@ -47,11 +47,6 @@ export function humidityRatioFromRelativeHumidity(dryBulbF: number, pct: number,
   return psychrolib.GetHumRatioFromRelHum(dryBulbF, pct / 100, psia);
 }
 
-/** Humidity ratio of saturated air. */
-export function saturatedHumidityRatio(dryBulbF: number, psia: number): number {
-  return psychrolib.GetSatHumRatio(dryBulbF, psia);
-}
-
 /** Saturation pressure of water, over ice below 32 °F, psia. Valid -148 to 392 °F. */
 export function waterSaturationPsia(temperatureF: number): number {
   return psychrolib.GetSatVapPres(temperatureF);

@@ -53,6 +53,26 @@ const PUMP_CALLS: readonly Call[] = ['aux', 'emergency', 'defrost'];
 export const callsOf = (spec: PlanSpec): Call[] => CALLS.filter((c) => spec.heatPump || !PUMP_CALLS.includes(c));
 
 /**
+ * Calls that a finished wiring is tried with: each that this system answers differently from the one before it, nothing at all among
+ * them.
+ */
+export function triedCalls(spec: PlanSpec): Call[] {
+  if (spec.communicating) return [];
+  const two = spec.stages === 2;
+  const heats = spec.heat !== 'none';
+  return callsOf(spec).filter((call) => {
+    if (call === 'cool1') return !spec.coolingless;
+    if (call === 'cool2') return !spec.coolingless && two;
+    if (call === 'heat1') return spec.heatPump || heats;
+    if (call === 'heat2') return spec.heatPump ? two : spec.heat === 'two-stage furnace';
+    return heats || (call !== 'aux' && call !== 'emergency');
+  });
+}
+
+/** Calls that are proven with power and refrigerant too, at the start-up: everything that turns or heats. */
+export const runningCalls = (spec: PlanSpec): Call[] => triedCalls(spec).filter((c) => c !== 'off' && c !== 'fan');
+
+/**
  * What a 24 V control network runs under one call, with safeties open and a fault laid in: solved by nodal voltages, not by a table.
  *
  * @returns energised: contactor CC, second stage S2, valve RV, blower BL, outdoor fan OF, electric heat EH, fire F1 and F2, after

@@ -1,75 +1,69 @@
-import { callsOf, runCall, wiredFor } from './control-network';
+import { runCall, wiredFor } from './control-network';
+import { seenOf, type Trial } from './expected';
 import { type FaultCode, faultsOf, layFault, type Wired } from './fault-codes';
 import type { PlanSpec } from './make-plan';
 import type { Runs } from './plan';
-import type { Call } from './thermostat';
+import { type Probe, voltsClass } from './probe';
+import type { Solved } from './solve';
+import { trialsOf } from './trials';
 
-/** What can be tried: a call with at most one safety open. */
-export type Trial = { call: Call; open: readonly ('float' | 'freeze')[] };
 export type Seen = Trial & { runs: readonly Runs[] };
+/** What a meter showed between two terminals during a trial. */
+export type Measured = Trial & Probe & { volts: number };
+export type Evidence = { seen: readonly Seen[]; measured?: readonly Measured[] };
 
-const NOTHING_OPEN = [[], ['float'], ['freeze']] as const;
-
-/** How much it takes to try a call (house rule): turning a thermostat, waiting for a compressor, making a board defrost. */
-const COST: Readonly<Record<Call, number>> = {
-  off: 1,
-  fan: 1,
-  emergency: 2,
-  cool1: 3,
-  heat1: 3,
-  cool2: 4,
-  heat2: 4,
-  aux: 4,
-  defrost: 6,
+/** What one wiring shows in a trial; each is solved once. */
+export type Signature = {
+  show: (trial: Trial) => string;
+  /** What the network met by itself: shorts, joined transformers. */
+  met: (trial: Trial) => string;
+  volts: (trial: Trial, probe: Probe) => number;
 };
-/** Raising a float or opening a freeze stat besides. */
-const OPENING_COST = 2;
-const costOf = ({ call, open }: Trial): number => COST[call] + OPENING_COST * open.length;
+export type Signatures = ReadonlyMap<FaultCode | 'none', Signature>;
 
-/** Everything that can be tried on a system, the cheapest first. */
-export const trialsOf = (spec: PlanSpec): Trial[] =>
-  callsOf(spec)
-    .flatMap((call) => NOTHING_OPEN.map((open): Trial => ({ call, open })))
-    .sort((a, b) => costOf(a) - costOf(b));
+export function signatureOf(wired: Wired): Signature {
+  const known = new Map<string, Solved>();
+  const at = (trial: Trial): Solved => {
+    const key = `${trial.call}/${trial.open.join()}`;
+    const solved = known.get(key) ?? runCall(wired, trial.call, trial.open);
+    known.set(key, solved);
+    return solved;
+  };
+  return {
+    show: (trial) => seenOf(at(trial).runs).join(' '),
+    met: (trial) => [...at(trial).met].sort().join(' '),
+    volts: (trial, { a, b }) => Math.abs(at(trial).between(a, b)),
+  };
+}
 
-const shown = (wired: Wired, { call, open }: Trial): string => [...runCall(wired, call, open).runs].sort().join(' ');
-
-/** What every healthy or faulty wiring of a system shows, solved once. */
-export type Signatures = ReadonlyMap<FaultCode | 'none', (trial: Trial) => string>;
+/** What every healthy or faulty wiring of a system shows; `none` is the healthy one. */
 export function signaturesOf(spec: PlanSpec): Signatures {
   const healthy = wiredFor(spec);
-  const remembered = (wired: Wired) => {
-    const known = new Map<string, string>();
-    return (trial: Trial): string => {
-      const key = `${trial.call}/${trial.open.join()}`;
-      const at = known.get(key) ?? shown(wired, trial);
-      known.set(key, at);
-      return at;
-    };
-  };
-  return new Map<FaultCode | 'none', (trial: Trial) => string>([
-    ['none', remembered(healthy)],
-    ...faultsOf(spec).map((code) => [code, remembered(layFault(code, healthy, spec))] as const),
+  return new Map<FaultCode | 'none', Signature>([
+    ['none', signatureOf(healthy)],
+    ...faultsOf(spec).map((code) => [code, signatureOf(layFault(code, healthy, spec))] as const),
   ]);
 }
 
-const runsOf = ({ runs }: Seen): string => [...runs].sort().join(' ');
-
 export type Candidate = { code: FaultCode | 'none'; agrees: number; of: number };
 
-/**
- * Which wirings agree with what was seen, the best first; `none` is the healthy one. Those that disagree with anything stand behind
- * all that agree with everything.
- */
-export function rankFaults(signatures: Signatures, seen: readonly Seen[]): Candidate[] {
+/** Which wirings agree with what was seen and measured, the best first; those that disagree with anything stand behind. */
+export function rankFaults(signatures: Signatures, { seen, measured = [] }: Evidence): Candidate[] {
+  const of = seen.length + measured.length;
   return [...signatures]
-    .map(([code, show]) => ({ code, agrees: seen.filter((s) => show(s) === runsOf(s)).length, of: seen.length }))
+    .map(([code, s]) => ({
+      code,
+      agrees:
+        seen.filter((x) => s.show(x) === seenOf(x.runs).join(' ')).length +
+        measured.filter((m) => voltsClass(s.volts(m, m)) === voltsClass(m.volts)).length,
+      of,
+    }))
     .sort((a, b) => b.agrees - a.agrees);
 }
 
-/** The wirings that nothing seen speaks against. */
-export const remaining = (signatures: Signatures, seen: readonly Seen[]): (FaultCode | 'none')[] =>
-  rankFaults(signatures, seen)
+/** The wirings that nothing seen or measured speaks against. */
+export const remaining = (signatures: Signatures, evidence: Evidence): (FaultCode | 'none')[] =>
+  rankFaults(signatures, evidence)
     .filter((c) => c.agrees === c.of)
     .map((c) => c.code);
 
@@ -84,15 +78,38 @@ export function nextTrial(
 ): Trial | undefined {
   let best: { trial: Trial; leaves: number } | undefined;
   for (const trial of trialsOf(spec)) {
-    const groups = new Map<string, number>();
-    for (const code of left) {
-      const show = signatures.get(code)!(trial);
-      groups.set(show, (groups.get(show) ?? 0) + 1);
-    }
-    if (groups.size < 2) continue;
-    const leaves = [...groups.values()].reduce((sum, n) => sum + n * n, 0) / left.length;
+    const leaves = expectedLeft(left, (code) => signatures.get(code)!.show(trial));
+    if (leaves === undefined) continue;
     // They come in the order of what they take: only what leaves clearly fewer replaces one.
-    if (!best || leaves < best.leaves - 1e-9) best = { trial, leaves };
+    if (!best || leaves < best.leaves - SAME) best = { trial, leaves };
   }
   return best?.trial;
+}
+
+/** The measurement that separates best what no trial tells apart; undefined where no meter does either. */
+export function nextProbe(
+  spec: PlanSpec,
+  signatures: Signatures,
+  left: readonly (FaultCode | 'none')[],
+  probes: readonly Probe[],
+): (Trial & Probe) | undefined {
+  let best: { at: Trial & Probe; leaves: number } | undefined;
+  for (const trial of trialsOf(spec))
+    for (const probe of probes) {
+      const leaves = expectedLeft(left, (code) => voltsClass(signatures.get(code)!.volts(trial, probe)));
+      if (leaves !== undefined && (!best || leaves < best.leaves - SAME)) best = { at: { ...trial, ...probe }, leaves };
+    }
+  return best?.at;
+}
+
+const SAME = 1e-9;
+
+/** How many of them are left on average once it is known which of these answers comes; undefined where all give the same. */
+function expectedLeft(
+  left: readonly (FaultCode | 'none')[],
+  answer: (code: FaultCode | 'none') => string,
+): number | undefined {
+  const groups = new Map<string, number>();
+  for (const code of left) groups.set(answer(code), (groups.get(answer(code)) ?? 0) + 1);
+  return groups.size < 2 ? undefined : [...groups.values()].reduce((sum, n) => sum + n * n, 0) / left.length;
 }

@@ -57,7 +57,9 @@ const pumps = (s: PlanSpec): boolean => s.heatPump;
 const heated = (s: PlanSpec): boolean => s.heat !== 'none';
 /** The heat line from the thermostat. */
 const heatLine = (s: PlanSpec): string => (s.heat === 'strips' ? 'stat:W2' : 'stat:W1');
-const split = (s: PlanSpec): boolean => !s.packaged;
+const cools = (s: PlanSpec): boolean => !s.coolingless;
+/** Its outdoor unit hangs on the indoor transformer over a cable. */
+const split = (s: PlanSpec): boolean => cools(s) && !s.packaged && !s.twoWires;
 
 const LAY: Readonly<Record<FaultCode, Lay>> = {
   YO_SWAP: { fits: pumps, lay: (w) => swapped(w, 'stat:Y1', 'stat:OB') },
@@ -69,23 +71,23 @@ const LAY: Readonly<Record<FaultCode, Lay>> = {
   // Batteries keep a thermostat calling: only its own display hangs on C.
   STAT_C_OPEN: { fits: always, lay: (w) => opened(w, 'stat:C') },
   RC_SHORT: { fits: always, lay: (w) => bridged(w, 'short', 'in.R', 'in.C') },
-  YC_SHORT: { fits: always, lay: (w) => bridged(w, 'short', 'in.Y1', 'in.C') },
-  FLOAT_ABSENT: { fits: always, lay: (w) => ({ ...w, plan: withoutFloat(w.plan) }) },
-  FLOAT_FAN_ONLY: { fits: always, lay: (w) => ({ ...w, plan: floatInFan(withoutFloat(w.plan)) }) },
+  YC_SHORT: { fits: cools, lay: (w) => bridged(w, 'short', 'in.Y1', 'in.C') },
+  FLOAT_ABSENT: { fits: cools, lay: (w) => ({ ...w, plan: withoutFloat(w.plan) }) },
+  FLOAT_FAN_ONLY: { fits: cools, lay: (w) => ({ ...w, plan: floatInFan(withoutFloat(w.plan)) }) },
   RHRC_OPEN: {
     fits: (s) => !s.heatPump && heated(s),
     lay: (w) => ({ ...w, plan: { ...w.plan, switches: w.plan.switches.filter((s) => s.device !== 'jumper') } }),
   },
   BACKFEED: { fits: always, lay: (w) => ({ ...w, plan: { ...w.plan, sources: [...w.plan.sources, SECOND] } }) },
   W_ON_O: { fits: (s) => pumps(s) && heated(s), lay: (w, s) => moved(w, heatLine(s), 'in.OB') },
-  W_ON_Y: { fits: heated, lay: (w, s) => moved(w, heatLine(s), 'in.Y1') },
+  W_ON_Y: { fits: (s) => heated(s) && cools(s), lay: (w, s) => moved(w, heatLine(s), 'in.Y1') },
   W_ON_G: { fits: heated, lay: (w, s) => moved(w, heatLine(s), 'in.G') },
   W_OPEN: { fits: heated, lay: (w, s) => opened(w, heatLine(s)) },
   DEFROST_W_OPEN: {
     fits: (s) => pumps(s) && heated(s) && split(s),
     lay: (w) => opened(w, 'outdoor:W'),
   },
-  YG_SWAP: { fits: always, lay: (w) => swapped(w, 'stat:Y1', 'stat:G') },
+  YG_SWAP: { fits: cools, lay: (w) => swapped(w, 'stat:Y1', 'stat:G') },
   Y1Y2_SWAP: { fits: (s) => s.stages === 2, lay: (w) => swapped(w, 'stat:Y1', 'stat:Y2') },
   DF_AS_ELECTRIC: {
     fits: (s) => s.heatPump && s.heat === 'furnace',
@@ -98,7 +100,7 @@ const LAY: Readonly<Record<FaultCode, Lay>> = {
     }),
   },
   // One conductor for the stage and for the fan.
-  WIRE_REUSED: { fits: always, lay: (w) => bridged(w, 'reused', 'stat.Y1', 'stat.G') },
+  WIRE_REUSED: { fits: cools, lay: (w) => bridged(w, 'reused', 'stat.Y1', 'stat.G') },
 };
 
 function withoutFloat(plan: Plan): Plan {
@@ -119,5 +121,7 @@ const floatInFan = (plan: Plan): Plan => ({
   switches: [...plan.switches, { device: 'float', a: 'float.G', b: 'in.G' }],
 });
 
-export const faultsOf = (spec: PlanSpec): FaultCode[] => FAULTS.filter((code) => LAY[code].fits(spec));
+/** Faults that a system can have; on data lines none of them shows. */
+export const faultsOf = (spec: PlanSpec): FaultCode[] =>
+  spec.communicating ? [] : FAULTS.filter((code) => LAY[code].fits(spec));
 export const layFault = (code: FaultCode, wired: Wired, spec: PlanSpec): Wired => LAY[code].lay(wired, spec);

@@ -2,7 +2,7 @@
 export type Node = string;
 
 /** What the outside asks for besides the thermostat. */
-export type Demand = 'defrost' | 'leak';
+export type Demand = 'defrost' | 'leak' | 'humidity';
 
 /** When a contact is closed: a load that is on, a thermostat terminal that calls, a demand, or several of them. */
 export type When =

@@ -49,6 +49,8 @@ const DEADBAND_F = 3;
 const REST_MIN = 5;
 /** Supplementary heat this far above the balance point only wastes (house rule), °F. */
 const ABOVE_BALANCE_F = 10;
+/** Where nobody computed the balance point, strips stay off above this (house rule), °F. */
+const UNKNOWN_BALANCE_F = 40;
 
 /**
  * A thermostat's set-up against what it hangs on: kind, valve, stages, rest, band, lockouts from the balance point, sensor.
@@ -137,23 +139,19 @@ function lockouts(t: ThermostatSheet, f: StatFacts): Finding[] {
       }),
     );
   if (f.heatPump && f.strips) {
-    const most = f.balanceF === undefined ? undefined : f.balanceF + ABOVE_BALANCE_F;
+    const most = f.balanceF === undefined ? UNKNOWN_BALANCE_F : f.balanceF + ABOVE_BALANCE_F;
     const set = t.auxLockoutAboveF;
     out.push(
-      most === undefined
-        ? {
-            id: 'stat-aux',
-            verdict: 'not-proven',
-            claim: tell('controls.balance-point-is-not-known'),
-            because: tell('controls.strips-only-where-the-pump-cannot'),
-            source: SOURCE,
-          }
-        : told('stat-aux', set !== null && set <= most, 'look-again', {
-            good: tell('controls.strips-locked-out-above', { f: q(set ?? 0, 'F', 'as is') }),
-            bad: tell('controls.strips-help-while-the-pump-could', { most: q(most, 'F', 0) }),
-            because: tell('controls.strips-only-where-the-pump-cannot'),
-            next: tell('controls.lock-strips-out-above', { most: q(most, 'F', 0) }),
-          }),
+      told('stat-aux', set !== null && set <= most, 'look-again', {
+        good: tell('controls.strips-locked-out-above', { f: q(set ?? 0, 'F', 'as is') }),
+        bad: tell('controls.strips-help-while-the-pump-could', { most: q(most, 'F', 0) }),
+        because: tell(
+          f.balanceF === undefined
+            ? 'controls.balance-point-is-not-known'
+            : 'controls.strips-only-where-the-pump-cannot',
+        ),
+        next: tell('controls.lock-strips-out-above', { most: q(most, 'F', 0) }),
+      }),
     );
   }
   return out;

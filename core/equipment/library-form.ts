@@ -17,7 +17,9 @@ const BLOWERS: readonly EquipmentKind[] = ['air-handler', 'furnace', 'package'];
 const DUCTED: readonly EquipmentKind[] = ['air-handler', 'furnace', 'coil', 'package'];
 const POWERED: readonly EquipmentKind[] = ['outdoor', 'air-handler', 'furnace', 'package'];
 const SIZED: readonly EquipmentKind[] = ['outdoor', 'air-handler', 'coil', 'furnace', 'package'];
-const FED: readonly EquipmentKind[] = [...POWERED, 'heater-kit'];
+const FED: readonly EquipmentKind[] = [...POWERED, 'heater-kit', 'soft-starter'];
+/** A compressor has these figures, a starter is rated up to them. */
+const STARTED: readonly EquipmentKind[] = [...CIRCUIT, 'soft-starter'];
 const ADDED: readonly EquipmentKind[] = ['heater-kit', 'thermostat', 'economizer'];
 
 /**
@@ -97,7 +99,7 @@ export function libraryFields(kind: EquipmentKind): Fields {
     phases: pick('phases', tell('equipment.phases'), plain('1', '3'), '1', FED),
     mcaA: number('mcaA', tell('equipment.mca'), 'A', FED),
     mocpA: number('mocpA', tell('equipment.mocp'), 'A', FED),
-    rlaA: number('rlaA', tell('equipment.rla'), 'A', CIRCUIT),
+    rlaA: number('rlaA', tell('equipment.rla'), 'A', STARTED),
     fanFlaA: number('fanFlaA', tell('equipment.fan-fla'), 'A', CIRCUIT),
     factoryChargeOz: number('factoryChargeOz', tell('equipment.factory-charge'), 'oz', CIRCUIT),
     includedLineFt: number('includedLineFt', tell('equipment.line-included'), 'ft', ['outdoor']),
@@ -125,7 +127,7 @@ export function libraryFields(kind: EquipmentKind): Fields {
     liquidSizes: written('liquidSizes', tell('equipment.liquid-sizes-allowed'), ['outdoor'], SIZES_HINT),
     vaporSizes: written('vaporSizes', tell('equipment.vapor-sizes-allowed'), ['outdoor'], SIZES_HINT),
     orificeStamp: written('orificeStamp', tell('equipment.orifice-it-lists'), CIRCUIT),
-    lraA: number('lraA', tell('equipment.lra'), 'A', CIRCUIT),
+    lraA: number('lraA', tell('equipment.lra'), 'A', STARTED),
     circuits: number('circuits', tell('equipment.circuits-in-it'), '', CIRCUIT),
     lowestF: number('lowestF', tell('equipment.lowest-outdoor'), '°F', CIRCUIT),
     soundDb: number('soundDb', tell('equipment.sound-power'), 'dB', CIRCUIT),

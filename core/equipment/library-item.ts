@@ -16,9 +16,10 @@ export const EQUIPMENT_KINDS = [
   'heater-kit',
   'thermostat',
   'economizer',
+  'soft-starter',
 ] as const;
 /** What goes into or onto a unit: no place of its own is measured for it. */
-export const ACCESSORIES: readonly string[] = ['heater-kit', 'thermostat', 'economizer'];
+export const ACCESSORIES: readonly string[] = ['heater-kit', 'thermostat', 'economizer', 'soft-starter'];
 export type EquipmentKind = (typeof EQUIPMENT_KINDS)[number];
 export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
   outdoor: tell('equipment.outdoor-unit'),
@@ -29,6 +30,7 @@ export const EQUIPMENT_KIND_WORDS: Record<EquipmentKind, Said> = {
   'heater-kit': tell('equipment.heater-kit'),
   thermostat: tell('equipment.thermostat'),
   economizer: tell('equipment.economizer'),
+  'soft-starter': tell('equipment.soft-starter'),
 };
 
 /** The same as headings of lists. */
@@ -41,6 +43,7 @@ export const EQUIPMENT_KINDS_WORDS: Record<EquipmentKind, Said> = {
   'heater-kit': tell('equipment.heater-kits'),
   thermostat: tell('equipment.thermostats'),
   economizer: tell('equipment.economizers'),
+  'soft-starter': tell('equipment.soft-starters'),
 };
 
 const od = z

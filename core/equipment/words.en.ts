@@ -57,6 +57,8 @@ export const en = {
   'equipment.rise-to': 'Temperature rise, to',
   'equipment.rla': 'Compressor RLA',
   'equipment.sizes-in-a-row': 'in inches, like 3/4, 7/8',
+  'equipment.soft-starter': 'soft starter',
+  'equipment.soft-starters': 'Soft starters',
   'equipment.sound-power': 'Sound power',
   'equipment.stages': 'Stages',
   'equipment.stages-and-inverter-differ': 'Variable speed and inverter are one: look at the plate again.',

@@ -59,6 +59,8 @@ export const es: Record<keyof typeof en, string> = {
   'equipment.rise-to': 'Salto de temperatura, hasta',
   'equipment.rla': 'RLA del compresor',
   'equipment.sizes-in-a-row': 'en pulgadas, como 3/4, 7/8',
+  'equipment.soft-starter': 'arrancador suave',
+  'equipment.soft-starters': 'Arrancadores suaves',
   'equipment.sound-power': 'Potencia de sonido',
   'equipment.stages': 'Etapas',
   'equipment.stages-and-inverter-differ': 'Velocidad variable e inverter son lo mismo: mire la placa otra vez.',

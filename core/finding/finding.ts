@@ -1,10 +1,11 @@
 import { tell } from '@/core/finding/words';
 import type { Said } from '@/core/words/said';
+import { RUN_MODES, type RunMode } from './run-mode';
 /** The four verdicts; there are no others. */
 export type Verdict = 'good' | 'look-again' | 'stop' | 'not-proven';
 
 /** The order in which the work must be judged: trade ladder, one step after the other. */
-export const LADDER = ['power', 'probes', 'steady', 'airflow', 'outdoor-coil', 'compare', 'charge'] as const;
+export const LADDER = ['power', 'probes', 'steady', 'airflow', 'outdoor-coil', 'compare', 'charge', 'proofs'] as const;
 export type LadderStep = (typeof LADDER)[number];
 
 export type Evidence = {
@@ -27,7 +28,11 @@ export type FindingAction =
   | { kind: 'sign' }
   | { kind: 'start' }
   | { kind: 'stop' }
-  | { kind: 'set-mode'; mode: 'cooling' | 'heating' };
+  | { kind: 'set-mode'; mode: RunMode }
+  /** On to the proof of another mode or stage, once this one is on record. */
+  | { kind: 'prove'; mode: RunMode }
+  /** The form of a proof that is typed as it is seen. */
+  | { kind: 'write-proof'; entry: 'strip-run' | 'defrost-run'; stage?: number };
 
 /** One concrete thing to do, with an amount and a wait where they apply. */
 export type Next = { say: Said; because?: Said; action?: FindingAction; waitMin?: number };
@@ -36,7 +41,8 @@ export type Next = { say: Said; because?: Said; action?: FindingAction; waitMin?
 export const advise = (say: Said | undefined): Next | undefined => (say === undefined ? undefined : { say });
 
 /** A proof that is not made today, and the season that it waits for. */
-export type Owed = { proof: 'cooling-charge' | 'maker-test-mode' | 'airflow'; season: 'warm' | 'cold' | 'any' };
+const OWED_PROOFS = ['cooling-charge', 'maker-test-mode', 'airflow', ...RUN_MODES, 'defrost'] as const;
+export type Owed = { proof: (typeof OWED_PROOFS)[number]; season: 'warm' | 'cold' | 'any' };
 
 /** One thing judged: a number against its band, a step of the work against its rule. The same shape in every phase. */
 export type Finding = {

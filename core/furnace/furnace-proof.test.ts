@@ -3,8 +3,9 @@ import { english } from '@/core/words/testing/english';
 import { type FurnaceProof, furnaceProofSchema, judgeFurnace } from './furnace-proof';
 import { SAMPLE_PROOF as PROOF } from './testing/sample-proof';
 
+const HERE = { elevationFt: 1000, stages: 1 };
 const of = (change: Partial<FurnaceProof>) =>
-  Object.fromEntries(judgeFurnace({ ...PROOF, ...change }).map((c) => [c.id, c.verdict]));
+  Object.fromEntries(judgeFurnace({ ...PROOF, ...change }, HERE).map((c) => [c.id, c.verdict]));
 
 describe('the typed proof of a furnace (common practice; the plate wins)', () => {
   it('a furnace that burns well is good in everything', () => {
@@ -46,7 +47,7 @@ describe('the typed proof of a furnace (common practice; the plate wins)', () =>
   it('ten minutes of fire are enough, and each trouble says what to do', () => {
     expect(of({ ranMin: 10 }).run).toBeUndefined();
     const next = (change: Partial<FurnaceProof>, id: string) =>
-      judgeFurnace({ ...PROOF, ...change }).find((c) => c.id === id)?.next?.say;
+      judgeFurnace({ ...PROOF, ...change }, HERE).find((c) => c.id === id)?.next?.say;
     expect(english(next({ coAirFreePpm: 401 }, 'co'))).toMatch(/^Shut it down/);
     expect(english(next({ coAirFreePpm: 101 }, 'co'))).toMatch(/primary air/);
     expect(next({}, 'co')).toBeUndefined();

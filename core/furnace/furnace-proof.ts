@@ -3,6 +3,10 @@ import { advise, type Finding } from '@/core/finding/finding';
 import { choice, figure, is, type Look, maybe, schemaOf } from '@/core/form/field';
 import { tell } from '@/core/furnace/words';
 import { q, type Said } from '@/core/words/said';
+import { LOW_STAGE_FIELDS, lowStageChecks } from './low-stage';
+import { MANIFOLD_OFF } from './manifold';
+import { METER_FIELDS, meterChecks } from './meter';
+import { VENT_FIELDS, ventChecks } from './vent';
 
 export const FURNACE_FUELS = ['natural gas', 'propane', 'oil'] as const;
 
@@ -22,14 +26,15 @@ export const FURNACE_FIELDS = {
   coAirFreePpm: figure(tell('furnace.co-in-flue-air-free'), 0, 10_000, 'ppm'),
   roomCoPpm: figure(tell('furnace.co-in-the-room'), 0, 2000, 'ppm'),
   ranMin: figure(tell('furnace.burning-for'), 0, 600, 'min'),
+  ...METER_FIELDS,
+  ...LOW_STAGE_FIELDS,
+  ...VENT_FIELDS,
 };
 export const furnaceProofSchema = schemaOf(FURNACE_FIELDS);
 export type FurnaceProof = z.infer<typeof furnaceProofSchema>;
 
 /** Inlet pressure that valves want (common practice; the plate wins), in. w.c. */
 export const INLET = { 'natural gas': { low: 5, high: 10.5 }, propane: { low: 11, high: 13 } } as const;
-/** How far a manifold may stand from its plate (common practice), in. w.c. */
-const MANIFOLD_OFF = 0.3;
 /** Carbon monoxide, air-free: below the first good, above the second shut down (common practice; ANSI Z21.47, edition not checked), ppm. */
 const CO = { good: 100, stop: 400 } as const;
 /** Carbon monoxide in the room (common practice), ppm. */
@@ -37,13 +42,17 @@ const ROOM_CO = { look: 9, stop: 35 } as const;
 /** The rise settles in this long (common practice), min. */
 const LEAST_RUN_MIN = 10;
 
+/** What the proof is held against besides itself: the site, and whether the furnace has a low stage. */
+export type FurnaceFacts = { elevationFt: number; stages: number };
+
 /**
  * Judges the typed proof of a furnace that was installed alone: pressures against the plate and the fuel, rise against its
- * window, carbon monoxide. Not covered: clocked input, altitude, each stage by itself, draft, safeties, oil's smoke and draft.
+ * window, carbon monoxide, the clocked input at this altitude, the low stage by itself, draft and spillage. Not covered:
+ * safeties tripped by hand, oil's smoke.
  *
  * @source common practice; the plate and the maker's instructions win; gas work is licensed work
  */
-export function judgeFurnace(proof: FurnaceProof): Finding[] {
+export function judgeFurnace(proof: FurnaceProof, facts: FurnaceFacts): Finding[] {
   const checks: Finding[] = [];
   const add = (id: string, verdict: Finding['verdict'], claim: Said, because: Said, next?: Said, miss = 1): void =>
     void checks.push({
@@ -114,7 +123,7 @@ export function judgeFurnace(proof: FurnaceProof): Finding[] {
       tell('furnace.let-it-burn-then-read-it', { leastRunMin: q(LEAST_RUN_MIN, 'min', 'as is') }),
     );
   if (proof.fuel !== 'oil') checks.push(...gasChecks(proof, proof.fuel));
-  return checks;
+  return [...checks, ...meterChecks(proof, facts), ...lowStageChecks(proof, facts), ...ventChecks(proof)];
 }
 
 function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Finding[] {

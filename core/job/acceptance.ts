@@ -14,9 +14,13 @@ export type Acceptance = {
   at: string;
 };
 
-/** Findings of the setting go by this; those of the start-up by their own id. */
+/** Findings of the setting and of the wiring go by these, and stand for the whole system; those of the start-up by their own id. */
 export const SET_FINDING = 'set:';
-export const isOfSet = ({ finding }: Pick<Acceptance, 'finding'>): boolean => finding.startsWith(SET_FINDING);
+export const WIRE_FINDING = 'wire:';
+export type AcceptedIn = 'set' | 'wire' | 'start-up';
+/** The phase whose finding is accepted. */
+export const acceptedIn = ({ finding }: Pick<Acceptance, 'finding'>): AcceptedIn =>
+  finding.startsWith(SET_FINDING) ? 'set' : finding.startsWith(WIRE_FINDING) ? 'wire' : 'start-up';
 
 /** Findings that may be accepted: a look-again, never a stop, never what nobody proved, never what is owed to the season. */
 export const acceptable = (findings: readonly Finding[]): Finding[] =>

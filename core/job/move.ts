@@ -11,7 +11,7 @@ export type Action =
   /** A page of the job; of another of its circuits where one is named. */
   | { kind: 'go'; to: string; circuitId?: string }
   /** The form of a log entry. */
-  | { kind: 'write'; entry: EntryKind }
+  | { kind: 'write'; entry: EntryKind; preset?: Readonly<Record<string, unknown>> }
   /** Opens an entry of the log again, to put it right. */
   | { kind: 'correct'; entryId: string }
   /** Shows the joint that is next to be soap-tested. */

@@ -7,6 +7,11 @@ export const OWED_WORDS: Record<Owed['proof'], Said> = {
   'cooling-charge': tell('job.check-of-charge-in-cooling'),
   'maker-test-mode': tell('job.check-of-charge-in-makers-test'),
   airflow: tell('job.proof-of-airflow'),
+  cooling: tell('job.proof-of-cooling'),
+  'cooling-low': tell('job.proof-of-cooling-low'),
+  heating: tell('job.proof-of-heating'),
+  'heating-low': tell('job.proof-of-heating-low'),
+  defrost: tell('job.proof-of-defrost'),
 };
 
 /** Months in which the season of a proof has come (design default): warm from May to September, cold from November to February. */

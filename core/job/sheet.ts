@@ -4,6 +4,7 @@ import type { TransitionRule } from '@/core/circuit/transition-rules';
 import type { LibraryItem } from '@/core/equipment/library-item';
 import type { ModelPattern } from '@/core/equipment/model-pattern';
 import type { Plate } from '@/core/equipment/plate';
+import type { RunMode } from '@/core/finding/run-mode';
 import type { FitSheets } from '@/core/fit/sheets';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Acceptance } from '@/core/job/acceptance';
@@ -30,7 +31,7 @@ export type SheetMeasurement = {
   stage: string;
   quantity: string;
   /** What the system was called to do when it was read. */
-  mode: 'cooling' | 'heating';
+  mode: RunMode;
   value: number;
   uncertainty: number;
   source: ReadingSource;
@@ -144,7 +145,7 @@ export type JobSheet = {
   job: {
     id: string;
     number: number;
-    mode: 'cooling' | 'heating';
+    mode: RunMode;
     scheduledFor: string;
     leadId: string;
     lead: string;

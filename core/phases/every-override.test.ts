@@ -74,6 +74,7 @@ function startUpDoes(s: EquippedSheet): string {
       stale: false,
       staleForS: 0,
       setCleared: true,
+      wireCleared: true,
       chargeCleared: gates.every((g) => g.id !== 'charge-signed' || passes(g)),
       connecting: false,
       streaming: false,
@@ -86,6 +87,8 @@ function startUpDoes(s: EquippedSheet): string {
       maySign: true,
       gates,
       typing: false,
+      mode: 'cooling',
+      modeProven: false,
       roundInS: undefined,
     }).button?.action.kind ?? 'none'
   );

@@ -8,6 +8,7 @@ import { visitTable } from '@/core/phases/hand-over/visits';
 import { beforeTables } from '@/core/phases/scope/report';
 import { setPictures, setTables } from '@/core/phases/set/report';
 import type { FurnaceSnapshot } from '@/core/phases/snapshot';
+import { wirePictures, wireTables } from '@/core/phases/wire/report';
 import { tell } from '@/core/phases/words';
 import { day, list, moment, q, type Said, value } from '@/core/words/said';
 import { picturesOf, surveyPictures } from './pictures';
@@ -18,6 +19,7 @@ export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [
   ...proofTables(s),
   ...beforeTables(s.before),
   ...setTables(s.before.setting),
+  ...wireTables(s.before.wiring),
   balanceTable(s.before.registers),
 ];
 
@@ -69,6 +71,34 @@ function proofRows(proof: FurnaceProof): ReportTable['rows'] {
     [tell('job.co-air-free'), q(proof.coAirFreePpm, 'ppm', 'as is'), tell('job.up-to-100-ppm')],
     [tell('job.co-in-room'), q(proof.roomCoPpm, 'ppm', 'as is'), tell('job.up-to-9-ppm')],
     [tell('job.burning-for'), q(proof.ranMin, 'min', 'as is'), tell('job.10-min-or-more')],
+    ...(proof.dialFt3 && proof.turns && proof.seconds
+      ? [
+          [
+            tell('job.gas-meter'),
+            tell('job.turns-of-dial-in', {
+              turns: proof.turns,
+              dial: proof.dialFt3,
+              seconds: q(proof.seconds, 's', 'as is'),
+            }),
+            proof.plateInputBtuh ? q(proof.plateInputBtuh, 'btuh') : '–',
+          ],
+        ]
+      : []),
+    ...(proof.lowRiseF
+      ? [
+          [
+            tell('job.low-stage'),
+            tell('job.manifold-and-rise', {
+              manifold: q(proof.lowManifoldInWc ?? null, 'inWc', 1),
+              rise: q(proof.lowRiseF, 'F', 'as is'),
+            }),
+            tell('job.in-w-c-by-plate', { plateManifoldInWc: proof.plateLowManifoldInWc ?? '–' }),
+          ],
+        ]
+      : []),
+    ...(proof.draftInWc != null
+      ? [[tell('job.draft-at-the-flue'), q(proof.draftInWc, 'inWc', 2), tell('job.draft-wanted')]]
+      : []),
   ];
 }
 
@@ -108,7 +138,7 @@ export function furnaceReport(
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
       ...surveyPictures(input.photos),
-      ...[s, ...others].flatMap((x) => setPictures(x, input.photos)),
+      ...[s, ...others].flatMap((x) => [...setPictures(x, input.photos), ...wirePictures(x, input.photos)]),
       serialTable(s.jobLog),
       visitTable(s.jobLog),
       permitTable(s.jobLog),
@@ -118,7 +148,7 @@ export function furnaceReport(
       ...laterTables(input),
     ].filter((t) => t.rows.length > 0 || t.pictures),
     notes: [
-      tell('job.not-covered-here-clocked-input-each'),
+      tell('job.furnace-report-does-not-cover'),
       tell('job.formulas-version', { formulaVersion: s.formulaVersion }),
       DISCLAIMER,
     ],

@@ -79,6 +79,8 @@ export type PhaseDescriptor<Facts = never> = {
   readonly waits?: (sheet: JobSheet, recorded?: RecordedStartUp) => Waits;
   /** Its line in the rail, where it has its own. */
   readonly note?: (sheet: JobSheet, signed: boolean) => Note | undefined;
+  /** What of its sheet is not as it should be; a lead and the customer may let a look-again of it stand. */
+  readonly notGood?: (sheet: JobSheet) => Finding[];
   readonly rules?: EntryRules;
   /** What a signature under it freezes. */
   readonly snapshot: SnapshotOf;

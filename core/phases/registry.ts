@@ -10,6 +10,7 @@ import { scope } from '@/core/phases/scope/phase';
 import { set } from '@/core/phases/set/phase';
 import { startUp } from '@/core/phases/start-up/phase';
 import { survey } from '@/core/phases/survey/phase';
+import { wire } from '@/core/phases/wire/phase';
 import { tell } from '@/core/phases/words';
 import type { BenchKind } from '@/core/plant/bench/bench';
 import type { Said } from '@/core/words/said';
@@ -20,6 +21,7 @@ export const PHASES_BUILT = [
   scope,
   recover,
   set,
+  wire,
   join,
   pressureTest,
   evacuate,

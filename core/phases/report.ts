@@ -13,6 +13,7 @@ import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
 import { setPictures } from './set/report';
 import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
+import { wirePictures } from './wire/report';
 
 export type { Report, ReportTable } from '@/core/job/report-parts';
 
@@ -115,9 +116,10 @@ function scopesOf(all: readonly Snapshot[], photos: Signed['photos']): ReportTab
     named(
       [
         ...proofTables(s),
-        ...phaseTables(s, ['scope', 'set']),
+        ...phaseTables(s, ['scope', 'set', 'wire']),
         balanceTable(s.before?.registers ?? []),
         ...setPictures(s, photos),
+        ...wirePictures(s, photos),
       ],
       systems.length > 1 ? s.system.name : undefined,
     ),
@@ -156,6 +158,7 @@ export const CONFIRMATION_WORDS: Record<string, Said> = {
   indoorCoilClean: tell('job.indoor-coil-clean'),
   outdoorCoilCleanDry: tell('job.outdoor-coil-clean-and-dry'),
   enclosureRestored: tell('job.panels-covers-and-fence-back-in'),
+  auxOff: tell('job.auxiliary-heat-off'),
 };
 
 function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {

@@ -7,7 +7,9 @@ import { HEALTHY, letPass, measured, moved, round, sampleSheet, signedOff } from
 import { buildUp, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { phaseById } from '@/core/phases/registry';
-import { airflowOf, judgeTyped, recordedStartUp, roundsOf, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
+import { roundsOf } from '@/core/phases/start-up/rounds';
+import { judgeTyped, recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
+import { airflowOf, startUpSystem } from '@/core/phases/start-up/system';
 import { observed } from '@/core/scope/survey/testing/observed';
 import { shown, withUnit } from '@/core/units/format';
 import { typed } from '@/core/words/said';

@@ -1,4 +1,3 @@
-import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import type { Gate } from '@/core/job/gates';
 import { movementsOf } from '@/core/job/movements';
 import type { Phase } from '@/core/job/phases';
@@ -6,20 +5,25 @@ import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement, t
 import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { registersOf } from '@/core/phases/hand-over/balance';
+import { furnaceFindings } from '@/core/phases/hand-over/furnace';
 import { joinView } from '@/core/phases/join/view';
+import { standingEntries } from '@/core/phases/log/circuit-log';
 import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { settingOf } from '@/core/phases/set/report';
-import { airflowOf, type RecordedStartUp, startUpSystem } from '@/core/phases/start-up/start-up-sheet';
+import { otherProofs } from '@/core/phases/start-up/mode-proofs';
+import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
+import { airflowOf, startUpSystem } from '@/core/phases/start-up/system';
 import { beganWithSurvey, surveyOf } from '@/core/phases/survey/view';
+import { wiringRecordOf } from '@/core/phases/wire/report';
 import type { CircuitPhase } from './circuit-kept';
 
 /**
  * Raised whenever a formula, table, threshold or the shape changes what a snapshot would say; then `scripts/freeze-example.ts`
  * writes its stored example, and `contract/snapshot.ts` reads the older ones.
  */
-export const FORMULA_VERSION = '7';
+export const FORMULA_VERSION = '9';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], recorded: RecordedStartUp | undefined) {
@@ -53,8 +57,11 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
     ...base,
     startUp: recorded
       ? {
+          mode: recorded.mode,
+          proofs: otherProofs(sheet, recorded.mode),
+          written: standingEntries(sheet.systemLog).filter((e) => e.phase === 'start-up'),
           confirmations: sheet.startUp.confirmations,
-          airflow: airflowOf(sheet) ?? null,
+          airflow: airflowOf(sheet, undefined, recorded.mode) ?? null,
           system: startUpSystem(sheet),
           steady: recorded.steady,
           figures: recorded.judgement.figures,
@@ -98,14 +105,14 @@ export function circuitSnapshotOf(sheet: JobSheet, phase: CircuitPhase, gates: G
 }
 
 /** The typed proof of what newly burns fuel, and how it is judged. */
-const furnaceOf = ({ furnace }: SheetWith<'furnace'>) => ({
-  furnace,
-  furnaceChecks: furnace ? judgeFurnace(furnace) : [],
+const furnaceOf = (sheet: SheetWith<'furnace' | 'scope' | 'site' | 'survey'>) => ({
+  furnace: sheet.furnace,
+  furnaceChecks: furnaceFindings(sheet) ?? [],
 });
 
 /** What was found, chosen and agreed before the work. */
 function beforeOf(
-  sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'survey' | 'systemLog' | 'acceptances'>,
+  sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey' | 'systemLog' | 'acceptances'>,
 ) {
   const survey = surveyOf(sheet);
   const scope = scopeOf(sheet);
@@ -130,13 +137,18 @@ function beforeOf(
     scopeSchools: sheet.scopeSchools,
     removal: sheet.removal,
     setting: settingOf(sheet),
+    wiring: wiringRecordOf(sheet),
     registers: registersOf(sheet),
   };
 }
 export type BeforeSnapshot = ReturnType<typeof beforeOf>;
 
 /** What a signature under survey or scope freezes, or under the hand-over of a furnace alone: no refrigerant circuit in it. */
-export function beforeSnapshotOf(sheet: JobSheet, phase: 'survey' | 'scope' | 'set' | 'hand-over', gates: Gate[]) {
+export function beforeSnapshotOf(
+  sheet: JobSheet,
+  phase: 'survey' | 'scope' | 'set' | 'wire' | 'hand-over',
+  gates: Gate[],
+) {
   const { job, customer, site, system } = sheet;
   return {
     phase,

@@ -9,7 +9,7 @@ import { scope } from '@/core/phases/scope/phase';
 import { scopeOf } from '@/core/phases/scope/view';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { tell } from '@/core/phases/words';
-import { clock, day, list, type Said, value } from '@/core/words/said';
+import { clock, day, list, lower, type Said, value } from '@/core/words/said';
 import { isCircuitPhase } from './circuit-kept';
 import { gatesIn, type Note, type PhaseDescriptor, type Waits } from './phase';
 import { PHASES_BUILT, phaseById } from './registry';
@@ -87,5 +87,5 @@ export function noteOf(phase: PhaseDescriptor, sheet: JobSheet): Note {
   if (sheet.runs.some((r) => r.phase === phase.id && r.state === 'running'))
     return { say: phase.running ?? value('running') };
   const held = gatesIn(phase, sheet).find((g) => !passes(g));
-  return { say: held ? tell('phases.waits-for', { asks: held.asks }) : tell('phases.ready-to-sign') };
+  return { say: held ? tell('phases.waits-for', { asks: lower(held.asks) }) : tell('phases.ready-to-sign') };
 }

@@ -1,4 +1,13 @@
 export const en = {
+  'job.auxiliary-heat-off': 'auxiliary heat off',
+  'job.draft-at-the-flue': 'Draft at the flue',
+  'job.draft-wanted': '−0.03 to −0.01 in. w.c.',
+  'job.furnace-report-does-not-cover':
+    'Not covered here: oil’s smoke, safeties tripped by hand. Gas work is licensed work.',
+  'job.gas-meter': 'Gas meter',
+  'job.low-stage': 'Low stage',
+  'job.manifold-and-rise': 'manifold {manifold}, rise {rise}',
+  'job.turns-of-dial-in': '{turns} turns of {dial} ft³ in {seconds}',
   'phases.comes-back': 'Visit {n} on {day}, to {purpose}',
   'phases.picture-of-entry': '{title} {line}',
   'phases.pictures-before-the-work': 'Pictures before the work',
@@ -61,8 +70,6 @@ export const en = {
   'job.mode': 'Mode',
   'job.none-on-oil': 'none on oil',
   'job.not-chosen': 'not chosen',
-  'job.not-covered-here-clocked-input-each':
-    'Not covered here: clocked input, each stage by itself, draft and spillage, safeties. Gas work is licensed work.',
   'job.not-on-record': 'not on record',
   'job.nothing-of-circuit-on-record': '; nothing of the circuit on record: {reason}',
   'job.outdoor-coil-clean-and-dry': 'outdoor coil clean and dry',

@@ -1,6 +1,15 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'job.auxiliary-heat-off': 'calor auxiliar apagado',
+  'job.draft-at-the-flue': 'Tiro en la chimenea',
+  'job.draft-wanted': '−0.03 a −0.01 in. w.c.',
+  'job.furnace-report-does-not-cover':
+    'No cubierto aquí: humo del aceite, dispositivos de seguridad disparados a mano. El gas es trabajo con licencia.',
+  'job.gas-meter': 'Medidor de gas',
+  'job.low-stage': 'Etapa baja',
+  'job.manifold-and-rise': 'múltiple {manifold}, alza {rise}',
+  'job.turns-of-dial-in': '{turns} vueltas de {dial} ft³ en {seconds}',
   'phases.comes-back': 'Visita {n} el {day}, para {purpose}',
   'phases.picture-of-entry': '{title} {line}',
   'phases.pictures-before-the-work': 'Fotos antes del trabajo',
@@ -64,8 +73,6 @@ export const es: Record<keyof typeof en, string> = {
   'job.mode': 'Modo',
   'job.none-on-oil': 'ninguna en aceite',
   'job.not-chosen': 'sin elegir',
-  'job.not-covered-here-clocked-input-each':
-    'No cubierto aquí: medidor de gas con reloj, cada etapa por separado, tiro y derrame, dispositivos de seguridad. El gas es trabajo con licencia.',
   'job.not-on-record': 'sin registro',
   'job.nothing-of-circuit-on-record': '; nada del circuito en el registro: {reason}',
   'job.outdoor-coil-clean-and-dry': 'serpentín exterior limpio y seco',

@@ -8,6 +8,7 @@ const CONFIG: RigConfig = {
   refrigerant: 'R-454B',
   metering: 'txv',
   tons: 3,
+  mode: 'cooling',
   volts: 240,
   elevationFt: 1180,
   outdoorF: 94,
@@ -110,5 +111,63 @@ describe('the simulated rig', () => {
   it('publishes every channel, finite', () => {
     const s = sample(CONFIG, ranFor(10, CONFIG, started()));
     for (const channel of CHANNELS) expect(Number.isFinite(s[channel]), channel).toBe(true);
+  });
+});
+
+describe('the rig in heating', () => {
+  const cold: RigConfig = { ...CONFIG, mode: 'heating', outdoorF: 42, indoorF: 69, indoorWetBulbF: 54, indoorEndF: 71 };
+  const on = (config = cold): RigState => ranFor(1500, config, started(config));
+
+  it('warms the air, carries hot gas in the vapor line, and reads suction at the compressor', () => {
+    const t = truth(cold, on());
+    expect(t.supplyDryBulbF - t.returnDryBulbF).toBeGreaterThan(18);
+    expect(t.suctionLineF).toBeGreaterThan(t.dischargeLineF - 10);
+    expect(t.compressorSuctionF).toBeLessThan(cold.outdoorF);
+    expect(t.liquidLineF).toBeGreaterThan(t.returnDryBulbF);
+    expect(t.outdoorFanA).toBeGreaterThan(0.9);
+  });
+  it('another call stops what runs: it is called for again at the thermostat', () => {
+    const { state } = command(cold, on(), { kind: 'configure', change: { mode: 'cooling' } });
+    expect(state.running).toBe(false);
+    expect(command(cold, on(), { kind: 'configure', change: { outdoorF: 40 } }).state.running).toBe(true);
+  });
+  it('a low stage draws and gives less', () => {
+    const full = truth(cold, on());
+    const low: RigConfig = { ...cold, mode: 'heating-low' };
+    const t = truth(low, on(low));
+    expect(t.compressorA / full.compressorA).toBeGreaterThan(0.5);
+    expect(t.compressorA / full.compressorA).toBeLessThan(0.8);
+    expect(t.airflowCfm).toBeLessThan(full.airflowCfm);
+  });
+  it('a forced defrost rests the outdoor fan, cools the supply, ends by the coil or in ten minutes', () => {
+    const state = command(cold, on(), { kind: 'defrost' }).state;
+    ranFor(60, cold, state);
+    expect(truth(cold, state).outdoorFanA).toBe(0);
+    ranFor(540, cold, state);
+    expect(state.defrostS).toBeNull();
+    ranFor(900, cold, state);
+    expect(truth(cold, state).supplyDryBulbF).toBeGreaterThan(state.houseF + 15);
+    expect(command(CONFIG, on(CONFIG), { kind: 'defrost' }).state.defrostS).toBeNull();
+  });
+  it('a defrost that a stop cut short is over: the next start, in either call, runs as it should', () => {
+    let state = command(cold, on(), { kind: 'defrost' }).state;
+    state = command(cold, state, { kind: 'stop' }).state;
+    const cooling = command(cold, state, { kind: 'configure', change: { mode: 'cooling', outdoorF: 94 } });
+    state = ranFor(900, cooling.config, command(cooling.config, cooling.state, { kind: 'start' }).state);
+    const t = truth(cooling.config, state);
+    expect(t.outdoorFanA).toBeGreaterThan(0.9);
+    expect(t.returnDryBulbF - t.supplyDryBulbF).toBeGreaterThan(15);
+  });
+  it('frost grows in cold wet air, costs heat, and the board takes it off by itself; none grows on a mild day', () => {
+    const wet = { ...cold, outdoorF: 35 };
+    const state = on(wet);
+    const rise = (): number => truth(wet, state).supplyDryBulbF - state.houseF;
+    const clear = rise();
+    ranFor(2400, wet, state);
+    expect(state.frost).toBeGreaterThan(0.5);
+    expect(rise()).toBeLessThan(clear - 1);
+    ranFor(2400, wet, state);
+    expect(state.frost).toBeLessThan(0.5);
+    expect(on({ ...cold, outdoorF: 50 }).frost).toBe(0);
   });
 });

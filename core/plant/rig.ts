@@ -1,16 +1,20 @@
 import { barometerPsia } from '@/core/air/moist-air';
+import { callOf, isLowStage, type RunMode } from '@/core/finding/run-mode';
 import { bubbleF, bubblePsia, dewF } from '@/core/refrigerant/lookup';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { CHANNELS, type Channel, LOOSE_FRACTION, PROBES, type ProbeFault, SUN_BIAS_F } from './channels';
-import { type CycleInput, type CycleOutput, type CycleState, solveCycle } from './cycle';
-import type { ModelledRefrigerant } from './parameters';
+import { defrosting, frosting } from './frost';
 import { normal, type RandomState, uniform } from './random';
+import { HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
 
 /** The simulated system and its surroundings: chosen once, changed from the bench drawer. */
 export type RigConfig = {
   seed: number;
-  refrigerant: ModelledRefrigerant;
+  refrigerant: Refrigerant;
   metering: 'txv' | 'fixed-orifice';
   tons: number;
+  /** What the thermostat calls for, and at which stage. */
+  mode: RunMode;
   volts: number;
   elevationFt: number;
   outdoorF: number;
@@ -53,7 +57,10 @@ export type RigState = {
   compressorA: number;
   probes: Partial<Record<Channel, number>>;
   cylinder: { on: Plumbing; grossOz: number; valveOpen: boolean; moveLeftOz: number };
-  solved?: { key: string; state: CycleState; output: CycleOutput };
+  /** Frost on the outdoor coil, 0 clear to 1 closed; seconds of a defrost that runs. */
+  frost: number;
+  defrostS: number | null;
+  solved?: { key: string; output: SystemOutput };
 };
 
 export type RigCommand =
@@ -62,6 +69,8 @@ export type RigCommand =
   | { kind: 'weigh-in'; oz: number }
   | { kind: 'recover'; oz: number }
   | { kind: 'close-valve' }
+  /** The pins of the defrost board are bridged. */
+  | { kind: 'defrost' }
   | { kind: 'configure'; change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering'>> };
 
 /** Time constants of the system itself, s. Design defaults. */
@@ -73,6 +82,9 @@ const RECOVER_OZ_PER_MIN = 6;
 /** Set below the top of the saturation range (150 °F), so that the rig trips before its model ends. Invented. */
 const HIGH_CUTOUT_PSIG = 575;
 const LOW_CUTOUT_PSIG = 25;
+const LOW_CUTOUT_HEATING_PSIG = 5;
+/** Where the house settles while it is heated, °F. */
+const WARM_END_F = 71;
 /** A cylinder valve is closed by hand: it stops up to this much late. */
 const OVERSHOOT_OZ = 0.2;
 /** Below this share of its charge the solver is not asked. */
@@ -97,6 +109,8 @@ export function newRig(config: RigConfig, chargeOz: number): RigState {
     supplyF: config.indoorF,
     compressorA: 0,
     probes: {},
+    frost: 0,
+    defrostS: null,
     cylinder: { on: 'charge', grossOz: 640, valveOpen: false, moveLeftOz: 0 },
   };
 }
@@ -112,7 +126,7 @@ export function command(config: RigConfig, state: RigState, order: RigCommand): 
   const next: RigState = { ...state, cylinder: { ...state.cylinder } };
   switch (order.kind) {
     case 'start':
-      return { config, state: { ...next, running: true, cutout: 'none', sinceSwitchS: 0 } };
+      return { config, state: { ...next, running: true, cutout: 'none', sinceSwitchS: 0, defrostS: null } };
     case 'stop':
       return { config, state: { ...next, running: false, sinceSwitchS: 0 } };
     case 'weigh-in':
@@ -125,8 +139,18 @@ export function command(config: RigConfig, state: RigState, order: RigCommand): 
     case 'close-valve':
       next.cylinder.valveOpen = false;
       return { config, state: next };
-    case 'configure':
-      return { config: { ...config, ...order.change }, state: next };
+    case 'defrost':
+      if (next.running && callOf(config.mode) === 'heating') next.defrostS ??= 0;
+      return { config, state: next };
+    case 'configure': {
+      const changed = { ...config, ...order.change };
+      // Another call stops what runs: the crew calls for it at the thermostat.
+      const stops = changed.mode !== config.mode && next.running;
+      return {
+        config: changed,
+        state: stops ? { ...next, running: false, sinceSwitchS: 0, defrostS: null } : next,
+      };
+    }
   }
 }
 
@@ -156,11 +180,13 @@ function moveRefrigerant(state: RigState, dt: number): void {
 
 const toward = (from: number, to: number, dt: number, tau: number): number => to + (from - to) * Math.exp(-dt / tau);
 
-function cycleInput(config: RigConfig, state: RigState): CycleInput {
+function inputOf(config: RigConfig, state: RigState): SystemInput {
   return {
     refrigerant: config.refrigerant,
     metering: config.metering,
     tons: config.tons,
+    call: callOf(config.mode),
+    low: isLowStage(config.mode),
     chargeRatio: Math.max(LEAST_RATIO, state.chargeOz / config.nominalChargeOz),
     outdoorF: config.outdoorF,
     returnF: state.houseF,
@@ -173,53 +199,54 @@ function cycleInput(config: RigConfig, state: RigState): CycleInput {
     meterOpening: config.meterOpening,
     compressorHealth: config.compressorHealth,
     nonCondensablePsi: config.nonCondensablePsi,
+    frost: state.frost,
   };
 }
 
 /** The steady solution for the present inputs; solved again only when an input moved by more than a probe could see. */
-function steady(config: RigConfig, state: RigState): CycleOutput {
-  const input = cycleInput(config, state);
-  const key = [
-    Math.round(input.chargeRatio * 500),
-    Math.round(input.returnF * 10),
-    Math.round(input.returnWetBulbF * 10),
-    input.outdoorF,
-    input.tons,
-    input.volts,
-    input.barometerPsia.toFixed(3),
-    input.indoorAir,
-    input.outdoorAir,
-    input.condenserClean,
-    input.meterOpening,
-    input.compressorHealth,
-    input.nonCondensablePsi,
-  ].join('|');
-  if (state.solved?.key !== key) {
-    const output = solveCycle(input, state.solved?.state);
-    state.solved = { key, state: output.state, output };
-  }
+function steady(config: RigConfig, state: RigState): SystemOutput {
+  const input = inputOf(config, state);
+  const seen: Partial<Record<keyof SystemInput, number>> = {
+    chargeRatio: 500,
+    returnF: 10,
+    returnWetBulbF: 10,
+    frost: 40,
+  };
+  const key = Object.entries(input)
+    .map(([name, v]) => (typeof v === 'number' ? Math.round(v * (seen[name as keyof SystemInput] ?? 1000)) : v))
+    .join('|');
+  if (state.solved?.key !== key) state.solved = { key, output: solveSystem(input) };
   return state.solved.output;
 }
 
 function runFor(config: RigConfig, state: RigState, dt: number): void {
-  const target = steady(config, state);
   const r = config.refrigerant;
+  const heats = callOf(config.mode) === 'heating';
+  const steadily = steady(config, state);
+  if (heats) frosting(config, state, steadily.outdoorCoilF, dt);
+  const target = heats && state.defrostS !== null ? defrosting(config, state, steadily) : steadily;
   state.suctionPsia = toward(state.suctionPsia, target.suctionPsia, dt, TAU.pressure);
   state.liquidPsia = toward(state.liquidPsia, target.liquidPsia, dt, TAU.pressure);
   state.compressorA = toward(state.compressorA, target.compressorA, dt, TAU.amps);
-  const superheatAtGauge = target.suctionLineF - dewF(r, target.suctionPsia);
+  // At the vapor valve in cooling; in heating that line is hot, and suction is read at the compressor.
+  const superheatAtGauge = (heats ? target.compressorSuctionF : target.vaporLineF) - dewF(r, target.suctionPsia);
   const subcoolingAtGauge = bubbleF(r, target.liquidPsia) - target.liquidLineF;
   state.superheatF = toward(state.superheatF, superheatAtGauge, dt, TAU.superheat);
   state.subcoolingF = toward(state.subcoolingF, subcoolingAtGauge, dt, TAU.subcooling);
   state.supplyF = toward(state.supplyF, target.supplyF, dt, TAU.supply);
   state.dischargeLineF = toward(state.dischargeLineF, target.dischargeLineF, dt, TAU.superheat);
-  state.houseF = toward(state.houseF, config.indoorEndF, dt, TAU.house);
-  // The coil dries the house as it cools it: wet bulb falls at about 0.8 of the dry bulb's pace (design default).
+  state.houseF = toward(state.houseF, heats ? Math.max(state.houseF, WARM_END_F) : config.indoorEndF, dt, TAU.house);
+  if (!heats) dryHouse(config, state, dt);
+  const barometer = barometerPsia(config.elevationFt);
+  const lowPsig = heats ? LOW_CUTOUT_HEATING_PSIG : LOW_CUTOUT_PSIG;
+  if (state.liquidPsia - barometer > HIGH_CUTOUT_PSIG) trip(state, 'high-pressure');
+  else if (state.sinceSwitchS > 120 && state.suctionPsia - barometer < lowPsig) trip(state, 'low-pressure');
+}
+
+/** The coil dries the house as it cools it: wet bulb falls at about 0.8 of the dry bulb's pace (design default). */
+function dryHouse(config: RigConfig, state: RigState, dt: number): void {
   const wetBulbEndF = config.indoorWetBulbF + 0.8 * (config.indoorEndF - config.indoorF);
   state.houseWetBulbF = Math.min(state.houseF, toward(state.houseWetBulbF, wetBulbEndF, dt, TAU.house));
-  const barometer = barometerPsia(config.elevationFt);
-  if (state.liquidPsia - barometer > HIGH_CUTOUT_PSIG) trip(state, 'high-pressure');
-  else if (state.sinceSwitchS > 120 && state.suctionPsia - barometer < LOW_CUTOUT_PSIG) trip(state, 'low-pressure');
 }
 
 function trip(state: RigState, cutout: RigState['cutout']): void {
@@ -244,8 +271,10 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
   const barometer = barometerPsia(config.elevationFt);
   const r = config.refrigerant;
   const saturatedSuction = dewF(r, state.suctionPsia);
-  const suctionLineF =
+  const heats = state.running && callOf(config.mode) === 'heating';
+  const compressorSuctionF =
     state.running && Number.isFinite(saturatedSuction) ? saturatedSuction + state.superheatF : config.outdoorF;
+  const suctionLineF = heats ? state.dischargeLineF - HOT_LINE_F : compressorSuctionF;
   const saturatedLiquid = bubbleF(r, state.liquidPsia);
   const liquidLineF =
     state.running && Number.isFinite(saturatedLiquid) ? saturatedLiquid - state.subcoolingF : config.outdoorF;
@@ -253,7 +282,7 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
     suctionPsig: state.suctionPsia - barometer,
     liquidPsig: state.liquidPsia - barometer,
     suctionLineF,
-    compressorSuctionF: suctionLineF,
+    compressorSuctionF,
     liquidLineF,
     dischargeLineF: state.dischargeLineF,
     outdoorDryBulbF: config.outdoorF,
@@ -261,9 +290,12 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
     returnWetBulbF: state.houseWetBulbF,
     supplyDryBulbF: state.supplyF,
     compressorA: state.compressorA,
-    outdoorFanA: state.running ? config.outdoorFanA * (0.9 + 0.1 * config.outdoorAir) : 0,
+    outdoorFanA:
+      state.running && !(heats && state.defrostS !== null) ? config.outdoorFanA * (0.9 + 0.1 * config.outdoorAir) : 0,
     lineVolts: config.volts - 0.06 * state.compressorA,
-    airflowCfm: state.running ? config.tons * 400 * config.indoorAir : 0,
+    airflowCfm: state.running
+      ? config.tons * 400 * config.indoorAir * (isLowStage(config.mode) ? LOW_STAGE.air : 1)
+      : 0,
     scaleOz: state.cylinder.grossOz,
   };
 }

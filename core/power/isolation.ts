@@ -25,8 +25,8 @@ export type Isolation = {
 };
 
 /** Up to this counts as dead; up to the second it may be induced: measured again with a low-impedance meter (house rules), V. */
-const DEAD_V = 2;
-const INDUCED_V = 50;
+export const DEAD_V = 2;
+export const INDUCED_V = 50;
 /** A known source must show at least this much of its nominal voltage for the meter to be believed (house rule). */
 const LIVE_SHARE = 0.8;
 

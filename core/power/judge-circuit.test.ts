@@ -91,7 +91,7 @@ describe('a circuit against the plate of MCA 21.8, MOCP 35 (NEC 440, edition not
     [{ lengthFt: 180 }, 'stop', 'look-again'],
     [{ lengthFt: 180, lraA: null }, 'stop', undefined],
     [{ lengthFt: null }, 'not-proven', undefined],
-    [{ rlaA: [], otherA: [] }, 'not-proven', undefined],
+    [{ rlaA: [], otherA: [], mcaA: null }, 'not-proven', undefined],
   ] as const)('drop %j: %s, start %s', (change, running, dip) => {
     expect(of('drop', change)).toBe(running);
     expect(of('dip', change)).toBe(dip);

@@ -3,7 +3,7 @@ import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { q } from '@/core/words/said';
 import { ampacityOf, type Laid } from './conductor-ampacity';
-import type { Awg } from './conductors';
+import { AWG, type Awg } from './conductors';
 import { equipmentGround } from './equipment-ground';
 import { imbalance } from './imbalance';
 import { dropOf } from './voltage-drop';
@@ -112,13 +112,16 @@ function conductor({ awg, laid, mcaA, ocpdA, electricHeat }: PowerCircuit): Find
     };
   const said = { awg, ampacityA: q(ampacityA, 'A', 1) };
   const asked = tell('power.circuit-asks', { mcaA: q(mcaA, 'A', 'as is') });
+  // The smallest that carries it as this one is laid.
+  const larger = AWG.find((a) => (ampacityOf(a, laid) ?? 0) >= mcaA - ROUNDING && a < awg);
+  const pull = advise(larger ? tell('power.pull-awg', { awg: larger }) : tell('power.larger-conductor'));
   if (ampacityA < mcaA - ROUNDING)
     return {
       ...base,
       verdict: 'stop',
       claim: tell('power.conductor-below-ampacity', said),
       because: asked,
-      next: advise(tell('power.larger-conductor')),
+      next: pull,
       miss: mcaA / ampacityA,
     };
   // A motor's breaker may stand above its conductor; that of electric heat may not.
@@ -128,7 +131,7 @@ function conductor({ awg, laid, mcaA, ocpdA, electricHeat }: PowerCircuit): Find
       verdict: 'stop',
       claim: tell('power.heat-is-not-relieved', { ...said, ocpdA: q(ocpdA, 'A', 'as is') }),
       because: asked,
-      next: advise(tell('power.larger-conductor')),
+      next: pull,
       miss: ocpdA / ampacityA,
     };
   return { ...base, verdict: 'good', claim: tell('power.conductor-carries', said), because: asked };
@@ -201,9 +204,10 @@ function supply({ supplyV, volts, phases }: PowerCircuit): Finding {
   };
 }
 
-function drops({ awg, lengthFt, volts, phases, rlaA, otherA, lraA, supplyV }: PowerCircuit): Finding[] {
+function drops({ awg, lengthFt, volts, phases, rlaA, otherA, lraA, supplyV, mcaA }: PowerCircuit): Finding[] {
   const source = tell('power.ohms-law-nec-chapter-9-advice');
-  const runs = [...rlaA, ...otherA].reduce((sum, a) => sum + a, 0);
+  // Without the motors' own figures the ampacity stands in, which is never less.
+  const runs = [...rlaA, ...otherA].reduce((sum, a) => sum + a, 0) || (mcaA ?? 0);
   if (awg === null || lengthFt === null || runs === 0)
     return [unread('drop', tell('power.drop-cannot-be-told'), source)];
   const nominal = supplyV[0] ?? acceptedVolts(volts).low;

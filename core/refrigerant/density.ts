@@ -10,10 +10,16 @@ const LIQUID_START = 3.2;
 /**
  * Density at temperature and pressure on the asked branch, mol/m³.
  * Newton on pressure from outside the two-phase dome (dense start for liquid, ideal gas for vapour), so that the first
- * root met is the wanted one. Returns undefined when the branch has no root there (inside the dome or not converged).
+ * root met is the wanted one; a start nearby, on the same side, saves steps. Returns undefined when the branch has no root there (inside the dome or not converged).
  */
-export function densityAt(fluid: WorkingFluid, kelvin: number, pa: number, phase: Phase): number | undefined {
-  let rho = phase === 'liquid' ? LIQUID_START * fluid.reducingMolM3 : pa / (fluid.gasConstant * kelvin);
+export function densityAt(
+  fluid: WorkingFluid,
+  kelvin: number,
+  pa: number,
+  phase: Phase,
+  startMolM3?: number,
+): number | undefined {
+  let rho = startMolM3 ?? (phase === 'liquid' ? LIQUID_START * fluid.reducingMolM3 : pa / (fluid.gasConstant * kelvin));
   for (let step = 0; step < MAX_STEPS; step++) {
     const now = pressure(fluid, kelvin, rho);
     if (!(now.slope > 0)) return undefined;

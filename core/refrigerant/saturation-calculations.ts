@@ -6,13 +6,13 @@ import { tell } from '@/core/refrigerant/words';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import { q } from '@/core/words/said';
 import { bubbleF, bubblePsia, dewF, dewPsia, gaugeRangePsig, liquidLbFt3 } from './lookup';
+import { HIGH_F, LOW_F } from './ranges';
 import { REFRIGERANTS, type Refrigerant } from './refrigerants';
-import { TABLE_HIGH_F, TABLE_LOW_F } from './table';
 
 export const refrigerantField = oneOf(REFRIGERANTS);
 /** Station pressure between about 17,000 ft and a deep valley. */
 export const barometerField = num(8, 16, 'psia').default(DEFAULT_BAROMETER_PSIA);
-const saturationField = num(TABLE_LOW_F, TABLE_HIGH_F, '°F');
+const saturationField = num(LOW_F, HIGH_F, '°F');
 /** Wide door for gauges; the refrigerant's own range is checked inside. */
 const gaugeField = num(-14.7, 800, 'psig');
 

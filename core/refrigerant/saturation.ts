@@ -1,124 +1,28 @@
-import { r22 } from './coefficients/r22';
-import { r32 } from './coefficients/r32';
-import { r134a } from './coefficients/r134a';
-import { r407c } from './coefficients/r407c';
-import { r410a } from './coefficients/r410a';
-import { r454b } from './coefficients/r454b';
-import { densityAt } from './density';
-import type { FluidEquation, PressureFit } from './equation';
+import { readPieces } from '@/core/numeric/chebyshev';
+import { fFromKelvin, paFromPsia } from '@/core/units/units';
+import { EXPANSIONS } from './expansions';
+import { HIGH_F, LOW_F } from './ranges';
 import type { Refrigerant } from './refrigerants';
-import { mixture, pureFluid, type WorkingFluid } from './working-fluid';
+import { solveSaturation } from './saturation-solver';
 
 /** A saturated state: both pressures at one temperature, and the densities on the two lines. SI, molar. */
 export type Saturation = { bubblePa: number; dewPa: number; liquidMolM3: number; vapourMolM3: number };
 
-type Solver = { fluid: WorkingFluid; saturate(kelvin: number): Saturation };
+/** What turning °F into kelvin and back costs. */
+const EDGE_F = 1e-9;
 
-/** Acentric factors used only to start the search; any value near enough leads to the same answer. */
-const START_ACENTRIC = 0.28;
-const START_CRITICAL_PA = 4.9e6;
-const LEE_KESLER_SLOPE = 5.373;
-const MAX_STEPS = 80;
-
-function fitted(fit: PressureFit, theta: number): number {
-  let sum = 0;
-  for (const [n, k] of fit) sum += n * theta ** k;
-  return sum;
-}
-
-function fitPressure(fit: PressureFit, criticalK: number, criticalPa: number, kelvin: number): number {
-  return criticalPa * Math.exp((criticalK / kelvin) * fitted(fit, 1 - kelvin / criticalK));
-}
-
-function must(value: number | undefined, what: string): number {
-  if (value === undefined) throw new Error(`no ${what}: outside the range of the equation`);
-  return value;
-}
-
-/** Pure fluid: the pressure at which liquid and vapour have the same Gibbs energy (Maxwell's criterion), by Newton. */
-function pureSolver(equation: FluidEquation): Solver {
-  const fluid = pureFluid(equation);
-  return {
-    fluid,
-    saturate(kelvin) {
-      const rt = fluid.gasConstant * kelvin;
-      let pa =
-        START_CRITICAL_PA * Math.exp(LEE_KESLER_SLOPE * (1 + START_ACENTRIC) * (1 - equation.criticalK / kelvin));
-      for (let step = 0; step < MAX_STEPS; step++) {
-        const vapour = densityAt(fluid, kelvin, pa, 'vapour');
-        if (vapour === undefined) {
-          pa *= 0.9;
-          continue;
-        }
-        const liquid = densityAt(fluid, kelvin, pa, 'liquid');
-        if (liquid === undefined) {
-          pa *= 1.05;
-          continue;
-        }
-        const l = fluid.residual(kelvin, liquid);
-        const v = fluid.residual(kelvin, vapour);
-        const gibbs = rt * (l.a + l.da + Math.log(liquid) - v.a - v.da - Math.log(vapour));
-        const change = -gibbs / (1 / liquid - 1 / vapour);
-        pa = Math.max(pa + change, pa * 0.3);
-        if (Math.abs(change) <= 1e-11 * pa)
-          return { bubblePa: pa, dewPa: pa, liquidMolM3: liquid, vapourMolM3: vapour };
-      }
-      throw new Error(`saturation of ${equation.name} did not converge at ${kelvin} K`);
-    },
-  };
-}
-
-/** Pseudo-pure blend: published bubble and dew pressures, densities from the equation at those pressures. */
-function pseudoPureSolver(equation: FluidEquation): Solver {
-  const fluid = pureFluid(equation);
-  const { pcPa, bubble, dew } = equation.ancillary!;
-  return {
-    fluid,
-    saturate(kelvin) {
-      const bubblePa = fitPressure(bubble, equation.criticalK, pcPa, kelvin);
-      const dewPa = fitPressure(dew, equation.criticalK, pcPa, kelvin);
-      return {
-        bubblePa,
-        dewPa,
-        liquidMolM3: must(densityAt(fluid, kelvin, bubblePa, 'liquid'), 'liquid density'),
-        vapourMolM3: must(densityAt(fluid, kelvin, dewPa, 'vapour'), 'vapour density'),
-      };
-    },
-  };
-}
-
-/** R-454B: pressures and saturated densities from the fits; the mixture model serves the other states. */
-function fittedBlendSolver(): Solver {
-  const fluid = mixture(r454b);
-  const { fits } = r454b;
-  return {
-    fluid,
-    saturate(kelvin) {
-      const theta = 1 - kelvin / fits.tcK;
-      return {
-        bubblePa: fitPressure(fits.bubble, fits.tcK, fits.pcPa, kelvin),
-        dewPa: fitPressure(fits.dew, fits.tcK, fits.pcPa, kelvin),
-        liquidMolM3: (fits.rhocKgM3 * (1 + fitted(fits.liquid, theta))) / fluid.molarMassKg,
-        vapourMolM3: (fits.rhocKgM3 * Math.exp(fitted(fits.vapour, theta))) / fluid.molarMassKg,
-      };
-    },
-  };
-}
-
-const SOLVERS: Record<Refrigerant, Solver> = {
-  'R-410A': pseudoPureSolver(r410a),
-  'R-32': pureSolver(r32),
-  'R-454B': fittedBlendSolver(),
-  'R-22': pureSolver(r22),
-  'R-407C': pseudoPureSolver(r407c),
-  'R-134a': pureSolver(r134a),
-};
-
-export function workingFluid(refrigerant: Refrigerant): WorkingFluid {
-  return SOLVERS[refrigerant].fluid;
-}
-
-/** Full solve of a saturated state from the equation of state. Valid -60 to 150 °F; microseconds to a millisecond. */
+/**
+ * A saturated state, to 1e-8 of what the equation of state gives, in under a microsecond from −60 to 150 °F; beyond, up to
+ * near the critical point, by solving the equation.
+ */
 export function saturate(refrigerant: Refrigerant, kelvin: number): Saturation {
-  return SOLVERS[refrigerant].saturate(kelvin);
+  const { curves } = EXPANSIONS[refrigerant];
+  const f = fFromKelvin(kelvin);
+  if (!(f >= LOW_F - EDGE_F && f <= HIGH_F + EDGE_F)) return solveSaturation(refrigerant, kelvin);
+  return {
+    bubblePa: paFromPsia(readPieces(curves.bubblePsia, f)),
+    dewPa: paFromPsia(readPieces(curves.dewPsia, f)),
+    liquidMolM3: readPieces(curves.liquidMolM3, f),
+    vapourMolM3: readPieces(curves.vapourMolM3, f),
+  };
 }

@@ -1,75 +1,41 @@
-import { bisect } from '@/core/numeric/bisect';
-import { J_KG_PER_BTU_LB, J_KGK_PER_BTU_LBR, KG_M3_PER_LB_FT3, kelvinFromF, paFromPsia } from '@/core/units/units';
+import { readPieces } from '@/core/numeric/chebyshev';
+import { KG_M3_PER_LB_FT3, kelvinFromF, paFromPsia } from '@/core/units/units';
 import { densityAt, type Phase } from './density';
+import { type State, stateOf } from './energy';
+import { type Curve, EXPANSIONS } from './expansions';
+import { workingFluid } from './fluids';
+import { bubblePsia, dewF } from './lookup';
+import { HIGH_F, LOW_F } from './ranges';
 import type { Refrigerant } from './refrigerants';
-import { saturate, workingFluid } from './saturation';
-import type { WorkingFluid } from './working-fluid';
+import { saturate } from './saturation';
+import { solveStates } from './state-solver';
 
-/** A single-phase or saturated state in trade units. Enthalpy and entropy are zero for saturated liquid at -40 °F. */
-export type State = { lbFt3: number; btuLb: number; btuLbR: number };
-
-const ZERO_F = -40;
-
-function molarEnergy(fluid: WorkingFluid, kelvin: number, molM3: number) {
-  const r = fluid.residual(kelvin, molM3);
-  const ideal = fluid.ideal(kelvin, molM3);
-  return {
-    h: fluid.gasConstant * kelvin * (ideal.hOverRT + r.ta + r.da),
-    s: fluid.gasConstant * (ideal.sOverR + r.ta - r.a),
-  };
-}
-
-/** Density of the equation itself (unscaled) on a branch at saturation pressure. */
-function modelDensity(refrigerant: Refrigerant, kelvin: number, pa: number, phase: Phase): number | undefined {
-  return densityAt(workingFluid(refrigerant), kelvin, pa, phase);
-}
-
-const zeros = new Map<Refrigerant, { h: number; s: number }>();
-
-function zero(refrigerant: Refrigerant): { h: number; s: number } {
-  const known = zeros.get(refrigerant);
-  if (known) return known;
-  const kelvin = kelvinFromF(ZERO_F);
-  const rho = modelDensity(refrigerant, kelvin, saturate(refrigerant, kelvin).bubblePa, 'liquid');
-  if (rho === undefined) throw new Error(`no liquid of ${refrigerant} at ${ZERO_F} °F`);
-  const value = molarEnergy(workingFluid(refrigerant), kelvin, rho);
-  zeros.set(refrigerant, value);
-  return value;
-}
-
-function toState(refrigerant: Refrigerant, kelvin: number, modelMolM3: number, molM3: number): State {
-  const fluid = workingFluid(refrigerant);
-  const base = zero(refrigerant);
-  const { h, s } = molarEnergy(fluid, kelvin, modelMolM3);
-  return {
-    lbFt3: (molM3 * fluid.molarMassKg) / KG_M3_PER_LB_FT3,
-    btuLb: (h - base.h) / fluid.molarMassKg / J_KG_PER_BTU_LB,
-    btuLbR: (s - base.s) / fluid.molarMassKg / J_KGK_PER_BTU_LBR,
-  };
-}
+export type { State } from './energy';
 
 /**
- * Saturated liquid (at bubble pressure) and vapour (at dew pressure) at a temperature, full solve.
+ * Saturated liquid (at bubble pressure) and vapour (at dew pressure) at a temperature.
  * For R-454B the densities are the fits and the energies come from the mixture model at those pressures.
  *
- * @param temperatureF °F, -60 to 150
+ * @param temperatureF °F, -60 to 150 by the expansions; beyond, up to near the critical point, by solving the equation
  * @source equations named in coefficients/
  */
 export function saturatedStates(refrigerant: Refrigerant, temperatureF: number) {
-  const kelvin = kelvinFromF(temperatureF);
-  const sat = saturate(refrigerant, kelvin);
-  const liquid = modelDensity(refrigerant, kelvin, sat.bubblePa, 'liquid') ?? sat.liquidMolM3;
-  const vapour = modelDensity(refrigerant, kelvin, sat.dewPa, 'vapour') ?? sat.vapourMolM3;
+  const { curves, zero } = EXPANSIONS[refrigerant];
+  if (!(temperatureF >= LOW_F && temperatureF <= HIGH_F)) return solveStates(refrigerant, zero, temperatureF);
+  const sat = saturate(refrigerant, kelvinFromF(temperatureF));
+  const perMol = workingFluid(refrigerant).molarMassKg / KG_M3_PER_LB_FT3;
+  const read = (curve: Curve): number => readPieces(curves[curve], temperatureF);
   return {
     bubblePa: sat.bubblePa,
     dewPa: sat.dewPa,
-    liquid: toState(refrigerant, kelvin, liquid, sat.liquidMolM3),
-    vapour: toState(refrigerant, kelvin, vapour, sat.vapourMolM3),
-  };
+    liquid: { lbFt3: sat.liquidMolM3 * perMol, btuLb: read('liquidBtuLb'), btuLbR: read('liquidBtuLbR') },
+    vapour: { lbFt3: sat.vapourMolM3 * perMol, btuLb: read('vapourBtuLb'), btuLbR: read('vapourBtuLbR') },
+  } satisfies { bubblePa: number; dewPa: number; liquid: State; vapour: State };
 }
 
 /**
- * Superheated vapour or subcooled liquid at temperature and absolute pressure, full solve.
+ * Superheated vapour or subcooled liquid at temperature and absolute pressure, by the equation itself, begun at the
+ * saturated density.
  * For R-454B the density is scaled by fit/model on the line at the same temperature, so that the state joins it.
  * Returns undefined where the asked phase does not exist.
  *
@@ -82,22 +48,25 @@ export function singlePhase(
   phase: Phase,
 ): State | undefined {
   const kelvin = kelvinFromF(temperatureF);
-  const rho = modelDensity(refrigerant, kelvin, paFromPsia(psia), phase);
+  const fluid = workingFluid(refrigerant);
+  const { curves, zero } = EXPANSIONS[refrigerant];
+  const rho = densityAt(fluid, kelvin, paFromPsia(psia), phase, startOf(refrigerant, temperatureF, psia, phase));
   if (rho === undefined) return undefined;
-  return toState(refrigerant, kelvin, rho, rho * joinFactor(refrigerant, kelvin, paFromPsia(psia), phase));
+  // Liquid joins its line at its own temperature, vapor at its own pressure.
+  const joined =
+    phase === 'liquid'
+      ? readPieces(curves.liquidJoin, temperatureF)
+      : readPieces(curves.vapourJoin, dewF(refrigerant, psia));
+  return stateOf(fluid, zero, kelvin, rho, rho * (Number.isFinite(joined) ? joined : 1));
 }
 
-/** fit/model density at saturation: 1 for every fluid whose saturated densities come from its own equation. */
-function joinFactor(refrigerant: Refrigerant, kelvin: number, pa: number, phase: Phase): number {
-  if (refrigerant !== 'R-454B') return 1;
-  const lineK = phase === 'liquid' ? kelvin : dewKelvin(refrigerant, pa);
-  const sat = saturate(refrigerant, lineK);
-  const model = modelDensity(refrigerant, lineK, phase === 'liquid' ? sat.bubblePa : sat.dewPa, phase);
-  if (model === undefined) return 1;
-  return (phase === 'liquid' ? sat.liquidMolM3 : sat.vapourMolM3) / model;
-}
-
-/** Temperature at which a pressure is the dew pressure, by bisection on the fits (they are monotone). */
-function dewKelvin(refrigerant: Refrigerant, pa: number): number {
-  return bisect((k) => saturate(refrigerant, k).dewPa < pa, kelvinFromF(-60), kelvinFromF(150), 50).middle;
+/** A density near the wanted one and on its side of the dome; none where only the cautious search is sure. */
+function startOf(r: Refrigerant, temperatureF: number, psia: number, phase: Phase): number | undefined {
+  const { curves } = EXPANSIONS[r];
+  if (phase === 'liquid')
+    return psia > bubblePsia(r, temperatureF) ? readPieces(curves.liquidMolM3, temperatureF) : undefined;
+  const dew = dewF(r, psia);
+  return temperatureF > dew
+    ? (readPieces(curves.vapourMolM3, dew) * kelvinFromF(dew)) / kelvinFromF(temperatureF)
+    : undefined;
 }

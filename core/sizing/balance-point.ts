@@ -29,7 +29,10 @@ export type HeatPumpLines = {
 };
 
 /** Heat the pump gives at an outdoor temperature, Btu/h. */
-export function capacityAt(i: HeatPumpLines, outdoorF: number): number {
+export function capacityAt(
+  i: Pick<HeatPumpLines, 'capacity47Btuh' | 'capacity17Btuh' | 'frostDent'>,
+  outdoorF: number,
+): number {
   const slope = (i.capacity47Btuh - i.capacity17Btuh) / (HIGH_RATING_F - LOW_RATING_F);
   const straight = i.capacity17Btuh + slope * (outdoorF - LOW_RATING_F);
   if (!i.frostDent || outdoorF <= LOW_RATING_F || outdoorF >= FROST_END_F) return Math.max(0, straight);

@@ -8,7 +8,7 @@ import { BTUH_PER_W, DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import { q } from '@/core/words/said';
 
 /** Btu/h per CFM per °F for standard air at sea level: 60 min × 0.075 lb/ft³ × 0.24 Btu/lb·°F. */
-const SENSIBLE_AT_SEA_LEVEL = 1.08;
+export const SENSIBLE_AT_SEA_LEVEL = 1.08;
 
 /** The airflow a cooling coil wants, CFM a ton (common practice; the maker's range wins). */
 export const CFM_PER_TON = { low: 350, high: 450, nominal: 400 };

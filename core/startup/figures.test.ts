@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bubblePsia, dewPsia } from '@/core/refrigerant/lookup';
 import { english, told } from '@/core/words/testing/english';
-import { deriveFigures, FIGURE_IDS, missOf } from './figures';
+import { FIGURE_IDS, missOf } from './figure';
+import { deriveFigures } from './figures';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
 import { DEFAULT_SCHOOLS, type StartUpSystem } from './system';
 

@@ -1,7 +1,6 @@
 import type { Outcome } from '@/core/finding/outcome';
 import { subcooling, superheat } from '@/core/refrigerant/saturation-calculations';
 import { tell } from '@/core/startup/words';
-import { list, lower, type Said, value as word } from '@/core/words/said';
 import { CFM_PER_TON } from './airflow';
 import {
   approach,
@@ -10,50 +9,21 @@ import {
   condensingOverAmbient,
   expectedCompressorAmps,
 } from './circuit-figures';
+import {
+  airflowLine,
+  type Figure,
+  type FigureId,
+  type Figures,
+  missingOf,
+  reading,
+  type Saturations,
+  type WorkingLine,
+} from './figure';
+import { heatingFigureSet } from './heating-figures';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
 import { type Airflow, type StartUpSchools, type StartUpSystem, TARGET_SOURCE_WORDS } from './system';
 import { targetAirSplit } from './target-split';
 import { targetSuperheat } from './target-superheat';
-
-export const FIGURE_IDS = [
-  'subcooling',
-  'superheat',
-  'air-split',
-  'compressor-amps',
-  'fan-amps',
-  'condensing-over-ambient',
-  'approach',
-  'coil-difference',
-  'compression-ratio',
-  'airflow-per-ton',
-] as const;
-export type FigureId = (typeof FIGURE_IDS)[number];
-
-/** `technician`: somebody's own choice, which can prove nothing. */
-export type Target = { value: number; low: number; high: number; source: Said; technician?: true };
-
-export type WorkingLine = { label: Said; value: number; unit: string; note?: Said };
-
-/** A derived quantity with everything that opens when it is touched. */
-export type Figure = {
-  id: FigureId;
-  label: Said;
-  value?: number;
-  unit: string;
-  uncertainty?: number;
-  target?: Target;
-  /** Why there is no value or no target, in words. */
-  missing?: Said;
-  noTarget?: Said;
-  working: WorkingLine[];
-  formula: Said;
-  source: Said;
-  /** Catalogue id of the calculation behind it. */
-  calculation?: string;
-};
-
-type Saturations = { evaporatingF?: number; condensingF?: number };
-export type Figures = { byId: Record<FigureId, Figure>; saturation: Saturations };
 
 /** dT/dp of saturation is at most about this near the conditions judged, °F per psi; widens ± of a pressure into °F. */
 const SUCTION_F_PER_PSI = 0.45;
@@ -67,22 +37,6 @@ const SANE = {
   ratio: { low: 2, high: 4.5 },
 };
 const SANE_SOURCE = tell('startup.common-practice-sane-band-not-target');
-
-function reading(readings: Readings, quantity: Quantity): WorkingLine {
-  const r = readings[quantity];
-  const spec = QUANTITIES[quantity];
-  return {
-    label: spec.label,
-    value: r?.value ?? Number.NaN,
-    unit: spec.unit,
-    note: r ? word(r.source) : tell('startup.missing'),
-  };
-}
-
-function missingOf(readings: Readings, quantities: readonly Quantity[]): Said | undefined {
-  const gone = quantities.filter((name) => readings[name] === undefined || readings[name]?.trouble === 'lost');
-  return gone.length ? tell('startup.needs', { what: list(gone.map((g) => lower(QUANTITIES[g].label))) }) : undefined;
-}
 
 function valueOr<T extends Record<string, unknown>, K extends keyof T>(
   outcome: Outcome<T>,
@@ -385,27 +339,13 @@ export function deriveFigures(
       source: tell('startup.common-practice-makers-range-wins'),
     },
     working: [
-      {
-        label: tell('startup.airflow'),
-        value: airflow?.cfm ?? Number.NaN,
-        unit: 'CFM',
-        note: airflow
-          ? tell('startup.method-source', { method: word(airflow.method), source: word(airflow.source) })
-          : tell('startup.missing'),
-      },
+      airflowLine(airflow),
       { label: tell('startup.nominal-size'), value: system.nominalTons, unit: 'tons', note: tell('startup.plate') },
     ],
     formula: tell('startup.cfm-nominal-tons'),
     source: tell('startup.definition'),
   });
 
+  for (const figure of heatingFigureSet(system, r, airflow, saturation.evaporatingF)) put(figure);
   return { byId, saturation };
-}
-
-/** Where a value stands against its target, in units of half the band; 0 at the target. */
-export function missOf(figure: Figure): number {
-  if (figure.value === undefined || !figure.target) return 0;
-  const { value, low, high } = figure.target;
-  const half = figure.value >= value ? high - value : value - low;
-  return half > 0 ? (figure.value - value) / half : 0;
 }

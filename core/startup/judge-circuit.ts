@@ -1,10 +1,13 @@
 import { OVER_LIMIT } from '@/core/circuit/weigh-in';
+import { FAULT_WORDS, FOLLOW_UP_WORDS } from '@/core/diagnosis/said';
+import { tell as diagnosis } from '@/core/diagnosis/words';
 import type { Finding, Next } from '@/core/finding/finding';
 import { tell } from '@/core/startup/words';
 import { q, type Said, value as word } from '@/core/words/said';
 import { chargeStep } from './charge-step';
-import { type Figure, type Figures, missOf } from './figures';
+import { type Figure, type Figures, missOf } from './figure';
 import type { JudgeInput } from './judge-input';
+import { reasoningOf } from './reasoning';
 
 /** A reading is a clear pass only when its ± does not reach across the limit by more than the whole band. */
 const TWICE = 2;
@@ -159,6 +162,20 @@ function checkFor(figure: Figure, high: boolean): Next {
   };
 }
 
+/** From this belief on another fault keeps the charge as it is, where it is likelier than the charge. */
+const HOLDS_FROM = 0.3;
+
+/** Another fault that explains the readings better than the charge does, and what tells it from the charge. */
+function betterThanCharge(input: JudgeInput, charge: 'undercharge' | 'overcharge') {
+  const found = reasoningOf(input.system, input.readings, input.airflow);
+  const other = found?.ranked.find((r) => r.fault !== 'healthy');
+  if (!found || !other || other.fault === charge || other.probability < HOLDS_FROM) return undefined;
+  return {
+    measure: found.nextMeasurement.id,
+    because: diagnosis('diagnosis.charge-stays', { fault: FAULT_WORDS[other.fault] }),
+  };
+}
+
 /** Adds charge advice to the figure that the metering device is judged by, or says why it is held back. */
 function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held: readonly Said[]): Finding {
   if (finding.verdict !== 'look-again') {
@@ -217,6 +234,8 @@ function withCharge(input: JudgeInput, figures: Figures, finding: Finding, held:
       tell('startup.high-subcooling-with-high-superheat-liquid'),
     );
   }
+  const otherwise = betterThanCharge(input, wantsMore > 0 ? 'undercharge' : 'overcharge');
+  if (otherwise) return other(FOLLOW_UP_WORDS[otherwise.measure], otherwise.because);
   const step = chargeStep({
     systemChargeOz: system.chargeInOz,
     errorF: wantsMore,

@@ -1,10 +1,11 @@
 import { acceptedVolts } from '@/core/equipment/plate-volts';
 import type { Finding } from '@/core/finding/finding';
+import type { RunMode } from '@/core/finding/run-mode';
 import { tell } from '@/core/startup/words';
 import { q, value } from '@/core/words/said';
 import { CFM_PER_TON } from './airflow';
-import type { Figures } from './figures';
-import { missOf } from './figures';
+import type { Figures } from './figure';
+import { missOf } from './figure';
 import type { Readings } from './quantities';
 import type { SteadyResult } from './steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from './system';
@@ -94,11 +95,7 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
 }
 
 /** @param running undefined when nobody read the current: then the run itself says how far it is */
-export function steadyFindings(
-  steady: SteadyResult,
-  running: boolean | undefined,
-  mode: 'cooling' | 'heating',
-): Finding[] {
+export function steadyFindings(steady: SteadyResult, running: boolean | undefined, mode: RunMode): Finding[] {
   const base = {
     id: 'steady',
     step: 'steady' as const,

@@ -1,3 +1,4 @@
+import type { RunMode } from '@/core/finding/run-mode';
 import type { Readings } from './quantities';
 import type { SteadyResult } from './steady-state';
 import type { Airflow, Confirmations, StartUpSchools, StartUpSystem } from './system';
@@ -10,7 +11,9 @@ export type JudgeInput = {
   airflow?: Airflow;
   confirmations: Confirmations;
   schools: StartUpSchools;
-  mode: 'cooling' | 'heating';
+  mode: RunMode;
+  /** Amps of the compressor at its full stage, as recorded in this call: what a low stage is held against. */
+  fullStageA?: number;
   /** Minutes the compressor has run without a break; undefined when nobody knows. */
   ranMin?: number;
   /** Look-agains by id that the lead and the customer let stand: what comes after them is judged all the same. */

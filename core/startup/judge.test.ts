@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { nextOf } from '@/core/phases/start-up/start-up-sheet';
+import { nextOf } from '@/core/phases/start-up/next';
+import { dewPsia } from '@/core/refrigerant/lookup';
 import { typed } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
-import type { Quantity } from './quantities';
+import type { Quantity, Readings } from './quantities';
+import { reasoningOf } from './reasoning';
 import type { SteadyResult } from './steady-state';
 import { DEFAULT_SCHOOLS } from './system';
 import { startUpReadings as readings, START_UP_SYSTEM as SYSTEM } from './testing/sample-start-up';
@@ -206,5 +208,56 @@ describe('order of findings', () => {
       { ...base, id: 'a', step: 'charge', verdict: 'stop', miss: 1 },
     ]);
     expect(list.map((f) => f.id).join('')).toBe('abcdeg');
+  });
+});
+
+describe('the charge stays where another fault explains the readings better', () => {
+  const orifice = { ...SYSTEM, metering: 'fixed-orifice' } as const;
+  const starved = (sc: number, suctionF: number, over: number): Readings => {
+    const all = readings({ sc, split: 13.5, over, amps: 10.8 });
+    const at = (value: number) => ({ ...all.suctionPsig!, value });
+    return {
+      ...all,
+      suctionPsig: at(dewPsia('R-454B', suctionF) - 14.696),
+      suctionLineF: { ...all.suctionLineF!, value: suctionF + 30 },
+    };
+  };
+  it('a dry coil behind plenty of liquid on an orifice: the stamp is read, nothing is added', () => {
+    const j = judge({ system: orifice, readings: starved(12, 30, 18) });
+    expect(j.verdict('superheat')).toBe('look-again');
+    const next = j.findings.find((f) => f.id === 'superheat')!.next!;
+    expect(next.action).toEqual({ kind: 'check', what: 'superheat' });
+    expect(english(next.because)).toMatch(/^Charge stays as it is: (an orifice too small|a restriction)/);
+  });
+  it('the same superheat without liquid is short of charge', () => {
+    const j = judge({ system: orifice, readings: starved(1, 36, 13) });
+    expect(j.findings.find((f) => f.id === 'superheat')!.next!.action?.kind).toBe('weigh-in');
+  });
+  it('an inverter, a silent probe or no current leaves it to the ladder', () => {
+    expect(reasoningOf(SYSTEM, readings())?.verdict).toBe('healthy');
+    expect(reasoningOf({ ...SYSTEM, inverter: true }, readings())).toBeUndefined();
+    const { liquidLineF: _, ...without } = readings();
+    expect(reasoningOf(SYSTEM, without)).toBeUndefined();
+    expect(reasoningOf(SYSTEM, readings({ amps: 0 }))).toBeUndefined();
+    expect(reasoningOf({ ...SYSTEM, compressorRlaA: 0 }, readings())).toBeUndefined();
+    const silent = { ...readings().suctionLineF!, trouble: { say: typed('silent') } as never };
+    expect(reasoningOf(SYSTEM, { ...readings(), suctionLineF: silent })).toBeUndefined();
+  });
+  it('discharge, compressor inlet and airflow are used where they were read', () => {
+    const plain = reasoningOf(SYSTEM, readings())!;
+    expect(plain.features.dischargeF).toBeUndefined();
+    expect(plain.features.airflowPct).toBeUndefined();
+    const more = reasoningOf(
+      SYSTEM,
+      {
+        ...readings(),
+        dischargeLineF: { value: 175, uncertainty: 1, source: 'typed' },
+        compressorSuctionF: { value: 58, uncertainty: 1, source: 'typed' },
+      },
+      { cfm: 1200, method: 'hood', source: 'typed' },
+    )!;
+    expect(more.features.dischargeF).toBeDefined();
+    expect(more.features.airflowPct).toBeCloseTo(0, 9);
+    expect(['compressor-inlet', 'airflow']).not.toContain(more.nextMeasurement.id);
   });
 });

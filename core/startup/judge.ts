@@ -1,12 +1,18 @@
 import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
-import { deriveFigures, type Figures } from './figures';
+import { callOf, isLowStage } from '@/core/finding/run-mode';
+import type { Figures } from './figure';
+import { deriveFigures } from './figures';
+import { heatingFindings } from './heating';
+import { figuresOf } from './heating-figures';
 import { compareFindings } from './judge-circuit';
 import { airflowFindings, coilFindings, enclosureFinding, powerFindings, steadyFindings } from './judge-conditions';
 import type { JudgeInput } from './judge-input';
+import { limitOf, requiredNow } from './limit';
+import { stageFinding } from './low-stage';
 import { probeFindings } from './probe-checks';
 import { RUNNING_A } from './quantities';
-import { limitOf, requiredNow, seasonFindings } from './season';
+import { seasonFindings } from './season';
 import { stopFindings } from './stops';
 
 export type StartUpFindings = { figures: Figures; findings: Finding[] };
@@ -17,7 +23,7 @@ export type StartUpFindings = { figures: Figures; findings: Finding[] };
  * What: power, probes, steadiness, airflow, outdoor coil, then the circuit against its targets, then the charge; a step
  * that is not proven holds the later confident verdicts back. What hurts comes first, for every system, mode and weather;
  * where the charge cannot be judged now, what stands in its place is. Source: trade ladder, common practice; targets named in
- * each figure. Not covered: the maker's heating chart and inverter test mode, which stay owed; two circuits at once.
+ * each figure. Not covered: the maker's heating chart and inverter test mode; two circuits at once.
  */
 export function judgeStartUp(input: JudgeInput): StartUpFindings {
   const { system, readings } = input;
@@ -32,19 +38,20 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
   if (suspects.has('suctionPsig') && (readings.suctionPsig?.value ?? 0) > (readings.liquidPsig?.value ?? Infinity))
     suspects.add('liquidPsig');
   const stops = stopFindings(input, figures, suspects);
+  const figuresNow = figuresOf(figures, input.mode);
   if (limit)
     return {
-      figures,
+      figures: figuresNow,
       findings: [
         ...stops,
         ...powerFindings(system, readings, figures, running === true),
         ...probes,
         ...(running === false ? steadyFindings(input.steady, running, input.mode) : []),
-        ...airflowFindings(system, figures, input.airflow, input.confirmations).map(
-          (f): Finding => (f.verdict === 'good' ? f : { ...f, owed: { proof: 'airflow', season: 'any' } }),
-        ),
+        ...airflowOwed(input, figures),
         ...enclosureFinding(input.confirmations),
         ...seasonFindings(input, limit),
+        ...(callOf(input.mode) === 'heating' && limit.id !== 'too-warm' ? heatingFindings(input) : []),
+        ...(isLowStage(input.mode) && !limit.owed ? stageFinding(input) : []),
       ],
     };
   const before = [
@@ -59,5 +66,16 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
   const held = before
     .filter((f) => f.verdict !== 'good' && f.id !== 'enclosure' && !stands(f, input.accepted))
     .map((f) => f.claim);
-  return { figures, findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])] };
+  return {
+    figures: figuresNow,
+    findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])],
+  };
 }
+
+/** Where the charge is not judged, airflow may be proven later; at a low stage the full one has shown it. */
+const airflowOwed = ({ mode, system, airflow, confirmations }: JudgeInput, figures: Figures): Finding[] =>
+  isLowStage(mode)
+    ? []
+    : airflowFindings(system, figures, airflow, confirmations).map(
+        (f): Finding => (f.verdict === 'good' ? f : { ...f, owed: { proof: 'airflow', season: 'any' } }),
+      );

@@ -1,4 +1,5 @@
 import type { Finding } from '@/core/finding/finding';
+import { callOf } from '@/core/finding/run-mode';
 import { bubbleF, dewF } from '@/core/refrigerant/lookup';
 import { tell } from '@/core/startup/words';
 import { list, lower, q, type Said } from '@/core/words/said';
@@ -32,7 +33,7 @@ export function probeFindings(
   running: boolean,
   required: readonly Quantity[],
 ): Finding[] {
-  const cooling = mode === 'cooling';
+  const cooling = callOf(mode) === 'cooling';
   const out: Finding[] = [];
   const v = (name: Quantity): number | undefined => (r[name]?.trouble === 'lost' ? undefined : r[name]?.value);
   const suspect = (probe: Quantity, claim: Said, because: Said, fix: Said, values: Quantity[], miss: number): void => {

@@ -76,8 +76,27 @@ export const QUANTITIES = {
     tell('startup.at-compressor'),
     false,
   ),
+  drierDropF: q(tell('startup.drop-over-drier'), '°F', 0, 80, 1, tell('startup.clamp-on-both-sides'), false),
+  offPsig: q(tell('startup.pressure-at-rest'), 'psig', 0, 700, 2, tell('startup.liquid-port-after-30-min-off'), false),
+  offOutdoorF: q(
+    tell('startup.outdoor-air-at-rest'),
+    '°F',
+    -20,
+    130,
+    1,
+    tell('startup.shaded-beside-the-condenser'),
+    false,
+  ),
   runMinutes: q(tell('startup.compressor-run-time'), 'min', 0, 600, 0.5, tell('startup.since-it-last-started'), false),
 } as const satisfies Record<string, QuantitySpec>;
+
+/** Read by themselves to tell one fault from another: never a round of their own. */
+export const FOLLOW_UP_QUANTITIES = [
+  'drierDropF',
+  'offPsig',
+  'offOutdoorF',
+  'compressorSuctionF',
+] as const satisfies (keyof typeof QUANTITIES)[];
 
 /** A compressor that draws less than this is not running, A. */
 export const RUNNING_A = POLICY.runningA.value;

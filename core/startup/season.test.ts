@@ -5,7 +5,7 @@ import { typed } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
 import { judgeStartUp } from './judge';
 import type { JudgeInput } from './judge-input';
-import { limitOf, requiredNow, SEASON_QUANTITIES } from './season';
+import { limitOf, requiredNow, SEASON_QUANTITIES } from './limit';
 import { DEFAULT_SCHOOLS } from './system';
 import { START_UP_SYSTEM as SYSTEM, startUpReadings } from './testing/sample-start-up';
 
@@ -24,7 +24,13 @@ const judge = (change: Partial<JudgeInput>) =>
       readings: startUpReadings(),
       steady: { state: 'steady', say: typed(''), steadyForS: 360, waitS: 0, channels: {} },
       airflow: { cfm: 1206, method: 'flow grid or hood', source: 'typed' },
-      confirmations: { filterClean: true, indoorCoilClean: true, outdoorCoilCleanDry: true, enclosureRestored: true },
+      confirmations: {
+        filterClean: true,
+        indoorCoilClean: true,
+        outdoorCoilCleanDry: true,
+        enclosureRestored: true,
+        auxOff: true,
+      },
       schools: DEFAULT_SCHOOLS,
       mode: 'cooling',
       ranMin: 20,
@@ -38,17 +44,22 @@ describe('a day on which the charge cannot be judged', () => {
     const of = (change: object) =>
       limitOf({ mode: 'cooling', system: SYSTEM, readings: startUpReadings(), ...change })?.id;
     expect(of({})).toBeUndefined();
-    expect(of({ mode: 'heating' })).toBe('heating');
+    expect(of({ mode: 'heating' })).toBe('too-warm');
+    expect(of({ mode: 'heating', readings: startUpReadings({ outdoorF: 65.1 }) })).toBe('too-warm');
+    expect(of({ mode: 'heating', readings: startUpReadings({ outdoorF: 65 }) })).toBe('heating');
+    expect(of({ mode: 'cooling-low' })).toBe('low-stage');
+    expect(of({ mode: 'cooling-low', readings: startUpReadings({ outdoorF: 64.9 }) })).toBe('too-cold');
     expect(of({ system: { ...SYSTEM, inverter: true } })).toBe('inverter');
     expect(of({ readings: startUpReadings({ outdoorF: 64.9 }) })).toBe('too-cold');
     expect(of({ readings: startUpReadings({ outdoorF: 65 }) })).toBeUndefined();
     expect(of({ readings: { ...startUpReadings(), returnDryBulbF: value(69.9) } })).toBe('too-cold');
     expect(requiredNow({ id: 'heating' } as never)).toBe(SEASON_QUANTITIES);
   });
-  it('a heat pump that heats signs by the weighed charge: nothing open but what is owed, and no probe accused', () => {
+  it('a heat pump that heats is judged by what it gives: nothing open, nothing owed, and no probe accused', () => {
     const found = judge({ ...WINTER, readings: heating() });
     const open = found.filter((f) => f.verdict !== 'good');
-    expect(open.map((f) => [f.id, f.owed?.proof])).toEqual([['conditions', 'cooling-charge']]);
+    expect(open.map((f) => f.id)).toEqual([]);
+    expect(found.find((f) => f.id === 'heating-capacity')?.verdict).toBe('good');
     expect(found.some((f) => /swap|probe/i.test(english(f.next?.say)))).toBe(false);
   });
   it.each([
@@ -145,10 +156,14 @@ describe('what stays owed', () => {
     expect(readOn([], '2026-06-01', 'UTC')).toBe('2026-06-01');
   });
   it('each proof is one task, with its season in words', () => {
-    const tasks = owedTasks(judge({ ...WINTER, readings: heating(), airflow: undefined as never }), '2026-01-10');
-    expect(told(tasks.map((t) => t.say)).sort()).toEqual([
+    const cold = judge({ readings: startUpReadings({ outdoorF: 50 }), airflow: undefined as never });
+    expect(told(owedTasks(cold, '2026-01-10').map((t) => t.say)).sort()).toEqual([
       'Check of the charge in cooling, owed from May 2026',
       'Proof of the airflow, owed by Jan 24, 2026',
+    ]);
+    const warm = judge({ ...WINTER, readings: heating({ outdoorDryBulbF: value(70) }) });
+    expect(told(owedTasks(warm, '2026-06-10').map((t) => t.say))).toEqual([
+      'Proof of heating, owed from November 2026',
     ]);
   });
 });

@@ -1,69 +1,17 @@
-import type { Finding, Owed } from '@/core/finding/finding';
+import type { Finding } from '@/core/finding/finding';
+import { callOf } from '@/core/finding/run-mode';
 import { tell } from '@/core/startup/words';
-import { q, type Said, value } from '@/core/words/said';
+import { q, value } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
-import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
+import type { Limit } from './limit';
+import { QUANTITIES } from './quantities';
 
-/** Below these a cooling charge cannot be judged (common practice; the maker's limit wins), °F. */
-const LEAST_OUTDOOR_F = 65;
-const LEAST_RETURN_F = 70;
 /** A signature by the weighed charge rests on a run of this length at least (California Title 24 RA3.2, edition not checked), min. */
 export const SEASON_RUN_MIN = 15;
 /** A loaded compressor draws between these shares of its RLA whatever the weather (design default). */
 const LOADED = { low: 0.3, high: 1 } as const;
 /** Air this much warmer or colder than it came back is warmed or cooled, °F (probe noise of two probes). */
 const AIR_MOVED_F = 2;
-
-export type Limit = { id: 'heating' | 'inverter' | 'too-cold'; claim: Said; because: Said; owed: Owed };
-
-/** Readings that a signature by the weighed charge needs: current, volts, and what the air does. */
-export const SEASON_QUANTITIES: readonly Quantity[] = [
-  'outdoorDryBulbF',
-  'returnDryBulbF',
-  'supplyDryBulbF',
-  'compressorA',
-  'outdoorFanA',
-  'lineVolts',
-];
-
-/** Why the charge cannot be judged in cooling now, and which proof stays owed; undefined when it can. */
-export function limitOf({
-  mode,
-  system,
-  readings,
-}: Pick<JudgeInput, 'mode' | 'system' | 'readings'>): Limit | undefined {
-  if (mode === 'heating')
-    return {
-      id: 'heating',
-      claim: tell('startup.heating-charge-is-not-judged-by'),
-      because: tell('startup.cooling-superheat-and-subcooling-do-not'),
-      owed: { proof: 'cooling-charge', season: 'warm' },
-    };
-  if (system.inverter)
-    return {
-      id: 'inverter',
-      claim: tell('startup.inverter-only-makers-own-method-judges'),
-      because: tell('startup.inverter-is-charged-by-weight-and'),
-      owed: { proof: 'maker-test-mode', season: 'any' },
-    };
-  const outdoor = readings.outdoorDryBulbF?.value;
-  const indoor = readings.returnDryBulbF?.value;
-  if ((outdoor !== undefined && outdoor < LEAST_OUTDOOR_F) || (indoor !== undefined && indoor < LEAST_RETURN_F))
-    return {
-      id: 'too-cold',
-      claim: tell('startup.too-cool-to-judge-charge-in'),
-      because: tell('startup.cooling-charge-is-judged-above-outdoor', {
-        leastOutdoorF: q(LEAST_OUTDOOR_F, 'F', 'as is'),
-        leastReturnF: q(LEAST_RETURN_F, 'F', 'as is'),
-      }),
-      owed: { proof: 'cooling-charge', season: 'warm' },
-    };
-  return undefined;
-}
-
-/** Readings without which nothing is signed, by what today's weather and mode allow. */
-export const requiredNow = (limit: Limit | undefined): readonly Quantity[] =>
-  limit ? SEASON_QUANTITIES : REQUIRED_QUANTITIES;
 
 /**
  * What stands in place of the charge's proof where weather, mode or the maker's method forbid it: the run is long enough,
@@ -72,20 +20,23 @@ export const requiredNow = (limit: Limit | undefined): readonly Quantity[] =>
  */
 export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
   const { readings, system, mode, ranMin } = input;
-  const out: Finding[] = [
-    {
-      id: 'conditions',
-      step: 'compare',
-      verdict: 'not-proven',
-      claim: limit.claim,
-      evidence: [],
-      because: limit.because,
-      source: tell('startup.common-practice-makers-limit-wins'),
-      confidence: 'high',
-      miss: 4,
-      owed: limit.owed,
-    },
-  ];
+  const heats = callOf(mode) === 'heating';
+  const out: Finding[] = limit.owed
+    ? [
+        {
+          id: 'conditions',
+          step: 'compare',
+          verdict: 'not-proven',
+          claim: limit.claim,
+          evidence: [],
+          because: limit.because,
+          source: tell('startup.common-practice-makers-limit-wins'),
+          confidence: 'high',
+          miss: 4,
+          owed: limit.owed,
+        },
+      ]
+    : [];
   const amps = readings.compressorA;
   if (amps && !amps.trouble) {
     const band = { low: LOADED.low * system.compressorRlaA, high: LOADED.high * system.compressorRlaA };
@@ -124,16 +75,12 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
   const back = readings.returnDryBulbF;
   // A heat pump that warms the air while cooling is chosen is asked about its mode, not told that it is wired wrong.
   const asked =
-    mode === 'cooling' &&
-    system.heatPump === true &&
-    supply !== undefined &&
-    back !== undefined &&
-    supply.value >= back.value;
+    !heats && system.heatPump === true && supply !== undefined && back !== undefined && supply.value >= back.value;
   if (supply && back && !supply.trouble && !back.trouble && !asked) {
     const riseF = supply.value - back.value;
-    const right = mode === 'heating' ? riseF >= AIR_MOVED_F : -riseF >= AIR_MOVED_F;
-    const wrongWay = mode === 'heating' ? riseF <= -AIR_MOVED_F : riseF >= AIR_MOVED_F;
-    const word = value(mode === 'heating' ? 'warmed' : 'cooled');
+    const right = heats ? riseF >= AIR_MOVED_F : -riseF >= AIR_MOVED_F;
+    const wrongWay = heats ? riseF <= -AIR_MOVED_F : riseF >= AIR_MOVED_F;
+    const word = value(heats ? 'warmed' : 'cooled');
     out.push({
       id: 'air-direction',
       step: 'compare',
@@ -142,7 +89,7 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
         ? tell('startup.air-is-by', { word, riseF: q(Math.abs(riseF), 'F') })
         : wrongWay
           ? tell('startup.is-called-and-air-comes-out', {
-              mode: mode === 'heating' ? tell('startup.heating') : tell('startup.cooling'),
+              mode: heats ? tell('startup.heating') : tell('startup.cooling'),
               riseF: q(Math.abs(riseF), 'F'),
               riseF2: value(riseF > 0 ? 'warmer' : 'colder'),
             })

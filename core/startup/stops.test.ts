@@ -117,3 +117,15 @@ describe('stops (common practice; RLA from the plate)', () => {
     );
   });
 });
+
+describe('a system that stands', () => {
+  it('is neither flooded nor without liquid: at rest both lines are at the saturation of the air', () => {
+    const rest = { ...startUpReadings({ sh: 0.5, sc: -0.5, amps: 0 }) };
+    const ids = judge({ readings: rest }).map((f) => f.id);
+    expect(ids).not.toContain('no-liquid');
+    expect(ids).not.toContain('flooding-watch');
+    const runs = judge({ readings: startUpReadings({ sh: 0.5, sc: -0.5 }) }).map((f) => f.id);
+    expect(runs).toContain('no-liquid');
+    expect(runs).toContain('flooding-watch');
+  });
+});

@@ -1,7 +1,8 @@
 import type { Finding } from '@/core/finding/finding';
+import { callOf } from '@/core/finding/run-mode';
 import { tell } from '@/core/startup/words';
 import { q, type Said } from '@/core/words/said';
-import type { Figures } from './figures';
+import type { Figures } from './figure';
 import type { JudgeInput } from './judge-input';
 import { EQUAL_PRESSURE_PSI } from './probe-checks';
 import { RUNNING_A } from './quantities';
@@ -61,7 +62,7 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
 
   const outdoor = readings.outdoorDryBulbF;
   const lowest = system.lowestOutdoorF;
-  if (mode === 'cooling' && typeof lowest === 'number' && sound('outdoorDryBulbF') && outdoor!.value < lowest)
+  if (callOf(mode) === 'cooling' && typeof lowest === 'number' && sound('outdoorDryBulbF') && outdoor!.value < lowest)
     stop(
       {
         id: 'below-lowest',
@@ -102,8 +103,11 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
       tell('startup.stop-system-look-for-low-charge'),
     );
 
+  // At rest both pressures stand at the air's own saturation: neither line says anything then.
+  const stands = amps !== undefined && amps <= RUNNING_A;
   const superheatF = figures.byId.superheat.value;
   if (
+    !stands &&
     superheatF !== undefined &&
     superheatF < FLOODING_F &&
     superheatF >= IMPOSSIBLE_F &&
@@ -159,7 +163,14 @@ export function stopFindings(input: JudgeInput, figures: Figures, suspects: Read
   const settled = ranMin === undefined || ranMin >= LIQUID_AFTER_MIN;
   // A charge that is still being found, or partly held back, is short on purpose: the next ounce is the answer there.
   const shortOnPurpose = system.unknownLine !== undefined || system.heldBackOz > 0;
-  if (subcoolingF !== undefined && subcoolingF < 0 && settled && !shortOnPurpose && sound('liquidPsig', 'liquidLineF'))
+  if (
+    !stands &&
+    subcoolingF !== undefined &&
+    subcoolingF < 0 &&
+    settled &&
+    !shortOnPurpose &&
+    sound('liquidPsig', 'liquidLineF')
+  )
     stop(
       {
         id: 'no-liquid',

@@ -24,6 +24,8 @@ export type StartUpSystem = {
   lowestOutdoorF?: number | null | undefined;
   inverter: boolean;
   heatPump?: boolean;
+  /** The maker's heating points, where they are on file. */
+  ratedHeat?: { capacity47Btuh: number; capacity17Btuh: number };
   barometerPsia: number;
   /** Total charge the build-up asks for, and what is in by the scale. */
   chargeTargetOz: number;
@@ -42,6 +44,8 @@ export type Confirmations = {
   indoorCoilClean: boolean;
   outdoorCoilCleanDry: boolean;
   enclosureRestored: boolean;
+  /** The strips are off while the heat pump is read. */
+  auxOff?: boolean;
 };
 
 export type Airflow = { cfm: number; method: string; source: 'typed' | 'instrument' | 'simulated' | 'replayed' };

@@ -1,10 +1,15 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'startup.1-08-station-cfm-rise': '1.08 × estación/14.696 × CFM × alza',
+  'startup.10-f-from-return': 'al menos a 10 °F de {returnF}',
   'startup.350-450-cfm-ton-common-practice': '350–450 CFM por tonelada, práctica común; manda el rango del fabricante',
   'startup.4-6-in-before-suction-service': '4–6 in antes de la válvula de servicio de succión',
   'startup.50-to-f': 'de 50 a {returnDryBulbF} °F',
   'startup.6-in-from-compressor': 'a 6 in del compresor',
+  'startup.a-stage-that-changed-draws-less': 'Un compresor que pasó a su etapa baja consume claramente menos.',
+  'startup.about-105-over-outdoors-is-a-hint':
+    'Unos 105 °F sobre el aire exterior son una pista en calefacción, no un objetivo.',
   'startup.above': 'más de {lowStaticInWc}',
   'startup.above-10-psig': 'más de -10 psig',
   'startup.above-110-of-rla-motor-overheats':
@@ -12,6 +17,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.add-as-liquid-then-wait': 'Agregue {oz} como líquido y espere {waitMin}.',
   'startup.after-last-change': 'después del último cambio',
   'startup.against-technicians-own-target': '{label} {value} {unit} contra un objetivo elegido por el técnico.',
+  'startup.air-before-heat': 'Aire antes del calor y después.',
   'startup.air-comes-out-warmer-system-heats': 'El aire sale {supply} más caliente: el sistema calienta.',
   'startup.air-cooled-condenser-cannot-do-that':
     'Un condensador enfriado por aire no puede hacer eso: la sonda exterior está al sol o en el aire de descarga, o la pinza de líquido está floja.',
@@ -23,13 +29,25 @@ export const es: Record<keyof typeof en, string> = {
   'startup.airflow-is-ton': 'El flujo es {low}: {perTon} por tonelada.',
   'startup.airflow-ton': 'Flujo {cfm}, {perTon} por tonelada.',
   'startup.all-channels-are-quiet-at-once': 'Todos los canales callan a la vez.',
+  'startup.amps-of-this-stage': 'Amperios de esta etapa',
+  'startup.another-kit-or-other-volts-than-the-plate': 'Vea la placa: otro kit, u otros voltios que los nominales.',
   'startup.at-compressor': 'en el compresor',
   'startup.at-least-are-asked-for': 'Se piden al menos {seasonRunMin}.',
+  'startup.at-least-between-stages': 'Al menos {least} entre etapas.',
   'startup.at-least-of-run-count': 'Cuentan al menos {seasonRunMin} de marcha.',
   'startup.at-liquid-service-valve': 'en la válvula de servicio de líquido',
+  'startup.at-most-f': 'a lo más {dryBulbF}',
+  'startup.at-rated-volts': 'A los voltios nominales',
+  'startup.auxiliary-heat-came-on': 'Entró el calor auxiliar',
+  'startup.auxiliary-heat-carries-the-house': 'El calor auxiliar lleva la casa mientras tanto.',
+  'startup.below-f': 'bajo {returnDryBulbF}',
   'startup.between-and-of-rla-makers-table': 'Entre {low} % y {high} % de RLA; manda la tabla del fabricante.',
   'startup.blocked-or-recirculating-air-weak-fan':
     'Aire tapado o recirculado, abanico débil, sobrecarga o aire en el sistema.',
+  'startup.blower-not-in-the-clamp': 'Sin el soplador en la pinza.',
+  'startup.blower-runs-before-and-after': 'El soplador trabaja antes y después del calor',
+  'startup.boards-end-between': 'Las tarjetas terminan entre {low} y {high}.',
+  'startup.both-or-neither': 'ambas o ninguna',
   'startup.both-pressures-are-equal-while-compressor':
     'Las dos presiones son iguales mientras el compresor consume corriente.',
   'startup.california-title-24-ra3-2-15': 'California Title 24 RA3.2 (15 min), edición no verificada',
@@ -38,19 +56,33 @@ export const es: Record<keyof typeof en, string> = {
     'Ahora no se puede cargar por sobrecalentamiento: la casa está muy fresca o seca para este aire exterior. Use la carga pesada, o caliente el retorno y lea otra vez.',
   'startup.charge-advice-is-held-back-until':
     'El consejo de carga espera hasta que se mida el flujo. Con resistencias eléctricas toma 10 min; con la presión estática y la tabla del soplador, 8 min.',
+  'startup.charge-is-judged-at-full-stage': 'Etapa baja: la carga se juzga en la etapa plena.',
   'startup.check-fan-capacitor-blade-height-and': 'Revise el capacitor del abanico, la altura del aspa y los baleros.',
   'startup.check-outdoor-air-path-and-fan': 'Revise el paso del aire exterior y el abanico antes de tocar la carga.',
   'startup.check-refrigerant-on-plate-then-zero': 'Revise el refrigerante en la placa y ponga a cero el manómetro.',
   'startup.check-return-wet-bulb-probe-against': 'Compare la sonda de bulbo húmedo del retorno con otra.',
+  'startup.check-second-stage-call-and-staging-coil': 'Revise la llamada de segunda etapa y la bobina de etapas.',
   'startup.check-target-and-its-source': 'Revise el objetivo y su fuente.',
   'startup.check-that-probe': '{say}. Revise esa sonda.',
+  'startup.check-the-boards-call-for-auxiliary-heat': 'Revise la llamada de calor auxiliar de la tarjeta.',
+  'startup.check-the-coil-sensor-and-the-valve':
+    'Revise el sensor del serpentín, dónde está puesto, y la válvula reversible.',
+  'startup.check-the-fan-relay-of-the-board': 'Revise el relé del abanico en la tarjeta de descongelar.',
+  'startup.check-the-sequencer-or-its-board': 'Revise el secuenciador o la tarjeta que las escalona.',
   'startup.check-valve-bulb-and-feel-for':
     'Revise el bulbo de la válvula y busque una caída de temperatura en el filtro deshidratador (más de 3 °F es una restricción).',
   'startup.check-valve-bulb-clamped-insulated-right':
     'Revise el bulbo de la válvula: sujeto, aislado y en posición. Vigile que no llegue líquido al compresor.',
   'startup.check-voltage-under-load-and-run': 'Revise el voltaje con carga y el capacitor de marcha.',
   'startup.check-which-hose-is-on-which': 'Revise qué manguera va en qué puerto y lea otra vez los dos manómetros.',
+  'startup.clamp-on-both-sides': 'una pinza a cada lado, en marcha',
+  'startup.coil-cleared': 'El serpentín quedó limpio.',
+  'startup.coil-ends-at': 'Terminó con el serpentín a {coilEndF}.',
   'startup.coil-is-starved-charge-restriction-or': 'Al serpentín le falta refrigerante: carga, restricción o válvula.',
+  'startup.coil-kept-its-frost': 'El serpentín conservó escarcha.',
+  'startup.coil-was-clear': 'El serpentín quedó limpio',
+  'startup.cold-air-would-carry-the-heat-off': 'El aire frío se llevaría el calor que derrite la escarcha.',
+  'startup.coldest-supply-air': 'Suministro más frío',
   'startup.common-practice': 'práctica común',
   'startup.common-practice-makers-limit-wins': 'práctica común; manda el límite del fabricante',
   'startup.common-practice-sane-band-not-target': 'práctica común; un rango razonable, no un objetivo',
@@ -84,11 +116,17 @@ export const es: Record<keyof typeof en, string> = {
     'Una corriente fuera de rango es la primera señal de carga o alimentación equivocada.',
   'startup.definition-of-mode': 'definición del modo',
   'startup.definition-of-subcooling-common-practice': 'definición de subenfriamiento; práctica común',
+  'startup.defrost-cools-the-house': 'Al descongelar, la bomba enfría la casa.',
+  'startup.defrost-took': 'Descongelar duró {minutes}.',
+  'startup.defrost-was': 'El ciclo de descongelar fue',
+  'startup.design-default-from-tonnage': 'valor de diseño según el tonelaje; manda la tabla del fabricante',
+  'startup.design-default-makers-table-wins': 'valor de diseño; manda la tabla del fabricante',
   'startup.design-default-rla-from-plate': 'valor de diseño; RLA de la placa',
   'startup.dirty-coil-reads-as-overcharge-wet':
     'Un serpentín sucio parece sobrecarga; uno mojado parece falta de carga.',
   'startup.discharge-line': 'Línea de descarga',
   'startup.discharge-line-2': 'Línea de descarga {value}.',
+  'startup.discharge-line-over-outdoors': 'La línea de descarga marca {line}, {over} sobre el aire exterior.',
   'startup.do-not-add-refrigerant-check-valve': 'No agregue refrigerante. Revise la válvula y su bulbo.',
   'startup.do-not-add-refrigerant-look-at':
     'No agregue refrigerante. Revise el dispositivo de expansión: deja pasar líquido.',
@@ -97,23 +135,37 @@ export const es: Record<keyof typeof en, string> = {
     'No cargue. Revise el bulbo de la válvula: sujeto, aislado, a las 4 u 8 del reloj.',
   'startup.do-not-recover-yet-look-for':
     'Todavía no recupere. Busque una restricción en el filtro deshidratador o la válvula.',
+  'startup.drop-over-drier': 'Caída en el filtro deshidratador',
   'startup.enclosure-changes-air-into-condenser-signed':
     'Un encierro cambia el aire del condensador; la lectura firmada se toma con todo en su lugar.',
   'startup.estimate-of-charge-moves-it-1': 'estimado: {sharePerF} % de la carga la mueve 1 °F',
   'startup.fan-above-its-fla-will-trip': 'Un abanico por encima de su FLA se disparará en un día caluroso.',
+  'startup.fan-rests-in-defrost': 'El abanico exterior descansa al descongelar.',
+  'startup.fan-runs-in-defrost': 'El abanico exterior trabaja al descongelar.',
   'startup.feel-supply-air-if-it-is':
     'Toque el aire de suministro. Si está frío, intercambie las dos sondas; si está caliente, revise O/B en el termostato.',
   'startup.few-minutes-of-run-bring-supply': 'En unos minutos de marcha el aire de suministro llega a su valor.',
   'startup.filter-and-indoor-coil-are-not': 'No se ha confirmado que el filtro y el serpentín interior estén limpios.',
   'startup.fla-is-limit-for-fan-motor': 'FLA es un límite para el motor de un abanico.',
+  'startup.forced-at-the-board': 'forzado en la tarjeta',
   'startup.from-elevation': 'según la altitud',
   'startup.from-on-oil-breaks-down-and': 'Desde {dischargeStopF} el aceite se descompone y las válvulas sufren.',
   'startup.from-this-system-oz-over-steps': 'de este sistema: {moved} por onza en {count} pasos, tomado a 0.7',
+  'startup.from-to-f': '{low} a {high}',
+  'startup.frost-and-air-cost-more-heat-than-charge':
+    'La escarcha y el aire cuestan más calor que unas onzas de carga.',
+  'startup.full-stage-is-not-read-yet': 'La etapa plena todavía no está registrada.',
   'startup.head-pressure-means-nothing-on-dirty':
     'La presión de descarga no dice nada con un serpentín sucio o mojado.',
+  'startup.heat-balance-on-the-air': 'Balance de calor en la corriente de aire',
+  'startup.heat-by-the-air-tells-more': 'El calor por alza y flujo de aire dice más que una sola línea.',
   'startup.heat-pump-that-warms-air-is': 'Una bomba de calor que calienta el aire se juzga en calefacción.',
+  'startup.heat-without-air': 'Calor sin aire.',
   'startup.heating': 'Calefacción',
+  'startup.heating-capacity': 'Capacidad de calefacción',
   'startup.heating-charge-is-not-judged-by': 'Calefacción: la carga no se juzga con los valores de enfriamiento.',
+  'startup.heating-is-judged-up-to-outdoor':
+    'Una bomba de calor se juzga en calefacción hasta {mostOutdoorF} afuera; más arriba sube la presión de alta y terminan sus tablas.',
   'startup.held-back': 'En espera: {held}',
   'startup.high-airflow-carries-water-off-coil':
     'Un flujo alto arrastra agua del serpentín y esconde la falta de carga.',
@@ -123,6 +175,7 @@ export const es: Record<keyof typeof en, string> = {
     'Subenfriamiento alto con sobrecalentamiento alto: el líquido está retenido.',
   'startup.high-superheat-with-high-subcooling-liquid':
     'Sobrecalentamiento alto con subenfriamiento alto: el líquido está retenido antes del serpentín.',
+  'startup.hot-discharge-breaks-oil-down': 'Una descarga tan caliente gasta el aceite: busque poca carga o poco aire.',
   'startup.house-still-pulling-down-minute-circuit':
     'La casa todavía baja {fall} por minuto; el circuito ya está estable',
   'startup.hunting': 'La válvula oscila: {say}.',
@@ -134,7 +187,7 @@ export const es: Record<keyof typeof en, string> = {
     'En enfriamiento el lado de succión siempre es el más bajo: mangueras cambiadas o un manómetro equivocado.',
   'startup.in-heating-vapour-port-carries-discharge':
     'En calefacción el puerto de vapor lleva presión de descarga: la succión se lee en el puerto de succión verdadero.',
-  'startup.indoor-coil': 'serpentín interior',
+  'startup.indoor-coil': 'el serpentín interior',
   'startup.instrument-lost': 'instrumento perdido',
   'startup.insufficient-data-in-last-5-min': 'Datos insuficientes en los últimos 5 min',
   'startup.inverter-is-charged-by-weight-and':
@@ -147,7 +200,13 @@ export const es: Record<keyof typeof en, string> = {
   'startup.is-wanted-to': '{label} está {high}: {value} {unit}, se pide de {low} a {high2}.',
   'startup.it-agrees-with-its-target': 'Coincide con su objetivo.',
   'startup.it-does-not-pump-it-runs': 'No bombea, gira al revés, o las dos mangueras están en el mismo lado.',
+  'startup.it-ends-in-most-by-the-clock': 'Por reloj termina en {most} a lo más.',
+  'startup.it-gives-btuh': 'Da {btuh} ± {off} Btu/h de calor con un alza de {riseF}.',
+  'startup.it-gives-btuh-outside':
+    'Da {btuh} ± {off} Btu/h de calor; a estas condiciones corresponden de {low} a {high}.',
+  'startup.it-has-none': 'No tiene',
   'startup.it-must-be-or-more': 'Debe ser {seasonRunMin} o más.',
+  'startup.it-took': 'Duró',
   'startup.label-value-unit': '{label} {value} {unit}.',
   'startup.last-two-rounds-differ-take-another': 'Las dos últimas rondas difieren: tome otra en 5 min',
   'startup.left-of-of-run': 'Faltan {left} de {seasonRunMin} de marcha.',
@@ -161,27 +220,40 @@ export const es: Record<keyof typeof en, string> = {
   'startup.liquid-line-below-air-that-cools': 'Línea de líquido {outdoor} por debajo del aire que la enfría.',
   'startup.liquid-line-hotter-than-saturation': 'Línea de líquido {liquidLine} más caliente que la saturación.',
   'startup.liquid-may-be-reaching-compressor': 'Puede estar llegando líquido al compresor.',
+  'startup.liquid-port-after-30-min-off': 'toma de líquido, tras 30 min parado',
   'startup.liquid-pressure': 'Presión de líquido',
   'startup.liquid-pressure-2': 'presión de líquido',
   'startup.liquid-service-port': 'puerto de servicio de líquido',
   'startup.liquid-washes-oil-out-of-compressor': 'El líquido lava el aceite del compresor y lo rompe.',
+  'startup.lockout-does-not-hold': 'En un día cálido las resistencias entran.',
+  'startup.lockout-holds': 'En un día cálido las resistencias no entran.',
   'startup.look-at-and-confirm-it-is': 'Revise {filterClean} y confirme que está limpio.',
   'startup.look-at-outdoor-coil-clean-dry':
     'Revise el serpentín exterior: limpio, seco, sin nada que lo tape. Confirme.',
+  'startup.look-at-the-outdoor-coil-and-airflow-first':
+    'Vea si hay escarcha en el serpentín exterior y vuelva a medir el flujo de aire.',
   'startup.loose-bulb-low-load-or-oversized': 'Un bulbo flojo, poca carga térmica o una válvula muy grande oscilan.',
   'startup.low-airflow-drops-suction-pressure-and':
     'Poco flujo baja la presión de succión y parece una carga equivocada.',
+  'startup.low-airflow-frost-low-charge-or-a-leaking-valve':
+    'Poco aire, escarcha en el serpentín exterior, poca carga o una válvula reversible que fuga.',
   'startup.low-airflow-looks-like-wrong-charge':
     'Poco flujo parece una carga equivocada. Una diferencia de aire en su rango apoya el flujo pero no lo comprueba.',
   'startup.low-charge-duct-gain-before-probe':
     'Poca carga, calor ganado en el ducto antes de la sonda, o demasiado aire.',
   'startup.low-charge-or-compressor-that-does': 'Poca carga o un compresor que no bombea.',
+  'startup.low-stage-draws-as-much': 'La etapa baja consume {amps}, tanto como la plena con {full}.',
+  'startup.low-stage-draws-less': 'La etapa baja consume {amps}; la plena consumió {full}.',
+  'startup.low-stage-is-held-against-it': 'La etapa baja se compara con su corriente.',
   'startup.low-superheat-with-low-subcooling-is':
     'Sobrecalentamiento bajo con subenfriamiento bajo es una válvula o un compresor, no falta de carga.',
   'startup.lower-blower-tap-then-measure-again': 'Baje la velocidad del soplador. Luego mida otra vez.',
   'startup.maker-s-table': 'la tabla del fabricante',
+  'startup.makers-heating-table': 'la tabla de calefacción del fabricante dice cuánto consume',
+  'startup.makers-points-at-17-and-47': 'los puntos del fabricante a 17 y 47 °F, AHRI 210/240, edición sin verificar',
   'startup.measure-airflow-again-filter-registers-blower':
     'Mida otra vez el flujo: filtro, rejillas, velocidad del soplador.',
+  'startup.measure-the-airflow-and-read-again': 'Mida el flujo de aire y lea otra vez.',
   'startup.measured-airflow-through-dirty-filter-or':
     'Un flujo medido con filtro o serpentín sucio cambiará en cuanto se limpien.',
   'startup.measured-by-filter-and-coil-clean': 'Medido con {method}, filtro y serpentín limpios.',
@@ -191,30 +263,51 @@ export const es: Record<keyof typeof en, string> = {
   'startup.min-left-of': 'faltan {due} min de {least} {why}',
   'startup.min-left-of-of-compressor-run': 'faltan {minRunMin} min de {minRunMin2} de marcha del compresor',
   'startup.missing': 'falta',
+  'startup.mixed-air-lies-between-return-and-outdoor':
+    'El aire mezclado está entre el de retorno y el exterior: una sonda está mal o en otro lugar.',
   'startup.motors-overheat-away-from-their-voltage':
     'Los motores se sobrecalientan fuera de su voltaje, y ahí el amperaje no dice nada.',
   'startup.move-suction-gauge-to-true-suction':
     'Pase el manómetro de succión al puerto de succión verdadero, entre la válvula reversible y el compresor.',
   'startup.move-supply-probe-upstream-then-compare':
     'Mueva la sonda de suministro antes en el ducto y compare carga y flujo.',
+  'startup.needs-measured-airflow': 'requiere un flujo de aire medido',
+  'startup.no': 'No',
+  'startup.no-auxiliary-heat-in-defrost': 'Sin calor auxiliar al descongelar.',
+  'startup.no-lockout-here': 'Aquí no hay bloqueo',
   'startup.no-new-value-came-in-last': 'No llegó ningún valor nuevo en los últimos 10 s.',
+  'startup.no-pump-gives-more-than-its-maker-says':
+    'Ninguna bomba de calor da más de lo que dice su fabricante: una lectura está mal.',
   'startup.no-samples-yet': 'Aún no hay muestras',
   'startup.no-signal-from-instrument': 'Sin señal del instrumento.',
   'startup.no-target': '{label}: sin objetivo.',
   'startup.no-usable-signal-for': 'Sin señal útil de {words}',
   'startup.nobody-said-how-long-compressor-has': 'Nadie ha dicho cuánto lleva el compresor en marcha.',
   'startup.not-applicable-at-outdoor': 'no aplica con {outdoorDryBulbF} afuera',
+  'startup.not-of-this-mode': 'no es de este modo',
   'startup.not-proven-probe-in-it-is': '{label} no comprobado: una sonda que usa es dudosa.',
   'startup.not-steady-yet': 'Todavía no está estable. {say}.',
   'startup.nothing-can-be-judged-without-it': 'Sin ella no se puede juzgar nada; faltan {count} en total.',
   'startup.number-from-doubtful-probe-decides-nothing': 'Un número de una sonda dudosa no decide nada.',
   'startup.of-compressor-run': 'de marcha del compresor',
   'startup.of-readings-are-missing': 'Faltan {count} de {count2} lecturas.',
+  'startup.ohms-law-common-practice': 'ley de Ohm; práctica común, manda la tabla del fabricante',
+  'startup.on-the-plate-of-the-kit': 'En la placa del kit.',
+  'startup.open-element-limit-or-sequencer':
+    'Busque una resistencia abierta, un límite disparado o un secuenciador que no cierra.',
+  'startup.outdoor-air-at-rest': 'Aire exterior en reposo',
+  'startup.outdoor-air-dew-point': 'aire exterior − punto de rocío en la succión',
   'startup.outdoor-air-entering': 'Aire exterior de entrada',
+  'startup.outdoor-and-return-air-are-too-near':
+    'El aire exterior y el de retorno están demasiado cerca uno del otro para distinguirlos en la mezcla.',
+  'startup.outdoor-coil-at-the-end': 'Serpentín exterior al terminar',
+  'startup.outdoor-coil-at-the-start': 'Serpentín exterior al empezar',
+  'startup.outdoor-coil-below-the-air': 'Serpentín exterior bajo el aire',
   'startup.outdoor-coil-not-confirmed-clean-and': 'No se ha confirmado que el serpentín exterior esté limpio y seco.',
   'startup.outdoor-fan-amps': 'Amperaje del abanico exterior',
   'startup.outdoor-fan-common-conductor': 'conductor común del abanico exterior',
   'startup.outdoor-fan-draws-above-its': 'El abanico exterior consume {value}, más que sus {outdoorFanFlaA}.',
+  'startup.outdoor-fan-stopped': 'El abanico exterior se detuvo',
   'startup.outdoor-fan-within-its': 'Abanico exterior {value}, dentro de sus {outdoorFanFlaA}.',
   'startup.panels-covers-and-fence-not-confirmed':
     'No se ha confirmado que paneles, tapas y cerca estén de vuelta en su lugar.',
@@ -222,16 +315,25 @@ export const es: Record<keyof typeof en, string> = {
   'startup.plate-lets-it-cool-down-to':
     'La placa permite enfriar hasta {lowest}; más abajo regresan aceite y líquido al compresor.',
   'startup.plate-nema-mg-1-range-from': '{plateVolts} V de placa; rango de NEMA MG-1, edición no verificada',
+  'startup.plate-target-is-of-full-stage': 'El objetivo de la placa es de la etapa plena.',
   'startup.plenum-out-of-sight-of-coil': 'pleno, sin vista directa al serpentín',
+  'startup.pressure-at-rest': 'Presión en reposo',
+  'startup.pressure-at-rest-goes-with-its-temperature':
+    'Una presión en reposo solo dice algo con la temperatura a la que está.',
   'startup.probe-rejection-rules-common-practice': 'reglas para descartar sondas, práctica común',
   'startup.prove-airflow-flow-grid-at-filter': 'Compruebe el flujo: rejilla de medición en el filtro, unos 5 min.',
   'startup.prove-earlier-steps-first-charge-advice':
     'Compruebe primero los pasos anteriores; el consejo de carga espera.',
+  'startup.prove-the-full-stage-first': 'Pruebe primero la etapa plena.',
   'startup.put-panels-covers-and-fence-back':
     'Ponga paneles, tapas y cerca en su lugar, confirme y tome la lectura final.',
   'startup.raise-airflow-open-registers-clean-filter':
     'Suba el flujo: abra rejillas, limpie el filtro, siguiente velocidad del soplador. Luego mida otra vez.',
+  'startup.rated-heat-at-these-volts-within-10': 'Calor nominal a los voltios que hay, con 10 % de margen.',
+  'startup.rated-heat-of-this-stage': 'Calor nominal de esta etapa',
   'startup.read': 'Lea {label}: {location}.',
+  'startup.read-discharge-over-outdoors': 'descarga sobre el aire exterior',
+  'startup.read-heating-capacity': 'capacidad de calefacción',
   'startup.read-outdoor-dry-bulb': 'aire de afuera',
   'startup.read-suction-again-after-shut-it':
     'Lea otra vez la succión después de {floodingHeldMin}; apáguelo si el sobrecalentamiento sigue por debajo de {floodingF}.',
@@ -255,22 +357,31 @@ export const es: Record<keyof typeof en, string> = {
   'startup.return-wet-bulb-is-above-dry': 'El bulbo húmedo del retorno está por encima del bulbo seco.',
   'startup.reversing-valve-stands-other-way-two':
     'La válvula reversible está del otro lado, las dos sondas de aire están cambiadas, o aquí está mal el modo.',
+  'startup.rise-over-the-indoor-coil': 'Alza sobre el serpentín interior',
   'startup.running-system-does-not-pull-this': 'Un sistema en marcha no jala un vacío tan profundo.',
   'startup.saturation-is-undefined-there-wrong-refrigerant':
     'Ahí no existe saturación: refrigerante mal elegido o manómetro equivocado.',
   'startup.say': '{say}.',
   'startup.second-table-point-must-have-higher':
     'El segundo punto de la tabla debe tener la presión estática más alta.',
+  'startup.seconds-after-the-stage-before': 'Entra después de la etapa anterior',
+  'startup.see-that-no-strip-runs-then-measure-air-again':
+    'Vea que ninguna resistencia trabaje y vuelva a medir el flujo de aire.',
   'startup.see-whether-compressor-is-loaded-suction':
     'Vea si el compresor tiene carga: succión fría, descarga caliente.',
   'startup.set-airflow-before-charge-refrigerant-cannot':
     'Ajuste el flujo antes que la carga: el refrigerante no lo arregla.',
+  'startup.set-the-lockout-and-try-again': 'Ajuste el bloqueo en el termostato o en la tarjeta y pruebe otra vez.',
   'startup.shade-outdoor-probe-and-reseat-liquid':
     'Dé sombra a la sonda exterior y asiente la pinza de líquido en tubo limpio.',
+  'startup.shaded-beside-the-condenser': 'a la sombra, junto al condensador',
   'startup.shaded-in-air-entering-condenser': 'a la sombra, en el aire que entra al condensador',
   'startup.signature-by-weighed-charge-rests-on': 'Firmar por la carga pesada exige al menos {seasonRunMin} de marcha.',
   'startup.since-it-last-started': 'desde su último arranque',
+  'startup.stage': 'Etapa',
+  'startup.stages-come-on-apart': 'La etapa entra {apartS} después de la anterior.',
   'startup.start-up-is-judged-on-running': 'Un arranque se juzga con el sistema en marcha.',
+  'startup.started-by-itself': 'empezó solo',
   'startup.station-pressure': 'Presión atmosférica del lugar',
   'startup.steady': 'Estable',
   'startup.steady-for-min': 'Estable por {value} min',
@@ -294,6 +405,15 @@ export const es: Record<keyof typeof en, string> = {
     'Pare el sistema. Busque una fuga o una carga mal pesada antes de agregar nada.',
   'startup.stop-system-look-for-low-charge':
     'Pare el sistema. Busque poca carga, una restricción, descarga alta o un compresor que falla.',
+  'startup.strip-draws': 'Consume {amps} y le corresponden {want}.',
+  'startup.strip-draws-what-it-should': '{amps} a estos voltios; le corresponden {want}.',
+  'startup.strips-are-not-confirmed-off': 'Nadie confirmó que el calor auxiliar está apagado.',
+  'startup.strips-came-on': 'Las resistencias entran',
+  'startup.strips-held-off': 'Las resistencias no entran',
+  'startup.strips-running-or-airflow-read-too-high': 'Resistencias que trabajan, o un flujo de aire leído de más.',
+  'startup.strips-without-air-overheat': 'Las resistencias sin aire se sobrecalientan en segundos.',
+  'startup.strips-would-be-read-as-the-pumps-heat':
+    'Las resistencias o un calentón que trabajan a la vez se leerían como calor de la bomba.',
   'startup.subcooling': 'subenfriamiento',
   'startup.subcooling-cannot-be-negative-in-steady':
     'El subenfriamiento no puede ser negativo con líquido estable: pinza de líquido al sol, refrigerante mal elegido, o manómetro de líquido que marca de menos.',
@@ -305,6 +425,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.suction-pressure': 'Presión de succión',
   'startup.suction-pressure-2': 'presión de succión',
   'startup.suction-pressure-is-above-liquid-pressure': 'La presión de succión es mayor que la de líquido.',
+  'startup.suction-read-at-the-true-suction-port': 'Definición; succión leída en el puerto de succión verdadero',
   'startup.suction-service-port': 'puerto de servicio de succión',
   'startup.superheat': 'sobrecalentamiento',
   'startup.superheat-below-for':
@@ -317,9 +438,16 @@ export const es: Record<keyof typeof en, string> = {
     'Sobrecalentamiento {superheatF}: puede estar llegando líquido al compresor.',
   'startup.superheat-swings-every-s': 'El sobrecalentamiento oscila {peakToPeakF} cada {periodS} s',
   'startup.supply-air': 'aire de suministro',
+  'startup.supply-air-holds-more-heat-than-return':
+    'El aire de suministro tiene más calor que el de retorno: un bulbo está mal.',
   'startup.supply-air-is-not-colder-than': 'El aire de suministro no está más frío que el de retorno.',
   'startup.supply-dry-bulb': 'Bulbo seco de suministro',
+  'startup.supply-must-be-colder-than-return': 'En frío el aire de suministro está más frío que el de retorno.',
+  'startup.supply-return-dry-bulb': 'suministro − retorno, bulbo seco',
   'startup.swinging-valve-gives-no-reading-to': 'Una válvula que oscila no da una lectura para cargar.',
+  'startup.switch-it-off-mend-the-interlock':
+    'Apáguelo. Repare el enclavamiento del soplador antes de que vuelva a calentar.',
+  'startup.switch-the-strips-off-and-confirm': 'Apague el calor auxiliar y confírmelo.',
   'startup.system-that-does-opposite-of-its':
     'Un sistema que hace lo contrario de lo que se pide está mal cableado o mal configurado.',
   'startup.take-second-round-after-first': 'Tome una segunda ronda {leastApartMin} después de la primera',
@@ -328,12 +456,14 @@ export const es: Record<keyof typeof en, string> = {
   'startup.technician-s-choice': 'elección del técnico',
   'startup.that-cannot-be-two-probes-are':
     'Eso no puede ser: las dos sondas están cambiadas, o la de bulbo húmedo está mal.',
+  'startup.their-own-breaker-or-auxiliary-wire': 'En su propio disyuntor, o con el cable auxiliar suelto y tapado.',
   'startup.this-is-one-of-several-steps': ' Este es uno de varios pasos.',
   'startup.to': 'de {lowStaticInWc} a {highStaticInWc}',
   'startup.to-76-f-at-outdoor': 'de {leastWetBulb} a 76 °F con {outdoorDryBulbF} afuera',
   'startup.too-cool-to-judge-charge-in': 'Hace demasiado fresco para juzgar la carga en enfriamiento.',
   'startup.too-little-air-over-coil': 'Muy poco aire sobre el serpentín.',
   'startup.too-little-liquid-in-condenser': 'Muy poco líquido en el condensador.',
+  'startup.too-warm-to-judge-heating': 'Hoy hace demasiado calor para probar la calefacción.',
   'startup.two-typed-rounds-agree-over-min': 'Dos rondas escritas coinciden en {forMin} min',
   'startup.type-how-long-compressor-has-run': 'Escriba cuánto lleva el compresor en marcha.',
   'startup.type-how-long-compressor-has-run-2': 'Escriba cuánto lleva el compresor en marcha',
@@ -345,11 +475,16 @@ export const es: Record<keyof typeof en, string> = {
   'startup.voltage-is-outside': 'Voltaje {volts} fuera de {low}–{high}.',
   'startup.voltage-is-within-plate': 'Voltaje {volts} dentro de la placa.',
   'startup.voltage-outside-plate-makes-every-later': 'Un voltaje fuera de la placa hace dudosa cada lectura posterior.',
+  'startup.volts-under-load': 'Voltios con carga',
   'startup.wait-do-not-add-refrigerant-yet': 'Espere {waitMin}. Todavía no agregue refrigerante.',
+  'startup.warm-day-made-at-the-sensor': 'Un día cálido, simulado en el sensor exterior',
+  'startup.warm-day-must-hold-strips-off': 'Por encima de su bloqueo la bomba de calor calienta sola.',
   'startup.were-added-beyond-weighed-charge-more':
     'Se agregaron {trimOz} más allá de la carga pesada, más del 10 % de ella.',
   'startup.wet-bulb-must-be-below-dry': 'El bulbo húmedo debe ser menor que el bulbo seco.',
   'startup.what-is-called-must-be-what': 'Lo que se pide debe ser lo que recibe la casa.',
+  'startup.what-stays-grows-with-the-next': 'Lo que queda crece con la siguiente.',
+  'startup.what-the-air-carries-is-what-the-pump-gives': 'Lo que el aire se lleva es lo que la bomba da.',
   'startup.with-both-probes-sound-there-is':
     'Con las dos sondas bien hay gas antes de la expansión: falta mucha carga, o se fugó.',
   'startup.with-it-charge-implies-line-of': ' Con eso la carga implica una línea de unos {impliedFt}: ¿puede ser?',
@@ -412,4 +547,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.read-subcooling': 'subenfriamiento',
   'startup.read-suction-pressure': 'presión de succión',
   'startup.read-liquid-pressure': 'presión de líquido',
+  'startup.y2-shorted-to-y1-or-coil-without-power':
+    'Y2 unido a Y1, o una bobina de etapas sin corriente, la deja en una sola etapa.',
+  'startup.yes': 'Sí',
 };

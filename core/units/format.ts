@@ -17,9 +17,13 @@ const DECIMALS: Record<string, number> = {
   ': 1': 2,
 };
 
+/** Heat by the hour is read to hundreds: no probe knows it better. */
+const HEAT = new Intl.NumberFormat('en-US', { maximumSignificantDigits: 3 });
+
 /** A number as it is shown, without its unit; a dash where there is none. A true minus sign, so that it can be read. */
 export function shown(value: number | null | undefined, unit: string): string {
   if (value === null || value === undefined || !Number.isFinite(value)) return '–';
+  if (unit === 'Btu/h') return HEAT.format(value).replace('-', '−');
   const decimals = unit === 'A' && Math.abs(value) < 3 ? 2 : (DECIMALS[unit] ?? 2);
   const text = Math.abs(value).toFixed(decimals);
   return value < 0 && Number(text) !== 0 ? `−${text}` : text;

@@ -8,8 +8,9 @@ const es = { ...en, language: 'es' as const };
 
 /** Reads a tape's text back: 22 7/16 in. */
 function inches(text: string): number {
-  const [, sign, whole, top, bottom] = /^(−?)(\d+)?(?:\u00a0?(\d+)\/(\d+))? in$/.exec(text)!;
-  const value = top && !whole ? Number(top) / Number(bottom) : Number(whole) + (top ? Number(top) / Number(bottom) : 0);
+  const [, sign, whole = '0', top = '0', bottom = '1', t = top, b = bottom] =
+    /^(−?)(?:(\d+)(?:\u00a0(\d+)\/(\d+))?|(\d+)\/(\d+)) in$/.exec(text)!;
+  const value = Number(whole) + Number(t) / Number(b);
   return sign ? -value : value;
 }
 

@@ -5,7 +5,7 @@ import type { Mutant } from './mutants';
 import { lineOf, sampleOf } from './sample';
 
 /**
- * npm run mutation [-- seed [share]]: seeded changes of logic, one at a time, against the unit and server tests.
+ * npm run mutation [-- seed [share [area,area]]]: seeded changes of logic, one at a time, against the unit and server tests.
  * Prints what lived and closes with one line, `N % of logic mutants killed (k of n, seed s)`.
  */
 const seed = Number(process.argv[2] ?? 1);
@@ -13,7 +13,7 @@ const share = Number(process.argv[3] ?? 1);
 /** A mutant that runs longer than this without an answer hangs, and that is found too. */
 const HANG_S = { unit: 150, server: 400 };
 
-const all = sampleOf(seed, share);
+const all = sampleOf(seed, share, process.argv[4]?.split(','));
 mkdirSync('test-results', { recursive: true });
 const killed = new Set<number>();
 const lived: (Mutant & { reachedBy: number })[] = [];

@@ -10,6 +10,11 @@ export const AREAS = [
   { name: 'fit', from: 'core/fit/', count: 50 },
   { name: 'scope', from: 'core/scope/', count: 50 },
   { name: 'circuit', from: 'core/circuit/', count: 55 },
+  { name: 'controls', from: 'core/controls/', count: 40 },
+  { name: 'power', from: 'core/power/', count: 20 },
+  { name: 'diagnosis', from: 'core/diagnosis/', count: 25 },
+  { name: 'plant', from: 'core/plant/unit/', count: 20 },
+  { name: 'refrigerant', from: 'core/refrigerant/', count: 15 },
   { name: 'phases', from: 'core/phases/', count: 55 },
   { name: 'server', from: 'server/features/', count: 40, only: /-(service|rules)\.ts$/ },
 ] as const;
@@ -21,12 +26,12 @@ const isCode = (file: string): boolean =>
 export const lineOf = (m: Pick<Mutant, 'file' | 'line'>): string =>
   readFileSync(m.file, 'utf8').split('\n')[m.line - 1]!.trim();
 
-/** A seeded draw of mutants that do not overlap; those listed as equivalent are left out. */
-export function sampleOf(seed: number, share = 1): Mutant[] {
+/** A seeded draw of mutants that do not overlap, of all areas or those named; those listed as equivalent are left out. */
+export function sampleOf(seed: number, share = 1, named?: readonly string[]): Mutant[] {
   const files = execFileSync('git', ['ls-files'], { encoding: 'utf8' }).split('\n').filter(isCode);
   const state = { seed };
   let id = 0;
-  return AREAS.flatMap((area) => {
+  return AREAS.filter((area) => named?.includes(area.name) ?? true).flatMap((area) => {
     const pool = files
       .filter((f) => f.startsWith(area.from) && (!('only' in area) || area.only.test(f)))
       .flatMap((f) => mutantsIn(f, readFileSync(f, 'utf8')));

@@ -5,16 +5,19 @@ import type { LibraryFields } from '@/core/equipment/library-item';
 import { type Gate, passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { HEALTHY } from '@/core/job/testing/sample-sheet';
+import { READS } from '@/core/phases/checks/ask';
 import { scopeOf } from '@/core/phases/scope/view';
-import { askOf, READS } from '@/core/phases/set/asks';
+import { SET_ASKS } from '@/core/phases/set/asks';
 import { setList } from '@/core/phases/set/list';
 import { surveyOf } from '@/core/phases/survey/view';
+import { WIRE_ASKS, type WireCheckId } from '@/core/phases/wire/asks';
 import { type Choice, EMPTY_CHOICE } from '@/core/scope/choice';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey, KnownFacts } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import type { Said } from '@/core/words/said';
+import { goodChecks, goodCircuits, goodControls, goodIsolation, goodSheets, type Written } from '@/demo/good-wiring';
 import { WATER_TEST } from '@/demo/sample-entries';
 import { speakIn } from '@/server/words/speak-to';
 import { type Client, newJob, type Reply } from './harness';
@@ -141,7 +144,7 @@ export class JobWalk {
         .then(() => id);
     };
     for (const { id: check, low, high } of setList(await this.sheet())) {
-      const { by } = askOf(check);
+      const { by } = SET_ASKS[check];
       const reading = by in READS ? { reading: low ?? high ?? 1 } : {};
       const seal = by === 'seal' ? { seal: 'mastic' } : {};
       const entry = await write('set-check', { check, answer: 'yes', ...reading, ...seal });
@@ -162,6 +165,23 @@ export class JobWalk {
       });
     }
     must(await this.sign('set'));
+  }
+
+  /** Wires it as the sheet asks: circuits, made safe, the controls proven, the sheets, every check with its picture; signed. */
+  async wire(): Promise<void> {
+    const write = (e: Written): Promise<string> => {
+      const id = uuid();
+      return this.post('/circuit-entries', { id, ...e, supersedesId: null, occurredAt: new Date().toISOString() })
+        .then(must)
+        .then(() => id);
+    };
+    for (const part of [goodCircuits, goodIsolation, goodControls, goodSheets, goodChecks])
+      for (const e of part(await this.sheet())) {
+        const id = await write(e);
+        if (e.kind === 'wire-check' && WIRE_ASKS[e.body.check as WireCheckId].by === 'picture')
+          await this.photo(`entry:${id}`);
+      }
+    must(await this.sign('wire'));
   }
 
   sign = (phase: string): Promise<Reply> => this.post(`/phases/${phase}/sign-offs`, { id: uuid() });

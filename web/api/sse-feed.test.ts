@@ -29,6 +29,7 @@ class FakeSource {
 const RIG: RigView = {
   running: true,
   cutout: 'none',
+  defrosting: false,
   valveOpen: false,
   on: 'charge',
   moveLeftOz: 0,

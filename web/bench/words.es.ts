@@ -1,6 +1,8 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.below-outdoor': 'bajo ext.',
+  'web.btu-a-pound-across': 'Btu/lb',
   'web.cfm-fpm': '{cfm} CFM · {fpm} fpm',
   'web.coil': 'serpentín',
   'web.cooling-called': 'se pide enfriamiento',
@@ -36,12 +38,14 @@ export const es: Record<keyof typeof en, string> = {
   'web.min': '{m} min',
   'web.off-scale': 'fuera de escala',
   'web.outdoor-2': 'exterior',
+  'web.ph-sheet': 'Ciclo en una hoja de presión y entalpía',
   'web.power-off': 'sin corriente',
   'web.pressure-hold': 'Presión sostenida',
   'web.psig': '{psig} psig{temperatureF}',
   'web.psig-2': 'psig',
   'web.pull-to': 'bajar a {targetMicrons}',
   'web.recovery-over-time': 'Recuperación en el tiempo',
+  'web.rise-short': 'alza',
   'web.run-time-min': 'tiempo de corrida, min',
   'web.stands-under': 'se sostiene por debajo de {limitMicrons}',
   'web.stop': 'límite {limitOz}',

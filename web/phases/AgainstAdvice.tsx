@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Finding } from '@/core/finding/finding';
-import { isOfSet } from '@/core/job/acceptance';
+import { type AcceptedIn, acceptedIn } from '@/core/job/acceptance';
 import { may } from '@/core/job/permissions';
 import { moment } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
@@ -10,12 +10,12 @@ import { tell } from '@/web/words/tell';
 import { AcceptSheet } from './AcceptSheet';
 import type { JobView } from './job-context';
 
-type Props = { view: JobView; acceptable: readonly Finding[]; ofSet?: boolean };
+type Props = { view: JobView; acceptable: readonly Finding[]; of?: AcceptedIn };
 
-/** Look-agains of the recorded reading, or of the setting, that a lead and the customer may let stand, and those that they did. */
-export function AgainstAdvice({ view, acceptable, ofSet = false }: Props) {
+/** Look-agains of the recorded reading, of the setting or the wiring, that a lead and the customer may let stand, and those that they did. */
+export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
   const [asked, setAsked] = useState<Finding>();
-  const acceptances = view.sheet.acceptances.filter((a) => isOfSet(a) === ofSet);
+  const acceptances = view.sheet.acceptances.filter((a) => acceptedIn(a) === of);
   const mayAccept = may(view.me.role, 'accept-finding') && acceptable.length > 0;
   if (!mayAccept && acceptances.length === 0) return null;
   return (

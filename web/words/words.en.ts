@@ -7,6 +7,7 @@ import { en as jobs } from '@/web/jobs/words.en';
 import { en as kit } from '@/web/kit/words.en';
 import { en as library } from '@/web/library/words.en';
 import { en as charge } from '@/web/phases/charge/words.en';
+import { en as checks } from '@/web/phases/checks/words.en';
 import { en as circuit } from '@/web/phases/circuit/words.en';
 import { en as equipment } from '@/web/phases/equipment/words.en';
 import { en as evacuate } from '@/web/phases/evacuate/words.en';
@@ -20,6 +21,7 @@ import { en as scope } from '@/web/phases/scope/words.en';
 import { en as set } from '@/web/phases/set/words.en';
 import { en as startUp } from '@/web/phases/start-up/words.en';
 import { en as survey } from '@/web/phases/survey/words.en';
+import { en as wire } from '@/web/phases/wire/words.en';
 import { en as phases } from '@/web/phases/words.en';
 import { en as settings } from '@/web/settings/words.en';
 import { en as shell } from '@/web/shell/words.en';
@@ -47,7 +49,9 @@ export const en = {
   ...pressureTest,
   ...recover,
   ...scope,
+  ...checks,
   ...set,
+  ...wire,
   ...startUp,
   ...survey,
   ...phases,

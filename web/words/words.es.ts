@@ -7,6 +7,7 @@ import { es as jobs } from '@/web/jobs/words.es';
 import { es as kit } from '@/web/kit/words.es';
 import { es as library } from '@/web/library/words.es';
 import { es as charge } from '@/web/phases/charge/words.es';
+import { es as checks } from '@/web/phases/checks/words.es';
 import { es as circuit } from '@/web/phases/circuit/words.es';
 import { es as equipment } from '@/web/phases/equipment/words.es';
 import { es as evacuate } from '@/web/phases/evacuate/words.es';
@@ -20,6 +21,7 @@ import { es as scope } from '@/web/phases/scope/words.es';
 import { es as set } from '@/web/phases/set/words.es';
 import { es as startUp } from '@/web/phases/start-up/words.es';
 import { es as survey } from '@/web/phases/survey/words.es';
+import { es as wire } from '@/web/phases/wire/words.es';
 import { es as phases } from '@/web/phases/words.es';
 import { es as settings } from '@/web/settings/words.es';
 import { es as shell } from '@/web/shell/words.es';
@@ -47,7 +49,9 @@ export const es: Record<keyof typeof en, string> = {
   ...pressureTest,
   ...recover,
   ...scope,
+  ...checks,
   ...set,
+  ...wire,
   ...startUp,
   ...survey,
   ...phases,

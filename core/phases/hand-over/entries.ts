@@ -4,6 +4,7 @@ import { entry } from '@/core/phases/log/entry';
 import { day as dayOf, q, value } from '@/core/words/said';
 import { balanceEntries } from './balance-entries';
 import { checkInEntries } from './check-in-entries';
+import { inrushEntries } from './inrush-entries';
 import { serialEntries } from './serial-entries';
 import { visitEntries } from './visit-entries';
 
@@ -62,4 +63,5 @@ export const handOverEntries = {
   ...serialEntries,
   ...checkInEntries,
   ...balanceEntries,
+  ...inrushEntries,
 };

@@ -1,5 +1,4 @@
-import { orderFindings } from '@/core/finding/order';
-import { judgeFurnace } from '@/core/furnace/furnace-proof';
+import { stands } from '@/core/finding/accepted';
 import { type Gate, gate } from '@/core/job/gates';
 import {
   circuitName,
@@ -16,8 +15,11 @@ import { setsEquipment } from '@/core/phases/set/needed';
 import { claimOf, signedGate } from '@/core/phases/signed-gate';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
+import { inrushFindings } from '@/core/phases/wire/inrush';
+import { wiresEquipment } from '@/core/phases/wire/needed';
 import { list } from '@/core/words/said';
 import { balanceGates } from './balance';
+import { furnaceFindings } from './furnace';
 import { permitGates } from './permits';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
@@ -29,9 +31,9 @@ export function afterRunGates(sheet: SheetWith<'circuit' | 'circuitLog' | 'scope
 }
 
 /** What newly burns fuel is not handed over without its typed proof; a stop in it nobody lets pass. */
-function furnaceGates(sheet: SheetWith<'circuit' | 'furnace' | 'survey'>): Gate[] {
+function furnaceGates(sheet: SheetWith<'circuit' | 'furnace' | 'scope' | 'site' | 'survey'>): Gate[] {
   if (hasCircuit(sheet) && !owesFurnaceProof(sheet)) return [];
-  const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
+  const worst = furnaceFindings(sheet)?.[0];
   return [
     gate(
       'furnace-proof',
@@ -51,8 +53,9 @@ export function handOverGates(sheet: JobSheet): Gate[] {
     ...agreedGates(sheet),
     ...permitGates(sheet),
     ...afterRunGates(sheet),
-    // Where nothing is started up, the setting holds the hand-over itself.
+    // Where nothing is started up, setting and wiring hold the hand-over themselves.
     ...(!hasCircuit(sheet) && setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
+    ...(!hasCircuit(sheet) && wiresEquipment(sheet) ? [signedGate(sheet, 'wire', 'wire-signed')] : []),
     ...furnaceGates(sheet),
     ...(hasCircuit(sheet)
       ? [
@@ -71,7 +74,29 @@ export function handOverGates(sheet: JobSheet): Gate[] {
         ]
       : []),
     ...circuitGates(sheet),
+    ...inrushGates(sheet),
     ...balanceGates(sheet),
+  ];
+}
+
+/** A soft starter that was fitted shows what it takes off the start before the job is handed over. */
+function inrushGates(sheet: JobSheet): Gate[] {
+  const held = inrushFindings(sheet).filter(
+    (f) =>
+      f.verdict !== 'good' &&
+      !stands(
+        f,
+        sheet.acceptances.map((a) => a.finding),
+      ),
+  );
+  if (inrushFindings(sheet).length === 0) return [];
+  return [
+    gate(
+      'inrush-proven',
+      tell('job.inrush-before-and-after'),
+      held.length === 0,
+      held[0]?.claim ?? tell('job.all-good'),
+    ),
   ];
 }
 

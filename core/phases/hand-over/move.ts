@@ -1,16 +1,16 @@
-import { orderFindings } from '@/core/finding/order';
-import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { type Gate, passes } from '@/core/job/gates';
 import { type Button, go, type Move, moveOf, write } from '@/core/job/move';
 import { PHASE_WORDS } from '@/core/job/phases';
 import { circuitName, isProven, otherCircuits, type SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
 import { day, lower, type Said } from '@/core/words/said';
+import { furnaceFindings } from './furnace';
 import { purposeOf, visitNow } from './visits';
 
 /** Where a gate of the hand-over is cleared, when not on its own page. */
-const CLEARED_ON: Partial<Record<string, 'scope' | 'set' | 'charge' | 'start-up'>> = {
+const CLEARED_ON: Partial<Record<string, 'scope' | 'set' | 'wire' | 'charge' | 'start-up'>> = {
   'set-signed': 'set',
+  'wire-signed': 'wire',
   'no-hazard-stop': 'scope',
   'no-fit-stop': 'scope',
   'scope-signed': 'scope',
@@ -23,7 +23,7 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'set' | 'charge' | 'start-up'
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
 export function handOverMove(
-  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'job' | 'jobLog' | 'signOffs'>,
+  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'job' | 'jobLog' | 'scope' | 'signOffs' | 'site' | 'survey'>,
   maySign: boolean,
   gates: readonly Gate[],
 ): Move {
@@ -80,9 +80,9 @@ function clears(gateId: string, sheet: SheetWith<'circuit' | 'circuits'>): Butto
   );
 }
 
-function furnaceMove(sheet: SheetWith<'furnace'>): Move {
+function furnaceMove(sheet: SheetWith<'furnace' | 'scope' | 'site' | 'survey'>): Move {
   const proof = (label: Said) => ({ label, action: { kind: 'type', what: 'furnace-proof' } as const });
-  const worst = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace))[0] : undefined;
+  const worst = furnaceFindings(sheet)?.[0];
   if (worst) return moveOf(worst, proof(tell('job.read-it-again')));
   return {
     kind: 'not-proven',

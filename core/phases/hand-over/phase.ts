@@ -4,6 +4,7 @@ import { SET_SIGNED } from '@/core/phases/set/needed';
 import { beforeSnapshotOf, commissioningSnapshot } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { waitsByGate } from '@/core/phases/waits';
+import { WIRE_SIGNED } from '@/core/phases/wire/needed';
 import { refusesRegister } from './balance';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
@@ -29,6 +30,8 @@ export const handOver: PhaseDescriptor = {
     'musts-in': tell('job.gate-musts-in'),
     'suction-drier': tell('job.gate-suction-drier'),
     'set-signed': SET_SIGNED,
+    'wire-signed': WIRE_SIGNED,
+    'inrush-proven': tell('job.gate-inrush-proven'),
     'air-balanced': tell('balance.gate-air-balanced'),
     permit: tell('job.gate-permit'),
     inspection: tell('job.gate-inspection'),

@@ -34,6 +34,8 @@ export const en = {
   'balance.share': 'Share',
   'balance.size': 'Size',
   'balance.wanted': 'Wanted',
+  'job.gate-inrush-proven': 'the inrush before and with the soft starter',
+  'job.inrush-before-and-after': 'Inrush before and with the soft starter',
   'log.corrections': ' ({corrections})',
   'log.inspection': 'Inspection',
   'log.inspection-line': '{day}: {result}{corrections}, inspector {inspector}',

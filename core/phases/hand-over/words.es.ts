@@ -35,6 +35,8 @@ export const es: Record<keyof typeof en, string> = {
   'balance.share': 'Parte',
   'balance.size': 'Medida',
   'balance.wanted': 'Pedido',
+  'job.gate-inrush-proven': 'el arranque antes y con el arrancador suave',
+  'job.inrush-before-and-after': 'Arranque antes y con el arrancador suave',
   'log.corrections': ' ({corrections})',
   'log.inspection': 'Inspección',
   'log.inspection-line': '{day}: {result}{corrections}, inspector {inspector}',

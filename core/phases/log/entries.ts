@@ -7,6 +7,8 @@ import { joinEntries } from '@/core/phases/join/entries';
 import { pressureEntries } from '@/core/phases/pressure-test/entries';
 import { recoverEntries } from '@/core/phases/recover/entries';
 import { setEntries } from '@/core/phases/set/entries';
+import { startUpEntries } from '@/core/phases/start-up/entries';
+import { wireEntries } from '@/core/phases/wire/entries';
 import { typed } from '@/core/words/said';
 import { type EntryDef, entry } from './entry';
 import { tell } from './words';
@@ -15,10 +17,12 @@ import { tell } from './words';
 const OF_PHASE = {
   recover: recoverEntries,
   set: setEntries,
+  wire: wireEntries,
   join: joinEntries,
   'pressure-test': pressureEntries,
   evacuate: evacuateEntries,
   charge: chargeEntries,
+  'start-up': startUpEntries,
   'hand-over': handOverEntries,
 };
 export type EntryPhase = keyof typeof OF_PHASE;
@@ -31,10 +35,12 @@ const withdrawn = entry(tell('log.withdrawn'), { reason: hidden(words(300, 5)) }
 export const ENTRIES = {
   ...recoverEntries,
   ...setEntries,
+  ...wireEntries,
   ...joinEntries,
   ...pressureEntries,
   ...evacuateEntries,
   ...chargeEntries,
+  ...startUpEntries,
   ...handOverEntries,
   withdrawn,
 };
@@ -56,6 +62,9 @@ export const entryWords = ({ kind, body }: { kind: EntryKind; body: object }) =>
 /** The phase an entry of this kind belongs to; a withdrawal belongs to the phase of what it withdraws. */
 export const phaseOfKind = (kind: EntryKind): EntryPhase | undefined =>
   (Object.keys(OF_PHASE) as EntryPhase[]).find((p) => kind in OF_PHASE[p]);
+
+/** Everything that a phase writes. */
+export const entryKindsOf = (phase: EntryPhase): EntryKind[] => Object.keys(OF_PHASE[phase]) as EntryKind[];
 
 /** What a phase offers by hand, in the order of the work. */
 export const offeredIn = (phase: string): EntryKind[] =>

@@ -1,10 +1,8 @@
 import type { Finding } from '@/core/finding/finding';
 import type { EntryOf } from '@/core/phases/log/circuit-log';
+import { DEAD_V, INDUCED_V } from '@/core/power/isolation';
 import { q } from '@/core/words/said';
 import { tell } from './words';
-
-/** Volts that still count as dead on a tester (common practice). */
-const DEAD_V = 3;
 
 const secondFeed = (d: EntryOf<'dead-proof'>['body']): number[] =>
   [d.secondLineToLineV, d.secondLineToGroundV, d.secondOtherToGroundV].filter((v) => typeof v === 'number');
@@ -44,6 +42,15 @@ export function deadCheck(dead: EntryOf<'dead-proof'> | undefined, feeds: 1 | 2)
       }),
     };
   const volts = Math.max(b.lineToLineV, b.lineToGroundV, b.otherToGroundV, ...secondFeed(b));
+  // A little of it may be induced: read again with a low-impedance meter before anybody calls it dead or live.
+  if (volts > DEAD_V && volts <= INDUCED_V)
+    return {
+      ...base,
+      verdict: 'not-proven',
+      claim: tell('recovery.may-be-induced', { volts: q(volts, 'V') }),
+      next: { say: tell('recovery.read-again-with-low-impedance') },
+      miss: volts,
+    };
   if (volts > DEAD_V)
     return {
       ...base,

@@ -111,6 +111,8 @@ export const en = {
   'recover.why': 'Why',
   'recover.why-no-lower': 'Why no lower',
   'recover.yes': 'Yes',
+  'recovery.may-be-induced': '{volts} on it: it may be induced.',
+  'recovery.read-again-with-low-impedance': 'Read it again with a low-impedance meter',
   'work.air-or-another-gas-would-go-into-the-unit': 'Air or another gas would be pumped into the unit with it.',
   'work.at-least': 'at least {startGrossOz}',
   'work.at-or-above-what-was-reached': 'at or above what was reached',

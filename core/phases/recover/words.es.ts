@@ -114,6 +114,8 @@ export const es: Record<keyof typeof en, string> = {
   'recover.why': 'Por qué',
   'recover.why-no-lower': 'Por qué no más abajo',
   'recover.yes': 'Sí',
+  'recovery.may-be-induced': '{volts} en él: puede ser inducido.',
+  'recovery.read-again-with-low-impedance': 'Léalo otra vez con un medidor de baja impedancia',
   'work.air-or-another-gas-would-go-into-the-unit': 'Aire u otro gas entraría con él a la unidad.',
   'work.at-least': 'al menos {startGrossOz}',
   'work.at-or-above-what-was-reached': 'igual o por encima de lo alcanzado',

@@ -96,13 +96,14 @@ describe('a job that begins with its survey', () => {
 describe('a furnace alone', () => {
   it('has no charge and no start-up, and is handed over on its scope', () => {
     const sheet = surveyed({ systemType: 'furnace-gas' }, { signOffs: [signedOff('survey')] });
-    expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'set', 'hand-over']);
+    expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'set', 'wire', 'hand-over']);
     expect(sheetGates(sheet, 'hand-over').map((g) => g.id)).toEqual([
       'scope-signed',
       'disclosures',
       'change-answered',
       'musts-in',
       'set-signed',
+      'wire-signed',
       'furnace-proof',
     ]);
     expect(phasesOf(surveyed({ systemType: 'gas-pack' }))).toContain('charge');

@@ -1,3 +1,4 @@
+import { type Ask, askRow } from '@/core/phases/checks/ask';
 import type { Said } from '@/core/words/said';
 import { tell } from './words';
 
@@ -15,20 +16,6 @@ export const GROUP_WORDS: Readonly<Record<SetGroup, Said>> = {
   closing: tell('set.group-closing'),
 };
 
-/** How a check is answered: by a tap, by a tap with its picture, by how a joint was sealed, by a reading in its unit. */
-export type AnsweredBy = 'tap' | 'picture' | 'seal' | 'in' | 'in/ft' | 'ft' | 'dBA';
-
-/** One thing that is looked at or measured: what is asked, why, what is done where it fails, whose rule it is. */
-export type SetAsk = {
-  group: SetGroup;
-  by: AnsweredBy;
-  ask: Said;
-  fails: Said;
-  source: Said;
-  /** Can hurt somebody or ruin the unit: not so is a stop. */
-  hazard?: true;
-};
-
 const COMMON = tell('set.common-practice');
 const MAKER = tell('set.makers-instructions');
 const LOCAL = tell('set.local-code-and-maker');
@@ -36,15 +23,7 @@ const LABEL = tell('set.label-of-tape-or-mastic-ul-181');
 const DESIGN = tell('set.house-rule-maker-wins');
 const FIT = tell('set.fit-sheet-as-measured-before');
 
-type Row = readonly [group: SetGroup, by: AnsweredBy, ask: Said, fails: Said, source: Said, hazard?: true];
-const of = ([group, by, ask, fails, source, hazard]: Row): SetAsk => ({
-  group,
-  by,
-  ask,
-  fails,
-  source,
-  ...(hazard ? { hazard } : {}),
-});
+const of = askRow<SetGroup>;
 
 /** Every check there is, by its id; which of them a job asks follows from its scope and its fit sheets. */
 export const SET_ASKS = {
@@ -104,19 +83,6 @@ export const SET_ASKS = {
   'old-mended': of(['closing', 'picture', tell('set.old-mended'), tell('set.old-mended-fails'), COMMON]),
   'put-back': of(['closing', 'picture', tell('set.put-back'), tell('set.put-back-fails'), COMMON]),
   cleaned: of(['closing', 'tap', tell('set.cleaned'), tell('set.cleaned-fails'), COMMON]),
-} as const satisfies Readonly<Record<string, SetAsk>>;
+} as const satisfies Readonly<Record<string, Ask<SetGroup>>>;
 export type SetCheckId = keyof typeof SET_ASKS;
 export const SET_CHECK_IDS = Object.keys(SET_ASKS) as [SetCheckId, ...SetCheckId[]];
-
-export const askOf = (id: SetCheckId): SetAsk => SET_ASKS[id];
-
-/** Largest reading of each unit that can be meant. */
-export const READS: Readonly<Partial<Record<AnsweredBy, { most: number; unit: string }>>> = {
-  in: { most: 600, unit: 'in' },
-  'in/ft': { most: 6, unit: 'in/ft' },
-  ft: { most: 400, unit: 'ft' },
-  dBA: { most: 130, unit: 'dBA' },
-};
-
-/** How a joint may be closed (UL 181 A and B, edition not checked). */
-export const SEALS = ['mastic', 'rated tape pressed', 'gasket', 'mastic with mesh'] as const;

@@ -1,16 +1,10 @@
-import { oneOf } from '@/core/finding/quantity-field';
-import { type Answers, choice, either, figure, is, maybe, own, pick, sinceLater, text } from '@/core/form/field';
+import { choice, either, figure, is, maybe, pick, sinceLater, text } from '@/core/form/field';
+import { checkEntry } from '@/core/phases/checks/entry';
 import { entry } from '@/core/phases/log/entry';
 import { FLOAT_ACTED, WATER_WENT } from '@/core/set/water-test';
 import { q, type Said, value } from '@/core/words/said';
-import { askOf, READS, SEALS, SET_ASKS, SET_CHECK_IDS } from './asks';
+import { SET_ASKS, SET_CHECK_IDS } from './asks';
 import { tell } from './words';
-
-const READING_MOST = Math.max(...Object.values(READS).map((r) => r.most));
-const isRead = ({ check }: Answers): boolean =>
-  typeof check === 'string' && check in SET_ASKS && askOf(check as never).by in READS;
-const isSeal = ({ check }: Answers): boolean =>
-  typeof check === 'string' && check in SET_ASKS && askOf(check as never).by === 'seal';
 
 const YES_NO = [
   [true, tell('set.yes')],
@@ -23,34 +17,7 @@ const compared = (label: Said, most: number, unit: string) =>
 
 /** What is written down while the equipment is set; it belongs to the system. */
 export const setEntries = {
-  'set-check': entry(
-    tell('set.check'),
-    {
-      check: own(oneOf(SET_CHECK_IDS), tell('set.check'), { kind: 'hidden' }),
-      answer: pick(tell('set.how-it-is'), {
-        yes: tell('set.as-asked'),
-        no: tell('set.not-so'),
-        'does not apply': tell('set.does-not-apply'),
-      }),
-      reading: sinceLater(maybe(figure(tell('set.reading'), 0, READING_MOST, '', { when: isRead }))),
-      seal: sinceLater(maybe(choice(tell('set.closed-with'), SEALS, { when: isSeal, stacked: true }))),
-      note: sinceLater(maybe(text(tell('set.note'), 300, 0, { hint: tell('set.why-not-or-what-is-there') }))),
-    },
-    (b) =>
-      tell('set.check-line', {
-        ask: askOf(b.check).ask,
-        answer:
-          b.reading != null
-            ? tell('set.reading-of', {
-                reading: q(b.reading, 'number', 'as is'),
-                unit: READS[askOf(b.check).by]?.unit ?? '',
-              })
-            : b.seal
-              ? value(b.seal)
-              : value(b.answer),
-      }),
-    { ofSystem: true, byTap: true },
-  ),
+  'set-check': checkEntry(SET_CHECK_IDS, SET_ASKS),
   'water-test': entry(
     tell('set.poured-water-test'),
     {

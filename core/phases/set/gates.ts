@@ -1,8 +1,9 @@
 import type { Finding } from '@/core/finding/finding';
 import { type Gate, gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
+import { isOpen } from '@/core/phases/checks/row';
 import { signedGate } from '@/core/phases/signed-gate';
-import { isOpen, leakageAnswered, setView } from './view';
+import { leakageAnswered, setView } from './view';
 import { tell } from './words';
 
 /** What must hold before the setting is signed. */

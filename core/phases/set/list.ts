@@ -2,13 +2,13 @@ import { INSULATE_FT } from '@/core/fit/drain/drain-sheet';
 import { PAN_MARGIN_IN } from '@/core/fit/drain/pan-margin';
 import { FILTER_TO_COIL_IN, PULL_BEYOND_IN } from '@/core/fit/stack/stack-more';
 import type { SheetWith } from '@/core/job/sheet';
+import type { Check } from '@/core/phases/checks/row';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { partsOf, traitsOf } from '@/core/scope/survey/parts';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { askOf, SET_CHECK_IDS, SET_GROUPS, type SetCheckId } from './asks';
+import { SET_ASKS, SET_CHECK_IDS, SET_GROUPS, type SetCheckId } from './asks';
 
-/** One check as this job asks it: with the band its reading must be in. */
-export type SetCheck = { id: SetCheckId; low?: number | undefined; high?: number | undefined };
+export type SetCheck = Check<SetCheckId>;
 
 /** Level of a unit, both ways (common practice, the maker's limit wins), in/ft. */
 const LEVEL_IN_PER_FT = 0.25;
@@ -44,7 +44,7 @@ export function setList(sheet: SetSheet): SetCheck[] {
   closing();
   // In the order of the work, whatever asked for it.
   return SET_GROUPS.flatMap((group) =>
-    SET_CHECK_IDS.filter((id) => askOf(id).group === group).flatMap((id) => list.get(id) ?? []),
+    SET_CHECK_IDS.filter((id) => SET_ASKS[id].group === group).flatMap((id) => list.get(id) ?? []),
   );
 
   function standsOutside(): void {

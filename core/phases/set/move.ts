@@ -1,8 +1,9 @@
 import { type Gate, passes } from '@/core/job/gates';
 import { go, type Move, moveOf, write } from '@/core/job/move';
-import type { JobSheet } from '@/core/job/sheet';
+import { isSigned, type JobSheet } from '@/core/job/sheet';
 import { allPass, signMove } from '@/core/job/sign-move';
-import { isOpen, LEAKAGE_FINDING, setView, WATER_FINDING } from './view';
+import { isOpen } from '@/core/phases/checks/row';
+import { LEAKAGE_FINDING, setView, WATER_FINDING } from './view';
 import { tell } from './words';
 
 /** The next move of setting: what is wrong, then the next check in the order of the work, water, ducts, the signature. */
@@ -14,7 +15,11 @@ export function setMove(sheet: JobSheet, gates: readonly Gate[], maySign: boolea
       say: tell('set.signed-go-on'),
       because: tell('set.signed-by', { by: signed.by }),
       button: go(
-        sheet.circuits.some((c) => c.id === sheet.circuit.id && c.cooled) ? 'join' : 'hand-over',
+        !isSigned(sheet, 'wire')
+          ? 'wire'
+          : sheet.circuits.some((c) => c.id === sheet.circuit.id && c.cooled)
+            ? 'join'
+            : 'hand-over',
         tell('set.go-on'),
       ),
     };
@@ -51,10 +56,3 @@ export function setMove(sheet: JobSheet, gates: readonly Gate[], maySign: boolea
 
 const gateOf = (id: string): string =>
   id === WATER_FINDING ? 'water-proven' : id === LEAKAGE_FINDING ? 'leakage-answered' : 'set-checks';
-
-/** The check that the next move is about: the first that is wrong, then the first that is open. */
-export function nextCheck(sheet: JobSheet) {
-  const rows = setView(sheet).rows.filter(isOpen);
-  const by = (verdict: string) => rows.find((r) => r.finding.verdict === verdict)?.check.id;
-  return by('stop') ?? by('look-again') ?? by('not-proven');
-}

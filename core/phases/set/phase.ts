@@ -32,6 +32,7 @@ export const set: PhaseDescriptor = {
     const { rows, answered } = setView(sheet);
     return answered ? { say: tell('set.answered-of', { answered, count: rows.length }) } : undefined;
   },
+  notGood: (sheet) => setView(sheet).open,
   rules: SET_RULES,
   snapshot: (sheet, gates) => beforeSnapshotOf(sheet, 'set', gates),
   tables: (s) => setTables(s.before?.setting),

@@ -1,13 +1,13 @@
 import type { Finding } from '@/core/finding/finding';
 import { VERDICT_WORDS } from '@/core/finding/finding';
-import { isOfSet } from '@/core/job/acceptance';
+import { acceptedIn } from '@/core/job/acceptance';
 import type { ReportTable } from '@/core/job/report-parts';
 import { type CircuitEntry, entriesOf } from '@/core/phases/log/circuit-log';
 import { entryWords } from '@/core/phases/log/entries';
 import { picturesOf } from '@/core/phases/pictures';
 import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
 import { moment } from '@/core/words/said';
-import { askOf, GROUP_WORDS } from './asks';
+import { GROUP_WORDS, SET_ASKS } from './asks';
 import { setView } from './view';
 import { tell } from './words';
 
@@ -26,7 +26,7 @@ export function settingOf(sheet: Needs) {
     })),
     water: water ?? null,
     leakage: leakage ?? null,
-    accepted: sheet.acceptances.filter(isOfSet),
+    accepted: sheet.acceptances.filter((a) => acceptedIn(a) === 'set'),
   };
 }
 export type Setting = ReturnType<typeof settingOf>;
@@ -49,7 +49,7 @@ export function setTables(setting: Setting | null | undefined): ReportTable[] {
         // What nobody looked at is not told as looked at.
         ...setting.rows
           .filter((r) => r.by !== null)
-          .map((r) => [GROUP_WORDS[askOf(r.id).group], ...judged(r.finding), r.by ?? '']),
+          .map((r) => [GROUP_WORDS[SET_ASKS[r.id].group], ...judged(r.finding), r.by ?? '']),
         ...[setting.water, setting.leakage].flatMap((f) => (f ? [[tell('set.water-and-air'), ...judged(f), '']] : [])),
       ],
     },

@@ -1,5 +1,6 @@
+import { refusesAnswer } from '@/core/phases/checks/entry';
 import type { EntryRules } from '@/core/phases/phase';
-import { askOf, READS } from './asks';
+import { SET_ASKS } from './asks';
 import { setList } from './list';
 import { tell } from './words';
 
@@ -11,25 +12,7 @@ export const SET_RULES: EntryRules = {
     const list = setList(sheet);
     if (!list.some((c) => c.id === body.check))
       return { field: 'check', message: tell('set.not-on-this-sheet'), allowed: list.map((c) => c.id).join(', ') };
-    const { by } = askOf(body.check);
-    const reads = READS[by];
-    if (reads && body.answer === 'yes' && body.reading == null)
-      return {
-        field: 'reading',
-        message: tell('set.is-missing'),
-        allowed: tell('set.up-to', { most: reads.most, unit: reads.unit }),
-      };
-    if (reads && body.reading != null && body.reading > reads.most)
-      return {
-        field: 'reading',
-        message: tell('set.is-too-large'),
-        allowed: tell('set.up-to', { most: reads.most, unit: reads.unit }),
-      };
-    if (by === 'seal' && body.answer === 'yes' && !body.seal)
-      return { field: 'seal', message: tell('set.is-missing'), allowed: tell('set.how-it-was-closed') };
-    if (body.answer === 'does not apply' && !body.note?.trim())
-      return { field: 'note', message: tell('set.is-missing'), allowed: tell('set.why-it-does-not-apply') };
-    return undefined;
+    return refusesAnswer(SET_ASKS[body.check], body);
   },
   'water-test': (_sheet, body) =>
     body.outOz > body.pouredOz

@@ -7,6 +7,9 @@ import { EMPTY_STACK } from '@/core/fit/stack/stack';
 import { passes } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { letPass, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
+import { READS } from '@/core/phases/checks/ask';
+import { checkFields } from '@/core/phases/checks/entry';
+import { nextOpen } from '@/core/phases/checks/row';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
 import { phasesOf, sheetGates } from '@/core/phases/standing';
@@ -15,10 +18,9 @@ import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey } from '@/core/scope/survey/facts';
 import { observed } from '@/core/scope/survey/testing/observed';
 import { WATER_TEST } from '@/demo/sample-entries';
-import { askOf, READS, SET_ASKS, SET_CHECK_IDS, type SetCheckId } from './asks';
-import { checkFields } from './form';
+import { SET_ASKS, SET_CHECK_IDS, type SetCheckId } from './asks';
 import { owesWater, setList } from './list';
-import { nextCheck, setMove } from './move';
+import { setMove } from './move';
 import { SET_RULES } from './rules';
 import { setView } from './view';
 
@@ -55,7 +57,7 @@ const allGood = (sheet: JobSheet): JobSheet => {
   const done = answered(
     sheet,
     ...setList(sheet).map(({ id, low, high }): Check => {
-      const { by } = askOf(id);
+      const { by } = SET_ASKS[id];
       return {
         check: id,
         ...(by in READS ? { reading: low ?? high ?? 1 } : {}),
@@ -170,7 +172,7 @@ describe('the set sheet follows from what is installed', () => {
   });
   it('every check has its words and a form', () => {
     for (const id of SET_CHECK_IDS) {
-      const fields = checkFields(id);
+      const fields = checkFields(SET_ASKS[id]);
       expect('reading' in fields).toBe(SET_ASKS[id].by in READS);
       expect('seal' in fields).toBe(SET_ASKS[id].by === 'seal');
     }
@@ -277,9 +279,9 @@ describe('from the first check to the signature', () => {
   it('the move asks in the order of the work, then for water and ducts, then for the signature', () => {
     const move = (s: JobSheet) => setMove(s, sheetGates(s, 'set'), true);
     expect(move(sheet).button?.action).toMatchObject({ kind: 'write', entry: 'set-check' });
-    expect(nextCheck(sheet)).toBe(ids(sheet)[0]);
+    expect(nextOpen(setView(sheet).rows)?.check.id).toBe(ids(sheet)[0]);
     const looked = allGood(sheet);
-    expect(nextCheck(looked)).toBeUndefined();
+    expect(nextOpen(setView(looked).rows)?.check.id).toBeUndefined();
     expect(move(looked).button?.action).toMatchObject({ kind: 'write', entry: 'water-test' });
     const poured = {
       ...looked,
@@ -304,7 +306,7 @@ describe('from the first check to the signature', () => {
   });
   it('what is wrong comes before what is open; a lead lets everything pass but a stop', () => {
     const wrong = answered(sheet, { check: 'cleaned', answer: 'no' });
-    expect(nextCheck(wrong)).toBe('cleaned');
+    expect(nextOpen(setView(wrong).rows)?.check.id).toBe('cleaned');
     const gates = sheetGates(sheet, 'set').filter((g) => !g.holds);
     expect(gates.every((g) => g.overridable)).toBe(true);
     const passed = { ...sheet, overrides: gates.map((g) => letPass('set', g.id)) };
@@ -328,7 +330,7 @@ describe('from the first check to the signature', () => {
       finding: { verdict: 'look-again' },
     });
     expect(setView(stays).open.some((f) => f.id === 'set:pad-rise')).toBe(false);
-    expect(nextCheck(stays)).not.toBe('pad-rise');
+    expect(nextOpen(setView(stays).rows)?.check.id).not.toBe('pad-rise');
     const good = allGood(stays);
     const left = answered({ ...good, acceptances: stays.acceptances }, { check: 'pad-rise', reading: 2 });
     expect(sheetGates(left, 'set').find((g) => g.id === 'set-checks')!.holds).toBe(true);

@@ -3,14 +3,14 @@ import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { SET_FINDING } from '@/core/job/acceptance';
 import type { SheetWith } from '@/core/job/sheet';
-import { type EntryOf, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import { entrySubject } from '@/core/phases/pictures';
+import { type CheckRow, checkRows } from '@/core/phases/checks/row';
+import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import { signsOf } from '@/core/scope/fit-signs';
 import { ductLeakage } from '@/core/set/duct-leakage';
 import { judgeWater } from '@/core/set/water-test';
-import { q, typed, value } from '@/core/words/said';
-import { askOf, READS } from './asks';
-import { owesWater, type SetCheck, type SetSheet, setList } from './list';
+import { q, typed } from '@/core/words/said';
+import { SET_ASKS, type SetCheckId } from './asks';
+import { owesWater, type SetSheet, setList } from './list';
 import { tell } from './words';
 
 /** Ducts that stay or are touched may leak this much of the system's air (house rule), %. */
@@ -19,13 +19,7 @@ const LEAK_GOOD_PCT = 10;
 export const WATER_FINDING = `${SET_FINDING}water-test`;
 export const LEAKAGE_FINDING = `${SET_FINDING}duct-leakage`;
 
-export type SetRow = {
-  check: SetCheck;
-  entry: EntryOf<'set-check'> | undefined;
-  finding: Finding;
-  /** Lead and customer let it stand. */
-  accepted: boolean;
-};
+export type SetRow = CheckRow<SetCheckId>;
 export type SetView = {
   rows: SetRow[];
   answered: number;
@@ -38,13 +32,9 @@ type Needs = SetSheet & SheetWith<'acceptances' | 'systemLog'>;
 
 /** The set sheet with what was seen: each check with its answer, the poured water, the leakage of the ducts. */
 export function setView(sheet: Needs): SetView {
-  const entries = entriesOf(sheet.systemLog, 'set-check');
   const accepted = sheet.acceptances.map((a) => a.finding);
-  const rows = setList(sheet).map((check): SetRow => {
-    const entry = entries.findLast((e) => e.body.check === check.id);
-    const finding = judgeRow(sheet, check, entry);
-    return { check, entry, finding, accepted: stands(finding, accepted) };
-  });
+  const answers = entriesOf(sheet.systemLog, 'set-check');
+  const rows = checkRows(sheet, setList(sheet), SET_ASKS, answers, SET_FINDING);
   const water = owesWater(sheet) ? waterOf(sheet) : undefined;
   const leakage = owesWater(sheet) || sheet.scope.choice.ductsTouched ? leakageOf(sheet) : undefined;
   return {
@@ -58,60 +48,6 @@ export function setView(sheet: Needs): SetView {
       ),
     ),
   };
-}
-
-/** The check with the band its reading must be in. */
-export function bandOf({ id, low, high }: SetCheck) {
-  const unit = READS[askOf(id).by]?.unit ?? '';
-  if (low !== undefined) return tell('set.at-least', { low: q(low, 'number', 'as is'), unit });
-  return high === undefined ? undefined : tell('set.at-most', { high: q(high, 'number', 'as is'), unit });
-}
-
-const askedFor = (check: SetCheck) => {
-  const band = bandOf(check);
-  return band ? tell('set.asked-for', { band }) : tell('set.looked-at-as-built');
-};
-
-function judgeRow(sheet: Needs, check: SetCheck, entry: EntryOf<'set-check'> | undefined): Finding {
-  const { ask, fails, source, by, hazard } = askOf(check.id);
-  const base = { id: `${SET_FINDING}${check.id}`, because: askedFor(check), source };
-  if (!entry) return { ...base, verdict: 'not-proven', claim: ask, next: { say: ask } };
-  const { answer, reading, note } = entry.body;
-  if (answer === 'does not apply')
-    return { ...base, verdict: 'good', claim: tell('set.claim-does-not-apply', { ask, note: typed(note ?? '') }) };
-  const read = by in READS;
-  const out =
-    read &&
-    reading != null &&
-    ((check.low !== undefined && reading < check.low) || (check.high !== undefined && reading > check.high));
-  if (answer === 'no' || out) {
-    const claim =
-      read && reading != null
-        ? tell('set.claim-reading', { ask, reading: q(reading, 'number', 'as is'), unit: READS[by]!.unit })
-        : tell('set.claim-not-so', { ask });
-    return {
-      ...base,
-      verdict: hazard ? 'stop' : 'look-again',
-      claim,
-      miss: 1,
-      next: { say: fails },
-      subject: entry.id,
-    };
-  }
-  if (by === 'picture' && !sheet.survey.photos.some((p) => p.subject === entrySubject(sheet.systemLog, entry)))
-    return {
-      ...base,
-      verdict: 'not-proven',
-      claim: tell('set.claim-no-picture', { ask }),
-      next: { say: tell('set.take-its-picture') },
-      subject: entry.id,
-    };
-  const claim = read
-    ? tell('set.claim-reading', { ask, reading: q(reading ?? 0, 'number', 'as is'), unit: READS[by]!.unit })
-    : by === 'seal'
-      ? tell('set.claim-sealed', { ask, seal: value(entry.body.seal ?? 'mastic') })
-      : ask;
-  return { ...base, verdict: 'good', claim };
 }
 
 function waterOf(sheet: Needs): Finding {
@@ -196,7 +132,3 @@ function leakageOf(sheet: Needs): Finding {
 /** Whether the question of leakage has an answer: a figure, or why there is none. */
 export const leakageAnswered = ({ systemLog }: SheetWith<'systemLog'>): boolean =>
   entriesOf(systemLog, 'duct-leakage').some((e) => e.body.when === 'after');
-
-/** Not as it should be, and nobody let it stand. */
-export const isOpen = ({ finding, accepted }: Pick<SetRow, 'finding' | 'accepted'>): boolean =>
-  finding.verdict !== 'good' && !accepted;

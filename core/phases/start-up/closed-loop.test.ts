@@ -7,7 +7,8 @@ import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/r
 import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
 import { english, told } from '@/core/words/testing/english';
-import { judgeSheet, steadinessOf } from './start-up-sheet';
+import { steadinessOf } from './held';
+import { judgeSheet } from './start-up-sheet';
 
 /**
  * The advice against the physics: a system with a wrong charge is started, the sheet's own next moves are followed, and
@@ -26,9 +27,10 @@ function follow({ plate: change, errorOz, outdoorF = 94, indoorWetBulbF = 65 }: 
   const { totalOz, toWeighInOz } = build.value;
   const config: RigConfig = {
     seed: 11,
-    refrigerant: plate.refrigerant as 'R-410A' | 'R-454B',
+    refrigerant: plate.refrigerant,
     metering: plate.metering === 'fixed-orifice' ? 'fixed-orifice' : 'txv',
     tons: plate.nominalTons,
+    mode: 'cooling',
     volts: 240,
     elevationFt: base.site.elevationFt,
     outdoorF,

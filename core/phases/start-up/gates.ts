@@ -7,9 +7,11 @@ import { signedGate } from '@/core/phases/signed-gate';
 import { tell } from '@/core/phases/start-up/words';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import type { Begun } from '@/core/phases/survey/view';
+import { wiresEquipment } from '@/core/phases/wire/needed';
 import { SEASON_RUN_MIN } from '@/core/startup/season';
 import { list, q, type Said } from '@/core/words/said';
-import { acceptedOn, type RecordedStartUp } from './start-up-sheet';
+import type { RecordedStartUp } from './start-up-sheet';
+import { acceptedOn } from './system';
 /** What the gates of a start-up are judged by. */
 export type StartUpProof = {
   chargeSigned: boolean;
@@ -102,6 +104,7 @@ export function startUpGates(
   return [
     ...hazardHolds(sheet),
     ...(setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
+    ...(wiresEquipment(sheet) ? [signedGate(sheet, 'wire', 'wire-signed')] : []),
     ...gatesByProof({
       chargeSigned: isSigned(sheet, 'charge'),
       recorded: recorded !== undefined,

@@ -5,7 +5,7 @@ import { judgeSheet, recordedStartUp } from '@/core/phases/start-up/start-up-she
 import { typed } from '@/core/words/said';
 import { english, told } from '@/core/words/testing/english';
 import { type StartUpFacts, startUpMove } from './move';
-import type { Judgement } from './start-up-sheet';
+import type { Judgement } from './next';
 
 type Asked = StartUpFacts & { maySign: boolean };
 type Next = Judgement['next'];
@@ -29,6 +29,7 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
     staleForS: 0,
     chargeCleared: true,
     setCleared: true,
+    wireCleared: true,
     connecting: false,
     streaming: true,
     speed: 1,
@@ -40,6 +41,8 @@ function facts(change: Partial<Asked> & { next?: Next } = {}): Asked {
     maySign: true,
     gates: undefined,
     typing: false,
+    mode: 'cooling',
+    modeProven: false,
     roundInS: undefined,
     ...rest,
   };
@@ -64,6 +67,7 @@ describe('what stands before any judgement', () => {
     ['silent', { stale: true, staleForS: 14 }, 'Type readings', { kind: 'type', what: 'readings' }],
     ['own probes, not told to run yet', { toldRunning: false }, 'It runs', { kind: 'start' }],
     ['no signed charge', { chargeCleared: false }, 'Go to charge', { kind: 'go', to: 'charge' }],
+    ['no signed wiring', { wireCleared: false }, 'Go to wire', { kind: 'go', to: 'wire' }],
     ['no signed setting', { setCleared: false }, 'Go to set', { kind: 'go', to: 'set' }],
     ['connecting', { connecting: true, streaming: false }, undefined, undefined],
     ['nothing read yet', { streaming: false, anyReading: false }, 'Connect instruments', { kind: 'connect' }],

@@ -1,12 +1,13 @@
 import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
+import { callOf, type RunMode } from '@/core/finding/run-mode';
 import { type Gate, passes } from '@/core/job/gates';
 import { type Action, go, type Move } from '@/core/job/move';
 import { allPass, signMove } from '@/core/job/sign-move';
 import { type Weighing, weighingMove } from '@/core/job/weighing-move';
-import type { Judgement } from '@/core/phases/start-up/start-up-sheet';
+import type { Judgement } from '@/core/phases/start-up/next';
 import { tell } from '@/core/phases/start-up/words';
-import type { FigureId } from '@/core/startup/figures';
+import type { FigureId } from '@/core/startup/figure';
 import { QUANTITIES } from '@/core/startup/quantities';
 import { list, q, type Said, typed, value } from '@/core/words/said';
 
@@ -22,6 +23,7 @@ export type StartUpFacts = {
   chargeCleared: boolean;
   /** The setting is signed, or a lead has overridden that, or this job keeps none. */
   setCleared: boolean;
+  wireCleared: boolean;
   connecting: boolean;
   streaming: boolean;
   speed: number | undefined;
@@ -35,6 +37,9 @@ export type StartUpFacts = {
   gates: readonly Gate[] | undefined;
   /** Something is typed that is not recorded yet. */
   typing: boolean;
+  mode: RunMode;
+  /** The newest round of this mode proves it as far as today allows. */
+  modeProven: boolean;
   /** Until the next typed round, s. */
   roundInS: number | undefined;
 };
@@ -78,6 +83,14 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       button: go('set', tell('job.go-to-set-phase')),
     };
   }
+  if (!f.wireCleared) {
+    return {
+      kind: 'not-proven',
+      say: tell('job.sign-wiring-first'),
+      because: tell('job.not-started-before-its-controls-are-proven'),
+      button: go('wire', tell('job.go-to-wire-phase')),
+    };
+  }
   if (f.connecting) {
     return {
       kind: 'now',
@@ -98,7 +111,7 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   if (f.streaming && f.toldRunning === false) {
     return {
       kind: 'now',
-      say: tell('job.call-for-cooling-at-thermostat-and'),
+      say: tell('job.call-for-mode-at-thermostat-and', { mode: value(callOf(f.mode)) }),
       because: tell('job.probes-alone-do-not-tell-when'),
       button: { label: tell('job.it-runs'), action: { kind: 'start' } },
     };
@@ -171,10 +184,24 @@ function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean 
       return button(tell('job.i-looked-confirm'), action);
     case 'start':
       return f.streaming
-        ? button(tell('job.call-for-cooling'), action)
+        ? button(tell('job.call-for-mode', { mode: value(callOf(f.mode)) }), action)
         : button(tell('job.type-readings-2'), { kind: 'type', what: 'readings' });
     case 'stop':
       return f.streaming ? button(tell('job.stop-system'), action) : base;
+    case 'prove':
+      // What instruments read now is kept before the system is called to do something else.
+      if (f.typing || (f.streaming && !f.modeProven))
+        return {
+          ...button(tell('job.record-this-round'), { kind: 'record', stage: 'reading', sign: false }),
+          say: tell('job.record-it-then-prove', { mode: value(action.mode) }),
+        };
+      return button(tell('job.prove-mode', { mode: value(action.mode) }), { kind: 'set-mode', mode: action.mode });
+    case 'write-proof':
+      return button(tell('job.write-it-down'), {
+        kind: 'write',
+        entry: action.entry,
+        ...(action.stage === undefined ? {} : { preset: { stage: action.stage } }),
+      });
     case 'set-mode':
       return button(tell('job.set-mode-to', { mode: value(action.mode) }), action);
     case 'enter-reading':

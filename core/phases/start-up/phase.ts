@@ -8,11 +8,14 @@ import { commissioningSnapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { heldMove, waitsByGate } from '@/core/phases/waits';
+import { WIRE_SIGNED } from '@/core/phases/wire/needed';
 import { clock } from '@/core/words/said';
 import { startUpGates } from './gates';
 import { type StartUpFacts, startUpMove } from './move';
-import { acceptedTable, figureTable, findingTable, readingTable } from './report';
-import { acceptedOn, type RecordedStartUp, roundsOf } from './start-up-sheet';
+import { acceptedTable, proofTables, writtenTable } from './report';
+import { roundsOf } from './rounds';
+import type { RecordedStartUp } from './start-up-sheet';
+import { acceptedOn } from './system';
 /** The running system: power, probes, steadiness, airflow, coils, charge, in this order. */
 export const startUp: PhaseDescriptor<StartUpFacts> = {
   id: 'start-up',
@@ -28,6 +31,7 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
   gateWords: {
     'charge-signed': tell('job.gate-charge-signed'),
     'set-signed': SET_SIGNED,
+    'wire-signed': WIRE_SIGNED,
     steady: tell('job.gate-steady'),
     readings: tell('job.gate-readings'),
     'no-stop': tell('job.gate-no-stop'),
@@ -39,7 +43,7 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
   waits: waitsForStartUp,
   note: recordedNote,
   snapshot: commissioningSnapshot('start-up'),
-  tables: (s) => (s.startUp ? [figureTable(s), readingTable(s), findingTable(s), acceptedTable(s)] : []),
+  tables: (s) => (s.startUp ? [...proofTables(s), writtenTable(s), acceptedTable(s)] : []),
 };
 
 /** A reading that is on record: what it still waits for is judged on the whole run, which the rail does not have. */

@@ -1,17 +1,31 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
-import { isOfSet } from '@/core/job/acceptance';
+import type { RunMode } from '@/core/finding/run-mode';
+import { acceptedIn } from '@/core/job/acceptance';
 import type { ReportTable } from '@/core/job/report-parts';
+import { ENTRIES, entryWords } from '@/core/phases/log/entries';
 import type { Snapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
-import { FIGURE_IDS } from '@/core/startup/figures';
+import { FIGURE_IDS } from '@/core/startup/figure';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { type Label, lower, measured, moment, type Said, value } from '@/core/words/said';
-export function figureTable(s: Snapshot): ReportTable {
-  const { figures, findings } = s.startUp!;
+
+type Part = Pick<NonNullable<Snapshot['startUp']>, 'figures' | 'findings' | 'measurements'>;
+
+/** The tables of every mode that was proven; each under its mode where there are several. */
+export function proofTables(s: Snapshot): ReportTable[] {
+  const { proofs, mode } = s.startUp!;
+  const tables = (part: Part): ReportTable[] => [figureTable(part), readingTable(part), findingTable(part)];
+  if (proofs.length === 0) return tables(s.startUp!);
+  const named = (part: Part, of: RunMode): ReportTable[] =>
+    tables(part).map((t) => ({ ...t, title: tell('job.table-of-mode', { title: t.title, mode: value(of) }) }));
+  return [...named(s.startUp!, mode), ...proofs.flatMap((p) => named(p, p.mode))];
+}
+
+function figureTable({ figures, findings }: Part): ReportTable {
   return {
     title: tell('job.figures'),
     columns: [tell('job.figure'), tell('job.value'), tell('job.wanted'), tell('job.verdict'), tell('job.target-from')],
-    rows: FIGURE_IDS.map((id) => {
+    rows: FIGURE_IDS.filter((id) => id in figures.byId && !figures.byId[id].idle).map((id) => {
       const f = figures.byId[id];
       const finding = findings.find((x) => x.id === (id === 'airflow-per-ton' ? 'airflow' : id));
       return [
@@ -31,14 +45,23 @@ export function figureTable(s: Snapshot): ReportTable {
   };
 }
 
+/** Proofs that were typed as they were seen: electric heat, a defrost. */
+export const writtenTable = (s: Snapshot): ReportTable => ({
+  title: tell('job.proofs-by-hand'),
+  columns: [tell('job.proof'), tell('job.reading'), tell('job.who'), tell('job.when')],
+  rows: s.startUp!.written.map((e) => [ENTRIES[e.kind].title, entryWords(e), e.by, moment(e.at)]),
+});
+
 /** What stays against advice, as the customer read and signed it. */
 export const acceptedTable = (s: Snapshot): ReportTable => ({
   title: tell('job.accepted-against-advice'),
   columns: [tell('job.column-words'), tell('job.column-customer'), tell('job.column-lead'), tell('job.column-when')],
-  rows: (s.acceptances ?? []).filter((a) => !isOfSet(a)).map((a) => [a.said, a.customer, a.by, moment(a.at)]),
+  rows: (s.acceptances ?? [])
+    .filter((a) => acceptedIn(a) === 'start-up')
+    .map((a) => [a.said, a.customer, a.by, moment(a.at)]),
 });
 
-export function readingTable(s: Snapshot): ReportTable {
+function readingTable({ measurements }: Part): ReportTable {
   return {
     title: tell('job.final-readings'),
     columns: [
@@ -49,7 +72,7 @@ export function readingTable(s: Snapshot): ReportTable {
       tell('job.who'),
       tell('job.when'),
     ],
-    rows: [...s.startUp!.measurements]
+    rows: [...measurements]
       .filter((m) => m.quantity in QUANTITIES)
       .sort((a, b) => Object.keys(QUANTITIES).indexOf(a.quantity) - Object.keys(QUANTITIES).indexOf(b.quantity))
       .map((m) => {
@@ -66,11 +89,11 @@ export function readingTable(s: Snapshot): ReportTable {
   };
 }
 
-export function findingTable(s: Snapshot): ReportTable {
+function findingTable({ findings }: Part): ReportTable {
   return {
     title: tell('job.findings'),
     columns: [tell('job.verdict'), tell('job.finding'), tell('job.because'), tell('job.source')],
-    rows: s.startUp!.findings.map((f) => [VERDICT_WORDS[f.verdict], f.claim, f.because, f.source]),
+    rows: findings.map((f) => [VERDICT_WORDS[f.verdict], f.claim, f.because, f.source]),
   };
 }
 

@@ -29,7 +29,8 @@ export async function readFromRun(
   body: EntryBody<EntryKind>,
 ): Promise<ReadEntry> {
   const runId = 'runId' in body ? ((body.runId as string | null | undefined) ?? null) : null;
-  if (runId === null) return { body, source: 'typed' };
+  // What a simulated stand-in gave without a run says so itself.
+  if (runId === null) return { body, source: 'simulated' in body && body.simulated ? 'simulated' : 'typed' };
   const run = await runFor({ database }, person, runId);
   if (run.jobId !== jobId) throw new Problem('not-found', { message: tell('server.no-such-run-on-this-job') });
   const active = hall.get(runId);

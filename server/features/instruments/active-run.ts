@@ -19,6 +19,7 @@ export function rigView(feed: FeedState, speed: number): RigView | null {
   return {
     running: feed.rig.running,
     cutout: feed.rig.cutout,
+    defrosting: feed.rig.defrostS !== null,
     valveOpen: feed.rig.cylinder.valveOpen,
     on: feed.rig.cylinder.on,
     moveLeftOz: feed.rig.cylinder.moveLeftOz,

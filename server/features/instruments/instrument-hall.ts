@@ -1,7 +1,8 @@
 import { Worker } from 'node:worker_threads';
 import type { Database } from '@/server/db/pool';
 import { ActiveRun } from './active-run';
-import { type FeedOrder, type FeedState, type FromWorker, isPort, type ToWorker } from './feed-protocol';
+import { type FeedOrder, type FeedState, type FromWorker, isPort, isSystem, type ToWorker } from './feed-protocol';
+import { takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 
 /** Chunks are stored at least this often: a crash loses less than 2 s of samples, never an acknowledged one. */
@@ -121,14 +122,15 @@ export class InstrumentHall {
     }
     const gapS = Math.max(1, Math.round(((now - last.receivedAt.getTime()) / 1000) * run.speed));
     const runSeconds = last.toS + gapS;
-    const active = this.open(run, last.feed!, { runSeconds, seq: last.seq });
+    const feed = isSystem(last.feed!) ? takenUp(last.feed) : last.feed!;
+    const active = this.open(run, feed, { runSeconds, seq: last.seq });
     active.accept({
       type: 'batch',
       runId: run.id,
       producedAt: now,
       block: { runSeconds: [], values: {} },
       events: [{ runSeconds, kind: 'gap', seconds: gapS }],
-      feed: last.feed!,
+      feed,
     });
     this.log(`run ${run.id} goes on after a gap of ${gapS} s`);
   }

@@ -31,7 +31,7 @@ import { benchFor } from './bench-setup';
 import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
 import { channelsOf, tokenHash } from './port-protocol';
 import { insertReadings } from './reading-record';
-import { rigFor } from './rig-setup';
+import { rigFor, takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 import { tellRun, toldOf } from './told-run';
 
@@ -113,14 +113,25 @@ async function feedFor(
   phase: RunPhase,
 ): Promise<SystemFeed | BenchFeed> {
   const bench = benchOf(phase);
-  if (!bench)
-    return ((await runsStore.rig(database, person.companyId, sheet)) as SystemFeed | undefined) ?? rigFor(sheet);
+  if (!bench) return systemFor(database, person, sheet);
   mustHavePhaseBefore(sheet, phase);
   return (
     ((await runsStore.rig(database, person.companyId, sheet, bench)) as BenchFeed | undefined) ??
     benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined)
   );
 }
+async function systemFor(database: Deps['database'], person: Person, sheet: JobSheet): Promise<SystemFeed> {
+  const stood = (await runsStore.rig(database, person.companyId, sheet)) as SystemFeed | undefined;
+  return stood ? takenUp(stood, sheet.job.mode) : rigFor(sheet);
+}
+
+/** A simulated system that runs follows the call at the thermostat: it stops, and is called for again. */
+export async function followMode({ database, hall }: Deps, person: Person, sheet: JobSheet): Promise<void> {
+  const run = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
+  if (run?.phase === 'start-up' && run.source === 'simulated' && hall.get(run.id))
+    hall.command(run.id, { kind: 'configure', change: { mode: sheet.job.mode } });
+}
+
 /** The cylinder a crew would put on the scale, as the page proposes it. */
 async function cylinderOnScale(
   database: Deps['database'],

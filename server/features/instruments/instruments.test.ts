@@ -68,7 +68,9 @@ describe('a streamed run', () => {
   it('streams history first, then batches with seq and durableSeq, and stores every sample once, without a hole', async () => {
     const { run } = await startedJob('start-up');
     await lead.post(`/runs/${run}/commands`, { kind: 'start' });
-    const events = await listen(lead, run, (all) => all.filter((e) => e.event === 'batch').length >= 25);
+    // Until the first chunk is on disk, however slow that is here.
+    const onDisk = (all: StreamEvent[]): boolean => (all.at(-1)?.data.durableSeq ?? 0) >= 1;
+    const events = await listen(lead, run, (all) => all.filter((e) => e.event === 'batch').length >= 25 && onDisk(all));
     expect(events[0]!.event).toBe('history');
     const last = events.at(-1)!.data;
     expect(last.seq).toBeGreaterThan(last.durableSeq);
@@ -126,7 +128,7 @@ describe('a streamed run', () => {
     await lead.post(`/runs/${run}/stop`);
   });
 
-  it('a run of another company is not there; a stopped run takes no commands; an unknown refrigerant is refused plainly', async () => {
+  it('a run of another company is not there; a stopped run takes no commands', async () => {
     const { run } = await startedJob('charge');
     const stranger = await server.as('birch-lead');
     for (const path of [`/runs/${run}/stop`, `/runs/${run}/resume`])
@@ -135,12 +137,6 @@ describe('a streamed run', () => {
     expect((await stranger.get(`/runs/${run}/history`)).status).toBe(404);
     await lead.post(`/runs/${run}/stop`);
     expect((await lead.post(`/runs/${run}/commands`, { kind: 'stop' })).body).toMatchObject({ code: 'run-state' });
-    const { id, sheet } = await newJob(lead);
-    await lead.put(`/jobs/${id}/plate`, { version: 1, plate: { ...sheet.circuit.plate, refrigerant: 'R-32' } });
-    expect((await lead.post(`/jobs/${id}/runs`, { id: uuid(), phase: 'charge', speed: 1 })).body).toMatchObject({
-      code: 'bad-input',
-      field: 'refrigerant',
-    });
   });
 
   it('simulated time can run ahead: a minute at once, every sample of it kept and the jump marked', async () => {
@@ -162,6 +158,32 @@ describe('a streamed run', () => {
       expect(seconds).toEqual(Array.from({ length: seconds.length }, (_, k) => seconds[0]! + k));
       expect(events).toContainEqual(expect.objectContaining({ kind: 'ahead', seconds: 60 }));
     }, 5000);
+    await lead.post(`/runs/${run}/stop`);
+  });
+  it('the simulated system follows the call: it stops, and is called for again in the other mode', async () => {
+    const { id, run } = await startedJob('start-up');
+    await lead.post(`/runs/${run}/commands`, { kind: 'start' });
+    const { job } = await lead.sheet(id);
+    expect((await lead.put(`/jobs/${id}/mode`, { version: job.version, mode: 'heating-low' })).body).toMatchObject({
+      field: 'mode',
+    });
+    expect((await lead.put(`/jobs/${id}/mode`, { version: job.version, mode: 'heating' })).status).toBe(200);
+    await lead.post(`/runs/${run}/commands`, { kind: 'configure', change: { outdoorF: 45 } });
+    await lead.post(`/runs/${run}/commands`, { kind: 'start' });
+    await vi.waitFor(async () => {
+      const { samples, events } = (await lead.get(`/runs/${run}/history`)).body as unknown as {
+        samples: { values: Record<string, number> }[];
+        events: { kind: string }[];
+      };
+      expect(events.some((e) => e.kind === 'compressor-stop')).toBe(true);
+      const { supplyDryBulbF, returnDryBulbF } = samples.at(-1)!.values as Record<string, number>;
+      expect(supplyDryBulbF! - returnDryBulbF!).toBeGreaterThan(15);
+    }, 15_000);
+    // What is recorded keeps how long it ran and whether it was steady: the other mode is judged without the run at hand.
+    const setId = uuid();
+    await lead.post(`/runs/${run}/readings`, { setId, stage: 'reading' });
+    const kept = (await lead.sheet(id)).measurements.find((m) => m.setId === setId)!;
+    expect(kept).toMatchObject({ mode: 'heating', detail: { steady: expect.any(String), ranMin: expect.any(Number) } });
     await lead.post(`/runs/${run}/stop`);
   });
   it('the speed of a run is on record', async () => {

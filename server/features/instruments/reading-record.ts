@@ -1,10 +1,13 @@
 import { v5 as uuidv5 } from 'uuid';
-import type { JobSheet } from '@/core/job/sheet';
+import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { heldInRun, steadinessOf } from '@/core/phases/start-up/held';
+import { type KeptStood, keptStood } from '@/core/phases/start-up/judged';
 import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Db } from '@/server/db/pool';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { english } from '@/server/words/speak-to';
+import { readRunData } from './run-data';
 import type { RunRow } from './runs-store';
 
 /** Namespace for ids that follow from a set and a quantity: one tap sent twice is stored once. */
@@ -26,6 +29,7 @@ export async function insertReadings(
   occurredAt: Date,
 ): Promise<void> {
   const runSeconds = samples.at(-1)?.runSeconds ?? 0;
+  const stood = await stoodAt(db, run, sheet, runSeconds);
   for (const [quantity, reading] of Object.entries(readingsFromRun(samples, run.source, 0))) {
     const wanted = request.quantities ? request.quantities.includes(quantity) : quantity !== 'airflowCfm';
     if (reading.trouble || !wanted) continue;
@@ -50,9 +54,16 @@ export async function insertReadings(
       personId,
       runId: run.id,
       runSeconds,
-      detail: quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : null,
+      detail: quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : stood,
       supersedesId: null,
       occurredAt,
     });
   }
+}
+
+/** How the run stood at that second, kept beside its readings: the proof of another mode is judged without the run at hand. */
+async function stoodAt(db: Db, run: RunRow, sheet: JobSheet, runSeconds: number): Promise<KeptStood | null> {
+  if (!isEquipped(sheet) || run.phase !== 'start-up') return null;
+  const data = await readRunData(db, run.companyId, run.id, runSeconds);
+  return keptStood({ steady: steadinessOf(sheet, data), held: heldInRun(sheet, data) });
 }

@@ -1,36 +1,30 @@
+import { callOf, type RunMode } from '@/core/finding/run-mode';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
-import { MODELLED_REFRIGERANTS, type ModelledRefrigerant } from '@/core/plant/parameters';
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';
 import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
-import { tell } from '@/server/words/tell';
 import type { SystemFeed } from './feed-protocol';
 
 /** Weather and house of a fresh simulated system, on a plain cooling day. */
 const FRESH = { outdoorF: 92, indoorF: 79, indoorWetBulbF: 65.5, indoorEndF: 76 };
+/** The same on a plain heating day. */
+const COLD = { outdoorF: 42, indoorF: 68, indoorWetBulbF: 54, indoorEndF: 71 };
 
 /** A simulated stand-in for the system of this job, from its plate. */
 export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): SystemFeed {
   const { plate } = mustBeEquipped(sheet).circuit;
-  const refrigerant = MODELLED_REFRIGERANTS.find((r) => r === plate.refrigerant) as ModelledRefrigerant | undefined;
-  if (!refrigerant) {
-    throw new Problem('bad-input', {
-      field: 'refrigerant',
-      message: tell('server.simulated-instruments-do-not-know-type', { refrigerant: plate.refrigerant }),
-      allowed: MODELLED_REFRIGERANTS.join(', '),
-    });
-  }
   const build = buildUpOf(mustBeEquipped(sheet));
   if (!build.ok) throw new Problem('bad-input', build.refused);
   const config: RigConfig = {
     seed: sheet.job.number,
-    refrigerant,
+    refrigerant: plate.refrigerant,
+    mode: sheet.job.mode,
     metering: plate.metering === 'fixed-orifice' ? 'fixed-orifice' : 'txv',
     tons: plate.nominalTons,
     volts: plate.plateVolts === '460' ? 460 : plate.plateVolts === '208' ? 208 : 240,
     elevationFt: sheet.site.elevationFt,
-    ...FRESH,
+    ...(callOf(sheet.job.mode) === 'heating' ? COLD : FRESH),
     nominalChargeOz: build.value.totalOz,
     outdoorFanA: plate.outdoorFanFlaA * 0.88,
     indoorAir: 1,
@@ -44,3 +38,18 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
   };
   return { config, rig: newRig(config, chargeOz ?? build.value.alreadyInUnitOz), movement: null };
 }
+
+/** A system as it stood, taken up in the mode that is called now; parts that an older record does not have are at rest. */
+export const takenUp = (
+  { config, rig, ...rest }: SystemFeed,
+  mode: RunMode = config.mode ?? 'cooling',
+): SystemFeed => ({
+  ...rest,
+  config: { ...config, mode },
+  rig: {
+    ...rig,
+    frost: rig.frost ?? 0,
+    defrostS: rig.defrostS ?? null,
+    running: rig.running && mode === (config.mode ?? 'cooling'),
+  },
+});

@@ -1,4 +1,4 @@
-import type { RunData } from '@/core/phases/start-up/start-up-sheet';
+import type { RunData } from '@/core/phases/start-up/system';
 import type { RunEvent } from '@/core/startup/steady-state';
 import type { Db } from '@/server/db/pool';
 

@@ -2,6 +2,7 @@ import { barometerPsia } from '@/core/air/moist-air';
 import { circuitSchools } from '@/core/circuit/schools';
 import { transitionRules } from '@/core/circuit/transition-rules';
 import type { Plate } from '@/core/equipment/plate';
+import type { RunMode } from '@/core/finding/run-mode';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Certification, Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
@@ -16,6 +17,7 @@ import type {
 } from '@/core/job/sheet';
 import { splitLog } from '@/core/phases/log/circuit-log';
 import { standingOverrides } from '@/core/phases/log/standing-overrides';
+import { modeFor } from '@/core/phases/start-up/mode-proofs';
 import { STANDARD_PRICES } from '@/core/policy/prices';
 import type { Choice } from '@/core/scope/choice';
 import { type ScopeSchools, scopeSchools } from '@/core/scope/schools';
@@ -35,7 +37,7 @@ import type { JobAt } from './job-at';
 type HeadRow = {
   id: string;
   number: number;
-  mode: 'cooling' | 'heating';
+  mode: RunMode;
   scheduledFor: string;
   leadId: string;
   lead: string;
@@ -117,7 +119,7 @@ export async function readJobSheet(
     job: {
       id: head.id,
       number: head.number,
-      mode: head.mode,
+      mode: modeFor(head.plate, head.mode),
       scheduledFor: head.scheduledFor,
       leadId: head.leadId,
       lead: head.lead,

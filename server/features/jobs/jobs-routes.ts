@@ -10,6 +10,7 @@ import {
 } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
+import { followMode } from '@/server/features/instruments/instruments-service';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
@@ -21,7 +22,8 @@ import { jobsStore } from './jobs-store';
 const STATES = ['open', 'done', 'all'] as const;
 const PAGE = 100;
 
-export function jobsRoutes({ database }: Deps): Router {
+export function jobsRoutes(deps: Deps): Router {
+  const { database } = deps;
   const router = Router();
 
   router.get('/jobs', async (request, response) => {
@@ -90,7 +92,9 @@ export function jobsRoutes({ database }: Deps): Router {
     response.json(await setCustomerLanguage(database, who(request), jobAt(request), language));
   });
   router.put('/jobs/:jobId/mode', async (request, response) => {
-    response.json(await setMode(database, who(request), jobAt(request), parseBody(modeSchema, request.body)));
+    const sheet = await setMode(database, who(request), jobAt(request), parseBody(modeSchema, request.body));
+    await followMode(deps, who(request), sheet);
+    response.json(sheet);
   });
   return router;
 }

@@ -1,10 +1,12 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import type { RunMode } from '@/core/finding/run-mode';
 import { may } from '@/core/job/permissions';
 import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
+import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import type { Language } from '@/core/words/render';
-import { typed } from '@/core/words/said';
+import { list, typed, value } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -167,18 +169,19 @@ export function setMode(
   database: Database,
   person: Person,
   at: JobAt,
-  body: { version: number; mode: 'cooling' | 'heating' },
+  body: { version: number; mode: RunMode },
 ): Promise<JobSheet> {
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (sheet.job.mode === body.mode) return;
     if (sheet.signOffs.some((s) => s.phase === 'start-up'))
       throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });
-    if (body.mode === 'heating' && sheet.circuit.plate?.heatPump === false)
+    const { plate } = sheet.circuit;
+    if (plate && !modesOf(plate).includes(body.mode))
       throw new Problem('bad-input', {
         field: 'mode',
-        message: tell('server.this-unit-only-cools'),
-        allowed: tell('server.cooling-or-plate-that-says-heat'),
+        message: tell('server.this-unit-does-not-run-so', { mode: value(body.mode) }),
+        allowed: tell('server.modes-of-the-plate', { modes: list(modesOf(plate).map((m) => value(m))) }),
       });
     if (!(await jobsStore.setMode(db, person.companyId, jobId, body)))
       throw new Problem('stale-version', {

@@ -213,12 +213,13 @@ describe.each(KINDS)('$name', (kind) => {
     await walk.release();
     // It is set as its own sheet asks, with nothing let pass.
     await walk.set();
+    await walk.wire();
     expect((await walk.sheet()).overrides).toEqual([]);
 
     let sheet = await walk.sheet();
     const skipped = notNeeded(sheet).map((n) => n.phase);
     if (kind.circuit === 'closed') {
-      expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'set', 'hand-over']);
+      expect(phasesOf(sheet)).toEqual(['survey', 'scope', 'set', 'wire', 'hand-over']);
       expect(skipped).toEqual(['recover', ...SEALED, 'charge', 'start-up']);
     } else {
       // Only a new outdoor unit brings its plate; one that stays is read where it stands.
@@ -272,6 +273,7 @@ const phasesSigned = ({ circuit }: Kind): string[] => [
   'Survey',
   'Scope',
   'Set',
+  'Wire',
   ...(circuit === 'closed' ? [] : ['Charge', 'Start-up']),
   'Hand-over',
 ];

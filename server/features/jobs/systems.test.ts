@@ -92,6 +92,7 @@ describe('a house of two systems', () => {
     await downstairs.choose({ indoorId: await downstairs.unit(furnace), keepLineSet: false });
     await downstairs.agree();
     await downstairs.set();
+    await downstairs.wire();
     must(await upstairs.put('/vacuum', { version: 0, endMicrons: 310, heldMin: 12, reason: ON_PAPER }));
     await upstairs.signAnyway('charge');
     await upstairs.readTwice();

@@ -67,6 +67,7 @@ it('one who works alone and misses a call stands first in the list of open jobs,
   await call('here', 41);
   expect((await row()).at).toBe(0);
   await walk.set();
+  await walk.wire();
   must(await walk.sign('hand-over'));
   expect((await row()).at).toBe(0);
   await call('off site', 0);

@@ -1,7 +1,9 @@
 import type { NewAcceptance } from '@/contract/before';
-import { acceptable, acceptanceWords, isOfSet } from '@/core/job/acceptance';
+import type { Finding } from '@/core/finding/finding';
+import { acceptable, acceptanceWords, acceptedIn } from '@/core/job/acceptance';
+import type { Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
-import { setView } from '@/core/phases/set/view';
+import { phaseById } from '@/core/phases/registry';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -15,9 +17,9 @@ import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { addAcceptance } from './acceptances-store';
 
-/** What of a phase may be accepted: look-agains of the recorded start-up, or of the setting, that nobody let stand yet. */
-export async function acceptableNow(db: Db, person: Person, sheet: JobSheet, phase: 'set' | 'start-up') {
-  if (phase === 'set') return acceptable(setView(sheet).open);
+/** What of a phase may be accepted: look-agains of its sheet, or of the recorded start-up, that nobody let stand yet. */
+export async function acceptableNow(db: Db, person: Person, sheet: JobSheet, phase: Phase): Promise<Finding[]> {
+  if (phase !== 'start-up') return acceptable(phaseById(phase)?.notGood?.(sheet) ?? []);
   const recorded = await loadRecorded(db, person.companyId, sheet);
   const stands = new Set(sheet.acceptances.map((a) => a.finding));
   return acceptable(recorded?.judgement.findings ?? []).filter((f) => !stands.has(f.id));
@@ -28,7 +30,7 @@ export function accept(database: Database, person: Person, at: JobAt, body: NewA
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'acceptance', jobId, body }))) return;
-    const phase = isOfSet(body) ? 'set' : 'start-up';
+    const phase = acceptedIn(body);
     mustBeOpen(sheet, phase);
     const finding = (await acceptableNow(db, person, sheet, phase)).find((f) => f.id === body.finding);
     if (!finding)

@@ -56,8 +56,7 @@ export function phasesRoutes({ database }: Deps): Router {
     const gates = await gatesWithRecorded(database, person, sheet, phase);
     response.json({
       gates,
-      acceptable:
-        phase.id === 'start-up' || phase.id === 'set' ? await acceptableNow(database, person, sheet, phase.id) : [],
+      acceptable: await acceptableNow(database, person, sheet, phase.id),
     });
   });
 

@@ -419,6 +419,8 @@ describe('a furnace alone', () => {
     for (const d of scopeOf(await lead.sheet(id)).disclosures) await customer(lead, id, `disclosure:${d.id}`, d.text);
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'set-signed' });
     await new JobWalk(lead, id).set();
+    expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'wire-signed' });
+    await new JobWalk(lead, id).wire();
     // Nothing was read on it yet, then it makes carbon monoxide: neither is handed over, and nobody overrides the second.
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
     const proof = { ...SAMPLE_PROOF, coAirFreePpm: 640 };

@@ -40,7 +40,7 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
     phase: phaseOfKind(body.kind) ?? earlier?.phase ?? 'recover',
     kind: body.kind,
     body: body.body,
-    source: 'typed',
+    source: 'simulated' in body.body && body.body.simulated ? 'simulated' : 'typed',
     supersedesId: body.supersedesId,
     by: me.fullName,
     at: body.occurredAt,

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Verdict } from '@/core/finding/finding';
-import type { FigureId, Figures } from '@/core/startup/figures';
+import type { FigureId, Figures } from '@/core/startup/figure';
 import type { Readings } from '@/core/startup/quantities';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { deriveFigures } from '@/core/startup/figures';
+import { figuresOf } from '@/core/startup/heating-figures';
 import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { DEFAULT_SCHOOLS, type StartUpSystem } from '@/core/startup/system';
 import { placeLabels } from '../place-labels';
@@ -49,7 +50,7 @@ function layout(values: Partial<Record<Quantity, number>>, width = 720, height =
     width,
     height,
     readings,
-    figures: deriveFigures(SYSTEM, readings, undefined, DEFAULT_SCHOOLS),
+    figures: figuresOf(deriveFigures(SYSTEM, readings, undefined, DEFAULT_SCHOOLS), 'cooling'),
     verdicts: {},
   });
 }

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
-import type { FigureId, Figures } from '@/core/startup/figures';
+import type { FigureId, Figures } from '@/core/startup/figure';
 import type { Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
 import { value } from '@/core/words/said';
@@ -105,7 +105,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
     x2: centre(s.column) + half + 7,
     yTop: y(s.highF),
     yBottom: y(s.lowF),
-    verdict: verdicts[s.id] ?? 'not-proven',
+    verdict: verdicts[s.id === 'heating-rise' ? 'heating-capacity' : s.id] ?? 'not-proven',
   }));
 
   const gapSpecs: { id: FigureId; from: string; to: string; x: number; left: boolean; name: string }[] = [
@@ -148,6 +148,22 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       x: centre(3) + half + (narrow ? 12 : 22),
       left: narrow,
       name: say(tell('web.air-split-short')),
+    },
+    {
+      id: 'heating-rise',
+      from: 'return',
+      to: 'supply',
+      x: centre(3) + half + (narrow ? 12 : 22),
+      left: narrow,
+      name: say(tell('web.rise-short')),
+    },
+    {
+      id: 'outdoor-coil-difference',
+      from: 'evaporating',
+      to: 'outdoor',
+      x: centre(2) - half - (narrow ? 12 : 24),
+      left: true,
+      name: say(tell('web.below-outdoor')),
     },
   ];
   const gaps: Gap[] = [];
@@ -282,12 +298,17 @@ function collect(r: Readings, figures: Figures): Source[] {
   put('outdoor', 0, r.outdoorDryBulbF?.value, say(tell('web.entering')), false, bad('outdoorDryBulbF'));
   put('condensing', 1, figures.saturation.condensingF, say(tell('web.condensing')), true, bad('liquidPsig'));
   put('liquid', 1, r.liquidLineF?.value, say(tell('web.liquid-line')), false, bad('liquidLineF'));
-  put('suction', 2, r.suctionLineF?.value, say(tell('web.suction-line')), false, bad('suctionLineF'));
+  // In heating the large line carries hot gas, far above all else: it is read, not drawn.
+  if (!isHeating(figures))
+    put('suction', 2, r.suctionLineF?.value, say(tell('web.suction-line')), false, bad('suctionLineF'));
   put('evaporating', 2, figures.saturation.evaporatingF, say(tell('web.evaporating')), true, bad('suctionPsig'));
   put('return', 3, r.returnDryBulbF?.value, say(value('return')), false, bad('returnDryBulbF'));
   put('supply', 3, r.supplyDryBulbF?.value, say(value('supply')), false, bad('supplyDryBulbF'));
   return out;
 }
+
+/** A run in heating has figures of its own. */
+const isHeating = ({ byId }: Figures): boolean => byId.subcooling.idle === true;
 
 /** Where each judged rung should lie: the target turned into a place on the axis. */
 function targetSlots({ byId, saturation }: Figures): { id: FigureId; column: number; lowF: number; highF: number }[] {
@@ -310,6 +331,10 @@ function targetSlots({ byId, saturation }: Figures): { id: FigureId; column: num
       highF: saturation.evaporatingF + sh.high,
     });
   }
+  const rise = byId['heating-rise'];
+  const from = rise.working[1]?.value;
+  if (rise.target && from !== undefined && Number.isFinite(from))
+    out.push({ id: 'heating-rise', column: 3, lowF: from + rise.target.low, highF: from + rise.target.high });
   const split = byId['air-split'];
   const back = split.working[0]?.value;
   if (split.target && back !== undefined && Number.isFinite(back)) {

@@ -132,6 +132,11 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
               </button>
             );
           })}
+          {error ? (
+            <p role="alert" className="text-[12.5px] font-[600] text-oxide">
+              {error}
+            </p>
+          ) : null}
         </fieldset>
       );
     case 'hidden':

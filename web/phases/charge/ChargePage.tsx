@@ -1,7 +1,6 @@
 import { markedOn } from '@/core/job/marked';
 import { isSigned } from '@/core/job/sheet';
 import { type BuildUp, buildUpOf } from '@/core/phases/charge/charge-sheet';
-import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { Button } from '@/web/kit/Button';
 import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Trouble } from '@/web/kit/Notice';
@@ -31,7 +30,6 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   const { sheet } = view;
   const c = useCharge(view, build);
   const signed = isSigned(sheet, 'charge');
-  const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(sheet.circuit.plate.refrigerant);
   /** Without a scale that streams the weights are typed; the simulated one stands beside, for practice. */
   const asked = c.next.button?.action;
   const weighing = asked && (asked.kind === 'weigh-in' || asked.kind === 'recover') ? asked : undefined;
@@ -49,7 +47,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
   );
   const next = (
     <NextMove move={c.next} busy={c.busy} press={c.press}>
-      {weighing && !c.scaleRun && modelled ? (
+      {weighing && !c.scaleRun ? (
         <Button disabled={c.busy} onClick={() => void c.act(() => c.move(weighing))}>
           {say(
             tell('web.oz-simulated-scale', {
@@ -82,7 +80,7 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
       </div>
       {c.entry ? <EntrySheet key={c.entry} view={view} kind={c.entry} onClose={() => c.setEntry(undefined)} /> : null}
       {c.sheetOpen === 'vacuum' ? <VacuumForm view={view} onClose={closeSheet} /> : null}
-      {c.sheetOpen === 'scale' ? <ScaleSheet view={view} modelled={modelled} onClose={closeSheet} /> : null}
+      {c.sheetOpen === 'scale' ? <ScaleSheet view={view} onClose={closeSheet} /> : null}
       {c.sheetOpen === 'typed' ? <TypedMovement view={view} phase="charge" onClose={closeSheet} /> : null}
     </JobFrame>
   );

@@ -21,7 +21,6 @@ export const en = {
   'web.into-cylinder': 'Into cylinder',
   'web.into-system': 'Into the system',
   'web.into-system-2': 'into the system',
-  'web.is-not-simulated-yet-connect-scale': '{refrigerant} is not simulated yet. Connect a scale, or type the weights.',
   'web.label': 'Label',
   'web.label-at-unit': 'Label at the unit',
   'web.left-to-weigh-in': 'Left to weigh in',

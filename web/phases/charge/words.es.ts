@@ -23,7 +23,6 @@ export const es: Record<keyof typeof en, string> = {
   'web.into-cylinder': 'Al tanque',
   'web.into-system': 'Al sistema',
   'web.into-system-2': 'al sistema',
-  'web.is-not-simulated-yet-connect-scale': '{refrigerant} aún no se simula. Conecte una báscula, o escriba los pesos.',
   'web.label': 'Etiqueta',
   'web.label-at-unit': 'Etiqueta en el equipo',
   'web.left-to-weigh-in': 'Falta por pesar',

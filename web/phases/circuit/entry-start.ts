@@ -36,6 +36,7 @@ export function entryStart(kind: EntryKind, sheet: JobSheet): Answers {
         kept,
         liquidOdIn: kept ? undefined : plate?.liquidLineOdIn,
         vaporOdIn: kept ? undefined : plate?.vaporLineOdIn,
+        pieces: pacedPiece(sheet),
         ...(kept ? foundSizes(sheet) : {}),
       };
     }
@@ -53,6 +54,12 @@ export function entryStart(kind: EntryKind, sheet: JobSheet): Answers {
     default:
       return {};
   }
+}
+
+/** What the survey paced as one piece; which way it runs, and where it turns, is said by who draws it. */
+function pacedPiece(sheet: JobSheet): { ft: number; way: null }[] | undefined {
+  const ft = numberOf(knownFacts(sheet.survey.observations), 'lineLengthFt');
+  return ft ? [{ ft, way: null }] : undefined;
 }
 
 /** Sizes of the kept lines, as they were found on the walk. */

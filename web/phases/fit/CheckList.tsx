@@ -5,11 +5,11 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
 /** What the sheet says, worst first: claim, because, source, and what to do. */
-export function CheckList({ checks }: { checks: readonly Finding[] }) {
+export function CheckList({ checks, untitled = false }: { checks: readonly Finding[]; untitled?: boolean }) {
   if (checks.length === 0) return null;
   return (
     <section aria-label={say(tell('web.checks'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.what-it-says'))}</h2>
+      {untitled ? null : <h2 className="text-[15px] font-[680]">{say(tell('web.what-it-says'))}</h2>}
       <ul>
         {checks.map((c) => (
           <li

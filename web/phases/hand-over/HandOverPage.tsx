@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import { orderFindings } from '@/core/finding/order';
-import { judgeFurnace } from '@/core/furnace/furnace-proof';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { isEquipped } from '@/core/job/sheet';
+import { furnaceFindings } from '@/core/phases/hand-over/furnace';
 import { handOver } from '@/core/phases/hand-over/phase';
 import { nextMoveOf } from '@/core/phases/phase';
 import type { Report } from '@/core/phases/report';
@@ -25,6 +24,7 @@ import { usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
 import { AirBalance } from './AirBalance';
 import { AmendSheet } from './AmendSheet';
+import { ClampPanel } from './ClampPanel';
 import { FurnaceSheet } from './FurnaceSheet';
 import { JobEntries } from './JobEntries';
 import { ReportSheet } from './ReportSheet';
@@ -46,7 +46,7 @@ export default function HandOverPage(view: JobView) {
   const visits = useVisitForm(view);
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
-  const proven = sheet.furnace ? orderFindings(judgeFurnace(sheet.furnace)) : undefined;
+  const proven = furnaceFindings(sheet);
   const pdf = `/api${jobPath}/report.pdf`;
 
   const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
@@ -69,6 +69,7 @@ export default function HandOverPage(view: JobView) {
           <GateList gates={gates} phase="hand-over" view={view} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
+          <ClampPanel view={view} signed={signed} />
           <AirBalance view={view} signed={signed} />
           <Visits view={view} write={visits.write} />
           <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial']} />

@@ -28,18 +28,7 @@ export function SourceNotice({ run, simulates }: { run: SheetRun | undefined; si
 }
 
 /** Connect, resume, disconnect, or wait for instruments of one's own: the same for every phase that streams. */
-export function ConnectRun({
-  view,
-  phase,
-  simulated = true,
-  unsimulated,
-}: {
-  view: JobView;
-  phase: RunPhase;
-  /** Whether this system can be simulated, and what is said when it cannot. */
-  simulated?: boolean;
-  unsimulated?: string;
-}) {
+export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) {
   const { sheet } = view;
   const run = view.run?.phase === phase ? view.run : undefined;
   const { busy, problem, act } = useAct();
@@ -78,12 +67,11 @@ export function ConnectRun({
           ) : null}
           <Button
             tone={interrupted ? 'plain' : 'primary'}
-            disabled={busy || !simulated}
+            disabled={busy}
             onClick={() => act(() => view.actions.now(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
           >
             {say(tell('web.connect-simulated-instruments'))}
           </Button>
-          {simulated || !unsimulated ? null : <p className="text-[14px] text-ink2">{unsimulated}</p>}
         </>
       )}
       <PortNotice view={view} phase={phase} />

@@ -1,6 +1,6 @@
 import type { Verdict } from '@/core/finding/finding';
 import type { Stack } from '@/core/fit/stack/stack';
-import { askOf, type SetCheckId } from '@/core/phases/set/asks';
+import { SET_ASKS, type SetCheckId } from '@/core/phases/set/asks';
 import type { SetRow } from '@/core/phases/set/view';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { Shapes } from '@/web/bench/sheet/Shapes';
@@ -50,7 +50,7 @@ function Joints({ stack, rows, onTap, width, height }: Props & { width: number; 
           <a
             key={id}
             href={`#set-check-${id}`}
-            aria-label={say(askOf(id).ask)}
+            aria-label={say(SET_ASKS[id].ask)}
             onClick={(e) => {
               e.preventDefault();
               onTap(id);

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Answers } from '@/core/form/field';
+import { latestOf } from '@/core/phases/log/circuit-log';
 import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
@@ -53,8 +54,14 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
     const reading = { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] };
     if (await act(() => view.actions.now(`/runs/${run?.id}/readings`, reading))) onClose();
   };
+  const set = latestOf(sheet.systemLog, 'blower-board')?.body;
   return (
     <>
+      {set ? (
+        <p className="text-[14px] text-ink2">
+          {say(tell('web.blower-is-set-for', { cfm: q(set.coolCfm, 'cfm'), setting: set.setting }))}
+        </p>
+      ) : null}
       {isGrid(said) && run && typeof streamed === 'number' && streamed > 0 ? (
         <Button disabled={busy} onClick={() => void take()}>
           {say(tell('web.take-simulated-flow-grids-reading'))}

@@ -1,10 +1,8 @@
 import { useState } from 'react';
 import { SPEEDS } from '@/contract/requests';
-import { MODELLED_REFRIGERANTS } from '@/core/plant/parameters';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { value } from '@/core/words/said';
 import { post } from '@/web/api/http';
-import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -13,6 +11,8 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import type { EquippedView } from '../job-context';
+import { CallButtons } from './CallButtons';
+import { Stepper } from './Stepper';
 
 const PROBES: Quantity[] = [
   'suctionPsig',
@@ -42,7 +42,6 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
   const [probe, setProbe] = useState<Quantity>('liquidLineF');
   const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
   const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
-  const modelled = (MODELLED_REFRIGERANTS as readonly string[]).includes(sheet.circuit.plate.refrigerant);
   return (
     <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>
       <SourceNotice run={run} simulates={say(tell('web.system-and-its-probes'))} />
@@ -56,21 +55,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
               onChange={(speed) => void send({ kind: 'speed', speed })}
             />
-            <div>
-              <div className="text-[13px] font-[600]">{say(tell('web.cooling-call'))}</div>
-              <Button
-                className="mt-1 w-full"
-                disabled={busy}
-                onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}
-              >
-                {rig.running ? say(tell('web.end-call')) : say(tell('web.call-for-cooling'))}
-              </Button>
-              {rig.cutout !== 'none' ? (
-                <p className="mt-1 text-[13px] font-[600] text-oxide">
-                  {say(tell('web.tripped-on', { cutout: value(rig.cutout) }))}
-                </p>
-              ) : null}
-            </div>
+            <CallButtons rig={rig} mode={sheet.job.mode} busy={busy} send={send} />
             <Stepper
               label={say(tell('web.outdoor-air'))}
               unit="°F"
@@ -133,45 +118,8 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
             </p>
           </>
         )}
-        <ConnectRun
-          view={view}
-          phase="start-up"
-          simulated={modelled}
-          unsimulated={say(
-            tell('web.is-not-simulated-yet-connect-instruments', { refrigerant: sheet.circuit.plate.refrigerant }),
-          )}
-        />
+        <ConnectRun view={view} phase="start-up" />
       </div>
     </Sheet>
-  );
-}
-
-function Stepper({
-  label,
-  unit,
-  value,
-  step,
-  onChange,
-}: {
-  label: string;
-  unit: string;
-  value: number;
-  step: number;
-  onChange: (value: number) => void;
-}) {
-  const next = (d: number): number => Math.round((value + d) * 100) / 100;
-  return (
-    <div className="grid grid-cols-[1fr_48px_84px_48px] items-center gap-1">
-      <span className="text-[14px] leading-tight font-[600]">
-        {label} <small className="block font-[450] text-ink2">{unit}</small>
-      </span>
-      <Button aria-label={`${label} down`} className="px-0" onClick={() => onChange(next(-step))}>
-        −
-      </Button>
-      <b className="text-center text-[18px] font-[660]">{value}</b>
-      <Button aria-label={`${label} up`} className="px-0" onClick={() => onChange(next(step))}>
-        +
-      </Button>
-    </div>
   );
 }

@@ -1,3 +1,4 @@
+import { callOf } from '@/core/finding/run-mode';
 import { CONFIRMATION_WORDS } from '@/core/phases/report';
 import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
@@ -10,11 +11,14 @@ import type { JobView } from '../job-context';
 export function Confirmations({ view, confirmed }: { view: JobView; confirmed: Confirmed }) {
   const { busy, problem, act } = useAct();
   const signed = view.sheet.signOffs.some((s) => s.phase === 'start-up');
+  const heats = callOf(view.sheet.job.mode) === 'heating';
+  /** Auxiliary heat is asked about where the pump heats. */
+  const asked = (name: keyof Confirmed): boolean => name !== 'auxOff' || heats;
   return (
     <section aria-label={say(tell('web.looked-at'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.looked-at'))}</h2>
       <ul className="mt-1">
-        {(Object.keys(confirmed) as (keyof Confirmed)[]).map((name) => {
+        {(Object.keys(confirmed) as (keyof Confirmed)[]).filter(asked).map((name) => {
           const by = view.sheet.startUp.confirmations[name];
           return (
             <li key={name} className="border-b border-rule2">

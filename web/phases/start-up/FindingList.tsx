@@ -1,6 +1,6 @@
 import { stands } from '@/core/finding/accepted';
 import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
-import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figures';
+import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figure';
 import { shown } from '@/core/units/format';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';

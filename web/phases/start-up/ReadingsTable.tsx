@@ -36,7 +36,8 @@ export function ReadingsTable({ readings, typed, streaming, suspects, staleForS 
   );
 }
 
-function Entry({
+/** One reading: where it comes from, and its box to type it in. */
+export function Entry({
   name,
   reading,
   typed,

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
+import { callOf } from '@/core/finding/run-mode';
 import { isSigned } from '@/core/job/sheet';
-import type { FigureId } from '@/core/startup/figures';
+import type { FigureId } from '@/core/startup/figure';
 import { RUNNING_A } from '@/core/startup/quantities';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { BeforeWork } from '@/web/phases/BeforeWork';
@@ -9,16 +10,18 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ReadingsTable } from './ReadingsTable';
 import type { useStartUp } from './use-start-up';
-import type { TypedReadings } from './use-typed';
+import type { Typed } from './use-typed';
 
+const CyclePanel = lazy(() => import('./CyclePanel').then((m) => ({ default: m.CyclePanel })));
+const FaultPanel = lazy(() => import('./FaultPanel').then((m) => ({ default: m.FaultPanel })));
 const Trend = lazy(() => import('@/web/bench/Trend'));
-export const TABS = ['ladder', 'trend', 'readings'] as const;
+export const TABS = ['ladder', 'cycle', 'trend', 'readings', 'fault'] as const;
 export type Tab = (typeof TABS)[number];
 
 type Props = {
   view: EquippedView;
   start: ReturnType<typeof useStartUp>;
-  typed: TypedReadings;
+  typed: Typed;
   tab: Tab;
   selected: FigureId;
   onSelect: (id: FigureId) => void;
@@ -40,11 +43,21 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
         staleForS={staleForS}
       />
     );
+  if (tab === 'fault' || tab === 'cycle') {
+    const Panel = tab === 'fault' ? FaultPanel : CyclePanel;
+    return (
+      <Suspense fallback={null}>
+        <Panel view={view} start={start} typed={typed} />
+      </Suspense>
+    );
+  }
   if (tab === 'trend') {
     const targetOf = selected === 'superheat' ? 'superheat' : 'subcooling';
     return (
       <div className="h-full p-4">
-        {feed.samples.length > 1 ? (
+        {callOf(sheet.job.mode) === 'heating' ? (
+          <p className="text-ink2">{say(tell('web.trend-is-of-cooling'))}</p>
+        ) : feed.samples.length > 1 ? (
           <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
             <Trend
               samples={feed.samples}

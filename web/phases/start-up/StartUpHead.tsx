@@ -1,4 +1,6 @@
+import type { RunMode } from '@/core/finding/run-mode';
 import { isSigned } from '@/core/job/sheet';
+import { modesOf, proofMarks } from '@/core/phases/start-up/mode-proofs';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { shown } from '@/core/units/format';
 import { upper, value } from '@/core/words/said';
@@ -13,27 +15,36 @@ type Props = {
   start: ReturnType<typeof useStartUp>;
   stale: boolean;
   busy: boolean;
-  onMode: (mode: 'cooling' | 'heating') => void;
+  onMode: (mode: RunMode) => void;
 };
 
 /** What runs, in which mode, for how long, and whether it is steady. */
 export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode }: Props) {
   const { steady, readings, streaming, staleForS } = start;
   const signed = isSigned(sheet, 'start-up');
+  // Where the charge is not judged, the length of the run stands in for steadiness.
+  const ran = start.judgement.findings.find((f) => f.id === 'run-time');
+  const good = ran ? ran.verdict === 'good' : steady.state === 'steady';
   const outdoor = readings.outdoorDryBulbF?.value;
   const house = readings.returnDryBulbF?.value;
   const end = feed.samples.at(-1)?.runSeconds;
   return (
     <div className="flex flex-wrap items-baseline gap-x-3.5">
       <h1 className="max-lg:sr-only text-[23px]">{say(tell('web.start-up'))}</h1>
-      <ModeChoice mode={sheet.job.mode} fixed={signed || busy || !sheet.circuit.plate.heatPump} onMode={onMode} />
+      <ModeChoice
+        mode={sheet.job.mode}
+        modes={modesOf(sheet.circuit.plate)}
+        marks={proofMarks(start.judgement.findings)}
+        fixed={signed || busy}
+        onMode={onMode}
+      />
       <span className="hidden text-ink2 sm:inline">
         {end !== undefined && streaming ? say(tell('web.run-min', { end: Math.floor(end / 60) })) : ''}
         {outdoor !== undefined ? say(tell('web.outdoor-f-2', { outdoor: shown(outdoor, '°F') })) : ''}
         {house !== undefined ? say(tell('web.house-f', { house: shown(house, '°F') })) : ''}
       </span>
       <span
-        className={`font-[650] sm:ml-auto max-sm:text-[17px] ${steady.state === 'steady' && !stale ? 'text-pine' : 'text-ink2'}`}
+        className={`font-[650] sm:ml-auto max-sm:text-[17px] ${good && !stale ? 'text-pine' : 'text-ink2'}`}
         data-testid="steady"
         data-state={steady.state}
         data-latency-ms={feed.latencyMs}
@@ -42,7 +53,9 @@ export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode 
           ? say(tell('web.signed', { say: sayLow(steady.say) }))
           : stale
             ? say(tell('web.stale-s', { staleForS }))
-            : statusOf(steady)}
+            : ran
+              ? say(ran.claim)
+              : statusOf(steady)}
       </span>
     </div>
   );

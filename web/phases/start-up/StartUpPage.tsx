@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { markedOn } from '@/core/job/marked';
 import { isSigned } from '@/core/job/sheet';
-import type { FigureId } from '@/core/startup/figures';
+import type { FigureId } from '@/core/startup/figure';
 import { STALE_S } from '@/core/startup/live';
 import { useDesk } from '@/web/kit/use-media';
 import type { EquippedView } from '@/web/phases/job-context';
 import { NextMove } from '@/web/phases/NextMove';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { useKeys } from '@/web/shell/use-keys';
+import { mainFigureOf } from './main-figure';
 import { StartUpBench, type Tab } from './StartUpBench';
 import { StartUpHead } from './StartUpHead';
 import { StartUpNotices } from './StartUpNotices';
@@ -24,12 +25,14 @@ import { Working } from './Working';
 /** The start-up: what it reads, what is right, and what to do next. */
 export default function StartUpPage(view: EquippedView) {
   const { sheet, run, feed } = view;
-  const typed = useTyped(sheet.job.id);
+  const typed = useTyped(sheet.circuit.id);
   const start = useStartUp(view, typed);
   const { judgement, verdicts, streaming, staleForS } = start;
   const record = useRound(view, typed, start);
   const orifice = sheet.circuit.plate.metering === 'fixed-orifice';
-  const [selected, setSelected] = useState<FigureId>(orifice ? 'superheat' : 'subcooling');
+  const [chosen, setSelected] = useState<FigureId>(mainFigureOf(sheet.job.mode, orifice));
+  // A figure of the other call says nothing now.
+  const selected = judgement.figures.byId[chosen].idle ? mainFigureOf(sheet.job.mode, orifice) : chosen;
   const [tab, setTab] = useState<Tab>('ladder');
   const [open, setOpen] = useState<Open>();
   const desk = useDesk();
@@ -71,6 +74,7 @@ export default function StartUpPage(view: EquippedView) {
           selected={selected}
           onSelect={select}
           working={desk ? working : null}
+          onOpen={setOpen}
         />
       }
       next={<NextMove move={move} busy={busy} press={press} live={{ view, phase: 'start-up' }} />}
@@ -82,9 +86,7 @@ export default function StartUpPage(view: EquippedView) {
             start={start}
             stale={stale}
             busy={busy}
-            onMode={(mode) =>
-              void act(() => view.actions.replace(`/jobs/${sheet.job.id}/mode`, { version: sheet.job.version, mode }))
-            }
+            onMode={(mode) => press({ kind: 'set-mode', mode })}
           />
           <StartUpTabs
             tab={tab}

@@ -1,18 +1,23 @@
 import type { ReactNode } from 'react';
+import type { Answers } from '@/core/form/field';
+import type { EntryKind } from '@/core/phases/log/entries';
 import { Sheet } from '@/web/kit/Sheet';
 import { TypedMovement } from '@/web/phases/charge/TypedMovement';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { EntrySheet } from '../circuit/EntrySheet';
 import { AirflowSheet } from './AirflowSheet';
 import { BenchDrawer } from './BenchDrawer';
 
-export type Open = 'bench' | 'airflow' | 'typed' | 'working';
+export type Open = 'bench' | 'airflow' | 'typed' | 'working' | { entry: EntryKind; preset?: Answers };
 
 type Props = { view: EquippedView; open: Open | undefined; onClose: () => void; children: ReactNode };
 
 /** What lies over the start-up page: its instruments, the proof of airflow, a typed weighing, the working of a figure. */
 export function StartUpSheets({ view, open, onClose, children }: Props) {
+  if (typeof open === 'object')
+    return <EntrySheet view={view} kind={open.entry} preset={open.preset ?? {}} onClose={onClose} />;
   switch (open) {
     case 'bench':
       return <BenchDrawer view={view} onClose={onClose} />;

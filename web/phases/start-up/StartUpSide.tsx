@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
-import { acceptedOn, confirmationsOf } from '@/core/phases/start-up/start-up-sheet';
-import type { FigureId } from '@/core/startup/figures';
+import { acceptedOn, confirmationsOf } from '@/core/phases/start-up/system';
+import type { FigureId } from '@/core/startup/figure';
 import { GateList } from '@/web/phases/GateList';
 import type { EquippedView } from '@/web/phases/job-context';
 import { MovementLog } from '@/web/phases/MovementLog';
@@ -10,6 +10,8 @@ import { AgainstAdvice } from '../AgainstAdvice';
 import { PhasePictures } from '../PhasePictures';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
+import { Proofs } from './Proofs';
+import type { Open } from './StartUpSheets';
 import type { useStartUp } from './use-start-up';
 
 type Props = {
@@ -20,10 +22,20 @@ type Props = {
   selected: FigureId;
   onSelect: (id: FigureId) => void;
   working: ReactNode;
+  onOpen: (open: Open) => void;
 };
 
 /** Beside the picture: the working of a figure, the findings, what was confirmed, what holds the signature, what was weighed. */
-export function StartUpSide({ view, start: { judgement }, gates, acceptable, selected, onSelect, working }: Props) {
+export function StartUpSide({
+  view,
+  start: { judgement },
+  gates,
+  acceptable,
+  selected,
+  onSelect,
+  working,
+  onOpen,
+}: Props) {
   return (
     <div>
       {working ? <div className="grid gap-5 p-4 lg:p-5">{working}</div> : null}
@@ -36,6 +48,7 @@ export function StartUpSide({ view, start: { judgement }, gates, acceptable, sel
           onSelect={onSelect}
         />
         <Confirmations view={view} confirmed={confirmationsOf(view.sheet)} />
+        <Proofs view={view} onOpen={onOpen} />
         {gates ? <GateList gates={gates} phase="start-up" view={view} /> : null}
         <AgainstAdvice view={view} acceptable={acceptable} />
         <MovementLog view={view} />

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Verdict } from '@/core/finding/finding';
-import type { Figure } from '@/core/startup/figures';
+import type { Figure } from '@/core/startup/figure';
 import { shown, withUnit } from '@/core/units/format';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';

@@ -3,8 +3,10 @@ import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/phases/standing';
+import { isModeProven } from '@/core/phases/start-up/mode-proofs';
 import type { StartUpFacts } from '@/core/phases/start-up/move';
-import { acceptedOn, roundsOf } from '@/core/phases/start-up/start-up-sheet';
+import { roundsOf } from '@/core/phases/start-up/rounds';
+import { acceptedOn } from '@/core/phases/start-up/system';
 import { get } from '@/web/api/http';
 import type { EquippedView } from '@/web/phases/job-context';
 import { liveMovement } from '@/web/phases/live-movement';
@@ -52,12 +54,15 @@ export function startUpFacts(
     staleForS,
     chargeCleared: mayWork(sheetGates(sheet, 'start-up'), ['charge-signed']),
     setCleared: mayWork(sheetGates(sheet, 'start-up'), ['set-signed']),
+    wireCleared: mayWork(sheetGates(sheet, 'start-up'), ['wire-signed']),
     connecting: mine && !streaming,
     streaming,
     speed: feed.rig?.speed,
     toldRunning: feed.bench?.told ? feed.bench.switches.running === true : undefined,
     anyReading: Object.keys(readings).length > 0,
     anyRound,
+    mode: sheet.job.mode,
+    modeProven: isModeProven(sheet, sheet.job.mode),
     judgement,
     roundInS: streaming || steady.waitS === 0 || !anyRound ? undefined : steady.waitS,
   };

@@ -2,12 +2,12 @@ import { v7 as uuid } from 'uuid';
 import type { Quantity } from '@/core/startup/quantities';
 import type { EquippedView } from '@/web/phases/job-context';
 import type { useStartUp } from './use-start-up';
-import type { TypedReadings } from './use-typed';
+import type { Typed } from './use-typed';
 
 /** Records one round, and the signature under it where it is the last: one request, all of it or nothing. */
 export function useRound(
   { actions, run, sheet }: EquippedView,
-  typed: TypedReadings,
+  typed: Typed,
   { streaming, readings }: Pick<ReturnType<typeof useStartUp>, 'streaming' | 'readings'>,
 ) {
   /** With a typed value standing in for a probe, that probe's own reading is left out of the round. */
@@ -18,6 +18,7 @@ export function useRound(
   }
   return async (stage: 'reading' | 'final', sign: boolean): Promise<void> => {
     const setId = uuid();
+    const before = typed.texts;
     const occurredAt = new Date().toISOString();
     const entries = Object.entries(typed.values) as [Quantity, number][];
     const round = {
@@ -37,6 +38,6 @@ export function useRound(
     };
     // What instruments read now cannot be read later; what was typed can wait for a connection.
     await (round.run ? actions.now : actions.send)(`/jobs/${sheet.job.id}/rounds`, round);
-    if (!streaming) typed.clear();
+    if (!streaming) typed.recorded(before);
   };
 }

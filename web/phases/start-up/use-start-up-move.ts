@@ -2,7 +2,7 @@ import { may } from '@/core/job/permissions';
 import { nextMoveOf } from '@/core/phases/phase';
 import type { StartUpFacts } from '@/core/phases/start-up/move';
 import { startUp } from '@/core/phases/start-up/phase';
-import type { FigureId } from '@/core/startup/figures';
+import type { FigureId } from '@/core/startup/figure';
 import type { EquippedView } from '@/web/phases/job-context';
 import { usePress } from '@/web/phases/use-press';
 import type { Tab } from './StartUpBench';
@@ -22,6 +22,7 @@ export function useStartUpMove(view: EquippedView, start: ReturnType<typeof useS
   const { press, busy, problem, act } = usePress(view, 'start-up', {
     connect: () => here.onOpen('bench'),
     'prove-airflow': () => here.onOpen('airflow'),
+    write: ({ entry, preset }) => here.onOpen({ entry, ...(preset ? { preset } : {}) }),
     type: (action) => {
       if (action.what === 'weights') here.onOpen('typed');
       if (action.what !== 'readings') return;

@@ -1,14 +1,10 @@
 import { useMemo, useRef } from 'react';
 import type { Verdict } from '@/core/finding/finding';
-import {
-  type Judgement,
-  judgeSheet,
-  judgeTyped,
-  type RunData,
-  readingsOfRound,
-  recordedStartUp,
-  steadinessOf,
-} from '@/core/phases/start-up/start-up-sheet';
+import { steadinessOf } from '@/core/phases/start-up/held';
+import type { Judgement } from '@/core/phases/start-up/next';
+import { readingsOfRound } from '@/core/phases/start-up/rounds';
+import { judgeSheet, judgeTyped, recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
+import type { RunData } from '@/core/phases/start-up/system';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
 import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';

@@ -1,12 +1,12 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { QUANTITIES, QUANTITY_NAMES, type Quantity } from '@/core/startup/quantities';
 import { numberFromText, typedTrouble } from '@/web/kit/number-text';
 
 export type TypedTexts = Partial<Record<Quantity, string>>;
 
-/** Typed readings of one job: kept on this device until they are recorded, so that a reload loses nothing. */
-export function useTyped(jobId: string) {
-  const key = `mb-typed-${jobId}`;
+/** Typed readings of one system: kept on this device until they are recorded, so that a reload loses nothing. */
+export function useTyped(circuitId: string) {
+  const key = `mb-typed-${circuitId}`;
   const [texts, setTexts] = useState<TypedTexts>(() => {
     try {
       return JSON.parse(localStorage.getItem(key) ?? '{}') as TypedTexts;
@@ -14,15 +14,16 @@ export function useTyped(jobId: string) {
       return {};
     }
   });
-  const keep = useCallback(
-    (next: TypedTexts) => {
-      localStorage.setItem(key, JSON.stringify(next));
-      setTexts(next);
-    },
-    [key],
+  useEffect(() => localStorage.setItem(key, JSON.stringify(texts)), [key, texts]);
+  const set = useCallback((name: Quantity, text: string) => setTexts((now) => ({ ...now, [name]: text })), []);
+  /** What was recorded leaves its boxes; what was typed while it travelled stays. */
+  const recorded = useCallback(
+    (then: TypedTexts) =>
+      setTexts((now) =>
+        Object.fromEntries(Object.entries(now).filter(([name, text]) => then[name as Quantity] !== text)),
+      ),
+    [],
   );
-  const set = useCallback((name: Quantity, text: string) => keep({ ...texts, [name]: text }), [texts, keep]);
-  const clear = useCallback(() => keep({}), [keep]);
   const { values, troubles } = useMemo(() => {
     const good: Partial<Record<Quantity, number>> = {};
     const bad: Partial<Record<Quantity, { message: string; allowed: string }>> = {};
@@ -36,8 +37,6 @@ export function useTyped(jobId: string) {
     }
     return { values: good, troubles: bad };
   }, [texts]);
-  return { texts, values, troubles, set, clear };
+  return { texts, values, troubles, set, recorded };
 }
 export type Typed = ReturnType<typeof useTyped>;
-
-export type TypedReadings = ReturnType<typeof useTyped>;

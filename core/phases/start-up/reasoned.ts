@@ -1,0 +1,40 @@
+import type { Reasoning } from '@/core/diagnosis/reason';
+import type { EquippedSheet } from '@/core/job/sheet';
+import { type CyclePoints, cyclePoints } from '@/core/startup/cycle-points';
+import type { Readings } from '@/core/startup/quantities';
+import { reasoningOf } from '@/core/startup/reasoning';
+import { followUpsIn, followUpsOf, lastTrim, readingsOfRound, roundsOf } from './rounds';
+import { airflowOf, startUpSystem } from './system';
+
+/**
+ * The fault reasoning by what is read now; at rest by the last round that was recorded running since the charge was
+ * changed, with the follow-ups since. Undefined in heating and where no such readings are.
+ */
+export function faultNow(
+  sheet: EquippedSheet,
+  readings: Readings,
+): { found: Reasoning; fromRound: boolean } | undefined {
+  if (sheet.job.mode !== 'cooling') return undefined;
+  const system = startUpSystem(sheet);
+  const airflow = airflowOf(sheet);
+  const by = (r: Readings): Reasoning | undefined => reasoningOf(system, { ...followUpsOf(sheet), ...r }, airflow);
+  const now = by(readings);
+  if (now) return { found: now, fromRound: false };
+  const since = lastTrim(sheet)?.occurredAt ?? '';
+  const typed = followUpsIn(readings);
+  for (const round of roundsOf(sheet).toReversed()) {
+    if (round.at < since) return undefined;
+    const found = by({ ...readingsOfRound(round.measurements), ...typed });
+    if (found) return { found, fromRound: true };
+  }
+  return undefined;
+}
+
+/** The cycle of the last round before refrigerant was last moved. */
+export function cycleBeforeTrim(sheet: EquippedSheet): CyclePoints | undefined {
+  const trim = lastTrim(sheet);
+  const round = trim && roundsOf(sheet).findLast((r) => r.at < trim.occurredAt);
+  return (
+    round && cyclePoints(sheet.circuit.plate.refrigerant, readingsOfRound(round.measurements), sheet.site.barometerPsia)
+  );
+}

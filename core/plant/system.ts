@@ -1,0 +1,113 @@
+import type { Call } from '@/core/finding/run-mode';
+import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { MIDDLE, ratedUnit, type Unit } from './unit/design';
+import { solveHeating } from './unit/heating';
+import { solveSteady } from './unit/steady';
+
+/** What is true of the simulated system and its surroundings at one moment. Faults are departures from 1 or 0. */
+export type SystemInput = {
+  refrigerant: Refrigerant;
+  metering: 'txv' | 'fixed-orifice';
+  tons: number;
+  volts: number;
+  call: Call;
+  /** The low one of two stages. */
+  low: boolean;
+  chargeRatio: number;
+  outdoorF: number;
+  returnF: number;
+  returnWetBulbF: number;
+  barometerPsia: number;
+  /** Fractions of nominal: indoor airflow, outdoor airflow, condenser cleanness, meter opening, compressor health. */
+  indoorAir: number;
+  outdoorAir: number;
+  condenserClean: number;
+  meterOpening: number;
+  compressorHealth: number;
+  nonCondensablePsi: number;
+  /** Of the outdoor coil in heating: 0 clear, 1 closed. */
+  frost: number;
+};
+
+/** What its pipes and its air come to. */
+export type SystemOutput = {
+  suctionPsia: number;
+  liquidPsia: number;
+  /** At the vapor service valve: cold gas in cooling, hot gas in heating. */
+  vaporLineF: number;
+  liquidLineF: number;
+  dischargeLineF: number;
+  compressorSuctionF: number;
+  supplyF: number;
+  compressorA: number;
+  /** Surface of the outdoor coil: frost settles on it. */
+  outdoorCoilF: number;
+};
+
+/** Watts over volt-amperes of a loaded compressor (invented). */
+const POWER_FACTOR = 0.96;
+/** A low stage pumps this share of the full one, with this share of the air (invented, of the usual size). */
+export const LOW_STAGE = { displacement: 0.67, air: 0.8 } as const;
+/** Hot gas cools by this on its way to the vapor service valve, °F (invented). */
+export const HOT_LINE_F = 8;
+
+const UNITS = new Map<string, Unit>();
+/** The unit of middling figures, rated once. */
+function unitFor(refrigerant: Refrigerant, metering: SystemInput['metering']): Unit {
+  const key = `${refrigerant} ${metering}`;
+  const unit = UNITS.get(key) ?? ratedUnit({ ...MIDDLE, refrigerant, metering });
+  if (!unit) throw new Error(`no unit for ${key}`);
+  UNITS.set(key, unit);
+  return unit;
+}
+
+/** The steady state of the simulated system, in cooling or heating, at either stage; deterministic. */
+export function solveSystem(i: SystemInput): SystemOutput {
+  const full = unitFor(i.refrigerant, i.metering);
+  const unit = i.low ? { ...full, displacementFt3H: full.displacementFt3H * LOW_STAGE.displacement } : full;
+  const indoorAir = i.low ? LOW_STAGE.air * i.indoorAir : i.indoorAir;
+  const common = {
+    outdoorF: i.outdoorF,
+    returnF: i.returnF,
+    barometerPsia: i.barometerPsia,
+    chargeRatio: i.chargeRatio,
+    indoorAir,
+    outdoorAir: i.outdoorAir,
+    pumping: i.compressorHealth,
+    bypassed: 0,
+  };
+  const amps = (w: number): number => (w * i.tons) / (i.volts * POWER_FACTOR);
+  if (i.call === 'heating') {
+    const s = solveHeating(unit, { ...common, frost: i.frost });
+    return {
+      suctionPsia: s.suctionPsia,
+      liquidPsia: s.liquidPsia,
+      vaporLineF: s.dischargeLineF - HOT_LINE_F,
+      liquidLineF: s.liquidLineF,
+      dischargeLineF: s.dischargeLineF,
+      compressorSuctionF: s.suctionLineF,
+      supplyF: s.supplyDryBulbF,
+      compressorA: amps(s.compressorW),
+      outdoorCoilF: (s.evaporatingF + i.outdoorF) / 2,
+    };
+  }
+  const s = solveSteady(unit, {
+    ...common,
+    returnWetBulbF: Math.min(i.returnWetBulbF, i.returnF),
+    condenserClean: i.condenserClean,
+    meterOpening: i.meterOpening,
+    stuckOpen: 0,
+    nonCondensablePsi: i.nonCondensablePsi,
+  });
+  return {
+    suctionPsia: s.suctionPsia,
+    liquidPsia: s.liquidPsia,
+    vaporLineF: s.suctionLineF,
+    liquidLineF: s.liquidLineF,
+    dischargeLineF: s.dischargeLineF,
+    compressorSuctionF: s.compressorInletF,
+    supplyF: s.supplyDryBulbF,
+    compressorA: amps(s.compressorW),
+    outdoorCoilF: i.outdoorF,
+  };
+}
