@@ -184,7 +184,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       heatPump: false,
       targetSubcoolingF: null,
     }),
-    story: { kind: 'starting', missingOz: 12, minutes: 22, airflowProven: true },
+    story: { kind: 'starting', missingOz: 20, minutes: 22, airflowProven: true },
   },
   {
     number: 2141,
