@@ -103,6 +103,9 @@ export const CONFIRMATIONS = [
   'outdoorCoilCleanDry',
   'enclosureRestored',
   'auxOff',
+  'testModeCooling',
+  'testModeHeating',
+  'testModeLeft',
 ] as const;
 export const confirmationSchema = z.strictObject({
   confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
@@ -153,6 +156,7 @@ export const rigChangeSchema = z.strictObject({
   meterOpening: num(0.5, 1.4, 'of nominal').optional(),
   compressorHealth: num(0.5, 1, 'of nominal').optional(),
   nonCondensablePsi: num(0, 60, 'psi').optional(),
+  testMode: z.boolean().meta(YES_NO).optional(),
   probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
 });
 

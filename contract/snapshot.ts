@@ -74,6 +74,8 @@ const before = z.looseObject({
   answers: z.array(z.looseObject({ subject: z.string(), answer: z.string(), at: instant })),
   /** One signed before the setting and the registers were kept has nothing of them. */
   registers: z.array(z.looseObject({ room: z.string(), wantedCfm: z.number() })).default([]),
+  /** Before version 9 the test of a gas pipe was not kept. */
+  gasPipe: z.looseObject({ written: z.array(written), checks: z.array(finding) }).default({ written: [], checks: [] }),
   setting: z
     .looseObject({
       log: z.array(written),

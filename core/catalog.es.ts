@@ -89,6 +89,13 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'Valor de diseño del modelo de sistema de este proyecto a 80/67 °F interior; la tabla del fabricante manda',
     notCovered: 'Compresores inverter, voltaje lejos de la placa, aire interior lejos de 80/67 °F.',
   },
+  'maker-chart': {
+    title: 'Tabla del fabricante en un punto',
+    what: 'Lo que deben mostrar los manómetros en el modo de prueba del fabricante, entre los puntos de su tabla.',
+    formula: 'líneas rectas entre puntos vecinos: por velocidad, luego aire exterior, luego aire interior',
+    source: 'La tabla del fabricante como se escribió; la interpolación es lineal',
+    notCovered: 'Nada fuera de la tabla: no extrapola. Si el modo de prueba de verdad se mantiene.',
+  },
   'airflow-heat-rise': {
     title: 'Flujo de aire por el alza con resistencias',
     what: 'Flujo medido por el calor que dan las resistencias y cuánto más caliente sale el aire.',

@@ -43,6 +43,7 @@ import { waterSaturation } from '@/core/circuit/vacuum/water-saturation';
 import { controlNetwork } from '@/core/controls/control-network';
 import { cableConductors, controlDrop, damperPosition, transformerLoad } from '@/core/controls/low-voltage';
 import { diagnose } from '@/core/diagnosis/diagnose';
+import { makerChart } from '@/core/equipment/chart/chart-point';
 import type { AnyCalculation } from '@/core/finding/calculation';
 import { corridorCorner } from '@/core/fit/access/corridor-corner';
 import { faceThroughOpening } from '@/core/fit/access/face-through-opening';
@@ -106,6 +107,7 @@ export const CATALOG: readonly AnyCalculation[] = [
   coilDifference,
   compressionRatio,
   expectedCompressorAmps,
+  makerChart,
   airflowByHeatRise,
   airflowByStatic,
   moistAir,

@@ -1,5 +1,6 @@
 import type { LibraryFields, MatchedPair } from '@/core/equipment/library-item';
 import type { ModelPattern } from '@/core/equipment/model-pattern';
+import { INVERTER_CHART } from './inverter-chart';
 
 /** An invented equipment library: makers, models and figures exist nowhere else. */
 const NOTHING = {
@@ -212,6 +213,7 @@ export const DEMO_LIBRARY: readonly LibraryFields[] = [
     driers: 'built in',
     capacity47Btuh: 37000,
     capacity17Btuh: 30500,
+    makerChart: INVERTER_CHART,
   }),
   outdoor('Kelmar Works', 'KS-24', 2),
   outdoor('Kelmar Works', 'KS-36', 3, { driers: 'none' }),

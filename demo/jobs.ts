@@ -1,5 +1,6 @@
 import type { Plate } from '@/core/equipment/plate';
 import type { Language } from '@/core/words/render';
+import { INVERTER_CHART } from './inverter-chart';
 
 /** How far the demo plays each job; every reading in them comes from the simulated system. */
 export type DemoStory =
@@ -313,6 +314,31 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       refrigerant: 'R-410A',
     }),
     story: { kind: 'new' },
+  },
+  {
+    number: 2163,
+    customer: 'Perrin Ashlock',
+    phone: '555-0119',
+    address: '4 Millrace Row',
+    town: 'Harrow Mill',
+    elevationFt: 1140,
+    system: 'Whole house',
+    lead: 'tess',
+    day: 2,
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-36V',
+      serial: 'K7-30318',
+      nominalTons: 3,
+      factoryChargeOz: 117,
+      lineLengthFt: 30,
+      metering: 'eev',
+      inverter: true,
+      stages: 'variable',
+      makerChart: INVERTER_CHART,
+      bookPage: 'Ostrel OHP-V book, test mode, p. 31',
+    }),
+    story: { kind: 'starting', missingOz: 0, minutes: 24, airflowProven: false },
   },
   {
     number: 2157,

@@ -1,5 +1,4 @@
 import { v7 as uuid } from 'uuid';
-import { CONFIRMATIONS } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
@@ -156,6 +155,9 @@ async function another(
   await tell(database, lead, { jobId, circuitId }, { story, day });
 }
 
+/** What the demo's leads looked at in cooling. */
+const LOOKED_AT = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
+
 async function tell(
   database: Database,
   lead: Person,
@@ -196,7 +198,7 @@ async function tell(
   await clock.do(10, () => signPhase(database, lead, at, charge, uuid()));
   if (story.kind === 'charged') return;
 
-  for (const name of CONFIRMATIONS) {
+  for (const name of LOOKED_AT) {
     if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
     if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
     await clock.do(2, () => confirm(database, lead, at, name, true));

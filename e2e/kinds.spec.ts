@@ -56,8 +56,30 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
   await crew.looksAsAsked();
   await crew.press('Sign the wiring');
   await crew.press('Go on');
-  await crew.press('Type the readings');
   const form = page.getByRole('dialog');
+  // The pipe before the fire. Mistyped, the valve under its test is a stop; put right, the test stands.
+  await crew.say('Prove the gas pipe tight.');
+  await crew.press('Type the readings');
+  await form.getByRole('radio', { name: 'piping new or changed' }).click();
+  await form.getByRole('radio', { name: 'under the test' }).click();
+  for (const [label, value] of [
+    ['Working pressure', '7'],
+    ['Pressure at the start', '15'],
+    ['Pipe at the start', '68'],
+    ['Held for', '15'],
+    ['Pressure at the end', '14.3'],
+    ['Pipe at the end', '55'],
+  ] as const)
+    await form.getByLabel(label, { exact: true }).fill(value);
+  await form.getByRole('radio', { name: 'no bubbles' }).click();
+  await form.getByRole('radio', { name: 'outdoors', exact: true }).click();
+  await form.getByRole('radio', { name: 'fitted last' }).click();
+  await form.getByRole('button', { name: 'Save', exact: true }).click();
+  await crew.say('Do not light it.');
+  await page.getByTestId('entry-gas-test').getByRole('button', { name: 'Correct' }).click();
+  await form.getByRole('radio', { name: 'disconnected or isolated' }).click();
+  await form.getByRole('button', { name: 'Save', exact: true }).click();
+  await crew.press('Type the readings');
   await form.getByRole('radio', { name: 'natural gas' }).click();
   await form.getByRole('radio', { name: 'clocked', exact: true }).click();
   await form.getByRole('radio', { name: 'sealed pipes' }).click();
@@ -94,6 +116,7 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
   await crew.press('Sign the hand-over');
   await crew.say('Handed over');
   await expect(page.getByRole('heading', { name: 'Furnace, as read' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Gas pipe test', exact: true })).toBeVisible();
   await expect(page.getByText('Signed and handed over')).toBeVisible();
 });
 

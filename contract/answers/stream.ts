@@ -31,6 +31,8 @@ const rig = z.object({
     condenserClean: z.number(),
     meterOpening: z.number(),
     nonCondensablePsi: z.number(),
+    /** Of an inverter; null of a single speed. */
+    testMode: z.boolean().nullable(),
     probeFaults: z.record(z.string(), z.string()),
   }),
 });

@@ -139,6 +139,17 @@ export function libraryFields(kind: EquipmentKind): Fields {
     fits: written('fits', tell('equipment.fits-models'), ADDED, tell('equipment.as-its-maker-lists-them')),
     panHot: pick('panHot', tell('equipment.pan-for-over-oil'), yesNo, null, ['coil']),
     outsideAirCfm: number('outsideAirCfm', tell('equipment.least-outside-air'), 'CFM', ['economizer']),
+    makerChart: own(
+      shape.makerChart,
+      tell('equipment.makers-chart'),
+      { kind: 'chart' },
+      {
+        start: null,
+        unasked: null,
+        when: (a) => CIRCUIT.includes(kind) && a.stages === 'variable',
+        hint: tell('equipment.makers-chart-hint'),
+      },
+    ),
     bookPage: written(
       'bookPage',
       tell('equipment.makers-book-and-page'),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { sizesField } from '@/core/circuit/line/allowed-sizes';
+import { chartField } from '@/core/equipment/chart/chart-field';
 import { tell } from '@/core/equipment/words';
 import { allows, characters, REFUSED, YES_OR_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -107,6 +108,7 @@ export const libraryItemSchema = z
     soundDb: num(30, 110, 'dB of sound power').nullable().optional(),
     inputBtuh: num(3000, 1500000, 'Btu/h').nullable().optional(),
     altitudeFt: num(0, 15000, 'ft').nullable().optional(),
+    makerChart: chartField.nullable().optional(),
     bookPage: note(120),
     /** Electric heat of a kit or an air handler. */
     heaterKw: num(0.5, 100, 'kW').nullable().optional(),

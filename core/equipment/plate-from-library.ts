@@ -32,6 +32,7 @@ export function plateFromLibrary(item: LibraryFields, line: LineFound): Plate | 
       soundPowerDb: item.soundDb,
       liquidSizes: packaged ? null : item.liquidSizes,
       vaporSizes: packaged ? null : item.vaporSizes,
+      makerChart: item.stages === 'variable' ? item.makerChart : null,
       bookPage: item.bookPage,
       orificeStamp: item.metering === 'fixed-orifice' ? item.orificeStamp : null,
     }),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { sizesField } from '@/core/circuit/line/allowed-sizes';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
+import { chartField } from '@/core/equipment/chart/chart-field';
 import { tell } from '@/core/equipment/words';
 import { allows, characters, REFUSED, YES_NO } from '@/core/finding/allow';
 import { num, oneOf } from '@/core/finding/quantity-field';
@@ -49,6 +50,8 @@ export const plateSchema = z
     soundPowerDb: num(30, 110, 'dB of sound power').nullable().optional(),
     liquidSizes: sizesField.nullable().optional(),
     vaporSizes: sizesField.nullable().optional(),
+    /** What the gauges must show in the test mode of an inverter, by outdoor and indoor air and speed. */
+    makerChart: chartField.nullable().optional(),
     bookPage: z.string().trim().max(120).meta(characters(0, 120)).nullable().optional(),
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {

@@ -26,6 +26,8 @@ export type Shown =
   | { readonly kind: 'cylinder'; readonly use: 'recovery' | 'supply' }
   /** Pieces of a line from one end to the other: feet and way. */
   | { readonly kind: 'pieces' }
+  /** A maker's chart: columns, then a point a line. */
+  | { readonly kind: 'chart' }
   /** Pairs of minutes and readings, one in a line. */
   | { readonly kind: 'pairs' }
   /** Not asked: the page or the server knows it. */

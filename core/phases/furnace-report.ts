@@ -2,6 +2,7 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { balanceTable } from '@/core/phases/hand-over/balance';
+import { pipeTables } from '@/core/phases/hand-over/gas-pipe';
 import { permitTable } from '@/core/phases/hand-over/permits';
 import { serialTable } from '@/core/phases/hand-over/serials';
 import { visitTable } from '@/core/phases/hand-over/visits';
@@ -21,6 +22,7 @@ export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [
   ...setTables(s.before.setting),
   ...wireTables(s.before.wiring),
   balanceTable(s.before.registers),
+  ...pipeTables(s.before.gasPipe),
 ];
 
 /** The proof of what newly burns fuel: as read and as judged. */

@@ -2,6 +2,7 @@ import { METERING_WORDS } from '@/core/equipment/plate';
 import { owedTasks, readOn } from '@/core/job/owed';
 import type { Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
+import { pipeTables } from '@/core/phases/hand-over/gas-pipe';
 import { tell } from '@/core/phases/words';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { type Cell, day, type Label, list, moment, q, type Said, value } from '@/core/words/said';
@@ -118,6 +119,7 @@ function scopesOf(all: readonly Snapshot[], photos: Signed['photos']): ReportTab
         ...proofTables(s),
         ...phaseTables(s, ['scope', 'set', 'wire']),
         balanceTable(s.before?.registers ?? []),
+        ...(s.before?.gasPipe ? pipeTables(s.before.gasPipe) : []),
         ...setPictures(s, photos),
         ...wirePictures(s, photos),
       ],
@@ -159,6 +161,9 @@ export const CONFIRMATION_WORDS: Record<string, Said> = {
   outdoorCoilCleanDry: tell('job.outdoor-coil-clean-and-dry'),
   enclosureRestored: tell('job.panels-covers-and-fence-back-in'),
   auxOff: tell('job.auxiliary-heat-off'),
+  testModeCooling: tell('job.test-mode-in-cooling'),
+  testModeHeating: tell('job.test-mode-in-heating'),
+  testModeLeft: tell('job.test-mode-left'),
 };
 
 function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {

@@ -6,6 +6,7 @@ import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charg
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { registersOf } from '@/core/phases/hand-over/balance';
 import { furnaceFindings } from '@/core/phases/hand-over/furnace';
+import { pipeFindings } from '@/core/phases/hand-over/gas-pipe';
 import { joinView } from '@/core/phases/join/view';
 import { standingEntries } from '@/core/phases/log/circuit-log';
 import { pressureView } from '@/core/phases/pressure-test/view';
@@ -112,7 +113,18 @@ const furnaceOf = (sheet: SheetWith<'furnace' | 'scope' | 'site' | 'survey'>) =>
 
 /** What was found, chosen and agreed before the work. */
 function beforeOf(
-  sheet: SheetWith<'fits' | 'removal' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey' | 'systemLog' | 'acceptances'>,
+  sheet: SheetWith<
+    | 'acceptances'
+    | 'fits'
+    | 'furnace'
+    | 'removal'
+    | 'scope'
+    | 'scopeSchools'
+    | 'signOffs'
+    | 'site'
+    | 'survey'
+    | 'systemLog'
+  >,
 ) {
   const survey = surveyOf(sheet);
   const scope = scopeOf(sheet);
@@ -139,6 +151,10 @@ function beforeOf(
     setting: settingOf(sheet),
     wiring: wiringRecordOf(sheet),
     registers: registersOf(sheet),
+    gasPipe: {
+      written: standingEntries(sheet.systemLog).filter((e) => e.kind === 'gas-test'),
+      checks: pipeFindings(sheet) ?? [],
+    },
   };
 }
 export type BeforeSnapshot = ReturnType<typeof beforeOf>;

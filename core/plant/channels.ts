@@ -13,6 +13,7 @@ export const CHANNELS = [
   'compressorA',
   'outdoorFanA',
   'lineVolts',
+  'compressorSpeed',
   'airflowCfm',
   'scaleOz',
 ] as const;
@@ -40,6 +41,7 @@ export const PROBES: Record<Channel, Probe> = {
   compressorA: clampMeter,
   outdoorFanA: clampMeter,
   lineVolts: { lagS: 1, noise: 0.6, resolution: 0.1 },
+  compressorSpeed: { lagS: 1, noise: 0, resolution: 1 },
   airflowCfm: { lagS: 5, noise: 0.03, relative: true, resolution: 1 },
   scaleOz: { lagS: 1, noise: 0.05, resolution: 0.1 },
 };

@@ -5,7 +5,7 @@ import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { CHANNELS, type Channel, LOOSE_FRACTION, PROBES, type ProbeFault, SUN_BIAS_F } from './channels';
 import { defrosting, frosting } from './frost';
 import { normal, type RandomState, uniform } from './random';
-import { HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
+import { airOfSpeed, HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
 
 /** The simulated system and its surroundings: chosen once, changed from the bench drawer. */
 export type RigConfig = {
@@ -32,6 +32,8 @@ export type RigConfig = {
   compressorHealth: number;
   nonCondensablePsi: number;
   probeFaults: Partial<Record<Channel, ProbeFault>>;
+  /** An inverter shows its speed, this much at full; in its maker's test mode it holds that. Undefined of a single speed. */
+  inverter?: { fullSpeed: number; testMode: boolean };
 };
 
 type Plumbing = 'charge' | 'recovery';
@@ -60,6 +62,8 @@ export type RigState = {
   /** Frost on the outdoor coil, 0 clear to 1 closed; seconds of a defrost that runs. */
   frost: number;
   defrostS: number | null;
+  /** Of full; moves only where the system is an inverter. */
+  speedShare?: number;
   solved?: { key: string; output: SystemOutput };
 };
 
@@ -71,7 +75,10 @@ export type RigCommand =
   | { kind: 'close-valve' }
   /** The pins of the defrost board are bridged. */
   | { kind: 'defrost' }
-  | { kind: 'configure'; change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering'>> };
+  | {
+      kind: 'configure';
+      change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering' | 'inverter'>> & { testMode?: boolean };
+    };
 
 /** Time constants of the system itself, s. Design defaults. */
 const TAU = { pressure: 25, amps: 8, superheat: 60, subcooling: 150, supply: 90, off: 90, house: 2400 };
@@ -143,7 +150,12 @@ export function command(config: RigConfig, state: RigState, order: RigCommand): 
       if (next.running && callOf(config.mode) === 'heating') next.defrostS ??= 0;
       return { config, state: next };
     case 'configure': {
-      const changed = { ...config, ...order.change };
+      const { testMode, ...change } = order.change;
+      const changed = {
+        ...config,
+        ...change,
+        ...(config.inverter && testMode !== undefined ? { inverter: { ...config.inverter, testMode } } : {}),
+      };
       // Another call stops what runs: the crew calls for it at the thermostat.
       const stops = changed.mode !== config.mode && next.running;
       return {
@@ -153,6 +165,10 @@ export function command(config: RigConfig, state: RigState, order: RigCommand): 
     }
   }
 }
+
+/** What its instruments show: a single speed shows none. */
+export const channelsOf = ({ inverter }: RigConfig): readonly Channel[] =>
+  inverter ? CHANNELS : CHANNELS.filter((c) => c !== 'compressorSpeed');
 
 /** Moves the rig on by dt seconds (1 s or less keeps the lags true). */
 export function advance(config: RigConfig, state: RigState, dt: number): void {
@@ -187,6 +203,7 @@ function inputOf(config: RigConfig, state: RigState): SystemInput {
     tons: config.tons,
     call: callOf(config.mode),
     low: isLowStage(config.mode),
+    speedShare: state.speedShare ?? 1,
     chargeRatio: Math.max(LEAST_RATIO, state.chargeOz / config.nominalChargeOz),
     outdoorF: config.outdoorF,
     returnF: state.houseF,
@@ -211,6 +228,7 @@ function steady(config: RigConfig, state: RigState): SystemOutput {
     returnF: 10,
     returnWetBulbF: 10,
     frost: 40,
+    speedShare: 50,
   };
   const key = Object.entries(input)
     .map(([name, v]) => (typeof v === 'number' ? Math.round(v * (seen[name as keyof SystemInput] ?? 1000)) : v))
@@ -222,6 +240,7 @@ function steady(config: RigConfig, state: RigState): SystemOutput {
 function runFor(config: RigConfig, state: RigState, dt: number): void {
   const r = config.refrigerant;
   const heats = callOf(config.mode) === 'heating';
+  if (config.inverter) state.speedShare = turned(config.inverter.testMode, state, dt);
   const steadily = steady(config, state);
   if (heats) frosting(config, state, steadily.outdoorCoilF, dt);
   const target = heats && state.defrostS !== null ? defrosting(config, state, steadily) : steadily;
@@ -241,6 +260,14 @@ function runFor(config: RigConfig, state: RigState, dt: number): void {
   const lowPsig = heats ? LOW_CUTOUT_HEATING_PSIG : LOW_CUTOUT_PSIG;
   if (state.liquidPsia - barometer > HIGH_CUTOUT_PSIG) trip(state, 'high-pressure');
   else if (state.sinceSwitchS > 120 && state.suctionPsia - barometer < lowPsig) trip(state, 'low-pressure');
+}
+
+/** What demand asks of an inverter now: it wanders (invented); a board ramps this fast, share of full a second. */
+const DEMAND = { middle: 0.62, swing: 0.18, periodS: 540, rampPerS: 0.01 };
+function turned(testMode: boolean, { speedShare = 0.3, seconds }: RigState, dt: number): number {
+  const asked = testMode ? 1 : DEMAND.middle + DEMAND.swing * Math.sin((2 * Math.PI * seconds) / DEMAND.periodS);
+  const most = DEMAND.rampPerS * dt;
+  return speedShare + Math.max(-most, Math.min(most, asked - speedShare));
 }
 
 /** The coil dries the house as it cools it: wet bulb falls at about 0.8 of the dry bulb's pace (design default). */
@@ -294,8 +321,12 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
       state.running && !(heats && state.defrostS !== null) ? config.outdoorFanA * (0.9 + 0.1 * config.outdoorAir) : 0,
     lineVolts: config.volts - 0.06 * state.compressorA,
     airflowCfm: state.running
-      ? config.tons * 400 * config.indoorAir * (isLowStage(config.mode) ? LOW_STAGE.air : 1)
+      ? config.tons *
+        400 *
+        config.indoorAir *
+        (isLowStage(config.mode) ? LOW_STAGE.air : airOfSpeed(state.speedShare ?? 1))
       : 0,
+    compressorSpeed: state.running ? (state.speedShare ?? 1) * (config.inverter?.fullSpeed ?? 100) : 0,
     scaleOz: state.cylinder.grossOz,
   };
 }

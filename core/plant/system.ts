@@ -13,6 +13,8 @@ export type SystemInput = {
   call: Call;
   /** The low one of two stages. */
   low: boolean;
+  /** Of full, where an inverter turns it slower. */
+  speedShare?: number;
   chargeRatio: number;
   outdoorF: number;
   returnF: number;
@@ -61,11 +63,17 @@ function unitFor(refrigerant: Refrigerant, metering: SystemInput['metering']): U
   return unit;
 }
 
-/** The steady state of the simulated system, in cooling or heating, at either stage; deterministic. */
+/** The blower of an inverter slows down less than its compressor (invented, of the usual size). */
+const AIR_AT_REST = 0.45;
+export const airOfSpeed = (share: number): number => AIR_AT_REST + (1 - AIR_AT_REST) * share;
+
+/** The steady state of the simulated system, in cooling or heating, at either stage or any speed; deterministic. */
 export function solveSystem(i: SystemInput): SystemOutput {
   const full = unitFor(i.refrigerant, i.metering);
-  const unit = i.low ? { ...full, displacementFt3H: full.displacementFt3H * LOW_STAGE.displacement } : full;
-  const indoorAir = i.low ? LOW_STAGE.air * i.indoorAir : i.indoorAir;
+  const speed = i.speedShare ?? 1;
+  const displacement = (i.low ? LOW_STAGE.displacement : 1) * speed;
+  const unit = displacement === 1 ? full : { ...full, displacementFt3H: full.displacementFt3H * displacement };
+  const indoorAir = (i.low ? LOW_STAGE.air : airOfSpeed(speed)) * i.indoorAir;
   const common = {
     outdoorF: i.outdoorF,
     returnF: i.returnF,

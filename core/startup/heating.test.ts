@@ -115,7 +115,10 @@ describe('the low one of two stages', () => {
   const low = (amps: number, fullStageA?: number) =>
     verdict('stage-amps', { mode: 'heating-low', readings: readings({ amps }), ...(fullStageA ? { fullStageA } : {}) });
   it('draws clearly less than the full one did', () => {
-    expect([low(7, 10), low(9, 10), low(9.1, 10), low(7)]).toEqual(['good', 'good', 'look-again', 'not-proven']);
+    // Between half and four fifths of the full stage: 7.6 of 12.4 A is 0.61, 12.1 of 12.4 A is a stage that does not change.
+    expect([low(7.6, 12.4), low(8, 10), low(5, 10)]).toEqual(['good', 'good', 'good']);
+    expect([low(12.1, 12.4), low(8.1, 10), low(4.9, 10)]).toEqual(['look-again', 'look-again', 'look-again']);
+    expect(low(7)).toBe('not-proven');
   });
   it('is read after the full one', () => {
     const asked = found({ mode: 'cooling-low', readings: startUpReadings() }).find((f) => f.id === 'stage-amps');

@@ -20,4 +20,6 @@ export type JudgeInput = {
   accepted?: readonly string[];
   /** Minutes for which superheat has stood below the flooding limit until now. */
   floodingMin?: number;
+  /** Minutes for which the compressor has held its speed until now. */
+  speedHeldMin?: number;
 };

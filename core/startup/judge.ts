@@ -1,6 +1,8 @@
 import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
 import { callOf, isLowStage } from '@/core/finding/run-mode';
+import { withChartTargets } from './chart/chart-bands';
+import { chartFindings } from './chart/chart-findings';
 import type { Figures } from './figure';
 import { deriveFigures } from './figures';
 import { heatingFindings } from './heating';
@@ -23,7 +25,7 @@ export type StartUpFindings = { figures: Figures; findings: Finding[] };
  * What: power, probes, steadiness, airflow, outdoor coil, then the circuit against its targets, then the charge; a step
  * that is not proven holds the later confident verdicts back. What hurts comes first, for every system, mode and weather;
  * where the charge cannot be judged now, what stands in its place is. Source: trade ladder, common practice; targets named in
- * each figure. Not covered: the maker's heating chart and inverter test mode; two circuits at once.
+ * each figure; an inverter against its maker's chart, where that is on file. Not covered: two circuits at once.
  */
 export function judgeStartUp(input: JudgeInput): StartUpFindings {
   const { system, readings } = input;
@@ -38,7 +40,7 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
   if (suspects.has('suctionPsig') && (readings.suctionPsig?.value ?? 0) > (readings.liquidPsig?.value ?? Infinity))
     suspects.add('liquidPsig');
   const stops = stopFindings(input, figures, suspects);
-  const figuresNow = figuresOf(figures, input.mode);
+  const figuresNow = withChartTargets(figuresOf(figures, input.mode), input);
   if (limit)
     return {
       figures: figuresNow,
@@ -52,6 +54,7 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
         ...seasonFindings(input, limit),
         ...(callOf(input.mode) === 'heating' && limit.id !== 'too-warm' ? heatingFindings(input) : []),
         ...(isLowStage(input.mode) && !limit.owed ? stageFinding(input) : []),
+        ...(limit.id === 'maker-chart' && running === true ? chartFindings(input, figuresNow) : []),
       ],
     };
   const before = [

@@ -1,5 +1,6 @@
 import type { Owed } from '@/core/finding/finding';
 import { callOf, isLowStage, type RunMode } from '@/core/finding/run-mode';
+import { chartLimit } from '@/core/startup/chart/chart-limit';
 import { tell } from '@/core/startup/words';
 import { q, type Said } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
@@ -12,11 +13,13 @@ const LEAST_RETURN_F = 70;
 const MOST_OUTDOOR_F = 65;
 
 export type Limit = {
-  id: 'heating' | 'inverter' | 'too-cold' | 'too-warm' | 'low-stage';
+  id: 'heating' | 'inverter' | 'maker-chart' | 'too-cold' | 'too-warm' | 'low-stage';
   claim: Said;
   because: Said;
   /** What stays unproven by it; a run that is judged by figures of its own owes nothing. */
   owed?: Owed;
+  /** Readings that are wanted besides those of every season. */
+  needs?: readonly Quantity[];
 };
 
 /** Readings of a run that is not judged by cooling superheat and subcooling: current, volts, and what the air does. */
@@ -52,6 +55,8 @@ export function limitOf({
       because: tell('startup.heating-is-judged-up-to-outdoor', { mostOutdoorF: q(MOST_OUTDOOR_F, 'F', 'as is') }),
       owed: { proof: mode, season: 'cold' },
     };
+  const chart = system.inverter ? chartLimit({ mode, system, readings }) : undefined;
+  if (chart) return chart;
   if (system.inverter)
     return {
       id: 'inverter',
@@ -85,5 +90,7 @@ export function limitOf({
 }
 
 /** Readings without which nothing is signed, by what today's weather and mode allow. */
-export const requiredNow = (limit: Limit | undefined): readonly Quantity[] =>
-  limit ? SEASON_QUANTITIES : REQUIRED_QUANTITIES;
+export function requiredNow(limit: Limit | undefined): readonly Quantity[] {
+  if (!limit) return REQUIRED_QUANTITIES;
+  return limit.needs ? [...new Set([...SEASON_QUANTITIES, ...limit.needs])] : SEASON_QUANTITIES;
+}

@@ -4,8 +4,8 @@ import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 
-/** A low stage draws at most this share of what the full one drew (design default: both stages give 60 to 75 % of capacity). */
-const MOST_SHARE = 0.9;
+/** A low stage draws between these shares of what the full one drew (design default; the maker's table wins). */
+const SHARE = { low: 0.5, high: 0.8 } as const;
 
 /**
  * Whether the compressor truly changed stage: the low one draws clearly less than the full one did on the same day.
@@ -38,23 +38,26 @@ export function stageFinding({ mode, readings, fullStageA }: JudgeInput): Findin
         },
       },
     ];
-  const most = MOST_SHARE * fullStageA;
-  const good = amps.value <= most;
+  const band = { low: SHARE.low * fullStageA, high: SHARE.high * fullStageA };
+  const over = amps.value > band.high;
+  const good = !over && amps.value >= band.low;
   const said = { amps: q(amps.value, 'A'), full: q(fullStageA, 'A') };
   return [
     {
       ...base,
       verdict: good ? 'good' : 'look-again',
-      claim: good ? tell('startup.low-stage-draws-less', said) : tell('startup.low-stage-draws-as-much', said),
+      claim: good
+        ? tell('startup.low-stage-draws-less', said)
+        : tell(over ? 'startup.low-stage-draws-as-much' : 'startup.low-stage-draws-too-little', said),
       evidence: [
         {
           quantity: tell('startup.read-compressor-amps'),
           value: amps.value,
           unit: 'A',
-          band: { low: 0, high: most },
+          band,
         },
       ],
-      miss: good ? 0 : amps.value / most,
+      miss: good ? 0 : over ? amps.value / band.high : band.low / Math.max(amps.value, 0.1),
       ...(good
         ? {}
         : {

@@ -87,6 +87,15 @@ export const QUANTITIES = {
     tell('startup.shaded-beside-the-condenser'),
     false,
   ),
+  compressorSpeed: q(
+    tell('startup.compressor-speed'),
+    '',
+    1,
+    12000,
+    1,
+    tell('startup.as-its-board-or-tool-shows-it'),
+    false,
+  ),
   runMinutes: q(tell('startup.compressor-run-time'), 'min', 0, 600, 0.5, tell('startup.since-it-last-started'), false),
 } as const satisfies Record<string, QuantitySpec>;
 

@@ -1,3 +1,4 @@
+import type { MakerChart } from '@/core/equipment/chart/read-chart';
 import type { PlateVolts } from '@/core/equipment/plate-volts';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { tell } from '@/core/startup/words';
@@ -23,6 +24,8 @@ export type StartUpSystem = {
   /** Outdoors the maker lets it cool down to; where the plate says so. */
   lowestOutdoorF?: number | null | undefined;
   inverter: boolean;
+  /** The maker's chart of its test mode, where it is on file. */
+  chart?: MakerChart;
   heatPump?: boolean;
   /** The maker's heating points, where they are on file. */
   ratedHeat?: { capacity47Btuh: number; capacity17Btuh: number };
@@ -46,6 +49,11 @@ export type Confirmations = {
   enclosureRestored: boolean;
   /** The strips are off while the heat pump is read. */
   auxOff?: boolean;
+  /** The maker's test mode stood while it was read, in this call. */
+  testModeCooling?: boolean;
+  testModeHeating?: boolean;
+  /** It was left again before the house had its system back. */
+  testModeLeft?: boolean;
 };
 
 export type Airflow = { cfm: number; method: string; source: 'typed' | 'instrument' | 'simulated' | 'replayed' };

@@ -15,6 +15,8 @@ const DECIMALS: Record<string, number> = {
   tons: 1,
   'oz/ft': 3,
   ': 1': 2,
+  // A speed as the unit shows it: %, Hz or rpm.
+  '': 0,
 };
 
 /** Heat by the hour is read to hundreds: no probe knows it better. */

@@ -19,3 +19,6 @@ export const kelvinFromF = (f: number): number => (f + RANKINE_AT_0_F) * KELVIN_
 export const fFromKelvin = (k: number): number => k / KELVIN_PER_RANKINE - RANKINE_AT_0_F;
 export const paFromPsia = (psia: number): number => psia * PA_PER_PSI;
 export const psiaFromPa = (pa: number): number => pa / PA_PER_PSI;
+
+/** Psi in an inch of water column at 60 °F (definition; handbook 0.0361). */
+export const PSI_PER_IN_WC = 0.03609;

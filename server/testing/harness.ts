@@ -91,6 +91,9 @@ export type TestServer = {
 /** A machine that runs several servers at once may keep a ping waiting this long without the database being frozen, ms. */
 const PATIENCE_MS = 20_000;
 
+/** A connection that is not used is kept this long, ms. */
+const IDLE_MS = 120_000;
+
 export const PASSWORD = 'a long test password';
 let hash: Promise<string> | undefined;
 
@@ -144,6 +147,8 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
     options: { demoSignIn: true, sessionSecret: 'test', trustProxy: 1, ...(setupCode ? { setupCode } : {}) },
   });
   const server = app.listen(0, '127.0.0.1');
+  // On a busy machine a test may take up a connection in the moment its server gives it up.
+  server.keepAliveTimeout = IDLE_MS;
   await new Promise((done) => server.once('listening', done));
   const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   return {

@@ -43,6 +43,7 @@ const RIG: RigView = {
     condenserClean: 1,
     meterOpening: 1,
     nonCondensablePsi: 0,
+    testMode: null,
     probeFaults: {},
   },
 };

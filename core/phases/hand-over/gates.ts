@@ -20,6 +20,7 @@ import { wiresEquipment } from '@/core/phases/wire/needed';
 import { list } from '@/core/words/said';
 import { balanceGates } from './balance';
 import { furnaceFindings } from './furnace';
+import { pipeGates } from './gas-pipe';
 import { permitGates } from './permits';
 import { afterRunView } from './view';
 /** A suction drier that was left behind holds the job open until someone has come back for it. */
@@ -56,6 +57,7 @@ export function handOverGates(sheet: JobSheet): Gate[] {
     // Where nothing is started up, setting and wiring hold the hand-over themselves.
     ...(!hasCircuit(sheet) && setsEquipment(sheet) ? [signedGate(sheet, 'set', 'set-signed')] : []),
     ...(!hasCircuit(sheet) && wiresEquipment(sheet) ? [signedGate(sheet, 'wire', 'wire-signed')] : []),
+    ...pipeGates(sheet),
     ...furnaceGates(sheet),
     ...(hasCircuit(sheet)
       ? [
@@ -73,9 +75,24 @@ export function handOverGates(sheet: JobSheet): Gate[] {
           ),
         ]
       : []),
+    ...testModeGates(sheet),
     ...circuitGates(sheet),
     ...inrushGates(sheet),
     ...balanceGates(sheet),
+  ];
+}
+
+/** A test mode that was set for the start-up is left again: in it the unit does not follow the thermostat. */
+function testModeGates({ startUp }: SheetWith<'startUp'>): Gate[] {
+  const { testModeCooling, testModeHeating, testModeLeft } = startUp.confirmations;
+  if (!testModeCooling && !testModeHeating) return [];
+  return [
+    gate(
+      'test-mode-left',
+      tell('job.gate-test-mode-left-asks'),
+      testModeLeft !== undefined,
+      testModeLeft ? tell('job.test-mode-is-left') : tell('job.test-mode-was-set-and-must-be-left'),
+    ),
   ];
 }
 

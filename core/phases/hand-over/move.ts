@@ -5,6 +5,7 @@ import { circuitName, isProven, otherCircuits, type SheetWith } from '@/core/job
 import { tell } from '@/core/phases/hand-over/words';
 import { day, lower, type Said } from '@/core/words/said';
 import { furnaceFindings } from './furnace';
+import { pipeFindings } from './gas-pipe';
 import { purposeOf, visitNow } from './visits';
 
 /** Where a gate of the hand-over is cleared, when not on its own page. */
@@ -23,7 +24,9 @@ const CLEARED_ON: Partial<Record<string, 'scope' | 'set' | 'wire' | 'charge' | '
 
 /** The hand-over: what still holds it, then the customer, then the signature. */
 export function handOverMove(
-  sheet: SheetWith<'circuit' | 'circuits' | 'furnace' | 'job' | 'jobLog' | 'scope' | 'signOffs' | 'site' | 'survey'>,
+  sheet: SheetWith<
+    'circuit' | 'circuits' | 'furnace' | 'job' | 'jobLog' | 'scope' | 'signOffs' | 'site' | 'survey' | 'systemLog'
+  >,
   maySign: boolean,
   gates: readonly Gate[],
 ): Move {
@@ -44,7 +47,18 @@ export function handOverMove(
       button: { label: tell('job.open-pdf'), action: { kind: 'open-report' } },
     };
   const barred = gates.find((g) => !passes(g));
+  if (barred?.id === 'gas-pipe') return pipeMove(sheet);
   if (barred?.id === 'furnace-proof') return furnaceMove(sheet);
+  if (barred?.id === 'test-mode-left')
+    return {
+      kind: 'not-proven',
+      say: tell('job.gate-test-mode-left-asks'),
+      because: barred.say,
+      button: {
+        label: tell('job.i-looked-test-mode-is-left'),
+        action: { kind: 'confirm', confirmation: 'testModeLeft' },
+      },
+    };
   if (barred) {
     const button = clears(barred.id, sheet);
     return {
@@ -78,6 +92,18 @@ function clears(gateId: string, sheet: SheetWith<'circuit' | 'circuits'>): Butto
       },
     }
   );
+}
+
+function pipeMove(sheet: Parameters<typeof pipeFindings>[0]): Move {
+  const button = write('gas-test', tell('job.type-readings'));
+  const worst = pipeFindings(sheet)?.[0];
+  if (worst) return moveOf(worst, button);
+  return {
+    kind: 'not-proven',
+    say: tell('gas.prove-the-pipe-tight'),
+    because: tell('gas.before-anything-burns'),
+    button,
+  };
 }
 
 function furnaceMove(sheet: SheetWith<'furnace' | 'scope' | 'site' | 'survey'>): Move {

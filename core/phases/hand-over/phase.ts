@@ -24,6 +24,7 @@ export const handOver: PhaseDescriptor = {
   gateWords: {
     'circuits-signed': tell('job.gate-circuits-signed'),
     'start-up-signed': tell('job.gate-start-up-signed'),
+    'gas-pipe': tell('job.gate-gas-pipe'),
     'furnace-proof': tell('job.gate-furnace-proof'),
     disclosures: tell('job.gate-disclosures'),
     'change-answered': tell('job.gate-change-answered'),
@@ -31,6 +32,7 @@ export const handOver: PhaseDescriptor = {
     'suction-drier': tell('job.gate-suction-drier'),
     'set-signed': SET_SIGNED,
     'wire-signed': WIRE_SIGNED,
+    'test-mode-left': tell('job.gate-test-mode-left'),
     'inrush-proven': tell('job.gate-inrush-proven'),
     'air-balanced': tell('balance.gate-air-balanced'),
     permit: tell('job.gate-permit'),

@@ -18,6 +18,8 @@ import type { RunData } from './system';
 const FLOODING_BELOW_F = 2;
 const FLOODING_LOOK_S = 240;
 const S_PER_MIN = 60;
+/** A test speed that moves by more than this is not held (common practice). */
+const HELD_SHARE = 0.02;
 
 /** The run's own clock: minutes since the compressor last started, and since superheat last stood above the limit. */
 export function heldInRun(sheet: EquippedSheet, run: RunData): Held {
@@ -42,8 +44,24 @@ export function heldInRun(sheet: EquippedSheet, run: RunData): Held {
     // With instruments a system that stands has run for no time; only without them nobody may know.
     ranMin: runs ? (end - started) / S_PER_MIN : 0,
     floodingMin: since === undefined || !runs ? 0 : (end - since) / S_PER_MIN,
+    ...(runs
+      ? speedHeld(run.samples.map((s) => ({ atMin: s.runSeconds / S_PER_MIN, speed: s.values.compressorSpeed })))
+      : {}),
   };
 }
+
+/** Minutes for which the speed has stayed where it is now; nothing where nobody reads one. */
+function speedHeld(read: readonly { atMin: number; speed: number | null | undefined }[]): Pick<Held, 'speedHeldMin'> {
+  const known = read.filter((r): r is typeof r & { speed: number } => typeof r.speed === 'number');
+  const last = known.at(-1);
+  if (!last) return {};
+  const away = known.findLastIndex((r) => Math.abs(r.speed - last.speed) > HELD_SHARE * last.speed);
+  return { speedHeldMin: last.atMin - known[away + 1]!.atMin };
+}
+
+/** The same by typed rounds: a round that did not read the speed says nothing of it. */
+export const typedSpeedHeld = (rounds: readonly TypedRound[]): Pick<Held, 'speedHeldMin'> =>
+  speedHeld(rounds.map((r) => ({ atMin: r.atMin, speed: r.values.compressorSpeed })));
 
 /** Steadiness of a streamed run at its end, or of the samples given. */
 export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
@@ -61,8 +79,8 @@ export function steadinessOf(sheet: EquippedSheet, run: RunData): SteadyResult {
   );
 }
 
-/** How long it has run, and how long superheat has stood low, as far as anyone knows. */
-export type Held = { ranMin?: number; floodingMin?: number };
+/** How long it has run, how long superheat has stood low and the speed has been held, as far as anyone knows. */
+export type Held = { ranMin?: number; floodingMin?: number; speedHeldMin?: number };
 
 /** Minutes for which the superheat of typed rounds has stood low, up to the last of them. */
 export function typedFloodingMin(sheet: EquippedWith<'circuit' | 'site'>, rounds: readonly TypedRound[]): number {

@@ -7,7 +7,7 @@ import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
 import type { Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
 import type { SteadyResult } from '@/core/startup/steady-state';
-import { type Held, heldInRun, steadinessOf, typedFloodingMin } from './held';
+import { type Held, heldInRun, steadinessOf, typedFloodingMin, typedSpeedHeld } from './held';
 import { followUpsOf, MS_PER_MIN, roundsOf, typedRounds, typedRunMin } from './rounds';
 import { acceptedOn, airflowOf, confirmationsOf, type RunData, startUpSystem } from './system';
 
@@ -51,21 +51,33 @@ type Round = { at: string; measurements: readonly SheetMeasurement[] };
 export function stoodOf(sheet: EquippedSheet, mode: RunMode, round: Round, run: RunData | undefined): Stood {
   if (run) return { steady: steadinessOf(sheet, run), held: heldInRun(sheet, run) };
   const kept = round.measurements.find((m) => m.detail?.steady)?.detail as KeptStood | undefined;
-  if (kept) return { steady: keptSteady(kept), held: kept.ranMin === undefined ? {} : { ranMin: kept.ranMin } };
+  if (kept) return { steady: keptSteady(kept), held: keptHeld(kept) };
   const rounds = typedRounds(sheet, mode);
   const ranMin = typedRunMin(rounds, Date.parse(round.at) / MS_PER_MIN);
   return {
     steady: steadyFromRepeats(rounds, ranMin),
-    held: { ...(ranMin === undefined ? {} : { ranMin }), floodingMin: typedFloodingMin(sheet, rounds) },
+    held: {
+      ...(ranMin === undefined ? {} : { ranMin }),
+      floodingMin: typedFloodingMin(sheet, rounds),
+      ...typedSpeedHeld(rounds),
+    },
   };
 }
 
 /** What is kept beside each reading that an instrument gave: a later screen does not have the run at hand. */
-export type KeptStood = { steady: SteadyResult['state']; ranMin?: number };
+export type KeptStood = { steady: SteadyResult['state']; ranMin?: number; speedHeldMin?: number };
 
 export const keptStood = ({ steady, held }: Stood): KeptStood => ({
   steady: steady.state,
-  ...(held.ranMin === undefined ? {} : { ranMin: Math.round(held.ranMin * 10) / 10 }),
+  ...(held.ranMin === undefined ? {} : { ranMin: tenths(held.ranMin) }),
+  ...(held.speedHeldMin === undefined ? {} : { speedHeldMin: tenths(held.speedHeldMin) }),
+});
+
+const tenths = (min: number): number => Math.round(min * 10) / 10;
+
+const keptHeld = ({ ranMin, speedHeldMin }: KeptStood): Held => ({
+  ...(ranMin === undefined ? {} : { ranMin }),
+  ...(speedHeldMin === undefined ? {} : { speedHeldMin }),
 });
 
 const keptSteady = ({ steady }: KeptStood): SteadyResult => ({

@@ -7,7 +7,7 @@ import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantit
 import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
 import { DEFAULT_STEADY, type SteadyResult } from '@/core/startup/steady-state';
 import type { Said } from '@/core/words/said';
-import { type Held, heldInRun, typedFloodingMin } from './held';
+import { type Held, heldInRun, typedFloodingMin, typedSpeedHeld } from './held';
 import { judgeMode, stoodOf } from './judged';
 import { modesOf, proofFindings } from './mode-proofs';
 import { type Judgement, nextOf, openFor, signing } from './next';
@@ -44,8 +44,9 @@ export function judgeTyped(
   const ranMin = typing.runMinutes ?? typedRunMin(rounds, nowMin);
   const steady = steadyFromRepeats(rounds, ranMin, DEFAULT_STEADY, nowMin);
   const now = { atMin: nowMin, values: Object.fromEntries(Object.entries(readings).map(([k, r]) => [k, r.value])) };
-  const floodingMin = typedFloodingMin(sheet, Object.keys(typing).length ? [...rounds, now] : rounds);
-  return { readings, steady, judgement: judgeSheet(sheet, readings, steady, undefined, { ranMin, floodingMin }) };
+  const all = Object.keys(typing).length ? [...rounds, now] : rounds;
+  const held = { ranMin, floodingMin: typedFloodingMin(sheet, all), ...typedSpeedHeld(all) };
+  return { readings, steady, judgement: judgeSheet(sheet, readings, steady, undefined, held) };
 }
 
 export type RecordedStartUp = {

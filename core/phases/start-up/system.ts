@@ -1,3 +1,4 @@
+import { readChart } from '@/core/equipment/chart/read-chart';
 import type { RunMode } from '@/core/finding/run-mode';
 import { movementsOf, standing } from '@/core/job/movements';
 import type { EquippedWith, SheetWith } from '@/core/job/sheet';
@@ -23,6 +24,9 @@ export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
     outdoorCoilCleanDry: !!c.outdoorCoilCleanDry,
     enclosureRestored: !!c.enclosureRestored,
     auxOff: !!c.auxOff,
+    testModeCooling: !!c.testModeCooling,
+    testModeHeating: !!c.testModeHeating,
+    testModeLeft: !!c.testModeLeft,
   };
 }
 
@@ -81,6 +85,7 @@ export function startUpSystem(
     outdoorFanFlaA: plate.outdoorFanFlaA,
     plateVolts: plate.plateVolts,
     inverter: plate.inverter,
+    ...chartOf(plate.makerChart),
     heatPump: plate.heatPump,
     ...ratedHeatOf(sheet),
     barometerPsia: sheet.site.barometerPsia,
@@ -94,6 +99,12 @@ export function startUpSystem(
         ? { includedFt: plate.includedLineFt, ozPerFt: build.value.ozPerFt, trims: trims.length }
         : undefined,
   };
+}
+
+/** The chart that came with the plate: what could be kept can be read. */
+function chartOf(text: string | null | undefined): Pick<StartUpSystem, 'chart'> {
+  const read = text ? readChart(text) : undefined;
+  return read?.ok ? { chart: read.chart } : {};
 }
 
 /** The maker's heating points of the new outdoor unit, where both are on file. */

@@ -33,6 +33,7 @@ export function rigView(feed: FeedState, speed: number): RigView | null {
       condenserClean,
       meterOpening,
       nonCondensablePsi,
+      testMode: feed.config.inverter?.testMode ?? null,
       probeFaults,
     },
   };

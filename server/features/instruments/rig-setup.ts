@@ -1,3 +1,4 @@
+import { readChart } from '@/core/equipment/chart/read-chart';
 import { callOf, type RunMode } from '@/core/finding/run-mode';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
@@ -34,9 +35,16 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
     compressorHealth: 1,
     nonCondensablePsi: 0,
     probeFaults: {},
+    ...(plate.inverter ? { inverter: { fullSpeed: fullSpeedOf(plate.makerChart), testMode: false } } : {}),
     ...change,
   };
   return { config, rig: newRig(config, chargeOz ?? build.value.alreadyInUnitOz), movement: null };
+}
+
+/** A simulated inverter shows its speed in the unit of its chart, where one is on file; else in percent. */
+function fullSpeedOf(chart: string | null | undefined): number {
+  const read = chart ? readChart(chart) : undefined;
+  return read?.ok ? Math.max(...read.chart.rows.map((r) => r.speed)) : 100;
 }
 
 /** A system as it stood, taken up in the mode that is called now; parts that an older record does not have are at rest. */

@@ -1,6 +1,6 @@
 import { BENCH_CHANNELS, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import { CHANNELS } from '@/core/plant/channels';
-import { advance, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
+import { advance, channelsOf, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
 import { type BenchFeed, type FeedOrder, type FeedState, isBench, isPort, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
 
@@ -10,8 +10,13 @@ const SCALE_REST_S = 4;
 export type FeedOutput = { block: SampleBlock; events: StoredEvent[] };
 
 export function emptyBlock(feed?: FeedState): SampleBlock {
-  const channels: readonly string[] =
-    feed && isBench(feed) ? BENCH_CHANNELS[feed.bench.kind] : feed && isPort(feed) ? feed.port.channels : CHANNELS;
+  const channels: readonly string[] = !feed
+    ? CHANNELS
+    : isBench(feed)
+      ? BENCH_CHANNELS[feed.bench.kind]
+      : isPort(feed)
+        ? feed.port.channels
+        : channelsOf(feed.config);
   return { runSeconds: [], values: Object.fromEntries(channels.map((c) => [c, []])) };
 }
 
@@ -80,6 +85,7 @@ function runBench(feed: BenchFeed, seconds: number, runSeconds: number, out: Fee
 
 function runSystem(feed: SystemFeed, seconds: number, runSeconds: number, out: FeedOutput): number {
   let now = runSeconds;
+  const shown = channelsOf(feed.config);
   for (let i = 0; i < seconds; i++) {
     const ran = feed.rig.running;
     const open = feed.rig.cylinder.valveOpen;
@@ -105,7 +111,7 @@ function runSystem(feed: SystemFeed, seconds: number, runSeconds: number, out: F
     }
     const values = sample(feed.config, feed.rig);
     out.block.runSeconds.push(now);
-    for (const channel of CHANNELS) out.block.values[channel]!.push(values[channel]);
+    for (const channel of shown) out.block.values[channel]!.push(values[channel]);
   }
   return now;
 }

@@ -102,7 +102,8 @@ export async function confirm(
 ): Promise<JobSheet> {
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
-    mustBeOpen(sheet, 'start-up');
+    // The test mode is left after the start-up has its signature, before the hand-over.
+    mustBeOpen(sheet, name === 'testModeLeft' ? 'hand-over' : 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
     const confirmations = { ...row?.record.confirmations };
     if (confirmed) confirmations[name] = { by: person.fullName, at: now().toISOString() };

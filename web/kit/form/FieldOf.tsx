@@ -5,6 +5,7 @@ import { WeightField } from '@/web/kit/WeightField';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Asked } from './Asked';
+import { ChartField } from './ChartField';
 import { CodeField } from './CodeField';
 import { CylinderField } from './CylinderField';
 import { PairsField } from './PairsField';
@@ -108,6 +109,8 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
       return <CylinderField label={label} use={shown.use} value={shownText(value)} error={error} onValue={onValue} />;
     case 'pieces':
       return <PiecesField label={label} value={value} error={error} onValue={onValue} />;
+    case 'chart':
+      return <ChartField label={label} hint={hint} value={shownText(value)} error={error} onValue={onValue} />;
     case 'pairs':
       return <PairsField label={label} value={value} error={error} onValue={onValue} />;
     case 'several':

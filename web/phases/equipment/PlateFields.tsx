@@ -6,6 +6,7 @@ import { plateWarnings } from '@/core/equipment/plate-checks';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
+import { ChartField } from '@/web/kit/form/ChartField';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { type PlateText, plateOf } from './plate-form';
@@ -96,6 +97,20 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
             { value: 'variable', label: say(tell('web.variable')) },
           ])}
         </div>
+        {values.inverter === 'yes' ? (
+          <div className="mt-3">
+            <ChartField
+              label={say(PLATE_LABELS.makerChart)}
+              hint={say(tell('web.makers-chart-hint'))}
+              value={values.makerChart}
+              error={form.formState.errors.makerChart?.message?.split('\n')[0]}
+              onValue={(v) => {
+                form.setValue('makerChart', v, { shouldDirty: true });
+                form.clearErrors('makerChart');
+              }}
+            />
+          </div>
+        ) : null}
       </fieldset>
       <fieldset>
         <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.refrigerant-circuit'))}</legend>

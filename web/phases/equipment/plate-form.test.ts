@@ -87,6 +87,7 @@ describe('equipment form', () => {
         'liquidSizes',
         'vaporSizes',
         'bookPage',
+        'makerChart',
       ],
       'serial',
       'lineLengthFt',

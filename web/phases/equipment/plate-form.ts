@@ -35,6 +35,7 @@ const MORE = [
   'stages',
   'liquidSizes',
   'vaporSizes',
+  'makerChart',
   'bookPage',
 ] as const satisfies readonly (keyof Plate)[];
 
@@ -71,6 +72,7 @@ export const EMPTY_PLATE: PlateText = {
   soundPowerDb: '',
   liquidSizes: '',
   vaporSizes: '',
+  makerChart: '',
   bookPage: '',
 };
 
@@ -127,6 +129,8 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
+  // A chart is of the test mode of an inverter: another plate does not carry one.
+  if (text.inverter !== 'yes') delete raw.makerChart;
   for (const field of MORE) if (text[field].trim() === '') delete raw[field];
   // Asked of a fixed orifice only; a plate without one does not carry the field.
   if (text.metering !== 'fixed-orifice' || text.orificeStamp.trim() === '') delete raw.orificeStamp;

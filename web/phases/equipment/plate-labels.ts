@@ -33,6 +33,7 @@ export const PLATE_LABELS: Record<keyof Plate, Said> = {
   compressorLraA: tell('web.compressor-lra'),
   lowestOutdoorF: tell('web.cools-down-to'),
   soundPowerDb: tell('web.sound-power-of-unit'),
+  makerChart: tell('web.makers-chart'),
   liquidSizes: tell('web.liquid-sizes-its-table-allows'),
   vaporSizes: tell('web.vapor-sizes-its-table-allows'),
   bookPage: tell('web.makers-book-and-page'),

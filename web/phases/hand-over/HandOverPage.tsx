@@ -26,6 +26,7 @@ import { AirBalance } from './AirBalance';
 import { AmendSheet } from './AmendSheet';
 import { ClampPanel } from './ClampPanel';
 import { FurnaceSheet } from './FurnaceSheet';
+import { GasPipe } from './GasPipe';
 import { JobEntries } from './JobEntries';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
@@ -41,8 +42,7 @@ export default function HandOverPage(view: JobView) {
       : null,
     get,
   );
-  const [amending, setAmending] = useState(false);
-  const [proving, setProving] = useState(false);
+  const [open, setOpen] = useState<'amendment' | 'furnace'>();
   const visits = useVisitForm(view);
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
@@ -51,7 +51,7 @@ export default function HandOverPage(view: JobView) {
 
   const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
   const { press, busy, problem } = usePress(view, 'hand-over', {
-    type: () => setProving(true),
+    type: () => setOpen('furnace'),
     write: ({ entry }) => visits.write(entry),
     sign: async () => {
       await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
@@ -67,6 +67,7 @@ export default function HandOverPage(view: JobView) {
       side={
         <div className="grid gap-5 p-4 lg:p-5">
           <GateList gates={gates} phase="hand-over" view={view} />
+          <GasPipe view={view} signed={signed} />
           {proven ? <CheckList checks={proven} /> : null}
           {isEquipped(sheet) ? <AfterRun view={view} sheet={sheet} signed={signed} /> : null}
           <ClampPanel view={view} signed={signed} />
@@ -86,7 +87,7 @@ export default function HandOverPage(view: JobView) {
               {say(tell('web.report-as-pdf'))}
             </a>
             {sheet.signOffs.length ? (
-              <Button onClick={() => setAmending(true)}>{say(tell('web.add-amendment'))}</Button>
+              <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>
             ) : null}
           </div>
         </div>
@@ -103,13 +104,13 @@ export default function HandOverPage(view: JobView) {
           <p className="text-ink2">{say(tell('web.report-is-written-once-new-equipment'))}</p>
         )}
       </div>
-      {proving ? <FurnaceSheet view={view} onClose={() => setProving(false)} /> : null}
+      {open === 'furnace' ? <FurnaceSheet view={view} onClose={() => setOpen(undefined)} /> : null}
       {visits.form}
-      {amending ? (
+      {open === 'amendment' ? (
         <AmendSheet
           view={view}
           onClose={() => {
-            setAmending(false);
+            setOpen(undefined);
             void mutate();
           }}
         />

@@ -7,12 +7,19 @@ import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 
-type Props = { view: JobView; signed: boolean; title: Said; kinds: readonly EntryKind[] };
+type Props = {
+  view: JobView;
+  signed: boolean;
+  title: Said;
+  kinds: readonly EntryKind[];
+  /** They belong to the system, not to the whole job. */
+  ofSystem?: boolean;
+};
 
 /** What is written down of the whole job under one heading: permits and inspections, serials. */
-export function JobEntries({ view, signed, title, kinds }: Props) {
+export function JobEntries({ view, signed, title, kinds, ofSystem = false }: Props) {
   const [entry, setEntry] = useState<EntryKind>();
-  if (signed && !view.sheet.jobLog.some((e) => kinds.includes(e.kind))) return null;
+  if (signed && !(ofSystem ? view.sheet.systemLog : view.sheet.jobLog).some((e) => kinds.includes(e.kind))) return null;
   return (
     <section aria-label={say(title)}>
       <h2 className="text-[15px] font-[680]">{say(title)}</h2>
@@ -25,7 +32,7 @@ export function JobEntries({ view, signed, title, kinds }: Props) {
           ))}
         </div>
       )}
-      <EntryLog view={view} phase="hand-over" ofJob kinds={kinds} />
+      <EntryLog view={view} phase="hand-over" ofJob={!ofSystem} ofSystem={ofSystem} kinds={kinds} />
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
     </section>
   );

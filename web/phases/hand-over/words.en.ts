@@ -7,6 +7,7 @@ export const en = {
   'web.end-visit': 'End visit {n}',
   'web.gas-and-combustion-are-licensed-work':
     'Gas and combustion are licensed work. Smell of gas, or CO in the room: out, ventilate, call. The maker’s instructions and local code come first.',
+  'web.gas-pipe': 'Gas pipe',
   'web.measure': 'Measure',
   'web.measure-it-again': 'Again',
   'web.no-certificate': 'no certificate',

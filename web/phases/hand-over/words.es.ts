@@ -9,6 +9,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.end-visit': 'Terminar la visita {n}',
   'web.gas-and-combustion-are-licensed-work':
     'Gas y combustión son trabajo con licencia. Olor a gas, o CO en el cuarto: salga, ventile, llame. Primero las instrucciones del fabricante y el código local.',
+  'web.gas-pipe': 'Tubería de gas',
   'web.measure': 'Medir',
   'web.measure-it-again': 'Otra vez',
   'web.no-certificate': 'sin certificado',

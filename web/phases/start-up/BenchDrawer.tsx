@@ -56,6 +56,17 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               onChange={(speed) => void send({ kind: 'speed', speed })}
             />
             <CallButtons rig={rig} mode={sheet.job.mode} busy={busy} send={send} />
+            {rig.conditions.testMode === null ? null : (
+              <Choice
+                label={say(tell('web.makers-test-mode'))}
+                value={rig.conditions.testMode ? 'on' : 'off'}
+                options={[
+                  { value: 'off', label: say(tell('web.follows-demand')) },
+                  { value: 'on', label: say(tell('web.holds-full-speed')) },
+                ]}
+                onChange={(v) => void configure({ testMode: v === 'on' })}
+              />
+            )}
             <Stepper
               label={say(tell('web.outdoor-air'))}
               unit="°F"

@@ -10,10 +10,17 @@ import type { JobView } from '../job-context';
 /** What a person looked at and vouches for; a tap sets it, another takes it back. */
 export function Confirmations({ view, confirmed }: { view: JobView; confirmed: Confirmed }) {
   const { busy, problem, act } = useAct();
-  const signed = view.sheet.signOffs.some((s) => s.phase === 'start-up');
+  const signed = (phase: 'start-up' | 'hand-over'): boolean => view.sheet.signOffs.some((s) => s.phase === phase);
   const heats = callOf(view.sheet.job.mode) === 'heating';
-  /** Auxiliary heat is asked about where the pump heats. */
-  const asked = (name: keyof Confirmed): boolean => name !== 'auxOff' || heats;
+  const byChart = !!view.sheet.circuit.plate?.makerChart;
+  /** Auxiliary heat is asked about where the pump heats, a test mode where an inverter is read by its maker's chart. */
+  const ASKED: Partial<Record<keyof Confirmed, boolean>> = {
+    auxOff: heats,
+    testModeCooling: byChart && !heats,
+    testModeHeating: byChart && heats,
+    testModeLeft: !!confirmed.testModeCooling || !!confirmed.testModeHeating,
+  };
+  const asked = (name: keyof Confirmed): boolean => ASKED[name] ?? true;
   return (
     <section aria-label={say(tell('web.looked-at'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.looked-at'))}</h2>
@@ -24,7 +31,7 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
             <li key={name} className="border-b border-rule2">
               <button
                 type="button"
-                disabled={busy || signed}
+                disabled={busy || signed(name === 'testModeLeft' ? 'hand-over' : 'start-up')}
                 aria-pressed={confirmed[name]}
                 onClick={() =>
                   void act(() =>

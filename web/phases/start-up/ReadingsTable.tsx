@@ -6,12 +6,23 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { Typed } from './use-typed';
 
-type Props = { readings: Readings; typed: Typed; streaming: boolean; suspects: ReadonlySet<string>; staleForS: number };
+type Props = {
+  readings: Readings;
+  typed: Typed;
+  streaming: boolean;
+  inverter: boolean;
+  suspects: ReadonlySet<string>;
+  staleForS: number;
+};
 
 /** Every reading with where it comes from, and a place to type it instead. */
-export function ReadingsTable({ readings, typed, streaming, suspects, staleForS }: Props) {
+export function ReadingsTable({ readings, typed, streaming, inverter, suspects, staleForS }: Props) {
   const names = QUANTITY_NAMES.filter(
-    (n) => QUANTITIES[n].required || (n === 'runMinutes' && !streaming) || n === 'dischargeLineF',
+    (n) =>
+      QUANTITIES[n].required ||
+      (n === 'runMinutes' && !streaming) ||
+      (n === 'compressorSpeed' && inverter) ||
+      n === 'dischargeLineF',
   );
   return (
     <div className="px-4 pb-6 lg:px-5">
@@ -76,13 +87,13 @@ export function Entry({
         streamed && !streamed.trouble
           ? shown(streamed.value, spec.unit)
           : streamed?.trouble === 'stale'
-            ? `${shown(streamed.value, spec.unit)} (old)`
+            ? say(tell('web.value-is-old', { value: shown(streamed.value, spec.unit) }))
             : '–'
       }
       onChange={(e) => typed.set(name, e.target.value)}
       error={trouble?.message}
       allowed={trouble?.allowed}
-      warning={say(suspect ? 'Suspect: see the findings.' : streamed?.trouble ? hint : undefined)}
+      warning={suspect ? say(tell('web.suspect-see-findings')) : streamed?.trouble ? hint : undefined}
       hint={say(hint)}
     />
   );

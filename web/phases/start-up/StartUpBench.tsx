@@ -39,6 +39,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
         readings={readings}
         typed={typed}
         streaming={streaming}
+        inverter={!!sheet.circuit.plate?.inverter}
         suspects={suspects}
         staleForS={staleForS}
       />

@@ -42,8 +42,10 @@ export const es: Record<keyof typeof en, string> = {
   'web.findings': 'Hallazgos',
   'web.floats-and-freeze-stat-each-tripped': 'Flotadores y control de congelación disparados una vez a mano',
   'web.flow-grid-or-hood-about-5': 'Rejilla de medición, unos 5 min',
+  'web.follows-demand': 'no: sigue la demanda',
   'web.force-a-defrost': 'Forzar descongelar',
   'web.has-not-moved-for-minute-type': 'no se ha movido en un minuto: escriba la lectura',
+  'web.holds-full-speed': 'sí: mantiene toda la velocidad',
   'web.hot-lines-live-parts-qualified':
     'Líneas calientes, abanicos en marcha, partes con corriente tras los paneles; el refrigerante, solo gente certificada. El procedimiento del fabricante va primero.',
   'web.house-f': 'casa {house} °F',
@@ -54,6 +56,7 @@ export const es: Record<keyof typeof en, string> = {
     'Los instrumentos transmiten. Un valor escrito reemplaza a su instrumento hasta que lo borre.',
   'web.its-reading': 'Su lectura',
   'web.looked-at': 'Revisado',
+  'web.makers-test-mode': 'Modo de prueba del fabricante',
   'web.measured-airflow': 'Flujo medido',
   'web.min-left': '{word}, faltan {waitS} min',
   'web.mode': 'Modo',
@@ -88,6 +91,7 @@ export const es: Record<keyof typeof en, string> = {
     'Guardado hasta el bloque {durableSeq} de {seq}; la lectura más nueva llegó con {latencyMs} ms.',
   'web.strip-heat-rise-about-10-min': 'Alza con resistencias, unos 10 min',
   'web.supply-over-return': 'Suministro sobre retorno',
+  'web.suspect-see-findings': 'Dudoso: vea los resultados.',
   'web.switch-tripped-find-out-why-before':
     'Saltó el interruptor de {cutout}. Averigüe por qué antes de arrancarla otra vez.',
   'web.system-and-its-probes': 'el sistema y sus sondas',
@@ -102,6 +106,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.trend-needs-instruments-that-stream-typed':
     'Una tendencia necesita instrumentos que transmitan. Las rondas escritas están en el informe.',
   'web.tripped-on': 'Saltó: {cutout}.',
+  'web.value-is-old': '{value} (viejo)',
   'web.views': 'Vistas',
   'web.voltage-at-strips-under-load': 'Voltaje en las resistencias, con carga',
   'web.wanted-to': 'se pide de {low} a {high}, {source}',
