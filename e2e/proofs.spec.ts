@@ -98,3 +98,52 @@ test('two stages with simulated instruments: the full one is recorded before the
   await expect(page.getByRole('heading', { name: /Figures: cooling at low stage/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: /Figures: cooling$/ })).toBeVisible();
 });
+
+test('a rooftop on a phone: its smoke detector and outside air are typed; a fan that runs on is a stop, a slip is taken back', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const crew = new Crew(page);
+  await crew.signIn();
+  const plate = {
+    ...sampleSheet().circuit.plate,
+    packaged: true,
+    heatPump: false,
+    nominalTons: 10,
+    compressorRlaA: 42,
+  };
+  const { id } = await equippedJob(page, 'Rooftop proofs', plate);
+  await page.goto(`/jobs/${id}/start-up`);
+  const proofs = page.getByRole('region', { name: 'Proofs by hand' });
+  await proofs.getByRole('button', { name: 'Smoke detector' }).click();
+  const smoke = page.getByTestId('entry-form-smoke-trip');
+  await smoke.getByRole('radio', { name: 'in the duct' }).click();
+  await smoke.getByRole('radio', { name: 'told before the test' }).click();
+  await smoke.getByRole('radio', { name: 'No', exact: true }).first().click();
+  await smoke.getByRole('radio', { name: 'shut', exact: true }).click();
+  await smoke.getByRole('radio', { name: 'reported', exact: true }).click();
+  await smoke.getByRole('radio', { name: 'Yes' }).last().click();
+  await smoke.getByRole('button', { name: 'Save', exact: true }).click();
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await expect(findings.getByText('Smoke detector: The fan runs on in smoke.')).toBeVisible();
+  await proofs.getByTestId('entry-smoke-trip').getByRole('button', { name: 'Correct' }).click();
+  await smoke.getByRole('radio', { name: 'Yes' }).first().click();
+  await smoke.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(findings.getByText('Smoke detector: The fan runs on in smoke.')).toHaveCount(0);
+  await proofs.getByRole('button', { name: 'Outside air', exact: true }).click();
+  const air = page.getByTestId('entry-form-outside-air');
+  await air.getByLabel('Outside air wanted', { exact: true }).fill('25');
+  await air.getByRole('radio', { name: 'three temperatures' }).click();
+  for (const [label, value] of [
+    ['Return air', '72'],
+    ['Outdoor air', '102'],
+    ['Mixed air', '85'],
+  ] as const)
+    await air.getByLabel(label, { exact: true }).fill(value);
+  await air.getByRole('radio', { name: 'it has none', exact: true }).click();
+  await air.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(findings.getByText(/Outside air: 43.3 ± 2.* % outside air; 25.0 % are wanted/)).toBeVisible();
+  await page.reload();
+  await expect(findings.getByText(/Outside air: 43.3/)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

@@ -16,6 +16,9 @@ export type Evidence = {
   band?: { low: number; high: number };
 };
 
+/** Entries that are a proof by themselves. */
+export type TypedProof = 'strip-run' | 'defrost-run' | 'a2l-trip' | 'smoke-trip' | 'outside-air' | 'zone-run';
+
 /** What a finding's button can do, where more than words helps. */
 export type FindingAction =
   | { kind: 'weigh-in'; oz: number }
@@ -32,7 +35,7 @@ export type FindingAction =
   /** On to the proof of another mode or stage, once this one is on record. */
   | { kind: 'prove'; mode: RunMode }
   /** The form of a proof that is typed as it is seen. */
-  | { kind: 'write-proof'; entry: 'strip-run' | 'defrost-run'; stage?: number };
+  | { kind: 'write-proof'; entry: TypedProof; preset?: Readonly<Record<string, unknown>> };
 
 /** One concrete thing to do, with an amount and a wait where they apply. */
 export type Next = { say: Said; because?: Said; action?: FindingAction; waitMin?: number };

@@ -168,6 +168,14 @@ export class JobWalk {
   }
 
   /** Wires it as the sheet asks: circuits, made safe, the controls proven, the sheets, every check with its picture; signed. */
+  /** The gas pipe as it was proven: only its connection was opened, and soaped. */
+  async gasPipe(change: object = {}): Promise<void> {
+    const none = { isolated: null, workingInWc: null, startPsig: null, startF: null, heldMin: null, endPsig: null };
+    const body = { work: 'connection', ...none, endF: null, bubbles: false, purge: 'outdoors', trap: 'fitted last' };
+    const entry = { id: uuid(), kind: 'gas-test', body: { ...body, ...change }, supersedesId: null };
+    must(await this.post('/circuit-entries', { ...entry, occurredAt: new Date().toISOString() }));
+  }
+
   async wire(): Promise<void> {
     const write = (e: Written): Promise<string> => {
       const id = uuid();

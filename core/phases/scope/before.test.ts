@@ -104,6 +104,7 @@ describe('a furnace alone', () => {
       'musts-in',
       'set-signed',
       'wire-signed',
+      'gas-pipe',
       'furnace-proof',
     ]);
     expect(phasesOf(surveyed({ systemType: 'gas-pack' }))).toContain('charge');

@@ -3,10 +3,11 @@ import { tell } from '@/core/phases/start-up/words';
 import { DEFROST_FIELDS } from '@/core/startup/defrost';
 import { STRIP_FIELDS } from '@/core/startup/electric-heat';
 import { q, value } from '@/core/words/said';
+import { acceptanceEntries } from './acceptance-entries';
 
 const ofSystem = { ofSystem: true } as const;
 
-/** Proofs that are typed as they are seen: each stage of electric heat, a defrost. They belong to the system. */
+/** Proofs that are typed as they are seen: each stage of electric heat, a defrost, what it is accepted by. They belong to the system. */
 export const startUpEntries = {
   'strip-run': entry(
     tell('job.electric-heat-one-stage'),
@@ -27,4 +28,5 @@ export const startUpEntries = {
       }),
     { ...ofSystem, edited: true, caution: tell('job.pins-by-the-makers-drawing') },
   ),
+  ...acceptanceEntries,
 };

@@ -172,8 +172,8 @@ describe('proofs that are typed as they are seen', () => {
     expect(stripStages(withStrips())).toEqual([1, 2]);
     const found = typedProofs(withStrips(), 90).filter((f) => f.id.startsWith('proof:strip'));
     expect(found.map((f) => [f.id, f.verdict, f.next?.action])).toEqual([
-      ['proof:strip-1', 'not-proven', { kind: 'write-proof', entry: 'strip-run', stage: 1 }],
-      ['proof:strip-2', 'not-proven', { kind: 'write-proof', entry: 'strip-run', stage: 2 }],
+      ['proof:strip-1', 'not-proven', { kind: 'write-proof', entry: 'strip-run', preset: { stage: 1 } }],
+      ['proof:strip-2', 'not-proven', { kind: 'write-proof', entry: 'strip-run', preset: { stage: 2 } }],
     ]);
   });
   it('a stage that was read stands by its newest entry; heat without air stops', () => {

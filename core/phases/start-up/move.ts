@@ -200,7 +200,7 @@ function fromNext(next: Judgement['next'], f: StartUpFacts & { maySign: boolean 
       return button(tell('job.write-it-down'), {
         kind: 'write',
         entry: action.entry,
-        ...(action.stage === undefined ? {} : { preset: { stage: action.stage } }),
+        ...(action.preset ? { preset: action.preset } : {}),
       });
     case 'set-mode':
       return button(tell('job.set-mode-to', { mode: value(action.mode) }), action);

@@ -9,6 +9,7 @@ import { judgeDefrost } from '@/core/startup/defrost';
 import { judgeStrip } from '@/core/startup/electric-heat';
 import { seasonFor } from '@/core/startup/limit';
 import type { Said } from '@/core/words/said';
+import { acceptancesOf } from './acceptance-proofs';
 import { proofBase } from './proof-finding';
 import { acceptedOn } from './system';
 
@@ -45,7 +46,7 @@ function proofFinding(
 
 /**
  * The proofs of a system that are typed as they are seen: each stage of its electric heat; a defrost, where it heats and the
- * weather lets it. A defrost waits for cold days like heating itself.
+ * weather lets it; what it is accepted by. A defrost waits for cold days like heating itself.
  */
 export function typedProofs(sheet: EquippedSheet, outdoorF: number | undefined): Finding[] {
   const strips = entriesOf(sheet.systemLog, 'strip-run');
@@ -56,10 +57,13 @@ export function typedProofs(sheet: EquippedSheet, outdoorF: number | undefined):
       return proofFinding(sheet, `strip-${stage}`, name, run && judgeStrip(run.body), {
         say: tell('job.run-the-strips-alone-and-read', { stage }),
         because: tell('job.compressor-off-then-each-stage'),
-        action: { kind: 'write-proof', entry: 'strip-run', stage },
+        action: { kind: 'write-proof', entry: 'strip-run', preset: { stage } },
       });
     }),
     ...(sheet.circuit.plate.heatPump ? defrostFindings(sheet, outdoorF) : []),
+    ...acceptancesOf(sheet).map(({ id, name, entry, ask, because, findings }) =>
+      proofFinding(sheet, id, name, findings, { say: ask, because, action: { kind: 'write-proof', entry } }),
+    ),
   ];
 }
 

@@ -98,6 +98,7 @@ describe('a house of two systems', () => {
     await upstairs.readTwice();
     await upstairs.signAnyway('start-up');
     expect((await upstairs.held('hand-over')).map((g) => g.id)).toContain('circuits-signed');
+    await downstairs.gasPipe();
     // A typed proof that burns badly is read, and still holds the hand-over of the whole job.
     must(await downstairs.put('/furnace', { version: 0, proof: { ...SAMPLE_PROOF, coAirFreePpm: 640 } }));
     expect((await upstairs.held('hand-over')).map((g) => g.id)).not.toContain('circuits-signed');

@@ -421,6 +421,16 @@ describe('a furnace alone', () => {
     await new JobWalk(lead, id).set();
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'wire-signed' });
     await new JobWalk(lead, id).wire();
+    // Its pipe bubbles: nobody overrides that.
+    expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'gas-pipe' });
+    await new JobWalk(lead, id).gasPipe({ bubbles: true });
+    const passed = await lead.post(`/jobs/${id}/phases/hand-over/overrides`, {
+      id: uuid(),
+      gate: 'gas-pipe',
+      reason: 'It is only a small leak',
+    });
+    expect(passed.status).toBe(403);
+    await new JobWalk(lead, id).gasPipe();
     // Nothing was read on it yet, then it makes carbon monoxide: neither is handed over, and nobody overrides the second.
     expect((await sign(lead, id, 'hand-over')).body).toMatchObject({ code: 'gate-held', field: 'furnace-proof' });
     const proof = { ...SAMPLE_PROOF, coAirFreePpm: 640 };

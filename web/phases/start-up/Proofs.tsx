@@ -1,5 +1,6 @@
 import { isSigned } from '@/core/job/sheet';
 import { entryKindsOf } from '@/core/phases/log/entries';
+import { acceptancesOf } from '@/core/phases/start-up/acceptance-proofs';
 import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import { stripStages } from '@/core/phases/start-up/typed-proofs';
 import { Button } from '@/web/kit/Button';
@@ -11,14 +12,15 @@ import type { Open } from './StartUpSheets';
 
 type Props = { view: EquippedView; onOpen: (open: Open) => void };
 
-/** Proofs that are typed as they are seen, beside those of the probes: electric heat by stage, a defrost. */
+/** Proofs that are typed as they are seen, beside those of the probes: electric heat by stage, a defrost, what is accepted. */
 export function Proofs({ view, onOpen }: Props) {
   const { sheet } = view;
   const strips = stripStages(sheet);
   const heats = modesOf(sheet.circuit.plate).includes('heating');
+  const accepted = acceptancesOf(sheet);
   const kinds = entryKindsOf('start-up');
   const written = sheet.systemLog.some((e) => kinds.includes(e.kind));
-  if (strips.length === 0 && !heats && !written) return null;
+  if (strips.length === 0 && !heats && accepted.length === 0 && !written) return null;
   return (
     <section aria-label={say(tell('web.proofs-by-hand'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.proofs-by-hand'))}</h2>
@@ -37,6 +39,16 @@ export function Proofs({ view, onOpen }: Props) {
           {heats ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'defrost-run' })}>
               {say(tell('web.a-defrost'))}
+            </Button>
+          ) : null}
+          {accepted.map(({ id, name, entry }) => (
+            <Button key={id} tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry, preset: {} })}>
+              {say(name)}
+            </Button>
+          ))}
+          {accepted.some((a) => a.entry === 'zone-run') ? (
+            <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'room-climate', preset: {} })}>
+              {say(tell('web.a-room'))}
             </Button>
           ) : null}
         </div>

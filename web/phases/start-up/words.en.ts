@@ -1,6 +1,7 @@
 export const en = {
   'web.a-defrost': 'Defrost',
   'web.a-probe-is-doubted-see-findings': 'A probe is doubted, see the findings: what rests on it proves nothing.',
+  'web.a-room': 'A room',
   'web.accepted-against-advice': 'accepted against advice',
   'web.air-in-system': 'Air in the system',
   'web.airflow': 'Airflow: –',

@@ -4,6 +4,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.a-defrost': 'Descongelar',
   'web.a-probe-is-doubted-see-findings':
     'Se duda de una sonda, vea los hallazgos: lo que depende de ella no prueba nada.',
+  'web.a-room': 'Un cuarto',
   'web.accepted-against-advice': 'aceptado contra el consejo',
   'web.air-in-system': 'Aire en el sistema',
   'web.airflow': 'Flujo: –',

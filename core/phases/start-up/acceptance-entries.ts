@@ -1,0 +1,66 @@
+import { figure, maybe, pick, text } from '@/core/form/field';
+import { entry } from '@/core/phases/log/entry';
+import { tell } from '@/core/phases/start-up/words';
+import { A2L_TRIP_FIELDS } from '@/core/startup/acceptance/a2l-trip';
+import { OUTSIDE_AIR_FIELDS } from '@/core/startup/acceptance/outside-air';
+import { SMOKE_TRIP_FIELDS } from '@/core/startup/acceptance/smoke-trip';
+import { ZONE_RUN_FIELDS } from '@/core/startup/acceptance/zone-run';
+import { q, value } from '@/core/words/said';
+
+const ofSystem = { ofSystem: true } as const;
+
+/** What a system is accepted by, typed as it is seen, and how its rooms were before and after. */
+export const acceptanceEntries = {
+  'a2l-trip': entry(
+    tell('job.leak-detector'),
+    A2L_TRIP_FIELDS,
+    (b) => tell('job.a2l-line', { how: value(b.how), seconds: q(b.responseS, 's', 'as is'), cfm: q(b.cfm, 'cfm') }),
+    { ...ofSystem, edited: true, caution: tell('job.never-release-refrigerant-for-a-test') },
+  ),
+  'smoke-trip': entry(tell('job.smoke-detector'), SMOKE_TRIP_FIELDS, (b) => value(b.detector), {
+    ...ofSystem,
+    edited: true,
+    caution: tell('job.tell-monitoring-first'),
+  }),
+  'outside-air': entry(
+    tell('job.outside-air'),
+    OUTSIDE_AIR_FIELDS,
+    (b) => tell('job.outside-air-line', { wanted: q(b.wantedPct, 'number', 'as is'), means: value(b.means) }),
+    { ...ofSystem, edited: true },
+  ),
+  'zone-run': entry(
+    tell('job.a-zone'),
+    ZONE_RUN_FIELDS,
+    (b) =>
+      tell('job.zone-line', {
+        zone: b.open === 'all' ? tell('job.all-zones') : (b.zone ?? '–'),
+        static: q(b.staticInWc, 'inWc', 2),
+        cfm: q(b.cfm, 'cfm'),
+        supply: q(b.supplyF, 'F'),
+      }),
+    ofSystem,
+  ),
+  'room-climate': entry(
+    tell('job.a-room'),
+    {
+      room: text(tell('job.room'), 60, 1),
+      when: pick(tell('job.when'), {
+        before: tell('job.before-the-work'),
+        'at start': tell('job.at-the-start'),
+        'next day': tell('job.the-next-day'),
+      }),
+      roomF: figure(tell('job.room-air'), 30, 120, '°F'),
+      rhPct: maybe(figure(tell('job.relative-humidity'), 1, 100, '%')),
+      setF: maybe(figure(tell('job.set-to'), 40, 100, '°F')),
+    },
+    (b) =>
+      tell('job.room-line', {
+        room: b.room,
+        when: value(b.when),
+        air: q(b.roomF, 'F'),
+        rh: q(b.rhPct, 'number', 'as is'),
+        set: q(b.setF, 'F', 'as is'),
+      }),
+    ofSystem,
+  ),
+};
