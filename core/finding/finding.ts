@@ -17,7 +17,15 @@ export type Evidence = {
 };
 
 /** Entries that are a proof by themselves. */
-export type TypedProof = 'strip-run' | 'defrost-run' | 'a2l-trip' | 'smoke-trip' | 'outside-air' | 'zone-run';
+export type TypedProof =
+  | 'strip-run'
+  | 'defrost-run'
+  | 'a2l-trip'
+  | 'smoke-trip'
+  | 'outside-air'
+  | 'zone-run'
+  | 'kept-furnace'
+  | 'kept-air-handler';
 
 /** What a finding's button can do, where more than words helps. */
 export type FindingAction =

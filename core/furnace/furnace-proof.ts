@@ -36,11 +36,11 @@ export type FurnaceProof = z.infer<typeof furnaceProofSchema>;
 /** Inlet pressure that valves want (common practice; the plate wins), in. w.c. */
 export const INLET = { 'natural gas': { low: 5, high: 10.5 }, propane: { low: 11, high: 13 } } as const;
 /** Carbon monoxide, air-free: below the first good, above the second shut down (common practice; ANSI Z21.47, edition not checked), ppm. */
-const CO = { good: 100, stop: 400 } as const;
+export const CO = { good: 100, stop: 400 } as const;
 /** Carbon monoxide in the room (common practice), ppm. */
-const ROOM_CO = { look: 9, stop: 35 } as const;
+export const ROOM_CO = { look: 9, stop: 35 } as const;
 /** The rise settles in this long (common practice), min. */
-const LEAST_RUN_MIN = 10;
+export const LEAST_RUN_MIN = 10;
 
 /** What the proof is held against besides itself: the site, and whether the furnace has a low stage. */
 export type FurnaceFacts = { elevationFt: number; stages: number };

@@ -2,6 +2,7 @@ import { figure, maybe, pick, text } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { tell } from '@/core/phases/start-up/words';
 import { A2L_TRIP_FIELDS } from '@/core/startup/acceptance/a2l-trip';
+import { KEPT_AIR_HANDLER_FIELDS, KEPT_FURNACE_FIELDS } from '@/core/startup/acceptance/kept-unit';
 import { OUTSIDE_AIR_FIELDS } from '@/core/startup/acceptance/outside-air';
 import { SMOKE_TRIP_FIELDS } from '@/core/startup/acceptance/smoke-trip';
 import { ZONE_RUN_FIELDS } from '@/core/startup/acceptance/zone-run';
@@ -39,6 +40,24 @@ export const acceptanceEntries = {
         supply: q(b.supplyF, 'F'),
       }),
     ofSystem,
+  ),
+  'kept-furnace': entry(
+    tell('job.furnace-that-stays'),
+    KEPT_FURNACE_FIELDS,
+    (b) =>
+      tell('job.kept-furnace-line', {
+        exchanger: value(b.exchanger),
+        rise: q(b.riseF, 'F', 0),
+        co: q(b.coAirFreePpm, 'ppm', 'as is'),
+        static: q(b.staticInWc, 'inWc', 2),
+      }),
+    { ...ofSystem, edited: true, caution: tell('job.combustion-is-licensed-work') },
+  ),
+  'kept-air-handler': entry(
+    tell('job.air-handler-that-stays'),
+    KEPT_AIR_HANDLER_FIELDS,
+    (b) => tell('job.kept-air-handler-line', { static: q(b.staticInWc, 'inWc', 2) }),
+    { ...ofSystem, edited: true },
   ),
   'room-climate': entry(
     tell('job.a-room'),

@@ -83,4 +83,17 @@ describe('what a system is accepted by', () => {
     expect(told(starved.claim)).toContain('Down: It moves 500 CFM');
     expect(of({ zone: 'Up' }, { zone: 'Down', cfm: 500 }, all, { zone: 'Down', cfm: 650 }).verdict).toBe('good');
   });
+
+  it.each([
+    [{ systemType: 'split-ac', indoorType: 'gas-furnace', replaced: 'both-units' }, ['kept-furnace']],
+    [{ systemType: 'split-ac', indoorType: 'gas-furnace', replaced: 'coil' }, ['kept-furnace']],
+    [{ systemType: 'split-ac', indoorType: 'gas-furnace', replaced: 'outdoor' }, []],
+    [{ systemType: 'split-ac', indoorType: 'gas-furnace', replaced: 'all' }, []],
+    [{ systemType: 'split-hp', indoorType: 'air-handler', replaced: 'outdoor' }, ['kept-air-handler']],
+    [{ systemType: 'split-hp', indoorType: 'air-handler', replaced: 'both-units' }, []],
+  ])('%j: %j', (facts, wanted) => {
+    const base = sheetOf({});
+    const observations = Object.entries(facts).map(([fact, v]) => observed(fact as never, v as never));
+    expect(ids({ ...base, survey: { ...base.survey, observations } })).toEqual(wanted);
+  });
 });

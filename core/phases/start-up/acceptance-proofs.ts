@@ -6,8 +6,10 @@ import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import { newPieces } from '@/core/phases/scope/view';
 import { tell } from '@/core/phases/start-up/words';
 import { numberOf } from '@/core/scope/survey/facts';
+import { partsOf } from '@/core/scope/survey/parts';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { judgeA2lTrip } from '@/core/startup/acceptance/a2l-trip';
+import { judgeKeptAirHandler, judgeKeptFurnace } from '@/core/startup/acceptance/kept-unit';
 import { judgeOutsideAir } from '@/core/startup/acceptance/outside-air';
 import { judgeSmokeTrip } from '@/core/startup/acceptance/smoke-trip';
 import { judgeZoneRun } from '@/core/startup/acceptance/zone-run';
@@ -65,6 +67,7 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       },
     );
   }
+  out.push(...keptUnits(sheet));
   const zones = zonesOf(sheet);
   if (zones > 1)
     out.push({
@@ -76,6 +79,40 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       findings: zoneFindings(sheet, zones),
     });
   return out;
+}
+
+/** What stays under new equipment is proven anew: a furnace under a new coil, an air handler with a new outdoor unit. */
+function keptUnits(sheet: EquippedSheet): Acceptance[] {
+  const parts = partsOf(knownFacts(sheet.survey.observations));
+  const stays = (piece: 'furnace' | 'air-handler'): boolean => !!parts?.there.has(piece) && !parts.fresh.has(piece);
+  const furnace = latestOf(sheet.systemLog, 'kept-furnace');
+  const handler = latestOf(sheet.systemLog, 'kept-air-handler');
+  return [
+    ...(stays('furnace') && parts?.fresh.has('coil')
+      ? [
+          {
+            id: 'kept-furnace',
+            name: tell('job.furnace-that-stays'),
+            entry: 'kept-furnace' as const,
+            ask: tell('job.prove-the-furnace-that-stays'),
+            because: tell('job.a-new-coil-changes-its-air'),
+            findings: furnace && judgeKeptFurnace(furnace.body),
+          },
+        ]
+      : []),
+    ...(stays('air-handler')
+      ? [
+          {
+            id: 'kept-air-handler',
+            name: tell('job.air-handler-that-stays'),
+            entry: 'kept-air-handler' as const,
+            ask: tell('job.read-the-static-of-what-stays'),
+            because: tell('job.an-old-blower-bears-what-its-plate-says'),
+            findings: handler && judgeKeptAirHandler(handler.body),
+          },
+        ]
+      : []),
+  ];
 }
 
 const zonesOf = (sheet: EquippedSheet): number => numberOf(knownFacts(sheet.survey.observations), 'zones') ?? 1;

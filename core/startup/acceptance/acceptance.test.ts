@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Finding } from '@/core/finding/finding';
 import { english } from '@/core/words/testing/english';
 import { type A2lTrip, judgeA2lTrip } from './a2l-trip';
+import { judgeKeptAirHandler, judgeKeptFurnace, type KeptFurnace } from './kept-unit';
 import { judgeOutsideAir, type OutsideAir, outsideAirOff } from './outside-air';
 import { judgeSmokeTrip, type SmokeTrip } from './smoke-trip';
 import { judgeZoneRun, type ZoneRun } from './zone-run';
@@ -210,5 +211,59 @@ describe('a zone alone', () => {
   it('without the unit’s ratings nothing is good of static and air', () => {
     const none = { maxStaticInWc: undefined, minCfm: undefined };
     expect(of({}, none)).toMatchObject({ 'zone-static': 'not-proven', 'zone-air': 'not-proven' });
+  });
+});
+
+describe('what stays under new equipment', () => {
+  const RUN: KeptFurnace = {
+    staticInWc: 0.6,
+    ratedInWc: 0.6,
+    exchanger: 'sound',
+    riseF: 50,
+    plateRiseLowF: 35,
+    plateRiseHighF: 65,
+    coAirFreePpm: 40,
+    roomCoPpm: 0,
+    ranMin: 10,
+  };
+  const of = (change: Partial<KeptFurnace>) => verdicts(judgeKeptFurnace({ ...RUN, ...change }));
+  it('a furnace within its plate is good', () => {
+    expect(Object.values(of({})).every((v) => v === 'good')).toBe(true);
+  });
+  it.each<[Partial<KeptFurnace>, string, string]>([
+    [{ exchanger: 'cracked' }, 'kept-exchanger', 'stop'],
+    [{ exchanger: 'not seen' }, 'kept-exchanger', 'not-proven'],
+    [{ coAirFreePpm: 100 }, 'kept-co', 'good'],
+    [{ coAirFreePpm: 101 }, 'kept-co', 'look-again'],
+    [{ coAirFreePpm: 400 }, 'kept-co', 'look-again'],
+    [{ coAirFreePpm: 401 }, 'kept-co', 'stop'],
+    [{ roomCoPpm: 9 }, 'kept-room-co', 'good'],
+    [{ roomCoPpm: 10 }, 'kept-room-co', 'look-again'],
+    [{ roomCoPpm: 35 }, 'kept-room-co', 'look-again'],
+    [{ roomCoPpm: 36 }, 'kept-room-co', 'stop'],
+    [{ riseF: 35 }, 'kept-rise', 'good'],
+    [{ riseF: 34.9 }, 'kept-rise', 'look-again'],
+    [{ riseF: 65 }, 'kept-rise', 'good'],
+    [{ riseF: 65.1 }, 'kept-rise', 'look-again'],
+    [{ plateRiseLowF: null }, 'kept-rise', 'not-proven'],
+    [{ plateRiseHighF: null }, 'kept-rise', 'not-proven'],
+    [{ ranMin: 9.9 }, 'kept-run', 'not-proven'],
+    [{ staticInWc: 0.61 }, 'kept-static', 'look-again'],
+    [{ ratedInWc: null }, 'kept-static', 'not-proven'],
+  ])('%j: %s is %s', (change, id, verdict) => {
+    expect(of(change)[id]).toBe(verdict);
+    expect(asks(judgeKeptFurnace({ ...RUN, ...change }))).toBe(true);
+  });
+  it('an air handler is its static alone', () => {
+    expect(verdicts(judgeKeptAirHandler({ staticInWc: 0.5, ratedInWc: 0.5 }))).toEqual({ 'kept-static': 'good' });
+    expect(verdicts(judgeKeptAirHandler({ staticInWc: 0.51, ratedInWc: 0.5 }))).toEqual({
+      'kept-static': 'look-again',
+    });
+  });
+  it('too hot asks for air, too cool for less or for its input', () => {
+    const say = (riseF: number) =>
+      english(judgeKeptFurnace({ ...RUN, riseF }).find((f) => f.id === 'kept-rise')!.next!.say);
+    expect(say(80)).toMatch(/^More air/);
+    expect(say(20)).toMatch(/^Less air/);
   });
 });
