@@ -97,6 +97,12 @@ export const furnaceSchema = z.strictObject({
   proof: furnaceProofSchema,
 });
 
+/** Who has an instrument of the company in hand: the one who says it, or nobody. */
+export const keeperSchema = z.strictObject({
+  version: z.number().int().min(0).describe('the version you read, 0 for none'),
+  mine: z.boolean().meta(YES_NO),
+});
+
 export const CONFIRMATIONS = [
   'filterClean',
   'indoorCoilClean',

@@ -151,7 +151,8 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   'charge-step': {
     title: 'Paso de corrección de carga',
     what: 'La siguiente cantidad pequeña que se agrega o recupera, y la espera antes de leer otra vez.',
-    formula: 'error ÷ (°F por oz); limitado al 3 % de la carga o 4 oz, lo que sea menor',
+    formula:
+      'error ÷ (°F por oz); limitado al 3 % de la carga o 4 oz, lo que sea menor; ± dos errores estándar de la pendiente',
     source:
       'Valor de diseño: 2 % de la carga por °F de subenfriamiento, 1 % por °F de sobrecalentamiento; después lo que hizo este sistema × 0.7',
     notCovered: 'Si la carga es la falla: primero se comprueban flujo, serpentines, estabilidad y sondas.',

@@ -9,6 +9,7 @@ import { es as equipmentEs } from './equipment/words.es';
 import { es as findingEs } from './finding/words.es';
 import { es as fitEs } from './fit/words.es';
 import { es as furnaceEs } from './furnace/words.es';
+import { es as instrumentEs } from './instrument/words.es';
 import { es as jobEs } from './job/words.es';
 import { es as chargeEs } from './phases/charge/words.es';
 import { es as checksEs } from './phases/checks/words.es';
@@ -54,6 +55,7 @@ export const SPANISH = {
   ...findingEs,
   ...fitEs,
   ...furnaceEs,
+  ...instrumentEs,
   ...jobEs,
   ...phasesEs,
   ...surveyPhaseEs,

@@ -9,6 +9,7 @@ import { en as equipmentEn } from './equipment/words.en';
 import { en as findingEn } from './finding/words.en';
 import { en as fitEn } from './fit/words.en';
 import { en as furnaceEn } from './furnace/words.en';
+import { en as instrumentEn } from './instrument/words.en';
 import { en as jobEn } from './job/words.en';
 import { en as chargeEn } from './phases/charge/words.en';
 import { en as checksEn } from './phases/checks/words.en';
@@ -54,6 +55,7 @@ export const ENGLISH = {
   ...findingEn,
   ...fitEn,
   ...furnaceEn,
+  ...instrumentEn,
   ...jobEn,
   ...phasesEn,
   ...surveyPhaseEn,

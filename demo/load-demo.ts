@@ -18,10 +18,12 @@ import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
 import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
+import { registerStore } from '@/server/features/register/register-store';
 import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
 import { DEMO_CYLINDERS } from './cylinders';
 import { DayClock } from './day-clock';
+import { DEMO_INSTRUMENTS } from './instruments';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
 import { loadLibrary, loadSurvey } from './load-surveys';
@@ -52,6 +54,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   }
   await loadLibrary(database, DEMO_COMPANY.id);
   await loadCylinders(database);
+  for (const one of DEMO_INSTRUMENTS) await registerStore.insert(database, DEMO_COMPANY.id, one);
   for (const job of DEMO_JOBS) {
     const { lead, id } = await insertJob(database, job, job.plate);
     await tell(database, lead, { jobId: id }, job);

@@ -21,6 +21,7 @@ import { invitationRoutes, peopleAdminRoutes } from './features/people/people-ad
 import { peopleRoutes } from './features/people/people-routes';
 import { peopleStore } from './features/people/people-store';
 import { phasesRoutes } from './features/phases/phases-routes';
+import { registerRoutes } from './features/register/register-routes';
 import { reportsRoutes } from './features/reports/reports-routes';
 import { scopesRoutes } from './features/scopes/scopes-routes';
 import { settingsRoutes } from './features/settings/settings-routes';
@@ -127,6 +128,7 @@ export function createApp(deps: Deps): Express {
   api.use(circuitRoutes(deps));
   api.use(cylindersRoutes(deps));
   api.use(instrumentsRoutes(deps));
+  api.use(registerRoutes(deps));
   api.use(reportsRoutes(deps));
   api.use((_request, response) =>
     sendProblem(response, new Problem('not-found', { message: tell('server.no-such-address') })),

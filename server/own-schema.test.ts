@@ -10,13 +10,17 @@ import * as requests from '@/contract/requests';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
 import { FIT_EMPTY, FIT_KINDS, FIT_SCHEMAS } from '@/core/fit/sheets';
+import { registerSchema } from '@/core/instrument/register';
 import { ENTRY_KINDS, entryOf } from '@/core/phases/log/entries';
+import { INVERTER_CHART } from '@/demo/inverter-chart';
 import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
 
 /** FUZZ=2000 for a long run. */
 const FUZZ_RUNS = Number(process.env.FUZZ ?? 500);
+
+const instrumentId = uuid();
 
 let server: TestServer;
 let lead: Client;
@@ -51,6 +55,7 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     certifiedId: known(personId),
     leadId: known(personId),
     runId: fc.oneof(fc.constant(null), fc.constant(runId)),
+    makerChart: fc.constantFrom(null, INVERTER_CHART),
     version: fc.integer({ min: 0, max: 3 }),
     // A picture that nobody sent is refused by its own rule.
     photoId: fc.constant(null),
@@ -84,6 +89,11 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     })),
     route('POST', `/cylinders/${cylinderId}/movements`, circuit.cylinderMovementSchema),
     route('POST', '/cylinders', lists.cylindersSchema),
+    route('PUT', `/register/${instrumentId}`, registerSchema).map((d) => ({
+      ...d,
+      body: { ...(d.body as object), id: instrumentId },
+    })),
+    route('PUT', `/register/${instrumentId}/keeper`, requests.keeperSchema),
     route('POST', '/customers', lists.housesSchema, 'owner'),
     route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
     route('PUT', '/settings', before.settingsSchema, 'owner'),

@@ -62,6 +62,8 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /library/patterns': 'edit-library',
   'POST /customers': 'keep-company',
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
+  'PUT /register/:instrumentId': 'keep-instruments',
+  'PUT /register/:instrumentId/keeper': 'everyone',
   'POST /cylinders/:cylinderId/movements': 'keep-cylinders',
   'POST /library/items': 'edit-library',
   'POST /library/items/:itemId/page': 'edit-library',

@@ -16,6 +16,7 @@ export const MAY = {
   /** Nobody makes themselves more than they are. */
   'name-owner': ['owner'],
   'keep-cylinders': ['owner', 'office', 'lead'],
+  'keep-instruments': ['owner', 'office', 'lead'],
   'hear-of-overfull-cylinders': ['owner', 'office'],
   'choose-scope': ['owner', 'office', 'lead'],
   'decline-must': ['owner', 'lead'],

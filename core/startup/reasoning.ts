@@ -1,6 +1,19 @@
+import type { Plate } from '@/core/diagnosis/expected';
 import { type Reasoning, reason } from '@/core/diagnosis/reason';
 import type { Readings } from './quantities';
 import type { Airflow, StartUpSystem } from './system';
+
+/** What the fault reasoning knows of a system by its plate. */
+export const reasonedPlate = (system: StartUpSystem): Plate => {
+  const orifice = system.metering === 'fixed-orifice';
+  return {
+    refrigerant: system.refrigerant,
+    metering: orifice ? 'fixed-orifice' : 'txv',
+    nominalTons: system.nominalTons,
+    targetSubcoolF: orifice ? undefined : system.targetSubcoolingF,
+    ratedLoadA: system.compressorRlaA,
+  };
+};
 
 /**
  * The fault reasoning over the readings of a start-up in cooling; undefined while one that it needs is missing, silent or
@@ -28,13 +41,7 @@ export function reasoningOf(system: StartUpSystem, readings: Readings, airflow?:
     return undefined;
   const optional = (q: keyof Readings): number | undefined => (Number.isFinite(at(q)) ? at(q) : undefined);
   return reason(
-    {
-      refrigerant: system.refrigerant,
-      metering: system.metering === 'fixed-orifice' ? 'fixed-orifice' : 'txv',
-      nominalTons: system.nominalTons,
-      targetSubcoolF: system.metering === 'fixed-orifice' ? undefined : system.targetSubcoolingF,
-      ratedLoadA: system.compressorRlaA,
-    },
+    reasonedPlate(system),
     { ...seen, dischargeLineF: optional('dischargeLineF'), airflowCfm: airflow?.cfm },
     {
       compressorInletF: optional('compressorSuctionF'),

@@ -113,6 +113,19 @@ describe('charge steps', () => {
       ],
     });
     expect(r.ok && r.value.degreesPerOz).toBeCloseTo(0.5 / 0.7, 6);
-    expect(english(r.ok && r.value.how)).toMatch(/from this system/);
+    expect(english(r.ok && r.value.how)).toMatch(/from this system: 0.50 ± 0.12 °F an oz over 2 steps/);
+    // Two equal steps scatter not at all: their own noise is what is left, 2·0.3/√(3.6² + 3.6²).
+    expect(r.ok && r.value.offPerOz).toBeCloseTo(0.118, 3);
+  });
+  it('steps that disagree make its slope as unsure as they scatter; an estimate has no ± of its own', () => {
+    const learned = [
+      { oz: 4, changeF: 3 },
+      { oz: 4, changeF: 1 },
+    ];
+    const r = chargeStep({ systemChargeOz: 120, errorF: 1, metering: 'valve', learned });
+    // By hand: slope 0.5, residuals ±1 °F: 2·√(2/32).
+    expect(r.ok && r.value.offPerOz).toBeCloseTo(0.5, 3);
+    const first = chargeStep({ systemChargeOz: 120, errorF: 1, metering: 'valve' });
+    expect(first.ok && first.value.offPerOz).toBeNull();
   });
 });

@@ -254,7 +254,7 @@ export const en = {
   'startup.from-on-oil-breaks-down-and': 'From {dischargeStopF} on the oil breaks down and the valves suffer.',
   'startup.from-return-dry-and-wet-bulb': 'from return dry and wet bulb (Title 24 RA3.2-3, edition not checked)',
   'startup.from-the-plan-at-minimum': 'from the plan, at the minimum position',
-  'startup.from-this-system-oz-over-steps': 'from this system: {moved} an oz over {count} steps, taken at 0.7',
+  'startup.from-this-system-oz-over-steps': 'from this system: {moved} ± {off} an oz over {count} steps, taken at 0.7',
   'startup.from-to-f': '{low} to {high}',
   'startup.frost-and-air-cost-more-heat-than-charge': 'Frost and air cost more heat than a few ounces of charge.',
   'startup.full-stage-is-not-read-yet': 'The full stage is not on record yet.',

@@ -265,7 +265,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.from-return-dry-and-wet-bulb':
     'según bulbo seco y húmedo del retorno (Title 24 RA3.2-3, edición no verificada)',
   'startup.from-the-plan-at-minimum': 'del plano, en la posición mínima',
-  'startup.from-this-system-oz-over-steps': 'de este sistema: {moved} por onza en {count} pasos, tomado a 0.7',
+  'startup.from-this-system-oz-over-steps': 'de este sistema: {moved} ± {off} por onza en {count} pasos, tomado a 0.7',
   'startup.from-to-f': '{low} a {high}',
   'startup.frost-and-air-cost-more-heat-than-charge':
     'La escarcha y el aire cuestan más calor que unas onzas de carga.',

@@ -39,6 +39,12 @@ export function CompanyHead({ me }: { me: Me }) {
         {may(me.role, 'keep-company') && data ? (
           <Button onClick={() => setEditing(data)}>{say(tell('web.edit'))}</Button>
         ) : null}
+        <Link
+          to="/settings/instruments"
+          className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+        >
+          {say(tell('web.instruments-of-the-company'))}
+        </Link>
         {may(me.role, 'keep-people') ? (
           <Link
             to="/settings/people"

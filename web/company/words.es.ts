@@ -1,12 +1,16 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.add-instrument': 'Agregar un instrumento',
   'web.add-person': 'Agregar persona',
   'web.another-logo': 'Otro logotipo',
   'web.begin': 'Empezar',
   'web.begin-your-company': 'Empiece su empresa',
   'web.block': 'Bloquear',
   'web.blocked': 'Bloqueado',
+  'web.calibrated-until': 'calibrado hasta {day}',
+  'web.calibration-not-on-file': 'calibración sin registro',
+  'web.calibration-ran-out': 'calibración vencida desde {day}',
   'web.certified-as': '{certification}, {number}',
   'web.characters-or-more': '{least} caracteres o más, ninguna palabra usual.',
   'web.choose-password-you-sign-in-as': '{name}, elija una contraseña. Entra como {signIn}.',
@@ -25,11 +29,14 @@ export const es: Record<keyof typeof en, string> = {
   'web.edit': 'Editar',
   'web.give-this-link-to-them-alone':
     'Dé este enlace solo a esa persona. Quien lo abre elige la contraseña; sirve una vez, siete días, y no se muestra otra vez.',
+  'web.i-have-it': 'Lo tengo yo',
+  'web.instruments-of-the-company': 'Instrumentos',
   'web.invitation-does-not-open': 'Esta invitación no se abre.',
   'web.invitation-for': 'Invitación para {name}',
   'web.invite-again': 'Invitar',
   'web.invited-until': 'Invitado hasta el {day}',
   'web.its-owner': 'Su dueño',
+  'web.lay-it-down': 'Dejarlo',
   'web.let-in-again': 'Dejar entrar otra vez',
   'web.logo': 'Logotipo',
   'web.logo-for-reports': 'Logotipo para los informes',
@@ -37,8 +44,10 @@ export const es: Record<keyof typeof en, string> = {
   'web.name-of-the-company': 'Nombre de la empresa',
   'web.new-password': 'Contraseña nueva',
   'web.new-password-waits': 'Entra; espera una contraseña nueva',
+  'web.no-instrument-registered-yet': 'Aún no hay instrumentos registrados.',
   'web.not-certified': 'Sin certificado de refrigerante',
   'web.not-invited': 'Sin invitar',
+  'web.not-zeroed': 'cero sin anotar',
   'web.owner-and-office-keep-people': 'El dueño y la oficina llevan las personas.',
   'web.people': 'Personas',
   'web.person': 'Persona',
@@ -48,5 +57,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.take-logo-off': 'Quitarlo',
   'web.until-day': 'Hasta el {day}',
   'web.welcome-to': 'Bienvenido a {company}',
+  'web.what-you-have-in-hand-is-named':
+    'Lo que usted tiene en la mano se nombra junto a cada lectura que toma con él, con el día hasta el que vale su calibración.',
   'web.your-name': 'Su nombre',
+  'web.zeroed-on-day': 'puesto a cero el {day}',
 };

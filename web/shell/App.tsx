@@ -23,6 +23,7 @@ const LibraryPage = page(() => import('@/web/library/LibraryPage'));
 const CylindersPage = page(() => import('@/web/cylinders/CylindersPage'));
 const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
 const PeoplePage = page(() => import('@/web/company/PeoplePage'));
+const InstrumentsPage = page(() => import('@/web/company/InstrumentsPage'));
 const SetupPage = page(() => import('@/web/company/SetupPage'));
 const InvitationPage = page(() => import('@/web/company/InvitationPage'));
 const FormulasPage = page(() => import('@/web/formulas/FormulasPage'));
@@ -46,6 +47,7 @@ export function App() {
                 <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/settings/people" element={<PeoplePage />} />
+                <Route path="/settings/instruments" element={<InstrumentsPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
               </Route>
               <Route path="*" element={<Navigate to="/jobs" replace />} />

@@ -1,8 +1,9 @@
+import { expectedPressures } from '@/core/diagnosis/expected-pressures';
 import type { Reasoning } from '@/core/diagnosis/reason';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { type CyclePoints, cyclePoints } from '@/core/startup/cycle-points';
-import type { Readings } from '@/core/startup/quantities';
-import { reasoningOf } from '@/core/startup/reasoning';
+import type { Quantity, Readings } from '@/core/startup/quantities';
+import { reasonedPlate, reasoningOf } from '@/core/startup/reasoning';
 import { followUpsIn, followUpsOf, lastTrim, readingsOfRound, roundsOf } from './rounds';
 import { airflowOf, startUpSystem } from './system';
 
@@ -28,6 +29,22 @@ export function faultNow(
     if (found) return { found, fromRound: true };
   }
   return undefined;
+}
+
+/** Where both pressures of a sound system lie in the air that is read now; undefined where that air is not read, or the plant knows no such run. */
+export function pressuresNow(sheet: EquippedSheet, readings: Readings) {
+  const system = startUpSystem(sheet);
+  if (sheet.job.mode !== 'cooling' || system.inverter) return undefined;
+  // To half a degree: the noise of a probe moves no band.
+  const at = (name: Quantity): number =>
+    readings[name]?.trouble ? Number.NaN : Math.round(2 * (readings[name]?.value ?? Number.NaN)) / 2;
+  const air = {
+    outdoorF: at('outdoorDryBulbF'),
+    returnDryBulbF: at('returnDryBulbF'),
+    returnWetBulbF: at('returnWetBulbF'),
+    barometerPsia: system.barometerPsia,
+  };
+  return Object.values(air).every(Number.isFinite) ? expectedPressures(reasonedPlate(system), air) : undefined;
 }
 
 /** The cycle of the last round before refrigerant was last moved. */

@@ -1,5 +1,6 @@
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import type { RunMode } from '@/core/finding/run-mode';
+import type { NamedInstrument } from '@/core/instrument/register';
 import { acceptedIn } from '@/core/job/acceptance';
 import type { ReportTable } from '@/core/job/report-parts';
 import { ENTRIES, entryWords } from '@/core/phases/log/entries';
@@ -7,7 +8,7 @@ import type { Snapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { FIGURE_IDS } from '@/core/startup/figure';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
-import { type Label, lower, measured, moment, type Said, value } from '@/core/words/said';
+import { day, type Label, lower, measured, moment, type Said, value } from '@/core/words/said';
 
 type Part = Pick<NonNullable<Snapshot['startUp']>, 'figures' | 'findings' | 'measurements'>;
 
@@ -98,7 +99,20 @@ function findingTable({ findings }: Part): ReportTable {
 }
 
 /** What read it: a simulated probe and a typing hand are said in the reader's language, an instrument by its own name. */
-const instrumentOf = (m: { source: string; instrument: string }, label: Said): Label =>
+const instrumentOf = (m: { source: string; instrument: string; detail?: unknown }, label: Said): Label => {
+  const own = (m.detail as { instrument?: NamedInstrument } | null | undefined)?.instrument;
+  return own ? ownInstrument(own) : unnamed(m, label);
+};
+
+/** An instrument of the register, with the day that its calibration holds to. */
+function ownInstrument({ name, serial, calibratedTo, overdue }: NamedInstrument): Said {
+  const said = serial ? `${name} (${serial})` : name;
+  if (calibratedTo === null) return tell('job.own-instrument', { name: said });
+  const to = day(calibratedTo);
+  return tell(overdue ? 'job.own-instrument-overdue' : 'job.own-instrument-calibrated', { name: said, to });
+}
+
+const unnamed = (m: { source: string; instrument: string }, label: Said): Label =>
   m.source === 'simulated'
     ? tell('job.simulated-probe', { label: lower(label) })
     : m.source === 'typed'

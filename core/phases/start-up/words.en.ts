@@ -100,6 +100,9 @@ export const en = {
   'job.open-readings': 'Open the readings',
   'job.outside-air': 'Outside air',
   'job.outside-air-line': '{wanted} % wanted, read by {means}',
+  'job.own-instrument': '{name}, calibration not on file',
+  'job.own-instrument-calibrated': '{name}, calibrated to {to}',
+  'job.own-instrument-overdue': '{name}, calibration overdue since {to}',
   'job.panels-covers-and-fence-not-confirmed': 'Panels, covers and fence not confirmed',
   'job.panels-on-filter-in-service-valves':
     'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',

@@ -104,6 +104,9 @@ export const es: Record<keyof typeof en, string> = {
   'job.open-readings': 'Abrir las lecturas',
   'job.outside-air': 'Aire exterior',
   'job.outside-air-line': '{wanted} % pedido, leído por {means}',
+  'job.own-instrument': '{name}, calibración sin registro',
+  'job.own-instrument-calibrated': '{name}, calibrado hasta {to}',
+  'job.own-instrument-overdue': '{name}, calibración vencida desde {to}',
   'job.panels-covers-and-fence-not-confirmed': 'Paneles, tapas y cerca sin confirmar',
   'job.panels-on-filter-in-service-valves':
     'Paneles puestos, filtro adentro, válvulas de servicio abiertas, resistencia del cárter tibia, seguridades disparadas una vez a mano. Manos lejos del abanico.',

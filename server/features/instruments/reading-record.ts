@@ -1,4 +1,5 @@
 import { v5 as uuidv5 } from 'uuid';
+import { type NamedInstrument, readWith } from '@/core/instrument/register';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { heldInRun, steadinessOf } from '@/core/phases/start-up/held';
 import { type KeptStood, keptStood } from '@/core/phases/start-up/judged';
@@ -6,6 +7,7 @@ import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Db } from '@/server/db/pool';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
+import { registerStore } from '@/server/features/register/register-store';
 import { english } from '@/server/words/speak-to';
 import { readRunData } from './run-data';
 import type { RunRow } from './runs-store';
@@ -30,6 +32,8 @@ export async function insertReadings(
 ): Promise<void> {
   const runSeconds = samples.at(-1)?.runSeconds ?? 0;
   const stood = await stoodAt(db, run, sheet, runSeconds);
+  // What is simulated was read by none of the company's instruments.
+  const kept = run.source === 'instrument' ? await registerStore.keptBy(db, run.companyId, personId) : [];
   for (const [quantity, reading] of Object.entries(readingsFromRun(samples, run.source, 0))) {
     const wanted = request.quantities ? request.quantities.includes(quantity) : quantity !== 'airflowCfm';
     if (reading.trouble || !wanted) continue;
@@ -54,12 +58,17 @@ export async function insertReadings(
       personId,
       runId: run.id,
       runSeconds,
-      detail: quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : stood,
+      detail: {
+        ...(quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : stood),
+        ...named(readWith(quantity, kept, occurredAt.toISOString().slice(0, 10))),
+      },
       supersedesId: null,
       occurredAt,
     });
   }
 }
+
+const named = (instrument: NamedInstrument | undefined): object => (instrument ? { instrument } : {});
 
 /** How the run stood at that second, kept beside its readings: the proof of another mode is judged without the run at hand. */
 async function stoodAt(db: Db, run: RunRow, sheet: JobSheet, runSeconds: number): Promise<KeptStood | null> {

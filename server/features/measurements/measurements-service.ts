@@ -1,5 +1,6 @@
 import type { TypedMeasurement, WithdrawMovement } from '@/contract/requests';
 import { refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
+import { type NamedInstrument, readWith } from '@/core/instrument/register';
 import { movementsOf, standing, WITHDRAWN } from '@/core/job/movements';
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -19,6 +20,7 @@ import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob } from '@/server/features/jobs/jobs-service';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
+import { registerStore } from '@/server/features/register/register-store';
 import { english } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
@@ -103,6 +105,7 @@ export async function storeTyped(
   measurements: readonly TypedMeasurement[],
 ): Promise<void> {
   mustBeOnce(measurements.map((m) => m.id));
+  const kept = await registerStore.keptBy(db, person.companyId, person.id);
   const fresh: TypedMeasurement[] = [];
   for (const m of measurements) {
     if (!(await writesFirst(db, person, { id: m.id, what: 'reading', jobId: sheet.job.id, body: m }))) continue;
@@ -133,7 +136,10 @@ export async function storeTyped(
       personId: person.id,
       runId: null,
       runSeconds: null,
-      detail: detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
+      detail: withInstrument(
+        detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
+        readWith(m.quantity, kept, m.occurredAt.slice(0, 10)),
+      ),
       supersedesId: m.supersedesId ?? null,
       occurredAt: new Date(m.occurredAt),
     });
@@ -156,6 +162,12 @@ export async function storeTyped(
       quantities: fresh.map((m) => m.quantity),
     });
 }
+
+/** What else is kept beside a reading, with the instrument that gave it. */
+const withInstrument = (
+  detail: Record<string, unknown> | null,
+  instrument: NamedInstrument | undefined,
+): Record<string, unknown> | null => (instrument ? { ...detail, instrument } : detail);
 
 const detailOf = (m: TypedMeasurement, certifiedBy: string | undefined): Record<string, unknown> | null =>
   m.method !== undefined

@@ -2,9 +2,11 @@ export const en = {
   'web.address': 'Address',
   'web.anything-that-can-send-line-of':
     'Anything that can send a line of JSON: a gauge bridge, or a recording played back. Every reading can also be typed.',
+  'web.calibration-overdue-of': 'Calibration overdue: {instruments}. What you read with it is marked so on the report.',
   'web.channels': 'Channels',
   'web.connect-simulated-instruments': 'Connect simulated instruments',
   'web.disconnect': 'Disconnect',
+  'web.instrument-since': '{name} since {day}',
   'web.instruments-of-your-own': 'Instruments of your own',
   'web.instruments-of-your-own-are-connected':
     'Instruments of your own are connected. What you do by hand you tell by a tap in the next move.',

@@ -4,9 +4,12 @@ export const es: Record<keyof typeof en, string> = {
   'web.address': 'Dirección',
   'web.anything-that-can-send-line-of':
     'Todo lo que pueda mandar una línea de JSON: un puente de manómetros, o una grabación. Cada lectura también se puede escribir.',
+  'web.calibration-overdue-of':
+    'Calibración vencida: {instruments}. Lo que lea con él queda marcado así en el informe.',
   'web.channels': 'Canales',
   'web.connect-simulated-instruments': 'Conectar instrumentos simulados',
   'web.disconnect': 'Desconectador',
+  'web.instrument-since': '{name} desde {day}',
   'web.instruments-of-your-own': 'Instrumentos propios',
   'web.instruments-of-your-own-are-connected':
     'Hay instrumentos propios conectados. Lo que hace a mano lo dice con un toque en el siguiente paso.',

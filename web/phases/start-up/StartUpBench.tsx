@@ -13,6 +13,7 @@ import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
 const CyclePanel = lazy(() => import('./CyclePanel').then((m) => ({ default: m.CyclePanel })));
+const ExpectedPressures = lazy(() => import('./ExpectedPressures').then((m) => ({ default: m.ExpectedPressures })));
 const FaultPanel = lazy(() => import('./FaultPanel').then((m) => ({ default: m.FaultPanel })));
 const Trend = lazy(() => import('@/web/bench/Trend'));
 export const TABS = ['ladder', 'cycle', 'trend', 'readings', 'fault'] as const;
@@ -83,14 +84,23 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
     );
   const running = (readings.compressorA?.value ?? 0) > RUNNING_A;
   return (
-    <TemperatureLadder
-      readings={readings}
-      figures={judgement.figures}
-      verdicts={verdicts}
-      selected={selected}
-      onSelect={onSelect}
-      dim={!isSigned(sheet, 'start-up') && (stale || !running)}
-    />
+    <div className="flex h-full flex-col">
+      <div className="min-h-0 flex-1">
+        <TemperatureLadder
+          readings={readings}
+          figures={judgement.figures}
+          verdicts={verdicts}
+          selected={selected}
+          onSelect={onSelect}
+          dim={!isSigned(sheet, 'start-up') && (stale || !running)}
+        />
+      </div>
+      {running ? (
+        <Suspense fallback={null}>
+          <ExpectedPressures view={view} readings={readings} />
+        </Suspense>
+      ) : null}
+    </div>
   );
 }
 

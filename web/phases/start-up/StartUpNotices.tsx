@@ -5,15 +5,17 @@ import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { OverdueInstruments } from '../instruments/OverdueInstruments';
 
 type Props = { move: Move; problem: ApiProblem | undefined; cutout: string | undefined };
 
-/** Who weighs, what went wrong, and a switch that tripped. */
+/** Who weighs, which instrument is overdue, what went wrong, and a switch that tripped. */
 export function StartUpNotices({ move, problem, cutout }: Props) {
   const weighs = move.button?.action.kind === 'weigh-in' || move.button?.action.kind === 'recover';
   return (
     <div className="grid gap-2">
       {weighs ? <CertifiedBy /> : null}
+      <OverdueInstruments />
       <Trouble problem={problem} />
       {cutout && cutout !== 'none' ? (
         <Notice kind="stop">{say(tell('web.switch-tripped-find-out-why-before', { cutout: value(cutout) }))}</Notice>

@@ -80,6 +80,8 @@ export const en = {
   'web.run-min': 'run {end} min · ',
   'web.service-valves-fully-open-caps-on': 'Service valves fully open, caps on',
   'web.signed': 'Signed: {say}',
+  'web.sound-systems-show':
+    'In this air sound systems show a suction of {suctionLow} to {suctionHigh} and a head of {headLow} to {headHigh}: no target.',
   'web.speaks-against': 'against it',
   'web.speaks-for': 'for it',
   'web.stale-for-s': 'stale for {staleForS} s',

@@ -83,6 +83,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.run-min': 'corrida {end} min · ',
   'web.service-valves-fully-open-caps-on': 'Válvulas de servicio abiertas del todo, tapas puestas',
   'web.signed': 'Firmado: {say}',
+  'web.sound-systems-show':
+    'Con este aire, los sistemas sanos muestran succión de {suctionLow} a {suctionHigh} y alta de {headLow} a {headHigh}: no es un objetivo.',
   'web.speaks-against': 'en contra',
   'web.speaks-for': 'a favor',
   'web.stale-for-s': 'sin datos por {staleForS} s',
