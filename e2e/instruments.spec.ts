@@ -41,7 +41,7 @@ test('an instrument is registered, taken in hand on a phone, and named beside wh
   await expect(page.getByText(/^Calibration overdue/)).toHaveCount(0);
   await crew.tab('readings');
   await page.getByLabel('Suction pressure', { exact: true }).fill('118');
-  await page.getByRole('button', { name: 'Record reading' }).click();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
   await expect
     .poll(async () => {
       const sheet = await (await page.request.get(`/api/jobs/${id}`)).json();

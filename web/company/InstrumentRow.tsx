@@ -21,7 +21,7 @@ export function InstrumentRow({ instrument: i, mine, busy, onEdit, onTake }: Pro
   return (
     <li
       data-testid={`instrument-${i.name}`}
-      className="grid grid-cols-[24px_minmax(0,1fr)] items-start gap-x-2 border-b border-rule py-2.5 md:grid-cols-[24px_minmax(0,1fr)_minmax(0,1fr)_auto] md:items-center"
+      className="grid grid-cols-[24px_minmax(0,1fr)] items-start gap-x-2 border-b border-rule py-2.5 md:grid-cols-[24px_minmax(0,1fr)_minmax(0,1fr)_220px] md:items-center"
     >
       <span className="pt-1 md:pt-0">
         <Mark kind={i.retired ? 'to-come' : over ? 'look-again' : calibration === 'current' ? 'good' : 'not-proven'} />
