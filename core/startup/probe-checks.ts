@@ -4,7 +4,7 @@ import { bubbleF, dewF } from '@/core/refrigerant/lookup';
 import { tell } from '@/core/startup/words';
 import { list, lower, q, type Said } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
-import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES } from './quantities';
+import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, supplySettled } from './quantities';
 
 /** A liquid line this much colder than the air that cools it is a probe in the sun or off the pipe, °F. */
 const LIQUID_BELOW_AMBIENT_F = 1;
@@ -29,7 +29,7 @@ const SOURCE = tell('startup.probe-rejection-rules-common-practice');
  * These hold every other verdict back: nothing confident is said from a bad probe.
  */
 export function probeFindings(
-  { system, readings: r, mode }: Pick<JudgeInput, 'system' | 'readings' | 'mode'>,
+  { system, readings: r, mode, ranMin }: Pick<JudgeInput, 'system' | 'readings' | 'mode' | 'ranMin'>,
   running: boolean,
   required: readonly Quantity[],
 ): Finding[] {
@@ -163,7 +163,9 @@ export function probeFindings(
       returnWb - returnDb,
     );
   }
-  if (cooling && returnDb !== undefined && supply !== undefined && supply >= returnDb && system.heatPump) {
+  const warmer =
+    cooling && supplySettled(ranMin) && returnDb !== undefined && supply !== undefined && supply >= returnDb;
+  if (warmer && system.heatPump) {
     // A heat pump that warms the air is most likely heating: that is no fault of a probe.
     out.push({
       id: 'mode-doubt',
@@ -181,7 +183,7 @@ export function probeFindings(
         action: { kind: 'set-mode', mode: 'heating' },
       },
     });
-  } else if (cooling && returnDb !== undefined && supply !== undefined && supply >= returnDb) {
+  } else if (warmer) {
     suspect(
       'supplyDryBulbF',
       tell('startup.supply-air-is-not-colder-than'),

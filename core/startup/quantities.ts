@@ -110,6 +110,12 @@ export const FOLLOW_UP_QUANTITIES = [
 /** A compressor that draws less than this is not running, A. */
 export const RUNNING_A = POLICY.runningA.value;
 
+/** In the first minutes of a run the plenum still holds the air of the house (common practice), min. */
+const SUPPLY_SETTLES_MIN = 3;
+/** Whether the supply says anything of the run yet; where nobody knows how long it ran, it is taken at its word. */
+export const supplySettled = (ranMin: number | undefined): boolean =>
+  ranMin === undefined || ranMin >= SUPPLY_SETTLES_MIN;
+
 export type Quantity = keyof typeof QUANTITIES;
 export const QUANTITY_NAMES = Object.keys(QUANTITIES) as Quantity[];
 export const REQUIRED_QUANTITIES = QUANTITY_NAMES.filter((name) => QUANTITIES[name].required);

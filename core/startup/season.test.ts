@@ -111,6 +111,23 @@ describe('a day on which the charge cannot be judged', () => {
     expect(mode.next?.action).toEqual({ kind: 'set-mode', mode: 'heating' });
     expect(found.some((f) => f.id === 'air-direction')).toBe(false);
   });
+  it('in the first three minutes the plenum holds the air of the house: nothing is asked of its direction', () => {
+    const doubt = (ranMin: number | undefined, system = WINTER.system) =>
+      judge({ system, readings: heating(), ranMin: ranMin as never }).map((f) => f.id);
+    expect(doubt(2.9)).not.toContain('mode-doubt');
+    expect(doubt(3)).toContain('mode-doubt');
+    expect(doubt(undefined)).toContain('mode-doubt');
+    const alone = { ...SYSTEM, heatPump: false };
+    expect(doubt(2.9, alone)).not.toContain('probe-supplyDryBulbF');
+    expect(doubt(3, alone)).toContain('probe-supplyDryBulbF');
+    const wrong = (ranMin: number) =>
+      judge({ ...WINTER, readings: heating({ supplyDryBulbF: value(60) }), ranMin }).find(
+        (f) => f.id === 'air-direction',
+      )?.verdict;
+    expect([wrong(2.9), wrong(3)]).toEqual([undefined, 'stop']);
+    const right = judge({ ...WINTER, readings: heating(), ranMin: 1 }).find((f) => f.id === 'air-direction');
+    expect(right?.verdict).toBe('good');
+  });
 });
 
 describe('how far a figure is off', () => {

@@ -4,7 +4,7 @@ import { tell } from '@/core/startup/words';
 import { q, value } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 import type { Limit } from './limit';
-import { QUANTITIES } from './quantities';
+import { QUANTITIES, supplySettled } from './quantities';
 
 /** A signature by the weighed charge rests on a run of this length at least (California Title 24 RA3.2, edition not checked), min. */
 export const SEASON_RUN_MIN = 15;
@@ -76,9 +76,9 @@ export function seasonFindings(input: JudgeInput, limit: Limit): Finding[] {
   // A heat pump that warms the air while cooling is chosen is asked about its mode, not told that it is wired wrong.
   const asked =
     !heats && system.heatPump === true && supply !== undefined && back !== undefined && supply.value >= back.value;
-  if (supply && back && !supply.trouble && !back.trouble && !asked) {
-    const riseF = supply.value - back.value;
-    const right = heats ? riseF >= AIR_MOVED_F : -riseF >= AIR_MOVED_F;
+  const riseF = supply && back ? supply.value - back.value : 0;
+  const right = heats ? riseF >= AIR_MOVED_F : -riseF >= AIR_MOVED_F;
+  if (supply && back && !supply.trouble && !back.trouble && !asked && (right || supplySettled(ranMin))) {
     const wrongWay = heats ? riseF <= -AIR_MOVED_F : riseF >= AIR_MOVED_F;
     const word = value(heats ? 'warmed' : 'cooled');
     out.push({
