@@ -2,7 +2,7 @@ import { tell } from '@/core/equipment/words';
 import { type Call, callOf, RUN_MODES } from '@/core/finding/run-mode';
 import type { Said } from '@/core/words/said';
 
-/** Figures that a maker's chart may give at a point, each with what a reading of it may be off by. */
+/** Figures that a maker's chart may give at a point. */
 export const CHART_FIGURES = ['suctionPsig', 'liquidPsig', 'superheatF', 'subcoolingF', 'approachF'] as const;
 export type ChartFigure = (typeof CHART_FIGURES)[number];
 export type ChartFigures = Partial<Record<ChartFigure, number>>;

@@ -13,6 +13,7 @@ import { tell } from '@/core/phases/hand-over/words';
 import { agreedGates } from '@/core/phases/scope/gates';
 import { setsEquipment } from '@/core/phases/set/needed';
 import { claimOf, signedGate } from '@/core/phases/signed-gate';
+import { isTestModeLeft } from '@/core/phases/start-up/system';
 import { hazardHolds } from '@/core/phases/survey/gates';
 import { hasCircuit, owesFurnaceProof } from '@/core/phases/survey/view';
 import { inrushFindings } from '@/core/phases/wire/inrush';
@@ -84,14 +85,15 @@ export function handOverGates(sheet: JobSheet): Gate[] {
 
 /** A test mode that was set for the start-up is left again: in it the unit does not follow the thermostat. */
 function testModeGates({ startUp }: SheetWith<'startUp'>): Gate[] {
-  const { testModeCooling, testModeHeating, testModeLeft } = startUp.confirmations;
+  const { testModeCooling, testModeHeating } = startUp.confirmations;
   if (!testModeCooling && !testModeHeating) return [];
+  const left = isTestModeLeft(startUp.confirmations);
   return [
     gate(
       'test-mode-left',
       tell('job.gate-test-mode-left-asks'),
-      testModeLeft !== undefined,
-      testModeLeft ? tell('job.test-mode-is-left') : tell('job.test-mode-was-set-and-must-be-left'),
+      left,
+      left ? tell('job.test-mode-is-left') : tell('job.test-mode-was-set-and-must-be-left'),
     ),
   ];
 }

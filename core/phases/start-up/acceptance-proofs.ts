@@ -13,6 +13,7 @@ import { judgeKeptAirHandler, judgeKeptFurnace } from '@/core/startup/acceptance
 import { judgeOutsideAir } from '@/core/startup/acceptance/outside-air';
 import { judgeSmokeTrip } from '@/core/startup/acceptance/smoke-trip';
 import { judgeZoneRun } from '@/core/startup/acceptance/zone-run';
+import { CFM_PER_TON } from '@/core/startup/airflow';
 import { OZ_PER_LB } from '@/core/units/units';
 import type { Said } from '@/core/words/said';
 
@@ -26,8 +27,7 @@ export type Acceptance = {
   findings: readonly Finding[] | undefined;
 };
 
-/** Air by the ton that a rooftop moves (common practice), and above how much of it the mechanical code asks for a smoke detector (IMC 606, edition not checked), CFM. */
-const CFM_PER_TON = 400;
+/** Above this air the mechanical code asks for a smoke detector (IMC 606, edition not checked), CFM. */
 const SMOKE_ABOVE_CFM = 2000;
 
 /** What this system is accepted by besides its readings: a leak detector's trip, a rooftop's smoke detector and outside air, its zones. */
@@ -45,7 +45,7 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       findings: run && judgeA2lTrip(run.body, { minimumCfm: leastAirOf(sheet) }),
     });
   }
-  if (plate.packaged && CFM_PER_TON * plate.nominalTons > SMOKE_ABOVE_CFM) {
+  if (plate.packaged && CFM_PER_TON.nominal * plate.nominalTons > SMOKE_ABOVE_CFM) {
     const smoke = latestOf(sheet.systemLog, 'smoke-trip');
     const air = latestOf(sheet.systemLog, 'outside-air');
     out.push(

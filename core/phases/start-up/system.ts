@@ -16,6 +16,14 @@ export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent
 /** What lead and customer let stand, by its finding. */
 export const acceptedOn = (sheet: SheetWith<'acceptances'>): string[] => sheet.acceptances.map((a) => a.finding);
 
+/** A test mode that was set once more after it was left is not left. */
+export const isTestModeLeft = ({
+  testModeCooling,
+  testModeHeating,
+  testModeLeft,
+}: SheetWith<'startUp'>['startUp']['confirmations']): boolean =>
+  testModeLeft !== undefined && [testModeCooling, testModeHeating].every((set) => !set || set.at <= testModeLeft.at);
+
 export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
   const c = sheet.startUp.confirmations;
   return {
@@ -26,7 +34,7 @@ export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
     auxOff: !!c.auxOff,
     testModeCooling: !!c.testModeCooling,
     testModeHeating: !!c.testModeHeating,
-    testModeLeft: !!c.testModeLeft,
+    testModeLeft: isTestModeLeft(c),
   };
 }
 

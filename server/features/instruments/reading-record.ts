@@ -5,6 +5,7 @@ import { heldInRun, steadinessOf } from '@/core/phases/start-up/held';
 import { type KeptStood, keptStood } from '@/core/phases/start-up/judged';
 import { type RunSample, readingsFromRun } from '@/core/startup/live';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { registerStore } from '@/server/features/register/register-store';
@@ -60,7 +61,7 @@ export async function insertReadings(
       runSeconds,
       detail: {
         ...(quantity === 'airflowCfm' ? { method: 'flow grid or hood' } : stood),
-        ...named(readWith(quantity, kept, occurredAt.toISOString().slice(0, 10))),
+        ...named(readWith(quantity, kept, dayAt(occurredAt, sheet.site.timeZone))),
       },
       supersedesId: null,
       occurredAt,

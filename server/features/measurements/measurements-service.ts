@@ -9,6 +9,7 @@ import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { sheetGates } from '@/core/phases/standing';
 import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/quantities';
+import { dayAt } from '@/core/words/calendar';
 import type { Said } from '@/core/words/said';
 import { list, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
@@ -138,7 +139,7 @@ export async function storeTyped(
       runSeconds: null,
       detail: withInstrument(
         detailOf(m, certified && certified.id !== person.id ? certified.fullName : undefined),
-        readWith(m.quantity, kept, m.occurredAt.slice(0, 10)),
+        readWith(m.quantity, kept, dayAt(m.occurredAt, sheet.site.timeZone)),
       ),
       supersedesId: m.supersedesId ?? null,
       occurredAt: new Date(m.occurredAt),
