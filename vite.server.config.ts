@@ -15,6 +15,7 @@ export default defineConfig({
         main: 'server/main.ts',
         demo: 'demo/main.ts',
         'plant-worker': 'server/features/instruments/plant-worker.ts',
+        'practice-worker': 'server/features/practice/practice-worker.ts',
         'pdf-worker': 'server/features/reports/pdf-worker.ts',
       },
     },

@@ -27,6 +27,7 @@ import { es as wireEs } from './phases/wire/words.es';
 import { es as phasesEs } from './phases/words.es';
 import { es as policyEs } from './policy/words.es';
 import { es as powerEs } from './power/words.es';
+import { es as practiceEs } from './practice/words.es';
 import { es as refrigerantEs } from './refrigerant/words.es';
 import { es as surveyEs } from './scope/survey/words.es';
 import { es as sizeEs } from './scope/tonnage/words.es';
@@ -52,6 +53,7 @@ export const SPANISH = {
   ...settingEs,
   ...controlsEs,
   ...powerEs,
+  ...practiceEs,
   ...findingEs,
   ...fitEs,
   ...furnaceEs,

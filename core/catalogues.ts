@@ -27,6 +27,7 @@ import { en as wireEn } from './phases/wire/words.en';
 import { en as phasesEn } from './phases/words.en';
 import { en as policyEn } from './policy/words.en';
 import { en as powerEn } from './power/words.en';
+import { en as practiceEn } from './practice/words.en';
 import { en as refrigerantEn } from './refrigerant/words.en';
 import { en as surveyEn } from './scope/survey/words.en';
 import { en as sizeEn } from './scope/tonnage/words.en';
@@ -52,6 +53,7 @@ export const ENGLISH = {
   ...settingEn,
   ...controlsEn,
   ...powerEn,
+  ...practiceEn,
   ...findingEn,
   ...fitEn,
   ...furnaceEn,

@@ -28,6 +28,7 @@ import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
 import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
+import { loadPractice } from './practice';
 import { DEMO_SURVEYS } from './surveys';
 
 const DAY_MS = 86_400_000;
@@ -55,6 +56,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   await loadLibrary(database, DEMO_COMPANY.id);
   await loadCylinders(database);
   for (const one of DEMO_INSTRUMENTS) await registerStore.insert(database, DEMO_COMPANY.id, one);
+  await loadPractice(database);
   for (const job of DEMO_JOBS) {
     const { lead, id } = await insertJob(database, job, job.plate);
     await tell(database, lead, { jobId: id }, job);

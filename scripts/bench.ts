@@ -11,6 +11,9 @@ import { orderBench, stepBench, vacuumBench } from '@/core/plant/bench/bench';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
 import { solveSystem } from '@/core/plant/system';
 import { drawSystem } from '@/core/plant/unit/population';
+import { SEEDS } from '@/core/practice/levels';
+import { judgeRound } from '@/core/practice/practice';
+import { BASE_PROBES } from '@/core/practice/probes';
 import { bubbleF, bubblePsia, dewF, liquidLbFt3 } from '@/core/refrigerant/lookup';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { solveSaturation } from '@/core/refrigerant/saturation-solver';
@@ -121,6 +124,17 @@ for (const call of ['cooling', 'heating'] as const)
     'ms',
   );
 
+function judgedTotal(): number {
+  const judged = judgeRound('two', SEEDS.two[0]!, [
+    { kind: 'place', probes: [...BASE_PROBES] },
+    { kind: 'act', id: 'open-airways' },
+    { kind: 'wait', minutes: 15 },
+    { kind: 'name', faults: ['low-indoor-airflow'] },
+    { kind: 'finish' },
+  ]);
+  return judged.ok ? judged.value.total : 0;
+}
+
 let { state } = command(config, newRig(config, 118), { kind: 'start' });
 const samples: RunSample[] = [];
 const HOUR = 3600;
@@ -134,6 +148,19 @@ for (let t = 1; t <= HOUR; t++) {
 const seconds = (performance.now() - start) / 1000;
 line('plant, one hour at 1 Hz with six charge steps', HOUR / seconds, '× real time');
 
+{
+  // What a practice round or a worker runs at one go: a hot afternoon with the house cooling down, every second read.
+  const AFTERNOON_S = 4 * HOUR;
+  const hot = { ...config, outdoorF: 104, indoorF: 82, indoorWetBulbF: 69, indoorEndF: 75 };
+  const afternoon = command(hot, newRig(hot, 112), { kind: 'start' }).state;
+  const from = performance.now();
+  for (let t = 0; t < AFTERNOON_S; t++) {
+    advance(hot, afternoon, 1);
+    sample(hot, afternoon);
+  }
+  line('plant, four hours of a hot afternoon', performance.now() - from, 'ms');
+}
+line('practice round played again and scored', perCall(5, () => (sink += judgedTotal())) / 1e6, 'ms');
 const derived = steadySamples(samples, { refrigerant: 'R-454B', barometerPsia: 14.1 });
 line(
   'steady-state judgement of a 1 h run',

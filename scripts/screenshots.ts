@@ -48,8 +48,6 @@ await part(crew, 2148, 'survey/outdoor');
 await shoot(page, 'survey');
 await part(crew, 2149, 'scope');
 await shoot(page, 'scope');
-await part(crew, 2149, 'fit/placement');
-await shoot(page, 'fit-place');
 await part(crew, 2151, 'fit/stack');
 await shoot(page, 'fit-stack');
 await part(crew, 2152, 'recover');
@@ -95,6 +93,13 @@ await shoot(page, 'charge');
 await page.goto('/jobs');
 await crew.openJob(2157);
 await shoot(page, 'circuits');
+
+const apprentice = await person('Pim Adeyo');
+await apprentice.page.goto('/practice/ladder');
+await apprentice.crew.press(/All probes/);
+await apprentice.page.getByTestId('ladder').waitFor();
+await apprentice.page.getByTestId('follow-airflow').click();
+await shoot(apprentice.page, 'practice');
 
 const phone = await person('Jory Vance', { width: 390, height: 844 });
 await at(phone.crew, 2146, 'Start-up');

@@ -1,6 +1,7 @@
 import type { Database } from './db/pool';
 import type { DatabaseWatch } from './db/watch';
 import type { InstrumentHall } from './features/instruments/instrument-hall';
+import type { Umpire } from './features/practice/umpire';
 import type { PdfMaker } from './features/reports/pdf-maker';
 import type { Streams } from './streams';
 
@@ -26,6 +27,8 @@ export type Deps = {
   log: (line: string) => void;
   /** Makes PDFs beside the requests. */
   pdf: PdfMaker;
+  /** Plays practice rounds again beside the requests. */
+  umpire: Umpire;
   /** Whether the database answers. */
   watch: DatabaseWatch;
   /** Open streams by session. */

@@ -10,6 +10,7 @@ import { fail } from './fail';
 import { isEmpty, setupCode } from './features/company/setup';
 import { InstrumentHall } from './features/instruments/instrument-hall';
 import { InstrumentPort } from './features/instruments/instrument-port';
+import { Umpire } from './features/practice/umpire';
 import { PdfMaker } from './features/reports/pdf-maker';
 import { Streams } from './streams';
 
@@ -36,6 +37,7 @@ const deps: Deps = {
   watch,
   streams: new Streams(),
   pdf: new PdfMaker(say),
+  umpire: new Umpire(say),
   database,
   hall,
   log: say,
@@ -87,6 +89,7 @@ async function stop(): Promise<void> {
   watch.stop();
   await hall.close();
   await deps.pdf.close();
+  await deps.umpire.close();
   await database.close();
   process.exit(0);
 }

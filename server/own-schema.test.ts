@@ -6,6 +6,7 @@ import { reportSchema } from '@/contract/answers/report';
 import * as before from '@/contract/before';
 import * as circuit from '@/contract/circuit';
 import * as lists from '@/contract/lists';
+import { practiceSchema } from '@/contract/practice';
 import * as requests from '@/contract/requests';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
@@ -94,6 +95,7 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
       body: { ...(d.body as object), id: instrumentId },
     })),
     route('PUT', `/register/${instrumentId}/keeper`, requests.keeperSchema),
+    route('POST', '/practice/rounds', practiceSchema),
     route('POST', '/customers', lists.housesSchema, 'owner'),
     route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
     route('PUT', '/settings', before.settingsSchema, 'owner'),

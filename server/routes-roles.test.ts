@@ -64,6 +64,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
   'PUT /register/:instrumentId': 'keep-instruments',
   'PUT /register/:instrumentId/keeper': 'everyone',
+  'POST /practice/rounds': 'everyone',
   'POST /cylinders/:cylinderId/movements': 'keep-cylinders',
   'POST /library/items': 'edit-library',
   'POST /library/items/:itemId/page': 'edit-library',

@@ -33,6 +33,8 @@ export const MAY = {
   /** Another person's word that a unit is dead protects that person's hands. */
   'withdraw-voltage-check': ['owner', 'lead'],
   'stop-run-of-another': ['owner', 'lead'],
+  /** The practice of the others: who leads sees what an apprentice can do. */
+  'see-practice': ['owner', 'lead'],
 } as const satisfies Record<string, readonly Role[]>;
 
 export type Act = keyof typeof MAY;

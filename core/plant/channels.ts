@@ -52,3 +52,8 @@ export type ProbeFault = (typeof PROBE_FAULTS)[number];
 export const SUN_BIAS_F = 6;
 /** A loose clamp reads this fraction of the way toward the air around it. */
 export const LOOSE_FRACTION = 0.3;
+
+/** A probe that is off by more than its kind: toward the outdoor air by a share, then by a share of its reading, then by a step. */
+export type ProbeOff = { towardOutdoor?: number; share?: number; by?: number };
+export const readOffBy = (real: number, outdoorF: number, { towardOutdoor = 0, share = 0, by = 0 }: ProbeOff): number =>
+  (real + towardOutdoor * (outdoorF - real)) * (1 + share) + by;

@@ -2,7 +2,16 @@ import { barometerPsia } from '@/core/air/moist-air';
 import { callOf, isLowStage, type RunMode } from '@/core/finding/run-mode';
 import { bubbleF, bubblePsia, dewF } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import { CHANNELS, type Channel, LOOSE_FRACTION, PROBES, type ProbeFault, SUN_BIAS_F } from './channels';
+import {
+  CHANNELS,
+  type Channel,
+  LOOSE_FRACTION,
+  PROBES,
+  type ProbeFault,
+  type ProbeOff,
+  readOffBy,
+  SUN_BIAS_F,
+} from './channels';
 import { defrosting, frosting } from './frost';
 import { normal, type RandomState, uniform } from './random';
 import { airOfSpeed, HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
@@ -31,7 +40,12 @@ export type RigConfig = {
   meterOpening: number;
   compressorHealth: number;
   nonCondensablePsi: number;
+  /** A meter that stays open, a reversing valve that leaks over: shares, nothing where both are sound. */
+  stuckOpen?: number;
+  bypassed?: number;
   probeFaults: Partial<Record<Channel, ProbeFault>>;
+  /** Probes that are off by an amount of their own. */
+  probeOff?: Partial<Record<Channel, ProbeOff>>;
   /** An inverter shows its speed, this much at full; in its maker's test mode it holds that. Undefined of a single speed. */
   inverter?: { fullSpeed: number; testMode: boolean };
 };
@@ -122,11 +136,14 @@ export function newRig(config: RigConfig, chargeOz: number): RigState {
   };
 }
 
-/** Equalised pressure of a stopped system: saturation at the outdoor air while any liquid is left. */
+/** A foreign gas spreads over the whole circuit at rest: what is left of its pressure in the condenser (invented). */
+const REST_GAS_SHARE = 0.9;
+
+/** Equalised pressure of a stopped system: saturation at the outdoor air while any liquid is left, and any foreign gas besides. */
 function restPressure(config: RigConfig, chargeOz: number): number {
   const saturated = bubblePsia(config.refrigerant, Math.min(140, config.outdoorF));
   // A tenth of the charge is about what fills the volume with vapour; below that pressure falls with the mass.
-  return saturated * Math.min(1, chargeOz / (0.1 * config.nominalChargeOz));
+  return saturated * Math.min(1, chargeOz / (0.1 * config.nominalChargeOz)) + REST_GAS_SHARE * config.nonCondensablePsi;
 }
 
 export function command(config: RigConfig, state: RigState, order: RigCommand): { config: RigConfig; state: RigState } {
@@ -216,6 +233,8 @@ function inputOf(config: RigConfig, state: RigState): SystemInput {
     meterOpening: config.meterOpening,
     compressorHealth: config.compressorHealth,
     nonCondensablePsi: config.nonCondensablePsi,
+    stuckOpen: config.stuckOpen ?? 0,
+    bypassed: config.bypassed ?? 0,
     frost: state.frost,
   };
 }
@@ -293,6 +312,8 @@ function restFor(config: RigConfig, state: RigState, dt: number): void {
   state.dischargeLineF = toward(state.dischargeLineF, config.outdoorF, dt, TAU.off);
 }
 
+const inletRiseF = (o: SystemOutput | undefined): number => (o ? Math.max(0, o.compressorSuctionF - o.vaporLineF) : 0);
+
 /** What the pipes and the air really are, before a probe touches them. */
 export function truth(config: RigConfig, state: RigState): Record<Channel, number> {
   const barometer = barometerPsia(config.elevationFt);
@@ -302,6 +323,8 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
   const compressorSuctionF =
     state.running && Number.isFinite(saturatedSuction) ? saturatedSuction + state.superheatF : config.outdoorF;
   const suctionLineF = heats ? state.dischargeLineF - HOT_LINE_F : compressorSuctionF;
+  // Hot gas that leaks over in the reversing valve joins behind the service valve.
+  const leaksOverF = state.running && !heats ? inletRiseF(state.solved?.output) : 0;
   const saturatedLiquid = bubbleF(r, state.liquidPsia);
   const liquidLineF =
     state.running && Number.isFinite(saturatedLiquid) ? saturatedLiquid - state.subcoolingF : config.outdoorF;
@@ -309,7 +332,7 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
     suctionPsig: state.suctionPsia - barometer,
     liquidPsig: state.liquidPsia - barometer,
     suctionLineF,
-    compressorSuctionF,
+    compressorSuctionF: compressorSuctionF + leaksOverF,
     liquidLineF,
     dischargeLineF: state.dischargeLineF,
     outdoorDryBulbF: config.outdoorF,
@@ -339,6 +362,8 @@ function probe(config: RigConfig, state: RigState, dt: number): void {
     let seen = real[channel];
     if (fault === 'sun') seen += SUN_BIAS_F;
     if (fault === 'loose') seen += LOOSE_FRACTION * (config.outdoorF - seen);
+    const off = config.probeOff?.[channel];
+    if (off) seen = readOffBy(seen, config.outdoorF, off);
     const before = state.probes[channel];
     if (fault === 'stuck' && before !== undefined) continue;
     state.probes[channel] = before === undefined ? seen : toward(before, seen, dt, lagS);
@@ -358,7 +383,7 @@ export function sample(config: RigConfig, state: RigState): Record<Channel, numb
       continue;
     }
     const noisy = fault === 'stuck' ? value : relative ? value * (1 + jitter) : value + jitter;
-    out[channel] = Number((Math.round(noisy / resolution) * resolution).toFixed(3));
+    out[channel] = Math.round(Math.round(noisy / resolution) * resolution * 1000) / 1000;
   }
   return out;
 }

@@ -27,6 +27,9 @@ export type SystemInput = {
   meterOpening: number;
   compressorHealth: number;
   nonCondensablePsi: number;
+  /** A valve that stays open by this share of its stroke; discharge that leaks over into the suction, as a share. */
+  stuckOpen?: number;
+  bypassed?: number;
   /** Of the outdoor coil in heating: 0 clear, 1 closed. */
   frost: number;
 };
@@ -82,7 +85,7 @@ export function solveSystem(i: SystemInput): SystemOutput {
     indoorAir,
     outdoorAir: i.outdoorAir,
     pumping: i.compressorHealth,
-    bypassed: 0,
+    bypassed: i.bypassed ?? 0,
   };
   const amps = (w: number): number => (w * i.tons) / (i.volts * POWER_FACTOR);
   if (i.call === 'heating') {
@@ -104,7 +107,7 @@ export function solveSystem(i: SystemInput): SystemOutput {
     returnWetBulbF: Math.min(i.returnWetBulbF, i.returnF),
     condenserClean: i.condenserClean,
     meterOpening: i.meterOpening,
-    stuckOpen: 0,
+    stuckOpen: i.stuckOpen ?? 0,
     nonCondensablePsi: i.nonCondensablePsi,
   });
   return {

@@ -283,6 +283,7 @@ export const en = {
   'value.mixed': 'mixed',
   'value.moisture': 'moisture',
   'value.moisture-indicator': 'moisture indicator',
+  'value.moves': 'moves',
   'value.moving': 'moving',
   'value.must': 'required',
   'value.natural-gas': 'natural gas',

@@ -285,6 +285,7 @@ export const es: Record<keyof typeof en, string> = {
   'value.mixed': 'mezclado',
   'value.moisture': 'humedad',
   'value.moisture-indicator': 'indicador de humedad',
+  'value.moves': 'jugadas',
   'value.moving': 'se mueve',
   'value.must': 'obligatorio',
   'value.natural-gas': 'gas natural',

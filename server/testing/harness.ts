@@ -14,6 +14,7 @@ import { type Database, openDatabase } from '../db/pool';
 import { DatabaseWatch } from '../db/watch';
 import { InstrumentHall } from '../features/instruments/instrument-hall';
 import { hashPassword } from '../features/people/people-service';
+import { Umpire } from '../features/practice/umpire';
 import { PdfMaker } from '../features/reports/pdf-maker';
 import { Streams } from '../streams';
 
@@ -86,6 +87,7 @@ export type TestServer = {
   streams: Streams;
   watch: DatabaseWatch;
   pdf: PdfMaker;
+  umpire: Umpire;
 };
 
 /** A machine that runs several servers at once may keep a ping waiting this long without the database being frozen, ms. */
@@ -135,12 +137,14 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
   const log: string[] = [];
   const streams = new Streams();
   const pdf = new PdfMaker((line) => log.push(line), pathToFileURL('dist/server/pdf-worker.js'));
+  const umpire = new Umpire((line) => log.push(line), pathToFileURL('dist/server/practice-worker.js'));
   const hall = new InstrumentHall(database, (line) => log.push(line), pathToFileURL('dist/server/plant-worker.js'));
   const watch = new DatabaseWatch(database, PATIENCE_MS).start();
   const app = createApp({
     watch,
     streams,
     pdf,
+    umpire,
     database,
     hall,
     log: (line) => log.push(line),
@@ -158,6 +162,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
     streams,
     watch,
     pdf,
+    umpire,
     origin,
     log,
     anyone: () => new Client(origin),
@@ -170,6 +175,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
     stop: async () => {
       watch.stop();
       await pdf.close();
+      await umpire.close();
       await hall.close();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
@@ -181,11 +187,11 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
 
 /** The same parts once more behind other options, or on another way to the database: another face of one server. */
 export async function alsoListening(
-  { database, hall, watch, streams, pdf }: TestServer,
+  { database, hall, watch, streams, pdf, umpire }: TestServer,
   options: Parameters<typeof createApp>[0]['options'],
   other: { database?: Database; watch?: DatabaseWatch } = {},
 ): Promise<{ origin: string; close: () => Promise<void> }> {
-  const app = createApp({ database, hall, watch, streams, pdf, ...other, log: () => undefined, options });
+  const app = createApp({ database, hall, watch, streams, pdf, umpire, ...other, log: () => undefined, options });
   const listening = app.listen(0, '127.0.0.1');
   await new Promise((done) => listening.once('listening', done));
   return {

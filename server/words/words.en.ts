@@ -71,6 +71,7 @@ export const en = {
     'a look-again of the recorded reading; never a stop, never what is not proven',
   'server.many-pictures-are-being-worked-on': 'Many pictures are being worked on; try again in a moment.',
   'server.many-reports-are-being-made-try': 'Many reports are being made; try again in a moment.',
+  'server.many-rounds-are-being-judged': 'Many rounds are being judged; try again in a moment.',
   'server.model-of-that-name-is-there': 'A model of this maker and name is in the library already.',
   'server.modes-of-the-plate': '{modes}; or another plate',
   'server.must-goes-out-only-by-lead': 'A required item goes out only by a lead or the owner, with a reason.',

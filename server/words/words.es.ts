@@ -74,6 +74,7 @@ export const es: Record<keyof typeof en, string> = {
     'una revisión de la lectura registrada; nunca un alto ni lo no comprobado',
   'server.many-pictures-are-being-worked-on': 'Se están procesando muchas fotos; intente otra vez en un momento.',
   'server.many-reports-are-being-made-try': 'Se están haciendo muchos informes; intente otra vez en un momento.',
+  'server.many-rounds-are-being-judged': 'Se están juzgando muchas rondas; pruebe de nuevo en un momento.',
   'server.model-of-that-name-is-there': 'Ya hay un modelo de este fabricante y nombre en el catálogo.',
   'server.modes-of-the-plate': '{modes}; u otra placa',
   'server.must-goes-out-only-by-lead': 'Un punto obligatorio solo lo quita un encargado o el dueño, con motivo.',

@@ -26,6 +26,8 @@ const PeoplePage = page(() => import('@/web/company/PeoplePage'));
 const InstrumentsPage = page(() => import('@/web/company/InstrumentsPage'));
 const SetupPage = page(() => import('@/web/company/SetupPage'));
 const InvitationPage = page(() => import('@/web/company/InvitationPage'));
+const PracticePage = page(() => import('@/web/practice/PracticePage'));
+const RoundPage = page(() => import('@/web/practice/RoundPage'));
 const FormulasPage = page(() => import('@/web/formulas/FormulasPage'));
 
 export function App() {
@@ -48,6 +50,8 @@ export function App() {
                 <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/settings/people" element={<PeoplePage />} />
                 <Route path="/settings/instruments" element={<InstrumentsPage />} />
+                <Route path="/practice" element={<PracticePage />} />
+                <Route path="/practice/:level" element={<RoundPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />
               </Route>
               <Route path="*" element={<Navigate to="/jobs" replace />} />

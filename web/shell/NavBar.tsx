@@ -1,4 +1,4 @@
-import { BookOpen, Building2, ClipboardList, Cylinder, Sigma } from 'lucide-react';
+import { BookOpen, Building2, ClipboardList, Cylinder, Sigma, Target } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { useMe } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
@@ -11,6 +11,7 @@ const ICONS = {
   '/cylinders': Cylinder,
   '/library': BookOpen,
   '/settings': Building2,
+  '/practice': Target,
   '/formulas': Sigma,
 };
 
@@ -57,7 +58,7 @@ function BottomNav() {
   return (
     <nav
       aria-label={say(tell('web.nav'))}
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
     >
       {PLACES.map(({ to, label }) => {
         const Icon = ICONS[to];

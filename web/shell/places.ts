@@ -6,6 +6,7 @@ export const PLACES = [
   { to: '/cylinders', label: tell('web.nav-cylinders') },
   { to: '/library', label: tell('web.nav-library') },
   { to: '/settings', label: tell('web.nav-company') },
+  { to: '/practice', label: tell('web.nav-practice') },
   { to: '/formulas', label: tell('web.nav-formulas') },
 ] as const;
 

@@ -23,6 +23,7 @@ import { en as startUp } from '@/web/phases/start-up/words.en';
 import { en as survey } from '@/web/phases/survey/words.en';
 import { en as wire } from '@/web/phases/wire/words.en';
 import { en as phases } from '@/web/phases/words.en';
+import { en as practice } from '@/web/practice/words.en';
 import { en as settings } from '@/web/settings/words.en';
 import { en as shell } from '@/web/shell/words.en';
 import { en as shared } from './shared.en';
@@ -33,6 +34,7 @@ export const en = {
   ...api,
   ...bench,
   ...company,
+  ...practice,
   ...csv,
   ...cylinders,
   ...jobs,

@@ -23,6 +23,7 @@ import { es as startUp } from '@/web/phases/start-up/words.es';
 import { es as survey } from '@/web/phases/survey/words.es';
 import { es as wire } from '@/web/phases/wire/words.es';
 import { es as phases } from '@/web/phases/words.es';
+import { es as practice } from '@/web/practice/words.es';
 import { es as settings } from '@/web/settings/words.es';
 import { es as shell } from '@/web/shell/words.es';
 import { es as shared } from './shared.es';
@@ -33,6 +34,7 @@ export const es: Record<keyof typeof en, string> = {
   ...api,
   ...bench,
   ...company,
+  ...practice,
   ...csv,
   ...cylinders,
   ...jobs,

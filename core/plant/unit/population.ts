@@ -5,7 +5,7 @@ import { REFRIGERANTS, type Refrigerant } from '@/core/refrigerant/refrigerants'
 import { type Design, ratedUnit, type Unit } from './design';
 import type { FaultName, Metering } from './faults';
 import { ratioOf } from './moist';
-import { type Condition, SOUND, type Steady, solveSteady } from './steady';
+import { type Condition, type Departures, SOUND, type Steady, solveSteady } from './steady';
 
 /**
  * Systems of any make: designs, weather, houses, faults and probes drawn at random by a seed. Spans are what a crew meets
@@ -46,7 +46,7 @@ function drawDesign(s: RandomState, refrigerant: Refrigerant, metering: Metering
 }
 
 /** A fault laid into a sound condition, of a severity from 0, hardly there, to 1. */
-export function lay(fault: FaultName, severity: number, c: Condition): Condition {
+export function lay<C extends Departures>(fault: FaultName, severity: number, c: C): C {
   const to = (mild: number, hard: number): number => mild + (hard - mild) * severity;
   switch (fault) {
     case 'undercharge':

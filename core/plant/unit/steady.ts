@@ -208,7 +208,8 @@ function solve3(j: number[][], e: readonly number[]): [number, number, number] {
   return [det(v, b, c) / d, det(a, v, c) / d, det(a, b, v) / d];
 }
 
-export const SOUND: Omit<Condition, 'outdoorF' | 'returnF' | 'returnWetBulbF' | 'barometerPsia'> = {
+export type Departures = Omit<Condition, 'outdoorF' | 'returnF' | 'returnWetBulbF' | 'barometerPsia'>;
+export const SOUND: Departures = {
   chargeRatio: 1,
   indoorAir: 1,
   outdoorAir: 1,

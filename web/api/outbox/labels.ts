@@ -28,6 +28,7 @@ const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/amendments$/, tell('web.kept-amendment')],
   [/^\/cylinders\//, tell('web.kept-cylinder')],
   [/^\/jobs$/, tell('web.kept-job')],
+  [/^\/practice\/rounds$/, tell('web.kept-practice')],
 ];
 
 /** What a write is called where it waits. */

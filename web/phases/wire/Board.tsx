@@ -8,7 +8,10 @@ import { BoardSwitch } from './BoardSwitch';
 import { BoardWire } from './BoardWire';
 import { type BoardLayout, boardLayout, TERMINAL_PX } from './board-layout';
 import { pressed } from './pressed';
-import type { BoardState } from './use-board';
+import type { BoardState as AllOfIt } from './use-board';
+
+/** What the board draws, and what a hand does to it. */
+type BoardState = Pick<AllOfIt, 'shown' | 'is' | 'want' | 'open' | 'toggle' | 'edit'>;
 
 /** What turns or pulls in, and where it is drawn: outdoors beside its row, indoors under the strip. */
 const OUTDOOR_LOADS: readonly (readonly [Runs, terminal: string])[] = [

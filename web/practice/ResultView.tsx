@@ -1,0 +1,77 @@
+import { useEffect, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { FAULT_WORDS } from '@/core/diagnosis/said';
+import { wiringWords } from '@/core/practice/labels';
+import type { Result } from '@/core/practice/practice';
+import type { RoundView } from '@/core/practice/view';
+import { list, value } from '@/core/words/said';
+import { Button } from '@/web/kit/Button';
+import { Mark } from '@/web/kit/Mark';
+import { MoveButton } from '@/web/shell/MoveButton';
+import { NextMoveBar } from '@/web/shell/NextMoveBar';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { CabinetReasoning, SystemReasoning } from './Reasoning';
+import { RoundFrame } from './RoundFrame';
+import { RoundLog } from './RoundLog';
+import { ScoreTable } from './ScoreTable';
+
+type Props = { view: RoundView; result: Result; onAgain: () => void };
+
+/** What a round came to: what it was, the points with their reasons, how the reasoning would have gone about it. */
+export function ResultView({ view, result, onAgain }: Props) {
+  const navigate = useNavigate();
+  const head = useRef<HTMLDivElement>(null);
+  // Who played on a phone stands far down the page.
+  useEffect(() => {
+    head.current?.scrollIntoView();
+  }, []);
+  const faults = (names: readonly (keyof typeof FAULT_WORDS)[]) =>
+    list(
+      (names.length ? names : (['healthy'] as const)).map((f) => FAULT_WORDS[f]),
+      value('and'),
+    );
+  const [was, named] =
+    result.kind === 'system'
+      ? [faults(result.hidden), faults(result.named)]
+      : [wiringWords(result.hidden), wiringWords(result.named)];
+  return (
+    <RoundFrame
+      view={view}
+      facts=""
+      side={<RoundLog done={view.done} />}
+      next={
+        <NextMoveBar
+          kind="now"
+          say={say(tell('web.another-round-hides-something-else'))}
+          because={say(tell('web.the-round-is-kept-in-your-history'))}
+        >
+          <Button onClick={() => navigate('/practice')}>{say(tell('web.all-levels'))}</Button>
+          <MoveButton label={say(tell('web.next-round'))} onPress={onAgain} />
+        </NextMoveBar>
+      }
+    >
+      <div className="grid max-w-[860px] gap-7 p-4 lg:px-6" data-testid="result">
+        <div ref={head} className="flex scroll-mt-10 items-start gap-4">
+          <Mark kind={result.right ? 'good' : 'look-again'} size={36} />
+          <div className="min-w-0">
+            <h2 className="text-[24px] leading-tight font-[700] first-letter:uppercase">
+              {say(tell('web.it-was', { fault: was }))}
+            </h2>
+            <p className="mt-0.5 text-[16px] text-ink2">{say(tell('web.you-named-it', { fault: named }))}</p>
+          </div>
+          <p
+            className="narrow ml-auto text-right text-[46px] leading-none font-[680] sm:text-[58px] sm:whitespace-nowrap"
+            data-testid="total"
+          >
+            {result.score.total}
+            <small className="text-[19px] font-[500] text-ink2"> {say(tell('web.of-hundred'))}</small>
+          </p>
+        </div>
+        <ScoreTable score={result.score} />
+        {result.kind === 'system' && view.kind === 'system' ? <SystemReasoning view={view} result={result} /> : null}
+        {result.kind === 'cabinet' && view.kind === 'cabinet' ? <CabinetReasoning view={view} result={result} /> : null}
+      </div>
+    </RoundFrame>
+  );
+}

@@ -1,0 +1,38 @@
+import { Navigate, useParams } from 'react-router';
+import { LEVELS, type LevelId } from '@/core/practice/levels';
+import { useMe } from '@/web/api/use-me';
+import { Waiting } from '@/web/shell/Waiting';
+import { CabinetRound } from './CabinetRound';
+import { ResultView } from './ResultView';
+import { SystemRound } from './SystemRound';
+import { useHistory } from './use-history';
+import { useRound } from './use-round';
+
+const isLevel = (x: string | undefined): x is LevelId => (LEVELS as readonly (string | undefined)[]).includes(x);
+
+/** A round of practice: the one under way, or a fresh one that this person has not played. */
+export default function RoundPage() {
+  const { level } = useParams();
+  const { me } = useMe();
+  const { rounds, trouble } = useHistory();
+  if (!isLevel(level)) return <Navigate to="/practice" replace />;
+  if (!me || (!rounds && !trouble)) return <Waiting />;
+  // The oldest first: when all are played, the one longest ago comes again.
+  const played = (rounds ?? [])
+    .filter((r) => r.personId === me.id && r.level === level)
+    .map((r) => r.seed)
+    .reverse();
+  return <Round key={`${me.id} ${level}`} level={level} personId={me.id} played={played} />;
+}
+
+function Round({ level, personId, played }: { level: LevelId; personId: string; played: readonly number[] }) {
+  const round = useRound(level, personId, played);
+  const { view } = round;
+  if (!view) return <Waiting />;
+  if (view.result) return <ResultView view={view} result={view.result} onAgain={round.again} />;
+  return view.kind === 'system' ? (
+    <SystemRound round={round} view={view} />
+  ) : (
+    <CabinetRound round={round} view={view} />
+  );
+}
