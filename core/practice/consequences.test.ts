@@ -52,6 +52,15 @@ describe('putting it right', () => {
     }
   });
 
+  it('weighing the charge tells it and puts it right', () => {
+    for (const fault of ['undercharge', 'overcharge'] as const) {
+      const p = played(roundWith(fault, 'ladder'), { kind: 'follow', id: 'weigh-charge' });
+      expect(p.found).toEqual([{ id: 'weigh-charge', found: fault }]);
+      expect(isRight(p)).toBe(true);
+      expect(harms(p)).toEqual([]);
+    }
+  });
+
   it('the system then reads as a sound one does', () => {
     const round = roundWith('outdoor-coil-blocked', 'ladder');
     const all: Move = { kind: 'place', probes: [...PROBE_IDS] };

@@ -113,6 +113,10 @@ function showedBy(p: SystemPlay, id: FollowUpId): Showed {
     case 'weigh-charge': {
       const oz = about(p.state.chargeOz, SCALE_OZ);
       const share = p.state.chargeOz / p.round.nominalChargeOz;
+      // What plate and line ask for goes back in.
+      p.state.chargeOz = p.round.nominalChargeOz;
+      p.hidden = p.hidden.filter((h) => h.fault !== 'undercharge' && h.fault !== 'overcharge');
+      note(p, 'refrigerant');
       return {
         said: tell('practice.weighed', { oz: q(oz, 'oz', 0), asked: q(p.round.nominalChargeOz, 'oz', 0) }),
         found: { id, found: share < LOW_CHARGE ? 'undercharge' : share > HIGH_CHARGE ? 'overcharge' : 'none' },

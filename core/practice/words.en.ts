@@ -101,6 +101,6 @@ export const en = {
   'practice.valve-answers': 'The valve answers when its bulb is warmed and chilled.',
   'practice.valve-does-not-close': 'Its bulb chilled, the valve does not close.',
   'practice.valve-does-not-open': 'Its bulb warmed, superheat stays: the valve does not open.',
-  'practice.weighed': '{oz} recovered and weighed; the build-up asks {asked}. It is back in.',
+  'practice.weighed': '{oz} recovered and weighed; the build-up asks {asked}, and that is in it now.',
   'practice.what-the-list-shows': 'what the list shows',
 } as const;

@@ -104,6 +104,6 @@ export const es: Record<keyof typeof en, string> = {
   'practice.valve-answers': 'La válvula responde al calentar y enfriar su bulbo.',
   'practice.valve-does-not-close': 'Con el bulbo frío, la válvula no cierra.',
   'practice.valve-does-not-open': 'Con el bulbo tibio, el sobrecalentamiento sigue: la válvula no abre.',
-  'practice.weighed': '{oz} recuperados y pesados; el cálculo de carga pide {asked}. Ya está de vuelta.',
+  'practice.weighed': '{oz} recuperados y pesados; el cálculo de carga pide {asked}, y eso tiene ahora.',
   'practice.what-the-list-shows': 'lo que muestra la lista',
 };
