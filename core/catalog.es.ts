@@ -111,6 +111,22 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'La tabla del fabricante para la velocidad en uso',
     notCovered: 'Puntos fuera de los dos dados; serpentín mojado donde la tabla es en seco.',
   },
+  'airflow-drop': {
+    title: 'Flujo de aire por la caída en serpentín o filtro',
+    what: 'Flujo por la caída de presión en un serpentín o filtro limpio y un punto de la tabla de su fabricante.',
+    formula: 'CFM de la tabla × √(caída / caída de la tabla)',
+    source: 'La caída va con el cuadrado del flujo turbulento (leyes del ventilador, práctica común)',
+    notCovered:
+      'Filtros sucios; serpentín mojado donde la tabla es en seco; pliegues hondos, cuya caída crece menos que el cuadrado.',
+  },
+  'airflow-compared': {
+    title: 'Flujo de aire por varios métodos',
+    what: 'Si varias mediciones de un mismo flujo coinciden, cuánto dan juntas y cuál difiere.',
+    formula:
+      'pesos 1/margen²; dos coinciden dentro de √(margen₁² + margen₂²); difiere: el único sin el cual todas las demás coinciden',
+    source: 'propagación de errores independientes; los márgenes de los métodos son cifras de la casa',
+    notCovered: 'Errores que dos métodos comparten, como un área de ducto equivocada o aire que se fuga entre ellos.',
+  },
   'moist-air': {
     title: 'Aire húmedo',
     what: 'Humedad absoluta, entalpía, punto de rocío, bulbo húmedo y humedad relativa del aire en un lugar.',

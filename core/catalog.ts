@@ -80,7 +80,8 @@ import { ductLeakage } from '@/core/set/duct-leakage';
 import { balancePoint } from '@/core/sizing/balance-point';
 import { heatingCapacityLine } from '@/core/sizing/heating-line';
 import { sizeCheck } from '@/core/sizing/size-check';
-import { airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
+import { airflowByDrop, airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
+import { airflowCompared } from '@/core/startup/airflow-compared';
 import { airCapacity, heatRiseCapacity, mixedAir } from '@/core/startup/capacity';
 import { chargeStep } from '@/core/startup/charge-step';
 import {
@@ -110,6 +111,8 @@ export const CATALOG: readonly AnyCalculation[] = [
   makerChart,
   airflowByHeatRise,
   airflowByStatic,
+  airflowByDrop,
+  airflowCompared,
   moistAir,
   lineSetCharge,
   hoseCharge,

@@ -18,7 +18,13 @@ export const AIRFLOW_METHODS = [
   'strip-heat rise',
   'static with blower table',
   'maker’s test mode',
+  'gas-heat rise',
+  'drop over coil or filter',
+  'sum of the registers',
 ] as const;
+export type AirflowMethod = (typeof AIRFLOW_METHODS)[number];
+
+export const airflowField = num(50, 20000, 'CFM');
 
 export const airflowByHeatRise = calculation({
   id: 'airflow-heat-rise',
@@ -79,5 +85,41 @@ export const airflowByStatic = calculation({
     input: { tespInWc: 0.58, lowStaticInWc: 0.5, lowStaticCfm: 1150, highStaticInWc: 0.7, highStaticCfm: 1040 },
     expected: { airflowCfm: 1106 },
     tolerance: 0.5,
+  },
+});
+
+/** A drop this many times the published one, or as small a part of it, is another coil or a wrong port. */
+const DROP_SPAN = 4;
+
+export const airflowByDrop = calculation({
+  id: 'airflow-drop',
+  title: 'Airflow by the drop over coil or filter',
+  what: 'Airflow from the pressure drop over a clean coil or filter and one point of its maker’s table.',
+  formula: 'table CFM × √(drop / table drop)',
+  source: 'Drop goes with the square of turbulent flow (fan laws, common practice)',
+  notCovered:
+    'Dirty filters; a wet coil where the table is for a dry one; deep pleats, whose drop grows slower than the square.',
+  input: z.strictObject({
+    dropInWc: num(0.01, 2, 'in. w.c.'),
+    tableDropInWc: num(0.01, 2, 'in. w.c.'),
+    tableCfm: airflowField,
+  }),
+  compute: ({ dropInWc, tableDropInWc, tableCfm }) => {
+    const ratio = dropInWc / tableDropInWc;
+    if (ratio > DROP_SPAN || ratio < 1 / DROP_SPAN)
+      return refuse(
+        'dropInWc',
+        tell('startup.drop-far-from-its-table'),
+        tell('startup.to', {
+          lowStaticInWc: tableDropInWc / DROP_SPAN,
+          highStaticInWc: q(tableDropInWc * DROP_SPAN, 'inWc', 'as is'),
+        }),
+      );
+    return ok({ airflowCfm: tableCfm * Math.sqrt(ratio) });
+  },
+  example: {
+    input: { dropInWc: 0.16, tableDropInWc: 0.22, tableCfm: 1200 },
+    expected: { airflowCfm: 1023.4 },
+    tolerance: 0.1,
   },
 });

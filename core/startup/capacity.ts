@@ -6,7 +6,7 @@ import { num } from '@/core/finding/quantity-field';
 import { tell } from '@/core/startup/words';
 import { DEFAULT_BAROMETER_PSIA } from '@/core/units/units';
 import { q } from '@/core/words/said';
-import { SENSIBLE_AT_SEA_LEVEL } from './airflow';
+import { airflowField, SENSIBLE_AT_SEA_LEVEL } from './airflow';
 
 /** Specific heats of dry air and water vapor, Btu/lb·°F (ASHRAE Fundamentals, Psychrometrics). */
 const AIR_CP = 0.24;
@@ -14,8 +14,6 @@ const VAPOUR_CP = 0.444;
 const MIN_PER_H = 60;
 /** More sensible than total heat, beyond reading error: no coil does that (common practice). */
 const MOST_RATIO = 1.03;
-
-export const airflowField = num(50, 20000, 'CFM');
 
 type Air = { dryBulbF: number; wetBulbF: number };
 

@@ -1,4 +1,5 @@
 import type { RunMode } from '@/core/finding/run-mode';
+import type { MeasuredAir } from './airflow-compared';
 import type { Readings } from './quantities';
 import type { SteadyResult } from './steady-state';
 import type { Airflow, Confirmations, StartUpSchools, StartUpSystem } from './system';
@@ -9,6 +10,8 @@ export type JudgeInput = {
   readings: Readings;
   steady: SteadyResult;
   airflow?: Airflow;
+  /** The newest by each method, where there are several. */
+  airflows?: readonly MeasuredAir[];
   confirmations: Confirmations;
   schools: StartUpSchools;
   mode: RunMode;

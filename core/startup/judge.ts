@@ -1,6 +1,7 @@
 import { stands } from '@/core/finding/accepted';
 import type { Finding } from '@/core/finding/finding';
 import { callOf, isLowStage } from '@/core/finding/run-mode';
+import { methodFinding } from './airflow-methods';
 import { withChartTargets } from './chart/chart-bands';
 import { chartFindings } from './chart/chart-findings';
 import type { Figures } from './figure';
@@ -50,6 +51,7 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
         ...probes,
         ...(running === false ? steadyFindings(input.steady, running, input.mode) : []),
         ...airflowOwed(input, figures),
+        ...methodsNow(input),
         ...enclosureFinding(input.confirmations),
         ...seasonFindings(input, limit),
         ...(callOf(input.mode) === 'heating' && limit.id !== 'too-warm' ? heatingFindings(input) : []),
@@ -63,6 +65,7 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
     ...probes,
     ...steadyFindings(input.steady, running, input.mode),
     ...airflowFindings(system, figures, input.airflow, input.confirmations),
+    ...methodsNow(input),
     ...coilFindings(figures, input.confirmations),
     ...enclosureFinding(input.confirmations),
   ];
@@ -74,6 +77,12 @@ export function judgeStartUp(input: JudgeInput): StartUpFindings {
     findings: [...before, ...(running ? compareFindings(input, figures, suspects, held) : [])],
   };
 }
+
+/** Of several methods what they say together; of one there is nothing to compare. */
+const methodsNow = ({ airflows }: JudgeInput): Finding[] => {
+  const found = methodFinding(airflows);
+  return found ? [found] : [];
+};
 
 /** Where the charge is not judged, airflow may be proven later; at a low stage the full one has shown it. */
 const airflowOwed = ({ mode, system, airflow, confirmations }: JudgeInput, figures: Figures): Finding[] =>

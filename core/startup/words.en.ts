@@ -37,6 +37,7 @@ export const en = {
   'startup.air-is-by': 'The air is {word} by {riseF}.',
   'startup.air-is-hardly': 'The air is hardly {word}: {riseF}.',
   'startup.air-moves-every-figure-of-the-chart': 'Air moves every figure of the chart.',
+  'startup.air-of-method': '{method} {cfm}',
   'startup.air-of-needed': 'It moves {cfm}; {least} are needed.',
   'startup.air-of-the-zone-is-not-read': 'Its air is not read.',
   'startup.air-split': 'Air split',
@@ -213,7 +214,9 @@ export const en = {
   'startup.do-not-charge-check-valve-bulb':
     'Do not charge. Check the valve bulb: clamped, insulated, at 4 or 8 o’clock.',
   'startup.do-not-recover-yet-look-for': 'Do not recover yet. Look for a restriction at the drier or valve.',
+  'startup.drop-far-from-its-table': 'That drop is far from the one of its table: look at ports and zero',
   'startup.drop-over-drier': 'Drop over the drier',
+  'startup.each-method-once': 'each method once',
   'startup.each-of-them-moves-the-chart': 'Each of them moves what the chart says.',
   'startup.economizer': 'Economizer',
   'startup.economizer-end-is-not-tried': 'The economizer is not tried {end}.',
@@ -300,6 +303,7 @@ export const en = {
   'startup.in-hot-air': 'in hot air',
   'startup.in-its-test-mode-at-a-held-speed': 'It is read in its test mode, at a speed that is held.',
   'startup.in-the-duct': 'in the duct',
+  'startup.independent-methods-prove-more': 'Methods that share no instrument do not err together.',
   'startup.indoor-air-is-off-the-chart': 'Indoor air of {read} is off the maker’s chart, {low} to {high}.',
   'startup.indoor-coil': 'indoor coil',
   'startup.instrument-lost': 'instrument lost',
@@ -351,6 +355,7 @@ export const en = {
   'startup.lockout-does-not-hold': 'On a warm day the strips come on.',
   'startup.lockout-holds': 'On a warm day the strips are held off.',
   'startup.look-at-and-confirm-it-is': 'Look at the {filterClean} and confirm it is clean.',
+  'startup.look-at-odd-instrument': 'Look at what the odd one was measured with.',
   'startup.look-at-outdoor-coil-clean-dry': 'Look at the outdoor coil: clean, dry, nothing blocking it. Confirm.',
   'startup.look-at-the-outdoor-coil-and-airflow-first':
     'Look at the outdoor coil for frost, then measure the airflow again.',
@@ -382,6 +387,7 @@ export const en = {
   'startup.makers-test-gas': 'the maker’s test gas',
   'startup.makers-test-mode-or-button': 'the maker’s test mode or button',
   'startup.measure-airflow-again-filter-registers-blower': 'Measure airflow again: filter, registers, blower tap.',
+  'startup.measure-by-a-third': 'Measure by a third way, or repeat the doubtful one: it then starts anew.',
   'startup.measure-it-by-traverse-or-hood': 'Measure it by traverse or hood.',
   'startup.measure-the-air-at-that-speed': 'Measure the air at that speed.',
   'startup.measure-the-airflow-and-read-again': 'Measure the airflow and read again.',
@@ -394,6 +400,9 @@ export const en = {
   'startup.measured-static-lies-outside-two-table': 'Measured static lies outside the two table points.',
   'startup.measured-with-its-method': 'measured, with its method',
   'startup.method-source': '{method}, {source}',
+  'startup.methods-agree': '{methods} agree: {cfm} ± {spread}',
+  'startup.methods-but-one-agree': '{methods} agree on {cfm} ± {spread}; {odd} is the odd one',
+  'startup.methods-contradict': '{methods} contradict each other',
   'startup.min-left-of': '{due} min left of {least} {why}',
   'startup.min-left-of-of-compressor-run': '{minRunMin} min left of {minRunMin2} of compressor run',
   'startup.missing': 'missing',
@@ -450,6 +459,8 @@ export const en = {
   'startup.off-the-chart': 'Off the maker’s chart: {what}.',
   'startup.ohms-law-common-practice': 'Ohm’s law; common practice, the maker’s table wins',
   'startup.on-the-plate-of-the-kit': 'On the plate of the kit.',
+  'startup.one-of-them-is-wrong':
+    'They differ by more than both may be off: one of them is wrong, and nothing tells which.',
   'startup.one-zone-alone': 'one zone alone',
   'startup.open-element-limit-or-sequencer':
     'Look for an open element, a tripped limit or a sequencer that stays open.',
@@ -566,6 +577,7 @@ export const en = {
   'startup.rla-limit-not-target': 'RLA (a limit, not a target)',
   'startup.run-on-is-not-timed': 'The run-on is not timed.',
   'startup.running-system-does-not-pull-this': 'A running system does not pull this deep a vacuum.',
+  'startup.same-method-twice': 'The same method stands there twice',
   'startup.saturation-is-undefined-there-wrong-refrigerant':
     'It neither boils nor condenses there: wrong refrigerant chosen, or the gauge is wrong.',
   'startup.say': '{say}.',

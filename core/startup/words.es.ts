@@ -40,6 +40,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.air-is-by': 'El aire sale {word} en {riseF}.',
   'startup.air-is-hardly': 'El aire casi no sale {word}: {riseF}.',
   'startup.air-moves-every-figure-of-the-chart': 'El aire mueve todos los datos de la tabla.',
+  'startup.air-of-method': '{method} {cfm}',
   'startup.air-of-needed': 'Mueve {cfm}; se necesitan {least}.',
   'startup.air-of-the-zone-is-not-read': 'Su aire no está leído.',
   'startup.air-split': 'Diferencia de aire',
@@ -222,7 +223,9 @@ export const es: Record<keyof typeof en, string> = {
     'No cargue. Revise el bulbo de la válvula: sujeto, aislado, a las 4 u 8 del reloj.',
   'startup.do-not-recover-yet-look-for':
     'Todavía no recupere. Busque una restricción en el filtro deshidratador o la válvula.',
+  'startup.drop-far-from-its-table': 'Esa caída está lejos de la de su tabla: revise tomas y cero',
   'startup.drop-over-drier': 'Caída en el filtro deshidratador',
+  'startup.each-method-once': 'cada método una vez',
   'startup.each-of-them-moves-the-chart': 'Cada uno mueve lo que dice la tabla.',
   'startup.economizer': 'Economizador',
   'startup.economizer-end-is-not-tried': 'El economizador no está probado {end}.',
@@ -314,6 +317,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.in-hot-air': 'con aire caliente',
   'startup.in-its-test-mode-at-a-held-speed': 'Se lee en su modo de prueba, a una velocidad mantenida.',
   'startup.in-the-duct': 'en el ducto',
+  'startup.independent-methods-prove-more': 'Métodos que no comparten instrumento no yerran juntos.',
   'startup.indoor-air-is-off-the-chart':
     'El aire interior de {read} está fuera de la tabla del fabricante, de {low} a {high}.',
   'startup.indoor-coil': 'el serpentín interior',
@@ -368,6 +372,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.lockout-does-not-hold': 'En un día cálido las resistencias entran.',
   'startup.lockout-holds': 'En un día cálido las resistencias no entran.',
   'startup.look-at-and-confirm-it-is': 'Revise {filterClean} y confirme que está limpio.',
+  'startup.look-at-odd-instrument': 'Revise con qué se midió el que difiere.',
   'startup.look-at-outdoor-coil-clean-dry':
     'Revise el serpentín exterior: limpio, seco, sin nada que lo tape. Confirme.',
   'startup.look-at-the-outdoor-coil-and-airflow-first':
@@ -403,6 +408,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.makers-test-mode-or-button': 'el modo o botón de prueba del fabricante',
   'startup.measure-airflow-again-filter-registers-blower':
     'Mida otra vez el flujo: filtro, rejillas, velocidad del soplador.',
+  'startup.measure-by-a-third': 'Mida por un tercer camino, o repita el dudoso: entonces empieza de nuevo.',
   'startup.measure-it-by-traverse-or-hood': 'Mídalo por recorrido o con campana.',
   'startup.measure-the-air-at-that-speed': 'Mida el aire a esa velocidad.',
   'startup.measure-the-airflow-and-read-again': 'Mida el flujo de aire y lea otra vez.',
@@ -416,6 +422,9 @@ export const es: Record<keyof typeof en, string> = {
     'La presión estática medida está fuera de los dos puntos de la tabla.',
   'startup.measured-with-its-method': 'medido, con su método',
   'startup.method-source': '{method}, {source}',
+  'startup.methods-agree': '{methods} coinciden: {cfm} ± {spread}',
+  'startup.methods-but-one-agree': '{methods} coinciden en {cfm} ± {spread}; {odd} es el que difiere',
+  'startup.methods-contradict': '{methods} se contradicen',
   'startup.min-left-of': 'faltan {due} min de {least} {why}',
   'startup.min-left-of-of-compressor-run': 'faltan {minRunMin} min de {minRunMin2} de marcha del compresor',
   'startup.missing': 'falta',
@@ -473,6 +482,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.off-the-chart': 'Fuera de la tabla del fabricante: {what}.',
   'startup.ohms-law-common-practice': 'ley de Ohm; práctica común, manda la tabla del fabricante',
   'startup.on-the-plate-of-the-kit': 'En la placa del kit.',
+  'startup.one-of-them-is-wrong': 'Difieren más de lo que ambos pueden errar: uno está mal y nada dice cuál.',
   'startup.one-zone-alone': 'una zona sola',
   'startup.open-element-limit-or-sequencer':
     'Busque una resistencia abierta, un límite disparado o un secuenciador que no cierra.',
@@ -594,6 +604,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.rla-limit-not-target': 'RLA (un límite, no un objetivo)',
   'startup.run-on-is-not-timed': 'No está medido cuánto sigue.',
   'startup.running-system-does-not-pull-this': 'Un sistema en marcha no jala un vacío tan profundo.',
+  'startup.same-method-twice': 'El mismo método aparece dos veces',
   'startup.saturation-is-undefined-there-wrong-refrigerant':
     'Ahí no existe saturación: refrigerante mal elegido o manómetro equivocado.',
   'startup.say': '{say}.',

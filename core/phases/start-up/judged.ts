@@ -7,6 +7,7 @@ import { judgeStartUp, type StartUpFindings } from '@/core/startup/judge';
 import type { Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
 import type { SteadyResult } from '@/core/startup/steady-state';
+import { airflowsOf } from './airflow-since';
 import { type Held, heldInRun, steadinessOf, typedFloodingMin, typedSpeedHeld } from './held';
 import { followUpsOf, MS_PER_MIN, roundsOf, typedRounds, typedRunMin } from './rounds';
 import { acceptedOn, airflowOf, confirmationsOf, type RunData, startUpSystem } from './system';
@@ -26,6 +27,7 @@ export function judgeMode(
     readings: { ...followUpsOf(sheet, mode), ...readings },
     steady,
     ...(airflow ? { airflow } : {}),
+    ...several(sheet, mode),
     confirmations: confirmationsOf(sheet),
     schools: sheet.schools,
     mode,
@@ -35,6 +37,11 @@ export function judgeMode(
   });
   return { figures, findings: orderFindings(findings) };
 }
+
+const several = (sheet: EquippedSheet, mode: RunMode) => {
+  const airflows = airflowsOf(sheet, mode);
+  return airflows ? { airflows } : {};
+};
 
 /** Amps of the newest round at the full stage of a call. */
 const fullStageA = (sheet: SheetWith<'job' | 'measurements'>, call: Call): number | undefined =>

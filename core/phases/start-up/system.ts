@@ -1,6 +1,6 @@
 import { readChart } from '@/core/equipment/chart/read-chart';
 import type { RunMode } from '@/core/finding/run-mode';
-import { movementsOf, standing } from '@/core/job/movements';
+import { movementsOf } from '@/core/job/movements';
 import type { EquippedWith, SheetWith } from '@/core/job/sheet';
 import { buildUpOf, chargeInOz } from '@/core/phases/charge/charge-sheet';
 import { newPieces } from '@/core/phases/scope/view';
@@ -9,6 +9,7 @@ import { learnedSteps } from '@/core/startup/learned-steps';
 import { type RunSample, steadySamples } from '@/core/startup/live';
 import type { RunEvent } from '@/core/startup/steady-state';
 import type { Airflow, Confirmations, StartUpSystem } from '@/core/startup/system';
+import { newestAir } from './airflow-since';
 
 /** A run of instruments: what they read, and what happened meanwhile. */
 export type RunData = { samples: readonly RunSample[]; events: readonly RunEvent[] };
@@ -47,9 +48,7 @@ export function airflowOf(
   run?: RunData,
   mode: RunMode = 'cooling',
 ): (Airflow & { at: string }) | undefined {
-  const all = standing(sheet.measurements).filter((m) => m.quantity === 'airflowCfm');
-  // The blower runs each call and stage at a speed of its own: air that was read in another one says nothing of it.
-  const last = all.filter((m) => m.mode === mode).at(-1);
+  const last = newestAir(sheet, mode);
   if (!last) return undefined;
   const changed = run?.events.some(
     (e) => e.kind === 'setting' && e.change?.indoorAir !== undefined && e.runSeconds > (last.runSeconds ?? -1),

@@ -1,7 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import type { Answers } from '@/core/form/field';
 import { latestOf } from '@/core/phases/log/circuit-log';
-import { q } from '@/core/words/said';
+import { airflowsSoFar } from '@/core/phases/start-up/airflow-since';
+import { q, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Trouble } from '@/web/kit/Notice';
@@ -54,6 +55,7 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
     const reading = { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] };
     if (await act(() => view.actions.now(`/runs/${run?.id}/readings`, reading))) onClose();
   };
+  const so = airflowsSoFar(sheet);
   const set = latestOf(sheet.systemLog, 'blower-board')?.body;
   return (
     <>
@@ -61,6 +63,19 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
         <p className="text-[14px] text-ink2">
           {say(tell('web.blower-is-set-for', { cfm: q(set.coolCfm, 'cfm'), setting: set.setting }))}
         </p>
+      ) : null}
+      {so.length ? (
+        <div className="text-[15px]" data-testid="air-so-far">
+          <h3 className="font-[640]">{say(tell('web.measured-so-far'))}</h3>
+          <ul>
+            {so.map((m) => (
+              <li key={m.method} className="flex justify-between border-b border-rule2 py-1">
+                <span className="first-letter:uppercase">{say(value(m.method))}</span>
+                <b className="font-[640]">{say(q(m.cfm, 'cfm'))}</b>
+              </li>
+            ))}
+          </ul>
+        </div>
       ) : null}
       {isGrid(said) && run && typeof streamed === 'number' && streamed > 0 ? (
         <Button disabled={busy} onClick={() => void take()}>

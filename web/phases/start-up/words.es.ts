@@ -7,6 +7,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.a-room': 'Un cuarto',
   'web.accepted-against-advice': 'aceptado contra el consejo',
   'web.air-in-system': 'Aire en el sistema',
+  'web.air-of-its-table': 'Flujo a esa caída',
   'web.airflow': 'Flujo: –',
   'web.airflow-2': 'Flujo de aire',
   'web.airways-open-filter-in-panels-on': 'Pasos de aire abiertos, filtro puesto, paneles puestos',
@@ -36,6 +37,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.cycle-takes-up': 'Cada libra de refrigerante toma {effect} Btu en el serpentín y {work} Btu del compresor.',
   'web.defrost-runs': 'Se descongela',
   'web.drawing': 'Dibujando …',
+  'web.drop-of-its-table': 'Caída de su tabla',
+  'web.drop-over-coil-or-filter-about-5-min': 'Caída en un serpentín o filtro limpio, unos 5 min',
+  'web.drop-read': 'Caída leída',
   'web.electric-heat-stage': 'Calor eléctrico, etapa {stage}',
   'web.end-call': 'Terminar la llamada',
   'web.faults-need-every-reading':
@@ -45,6 +49,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.flow-grid-or-hood-about-5': 'Rejilla de medición, unos 5 min',
   'web.follows-demand': 'no: sigue la demanda',
   'web.force-a-defrost': 'Forzar descongelar',
+  'web.gas-heat-rise-about-15-min': 'Aumento con gas, unos 15 min',
   'web.has-not-moved-for-minute-type': 'no se ha movido en un minuto: escriba la lectura',
   'web.holds-full-speed': 'sí: mantiene toda la velocidad',
   'web.hot-lines-live-parts-qualified':
@@ -59,6 +64,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.looked-at': 'Revisado',
   'web.makers-test-mode': 'Modo de prueba del fabricante',
   'web.measured-airflow': 'Flujo medido',
+  'web.measured-so-far': 'Medido hasta ahora',
   'web.min-left': '{word}, faltan {waitS} min',
   'web.mode': 'Modo',
   'web.next-measurement': 'Mida después, unos {minutes}',
@@ -70,6 +76,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.or-by-these-readings': 'o {fault}: estas lecturas no los distinguen',
   'web.outdoor-coil-cleanness': 'Limpieza del serpentín exterior',
   'web.outdoor-f-2': 'exterior {outdoor} °F · ',
+  'web.output-by-clocked-input': 'Salida: entrada cronometrada × eficiencia en régimen',
   'web.probe': 'Una sonda',
   'web.probe-uncertainty': ' Incertidumbre de la sonda ± {uncertainty} {unit}.',
   'web.proofs-by-hand': 'Pruebas a mano',
@@ -93,6 +100,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.stored-up-to-chunk-of-newest':
     'Guardado hasta el bloque {durableSeq} de {seq}; la lectura más nueva llegó con {latencyMs} ms.',
   'web.strip-heat-rise-about-10-min': 'Alza con resistencias, unos 10 min',
+  'web.sum-of-registers-about-20-min': 'Suma de los difusores con campana, unos 20 min',
   'web.supply-over-return': 'Suministro sobre retorno',
   'web.suspect-see-findings': 'Dudoso: vea los resultados.',
   'web.switch-tripped-find-out-why-before':
