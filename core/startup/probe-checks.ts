@@ -5,6 +5,8 @@ import { tell } from '@/core/startup/words';
 import { list, lower, q, type Said } from '@/core/words/said';
 import type { JudgeInput } from './judge-input';
 import { QUANTITIES, type Quantity, REQUIRED_QUANTITIES, supplySettled } from './quantities';
+import { restFinding } from './rest-pressure';
+import type { StartUpSystem } from './system';
 
 /** A liquid line this much colder than the air that cools it is a probe in the sun or off the pipe, °F. */
 const LIQUID_BELOW_AMBIENT_F = 1;
@@ -12,6 +14,12 @@ const LIQUID_ABOVE_SATURATION_F = 1;
 const SUCTION_BELOW_SATURATION_F = 2;
 export const EQUAL_PRESSURE_PSI = 5;
 const WET_BULB_SLACK_F = 0.3;
+/** Dry and wet bulb this close: the sock is dry, for no return air is fog (common practice), °F. */
+const DRY_SOCK_F = 0.2;
+/** A condenser that works stands at least this much over its air (common practice), °F. */
+const LEAST_LIFT_F = 3;
+/** Superheat and subcooling that a running system can have (house bounds), °F. */
+const POSSIBLE = { superheat: [-2, 45], subcooling: [-1, 35] } as const;
 /** What is wrong with an instrument, before its value is looked at. */
 const TROUBLES = {
   lost: { claim: tell('startup.instrument-lost'), because: tell('startup.no-signal-from-instrument'), miss: 9 },
@@ -89,6 +97,7 @@ export function probeFindings(
       },
     });
   }
+  out.push(...restFinding(system, r));
   if (!running) return out;
 
   const suction = v('suctionPsig');
@@ -107,11 +116,27 @@ export function probeFindings(
       );
     }
   }
+  const swap = cooling ? swappedClamps(system, v) : false;
+  if (swap)
+    suspect(
+      'suctionLineF',
+      tell('startup.clamps-are-changed-over'),
+      tell('startup.suction-line-is-never-hotter-than-liquid-line'),
+      tell('startup.change-the-two-clamps-over'),
+      ['suctionLineF', 'liquidLineF'],
+      6,
+    );
   // With the pressures themselves impossible, saturation from them would only accuse the clamps.
-  const crossed = suction !== undefined && liquid !== undefined && suction > liquid + EQUAL_PRESSURE_PSI;
+  const crossed = swap || (suction !== undefined && liquid !== undefined && suction > liquid + EQUAL_PRESSURE_PSI);
   const liquidLine = v('liquidLineF');
   const outdoor = v('outdoorDryBulbF');
-  if (cooling && liquidLine !== undefined && outdoor !== undefined && liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F) {
+  if (
+    cooling &&
+    !swap &&
+    liquidLine !== undefined &&
+    outdoor !== undefined &&
+    liquidLine < outdoor - LIQUID_BELOW_AMBIENT_F
+  ) {
     suspect(
       'liquidLineF',
       tell('startup.liquid-line-below-air-that-cools', { outdoor: q(outdoor - liquidLine, 'F') }),
@@ -124,6 +149,15 @@ export function probeFindings(
   if (liquidLine !== undefined && liquid !== undefined && !crossed) {
     const bubble = bubbleF(system.refrigerant, liquid + system.barometerPsia);
     if (!Number.isFinite(bubble)) outOfRange('liquidPsig', liquid);
+    else if (cooling && outdoor !== undefined && bubble < outdoor + LEAST_LIFT_F)
+      suspect(
+        'outdoorDryBulbF',
+        tell('startup.condenser-hardly-above-its-air', { lift: q(bubble - outdoor, 'F') }),
+        tell('startup.no-condenser-gives-heat-off-without-lift'),
+        tell('startup.hang-outdoor-probe-in-shaded-inlet'),
+        ['outdoorDryBulbF', 'liquidPsig'],
+        outdoor + LEAST_LIFT_F - bubble,
+      );
     else if (liquidLine > bubble + LIQUID_ABOVE_SATURATION_F) {
       suspect(
         'liquidLineF',
@@ -163,6 +197,15 @@ export function probeFindings(
       returnWb - returnDb,
     );
   }
+  if (returnDb !== undefined && returnWb !== undefined && Math.abs(returnDb - returnWb) <= DRY_SOCK_F)
+    suspect(
+      'returnWetBulbF',
+      tell('startup.wet-bulb-reads-as-the-dry-one'),
+      tell('startup.only-fog-has-no-depression'),
+      tell('startup.wet-the-sock-and-wait'),
+      ['returnWetBulbF', 'returnDryBulbF'],
+      3,
+    );
   const warmer =
     cooling && supplySettled(ranMin) && returnDb !== undefined && supply !== undefined && supply >= returnDb;
   if (warmer && system.heatPump) {
@@ -209,4 +252,17 @@ export function probeFindings(
       7,
     );
   }
+}
+
+/** The suction clamp reads hotter than the liquid clamp, and changed over both of them could be true. */
+function swappedClamps(system: StartUpSystem, v: (name: Quantity) => number | undefined): boolean {
+  const [suction, liquid] = [v('suctionPsig'), v('liquidPsig')];
+  const [suctionLine, liquidLine] = [v('suctionLineF'), v('liquidLineF')];
+  if (suction === undefined || liquid === undefined || suctionLine === undefined || liquidLine === undefined)
+    return false;
+  if (suctionLine <= liquidLine) return false;
+  const within = (x: number, [low, high]: readonly [number, number]): boolean => x >= low && x <= high;
+  const superheat = liquidLine - dewF(system.refrigerant, suction + system.barometerPsia);
+  const subcooling = bubbleF(system.refrigerant, liquid + system.barometerPsia) - suctionLine;
+  return within(superheat, POSSIBLE.superheat) && within(subcooling, POSSIBLE.subcooling);
 }

@@ -46,4 +46,49 @@ describe('readings that cannot be', () => {
     expect(suspects({ suctionPsig: dew44, suctionLineF: 43.9 })).not.toContain('probe-suctionLineF');
     expect(suspects({ suctionPsig: dew44, suctionLineF: 36 })).toContain('probe-suctionLineF');
   });
+
+  it('clamps that are changed over are one finding, not two bad probes', () => {
+    // As a sound system reads: suction 55, liquid 104 °F at 44 and 114 °F saturation; changed over.
+    expect(suspects({ suctionLineF: 104, liquidLineF: 55 })).toEqual(['probe-suctionLineF']);
+    const [found] = probeFindings(
+      { system: SYSTEM, readings: read({ suctionLineF: 104, liquidLineF: 55 }), mode: 'cooling' },
+      true,
+      [],
+    );
+    expect(found?.claim.id).toBe('startup.clamps-are-changed-over');
+    // Changed over they could not be true either: then each is judged by itself.
+    expect(suspects({ suctionLineF: 130, liquidLineF: 55 })).toContain('probe-liquidLineF');
+    expect(suspects({ suctionLineF: 104, liquidLineF: 55 }, 'heating')).not.toContain('probe-suctionLineF');
+  });
+
+  it('a condenser hardly above its air accuses the outdoor probe', () => {
+    const at = (lift: number): string[] =>
+      suspects({
+        outdoorDryBulbF: 94,
+        liquidPsig: bubblePsia('R-454B', 94 + lift) - SYSTEM.barometerPsia,
+        liquidLineF: 93.5,
+      });
+    expect(at(2.9)).toContain('probe-outdoorDryBulbF');
+    expect(at(3.1)).not.toContain('probe-outdoorDryBulbF');
+    expect(suspects({ outdoorDryBulbF: 113 }, 'heating')).not.toContain('probe-outdoorDryBulbF');
+  });
+
+  it('a wet bulb that reads as the dry one is a dry sock; half a degree below it is air', () => {
+    expect(suspects({ returnDryBulbF: 76, returnWetBulbF: 75.9 })).toContain('probe-returnWetBulbF');
+    expect(suspects({ returnDryBulbF: 76, returnWetBulbF: 75.5 })).not.toContain('probe-returnWetBulbF');
+  });
+
+  it('a pressure at rest that is another refrigerant’s stops the charge, whichever runs; air alone does not name one', () => {
+    const rest = (psia: number): string[] => suspects({ offPsig: psia - SYSTEM.barometerPsia, offOutdoorF: 90 });
+    expect(rest(bubblePsia('R-454B', 90))).toEqual([]);
+    expect(rest(bubblePsia('R-22', 90))).toEqual(['refrigerant-doubt']);
+    expect(rest(bubblePsia('R-134a', 90) * 1.03)).toEqual(['refrigerant-doubt']);
+    // Half as much again is nobody's pressure.
+    expect(rest(1.5 * bubblePsia('R-454B', 90))).toEqual([]);
+    // A few percent are the probes.
+    expect(rest(1.09 * bubblePsia('R-454B', 90))).toEqual([]);
+    expect(
+      suspects({ offPsig: bubblePsia('R-22', 90) - SYSTEM.barometerPsia, offOutdoorF: 90 }, 'cooling', false),
+    ).toContain('refrigerant-doubt');
+  });
 });

@@ -71,6 +71,8 @@ export const en = {
   'startup.at-liquid-service-valve': 'at the liquid service valve',
   'startup.at-most-f': 'at most {dryBulbF}',
   'startup.at-rated-volts': 'At rated volts',
+  'startup.at-rest-pressure-is-saturation':
+    'At rest the pressure is saturation at the outdoor air: another refrigerant is in it, or air, or the wrong one was picked.',
   'startup.auxiliary-heat-came-on': 'The auxiliary heat came on',
   'startup.auxiliary-heat-carries-the-house': 'Auxiliary heat carries the house meanwhile.',
   'startup.below-f': 'below {returnDryBulbF}',
@@ -103,6 +105,8 @@ export const en = {
   'startup.cannot-charge-by-superheat-now-house':
     'Cannot charge by superheat now: the house is too cool or dry for this outdoor air. Use the weighed charge, or warm the return and read again.',
   'startup.cfm-nominal-tons': 'CFM / nominal tons',
+  'startup.change-the-two-clamps-over':
+    'Change the two clamps over, or their names where they are picked, and read again.',
   'startup.charge-advice-is-held-back-until':
     'Charge advice is held back until airflow is measured. Strip-heat rise takes 10 min, static with the blower table 8 min.',
   'startup.charge-is-judged-at-full-stage': 'Low stage: the charge is judged at full stage.',
@@ -133,6 +137,7 @@ export const en = {
   'startup.check-which-hose-is-on-which': 'Check which hose is on which port, then read both gauges again.',
   'startup.choose-the-unit-in-the-scope': 'Choose the indoor unit in the scope: its ratings are not on file.',
   'startup.clamp-on-both-sides': 'a clamp on both sides, running',
+  'startup.clamps-are-changed-over': 'The two clamps are changed over',
   'startup.close-the-minimum-position': 'Close the minimum position a little and read again.',
   'startup.co-in-flue-reads': '{co} of CO in the flue, air-free.',
   'startup.co-in-room-reads': '{co} of CO in the room.',
@@ -173,6 +178,7 @@ export const en = {
   'startup.compressor-speed': 'Compressor speed',
   'startup.compressor-suction-line': 'Compressor suction line',
   'startup.compressor-went-off': 'Compressor went off',
+  'startup.condenser-hardly-above-its-air': 'Condensing is only {lift} over the outdoor reading',
   'startup.condensing-over-outdoor': 'Condensing over outdoor',
   'startup.condensing-over-outdoor-air-is-high': 'Condensing {value} over outdoor air is high.',
   'startup.contactor-load-side-running': 'contactor load side, running',
@@ -261,6 +267,8 @@ export const en = {
   'startup.from-to-f': '{low} to {high}',
   'startup.frost-and-air-cost-more-heat-than-charge': 'Frost and air cost more heat than a few ounces of charge.',
   'startup.full-stage-is-not-read-yet': 'The full stage is not on record yet.',
+  'startup.hang-outdoor-probe-in-shaded-inlet':
+    'Hang the outdoor probe in the shaded inlet, out of discharge air, and hold a second one beside it.',
   'startup.has-none': 'it has none',
   'startup.head-pressure-means-nothing-on-dirty': 'Head pressure means nothing on a dirty or wet coil.',
   'startup.heat-balance-common-practice': 'heat balance with its error; common practice',
@@ -423,6 +431,8 @@ export const en = {
   'startup.needs-return-wet-bulb-and-outdoor': 'needs return wet bulb and outdoor air',
   'startup.no': 'No',
   'startup.no-auxiliary-heat-in-defrost': 'No auxiliary heat in defrost.',
+  'startup.no-condenser-gives-heat-off-without-lift':
+    'No condenser gives its heat off without standing above its air: the outdoor probe hangs in sun or discharge air, or the liquid gauge reads low.',
   'startup.no-lockout-here': 'No lockout here',
   'startup.no-new-value-came-in-last': 'No new value came in the last 10 s.',
   'startup.no-pump-gives-more-than-its-maker-says':
@@ -462,6 +472,7 @@ export const en = {
   'startup.one-of-them-is-wrong':
     'They differ by more than both may be off: one of them is wrong, and nothing tells which.',
   'startup.one-zone-alone': 'one zone alone',
+  'startup.only-fog-has-no-depression': 'Only fog has no depression: the sock is dry, or both are the same probe.',
   'startup.open-element-limit-or-sequencer':
     'Look for an open element, a tripped limit or a sequencer that stays open.',
   'startup.open-the-minimum-position': 'Open the minimum position a little and read again.',
@@ -507,6 +518,7 @@ export const en = {
   'startup.pressure-at-rest': 'Pressure at rest',
   'startup.pressure-at-rest-goes-with-its-temperature':
     'A pressure at rest says something only with the temperature it stands at.',
+  'startup.pressure-at-rest-is-that-of': '{psig} at rest is the pressure of {other}, not of {refrigerant}',
   'startup.probe-rejection-rules-common-practice': 'probe rejection rules, common practice',
   'startup.prove-airflow-flow-grid-at-filter': 'Prove the airflow: flow grid at the filter, about 5 min.',
   'startup.prove-earlier-steps-first-charge-advice': 'Prove the earlier steps first; charge advice is held back.',
@@ -534,6 +546,8 @@ export const en = {
   'startup.read-liquid-pressure': 'liquid pressure',
   'startup.read-outdoor-dry-bulb': 'outdoor air',
   'startup.read-outdoor-fan-amps': 'outdoor fan amps',
+  'startup.read-plate-and-label-identify-before-gas':
+    'Read plate and label, have it identified; move no refrigerant until that is known.',
   'startup.read-subcooling': 'subcooling',
   'startup.read-suction-again-after-shut-it':
     'Read the suction again after {floodingHeldMin}; shut it down if superheat stays below {floodingF}.',
@@ -656,6 +670,8 @@ export const en = {
   'startup.suction-line': 'Suction line',
   'startup.suction-line-colder-than-its-dew': 'Suction line {dew} colder than its dew point.',
   'startup.suction-line-dew-point': 'suction line − dew point',
+  'startup.suction-line-is-never-hotter-than-liquid-line':
+    'In cooling the suction line is never hotter than the liquid line; changed over, both readings could be true.',
   'startup.suction-pressure': 'Suction pressure',
   'startup.suction-pressure-2': 'suction pressure',
   'startup.suction-pressure-is-above-liquid-pressure': 'Suction pressure is above liquid pressure.',
@@ -736,6 +752,8 @@ export const en = {
   'startup.were-added-beyond-weighed-charge-more':
     '{trimOz} were added beyond the weighed charge, more than 10 % of it.',
   'startup.wet-bulb-must-be-below-dry': 'Wet bulb must be below dry bulb.',
+  'startup.wet-bulb-reads-as-the-dry-one': 'The wet bulb reads the same as the dry bulb',
+  'startup.wet-the-sock-and-wait': 'Wet the sock with clean water, wait three minutes in moving air, read again.',
   'startup.what-comes-in-must-go-out': 'What comes in must go out.',
   'startup.what-cracks-lets-flue-gas-into-the-air': 'What cracks lets flue gas into the air of the house.',
   'startup.what-is-called-must-be-what': 'What is called must be what the house gets.',

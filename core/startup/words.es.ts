@@ -73,6 +73,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.at-liquid-service-valve': 'en la válvula de servicio de líquido',
   'startup.at-most-f': 'a lo más {dryBulbF}',
   'startup.at-rated-volts': 'A los voltios nominales',
+  'startup.at-rest-pressure-is-saturation':
+    'En reposo la presión es la de saturación al aire exterior: hay otro refrigerante, o aire, o se eligió el equivocado.',
   'startup.auxiliary-heat-came-on': 'Entró el calor auxiliar',
   'startup.auxiliary-heat-carries-the-house': 'El calor auxiliar lleva la casa mientras tanto.',
   'startup.below-f': 'bajo {returnDryBulbF}',
@@ -107,6 +109,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.cannot-charge-by-superheat-now-house':
     'Ahora no se puede cargar por sobrecalentamiento: la casa está muy fresca o seca para este aire exterior. Use la carga pesada, o caliente el retorno y lea otra vez.',
   'startup.cfm-nominal-tons': 'CFM / toneladas nominales',
+  'startup.change-the-two-clamps-over': 'Cambie las dos pinzas, o sus nombres donde se eligen, y lea de nuevo.',
   'startup.charge-advice-is-held-back-until':
     'El consejo de carga espera hasta que se mida el flujo. Con resistencias eléctricas toma 10 min; con la presión estática y la tabla del soplador, 8 min.',
   'startup.charge-is-judged-at-full-stage': 'Etapa baja: la carga se juzga en la etapa plena.',
@@ -138,6 +141,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.check-which-hose-is-on-which': 'Revise qué manguera va en qué puerto y lea otra vez los dos manómetros.',
   'startup.choose-the-unit-in-the-scope': 'Elija la unidad interior en el alcance: sus datos no están.',
   'startup.clamp-on-both-sides': 'una pinza a cada lado, en marcha',
+  'startup.clamps-are-changed-over': 'Las dos pinzas están cambiadas',
   'startup.close-the-minimum-position': 'Cierre un poco la posición mínima y lea otra vez.',
   'startup.co-in-flue-reads': '{co} de CO en la chimenea, sin aire.',
   'startup.co-in-room-reads': '{co} de CO en el cuarto.',
@@ -179,6 +183,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.compressor-speed': 'Velocidad del compresor',
   'startup.compressor-suction-line': 'Línea de succión del compresor',
   'startup.compressor-went-off': 'El compresor paró',
+  'startup.condenser-hardly-above-its-air': 'La condensación está solo {lift} sobre la lectura exterior',
   'startup.condensing-over-outdoor': 'Condensación sobre exterior',
   'startup.condensing-over-outdoor-air-is-high': 'La condensación está {value} sobre el aire exterior: es alta.',
   'startup.contactor-load-side-running': 'lado de carga del contactor, en marcha',
@@ -273,6 +278,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.frost-and-air-cost-more-heat-than-charge':
     'La escarcha y el aire cuestan más calor que unas onzas de carga.',
   'startup.full-stage-is-not-read-yet': 'La etapa plena todavía no está registrada.',
+  'startup.hang-outdoor-probe-in-shaded-inlet':
+    'Cuelgue la sonda exterior en la entrada a la sombra, fuera del aire de descarga, y ponga otra a su lado.',
   'startup.has-none': 'no tiene',
   'startup.head-pressure-means-nothing-on-dirty':
     'La presión de descarga no dice nada con un serpentín sucio o mojado.',
@@ -446,6 +453,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.needs-return-wet-bulb-and-outdoor': 'necesita bulbo húmedo del retorno y aire exterior',
   'startup.no': 'No',
   'startup.no-auxiliary-heat-in-defrost': 'Sin calor auxiliar al descongelar.',
+  'startup.no-condenser-gives-heat-off-without-lift':
+    'Ningún condensador suelta calor sin estar por encima de su aire: la sonda exterior cuelga al sol o en el aire de descarga, o el manómetro de líquido lee bajo.',
   'startup.no-lockout-here': 'Aquí no hay bloqueo',
   'startup.no-new-value-came-in-last': 'No llegó ningún valor nuevo en los últimos 10 s.',
   'startup.no-pump-gives-more-than-its-maker-says':
@@ -484,6 +493,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.on-the-plate-of-the-kit': 'En la placa del kit.',
   'startup.one-of-them-is-wrong': 'Difieren más de lo que ambos pueden errar: uno está mal y nada dice cuál.',
   'startup.one-zone-alone': 'una zona sola',
+  'startup.only-fog-has-no-depression':
+    'Solo la niebla no tiene diferencia: la mecha está seca, o ambas son la misma sonda.',
   'startup.open-element-limit-or-sequencer':
     'Busque una resistencia abierta, un límite disparado o un secuenciador que no cierra.',
   'startup.open-the-minimum-position': 'Abra un poco la posición mínima y lea otra vez.',
@@ -531,6 +542,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.pressure-at-rest': 'Presión en reposo',
   'startup.pressure-at-rest-goes-with-its-temperature':
     'Una presión en reposo solo dice algo con la temperatura a la que está.',
+  'startup.pressure-at-rest-is-that-of': '{psig} en reposo es la presión del {other}, no del {refrigerant}',
   'startup.probe-rejection-rules-common-practice': 'reglas para descartar sondas, práctica común',
   'startup.prove-airflow-flow-grid-at-filter': 'Compruebe el flujo: rejilla de medición en el filtro, unos 5 min.',
   'startup.prove-earlier-steps-first-charge-advice':
@@ -559,6 +571,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.read-liquid-pressure': 'presión de líquido',
   'startup.read-outdoor-dry-bulb': 'aire de afuera',
   'startup.read-outdoor-fan-amps': 'amperaje del abanico exterior',
+  'startup.read-plate-and-label-identify-before-gas':
+    'Lea placa y etiqueta, hágalo identificar; no mueva refrigerante hasta saberlo.',
   'startup.read-subcooling': 'subenfriamiento',
   'startup.read-suction-again-after-shut-it':
     'Lea otra vez la succión después de {floodingHeldMin}; apáguelo si el sobrecalentamiento sigue por debajo de {floodingF}.',
@@ -688,6 +702,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.suction-line': 'Línea de succión',
   'startup.suction-line-colder-than-its-dew': 'Línea de succión {dew} más fría que su punto de rocío.',
   'startup.suction-line-dew-point': 'línea de succión − punto de rocío',
+  'startup.suction-line-is-never-hotter-than-liquid-line':
+    'En enfriamiento la línea de succión nunca está más caliente que la de líquido; cambiadas, ambas lecturas podrían ser ciertas.',
   'startup.suction-pressure': 'Presión de succión',
   'startup.suction-pressure-2': 'presión de succión',
   'startup.suction-pressure-is-above-liquid-pressure': 'La presión de succión es mayor que la de líquido.',
@@ -774,6 +790,9 @@ export const es: Record<keyof typeof en, string> = {
   'startup.were-added-beyond-weighed-charge-more':
     'Se agregaron {trimOz} más allá de la carga pesada, más del 10 % de ella.',
   'startup.wet-bulb-must-be-below-dry': 'El bulbo húmedo debe ser menor que el bulbo seco.',
+  'startup.wet-bulb-reads-as-the-dry-one': 'El bulbo húmedo lee lo mismo que el seco',
+  'startup.wet-the-sock-and-wait':
+    'Moje la mecha con agua limpia, espere tres minutos en aire en movimiento y lea de nuevo.',
   'startup.what-comes-in-must-go-out': 'Lo que entra debe salir.',
   'startup.what-cracks-lets-flue-gas-into-the-air':
     'Lo que se agrieta deja pasar gas de combustión al aire de la casa.',
