@@ -859,4 +859,13 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered:
       'Calefacción; inversores fuera de su modo de prueba; dos fallas a la vez; flujo de aire y serpentines se toman por probados donde se aconseja sobre la carga.',
   },
+  'diagnose-two': {
+    title: 'Qué dos fallas a la vez',
+    what: 'Qué par de fallas explica mejor todas las lecturas, donde una sola no lo hace.',
+    formula:
+      'creencia = cuán a menudo se dan ambas × cuánto coincide la suma de sus firmas con las diferencias de lo esperado',
+    source: 'física del ciclo sobre miles de sistemas simulados; pruebas adicionales de práctica común',
+    notCovered:
+      'Si es una falla o dos; tres a la vez; una sonda junto a una falla; calefacción; inversores fuera de su modo de prueba.',
+  },
 };

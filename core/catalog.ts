@@ -42,7 +42,7 @@ import { standingTest } from '@/core/circuit/vacuum/standing-test';
 import { waterSaturation } from '@/core/circuit/vacuum/water-saturation';
 import { controlNetwork } from '@/core/controls/control-network';
 import { cableConductors, controlDrop, damperPosition, transformerLoad } from '@/core/controls/low-voltage';
-import { diagnose } from '@/core/diagnosis/diagnose';
+import { diagnose, diagnoseTwo } from '@/core/diagnosis/diagnose';
 import { makerChart } from '@/core/equipment/chart/chart-point';
 import type { AnyCalculation } from '@/core/finding/calculation';
 import { corridorCorner } from '@/core/fit/access/corridor-corner';
@@ -212,6 +212,7 @@ export const CATALOG: readonly AnyCalculation[] = [
   stripHeat,
   heatingCapacityLine,
   diagnose,
+  diagnoseTwo,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

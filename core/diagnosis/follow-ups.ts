@@ -151,20 +151,20 @@ export type Follow = {
   compressorInletF?: number | undefined;
 };
 
-/** What readings of follow-ups say for a fault, as a log likelihood. */
+/** What readings of follow-ups say where these faults are there, as a log likelihood. */
 export function followLog(
   r: Refrigerant,
   seen: { suctionLineF: number; barometerPsia: number },
   f: Follow,
-  fault: FaultName,
+  has: (fault: FaultName) => boolean,
 ): number {
   let sum = 0;
-  if (f.drierDropF !== undefined) sum += logOf(f.drierDropF, DRIER_F, fault === 'liquid-restriction');
+  if (f.drierDropF !== undefined) sum += logOf(f.drierDropF, DRIER_F, has('liquid-restriction'));
   if (f.compressorInletF !== undefined)
-    sum += logOf(f.compressorInletF - seen.suctionLineF, INLET_F, fault === 'reversing-valve-leak');
+    sum += logOf(f.compressorInletF - seen.suctionLineF, INLET_F, has('reversing-valve-leak'));
   if (f.offPsig !== undefined && f.offF !== undefined) {
     const excess = f.offPsig + seen.barometerPsia - bubblePsia(r, f.offF);
-    if (Number.isFinite(excess)) sum += logOf(excess, OFF_PSI, fault === 'non-condensables');
+    if (Number.isFinite(excess)) sum += logOf(excess, OFF_PSI, has('non-condensables'));
   }
   return sum;
 }

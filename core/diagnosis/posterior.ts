@@ -4,7 +4,7 @@ import { FEATURES, type Features } from './features';
 import { type Component, signaturesOf } from './signatures';
 
 /** How often each is met before anything was read (common practice: replaced systems are mostly sound or mischarged). */
-const PRIOR: Record<FaultName, number> = {
+export const PRIOR: Record<FaultName, number> = {
   healthy: 3.5,
   undercharge: 1.5,
   overcharge: 1.2,
@@ -20,7 +20,7 @@ const PRIOR: Record<FaultName, number> = {
   'orifice-too-small': 0.7,
   'probe-doubt': 1.2,
 };
-const FREEDOM = 8;
+export const FREEDOM = 8;
 
 type Ready = { fault: FaultName; mean: number[]; l: number[][]; weight: number };
 const ready = new Map<string, Ready[]>();

@@ -93,7 +93,7 @@ export function reason(
     plate.metering,
     features,
     (fault) =>
-      followLog(plate.refrigerant, seen, follow, fault) +
+      followLog(plate.refrigerant, seen, follow, (f) => f === fault) +
       found.reduce((sum, f) => sum + Math.log(outcomeGiven(f, fault)), 0),
   );
   const done = [...doneBy(follow), ...found.map((f) => f.id)];

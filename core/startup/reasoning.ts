@@ -1,5 +1,9 @@
 import type { Plate } from '@/core/diagnosis/expected';
+import type { Seen } from '@/core/diagnosis/features';
+import type { Follow } from '@/core/diagnosis/follow-ups';
+import type { Pair } from '@/core/diagnosis/pairs';
 import { type Reasoning, reason } from '@/core/diagnosis/reason';
+import { reasonTwo } from '@/core/diagnosis/reason-two';
 import type { Readings } from './quantities';
 import type { Airflow, StartUpSystem } from './system';
 
@@ -20,6 +24,17 @@ export const reasonedPlate = (system: StartUpSystem): Plate => {
  * out of range, and for inverters, whose speed is not in it.
  */
 export function reasoningOf(system: StartUpSystem, readings: Readings, airflow?: Airflow): Reasoning | undefined {
+  const given = givenOf(system, readings, airflow);
+  return given && reason(...given);
+}
+
+/** Which two faults at once explain them; undefined where the reasoning over one is. */
+export function pairsOfReadings(system: StartUpSystem, readings: Readings, airflow?: Airflow): Pair[] | undefined {
+  const given = givenOf(system, readings, airflow);
+  return given && reasonTwo(...given);
+}
+
+function givenOf(system: StartUpSystem, readings: Readings, airflow?: Airflow): [Plate, Seen, Follow] | undefined {
   if (system.inverter) return undefined;
   const at = (q: keyof Readings): number => {
     const r = readings[q];
@@ -40,7 +55,7 @@ export function reasoningOf(system: StartUpSystem, readings: Readings, airflow?:
   if (!Object.values(seen).every(Number.isFinite) || seen.compressorA <= 0 || system.compressorRlaA <= 0)
     return undefined;
   const optional = (q: keyof Readings): number | undefined => (Number.isFinite(at(q)) ? at(q) : undefined);
-  return reason(
+  return [
     reasonedPlate(system),
     { ...seen, dischargeLineF: optional('dischargeLineF'), airflowCfm: airflow?.cfm },
     {
@@ -49,5 +64,5 @@ export function reasoningOf(system: StartUpSystem, readings: Readings, airflow?:
       offPsig: optional('offPsig'),
       offF: optional('offOutdoorF'),
     },
-  );
+  ];
 }

@@ -8,10 +8,8 @@ import { compareAirflow, type MeasuredAir } from '@/core/startup/airflow-compare
 function airSince(sheet: SheetWith<'measurements'>, mode: RunMode): SheetMeasurement[] {
   // The blower runs each call and stage at a speed of its own: air that was read in another one says nothing of it.
   const all = standing(sheet.measurements).filter((m) => m.quantity === 'airflowCfm' && m.mode === mode);
-  return all.reduce<SheetMeasurement[]>(
-    (since, m) => (since.some((before) => methodOf(before) === methodOf(m)) ? [m] : [...since, m]),
-    [],
-  );
+  const from = all.findLastIndex((m, i) => all.slice(0, i).some((before) => methodOf(before) === methodOf(m)));
+  return all.slice(Math.max(0, from));
 }
 
 /** Those that nobody named a method for are of a grid, as they always were. */

@@ -1,9 +1,10 @@
 import { expectedPressures } from '@/core/diagnosis/expected-pressures';
+import type { Pair } from '@/core/diagnosis/pairs';
 import type { Reasoning } from '@/core/diagnosis/reason';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { type CyclePoints, cyclePoints } from '@/core/startup/cycle-points';
 import type { Quantity, Readings } from '@/core/startup/quantities';
-import { reasonedPlate, reasoningOf } from '@/core/startup/reasoning';
+import { pairsOfReadings, reasonedPlate, reasoningOf } from '@/core/startup/reasoning';
 import { followUpsIn, followUpsOf, lastTrim, readingsOfRound, roundsOf } from './rounds';
 import { airflowOf, startUpSystem } from './system';
 
@@ -29,6 +30,15 @@ export function faultNow(
     if (found) return { found, fromRound: true };
   }
   return undefined;
+}
+
+/** Which two faults at once explain what is read now, or the newest round that was recorded running. */
+export function twoFaultsNow(sheet: EquippedSheet, readings: Readings): Pair[] | undefined {
+  if (sheet.job.mode !== 'cooling') return undefined;
+  const [system, airflow, follows] = [startUpSystem(sheet), airflowOf(sheet), followUpsOf(sheet)];
+  const by = (r: Readings): Pair[] | undefined => pairsOfReadings(system, { ...follows, ...r }, airflow);
+  const last = roundsOf(sheet).at(-1);
+  return by(readings) ?? (last && by({ ...readingsOfRound(last.measurements), ...followUpsIn(readings) }));
 }
 
 /** Where both pressures of a sound system lie in the air that is read now; undefined where that air is not read, or the plant knows no such run. */

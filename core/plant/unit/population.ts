@@ -110,12 +110,11 @@ export type Drawn = {
 const SIZES = [1.5, 2, 2.5, 3, 3.5, 4, 5];
 const MOST_TRIES = 40;
 
+/** What of a drawn system is given, and a second fault that is laid in besides. */
+export type Drawing = { metering?: Metering; refrigerant?: Refrigerant; second?: FaultName };
+
 /** One seeded system with one fault, read by a crew; tries again where no coil or balance exists. */
-export function drawSystem(
-  seed: number,
-  fault: FaultName,
-  as: { metering?: Metering; refrigerant?: Refrigerant } = {},
-): Drawn {
+export function drawSystem(seed: number, fault: FaultName, as: Drawing = {}): Drawn {
   const s: RandomState = { seed };
   for (let i = 0; i < MOST_TRIES; i++) {
     const drawn = tryDraw(s, fault, as);
@@ -124,11 +123,7 @@ export function drawSystem(
   throw new Error(`no system of seed ${seed} with ${fault} settles`);
 }
 
-function tryDraw(
-  s: RandomState,
-  fault: FaultName,
-  as: { metering?: Metering; refrigerant?: Refrigerant },
-): Drawn | undefined {
+function tryDraw(s: RandomState, fault: FaultName, as: Drawing): Drawn | undefined {
   const refrigerant = as.refrigerant ?? oneOf(s, REFRIGERANTS);
   const metering = as.metering ?? (uniform(s) < 0.6 ? 'txv' : 'fixed-orifice');
   const unit = ratedUnit(drawDesign(s, refrigerant, metering));
@@ -149,7 +144,8 @@ function tryDraw(
     meterOpening: about(s, 1, metering === 'txv' ? 0.05 : 0.03, 0.9, 1.1),
   };
   const severity = uniform(s);
-  const c = lay(fault, severity, sound);
+  const first = lay(fault, severity, sound);
+  const c = as.second ? lay(as.second, uniform(s), first) : first;
   const steady = solveSteady(unit, c);
   if (!steady.settled || !(steady.liquidPsia > 0)) return undefined;
   return readOff(s, { unit, c, steady, fault, severity });

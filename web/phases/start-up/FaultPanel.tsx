@@ -12,6 +12,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { FaultEvidence } from './FaultEvidence';
 import { Entry } from './ReadingsTable';
+import { TwoFaults } from './TwoFaults';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
@@ -69,6 +70,7 @@ export function FaultPanel({ view, start, typed }: Props) {
           <FaultEvidence fault={lead} evidence={evidenceFor(lead.fault, metering, found.features)} />
         </>
       )}
+      <TwoFaults sheet={sheet} readings={start.readings} />
       <p className="text-[13px] text-ink2">{say(tell('web.reasoned-over-drawn-systems'))}</p>
     </div>
   );

@@ -52,6 +52,7 @@ export const en = {
   'web.hot-lines-live-parts-qualified':
     'Hot lines, moving fans, live parts behind panels; refrigerant by certified people only. The maker’s procedure comes first.',
   'web.house-f': 'house {house} °F',
+  'web.if-two-are-wrong-at-once': 'If two are wrong at once',
   'web.indoor-airflow': 'Indoor airflow',
   'web.instrument-lost-type-reading': 'instrument lost: type the reading',
   'web.instruments-3': 'Instruments{rig}',
@@ -78,6 +79,8 @@ export const en = {
   'web.probe-uncertainty': ' Probe uncertainty ± {uncertainty} {unit}.',
   'web.proofs-by-hand': 'Proofs by hand',
   'web.prove-airflow': 'Prove the airflow',
+  'web.put-one-right-then-read-again':
+    'Shares are among pairs: they do not say whether it is one or two. Put one right, clear, read again.',
   'web.reads-right': 'right',
   'web.reasoned-over-drawn-systems':
     'Held against thousands of simulated systems, no maker’s data; airflow and coils are taken as proven. One spoilt probe can look like a fault: without a second measurement none stands above 79 %. The maker’s instructions come first.',
@@ -113,6 +116,7 @@ export const en = {
   'web.trend-needs-instruments-that-stream-typed':
     'A trend needs instruments that stream. Typed rounds are listed in the report.',
   'web.tripped-on': 'Tripped on {cutout}.',
+  'web.two-faults-at-once': 'Two faults at once?',
   'web.value-is-old': '{value} (old)',
   'web.views': 'Views',
   'web.voltage-at-strips-under-load': 'Voltage at the strips, under load',

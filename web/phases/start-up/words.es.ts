@@ -55,6 +55,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.hot-lines-live-parts-qualified':
     'Líneas calientes, abanicos en marcha, partes con corriente tras los paneles; el refrigerante, solo gente certificada. El procedimiento del fabricante va primero.',
   'web.house-f': 'casa {house} °F',
+  'web.if-two-are-wrong-at-once': 'Si hay dos mal a la vez',
   'web.indoor-airflow': 'Flujo interior',
   'web.instrument-lost-type-reading': 'instrumento perdido: escriba la lectura',
   'web.instruments-3': 'Instrumentos{rig}',
@@ -81,6 +82,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.probe-uncertainty': ' Incertidumbre de la sonda ± {uncertainty} {unit}.',
   'web.proofs-by-hand': 'Pruebas a mano',
   'web.prove-airflow': 'Comprobar el flujo',
+  'web.put-one-right-then-read-again':
+    'Las partes son entre pares: no dicen si es una o dos. Corrija una, borre y lea de nuevo.',
   'web.reads-right': 'correcta',
   'web.reasoned-over-drawn-systems':
     'Comparado con miles de sistemas simulados, no con datos de un fabricante; flujo de aire y serpentines se toman por probados. Una sonda mala puede parecer una falla: sin una segunda medición ninguna pasa de 79 %. Las instrucciones del fabricante van primero.',
@@ -117,6 +120,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.trend-needs-instruments-that-stream-typed':
     'Una tendencia necesita instrumentos que transmitan. Las rondas escritas están en el informe.',
   'web.tripped-on': 'Saltó: {cutout}.',
+  'web.two-faults-at-once': '¿Dos fallas a la vez?',
   'web.value-is-old': '{value} (viejo)',
   'web.views': 'Vistas',
   'web.voltage-at-strips-under-load': 'Voltaje en las resistencias, con carga',
