@@ -67,7 +67,9 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       button: { label: tell('job.type-readings-2'), action: { kind: 'type', what: 'readings' } },
     };
   }
-  if (!f.chargeCleared) {
+  const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
+  // What hurts comes before what is still to be signed.
+  if (!f.chargeCleared && !stop) {
     return {
       kind: 'not-proven',
       say: tell('job.sign-weighed-charge-first'),
@@ -75,7 +77,7 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       button: go('charge', tell('job.go-to-charge')),
     };
   }
-  if (!f.setCleared) {
+  if (!f.setCleared && !stop) {
     return {
       kind: 'not-proven',
       say: tell('job.sign-setting-first'),
@@ -83,7 +85,7 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       button: go('set', tell('job.go-to-set-phase')),
     };
   }
-  if (!f.wireCleared) {
+  if (!f.wireCleared && !stop) {
     return {
       kind: 'not-proven',
       say: tell('job.sign-wiring-first'),
@@ -98,7 +100,7 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
       because: tell('job.first-reading-comes-within-second-or'),
     };
   }
-  if (!f.streaming && !f.anyReading) {
+  if (!f.streaming && !f.anyReading && !stop) {
     return {
       kind: 'now',
       say: tell('job.connect-instruments-or-type', {
@@ -119,7 +121,6 @@ export function startUpMove(f: StartUpFacts & { maySign: boolean }): Move {
   // What a lead let pass is not asked for again: with every gate held or overridden only the signature is left.
   const left = f.judgement.findings.filter((x) => stands(x, f.accepted));
   const past = left.length > 0 || f.gates?.some((g) => g.override && !g.holds);
-  const stop = f.judgement.findings.some((x) => x.verdict === 'stop');
   if (f.gates && allPass(f.gates) && past && !stop && !f.typing)
     return signMove('start-up', f.gates, f.maySign, left.length > 0 ? acceptedHolds(left) : undefined);
   return fromNext(f.judgement.next, f);

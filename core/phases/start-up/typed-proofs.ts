@@ -8,7 +8,7 @@ import { tell } from '@/core/phases/start-up/words';
 import { judgeDefrost } from '@/core/startup/defrost';
 import { judgeStrip } from '@/core/startup/electric-heat';
 import { seasonFor } from '@/core/startup/limit';
-import type { Said } from '@/core/words/said';
+import { list, type Said } from '@/core/words/said';
 import { acceptancesOf } from './acceptance-proofs';
 import { proofBase } from './proof-finding';
 import { acceptedOn } from './system';
@@ -39,9 +39,17 @@ function proofFinding(
     ...base,
     verdict: worst.verdict,
     claim: tell('job.proof-says', { name, claim: worst.claim }),
-    because: worst.because,
+    because: alsoSaid(worst, findings),
     next: { ...ask, say: worst.next?.say ?? ask.say },
   };
+}
+
+/** Why, with whatever else of the proof is not good: nothing that was read is kept back. */
+function alsoSaid(worst: Finding, findings: readonly Finding[]): Said {
+  const others = findings.filter((f) => f !== worst && f.verdict !== 'good').map((f) => f.claim);
+  return others.length
+    ? tell('job.because-and-besides', { because: worst.because, others: list(others, ' ') })
+    : worst.because;
 }
 
 /**

@@ -17,6 +17,7 @@ export const en = {
   'job.at-its-minimum-then-at-each-end': 'At its minimum first, then each end of the economizer.',
   'job.at-the-start': 'at the start',
   'job.back-to-mode': 'Back to {mode}.',
+  'job.because-and-besides': '{because} Besides: {others}',
   'job.before-the-work': 'before the work',
   'job.call-each-zone-alone-then-all': 'Call each of the {zones} zones alone, then all.',
   'job.call-for-mode': 'Call for {mode}',

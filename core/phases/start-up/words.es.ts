@@ -20,6 +20,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.at-its-minimum-then-at-each-end': 'Primero en su mínimo, después cada extremo del economizador.',
   'job.at-the-start': 'al arranque',
   'job.back-to-mode': 'De vuelta a {mode}.',
+  'job.because-and-besides': '{because} Además: {others}',
   'job.before-the-work': 'antes del trabajo',
   'job.call-each-zone-alone-then-all': 'Llame cada una de las {zones} zonas sola, después todas.',
   'job.call-for-mode': 'Pida {mode}',
