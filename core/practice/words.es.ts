@@ -37,7 +37,7 @@ export const es: Record<keyof typeof en, string> = {
   'practice.level-faults': 'Nombrar la falla',
   'practice.level-faults-what':
     'Todo lo que puede fallar en el circuito, válvula u orificio. Ninguna cifra viene marcada.',
-  'practice.level-ladder': 'Leer la escalera',
+  'practice.level-ladder': 'Leer la escala',
   'practice.level-ladder-what':
     'Carga, flujo de aire, un serpentín sucio o nada. Las cifras fuera de su banda vienen marcadas.',
   'practice.level-probes': 'Dudar de la sonda',

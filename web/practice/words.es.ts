@@ -40,7 +40,7 @@ export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.it-tripped-on-high-pressure': 'Se disparó por alta presión',
   'web.it-tripped-on-low': 'Está parado',
   'web.it-was': 'Era: {fault}',
-  'web.ladder-of': 'Escalera',
+  'web.ladder-of': 'Escala',
   'web.let-it-run': 'Dejarlo andar {minutes}',
   'web.look-closer': 'Mirar más de cerca',
   'web.low-voltage-care':
