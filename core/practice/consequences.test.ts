@@ -61,6 +61,28 @@ describe('putting it right', () => {
     }
   });
 
+  it('an orifice is told by what is stamped on it: larger, smaller or as the match sheet asks', () => {
+    const stamped = (fault: FaultName): [string | undefined, number, number] => {
+      const p = played(roundWith(fault), { kind: 'follow', id: 'orifice-stamp' });
+      const { stamped: is, asked } = p.done.at(-1)!.showed!.with as { stamped: string; asked: string };
+      return [p.found[0]?.found, Number(is), Number(asked)];
+    };
+    for (const [fault, sign] of [
+      ['orifice-too-large', 1],
+      ['orifice-too-small', -1],
+    ] as const) {
+      const [found, is, asked] = stamped(fault);
+      expect(found).toBe(fault);
+      expect(Math.sign(is - asked)).toBe(sign);
+    }
+    const other = SEEDS.faults
+      .map((s) => roundOf('faults', s))
+      .find((r) => r.metering === 'fixed-orifice' && !r.hidden[0]?.fault.startsWith('orifice'))!;
+    const p = played(other, { kind: 'follow', id: 'orifice-stamp' });
+    expect(p.found).toEqual([{ id: 'orifice-stamp', found: 'none' }]);
+    expect(p.done.at(-1)?.showed?.with?.stamped).toBe(p.done.at(-1)?.showed?.with?.asked);
+  });
+
   it('the system then reads as a sound one does', () => {
     const round = roundWith('outdoor-coil-blocked', 'ladder');
     const all: Move = { kind: 'place', probes: [...PROBE_IDS] };

@@ -13,6 +13,7 @@ export const AREAS = [
   { name: 'controls', from: 'core/controls/', count: 40 },
   { name: 'power', from: 'core/power/', count: 20 },
   { name: 'diagnosis', from: 'core/diagnosis/', count: 25 },
+  { name: 'practice', from: 'core/practice/', count: 30 },
   { name: 'plant', from: 'core/plant/unit/', count: 20 },
   { name: 'refrigerant', from: 'core/refrigerant/', count: 15 },
   { name: 'phases', from: 'core/phases/', count: 55 },
