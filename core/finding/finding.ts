@@ -25,7 +25,8 @@ export type TypedProof =
   | 'outside-air'
   | 'zone-run'
   | 'kept-furnace'
-  | 'kept-air-handler';
+  | 'kept-air-handler'
+  | 'valve-turn';
 
 /** What a finding's button can do, where more than words helps. */
 export type FindingAction =

@@ -6,6 +6,7 @@ export const en = {
   'startup.50-to-f': '50 to {returnDryBulbF} °F',
   'startup.6-in-from-compressor': '6 in from the compressor',
   'startup.a-broken-wire-must-not-hide-a-leak': 'A broken wire must not hide a leak.',
+  'startup.a-coil-that-is-used-and-a-dry-line': 'The coil is used to its end, and the line stays dry.',
   'startup.a-damper-that-stays-open-freezes-or-sweats': 'A damper that stays open freezes or sweats.',
   'startup.a-drop-of-speed-starts-it-anew': 'A drop of the speed starts the time anew.',
   'startup.a-fan-carries-smoke-through-the-house': 'A fan carries smoke through the whole building.',
@@ -96,6 +97,7 @@ export const en = {
   'startup.bubble-point-liquid-line': 'bubble point − liquid line',
   'startup.bubble-point-outdoor-air': 'bubble point − outdoor air',
   'startup.burning-for': 'Burning for',
+  'startup.by-quarter-turns': 'By quarter turns',
   'startup.by-the-steps-in-its-book': 'By the steps in its own book: each maker’s differ.',
   'startup.california-title-24-ra3-2-15': 'California Title 24 RA3.2 (15 min), edition not checked',
   'startup.california-title-24-ra3-2-from': 'California Title 24 RA3.2, edition not checked: sane band at the unit',
@@ -301,6 +303,7 @@ export const en = {
   'startup.if-heating-is-called-set-mode':
     'If heating is called, set the mode to heating. If cooling is called, check O/B at the thermostat.',
   'startup.imc-606-local-code-wins': 'IMC 606, edition not checked; local code and the fire authority win',
+  'startup.in-clockwise': 'in, clockwise',
   'startup.in-cold-air': 'in cold air',
   'startup.in-cooling-probes-swapped-valve-is':
     'In cooling: probes swapped, the valve is in heating, or the system is not cooling at all.',
@@ -347,6 +350,7 @@ export const en = {
   'startup.let-it-run-more': 'Let it run {left} more.',
   'startup.let-it-run-on-and-read': 'Let it run on and read the supply air again, upstream of the registers.',
   'startup.lies-outside': '{label} {psig} lies outside {refrigerant}.',
+  'startup.line-at-coil-outlet': 'Line at the coil’s outlet',
   'startup.line-voltage': 'Line voltage',
   'startup.liquid-backs-up-in-condenser-overcharge':
     'Liquid backs up in the condenser: overcharge, restriction or air in it.',
@@ -363,6 +367,8 @@ export const en = {
   'startup.lockout-does-not-hold': 'On a warm day the strips come on.',
   'startup.lockout-holds': 'On a warm day the strips are held off.',
   'startup.look-at-and-confirm-it-is': 'Look at the {filterClean} and confirm it is clean.',
+  'startup.look-at-bulb-before-the-next-turn':
+    'Do not turn again: look at the bulb’s place and insulation and at the equalizer line.',
   'startup.look-at-odd-instrument': 'Look at what the odd one was measured with.',
   'startup.look-at-outdoor-coil-clean-dry': 'Look at the outdoor coil: clean, dry, nothing blocking it. Confirm.',
   'startup.look-at-the-outdoor-coil-and-airflow-first':
@@ -456,6 +462,7 @@ export const en = {
   'startup.not-reported': 'not reported',
   'startup.not-steady-yet': 'Not steady yet. {say}.',
   'startup.not-tried': 'not tried',
+  'startup.not-turned': 'not turned',
   'startup.nothing-can-be-judged-without-it': 'Nothing can be judged without it; {count} missing in all.',
   'startup.nothing-happened': 'nothing happened',
   'startup.nothing-of-the-chart-is-read': 'Nothing that the chart gives is read.',
@@ -471,6 +478,7 @@ export const en = {
   'startup.on-the-plate-of-the-kit': 'On the plate of the kit.',
   'startup.one-of-them-is-wrong':
     'They differ by more than both may be off: one of them is wrong, and nothing tells which.',
+  'startup.one-turn-then-wait': 'A valve needs {wait} to settle; two turns at once chase it.',
   'startup.one-zone-alone': 'one zone alone',
   'startup.only-fog-has-no-depression': 'Only fog has no depression: the sock is dry, or both are the same probe.',
   'startup.open-element-limit-or-sequencer':
@@ -480,6 +488,7 @@ export const en = {
   'startup.opened': 'opened',
   'startup.opens': 'opens',
   'startup.other-dampers': 'The other dampers',
+  'startup.out-counterclockwise': 'out, counterclockwise',
   'startup.outdoor-air': 'Outdoor air',
   'startup.outdoor-air-at-rest': 'Outdoor air at rest',
   'startup.outdoor-air-dew-point': 'outdoor air − dew point at suction',
@@ -496,6 +505,10 @@ export const en = {
   'startup.outdoor-fan-draws-above-its': 'Outdoor fan draws {value}, above its {outdoorFanFlaA}.',
   'startup.outdoor-fan-stopped': 'The outdoor fan stopped',
   'startup.outdoor-fan-within-its': 'Outdoor fan {value}, within its {outdoorFanFlaA}.',
+  'startup.outlet-pressure-has-no-dew-point': 'That pressure at the outlet has no dew point',
+  'startup.outlet-superheat-common-practice':
+    '8 to 12 °F at the coil’s outlet, a quarter turn at a time: common practice; the maker’s figure wins',
+  'startup.outlet-superheat-is': 'Superheat at the coil’s outlet {superheat}, wanted {low} to {high}',
   'startup.outside-air-cannot-be-told': '{pct} ± {off} % outside air: too little to be told against {wanted} %.',
   'startup.outside-air-damper': 'Outside-air damper',
   'startup.outside-air-feeds-a-fire': 'Outside air feeds a fire.',
@@ -515,6 +528,7 @@ export const en = {
   'startup.plate-target-is-of-full-stage': 'The target on the plate belongs to the full stage.',
   'startup.plate-wins-common-practice': 'its plate wins; common practice',
   'startup.plenum-out-of-sight-of-coil': 'plenum, out of sight of the coil',
+  'startup.pressure-at-coil-outlet': 'Pressure at the coil’s outlet',
   'startup.pressure-at-rest': 'Pressure at rest',
   'startup.pressure-at-rest-goes-with-its-temperature':
     'A pressure at rest says something only with the temperature it stands at.',
@@ -554,6 +568,7 @@ export const en = {
   'startup.read-suction-pressure': 'suction pressure',
   'startup.read-superheat': 'superheat',
   'startup.read-the-air-first': 'Read the air first.',
+  'startup.read-the-outlet-again': 'Read line and pressure at the outlet again.',
   'startup.read-the-rated-static-off-its-plate': 'Read the rated static off its plate.',
   'startup.read-the-rise-off-its-plate': 'Read the rise off its plate.',
   'startup.read-the-speed-off-the-unit': 'Read the compressor’s speed off the unit.',
@@ -712,6 +727,7 @@ export const en = {
   'startup.the-building-has-area-detection': 'the building has area detection',
   'startup.their-own-breaker-or-auxiliary-wire': 'At its own breaker, or with the auxiliary wire taken off and capped.',
   'startup.then-makers-own-procedure': 'If both are right, the maker’s own charging procedure is next.',
+  'startup.then-turned': 'Then turned',
   'startup.this-is-one-of-several-steps': ' This is one of several steps.',
   'startup.three-temperatures': 'three temperatures',
   'startup.to': '{lowStaticInWc} to {highStaticInWc}',
@@ -726,6 +742,9 @@ export const en = {
   'startup.trip-it-again-and-watch': 'Trip it again and watch everything.',
   'startup.tripped-by': 'Tripped by',
   'startup.trouble': '{label}: {claim}.',
+  'startup.turn-it-back-as-it-was-found':
+    'Turn it back as it was found: so many turns are not a setting. Look at bulb, equalizer, charge and valve.',
+  'startup.turn-it-by-quarters': 'Turn it {quarters} × ¼ turn {way}, write it down, then wait.',
   'startup.two-typed-rounds-agree-over-min': 'Two typed rounds agree over {forMin} min',
   'startup.type-how-long-compressor-has-run': 'Type how long the compressor has run.',
   'startup.type-how-long-compressor-has-run-2': 'Type how long the compressor has run',
@@ -739,11 +758,14 @@ export const en = {
   'startup.unplugged-sensor-is-ignored': 'An unplugged sensor is ignored.',
   'startup.unplugged-sensor-is-not-tried': 'An unplugged sensor is not tried.',
   'startup.up-to-is-good': 'Up to {good} is good.',
+  'startup.valve-does-not-follow':
+    'Superheat fell when the valve was turned in, or rose when it was turned out: it does not follow its stem.',
   'startup.very-same-value-for-minute-live': 'The very same value for a minute: a live probe always scatters.',
   'startup.voltage-is-outside': 'Voltage {volts} is outside {low}–{high}.',
   'startup.voltage-is-within-plate': 'Voltage {volts} is within the plate.',
   'startup.voltage-outside-plate-makes-every-later': 'Voltage outside the plate makes every later reading doubtful.',
   'startup.volts-under-load': 'Volts under load',
+  'startup.wait-and-read-the-outlet-again': 'Wait {wait}, then read line and pressure at the outlet again.',
   'startup.wait-do-not-add-refrigerant-yet': 'Wait {waitMin}. Do not add refrigerant yet.',
   'startup.warm-day-made-at-the-sensor': 'A warm day, made at the outdoor sensor',
   'startup.warm-day-must-hold-strips-off': 'Above its lockout a heat pump heats alone.',

@@ -8,6 +8,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.50-to-f': 'de 50 a {returnDryBulbF} °F',
   'startup.6-in-from-compressor': 'a 6 in del compresor',
   'startup.a-broken-wire-must-not-hide-a-leak': 'Un cable roto no debe esconder una fuga.',
+  'startup.a-coil-that-is-used-and-a-dry-line': 'El serpentín se usa hasta el final y la línea queda seca.',
   'startup.a-damper-that-stays-open-freezes-or-sweats': 'Una compuerta que queda abierta congela o suda.',
   'startup.a-drop-of-speed-starts-it-anew': 'Si la velocidad baja, el tiempo empieza de nuevo.',
   'startup.a-fan-carries-smoke-through-the-house': 'Un abanico lleva el humo por todo el edificio.',
@@ -99,6 +100,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.bubble-point-liquid-line': 'punto de burbuja − línea de líquido',
   'startup.bubble-point-outdoor-air': 'punto de burbuja − aire exterior',
   'startup.burning-for': 'Encendido desde hace',
+  'startup.by-quarter-turns': 'En cuartos de vuelta',
   'startup.by-the-steps-in-its-book': 'Con los pasos de su propio manual: cada fabricante es distinto.',
   'startup.california-title-24-ra3-2-15': 'California Title 24 RA3.2 (15 min), edición no verificada',
   'startup.california-title-24-ra3-2-from':
@@ -314,6 +316,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.if-heating-is-called-set-mode':
     'Si se pide calefacción, cambie el modo a calefacción. Si se pide enfriamiento, revise O/B en el termostato.',
   'startup.imc-606-local-code-wins': 'IMC 606, edición no verificada; el código local y los bomberos mandan',
+  'startup.in-clockwise': 'hacia adentro, a la derecha',
   'startup.in-cold-air': 'con aire frío',
   'startup.in-cooling-probes-swapped-valve-is':
     'En enfriamiento: sondas cambiadas, válvula en calefacción, o el sistema no enfría nada.',
@@ -363,6 +366,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.let-it-run-more': 'Déjelo en marcha {left} más.',
   'startup.let-it-run-on-and-read': 'Déjelo en marcha y lea otra vez el aire de suministro, antes de las rejillas.',
   'startup.lies-outside': '{label} {psig} está fuera del rango de {refrigerant}.',
+  'startup.line-at-coil-outlet': 'Línea a la salida del serpentín',
   'startup.line-voltage': 'Voltaje de línea',
   'startup.liquid-backs-up-in-condenser-overcharge':
     'El líquido se acumula en el condensador: sobrecarga, restricción o aire adentro.',
@@ -379,6 +383,8 @@ export const es: Record<keyof typeof en, string> = {
   'startup.lockout-does-not-hold': 'En un día cálido las resistencias entran.',
   'startup.lockout-holds': 'En un día cálido las resistencias no entran.',
   'startup.look-at-and-confirm-it-is': 'Revise {filterClean} y confirme que está limpio.',
+  'startup.look-at-bulb-before-the-next-turn':
+    'No gire más: revise el lugar y aislante del bulbo y la línea igualadora.',
   'startup.look-at-odd-instrument': 'Revise con qué se midió el que difiere.',
   'startup.look-at-outdoor-coil-clean-dry':
     'Revise el serpentín exterior: limpio, seco, sin nada que lo tape. Confirme.',
@@ -478,6 +484,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.not-reported': 'no se reportó',
   'startup.not-steady-yet': 'Todavía no está estable. {say}.',
   'startup.not-tried': 'sin probar',
+  'startup.not-turned': 'no se giró',
   'startup.nothing-can-be-judged-without-it': 'Sin ella no se puede juzgar nada; faltan {count} en total.',
   'startup.nothing-happened': 'no pasó nada',
   'startup.nothing-of-the-chart-is-read': 'No se ha leído nada de lo que da la tabla.',
@@ -492,6 +499,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.ohms-law-common-practice': 'ley de Ohm; práctica común, manda la tabla del fabricante',
   'startup.on-the-plate-of-the-kit': 'En la placa del kit.',
   'startup.one-of-them-is-wrong': 'Difieren más de lo que ambos pueden errar: uno está mal y nada dice cuál.',
+  'startup.one-turn-then-wait': 'Una válvula necesita {wait} para asentarse; dos vueltas seguidas la persiguen.',
   'startup.one-zone-alone': 'una zona sola',
   'startup.only-fog-has-no-depression':
     'Solo la niebla no tiene diferencia: la mecha está seca, o ambas son la misma sonda.',
@@ -502,6 +510,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.opened': 'abrieron',
   'startup.opens': 'abre',
   'startup.other-dampers': 'Las otras compuertas',
+  'startup.out-counterclockwise': 'hacia afuera, a la izquierda',
   'startup.outdoor-air': 'Aire de afuera',
   'startup.outdoor-air-at-rest': 'Aire exterior en reposo',
   'startup.outdoor-air-dew-point': 'aire exterior − punto de rocío en la succión',
@@ -519,6 +528,10 @@ export const es: Record<keyof typeof en, string> = {
   'startup.outdoor-fan-draws-above-its': 'El abanico exterior consume {value}, más que sus {outdoorFanFlaA}.',
   'startup.outdoor-fan-stopped': 'El abanico exterior se detuvo',
   'startup.outdoor-fan-within-its': 'Abanico exterior {value}, dentro de sus {outdoorFanFlaA}.',
+  'startup.outlet-pressure-has-no-dew-point': 'Esa presión a la salida no tiene punto de rocío',
+  'startup.outlet-superheat-common-practice':
+    '8 a 12 °F a la salida del serpentín, un cuarto de vuelta por vez: práctica común; manda la cifra del fabricante',
+  'startup.outlet-superheat-is': 'Sobrecalentamiento a la salida del serpentín {superheat}, se pide {low} a {high}',
   'startup.outside-air-cannot-be-told': '{pct} ± {off} % de aire exterior: muy poco para compararlo con {wanted} %.',
   'startup.outside-air-damper': 'Compuerta de aire exterior',
   'startup.outside-air-feeds-a-fire': 'El aire exterior alimenta un fuego.',
@@ -539,6 +552,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.plate-target-is-of-full-stage': 'El objetivo de la placa es de la etapa plena.',
   'startup.plate-wins-common-practice': 'su placa manda; práctica común',
   'startup.plenum-out-of-sight-of-coil': 'pleno, sin vista directa al serpentín',
+  'startup.pressure-at-coil-outlet': 'Presión a la salida del serpentín',
   'startup.pressure-at-rest': 'Presión en reposo',
   'startup.pressure-at-rest-goes-with-its-temperature':
     'Una presión en reposo solo dice algo con la temperatura a la que está.',
@@ -579,6 +593,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.read-suction-pressure': 'presión de succión',
   'startup.read-superheat': 'sobrecalentamiento',
   'startup.read-the-air-first': 'Lea primero el aire.',
+  'startup.read-the-outlet-again': 'Lea otra vez línea y presión a la salida.',
   'startup.read-the-rated-static-off-its-plate': 'Lea la estática nominal en su placa.',
   'startup.read-the-rise-off-its-plate': 'Lea el alza en su placa.',
   'startup.read-the-speed-off-the-unit': 'Lea la velocidad del compresor en la unidad.',
@@ -748,6 +763,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.the-building-has-area-detection': 'el edificio tiene detección',
   'startup.their-own-breaker-or-auxiliary-wire': 'En su propio disyuntor, o con el cable auxiliar suelto y tapado.',
   'startup.then-makers-own-procedure': 'Si los dos están bien, sigue el procedimiento de carga del fabricante.',
+  'startup.then-turned': 'Luego se giró',
   'startup.this-is-one-of-several-steps': ' Este es uno de varios pasos.',
   'startup.three-temperatures': 'tres temperaturas',
   'startup.to': 'de {lowStaticInWc} a {highStaticInWc}',
@@ -762,6 +778,9 @@ export const es: Record<keyof typeof en, string> = {
   'startup.trip-it-again-and-watch': 'Dispárelo otra vez y observe todo.',
   'startup.tripped-by': 'Disparado con',
   'startup.trouble': '{label}: {claim}.',
+  'startup.turn-it-back-as-it-was-found':
+    'Vuelva a dejarla como estaba: tantas vueltas no son un ajuste. Revise bulbo, igualador, carga y válvula.',
+  'startup.turn-it-by-quarters': 'Gírela {quarters} × ¼ de vuelta {way}, anótelo y espere.',
   'startup.two-typed-rounds-agree-over-min': 'Dos rondas escritas coinciden en {forMin} min',
   'startup.type-how-long-compressor-has-run': 'Escriba cuánto lleva el compresor en marcha.',
   'startup.type-how-long-compressor-has-run-2': 'Escriba cuánto lleva el compresor en marcha',
@@ -777,11 +796,14 @@ export const es: Record<keyof typeof en, string> = {
   'startup.unplugged-sensor-is-ignored': 'Un sensor desconectado se ignora.',
   'startup.unplugged-sensor-is-not-tried': 'No se probó con el sensor desconectado.',
   'startup.up-to-is-good': 'Hasta {good} está bien.',
+  'startup.valve-does-not-follow':
+    'El sobrecalentamiento bajó al girar hacia adentro, o subió al girar hacia afuera: no sigue a su vástago.',
   'startup.very-same-value-for-minute-live': 'El mismo valor exacto por un minuto: una sonda viva siempre varía.',
   'startup.voltage-is-outside': 'Voltaje {volts} fuera de {low}–{high}.',
   'startup.voltage-is-within-plate': 'Voltaje {volts} dentro de la placa.',
   'startup.voltage-outside-plate-makes-every-later': 'Un voltaje fuera de la placa hace dudosa cada lectura posterior.',
   'startup.volts-under-load': 'Voltios con carga',
+  'startup.wait-and-read-the-outlet-again': 'Espere {wait} y lea otra vez línea y presión a la salida.',
   'startup.wait-do-not-add-refrigerant-yet': 'Espere {waitMin}. Todavía no agregue refrigerante.',
   'startup.warm-day-made-at-the-sensor': 'Un día cálido, simulado en el sensor exterior',
   'startup.warm-day-must-hold-strips-off': 'Por encima de su bloqueo la bomba de calor calienta sola.',

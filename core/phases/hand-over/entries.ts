@@ -4,6 +4,7 @@ import { entry } from '@/core/phases/log/entry';
 import { day as dayOf, q, value } from '@/core/words/said';
 import { balanceEntries } from './balance-entries';
 import { checkInEntries } from './check-in-entries';
+import { filterEntries } from './filter-entries';
 import { gasEntries } from './gas-entries';
 import { inrushEntries } from './inrush-entries';
 import { serialEntries } from './serial-entries';
@@ -65,5 +66,6 @@ export const handOverEntries = {
   ...checkInEntries,
   ...balanceEntries,
   ...inrushEntries,
+  ...filterEntries,
   ...gasEntries,
 };

@@ -6,6 +6,7 @@ import { hasCircuit } from '@/core/phases/survey/view';
 import { waitsByGate } from '@/core/phases/waits';
 import { WIRE_SIGNED } from '@/core/phases/wire/needed';
 import { refusesRegister } from './balance';
+import { filterTable } from './filters';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
 import { permitTable } from './permits';
@@ -45,5 +46,5 @@ export const handOver: PhaseDescriptor = {
       ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
       : beforeSnapshotOf(sheet, 'hand-over', gates),
   rules: { 'visit-end': refusesEnd, register: (_sheet, body) => refusesRegister(body) },
-  tables: (s) => [serialTable(s.jobLog), visitTable(s.jobLog), permitTable(s.jobLog)],
+  tables: (s) => [serialTable(s.jobLog), filterTable(s.jobLog), visitTable(s.jobLog), permitTable(s.jobLog)],
 };

@@ -6,6 +6,7 @@ import { KEPT_AIR_HANDLER_FIELDS, KEPT_FURNACE_FIELDS } from '@/core/startup/acc
 import { OUTSIDE_AIR_FIELDS } from '@/core/startup/acceptance/outside-air';
 import { SMOKE_TRIP_FIELDS } from '@/core/startup/acceptance/smoke-trip';
 import { ZONE_RUN_FIELDS } from '@/core/startup/acceptance/zone-run';
+import { VALVE_TURN_FIELDS } from '@/core/startup/valve-turns';
 import { q, value } from '@/core/words/said';
 
 const ofSystem = { ofSystem: true } as const;
@@ -58,6 +59,20 @@ export const acceptanceEntries = {
     KEPT_AIR_HANDLER_FIELDS,
     (b) => tell('job.kept-air-handler-line', { static: q(b.staticInWc, 'inWc', 2) }),
     { ...ofSystem, edited: true },
+  ),
+  'valve-turn': entry(
+    tell('job.valve-turned'),
+    VALVE_TURN_FIELDS,
+    (b) =>
+      tell('job.valve-line', {
+        outlet: q(b.outletF, 'F'),
+        psig: q(b.outletPsig, 'psig'),
+        turned:
+          b.way === 'none'
+            ? tell('job.valve-not-turned')
+            : tell(b.way === 'in' ? 'job.valve-quarters-in' : 'job.valve-quarters-out', { quarters: b.quarters ?? 1 }),
+      }),
+    { ...ofSystem, caution: tell('job.only-a-valve-that-its-maker-lets-be-turned') },
   ),
   'room-climate': entry(
     tell('job.a-room'),

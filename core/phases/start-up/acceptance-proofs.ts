@@ -14,6 +14,7 @@ import { judgeOutsideAir } from '@/core/startup/acceptance/outside-air';
 import { judgeSmokeTrip } from '@/core/startup/acceptance/smoke-trip';
 import { judgeZoneRun } from '@/core/startup/acceptance/zone-run';
 import { CFM_PER_TON } from '@/core/startup/airflow';
+import { judgeValve } from '@/core/startup/valve-turns';
 import { OZ_PER_LB } from '@/core/units/units';
 import type { Said } from '@/core/words/said';
 
@@ -67,6 +68,17 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       },
     );
   }
+  const turns = entriesOf(sheet.systemLog, 'valve-turn').map((e) => e.body);
+  // Nobody owes it: a valve that reads right at the unit is left as its maker set it.
+  if (turns.length)
+    out.push({
+      id: 'valve-turns',
+      name: tell('job.valve-turned'),
+      entry: 'valve-turn',
+      ask: tell('job.read-the-outlet-and-turn-by-quarters'),
+      because: tell('job.only-a-valve-that-its-maker-lets-be-turned'),
+      findings: judgeValve(turns, { refrigerant: plate.refrigerant, barometerPsia: sheet.site.barometerPsia }),
+    });
   out.push(...keptUnits(sheet));
   const zones = zonesOf(sheet);
   if (zones > 1)

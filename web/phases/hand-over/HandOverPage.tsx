@@ -73,7 +73,7 @@ export default function HandOverPage(view: JobView) {
           <ClampPanel view={view} signed={signed} />
           <AirBalance view={view} signed={signed} />
           <Visits view={view} write={visits.write} />
-          <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial']} />
+          <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial', 'filter-fitted']} />
           <JobEntries view={view} signed={signed} title={tell('web.permits')} kinds={['permit', 'inspection']} />
           <PhasePictures view={view} phase="hand-over" />
           <Signatures sheet={sheet} />

@@ -20,7 +20,7 @@ export const en = {
   'web.report-as-pdf': 'Report as PDF',
   'web.report-is-written-once-new-equipment':
     'The report is written once the new equipment is known. The survey and scope have a document of their own.',
-  'web.serials': 'Serials',
+  'web.serials': 'Serials and filter',
   'web.signature-line': '{certificate}, {at}, {contentHash}',
   'web.signatures': 'Signatures',
   'web.to-which-signature': 'To which signature',

@@ -22,7 +22,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.report-as-pdf': 'Informe en PDF',
   'web.report-is-written-once-new-equipment':
     'El informe se escribe cuando se conoce el equipo nuevo. El levantamiento y el alcance tienen su propio documento.',
-  'web.serials': 'Números de serie',
+  'web.serials': 'Números de serie y filtro',
   'web.signature-line': '{certificate}, {at}, {contentHash}',
   'web.signatures': 'Firmas',
   'web.to-which-signature': 'A cuál firma',

@@ -20,7 +20,9 @@ export function Proofs({ view, onOpen }: Props) {
   const accepted = acceptancesOf(sheet);
   const kinds = entryKindsOf('start-up');
   const written = sheet.systemLog.some((e) => kinds.includes(e.kind));
-  if (strips.length === 0 && !heats && accepted.length === 0 && !written) return null;
+  // Only a thermostatic valve is turned by hand.
+  const valve = sheet.circuit.plate.metering === 'txv';
+  if (strips.length === 0 && !heats && !valve && accepted.length === 0 && !written) return null;
   return (
     <section aria-label={say(tell('web.proofs-by-hand'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.proofs-by-hand'))}</h2>
@@ -46,6 +48,11 @@ export function Proofs({ view, onOpen }: Props) {
               {say(name)}
             </Button>
           ))}
+          {valve && !accepted.some((a) => a.entry === 'valve-turn') ? (
+            <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'valve-turn', preset: {} })}>
+              {say(tell('web.valve-by-quarter-turns'))}
+            </Button>
+          ) : null}
           {accepted.some((a) => a.entry === 'zone-run') ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'room-climate', preset: {} })}>
               {say(tell('web.a-room'))}

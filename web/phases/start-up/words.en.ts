@@ -118,6 +118,7 @@ export const en = {
   'web.tripped-on': 'Tripped on {cutout}.',
   'web.two-faults-at-once': 'Two faults at once?',
   'web.value-is-old': '{value} (old)',
+  'web.valve-by-quarter-turns': 'Valve by quarter turns',
   'web.views': 'Views',
   'web.voltage-at-strips-under-load': 'Voltage at the strips, under load',
   'web.wanted-to': 'wanted {low} to {high}, {source}',

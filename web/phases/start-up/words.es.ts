@@ -122,6 +122,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.tripped-on': 'Saltó: {cutout}.',
   'web.two-faults-at-once': '¿Dos fallas a la vez?',
   'web.value-is-old': '{value} (viejo)',
+  'web.valve-by-quarter-turns': 'Válvula por cuartos de vuelta',
   'web.views': 'Vistas',
   'web.voltage-at-strips-under-load': 'Voltaje en las resistencias, con carga',
   'web.wanted-to': 'se pide de {low} a {high}, {source}',
