@@ -98,9 +98,13 @@ export function judgeValve(
       'valve-superheat',
       next === undefined ? 'not-proven' : 'look-again',
       claim,
-      next === 'backward'
-        ? tell('startup.valve-does-not-follow')
-        : tell('startup.one-turn-then-wait', { wait: q(WAIT_MIN, 'min', 'as is') }),
+      tell('startup.do-and-why', {
+        what: askOf(next),
+        why:
+          next === 'backward'
+            ? tell('startup.valve-does-not-follow')
+            : tell('startup.one-turn-then-wait', { wait: q(WAIT_MIN, 'min', 'as is') }),
+      }),
       askOf(next),
     );
   return found;
