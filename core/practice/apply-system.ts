@@ -7,7 +7,7 @@ import { follow, followsFor, HIGH_CHARGE, LOW_CHARGE } from './follow';
 import { addHarm } from './harm';
 import type { Move, MoveOf } from './moves';
 import { minutesOf } from './probes';
-import { readingsOf, reasonedOf } from './system-facts';
+import { reasonedOf } from './system-facts';
 import { laidAnew, note, nowMin, pass, type SystemPlay, start, stop } from './system-play';
 import { tell } from './words';
 
@@ -98,7 +98,7 @@ function make(p: SystemPlay, move: Move): Said | undefined {
       return undefined;
     case 'name':
       p.named = move.faults;
-      p.reasoned = reasonedOf(p.round, readingsOf(p), p);
+      p.reasoned = reasonedOf(p);
       return undefined;
     case 'finish':
       if (p.hidden.some((h) => h.fault === 'non-condensables')) addHarm(p.harm, 'left-on-foreign-gas', nowMin(p));

@@ -3,27 +3,13 @@ import { FAULTS, type FaultName } from '@/core/plant/unit/faults';
 import { ACTS, actsFor, CURED_BY_OPENING, quickestFor } from './acts';
 import { applySystem, isRight } from './apply-system';
 import { HARM_POINTS } from './harm';
-import { LEVEL, type LEVELS, SEEDS, type SystemLevel } from './levels';
+import { SEEDS } from './levels';
 import type { Move } from './moves';
 import { PROBE_IDS } from './probes';
 import { readingsOf } from './system-facts';
-import { nowMin, type SystemPlay, startSystem } from './system-play';
-import { drawSystemRound, type SystemRound } from './system-round';
+import { nowMin, type SystemPlay } from './system-play';
+import { played, refusedBy, roundOf, roundWith } from './testing/rounds';
 
-const roundOf = (level: (typeof LEVELS)[number], seed: number): SystemRound =>
-  drawSystemRound(LEVEL[level] as SystemLevel, seed);
-const roundWith = (fault: FaultName | 'healthy', level: (typeof LEVELS)[number] = 'faults'): SystemRound =>
-  SEEDS[level].map((s) => roundOf(level, s)).find((r) => (r.hidden[0]?.fault ?? 'healthy') === fault)!;
-/** A round with the first fault that is the charge, the air or nothing at all, played some moves. */
-const played = (round: SystemRound, ...moves: Move[]): SystemPlay => {
-  const p = startSystem(round);
-  for (const m of moves) expect(applySystem(p, m).ok).toBe(true);
-  return p;
-};
-const refusedBy = (p: SystemPlay, move: Move): string | undefined => {
-  const r = applySystem(p, move);
-  return r.ok ? undefined : r.refused.message.id;
-};
 const harms = (p: SystemPlay): string[] => p.harm.map((h) => h.id);
 
 describe('putting it right', () => {

@@ -1,33 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { FAULTS, type FaultName } from '@/core/plant/unit/faults';
+import { FAULTS } from '@/core/plant/unit/faults';
 import { ACT_IDS, ACTS } from './acts';
 import { applySystem, DAY_MIN, isRight } from './apply-system';
-import { LEVEL, LEVELS, nextSeed, SEEDS, type SystemLevel } from './levels';
+import { LEVEL, LEVELS, nextSeed, SEEDS } from './levels';
 import type { Move } from './moves';
 import { judgeRound, playRound } from './practice';
 import { BASE_PROBES, minutesOf, PROBE_IDS, PROBES } from './probes';
 import { systemResult } from './result';
 import { retrace } from './retrace';
 import { readingsOf } from './system-facts';
-import { nowMin, type SystemPlay, startSystem } from './system-play';
-import { drawSystemRound, rigOf, type SystemRound } from './system-round';
+import { nowMin, startSystem } from './system-play';
+import { rigOf, type SystemRound } from './system-round';
+import { played, refusedBy, roundOf, roundWith } from './testing/rounds';
 
 const SYSTEM_LEVELS = LEVELS.filter((id) => LEVEL[id].kind === 'system');
-const roundOf = (level: (typeof LEVELS)[number], seed: number): SystemRound =>
-  drawSystemRound(LEVEL[level] as SystemLevel, seed);
-const roundWith = (fault: FaultName | 'healthy', level: (typeof LEVELS)[number] = 'faults'): SystemRound =>
-  SEEDS[level].map((s) => roundOf(level, s)).find((r) => (r.hidden[0]?.fault ?? 'healthy') === fault)!;
-/** A round with the first fault that is the charge, the air or nothing at all, played some moves. */
-const played = (round: SystemRound, ...moves: Move[]): SystemPlay => {
-  const p = startSystem(round);
-  for (const m of moves) expect(applySystem(p, m).ok).toBe(true);
-  return p;
-};
-const refusedBy = (p: SystemPlay, move: Move): string | undefined => {
-  const r = applySystem(p, move);
-  return r.ok ? undefined : r.refused.message.id;
-};
 
 describe('the stored rounds', () => {
   it('are two dozen a level, each once', () => {

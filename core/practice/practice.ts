@@ -2,7 +2,8 @@ import { type Outcome, ok, refuse } from '@/core/finding/outcome';
 import { applySystem } from './apply-system';
 import { applyCabinet, type CabinetPlay, startCabinet } from './cabinet-play';
 import { drawCabinetRound } from './cabinet-round';
-import { LEVEL, type LevelId } from './levels';
+import { LEVEL_WORDS } from './labels';
+import { LEVEL, type LevelId, SEEDS } from './levels';
 import type { Move } from './moves';
 import { type CabinetResult, cabinetResult, type SystemResult, systemResult } from './result';
 import { type SystemPlay, startSystem } from './system-play';
@@ -42,6 +43,12 @@ export type Judged = Outcome<{ total: number; right: boolean; minutes: number; h
 
 /** What a finished round is kept by. A round without its end, or one whose moves cannot be made, is refused. */
 export function judgeRound(level: LevelId, seed: number, moves: readonly Move[]): Judged {
+  if (!SEEDS[level].includes(seed))
+    return refuse(
+      'seed',
+      tell('practice.no-such-round'),
+      tell('practice.one-of-its-rounds', { level: LEVEL_WORDS[level].name }),
+    );
   if (moves.at(-1)?.kind !== 'finish')
     return refuse('moves', tell('practice.round-has-no-end'), tell('practice.the-last-hands-over'));
   const played = playRound(level, seed, moves);

@@ -5,7 +5,7 @@ import { quickestFor, SETTLE_MIN } from './acts';
 import { applySystem } from './apply-system';
 import { FOLLOW_MOST, LOOKS } from './pace';
 import { BASE_PROBES } from './probes';
-import { readingsOf, reasonedOf } from './system-facts';
+import { reasonedOf } from './system-facts';
 import { type SystemPlay, startSystem } from './system-play';
 import type { SystemRound } from './system-round';
 
@@ -33,7 +33,7 @@ export function retrace(round: SystemRound): Retraced {
   const p = startSystem(round);
   const steps: Step[] = [];
   const look = (did: 'probes' | FollowUpId, minutes: number): Ranked | undefined => {
-    const found = reasonedOf(round, readingsOf(p), p);
+    const found = reasonedOf(p);
     if (found) steps.push({ did, minutes, lead: found.ranked[0]! });
     return found?.ranked[0];
   };
@@ -57,13 +57,13 @@ export function retrace(round: SystemRound): Retraced {
 /** Follow-ups until one fault is named, or none is left that helps. */
 function settle(
   p: SystemPlay,
-  round: SystemRound,
+  _round: SystemRound,
   first: Ranked,
   look: (did: FollowUpId, minutes: number) => Ranked | undefined,
 ): Ranked | undefined {
   let lead: Ranked | undefined = first;
   for (let i = 0; i < FOLLOW_MOST; i++) {
-    const now = reasonedOf(round, readingsOf(p), p);
+    const now = reasonedOf(p);
     if (!now || now.verdict === 'named' || now.verdict === 'healthy') return now?.ranked[0];
     const { id } = now.nextMeasurement;
     if (!applySystem(p, { kind: 'follow', id }).ok) return lead;

@@ -1,11 +1,11 @@
 import { barometerPsia } from '@/core/air/moist-air';
-import { type Reasoning, reason } from '@/core/diagnosis/reason';
+import type { Reasoning } from '@/core/diagnosis/reason';
 import type { Figures } from '@/core/startup/figure';
 import { deriveFigures } from '@/core/startup/figures';
 import { figuresOf as ofMode } from '@/core/startup/heating-figures';
 import { readingsFromRun } from '@/core/startup/live';
 import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
-import { reasonedPlate } from '@/core/startup/reasoning';
+import { reasoningOf } from '@/core/startup/reasoning';
 import { type Airflow, DEFAULT_SCHOOLS, type StartUpSystem } from '@/core/startup/system';
 import type { SystemPlay } from './system-play';
 import type { SystemRound } from './system-round';
@@ -51,36 +51,6 @@ export const airflowOf = (p: SystemPlay): Airflow | undefined =>
 export const figuresOf = (round: Plated, readings: Readings, airflow: Airflow | undefined): Figures =>
   ofMode(deriveFigures(systemOf(round), readings, airflow, DEFAULT_SCHOOLS), 'cooling');
 
-/** What the reasoning makes of readings and of what was looked at; undefined while one that it needs is missing. */
-export function reasonedOf(
-  round: Plated,
-  readings: Readings,
-  { cfm, found }: Pick<SystemPlay, 'cfm' | 'found'>,
-): Reasoning | undefined {
-  const at = (name: Quantity): number => readings[name]?.value ?? Number.NaN;
-  const has = (name: Quantity): number | undefined => readings[name]?.value;
-  const seen = {
-    outdoorF: at('outdoorDryBulbF'),
-    returnDryBulbF: at('returnDryBulbF'),
-    returnWetBulbF: at('returnWetBulbF'),
-    supplyDryBulbF: at('supplyDryBulbF'),
-    suctionPsig: at('suctionPsig'),
-    liquidPsig: at('liquidPsig'),
-    suctionLineF: at('suctionLineF'),
-    liquidLineF: at('liquidLineF'),
-    compressorA: at('compressorA'),
-    barometerPsia: barometerPsia(round.elevationFt),
-  };
-  if (!Object.values(seen).every(Number.isFinite) || seen.compressorA <= 0) return undefined;
-  return reason(
-    reasonedPlate(systemOf(round)),
-    { ...seen, dischargeLineF: has('dischargeLineF'), airflowCfm: cfm },
-    {
-      drierDropF: has('drierDropF'),
-      compressorInletF: has('compressorSuctionF'),
-      offPsig: has('offPsig'),
-      offF: has('offOutdoorF'),
-    },
-    found,
-  );
-}
+/** What the reasoning makes of what is read and of what was looked at; undefined while a reading that it needs is missing. */
+export const reasonedOf = (p: SystemPlay): Reasoning | undefined =>
+  reasoningOf(systemOf(p.round), readingsOf(p), airflowOf(p), p.found);

@@ -1,6 +1,6 @@
 import type { Plate } from '@/core/diagnosis/expected';
 import type { Seen } from '@/core/diagnosis/features';
-import type { Follow } from '@/core/diagnosis/follow-ups';
+import type { Follow, Found } from '@/core/diagnosis/follow-ups';
 import type { Pair } from '@/core/diagnosis/pairs';
 import { type Reasoning, reason } from '@/core/diagnosis/reason';
 import { reasonTwo } from '@/core/diagnosis/reason-two';
@@ -23,9 +23,14 @@ export const reasonedPlate = (system: StartUpSystem): Plate => {
  * The fault reasoning over the readings of a start-up in cooling; undefined while one that it needs is missing, silent or
  * out of range, and for inverters, whose speed is not in it.
  */
-export function reasoningOf(system: StartUpSystem, readings: Readings, airflow?: Airflow): Reasoning | undefined {
+export function reasoningOf(
+  system: StartUpSystem,
+  readings: Readings,
+  airflow?: Airflow,
+  found: readonly Found[] = [],
+): Reasoning | undefined {
   const given = givenOf(system, readings, airflow);
-  return given && reason(...given);
+  return given && reason(...given, found);
 }
 
 /** Which two faults at once explain them; undefined where the reasoning over one is. */

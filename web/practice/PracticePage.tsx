@@ -45,7 +45,7 @@ type RowProps = { id: LevelId; n: number; played: readonly { total: number }[]; 
 
 function LevelRow({ id, n, played, personId }: RowProps) {
   const kept = personId ? keptRound(personId, id) : undefined;
-  const underWay = kept && !kept.sent && kept.moves.length > 0;
+  const underWay = kept && !kept.finishedAt && kept.moves.length > 0;
   return (
     <li className="grid grid-cols-[34px_1fr] items-center gap-x-3 gap-y-1 border-b border-rule py-3 sm:grid-cols-[34px_1fr_auto_auto]">
       <span className="narrow text-[30px] font-[680] text-ink2">{n}</span>

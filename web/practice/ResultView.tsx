@@ -7,6 +7,7 @@ import type { RoundView } from '@/core/practice/view';
 import { list, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Trouble } from '@/web/kit/Notice';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
@@ -15,11 +16,12 @@ import { CabinetReasoning, SystemReasoning } from './Reasoning';
 import { RoundFrame } from './RoundFrame';
 import { RoundLog } from './RoundLog';
 import { ScoreTable } from './ScoreTable';
+import type { RoundState } from './use-round';
 
-type Props = { view: RoundView; result: Result; onAgain: () => void };
+type Props = { view: RoundView; result: Result; round: RoundState };
 
 /** What a round came to: what it was, the points with their reasons, how the reasoning would have gone about it. */
-export function ResultView({ view, result, onAgain }: Props) {
+export function ResultView({ view, result, round }: Props) {
   const navigate = useNavigate();
   const head = useRef<HTMLDivElement>(null);
   // Who played on a phone stands far down the page.
@@ -44,10 +46,10 @@ export function ResultView({ view, result, onAgain }: Props) {
         <NextMoveBar
           kind="now"
           say={say(tell('web.another-round-hides-something-else'))}
-          because={say(tell('web.the-round-is-kept-in-your-history'))}
+          because={say(tell(round.sent ? 'web.the-round-is-kept-in-your-history' : 'web.not-kept-yet'))}
         >
           <Button onClick={() => navigate('/practice')}>{say(tell('web.all-levels'))}</Button>
-          <MoveButton label={say(tell('web.next-round'))} onPress={onAgain} />
+          <MoveButton label={say(tell('web.next-round'))} onPress={round.again} />
         </NextMoveBar>
       }
     >
@@ -68,6 +70,7 @@ export function ResultView({ view, result, onAgain }: Props) {
             <small className="text-[19px] font-[500] text-ink2"> {say(tell('web.of-hundred'))}</small>
           </p>
         </div>
+        <Trouble problem={round.problem} />
         <ScoreTable score={result.score} />
         {result.kind === 'system' && view.kind === 'system' ? <SystemReasoning view={view} result={result} /> : null}
         {result.kind === 'cabinet' && view.kind === 'cabinet' ? <CabinetReasoning view={view} result={result} /> : null}

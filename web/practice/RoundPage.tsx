@@ -29,7 +29,7 @@ function Round({ level, personId, played }: { level: LevelId; personId: string; 
   const round = useRound(level, personId, played);
   const { view } = round;
   if (!view) return <Waiting />;
-  if (view.result) return <ResultView view={view} result={view.result} onAgain={round.again} />;
+  if (view.result) return <ResultView view={view} result={view.result} round={round} />;
   return view.kind === 'system' ? (
     <SystemRound round={round} view={view} />
   ) : (

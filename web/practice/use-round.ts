@@ -5,12 +5,13 @@ import { type LevelId, nextSeed } from '@/core/practice/levels';
 import type { Move } from '@/core/practice/moves';
 import type { RoundView } from '@/core/practice/view';
 import { write } from '@/web/api/outbox/our-outbox';
+import { useAct } from '@/web/kit/use-act';
 import { readKept, useKept } from '@/web/kit/use-kept';
 import type { PracticeAnswer } from '@/web/workers/practice-worker';
 import PracticeWorker from '@/web/workers/practice-worker?worker';
 
 /** A round under way on this device, until it is handed over: it outlives Back and a reload. */
-export type KeptRound = { id: string; seed: number; moves: readonly Move[]; sent?: true };
+export type KeptRound = { id: string; seed: number; moves: readonly Move[]; finishedAt?: string; sent?: true };
 export const roundKey = (personId: string, level: LevelId): string => `practice-${personId}-${level}`;
 export const keptRound = (personId: string, level: LevelId): KeptRound | undefined =>
   readKept<KeptRound>(roundKey(personId, level));
@@ -22,6 +23,7 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
   const [view, setView] = useState<RoundView>();
   const [refused, setRefused] = useState<Refusal>();
   const [busy, setBusy] = useState(true);
+  const { problem, act } = useAct();
   const worker = useRef<Worker>(undefined);
   const asked = useRef(0);
 
@@ -57,23 +59,28 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
     return () => window.removeEventListener('storage', follow);
   }, [personId, level, keep]);
 
+  // Kept first and sent from there: a reload in between sends it again under the same id.
+  useEffect(() => {
+    if (!round.finishedAt || round.sent) return;
+    const { id, seed, moves, finishedAt } = round;
+    void act(() => write('POST', '/practice/rounds', { id, level, seed, moves, finishedAt })).then((taken) => {
+      if (taken) keep({ ...round, sent: true });
+    });
+  }, [round, level, keep, act]);
+
   const move = useCallback(
     (made: Move): void => {
-      if (busy || round.sent) return;
-      const moves = [...round.moves, made];
-      if (made.kind !== 'finish') {
-        keep({ ...round, moves });
-        return;
-      }
-      keep({ ...round, moves, sent: true });
-      const body = { id: round.id, level, seed: round.seed, moves, finishedAt: new Date().toISOString() };
-      void write('POST', '/practice/rounds', body).catch(() => undefined);
+      if (busy || round.finishedAt) return;
+      const ended = made.kind === 'finish' ? { finishedAt: new Date().toISOString() } : {};
+      keep({ ...round, moves: [...round.moves, made], ...ended });
     },
-    [busy, round, keep, level],
+    [busy, round, keep],
   );
   return {
     view,
     refused,
+    problem,
+    sent: round.sent === true,
     busy,
     move,
     again: () => keep({ id: uuid(), seed: nextSeed(level, [...played, round.seed]), moves: [] }),

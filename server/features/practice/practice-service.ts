@@ -1,4 +1,6 @@
+import type { PracticeHistory } from '@/contract/answers/practice';
 import type { PracticeBody } from '@/contract/practice';
+import { may } from '@/core/job/permissions';
 import type { Database } from '@/server/db/pool';
 import { badInput } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
@@ -29,4 +31,9 @@ export async function keepRound({ database, umpire }: Judging, person: Person, b
       ...judged.value,
     });
   });
+}
+
+/** A person's own rounds; everybody's for who leads. */
+export async function historyFor(database: Database, { companyId, id, role }: Person): Promise<PracticeHistory> {
+  return { rounds: await practiceStore.list(database, companyId, may(role, 'see-practice') ? undefined : id) };
 }

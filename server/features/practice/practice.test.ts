@@ -61,6 +61,8 @@ describe('the practice yard', () => {
     ['no end', { moves: MOVES.slice(0, 2) }, 'moves'],
     ['a move that cannot be made', { moves: [{ kind: 'finish' }] }, 'moves.0'],
     ['a probe twice', { moves: [MOVES[0], MOVES[0], ...MOVES.slice(1)] }, 'moves.1'],
+    ['a seed that is no round of the level', { seed: 3.7 }, 'seed'],
+    ['a seed of no cabinet', { level: 'wires', seed: 0.5 }, 'seed'],
     ['a level that is not there', { level: 'hard' }, 'level'],
     ['more ounces than a cylinder gives at once', { moves: [{ kind: 'charge', way: 'add', oz: 500 }] }, 'moves.0.oz'],
   ])('refuses %s with field, range and fix', async (_, changes, field) => {
