@@ -5,6 +5,7 @@ import type { FigureId } from '@/core/startup/figure';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { measured, value } from '@/core/words/said';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
+import { Tab as TabButton } from '@/web/kit/Tab';
 import { mainFigureOf } from '@/web/phases/start-up/main-figure';
 import { Working } from '@/web/phases/start-up/Working';
 import { say } from '@/web/words/say';
@@ -25,16 +26,7 @@ export function PracticeBench({ view }: { view: SystemView }) {
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap px-4 lg:px-5" role="tablist" aria-label={say(tell('web.views'))}>
         {TABS.map((t) => (
-          <button
-            key={t}
-            type="button"
-            role="tab"
-            aria-selected={tab === t}
-            onClick={() => setTab(t)}
-            className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] capitalize ${tab === t ? 'border-copper' : 'border-transparent text-ink2'}`}
-          >
-            {say(value(t))}
-          </button>
+          <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => setTab(t)} />
         ))}
       </div>
       <div className="min-h-0 flex-1">

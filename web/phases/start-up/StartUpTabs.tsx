@@ -1,5 +1,6 @@
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
+import { Tab as TabButton } from '@/web/kit/Tab';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -23,16 +24,7 @@ export function StartUpTabs({ tab, onTab, speed, signed, recordable, onInstrumen
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
       {TABS.map((t) => (
-        <button
-          key={t}
-          type="button"
-          role="tab"
-          aria-selected={tab === t}
-          onClick={() => onTab(t)}
-          className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] capitalize ${tab === t ? 'border-copper' : 'border-transparent text-ink2'}`}
-        >
-          {say(value(t))}
-        </button>
+        <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => onTab(t)} />
       ))}
       {signed ? null : (
         <span className="ml-auto flex gap-1">
