@@ -12,6 +12,7 @@ import type { FurnaceSnapshot, Snapshot } from '@/core/phases/snapshot';
  * - 5: words as ids and parameters; the site's time zone; circuits and owners
  * - 6: a furnace beside the circuit; the pieces that are new
  * - 9: each mode and stage of a start-up as a proof of its own
+ * - 10: what was changed on the running system, with the readings on both sides
  */
 const said = z.union([z.string(), z.looseObject({ id: z.string() })]);
 const instant = z.string();
@@ -134,6 +135,7 @@ export const commissioningSchema = z.looseObject({
         .array(z.looseObject({ mode: z.string(), findings: z.array(finding), measurements: z.array(measurement) }))
         .default([]),
       written: z.array(written).default([]),
+      changes: z.array(z.looseObject({ id: z.string(), what: said, figures: z.array(z.looseObject({})) })).default([]),
     })
     .nullable(),
   before: before.nullable().default(null),

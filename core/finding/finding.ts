@@ -26,7 +26,11 @@ export type TypedProof =
   | 'zone-run'
   | 'kept-furnace'
   | 'kept-air-handler'
-  | 'valve-turn';
+  | 'valve-turn'
+  | 'electrical-run'
+  | 'static-budget'
+  | 'sight-glass'
+  | 'maker-charge';
 
 /** What a finding's button can do, where more than words helps. */
 export type FindingAction =

@@ -13,6 +13,7 @@ import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
 import { settingOf } from '@/core/phases/set/report';
+import { changesOf } from '@/core/phases/start-up/changes';
 import { otherProofs } from '@/core/phases/start-up/mode-proofs';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { airflowOf, startUpSystem } from '@/core/phases/start-up/system';
@@ -24,7 +25,7 @@ import type { CircuitPhase } from './circuit-kept';
  * Raised whenever a formula, table, threshold or the shape changes what a snapshot would say; then `scripts/freeze-example.ts`
  * writes its stored example, and `contract/snapshot.ts` reads the older ones.
  */
-export const FORMULA_VERSION = '9';
+export const FORMULA_VERSION = '10';
 
 /** What a signature freezes: inputs, derived values, findings, schools, overrides and the version of the formulas. */
 export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], recorded: RecordedStartUp | undefined) {
@@ -61,6 +62,7 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
           mode: recorded.mode,
           proofs: otherProofs(sheet, recorded.mode),
           written: standingEntries(sheet.systemLog).filter((e) => e.phase === 'start-up'),
+          changes: changesOf(sheet),
           confirmations: sheet.startUp.confirmations,
           airflow: airflowOf(sheet, undefined, recorded.mode) ?? null,
           system: startUpSystem(sheet),

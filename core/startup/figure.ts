@@ -32,6 +32,8 @@ export type Figure = {
   value?: number;
   unit: string;
   uncertainty?: number;
+  /** It may read up to so much too low for where it was read. */
+  readsLow?: number;
   target?: Target;
   /** Why there is no value or no target, in words. */
   missing?: Said;
@@ -56,7 +58,11 @@ export function reading(readings: Readings, quantity: Quantity): WorkingLine {
     label: spec.label,
     value: r?.value ?? Number.NaN,
     unit: spec.unit,
-    note: r ? word(r.source) : tell('startup.missing'),
+    note: r
+      ? r.place === 'register'
+        ? tell('startup.source-at-nearest-register', { source: word(r.source) })
+        : word(r.source)
+      : tell('startup.missing'),
   };
 }
 

@@ -21,6 +21,7 @@ import {
 } from './figure';
 import { heatingFigureSet } from './heating-figures';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
+import { airOff, readsLowF } from './supply-place';
 import { type Airflow, type StartUpSchools, type StartUpSystem, TARGET_SOURCE_WORDS } from './system';
 import { targetAirSplit } from './target-split';
 import { targetSuperheat } from './target-superheat';
@@ -45,7 +46,7 @@ function valueOr<T extends Record<string, unknown>, K extends keyof T>(
   return outcome.ok ? (outcome.value[key] as number) : undefined;
 }
 
-const off = (r: Readings, q: Quantity): number => r[q]?.uncertainty ?? QUANTITIES[q].uncertainty;
+const off = (r: Readings, q: Quantity): number => airOff(r[q]?.uncertainty ?? QUANTITIES[q].uncertainty, r[q]?.place);
 
 /**
  * All derived quantities of a cooling start-up from its readings: pure arithmetic, no judgement.
@@ -170,6 +171,7 @@ export function deriveFigures(
     unit: '°F',
     value: splitGone ? undefined : v('returnDryBulbF') - v('supplyDryBulbF'),
     uncertainty: Math.hypot(off(r, 'returnDryBulbF'), off(r, 'supplyDryBulbF')),
+    readsLow: readsLowF(r),
     missing: splitGone,
     target: splitTarget?.ok
       ? {

@@ -3,6 +3,7 @@ import { tell } from '@/core/startup/words';
 import { airflowLine, FIGURE_IDS, type Figure, type FigureId, type Figures, missingOf, reading } from './figure';
 import { heatingFigures } from './heating-capacity';
 import type { Readings } from './quantities';
+import { airOff, readsLowF } from './supply-place';
 import type { Airflow, StartUpSystem } from './system';
 
 /** The outdoor coil evaporates this far below the air in heating (common practice: a sane band, not a target), °F. */
@@ -25,7 +26,10 @@ export function heatingFigureSet(
       label: tell('startup.rise-over-the-indoor-coil'),
       unit: '°F',
       value: supply && back ? supply.value - back.value : undefined,
-      ...(supply && back ? { uncertainty: Math.hypot(supply.uncertainty, back.uncertainty) } : {}),
+      ...(supply && back
+        ? { uncertainty: Math.hypot(airOff(supply.uncertainty, supply.place), back.uncertainty) }
+        : {}),
+      readsLow: readsLowF(readings),
       missing: missingOf(readings, ['supplyDryBulbF', 'returnDryBulbF']),
       target:
         expected && perF

@@ -89,26 +89,35 @@ function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Fi
   const inside = value >= target.low && value <= target.high;
   const technician = target.technician === true;
   const high = value > target.value;
+  // What lies below its band by no more than its place may cost is not called low.
+  const byPlace = !inside && !high && value + (figure.readsLow ?? 0) >= target.low;
   return {
     id: figure.id,
     step: 'compare',
-    verdict: technician ? 'not-proven' : inside ? 'good' : 'look-again',
-    claim: technician
-      ? tell('startup.against-technicians-own-target', {
-          label: figure.label,
-          value: q(value, 'number', 1),
-          unit: figure.unit,
-        })
-      : inside
-        ? tell('startup.is-in-its-slot', { label: figure.label, value: q(value, 'number', 1), unit: figure.unit })
-        : tell('startup.is-wanted-to', {
+    verdict: technician || byPlace ? 'not-proven' : inside ? 'good' : 'look-again',
+    claim:
+      byPlace && !technician
+        ? tell('startup.low-may-be-the-register', {
             label: figure.label,
-            high: word(high ? 'too-high' : 'too-low'),
-            value: q(value, 'number', 1),
-            unit: figure.unit,
-            low: q(target.low, 'number', 1),
-            high2: q(target.high, 'number', 1),
-          }),
+            value: q(value, 'F'),
+            off: q(figure.readsLow, 'F', 'as is'),
+          })
+        : technician
+          ? tell('startup.against-technicians-own-target', {
+              label: figure.label,
+              value: q(value, 'number', 1),
+              unit: figure.unit,
+            })
+          : inside
+            ? tell('startup.is-in-its-slot', { label: figure.label, value: q(value, 'number', 1), unit: figure.unit })
+            : tell('startup.is-wanted-to', {
+                label: figure.label,
+                high: word(high ? 'too-high' : 'too-low'),
+                value: q(value, 'number', 1),
+                unit: figure.unit,
+                low: q(target.low, 'number', 1),
+                high2: q(target.high, 'number', 1),
+              }),
     evidence: evidenceOf(figure),
     because: technician ? tell('startup.target-chosen-by-technician-cannot-prove') : reasonFor(figure.id, inside, high),
     source: target.source,
@@ -117,9 +126,19 @@ function judgeAgainst(figure: Figure, target: NonNullable<Figure['target']>): Fi
         ? 'high'
         : 'medium',
     miss: Math.abs(missOf(figure)),
-    next: inside && !technician ? undefined : checkFor(figure, high),
+    next: inside && !technician ? undefined : byPlace ? plenumNext(figure) : checkFor(figure, high),
   };
 }
+
+const plenumNext = (figure: Figure): Next => ({
+  say: tell('startup.move-the-probe-into-the-plenum'),
+  because: tell('startup.label-value-unit', {
+    label: figure.label,
+    value: q(figure.value!, 'number', 1),
+    unit: figure.unit,
+  }),
+  action: { kind: 'enter-reading', quantity: 'supplyDryBulbF' },
+});
 
 function reasonFor(id: Figure['id'], inside: boolean, high: boolean): Said {
   if (inside) return tell('startup.it-agrees-with-its-target');

@@ -5,6 +5,7 @@ import type { Pair } from '@/core/diagnosis/pairs';
 import { type Reasoning, reason } from '@/core/diagnosis/reason';
 import { reasonTwo } from '@/core/diagnosis/reason-two';
 import type { Readings } from './quantities';
+import { readsLowF } from './supply-place';
 import type { Airflow, StartUpSystem } from './system';
 
 /** What the fault reasoning knows of a system by its plate. */
@@ -49,7 +50,8 @@ function givenOf(system: StartUpSystem, readings: Readings, airflow?: Airflow): 
     outdoorF: at('outdoorDryBulbF'),
     returnDryBulbF: at('returnDryBulbF'),
     returnWetBulbF: at('returnWetBulbF'),
-    supplyDryBulbF: at('supplyDryBulbF'),
+    // Half of what the duct may have taken: the reasoning wants the air as it left the unit.
+    supplyDryBulbF: at('supplyDryBulbF') - readsLowF(readings) / 2,
     suctionPsig: at('suctionPsig'),
     liquidPsig: at('liquidPsig'),
     suctionLineF: at('suctionLineF'),

@@ -1,5 +1,5 @@
 import { a2lRoom } from '@/core/circuit/a2l-room';
-import type { Finding, TypedProof } from '@/core/finding/finding';
+import type { Finding } from '@/core/finding/finding';
 import type { EquippedSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
@@ -14,19 +14,8 @@ import { judgeOutsideAir } from '@/core/startup/acceptance/outside-air';
 import { judgeSmokeTrip } from '@/core/startup/acceptance/smoke-trip';
 import { judgeZoneRun } from '@/core/startup/acceptance/zone-run';
 import { CFM_PER_TON } from '@/core/startup/airflow';
-import { judgeValve } from '@/core/startup/valve-turns';
 import { OZ_PER_LB } from '@/core/units/units';
-import type { Said } from '@/core/words/said';
-
-/** One proof that is typed as it is seen: what it is called, its form, and what it says so far; undefined before it is made. */
-export type Acceptance = {
-  id: string;
-  name: Said;
-  entry: TypedProof;
-  ask: Said;
-  because: Said;
-  findings: readonly Finding[] | undefined;
-};
+import { type Acceptance, benchProofsOf } from './bench-proofs';
 
 /** Above this air the mechanical code asks for a smoke detector (IMC 606, edition not checked), CFM. */
 const SMOKE_ABOVE_CFM = 2000;
@@ -68,17 +57,7 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       },
     );
   }
-  const turns = entriesOf(sheet.systemLog, 'valve-turn').map((e) => e.body);
-  // Nobody owes it: a valve that reads right at the unit is left as its maker set it.
-  if (turns.length)
-    out.push({
-      id: 'valve-turns',
-      name: tell('job.valve-turned'),
-      entry: 'valve-turn',
-      ask: tell('job.read-the-outlet-and-turn-by-quarters'),
-      because: tell('job.only-a-valve-that-its-maker-lets-be-turned'),
-      findings: judgeValve(turns, { refrigerant: plate.refrigerant, barometerPsia: sheet.site.barometerPsia }),
-    });
+  out.push(...benchProofsOf(sheet));
   out.push(...keptUnits(sheet));
   const zones = zonesOf(sheet);
   if (zones > 1)

@@ -4,6 +4,7 @@ import { DEFROST_FIELDS } from '@/core/startup/defrost';
 import { STRIP_FIELDS } from '@/core/startup/electric-heat';
 import { q, value } from '@/core/words/said';
 import { acceptanceEntries } from './acceptance-entries';
+import { benchEntries } from './bench-entries';
 
 const ofSystem = { ofSystem: true } as const;
 
@@ -29,4 +30,5 @@ export const startUpEntries = {
     { ...ofSystem, edited: true, caution: tell('job.pins-by-the-makers-drawing') },
   ),
   ...acceptanceEntries,
+  ...benchEntries,
 };

@@ -8,6 +8,7 @@ import type { Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
 import type { SteadyResult } from '@/core/startup/steady-state';
 import { airflowsOf } from './airflow-since';
+import { sinceChange } from './corrections';
 import { type Held, heldInRun, steadinessOf, typedFloodingMin, typedSpeedHeld } from './held';
 import { followUpsOf, MS_PER_MIN, roundsOf, typedRounds, typedRunMin } from './rounds';
 import { acceptedOn, airflowOf, confirmationsOf, type RunData, startUpSystem } from './system';
@@ -44,7 +45,7 @@ const several = (sheet: EquippedSheet, mode: RunMode) => {
 };
 
 /** Amps of the newest round at the full stage of a call. */
-const fullStageA = (sheet: SheetWith<'job' | 'measurements'>, call: Call): number | undefined =>
+const fullStageA = (sheet: SheetWith<'job' | 'measurements' | 'systemLog'>, call: Call): number | undefined =>
   roundsOf(sheet, call)
     .at(-1)
     ?.measurements.find((m) => m.quantity === 'compressorA')?.value;
@@ -62,7 +63,7 @@ export function stoodOf(sheet: EquippedSheet, mode: RunMode, round: Round, run: 
   const rounds = typedRounds(sheet, mode);
   const ranMin = typedRunMin(rounds, Date.parse(round.at) / MS_PER_MIN);
   return {
-    steady: steadyFromRepeats(rounds, ranMin),
+    steady: steadyFromRepeats(sinceChange(sheet, rounds), ranMin),
     held: {
       ...(ranMin === undefined ? {} : { ranMin }),
       floodingMin: typedFloodingMin(sheet, rounds),

@@ -10,6 +10,7 @@ import { hasCircuit } from '@/core/phases/survey/view';
 import { heldMove, waitsByGate } from '@/core/phases/waits';
 import { WIRE_SIGNED } from '@/core/phases/wire/needed';
 import { clock } from '@/core/words/said';
+import { changesTable, powerTable } from './changes-report';
 import { startUpGates } from './gates';
 import { type StartUpFacts, startUpMove } from './move';
 import { acceptedTable, proofTables, writtenTable } from './report';
@@ -43,7 +44,8 @@ export const startUp: PhaseDescriptor<StartUpFacts> = {
   waits: waitsForStartUp,
   note: recordedNote,
   snapshot: commissioningSnapshot('start-up'),
-  tables: (s) => (s.startUp ? [...proofTables(s), writtenTable(s), acceptedTable(s)] : []),
+  tables: (s) =>
+    s.startUp ? [...proofTables(s), changesTable(s), writtenTable(s), powerTable(s), acceptedTable(s)] : [],
 };
 
 /** A reading that is on record: what it still waits for is judged on the whole run, which the rail does not have. */

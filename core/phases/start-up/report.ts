@@ -8,7 +8,8 @@ import type { Snapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { FIGURE_IDS } from '@/core/startup/figure';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
-import { day, type Label, lower, measured, moment, type Said, value } from '@/core/words/said';
+import { airOff, DUCT_GAIN_F } from '@/core/startup/supply-place';
+import { day, type Label, lower, measured, moment, q, type Said, value } from '@/core/words/said';
 
 type Part = Pick<NonNullable<Snapshot['startUp']>, 'figures' | 'findings' | 'measurements'>;
 
@@ -80,15 +81,27 @@ function readingTable({ measurements }: Part): ReportTable {
         const spec = QUANTITIES[m.quantity as Quantity];
         return [
           spec.label,
-          tell('job.plus-minus', { value: measured(m.value, spec.unit), off: measured(spec.uncertainty, spec.unit) }),
+          tell('job.plus-minus', {
+            value: measured(m.value, spec.unit),
+            off: measured(airOff(spec.uncertainty, placeOf(m)), spec.unit),
+          }),
           value(m.source),
-          tell('job.instrument-at', { instrument: instrumentOf(m, spec.label), location: spec.location }),
+          tell('job.instrument-at', {
+            instrument: instrumentOf(m, spec.label),
+            location: placeOf(m)
+              ? tell('job.nearest-register-reads-low', { off: q(DUCT_GAIN_F, 'F', 'as is') })
+              : spec.location,
+          }),
           m.person,
           moment(m.occurredAt),
         ];
       }),
   };
 }
+
+/** Air that was read at the nearest register says so. */
+const placeOf = (m: { detail?: unknown }): 'register' | undefined =>
+  (m.detail as { place?: string } | null | undefined)?.place === 'register' ? 'register' : undefined;
 
 function findingTable({ findings }: Part): ReportTable {
   return {

@@ -3,12 +3,13 @@ import { movementsOf, standing } from '@/core/job/movements';
 import type { SheetMeasurement, SheetWith } from '@/core/job/sheet';
 import { FOLLOW_UP_QUANTITIES, QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import type { TypedRound } from '@/core/startup/steady-from-repeats';
+import { withPlace } from './supply-place';
 
 export const MS_PER_MIN = 60_000;
 
 /** Recorded rounds of start-up readings, oldest first. */
 export function roundsOf(
-  sheet: SheetWith<'job' | 'measurements'>,
+  sheet: SheetWith<'job' | 'measurements' | 'systemLog'>,
   mode: RunMode = sheet.job.mode,
 ): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
   const rounds = new Map<string, SheetMeasurement[]>();
@@ -16,7 +17,7 @@ export function roundsOf(
     if (m.phase !== 'start-up' || !(m.stage === 'reading' || m.stage === 'final')) continue;
     // A reading taken in another mode says nothing of this one.
     if (m.mode !== mode) continue;
-    rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), m]);
+    rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), withPlace(sheet, m)]);
   }
   // A follow-up that was recorded by itself adds to the round before; it takes no round's place.
   return [...rounds.entries()]
@@ -50,14 +51,19 @@ export function readingsOfRound(measurements: readonly SheetMeasurement[]): Read
   const out: Readings = {};
   for (const m of measurements) {
     if (m.quantity in QUANTITIES) {
-      out[m.quantity as Quantity] = { value: m.value, uncertainty: m.uncertainty, source: m.source };
+      out[m.quantity as Quantity] = {
+        value: m.value,
+        uncertainty: m.uncertainty,
+        source: m.source,
+        ...(m.detail?.place === 'register' ? { place: 'register' as const } : {}),
+      };
     }
   }
   return out;
 }
 
 /** Rounds that were typed, as the repeat test wants them. */
-export function typedRounds(sheet: SheetWith<'job' | 'measurements'>, mode?: RunMode): TypedRound[] {
+export function typedRounds(sheet: SheetWith<'job' | 'measurements' | 'systemLog'>, mode?: RunMode): TypedRound[] {
   return roundsOf(sheet, mode)
     .filter((r) => r.measurements.every((m) => m.source === 'typed'))
     .map((r) => ({

@@ -6,12 +6,15 @@ import { withTyped } from '@/core/startup/live';
 import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
 import { DEFAULT_STEADY, type SteadyResult } from '@/core/startup/steady-state';
+import { placed } from '@/core/startup/supply-place';
 import type { Said } from '@/core/words/said';
+import { sinceChange, unreadFinding } from './corrections';
 import { type Held, heldInRun, typedFloodingMin, typedSpeedHeld } from './held';
 import { judgeMode, stoodOf } from './judged';
 import { modesOf, proofFindings } from './mode-proofs';
 import { type Judgement, nextOf, openFor, signing } from './next';
 import { MS_PER_MIN, readingsOfRound, roundsOf, typedRounds, typedRunMin } from './rounds';
+import { supplyPlaceOf } from './supply-place';
 import { type RunData, startUpSystem } from './system';
 
 /** What is read now in one mode, with the proofs of the others beside it and the one next move. */
@@ -22,9 +25,15 @@ export function judgeSheet(
   run?: RunData,
   held: Held = run ? heldInRun(sheet, run) : {},
   mode = sheet.job.mode,
+  /** When the round was recorded that these readings are of; of what is read now nothing. */
+  readAt?: string,
 ): Judgement {
   const { figures, findings } = judgeMode(sheet, mode, readings, { steady, held }, run);
-  const ordered = orderFindings([...findings, ...proofFindings(sheet, mode, readings)]);
+  const ordered = orderFindings([
+    ...findings,
+    ...unreadFinding(sheet, readAt),
+    ...proofFindings(sheet, mode, readings),
+  ]);
   return { figures, findings: ordered, next: nextOf(openFor(sheet, ordered), signing(ordered)) };
 }
 
@@ -40,13 +49,19 @@ export function judgeTyped(
   const rounds = typedRounds(sheet);
   const nowMin = nowMs / MS_PER_MIN;
   const last = roundsOf(sheet).at(-1);
-  const readings = withTyped(last ? readingsOfRound(last.measurements) : {}, typing);
+  const here = typing.supplyDryBulbF === undefined ? undefined : supplyPlaceOf(sheet);
+  const readings = placed(withTyped(last ? readingsOfRound(last.measurements) : {}, typing), here);
   const ranMin = typing.runMinutes ?? typedRunMin(rounds, nowMin);
-  const steady = steadyFromRepeats(rounds, ranMin, DEFAULT_STEADY, nowMin);
+  const steady = steadyFromRepeats(sinceChange(sheet, rounds), ranMin, DEFAULT_STEADY, nowMin);
   const now = { atMin: nowMin, values: Object.fromEntries(Object.entries(readings).map(([k, r]) => [k, r.value])) };
   const all = Object.keys(typing).length ? [...rounds, now] : rounds;
   const held = { ranMin, floodingMin: typedFloodingMin(sheet, all), ...typedSpeedHeld(all) };
-  return { readings, steady, judgement: judgeSheet(sheet, readings, steady, undefined, held) };
+  const recordedAt = Object.keys(typing).length ? undefined : last?.at;
+  return {
+    readings,
+    steady,
+    judgement: judgeSheet(sheet, readings, steady, undefined, held, sheet.job.mode, recordedAt),
+  };
 }
 
 export type RecordedStartUp = {
@@ -83,7 +98,7 @@ export function recordedStartUp(
     .map((q) => QUANTITIES[q].label);
   return {
     mode,
-    judgement: judgeSheet(sheet, readings, stood.steady, run, stood.held, mode),
+    judgement: judgeSheet(sheet, readings, stood.steady, run, stood.held, mode, last.at),
     steady: stood.steady,
     missing,
     measurements: last.measurements,

@@ -44,7 +44,7 @@ export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
  * there is none until it is measured again.
  */
 export function airflowOf(
-  sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements' | 'site'>,
+  sheet: SheetWith<'circuit' | 'circuitLog' | 'measurements' | 'site' | 'systemLog'>,
   run?: RunData,
   mode: RunMode = 'cooling',
 ): (Airflow & { at: string }) | undefined {

@@ -1,8 +1,11 @@
 import { isSigned } from '@/core/job/sheet';
-import { entryKindsOf } from '@/core/phases/log/entries';
+import { latestOf } from '@/core/phases/log/circuit-log';
+import { ENTRIES, entryKindsOf } from '@/core/phases/log/entries';
 import { acceptancesOf } from '@/core/phases/start-up/acceptance-proofs';
+import { offeredProofsOf } from '@/core/phases/start-up/bench-proofs';
 import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import { stripStages } from '@/core/phases/start-up/typed-proofs';
+import { StaticBar } from '@/web/bench/air/StaticBar';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -18,11 +21,8 @@ export function Proofs({ view, onOpen }: Props) {
   const strips = stripStages(sheet);
   const heats = modesOf(sheet.circuit.plate).includes('heating');
   const accepted = acceptancesOf(sheet);
+  const budget = latestOf(sheet.systemLog, 'static-budget');
   const kinds = entryKindsOf('start-up');
-  const written = sheet.systemLog.some((e) => kinds.includes(e.kind));
-  // Only a thermostatic valve is turned by hand.
-  const valve = sheet.circuit.plate.metering === 'txv';
-  if (strips.length === 0 && !heats && !valve && accepted.length === 0 && !written) return null;
   return (
     <section aria-label={say(tell('web.proofs-by-hand'))}>
       <h2 className="text-[15px] font-[680]">{say(tell('web.proofs-by-hand'))}</h2>
@@ -48,11 +48,16 @@ export function Proofs({ view, onOpen }: Props) {
               {say(name)}
             </Button>
           ))}
-          {valve && !accepted.some((a) => a.entry === 'valve-turn') ? (
-            <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'valve-turn', preset: {} })}>
-              {say(tell('web.valve-by-quarter-turns'))}
+          {offeredProofsOf(sheet).map(({ id, name, entry }) => (
+            <Button key={id} tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry, preset: {} })}>
+              {say(name)}
             </Button>
-          ) : null}
+          ))}
+          {(['correction', 'running-power'] as const).map((entry) => (
+            <Button key={entry} tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry, preset: {} })}>
+              {say(ENTRIES[entry].title)}
+            </Button>
+          ))}
           {accepted.some((a) => a.entry === 'zone-run') ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'room-climate', preset: {} })}>
               {say(tell('web.a-room'))}
@@ -60,6 +65,7 @@ export function Proofs({ view, onOpen }: Props) {
           ) : null}
         </div>
       )}
+      {budget ? <StaticBar budget={budget.body} /> : null}
       <EntryLog view={view} phase="start-up" kinds={kinds} />
     </section>
   );

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { QUANTITIES, QUANTITY_NAMES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
 import { list, value } from '@/core/words/said';
@@ -13,10 +14,12 @@ type Props = {
   inverter: boolean;
   suspects: ReadonlySet<string>;
   staleForS: number;
+  /** Where a reading was taken, to choose. */
+  place: ReactNode;
 };
 
 /** Every reading with where it comes from, and a place to type it instead. */
-export function ReadingsTable({ readings, typed, streaming, inverter, suspects, staleForS }: Props) {
+export function ReadingsTable({ readings, typed, streaming, inverter, suspects, staleForS, place }: Props) {
   const names = QUANTITY_NAMES.filter(
     (n) =>
       QUANTITIES[n].required ||
@@ -43,6 +46,7 @@ export function ReadingsTable({ readings, typed, streaming, inverter, suspects, 
           />
         ))}
       </div>
+      {place}
     </div>
   );
 }

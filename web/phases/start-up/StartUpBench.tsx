@@ -9,6 +9,7 @@ import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ReadingsTable } from './ReadingsTable';
+import { SupplyPlace } from './SupplyPlace';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
@@ -16,7 +17,8 @@ const CyclePanel = lazy(() => import('./CyclePanel').then((m) => ({ default: m.C
 const ExpectedPressures = lazy(() => import('./ExpectedPressures').then((m) => ({ default: m.ExpectedPressures })));
 const FaultPanel = lazy(() => import('./FaultPanel').then((m) => ({ default: m.FaultPanel })));
 const Trend = lazy(() => import('@/web/bench/Trend'));
-export const TABS = ['ladder', 'cycle', 'trend', 'readings', 'fault'] as const;
+const SideBySide = lazy(() => import('./SideBySide').then((m) => ({ default: m.SideBySide })));
+export const TABS = ['ladder', 'cycle', 'trend', 'readings', 'fault', 'circuits'] as const;
 export type Tab = (typeof TABS)[number];
 
 type Props = {
@@ -43,6 +45,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
         inverter={!!sheet.circuit.plate?.inverter}
         suspects={suspects}
         staleForS={staleForS}
+        place={isSigned(sheet, 'start-up') ? null : <SupplyPlace view={view} />}
       />
     );
   if (tab === 'fault' || tab === 'cycle') {
@@ -53,6 +56,12 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
       </Suspense>
     );
   }
+  if (tab === 'circuits')
+    return (
+      <Suspense fallback={null}>
+        <SideBySide view={view} />
+      </Suspense>
+    );
   if (tab === 'trend') {
     const targetOf = selected === 'superheat' ? 'superheat' : 'subcooling';
     return (

@@ -89,10 +89,9 @@ export default function StartUpPage(view: EquippedView) {
             onMode={(mode) => press({ kind: 'set-mode', mode })}
           />
           <StartUpTabs
+            view={view}
             tab={tab}
             onTab={setTab}
-            speed={feed.rig?.speed}
-            signed={signed}
             recordable={!busy && (streaming || Object.keys(typed.values).length > 0)}
             onInstruments={() => setOpen('bench')}
             onAirflow={() => setOpen('airflow')}

@@ -8,6 +8,7 @@ import type { EquippedView } from '@/web/phases/job-context';
 import { MovementLog } from '@/web/phases/MovementLog';
 import { AgainstAdvice } from '../AgainstAdvice';
 import { PhasePictures } from '../PhasePictures';
+import { Changes } from './Changes';
 import { Confirmations } from './Confirmations';
 import { FindingList } from './FindingList';
 import { Proofs } from './Proofs';
@@ -49,6 +50,7 @@ export function StartUpSide({
         />
         <Confirmations view={view} confirmed={confirmationsOf(view.sheet)} />
         <Proofs view={view} onOpen={onOpen} />
+        <Changes view={view} />
         {gates ? <GateList gates={gates} phase="start-up" view={view} /> : null}
         <AgainstAdvice view={view} acceptable={acceptable} />
         <MovementLog view={view} />

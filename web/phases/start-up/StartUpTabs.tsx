@@ -1,32 +1,35 @@
+import { isSigned } from '@/core/job/sheet';
+import { othersOf } from '@/core/phases/start-up/side-by-side';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Tab as TabButton } from '@/web/kit/Tab';
 import { useDesk } from '@/web/kit/use-media';
+import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { TABS, type Tab } from './StartUpBench';
 
 type Props = {
+  view: EquippedView;
   tab: Tab;
   onTab: (tab: Tab) => void;
-  /** How fast simulated instruments play, when any run. */
-  speed: number | undefined;
-  signed: boolean;
   recordable: boolean;
   onInstruments: () => void;
   onAirflow: () => void;
   onRecord: () => void;
 };
 
-/** The three looks at the system, and what is done by hand. */
-export function StartUpTabs({ tab, onTab, speed, signed, recordable, onInstruments, onAirflow, onRecord }: Props) {
+/** The looks at the system, and what is done by hand. */
+export function StartUpTabs({ view, tab, onTab, recordable, onInstruments, onAirflow, onRecord }: Props) {
+  const { sheet, feed } = view;
+  const speed = feed.rig?.speed;
   const desk = useDesk();
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
-      {TABS.map((t) => (
+      {TABS.filter((t) => t !== 'circuits' || othersOf(sheet).length > 0).map((t) => (
         <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => onTab(t)} />
       ))}
-      {signed ? null : (
+      {isSigned(sheet, 'start-up') ? null : (
         <span className="ml-auto flex gap-1">
           <Button tone="quiet" onClick={onInstruments}>
             {say(tell('web.instruments-3', { rig: speed !== undefined && speed !== 1 ? ` ${speed}×` : '' }))}

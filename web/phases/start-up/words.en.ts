@@ -15,6 +15,7 @@ export const en = {
   'web.call-at-the-thermostat': 'Call at the thermostat',
   'web.call-for': 'Call for {mode}',
   'web.cfm-ton': '{airflowCfm} CFM, {x} a ton',
+  'web.changes': 'Changes',
   'web.charge-weighed-and-signed': 'Charge weighed and signed',
   'web.compressor-may-wait-up-to-5':
     'A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the maker’s instructions and local code come first.',
@@ -37,6 +38,8 @@ export const en = {
   'web.drop-of-its-table': 'Drop of its table',
   'web.drop-over-coil-or-filter-about-5-min': 'Drop over a clean coil or filter, about 5 min',
   'web.drop-read': 'Drop that was read',
+  'web.each-circuit-by-its-own-target':
+    'Each circuit is judged by its own target, never by the other one or by an average. What lies apart is only a hint where to look.',
   'web.electric-heat-stage': 'Electric heat, stage {stage}',
   'web.end-call': 'End the call',
   'web.faults-need-every-reading':
@@ -59,6 +62,7 @@ export const en = {
   'web.instruments-stream-typed-value-replaces-its':
     'Instruments stream. A typed value replaces its instrument until you clear it.',
   'web.its-reading': 'Its reading',
+  'web.last-read-of-each': 'Last read',
   'web.looked-at': 'Looked at',
   'web.makers-test-mode': 'Maker’s test mode',
   'web.measured-airflow': 'Measured airflow',
@@ -68,7 +72,9 @@ export const en = {
   'web.next-measurement': 'Measure next, about {minutes}',
   'web.no-instruments-type-each-reading-two':
     'No instruments. Type each reading; two rounds 5 min apart that agree count as steady.',
+  'web.not-read-yet': 'not read yet',
   'web.not-steady-only-a-hint': 'Not steady yet: this is only a hint.',
+  'web.nothing-read-on-either-side': 'not read on either side',
   'web.of-clean': 'of clean',
   'web.of-nominal': 'of nominal',
   'web.or-by-these-readings': 'or {fault}: these readings cannot tell them apart',
@@ -110,6 +116,9 @@ export const en = {
   'web.table-point-below-airflow': 'Table point below: airflow',
   'web.table-point-below-static': 'Table point below: static',
   'web.take-simulated-flow-grids-reading': 'Take the simulated flow grid’s reading',
+  'web.the-nearest-register-reads-low':
+    'Read where the plenum cannot be reached. The split may read 1 to 2 °F low; figures and report say so.',
+  'web.they-lie-apart': 'they lie apart',
   'web.total-external-static': 'Total external static',
   'web.trend-is-of-cooling':
     'The trend follows superheat and subcooling, which belong to cooling. Heating is judged by its rise and airflow: see the ladder.',
@@ -118,9 +127,9 @@ export const en = {
   'web.tripped-on': 'Tripped on {cutout}.',
   'web.two-faults-at-once': 'Two faults at once?',
   'web.value-is-old': '{value} (old)',
-  'web.valve-by-quarter-turns': 'Valve by quarter turns',
   'web.views': 'Views',
   'web.voltage-at-strips-under-load': 'Voltage at the strips, under load',
+  'web.wanted-low-to-high': '{low} to {high}',
   'web.wanted-to': 'wanted {low} to {high}, {source}',
   'web.what-speaks-for': 'What speaks for {fault}, against sound systems',
   'web.working': 'Working',

@@ -18,6 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.call-at-the-thermostat': 'Llamada en el termostato',
   'web.call-for': 'Llamar a {mode}',
   'web.cfm-ton': '{airflowCfm} CFM, {x} por tonelada',
+  'web.changes': 'Cambios',
   'web.charge-weighed-and-signed': 'Carga pesada y firmada',
   'web.compressor-may-wait-up-to-5':
     'Un compresor puede esperar hasta 5 min por su propio retardo: eso no es una falla. El trabajo con voltaje es para personas calificadas; primero están las instrucciones del fabricante y el código local.',
@@ -40,6 +41,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.drop-of-its-table': 'Caída de su tabla',
   'web.drop-over-coil-or-filter-about-5-min': 'Caída en un serpentín o filtro limpio, unos 5 min',
   'web.drop-read': 'Caída leída',
+  'web.each-circuit-by-its-own-target':
+    'Cada circuito se juzga por su propio objetivo, nunca por el otro ni por un promedio. Lo que difiere solo indica dónde mirar.',
   'web.electric-heat-stage': 'Calor eléctrico, etapa {stage}',
   'web.end-call': 'Terminar la llamada',
   'web.faults-need-every-reading':
@@ -62,6 +65,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.instruments-stream-typed-value-replaces-its':
     'Los instrumentos transmiten. Un valor escrito reemplaza a su instrumento hasta que lo borre.',
   'web.its-reading': 'Su lectura',
+  'web.last-read-of-each': 'Última lectura',
   'web.looked-at': 'Revisado',
   'web.makers-test-mode': 'Modo de prueba del fabricante',
   'web.measured-airflow': 'Flujo medido',
@@ -71,7 +75,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.next-measurement': 'Mida después, unos {minutes}',
   'web.no-instruments-type-each-reading-two':
     'Sin instrumentos. Escriba cada lectura; dos rondas con 5 min de diferencia que coinciden cuentan como estables.',
+  'web.not-read-yet': 'aún sin leer',
   'web.not-steady-only-a-hint': 'Aún no está estable: esto es solo un indicio.',
+  'web.nothing-read-on-either-side': 'no se leyó en ningún lado',
   'web.of-clean': 'de limpio',
   'web.of-nominal': 'del nominal',
   'web.or-by-these-readings': 'o {fault}: estas lecturas no los distinguen',
@@ -114,6 +120,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.table-point-below-airflow': 'Punto inferior de la tabla: flujo',
   'web.table-point-below-static': 'Punto inferior de la tabla: estática',
   'web.take-simulated-flow-grids-reading': 'Tomar la lectura de la rejilla simulada',
+  'web.the-nearest-register-reads-low':
+    'Léalo ahí si no se alcanza el pleno. La diferencia puede leer de 1 a 2 °F de menos; las cifras y el informe lo dicen.',
+  'web.they-lie-apart': 'difieren',
   'web.total-external-static': 'Presión estática externa total',
   'web.trend-is-of-cooling':
     'La tendencia sigue el sobrecalentamiento y el subenfriamiento, que son del enfriamiento. La calefacción se juzga por su alza y su flujo de aire: vea la escala.',
@@ -122,9 +131,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.tripped-on': 'Saltó: {cutout}.',
   'web.two-faults-at-once': '¿Dos fallas a la vez?',
   'web.value-is-old': '{value} (viejo)',
-  'web.valve-by-quarter-turns': 'Válvula por cuartos de vuelta',
   'web.views': 'Vistas',
   'web.voltage-at-strips-under-load': 'Voltaje en las resistencias, con carga',
+  'web.wanted-low-to-high': '{low} a {high}',
   'web.wanted-to': 'se pide de {low} a {high}, {source}',
   'web.what-speaks-for': 'Qué habla a favor de {fault}, frente a sistemas sanos',
   'web.working': 'Cálculo',

@@ -12,7 +12,7 @@ export class LogBuilder {
       ...this.log,
       {
         id: `e${this.log.length + 1}`,
-        circuitId: 'circuit',
+        circuitId: 'k',
         phase: phaseOfKind(kind) ?? 'recover',
         kind,
         body,

@@ -1,0 +1,9 @@
+import type { SheetWith } from '@/core/job/sheet';
+import { type EntryOf, entriesOf } from '@/core/phases/log/circuit-log';
+import type { EntryKind } from '@/core/phases/log/entries';
+
+type Written = SheetWith<'circuit' | 'systemLog'>;
+
+/** Entries of a system that were written on the sheet of this circuit: another one of it has readings of its own. */
+export const ofCircuit = <K extends EntryKind>({ systemLog, circuit }: Written, kind: K): EntryOf<K>[] =>
+  entriesOf(systemLog, kind).filter((e) => e.circuitId === circuit.id);
