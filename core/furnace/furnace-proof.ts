@@ -6,6 +6,7 @@ import { q, type Said } from '@/core/words/said';
 import { LOW_STAGE_FIELDS, lowStageChecks } from './low-stage';
 import { MANIFOLD_OFF } from './manifold';
 import { METER_FIELDS, meterChecks } from './meter';
+import { SAFETY_FIELDS, safetyChecks } from './safeties';
 import { VENT_FIELDS, ventChecks } from './vent';
 
 export const FURNACE_FUELS = ['natural gas', 'propane', 'oil'] as const;
@@ -29,6 +30,7 @@ export const FURNACE_FIELDS = {
   ...METER_FIELDS,
   ...LOW_STAGE_FIELDS,
   ...VENT_FIELDS,
+  ...SAFETY_FIELDS,
 };
 export const furnaceProofSchema = schemaOf(FURNACE_FIELDS);
 export type FurnaceProof = z.infer<typeof furnaceProofSchema>;
@@ -47,8 +49,8 @@ export type FurnaceFacts = { elevationFt: number; stages: number };
 
 /**
  * Judges the typed proof of a furnace that was installed alone: pressures against the plate and the fuel, rise against its
- * window, carbon monoxide, the clocked input at this altitude, the low stage by itself, draft and spillage. Not covered:
- * safeties tripped by hand, oil's smoke.
+ * window, carbon monoxide, the clocked input at this altitude, the low stage by itself, draft and spillage, safeties that were
+ * tripped, the conversion to propane. Not covered: oil's smoke.
  *
  * @source common practice; the plate and the maker's instructions win; gas work is licensed work
  */
@@ -123,7 +125,13 @@ export function judgeFurnace(proof: FurnaceProof, facts: FurnaceFacts): Finding[
       tell('furnace.let-it-burn-then-read-it', { leastRunMin: q(LEAST_RUN_MIN, 'min', 'as is') }),
     );
   if (proof.fuel !== 'oil') checks.push(...gasChecks(proof, proof.fuel));
-  return [...checks, ...meterChecks(proof, facts), ...lowStageChecks(proof, facts), ...ventChecks(proof)];
+  return [
+    ...checks,
+    ...meterChecks(proof, facts),
+    ...lowStageChecks(proof, facts),
+    ...ventChecks(proof),
+    ...safetyChecks(proof),
+  ];
 }
 
 function gasChecks(proof: FurnaceProof, fuel: 'natural gas' | 'propane'): Finding[] {
