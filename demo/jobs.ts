@@ -9,6 +9,10 @@ export type DemoStory =
   | { kind: 'charged' }
   /** Weighed in by a build-up that misses this many ounces of what the system really needs. */
   | { kind: 'starting'; missingOz: number; minutes: number; airflowProven: boolean }
+  /** It ran and was read, and is not signed yet. */
+  | { kind: 'read'; missingOz: number }
+  /** The same behind a filter that nobody had changed, and once more with a new one. */
+  | { kind: 'dirty'; missingOz: number }
   | { kind: 'finished'; missingOz: number; overrideVacuum?: string };
 
 export type DemoJob = {
@@ -55,6 +59,24 @@ function plate(
     ...change,
   };
 }
+
+/** One of two circuits of a ten-ton rooftop unit, three phases, all of its charge in it. */
+const roofPlate = (model: string, factoryChargeOz: number): Plate =>
+  plate({
+    maker: 'Kelmar Works',
+    model,
+    serial: '88-52207',
+    nominalTons: 5,
+    factoryChargeOz,
+    lineLengthFt: 0,
+    includedLineFt: 0,
+    packaged: true,
+    phases: '3',
+    plateVolts: '460',
+    compressorRlaA: 12.2,
+    heatPump: false,
+    refrigerant: 'R-410A',
+  });
 
 export const DEMO_JOBS: readonly DemoJob[] = [
   {
@@ -413,5 +435,48 @@ export const DEMO_JOBS: readonly DemoJob[] = [
         story: { kind: 'new' },
       },
     ],
+  },
+  {
+    number: 2164,
+    customer: 'Cobble Reach Library',
+    phone: '555-0138',
+    address: '12 Reach Square',
+    town: 'Cobble Reach',
+    elevationFt: 620,
+    system: 'Reading room, roof',
+    lead: 'jory',
+    day: 0,
+    plate: roofPlate('KR-120', 146),
+    story: { kind: 'read', missingOz: 0 },
+    more: [
+      {
+        name: 'Circuit 2',
+        system: 'Reading room, roof',
+        plate: roofPlate('KR-120', 142),
+        story: { kind: 'read', missingOz: 16 },
+      },
+    ],
+  },
+  {
+    number: 2165,
+    customer: 'Tobin Gale',
+    phone: '555-0176',
+    address: '26 Weir Lane',
+    town: 'Cobble Reach',
+    elevationFt: 600,
+    system: 'Ground floor',
+    lead: 'tess',
+    day: 0,
+    plate: plate({
+      maker: 'Vantry',
+      model: 'V30-AC',
+      serial: 'VT-57110',
+      nominalTons: 2.5,
+      factoryChargeOz: 92,
+      lineLengthFt: 20,
+      refrigerant: 'R-410A',
+      heatPump: false,
+    }),
+    story: { kind: 'dirty', missingOz: 0 },
   },
 ];

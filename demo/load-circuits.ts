@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
@@ -6,7 +5,7 @@ import { evacuate } from '@/core/phases/evacuate/phase';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { join } from '@/core/phases/join/phase';
 import { volumeOf } from '@/core/phases/join/view';
-import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
+import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { pressureTest } from '@/core/phases/pressure-test/phase';
 import { recover } from '@/core/phases/recover/phase';
@@ -25,7 +24,6 @@ import {
   TEST_PLAN,
 } from '@/demo/sample-entries';
 import type { Database } from '@/server/db/pool';
-import { circuitStore } from '@/server/features/circuit/circuit-store';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import { type BenchChange, benchFor } from '@/server/features/instruments/bench-setup';
@@ -36,6 +34,7 @@ import { signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_JOINTS, type DemoCircuit } from './circuits';
 import { DayClock } from './day-clock';
 import { type PlayStep, playRun } from './play';
+import { writeDemoEntry } from './write-entry';
 
 /** The demo's old systems stand at this before they are opened, °F. */
 const STANDING_F = 74;
@@ -48,30 +47,12 @@ const WRITING_MIN = 2;
 export async function loadCircuit(database: Database, lead: Person, jobId: string, demo: DemoCircuit): Promise<void> {
   const clock = new DayClock(new Date(Date.now() - SO_FAR_MIN * 60_000));
   const joints: string[] = [];
-  const write = async (
+  const write = (
     kind: EntryKind,
     body: Record<string, unknown>,
     source = 'typed',
     at = clock.pass(WRITING_MIN).now,
-  ): Promise<string> => {
-    const id = uuid();
-    const sheet = await sheetFor(database, lead, { jobId });
-    await circuitStore.add(database, {
-      id,
-      companyId: lead.companyId,
-      jobId,
-      circuitId: sheet.circuit.id,
-      phase: phaseOfKind(kind)!,
-      kind,
-      body,
-      bodyHash: createHash('sha256').update(JSON.stringify(body)).digest('hex'),
-      source,
-      supersedesId: null,
-      personId: lead.id,
-      occurredAt: at,
-    });
-    return id;
-  };
+  ): Promise<string> => writeDemoEntry(database, lead, { jobId }, { kind, body, source }, at);
   const play = async (
     phase: RunPhase,
     change: BenchChange,

@@ -3,8 +3,6 @@ import type { Plate } from '@/core/equipment/plate';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { charge } from '@/core/phases/charge/phase';
-import { handOver } from '@/core/phases/hand-over/phase';
-import { startUp } from '@/core/phases/start-up/phase';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -17,7 +15,7 @@ import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
-import { confirm, override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
+import { override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
 import { registerStore } from '@/server/features/register/register-store';
 import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
@@ -30,6 +28,7 @@ import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
 import { loadPractice } from './practice';
 import { DEMO_SURVEYS } from './surveys';
+import { tellStartUp } from './tell-start-up';
 
 const DAY_MS = 86_400_000;
 /** These jobs were done up to the vacuum on paper. */
@@ -160,9 +159,6 @@ async function another(
   await tell(database, lead, { jobId, circuitId }, { story, day });
 }
 
-/** What the demo's leads looked at in cooling. */
-const LOOKED_AT = ['filterClean', 'indoorCoilClean', 'outdoorCoilCleanDry', 'enclosureRestored'] as const;
-
 async function tell(
   database: Database,
   lead: Person,
@@ -203,59 +199,7 @@ async function tell(
   await clock.do(10, () => signPhase(database, lead, at, charge, uuid()));
   if (story.kind === 'charged') return;
 
-  for (const name of LOOKED_AT) {
-    if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
-    if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
-    await clock.do(2, () => confirm(database, lead, at, name, true));
-  }
-  const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
-  if (story.kind === 'starting') {
-    const steps: PlayStep[] = [
-      { order: { kind: 'start' } },
-      { wait: 300 },
-      ...(story.airflowProven ? [airflow] : []),
-      { wait: story.minutes * 60 - 300 },
-    ];
-    await playRun(
-      database,
-      lead.id,
-      await sheetFor(database, lead, at),
-      lead.companyId,
-      charged,
-      'start-up',
-      steps,
-      clock,
-      'running',
-    );
-    return;
-  }
-  const trims: PlayStep[] = Array.from({ length: Math.ceil(story.missingOz / 4) }, (_, i) => [
-    { order: { kind: 'weigh-in' as const, oz: Math.min(4, story.missingOz - 4 * i) } },
-    { wait: 720 },
-  ]).flat();
-  const steps: PlayStep[] = [
-    { order: { kind: 'start' } },
-    { wait: 600 },
-    airflow,
-    { wait: 900 },
-    ...trims,
-    { wait: 420 },
-    { record: { stage: 'final' } },
-    { wait: 10 },
-  ];
-  await playRun(
-    database,
-    lead.id,
-    await sheetFor(database, lead, at),
-    lead.companyId,
-    charged,
-    'start-up',
-    steps,
-    clock,
-    'stopped',
-  );
-  await clock.do(10, () => signPhase(database, lead, at, startUp, uuid()));
-  await clock.do(10, () => signPhase(database, lead, at, handOver, uuid()));
+  await tellStartUp(database, lead, at, story, charged, clock);
 }
 
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */
@@ -271,11 +215,9 @@ async function weighIn(database: Database, lead: Person, sheet: JobSheet, missin
     indoorEndF: 76,
   });
   const first = Math.min(toWeighInOz, Math.max(8, toWeighInOz / 2));
-  const steps: PlayStep[] = [
-    { wait: 20 },
-    { order: { kind: 'weigh-in', oz: first } },
-    { wait: Math.ceil((first / 24) * 60) + 30 },
-  ];
+  const steps: PlayStep[] = [{ wait: 20 }];
+  // A packaged unit comes with all of its charge.
+  if (first > 0.5) steps.push({ order: { kind: 'weigh-in', oz: first } }, { wait: Math.ceil((first / 24) * 60) + 30 });
   if (toWeighInOz - first > 0.5) {
     steps.push(
       { order: { kind: 'weigh-in', oz: toWeighInOz - first } },

@@ -16,6 +16,7 @@ import { judgeZoneRun } from '@/core/startup/acceptance/zone-run';
 import { CFM_PER_TON } from '@/core/startup/airflow';
 import { OZ_PER_LB } from '@/core/units/units';
 import { type Acceptance, benchProofsOf } from './bench-proofs';
+import { othersOf } from './of-circuit';
 
 /** Above this air the mechanical code asks for a smoke detector (IMC 606, edition not checked), CFM. */
 const SMOKE_ABOVE_CFM = 2000;
@@ -35,7 +36,9 @@ export function acceptancesOf(sheet: EquippedSheet): Acceptance[] {
       findings: run && judgeA2lTrip(run.body, { minimumCfm: leastAirOf(sheet) }),
     });
   }
-  if (plate.packaged && CFM_PER_TON.nominal * plate.nominalTons > SMOKE_ABOVE_CFM) {
+  // A unit of several circuits moves the air of all of them.
+  const tons = plate.nominalTons * (1 + othersOf(sheet).length);
+  if (plate.packaged && CFM_PER_TON.nominal * tons > SMOKE_ABOVE_CFM) {
     const smoke = latestOf(sheet.systemLog, 'smoke-trip');
     const air = latestOf(sheet.systemLog, 'outside-air');
     out.push(

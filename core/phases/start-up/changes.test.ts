@@ -5,7 +5,8 @@ import { newestAir } from './airflow-since';
 import type { Correction } from './bench-entries';
 import { changesOf } from './changes';
 import { airChangedAt, correctionsOf } from './corrections';
-import { circuitColumn, othersOf, sideBySide } from './side-by-side';
+import { othersOf } from './of-circuit';
+import { circuitColumn, sideBySide } from './side-by-side';
 import { judgeTyped, recordedStartUp } from './start-up-sheet';
 
 const at = (time: string) => `2026-06-01T${time}:00.000Z`;

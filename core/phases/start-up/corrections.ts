@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import type { SheetWith } from '@/core/job/sheet';
-import type { EntryOf } from '@/core/phases/log/circuit-log';
+import { type EntryOf, entriesOf } from '@/core/phases/log/circuit-log';
 import type { TypedRound } from '@/core/startup/steady-from-repeats';
 import { clock, q } from '@/core/words/said';
 import { CORRECTIONS, MOVES_AIR } from './bench-entries';
@@ -25,9 +25,8 @@ const DRIES_MIN = 15;
 /** When the air was last changed by hand: what was measured of it before says nothing now. */
 export function airChangedAt(sheet: SheetWith<'systemLog'>): string {
   // A filter or a register is of the system, whichever of its circuits it was written down under.
-  const all = sheet.systemLog.flatMap((e) => (e.kind === 'correction' && MOVES_AIR.has(e.body.what) ? [e] : []));
-  const replaced = new Set(sheet.systemLog.map((e) => e.supersedesId));
-  return all.filter((e) => !replaced.has(e.id)).reduce((latest, e) => (doneAt(e) > latest ? doneAt(e) : latest), '');
+  const air = entriesOf(sheet.systemLog, 'correction').filter((e) => MOVES_AIR.has(e.body.what));
+  return air.map(doneAt).sort().at(-1) ?? '';
 }
 
 /** Something was put right after the reading that is judged: it says nothing of the system as it is now. */

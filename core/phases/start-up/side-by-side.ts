@@ -64,9 +64,3 @@ export function sideBySide(columns: readonly CircuitColumn[]): SideBySideRow[] {
 
 const isApart = (a: Figure, b: Figure): boolean =>
   Math.abs(a.value! - b.value!) > TIMES * Math.hypot(a.uncertainty ?? 0, b.uncertainty ?? 0);
-
-/** The other circuits of the same system that are charged and read. */
-export const othersOf = ({ circuits, circuit }: Pick<EquippedSheet, 'circuits' | 'circuit'>) => {
-  const here = circuits.find((c) => c.id === circuit.id);
-  return circuits.filter((c) => c.id !== circuit.id && c.systemId === here?.systemId && c.equipped && c.cooled);
-};

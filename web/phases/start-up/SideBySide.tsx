@@ -1,5 +1,6 @@
 import { isEquipped } from '@/core/job/sheet';
-import { type CircuitColumn, circuitColumn, othersOf, sideBySide } from '@/core/phases/start-up/side-by-side';
+import { othersOf } from '@/core/phases/start-up/of-circuit';
+import { type CircuitColumn, circuitColumn, sideBySide } from '@/core/phases/start-up/side-by-side';
 import { clock, measured } from '@/core/words/said';
 import { useOtherSheets } from '@/web/api/use-other-sheets';
 import { verdictColour } from '@/web/bench/verdict-colour';

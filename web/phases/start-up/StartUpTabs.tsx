@@ -1,5 +1,5 @@
 import { isSigned } from '@/core/job/sheet';
-import { othersOf } from '@/core/phases/start-up/side-by-side';
+import { othersOf } from '@/core/phases/start-up/of-circuit';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Tab as TabButton } from '@/web/kit/Tab';
