@@ -66,7 +66,7 @@ export const benchEntries = {
         pole: q(b.poleDropV, 'V', 2),
         secondary: q(b.secondaryV, 'V', 1),
       }),
-    { ...edited, caution: tell('job.live-parts-qualified-people') },
+    { ...edited, caution: tell('job.live-parts-never-push-a-contactor') },
   ),
   'running-power': entry(
     tell('job.running-power'),
@@ -78,7 +78,7 @@ export const benchEntries = {
         volts: q(b.volts, 'V'),
         kw: q(b.kw, 'kW', 2),
       }),
-    { ofSystem: true, caution: tell('job.live-parts-qualified-people') },
+    { ofSystem: true, caution: tell('job.live-parts-never-push-a-contactor') },
   ),
   'static-budget': entry(
     tell('job.static-budget'),

@@ -163,3 +163,19 @@ describe('two circuits side by side', () => {
     expect(of(standing({ id: 'k4', cooled: false }), standing({ id: 'k5', equipped: false }))).toEqual([]);
   });
 });
+
+describe('a round that instruments recorded', () => {
+  it('stands as it stood once they are gone: nobody is asked to type it again', () => {
+    const kept = (steady: 'steady' | 'settling') => {
+      const measurements = round(HEALTHY, 'a', at('15:00')).map((m) => ({
+        ...m,
+        source: 'simulated' as const,
+        detail: { steady, ranMin: 24 },
+      }));
+      return judgeTyped(sheetOf({ measurements: [air, ...measurements] }), {}, Date.parse(at('16:00')));
+    };
+    expect(kept('steady').steady.state).toBe('steady');
+    expect(kept('settling').steady.state).toBe('settling');
+    expect(kept('steady').judgement.findings.find((f) => f.id === 'steady')?.verdict).toBe('good');
+  });
+});

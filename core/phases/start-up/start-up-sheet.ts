@@ -4,13 +4,13 @@ import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } 
 import { type Limit, limitOf, requiredNow } from '@/core/startup/limit';
 import { withTyped } from '@/core/startup/live';
 import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
-import { steadyFromRepeats } from '@/core/startup/steady-from-repeats';
+import { steadyFromRepeats, type TypedRound } from '@/core/startup/steady-from-repeats';
 import { DEFAULT_STEADY, type SteadyResult } from '@/core/startup/steady-state';
 import { placed } from '@/core/startup/supply-place';
 import type { Said } from '@/core/words/said';
 import { sinceChange, unreadFinding } from './corrections';
 import { type Held, heldInRun, typedFloodingMin, typedSpeedHeld } from './held';
-import { judgeMode, stoodOf } from './judged';
+import { judgeMode, type Stood, stoodOf } from './judged';
 import { modesOf, proofFindings } from './mode-proofs';
 import { type Judgement, nextOf, openFor, signing } from './next';
 import { MS_PER_MIN, readingsOfRound, roundsOf, typedRounds, typedRunMin } from './rounds';
@@ -51,16 +51,33 @@ export function judgeTyped(
   const last = roundsOf(sheet).at(-1);
   const here = typing.supplyDryBulbF === undefined ? undefined : supplyPlaceOf(sheet);
   const readings = placed(withTyped(last ? readingsOfRound(last.measurements) : {}, typing), here);
+  const recorded = Object.keys(typing).length ? undefined : last;
+  // What instruments recorded is judged as it stood then: nobody types it once more.
+  const stood = recorded?.measurements.some((m) => m.detail?.steady)
+    ? stoodOf(sheet, sheet.job.mode, recorded, undefined)
+    : stoodByTyping(sheet, rounds, readings, typing, nowMin);
+  const judgement = judgeSheet(sheet, readings, stood.steady, undefined, stood.held, sheet.job.mode, recorded?.at);
+  return { readings, steady: stood.steady, judgement };
+}
+
+/** How a system that is read by hand stands: by its rounds, with the one that is being typed as the last. */
+function stoodByTyping(
+  sheet: EquippedSheet,
+  rounds: readonly TypedRound[],
+  readings: Readings,
+  typing: Partial<Record<Quantity, number>>,
+  nowMin: number,
+): Stood {
   const ranMin = typing.runMinutes ?? typedRunMin(rounds, nowMin);
-  const steady = steadyFromRepeats(sinceChange(sheet, rounds), ranMin, DEFAULT_STEADY, nowMin);
   const now = { atMin: nowMin, values: Object.fromEntries(Object.entries(readings).map(([k, r]) => [k, r.value])) };
   const all = Object.keys(typing).length ? [...rounds, now] : rounds;
-  const held = { ranMin, floodingMin: typedFloodingMin(sheet, all), ...typedSpeedHeld(all) };
-  const recordedAt = Object.keys(typing).length ? undefined : last?.at;
   return {
-    readings,
-    steady,
-    judgement: judgeSheet(sheet, readings, steady, undefined, held, sheet.job.mode, recordedAt),
+    steady: steadyFromRepeats(sinceChange(sheet, rounds), ranMin, DEFAULT_STEADY, nowMin),
+    held: {
+      ...(ranMin === undefined ? {} : { ranMin }),
+      floodingMin: typedFloodingMin(sheet, all),
+      ...typedSpeedHeld(all),
+    },
   };
 }
 

@@ -96,6 +96,8 @@ export const en = {
   'job.leak-detector': 'Leak detector',
   'job.let-it-settle-then-read': 'Let it settle for {wait}, then read again.',
   'job.let-stand': 'Let stand by lead and customer: {claims}',
+  'job.live-parts-never-push-a-contactor':
+    'Live parts: qualified people only. Never push a contactor in by hand; empty a capacitor through a resistor, never with a screwdriver.',
   'job.live-parts-qualified-people': 'Live parts: qualified people only. The blower runs whenever strips do.',
   'job.look-at-the-glass-while-it-runs': 'Look at the glass while it runs',
   'job.low-to-high': '{low} to {high}',
@@ -123,7 +125,7 @@ export const en = {
   'job.not-started-before-it-stands-and-drains': 'Nothing is started before it stands, drains and is closed up.',
   'job.not-started-before-its-controls-are-proven':
     'It is not started before its circuits fit and every call is proven.',
-  'job.not-steady-when-recorded': 'not steady when it was recorded',
+  'job.not-steady-when-recorded': 'Not steady when it was recorded',
   'job.nothing-is-judged-from-old-readings':
     'Nothing is judged from old readings. Type a reading if the instrument stays away.',
   'job.now': 'now',
@@ -213,7 +215,7 @@ export const en = {
   'job.start-up-signed-go-on-to': 'Start-up signed. Go on to the hand-over.',
   'job.static-budget': 'Static pressure',
   'job.static-line': '{total} of {rated}',
-  'job.steady-when-recorded': 'steady when it was recorded',
+  'job.steady-when-recorded': 'Steady when it was recorded',
   'job.still-open': 'Still open: {claim}',
   'job.stop-system': 'Stop the system',
   'job.strip-line': 'Electric heat, stage {stage}: {amps} at {volts}',

@@ -99,6 +99,8 @@ export const es: Record<keyof typeof en, string> = {
   'job.leak-detector': 'Detector de fugas',
   'job.let-it-settle-then-read': 'Deje que se estabilice {wait} y lea de nuevo.',
   'job.let-stand': 'Lo dejan así encargado y cliente: {claims}',
+  'job.live-parts-never-push-a-contactor':
+    'Partes con tensión: solo personas calificadas. Nunca empuje un contactor con la mano; descargue un capacitor con una resistencia, nunca con un destornillador.',
   'job.live-parts-qualified-people':
     'Partes con corriente: solo personal calificado. El soplador trabaja siempre que trabajan las resistencias.',
   'job.look-at-the-glass-while-it-runs': 'Mire la mirilla en marcha',
@@ -127,7 +129,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.not-started-before-it-stands-and-drains': 'Nada se arranca antes de que esté firme, drene y esté cerrado.',
   'job.not-started-before-its-controls-are-proven':
     'No se arranca antes de que sus circuitos vayan con la placa y cada llamada esté probada.',
-  'job.not-steady-when-recorded': 'no estable cuando se registró',
+  'job.not-steady-when-recorded': 'No estable cuando se registró',
   'job.nothing-is-judged-from-old-readings':
     'Nada se juzga con lecturas viejas. Escriba una lectura si el instrumento no vuelve.',
   'job.now': 'ahora',
@@ -218,7 +220,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.start-up-signed-go-on-to': 'Arranque firmado. Siga con la entrega.',
   'job.static-budget': 'Presión estática',
   'job.static-line': '{total} de {rated}',
-  'job.steady-when-recorded': 'estable cuando se registró',
+  'job.steady-when-recorded': 'Estable cuando se registró',
   'job.still-open': 'Sigue abierto: {claim}',
   'job.stop-system': 'Pare el sistema',
   'job.strip-line': 'Calor eléctrico, etapa {stage}: {amps} a {volts}',

@@ -26,7 +26,14 @@ export function StaticBar({ budget }: { budget: StaticBudget }) {
   const end = ROOM * Math.max(totalInWc, rated ?? 0, 0.1);
   const pct = (inWc: number): string => `${(100 * Math.max(0, inWc)) / end}%`;
   return (
-    <figure className="mt-2" data-testid="static-bar">
+    <figure className="mt-2 mb-4" data-testid="static-bar">
+      <figcaption className="mb-2 text-[15px] font-[640]">
+        {say(
+          rated === null
+            ? tell('web.static-in-all', { total: q(totalInWc, 'inWc', 2) })
+            : tell('web.static-of-plate', { total: q(totalInWc, 'inWc', 2), rated: q(rated, 'inWc', 2) }),
+        )}
+      </figcaption>
       <div className="relative h-7 border border-rule bg-sheet">
         <div className="flex h-full">
           {parts.map((p) => (
@@ -41,21 +48,14 @@ export function StaticBar({ budget }: { budget: StaticBudget }) {
           <div className="absolute -top-1 -bottom-1 w-[3px] bg-ink" style={{ left: pct(rated) }} aria-hidden />
         )}
       </div>
-      <figcaption className="mt-1 text-[14px]">
-        <ul className="flex flex-wrap gap-x-4">
-          {parts.map((p) => (
-            <li key={p.part} className="flex items-center gap-1.5">
-              <span className="size-3 border border-ink" style={{ background: FILL[p.part] }} aria-hidden />
-              {NAMES[p.part]} {say(q(p.inWc, 'number', 2))}
-            </li>
-          ))}
-        </ul>
-        {say(
-          rated === null
-            ? tell('web.static-in-all', { total: q(totalInWc, 'inWc', 2) })
-            : tell('web.static-of-plate', { total: q(totalInWc, 'inWc', 2), rated: q(rated, 'inWc', 2) }),
-        )}
-      </figcaption>
+      <ul className="mt-2 flex flex-wrap gap-x-4 text-[14px]">
+        {parts.map((p) => (
+          <li key={p.part} className="flex items-center gap-1.5">
+            <span className="size-3 border border-ink" style={{ background: FILL[p.part] }} aria-hidden />
+            {NAMES[p.part]} {say(q(p.inWc, 'number', 2))}
+          </li>
+        ))}
+      </ul>
     </figure>
   );
 }

@@ -47,9 +47,9 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
           <li
             key={e.id}
             data-testid={`entry-${e.kind}`}
-            className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5"
+            className="flex flex-wrap justify-between gap-x-2 border-b border-rule2 py-1.5"
           >
-            <span className="leading-snug">
+            <span className="min-w-[13rem] flex-1 leading-snug">
               <b className="font-[620]">{say(ENTRIES[e.kind].title)}</b> {say(entryWords(e))}
               <span className="block text-[13px] text-ink2">
                 {say(clock(e.at))}, {e.by}, {say(value(e.source))}
@@ -57,7 +57,7 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
               <Thumbs view={view} subject={entrySubject(log, e)} />
             </span>
             {(since === undefined ? signed : e.at <= since) ? null : (
-              <span className="flex gap-1">
+              <span className="ml-auto flex gap-1">
                 {e.source === 'typed' && !entryOf(e.kind).byTap && e.kind !== 'recovered' ? (
                   <LogButton onPress={() => setFixing(e)}>{say(tell('web.correct'))}</LogButton>
                 ) : null}

@@ -1,7 +1,7 @@
 import { isEquipped } from '@/core/job/sheet';
 import { othersOf } from '@/core/phases/start-up/of-circuit';
 import { type CircuitColumn, circuitColumn, sideBySide } from '@/core/phases/start-up/side-by-side';
-import { clock, measured } from '@/core/words/said';
+import { clock, measured, q } from '@/core/words/said';
 import { useOtherSheets } from '@/web/api/use-other-sheets';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import type { EquippedView } from '@/web/phases/job-context';
@@ -61,7 +61,7 @@ function Cell({ of }: { of: CircuitColumn['figures'][keyof CircuitColumn['figure
         <small className="block text-ink2">
           {say(
             tell('web.wanted-low-to-high', {
-              low: measured(figure.target.low, figure.unit),
+              low: q(figure.target.low, 'number', figure.unit === 'A' ? 2 : 1),
               high: measured(figure.target.high, figure.unit),
             }),
           )}
