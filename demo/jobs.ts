@@ -10,7 +10,7 @@ export type DemoStory =
   /** Weighed in by a build-up that misses this many ounces of what the system really needs. */
   | { kind: 'starting'; missingOz: number; minutes: number; airflowProven: boolean }
   /** It ran and was read, and is not signed yet. */
-  | { kind: 'read'; missingOz: number }
+  | { kind: 'read'; missingOz: number; cold?: true }
   /** The same behind a filter that nobody had changed, and once more with a new one. */
   | { kind: 'dirty'; missingOz: number }
   | { kind: 'finished'; missingOz: number; overrideVacuum?: string };
@@ -246,6 +246,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       nominalTons: 2,
       factoryChargeOz: 82,
       lineLengthFt: 36,
+      stages: 'two',
     }),
     story: { kind: 'charged' },
   },
@@ -478,5 +479,26 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       heatPump: false,
     }),
     story: { kind: 'dirty', missingOz: 0 },
+  },
+  {
+    number: 2166,
+    customer: 'Millrace Pottery',
+    phone: '555-0182',
+    address: '3 Millrace Row',
+    town: 'Upper Dunning',
+    elevationFt: 3010,
+    system: 'Workshop',
+    lead: 'jory',
+    day: 0,
+    plate: plate({
+      maker: 'Ostrel',
+      model: 'OHP-36T',
+      serial: 'K7-20806',
+      nominalTons: 3,
+      factoryChargeOz: 118,
+      lineLengthFt: 20,
+    }),
+    // A cold day: heating is read, the charge waits for warm weather.
+    story: { kind: 'read', missingOz: 0, cold: true },
   },
 ];

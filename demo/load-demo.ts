@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Plate } from '@/core/equipment/plate';
+import { callOf } from '@/core/finding/run-mode';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { charge } from '@/core/phases/charge/phase';
@@ -10,7 +11,7 @@ import { rigFor } from '@/server/features/instruments/rig-setup';
 import { addCircuit } from '@/server/features/jobs/circuits-service';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { mustBeEquipped, sheetFor, updatePlate } from '@/server/features/jobs/jobs-service';
+import { mustBeEquipped, setMode, sheetFor, updatePlate } from '@/server/features/jobs/jobs-service';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import { DEMO_PASSWORD } from '@/server/features/people/people-routes';
 import { hashPassword } from '@/server/features/people/people-service';
@@ -194,6 +195,11 @@ async function tell(
     await clock.do(15, () => recordVacuum(database, lead, at, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }));
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
+  const cold = story.kind === 'read' && story.cold;
+  if (cold) {
+    const { job } = await sheetFor(database, lead, at);
+    await clock.do(1, () => setMode(database, lead, at, { mode: 'heating', version: job.version }));
+  }
   const sheet = await sheetFor(database, lead, at);
   const charged = await weighIn(database, lead, sheet, missingOz, clock);
   await clock.do(10, () => signPhase(database, lead, at, charge, uuid()));
@@ -202,6 +208,8 @@ async function tell(
   await tellStartUp(database, lead, at, story, charged, clock);
 }
 
+const HOT_DAY = { outdoorF: 94, indoorF: 78.5, indoorWetBulbF: 65, indoorEndF: 76 };
+
 /** Weighs the build-up in; the system itself may want `missingOz` more than the build-up knows of. */
 async function weighIn(database: Database, lead: Person, sheet: JobSheet, missingOz: number, clock: DayClock) {
   const build = buildUpOf(mustBeEquipped(sheet));
@@ -209,10 +217,7 @@ async function weighIn(database: Database, lead: Person, sheet: JobSheet, missin
   const { totalOz, toWeighInOz } = build.value;
   const feed = rigFor(sheet, {
     nominalChargeOz: totalOz + missingOz,
-    outdoorF: 94,
-    indoorF: 78.5,
-    indoorWetBulbF: 65,
-    indoorEndF: 76,
+    ...(callOf(sheet.job.mode) === 'heating' ? {} : HOT_DAY),
   });
   const first = Math.min(toWeighInOz, Math.max(8, toWeighInOz / 2));
   const steps: PlayStep[] = [{ wait: 20 }];

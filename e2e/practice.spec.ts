@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { drawBenchRound } from '../core/practice/bench-round';
 import { drawCabinetRound } from '../core/practice/cabinet-round';
 import { LEVEL, nextSeed } from '../core/practice/levels';
 import { drawSystemRound } from '../core/practice/system-round';
@@ -142,13 +143,13 @@ test('a cabinet on a phone: calls made, the meter held to it, the fault mended a
   expect(hidden).toBe('YO_SWAP');
   await crew.press(/^Mend/);
   await page
-    .getByTestId('wiring-sheet')
+    .getByTestId('one-of-sheet')
     .getByRole('radio', { name: /Y and O/ })
     .click();
   await page.getByRole('button', { name: 'That is it' }).click();
   await crew.press('Name the fault');
   await page
-    .getByTestId('wiring-sheet')
+    .getByTestId('one-of-sheet')
     .getByRole('radio', { name: /Y and O/ })
     .click();
   await page.getByRole('button', { name: 'That is it' }).click();
@@ -156,4 +157,30 @@ test('a cabinet on a phone: calls made, the meter held to it, the fault mended a
   await expect(page.getByTestId('score')).toContainText('50 of 50');
   await expect(page.getByTestId('score')).toContainText('20 of 20');
   await expect(page.getByTestId('retraced')).toContainText('One wiring is left.');
+});
+
+test('a line on a phone: watched, tried, named and put right, over a reload', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const crew = new Crew(page);
+  await crew.signIn('Pim Adeyo');
+  await page.goto('/practice/lines');
+  const { bench, hidden } = drawBenchRound(nextSeed('lines', []));
+  expect([bench, hidden]).toEqual(['vacuum', 'sound']);
+  await expect(page.getByTestId('vacuum-strip')).toBeVisible();
+  await page.getByRole('button', { name: /^Close the valve to the pump/ }).click();
+  await expect(page.getByTestId('clock')).toHaveText('Minute 1');
+  await page.getByRole('button', { name: '15 min', exact: true }).click();
+  await expect(page.getByTestId('clock')).toHaveText('Minute 16');
+  await page.reload();
+  await expect(page.getByTestId('clock')).toHaveText('Minute 16');
+  await page.getByRole('button', { name: /^Change the gauge/ }).click();
+  await expect(page.getByTestId('showed')).toContainText('the other gauge reads the same');
+  await crew.press('Name it');
+  await page.getByTestId('one-of-sheet').getByRole('radio', { name: 'tight and dry' }).click();
+  await page.getByRole('button', { name: 'That is it' }).click();
+  await crew.press('Hand over');
+  await expect(page.getByTestId('score')).toContainText('50 of 50');
+  await expect(page.getByTestId('retraced')).toContainText('Then it is: tight and dry');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expect.poll(async () => (await history(page)).some((r) => r.level === 'lines')).toBe(true);
 });

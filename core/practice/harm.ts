@@ -14,6 +14,9 @@ export const HARM_POINTS = {
   'left-on-foreign-gas': 20,
   'wire-moved-for-nothing': 10,
   'tried-on-a-short': 5,
+  'left-wet': 20,
+  'left-leaking': 25,
+  'signed-unproven': 10,
 } as const;
 export type HarmId = keyof typeof HARM_POINTS;
 export type Harm = { id: HarmId; atMin: number; points: number; act?: ActId };

@@ -3,6 +3,7 @@ import { FAULT_WORDS as WIRE_FAULT_WORDS } from '@/core/controls/explain';
 import type { FaultCode } from '@/core/controls/fault-codes';
 import type { Said } from '@/core/words/said';
 import type { ActId } from './acts';
+import type { BenchActId, BenchFault } from './bench-round';
 import type { HarmId } from './harm';
 import type { LevelId } from './levels';
 import type { ProbeId } from './probes';
@@ -13,6 +14,7 @@ export const LEVEL_WORDS: Record<LevelId, { name: Said; what: Said }> = {
   ladder: { name: tell('practice.level-ladder'), what: tell('practice.level-ladder-what') },
   faults: { name: tell('practice.level-faults'), what: tell('practice.level-faults-what') },
   probes: { name: tell('practice.level-probes'), what: tell('practice.level-probes-what') },
+  lines: { name: tell('practice.level-lines'), what: tell('practice.level-lines-what') },
   wires: { name: tell('practice.level-wires'), what: tell('practice.level-wires-what') },
   two: { name: tell('practice.level-two'), what: tell('practice.level-two-what') },
 };
@@ -52,6 +54,33 @@ export const HARM_WORDS: Record<HarmId, Said> = {
   'left-on-foreign-gas': tell('practice.harm-left-on-foreign-gas'),
   'wire-moved-for-nothing': tell('practice.harm-wire-moved-for-nothing'),
   'tried-on-a-short': tell('practice.harm-tried-on-a-short'),
+  'left-wet': tell('practice.harm-left-wet'),
+  'left-leaking': tell('practice.harm-left-leaking'),
+  'signed-unproven': tell('practice.harm-signed-unproven'),
+};
+
+export const BENCH_ACT_WORDS: Record<BenchActId, Said> = {
+  'hoses-off': tell('practice.act-hoses-off'),
+  'soap-hoses': tell('practice.act-soap-hoses'),
+  'soap-joints': tell('practice.act-soap-joints'),
+  isolate: tell('practice.act-isolate'),
+  'pump-again': tell('practice.act-pump-again'),
+  'blank-off': tell('practice.act-blank-off'),
+  'swap-gauge': tell('practice.act-swap-gauge'),
+  'change-oil': tell('practice.act-change-oil'),
+  sweep: tell('practice.act-sweep'),
+  'warm-pipes': tell('practice.act-warm-pipes'),
+  'mend-hose': tell('practice.act-mend-hose'),
+  'mend-joint': tell('practice.act-mend-joint'),
+};
+
+export const BENCH_FAULT_WORDS: Record<BenchFault, Said> = {
+  sound: tell('practice.line-sound'),
+  wet: tell('practice.line-wet'),
+  'pipe-leak': tell('practice.line-pipe-leak'),
+  'hose-leak': tell('practice.line-hose-leak'),
+  'pump-oil': tell('practice.line-pump-oil'),
+  gauge: tell('practice.line-gauge'),
 };
 
 export const PART_WORDS: Record<ScorePart, Said> = {

@@ -3,7 +3,7 @@ import type { FaultName } from '@/core/plant/unit/faults';
 import seeds from './seeds.json' with { type: 'json' };
 
 /** From reading one picture to two faults at once; each step hides what the last one did and something more. */
-export const LEVELS = ['ladder', 'faults', 'probes', 'wires', 'two'] as const;
+export const LEVELS = ['ladder', 'faults', 'probes', 'lines', 'wires', 'two'] as const;
 export type LevelId = (typeof LEVELS)[number];
 
 /** What a level on a running system may hide, and how plainly it shows (0 hardly, 1 hard). */
@@ -18,7 +18,9 @@ export type SystemLevel = {
   marked: boolean;
 };
 export type CabinetLevel = { kind: 'cabinet'; systems: readonly SystemName[] };
-export type Level = SystemLevel | CabinetLevel;
+/** A line under nitrogen or under vacuum. */
+export type BenchLevel = { kind: 'bench' };
+export type Level = SystemLevel | CabinetLevel | BenchLevel;
 
 const PLAIN = ['healthy', 'undercharge', 'overcharge', 'low-indoor-airflow', 'outdoor-coil-blocked'] as const;
 const INSIDE = [
@@ -50,6 +52,7 @@ export const LEVEL: Record<LevelId, Level> = {
     orifices: false,
     marked: false,
   },
+  lines: { kind: 'bench' },
   wires: {
     kind: 'cabinet',
     systems: ['split-heat-pump', 'two-stage-cooling-furnace', 'packaged-single-stage-heat-pump', 'dual-fuel'],

@@ -5,6 +5,7 @@ import { FOLLOW_UP_IDS } from '@/core/diagnosis/follow-ups';
 import { num, oneOf } from '@/core/finding/quantity-field';
 import { FAULTS } from '@/core/plant/unit/faults';
 import { ACT_IDS, CHARGE_OZ } from './acts';
+import { BENCH_ACT_IDS, VACUUM_HIDES } from './bench-round';
 import { PROBE_IDS } from './probes';
 
 /** What was done in a round, in its order: with its seed that is the whole round, and everything follows from it again. */
@@ -32,6 +33,9 @@ export const MOVE = {
   ohms: z.strictObject({ kind: z.literal('ohms'), a: node, b: node }),
   mend: z.strictObject({ kind: z.literal('mend'), code: oneOf(WIRE_FAULTS) }),
   'name-wiring': z.strictObject({ kind: z.literal('name-wiring'), code: oneOf([...WIRE_FAULTS, 'none'] as const) }),
+  /** At a line under nitrogen or vacuum. */
+  line: z.strictObject({ kind: z.literal('line'), id: oneOf(BENCH_ACT_IDS) }),
+  'name-line': z.strictObject({ kind: z.literal('name-line'), fault: oneOf(VACUUM_HIDES) }),
   finish: z.strictObject({ kind: z.literal('finish') }),
 } as const;
 
@@ -48,6 +52,8 @@ export const moveSchema = z.discriminatedUnion('kind', [
   MOVE.ohms,
   MOVE.mend,
   MOVE['name-wiring'],
+  MOVE.line,
+  MOVE['name-line'],
   MOVE.finish,
 ]);
 export type Move = z.infer<typeof moveSchema>;

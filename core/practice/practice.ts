@@ -1,29 +1,53 @@
 import { type Outcome, ok, refuse } from '@/core/finding/outcome';
 import { applySystem } from './apply-system';
+import { applyBench, type BenchPlay, startBench } from './bench-play';
+import { drawBenchRound } from './bench-round';
 import { applyCabinet, type CabinetPlay, startCabinet } from './cabinet-play';
 import { drawCabinetRound } from './cabinet-round';
 import { LEVEL_WORDS } from './labels';
 import { LEVEL, type LevelId, SEEDS } from './levels';
 import type { Move } from './moves';
-import { type CabinetResult, cabinetResult, type SystemResult, systemResult } from './result';
+import {
+  type BenchResult,
+  benchResult,
+  type CabinetResult,
+  cabinetResult,
+  type SystemResult,
+  systemResult,
+} from './result';
 import { type SystemPlay, startSystem } from './system-play';
 import { drawSystemRound } from './system-round';
 import { tell } from './words';
 
-export type Play = { kind: 'system'; play: SystemPlay } | { kind: 'cabinet'; play: CabinetPlay };
-export type Result = SystemResult | CabinetResult;
+export type Play =
+  | { kind: 'system'; play: SystemPlay }
+  | { kind: 'cabinet'; play: CabinetPlay }
+  | { kind: 'bench'; play: BenchPlay };
+export type Result = SystemResult | CabinetResult | BenchResult;
 
 /** A round before its first move. */
 export function beginRound(level: LevelId, seed: number): Play {
   const of = LEVEL[level];
-  return of.kind === 'system'
-    ? { kind: 'system', play: startSystem(drawSystemRound(of, seed)) }
-    : { kind: 'cabinet', play: startCabinet(drawCabinetRound(of, seed)) };
+  switch (of.kind) {
+    case 'system':
+      return { kind: 'system', play: startSystem(drawSystemRound(of, seed)) };
+    case 'cabinet':
+      return { kind: 'cabinet', play: startCabinet(drawCabinetRound(of, seed)) };
+    case 'bench':
+      return { kind: 'bench', play: startBench(drawBenchRound(seed)) };
+  }
 }
 
 /** One more move; the play is changed in place. */
 export function moveOn(play: Play, move: Move): Outcome<unknown> {
-  return play.kind === 'system' ? applySystem(play.play, move) : applyCabinet(play.play, move);
+  switch (play.kind) {
+    case 'system':
+      return applySystem(play.play, move);
+    case 'cabinet':
+      return applyCabinet(play.play, move);
+    case 'bench':
+      return applyBench(play.play, move);
+  }
 }
 
 /** A round from its seed and its moves: whoever plays them again gets the same. */
@@ -36,8 +60,16 @@ export function playRound(level: LevelId, seed: number, moves: readonly Move[]):
   return ok(play);
 }
 
-export const resultOf = (play: Play): Result =>
-  play.kind === 'system' ? systemResult(play.play) : cabinetResult(play.play);
+export function resultOf(play: Play): Result {
+  switch (play.kind) {
+    case 'system':
+      return systemResult(play.play);
+    case 'cabinet':
+      return cabinetResult(play.play);
+    case 'bench':
+      return benchResult(play.play);
+  }
+}
 
 export type Judged = Outcome<{ total: number; right: boolean; minutes: number; harm: number }>;
 

@@ -2,6 +2,9 @@ import type { FaultCode } from '@/core/controls/fault-codes';
 import type { FaultName } from '@/core/plant/unit/faults';
 import type { Readings } from '@/core/startup/quantities';
 import { applySystem, isRight } from './apply-system';
+import { type BenchPlay, benchMin, isLineRight } from './bench-play';
+import { type BenchStep, retraceBench } from './bench-retrace';
+import type { BenchFault } from './bench-round';
 import { type CabinetPlay, cabinetMin, isWiredRight, wiringFound } from './cabinet-play';
 import { type CabinetStep, retraceCabinet } from './cabinet-round';
 import { PROBE_IDS } from './probes';
@@ -79,6 +82,36 @@ export function cabinetResult(p: CabinetPlay): CabinetResult {
       right,
       minutes: { measuring: p.minutes.measuring, total: cabinetMin(p) },
       par: { measuring: minutes, total: minutes + p.minutes.working },
+      harm: p.harm,
+    }),
+    hidden: p.round.hidden,
+    named,
+    right: found === 1,
+    steps,
+  };
+}
+
+export type BenchResult = {
+  kind: 'bench';
+  score: Score;
+  hidden: BenchFault;
+  named: BenchFault;
+  right: boolean;
+  steps: readonly BenchStep[];
+};
+
+/** What a finished round at a line comes to. */
+export function benchResult(p: BenchPlay): BenchResult {
+  const { steps, minutes } = retraceBench(p.round.bench, p.round.hidden);
+  const named = p.named ?? 'sound';
+  const found = named === p.round.hidden ? 1 : 0;
+  return {
+    kind: 'bench',
+    score: scoreOf({
+      found,
+      right: isLineRight(p),
+      minutes: { measuring: p.minutes.measuring, total: benchMin(p) },
+      par: { measuring: minutes, total: minutes + p.minutes.waiting + p.minutes.working },
       harm: p.harm,
     }),
     hidden: p.round.hidden,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wiringWords } from './labels';
-import { LEVELS, SEEDS } from './levels';
+import { LEVEL, LEVELS, SEEDS } from './levels';
 import type { Move } from './moves';
 import { beginRound, moveOn } from './practice';
 import { BASE_PROBES } from './probes';
@@ -21,9 +21,13 @@ describe('what the screen of a round is given', () => {
     expect(JSON.stringify(view)).not.toMatch(/severity|spoilt/);
     expect(view.result).toBeUndefined();
     const name: Move =
-      level === 'wires' ? { kind: 'name-wiring', code: 'none' } : { kind: 'name', faults: ['healthy'] };
+      level === 'wires'
+        ? { kind: 'name-wiring', code: 'none' }
+        : level === 'lines'
+          ? { kind: 'name-line', fault: 'sound' }
+          : { kind: 'name', faults: ['healthy'] };
     const ended = shown(level, seed, name, { kind: 'finish' });
-    expect(ended.result?.kind).toBe(level === 'wires' ? 'cabinet' : 'system');
+    expect(ended.result?.kind).toBe(LEVEL[level].kind);
   });
 
   it('marks what is in its band and what is not, only where the level does', () => {

@@ -14,6 +14,8 @@ import { type RunSample, steadySamples } from '@/core/startup/live';
 import { type Readings, RUNNING_A } from '@/core/startup/quantities';
 import { type RunEvent, type SteadyResult, steadyState } from '@/core/startup/steady-state';
 import { type ActId, actsFor } from './acts';
+import { type BenchPlay, type BenchSample, benchMin } from './bench-play';
+import { type BenchActId, type BenchFault, type BenchName, benchActsFor, hidesIn } from './bench-round';
 import { type CabinetPlay, cabinetMin } from './cabinet-play';
 import { namesFor } from './cabinet-round';
 import { followsFor } from './follow';
@@ -70,11 +72,59 @@ export type CabinetView = Common & {
   named: FaultCode | 'none' | undefined;
   result: Result | undefined;
 };
-export type RoundView = SystemView | CabinetView;
+export type BenchView = Common & {
+  kind: 'bench';
+  bench: BenchName;
+  facts: { elevationFt: number; lineFt: number; volumeFt3: number; barometerPsia: number };
+  samples: readonly BenchSample[];
+  /** The bench's own minute that a pressure hold counts from. */
+  heldFromMin: number;
+  /** The valve to the pump, or the hoses, stand open to the line. */
+  open: boolean;
+  acts: readonly BenchActId[];
+  names: readonly BenchFault[];
+  named: BenchFault | undefined;
+  result: Result | undefined;
+};
+export type RoundView = SystemView | CabinetView | BenchView;
 
 /** What the screen of a round is given after a move. */
-export const viewOf = (level: LevelId, seed: number, { kind, play }: Play): RoundView =>
-  kind === 'system' ? systemView(level, seed, play) : cabinetView(level, seed, play);
+export function viewOf(level: LevelId, seed: number, { kind, play }: Play): RoundView {
+  switch (kind) {
+    case 'system':
+      return systemView(level, seed, play);
+    case 'cabinet':
+      return cabinetView(level, seed, play);
+    case 'bench':
+      return benchView(level, seed, play);
+  }
+}
+
+function benchView(level: LevelId, seed: number, p: BenchPlay): BenchView {
+  const { round, bench } = p;
+  return {
+    kind: 'bench',
+    level,
+    seed,
+    nowMin: benchMin(p),
+    bench: round.bench,
+    facts: {
+      elevationFt: round.elevationFt,
+      lineFt: round.lineFt,
+      volumeFt3: round.config.volumeFt3,
+      barometerPsia: barometerPsia(round.elevationFt),
+    },
+    samples: p.samples,
+    heldFromMin: p.heldFromMin,
+    open: bench.kind === 'vacuum' ? bench.state.open : p.hosesOn,
+    acts: benchActsFor(round.bench),
+    names: hidesIn(round.bench),
+    done: p.done,
+    named: p.named,
+    finished: p.finished,
+    result: p.finished ? resultOf({ kind: 'bench', play: p }) : undefined,
+  };
+}
 
 function systemView(level: LevelId, seed: number, p: SystemPlay): SystemView {
   const { round } = p;

@@ -3,7 +3,7 @@ import type { FaultCode } from '@/core/controls/fault-codes';
 import type { Call } from '@/core/controls/thermostat';
 import { CALL_WORDS, terminalWords } from '@/core/phases/wire/names';
 import { CABINET_MIN } from '@/core/practice/cabinet-round';
-import { SYSTEM_WORDS } from '@/core/practice/labels';
+import { SYSTEM_WORDS, wiringWords } from '@/core/practice/labels';
 import type { CabinetView } from '@/core/practice/view';
 import { q, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
@@ -15,10 +15,10 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CabinetBoard } from './CabinetBoard';
 import { MeterPanel } from './MeterPanel';
+import { OneOfSheet } from './OneOfSheet';
 import { RoundFrame } from './RoundFrame';
 import { RoundLog } from './RoundLog';
 import type { RoundState } from './use-round';
-import { WiringSheet } from './WiringSheet';
 
 /** A control cabinet with one thing wrong: calls are made, a meter is held to it, the fault is named and mended. */
 export function CabinetRound({ round, view }: { round: RoundState; view: CabinetView }) {
@@ -108,10 +108,11 @@ export function CabinetRound({ round, view }: { round: RoundState; view: Cabinet
         <CabinetBoard view={view} selected={tips.at(-1)} onTerminal={tip} />
       </div>
       {sheet ? (
-        <WiringSheet
+        <OneOfSheet
           title={say(tell(sheet === 'name' ? 'web.what-is-wrong-in-the-wiring' : 'web.mend-a-conductor-2'))}
           note={say(tell(sheet === 'name' ? 'web.it-counts-once' : 'web.a-right-wire-moved-costs'))}
           names={sheet === 'name' ? view.names : view.names.filter((n) => n !== 'none')}
+          words={wiringWords}
           onChoose={chosen}
           onClose={() => setSheet(undefined)}
         />

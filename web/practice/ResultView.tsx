@@ -1,10 +1,10 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { FAULT_WORDS } from '@/core/diagnosis/said';
-import { wiringWords } from '@/core/practice/labels';
+import { BENCH_FAULT_WORDS, wiringWords } from '@/core/practice/labels';
 import type { Result } from '@/core/practice/practice';
 import type { RoundView } from '@/core/practice/view';
-import { list, value } from '@/core/words/said';
+import { type List, list, type Said, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
@@ -12,6 +12,7 @@ import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { LineReasoning } from './LineReasoning';
 import { CabinetReasoning, SystemReasoning } from './Reasoning';
 import { RoundFrame } from './RoundFrame';
 import { RoundLog } from './RoundLog';
@@ -28,15 +29,7 @@ export function ResultView({ view, result, round }: Props) {
   useEffect(() => {
     head.current?.scrollIntoView();
   }, []);
-  const faults = (names: readonly (keyof typeof FAULT_WORDS)[]) =>
-    list(
-      (names.length ? names : (['healthy'] as const)).map((f) => FAULT_WORDS[f]),
-      value('and'),
-    );
-  const [was, named] =
-    result.kind === 'system'
-      ? [faults(result.hidden), faults(result.named)]
-      : [wiringWords(result.hidden), wiringWords(result.named)];
+  const { was, named } = namesOf(result);
   return (
     <RoundFrame
       view={view}
@@ -73,8 +66,27 @@ export function ResultView({ view, result, round }: Props) {
         <Trouble problem={round.problem} />
         <ScoreTable score={result.score} />
         {result.kind === 'system' && view.kind === 'system' ? <SystemReasoning view={view} result={result} /> : null}
+        {result.kind === 'bench' ? <LineReasoning result={result} /> : null}
         {result.kind === 'cabinet' && view.kind === 'cabinet' ? <CabinetReasoning view={view} result={result} /> : null}
       </div>
     </RoundFrame>
   );
 }
+
+/** What it was and what it was called. */
+function namesOf(result: Result): { was: Said | List; named: Said | List } {
+  switch (result.kind) {
+    case 'system':
+      return { was: faultsOf(result.hidden), named: faultsOf(result.named) };
+    case 'cabinet':
+      return { was: wiringWords(result.hidden), named: wiringWords(result.named) };
+    case 'bench':
+      return { was: BENCH_FAULT_WORDS[result.hidden], named: BENCH_FAULT_WORDS[result.named] };
+  }
+}
+
+const faultsOf = (names: readonly (keyof typeof FAULT_WORDS)[]): List =>
+  list(
+    (names.length ? names : (['healthy'] as const)).map((f) => FAULT_WORDS[f]),
+    value('and'),
+  );

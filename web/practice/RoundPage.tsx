@@ -1,8 +1,13 @@
 import { Navigate, useParams } from 'react-router';
 import { LEVELS, type LevelId } from '@/core/practice/levels';
 import { useMe } from '@/web/api/use-me';
+import { Notice } from '@/web/kit/Notice';
+import { MoveButton } from '@/web/shell/MoveButton';
 import { Waiting } from '@/web/shell/Waiting';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CabinetRound } from './CabinetRound';
+import { LineRound } from './LineRound';
 import { ResultView } from './ResultView';
 import { SystemRound } from './SystemRound';
 import { useHistory } from './use-history';
@@ -28,11 +33,25 @@ export default function RoundPage() {
 function Round({ level, personId, played }: { level: LevelId; personId: string; played: readonly number[] }) {
   const round = useRound(level, personId, played);
   const { view } = round;
+  if (round.broken) return <BrokenRound onAgain={round.again} />;
   if (!view) return <Waiting />;
   if (view.result) return <ResultView view={view} result={view.result} round={round} />;
-  return view.kind === 'system' ? (
-    <SystemRound round={round} view={view} />
-  ) : (
-    <CabinetRound round={round} view={view} />
+  switch (view.kind) {
+    case 'system':
+      return <SystemRound round={round} view={view} />;
+    case 'cabinet':
+      return <CabinetRound round={round} view={view} />;
+    case 'bench':
+      return <LineRound round={round} view={view} />;
+  }
+}
+
+/** The simulated system failed under this round: nothing is kept of it, another one begins. */
+function BrokenRound({ onAgain }: { onAgain: () => void }) {
+  return (
+    <div className="mx-auto grid max-w-[560px] gap-4 p-6">
+      <Notice kind="stop">{say(tell('web.this-round-cannot-be-played'))}</Notice>
+      <MoveButton label={say(tell('web.next-round'))} onPress={onAgain} />
+    </div>
   );
 }

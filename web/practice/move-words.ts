@@ -1,6 +1,6 @@
 import { FAULT_WORDS, FOLLOW_UP_WORDS } from '@/core/diagnosis/said';
 import { CALL_WORDS } from '@/core/phases/wire/names';
-import { ACT_WORDS, PROBE_WORDS, wiringWords } from '@/core/practice/labels';
+import { ACT_WORDS, BENCH_ACT_WORDS, BENCH_FAULT_WORDS, PROBE_WORDS, wiringWords } from '@/core/practice/labels';
 import type { Move } from '@/core/practice/moves';
 import { type Label, list, lower, q, type Said, value } from '@/core/words/said';
 import { tell } from '@/web/words/tell';
@@ -13,7 +13,7 @@ export function moveWords(move: Move, terminal: (node: string) => Label = (n) =>
     case 'follow':
       return FOLLOW_UP_WORDS[move.id];
     case 'wait':
-      return tell('web.let-it-run', { minutes: q(move.minutes, 'min', 0) });
+      return tell('web.waited', { minutes: q(move.minutes, 'min', 0) });
     case 'charge':
       return tell(move.way === 'add' ? 'web.charge-added' : 'web.charge-recovered', { oz: q(move.oz, 'oz', 1) });
     case 'act':
@@ -43,6 +43,10 @@ export function moveWords(move: Move, terminal: (node: string) => Label = (n) =>
       return tell('web.mended-as', { fault: wiringWords(move.code) });
     case 'name-wiring':
       return tell('web.you-named', { faults: wiringWords(move.code) });
+    case 'line':
+      return BENCH_ACT_WORDS[move.id];
+    case 'name-line':
+      return tell('web.you-named', { faults: BENCH_FAULT_WORDS[move.fault] });
     case 'finish':
       return tell('web.handed-over');
   }

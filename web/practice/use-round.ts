@@ -23,6 +23,7 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
   const [view, setView] = useState<RoundView>();
   const [refused, setRefused] = useState<Refusal>();
   const [busy, setBusy] = useState(true);
+  const [broken, setBroken] = useState(false);
   const { problem, act } = useAct();
   const worker = useRef<Worker>(undefined);
   const asked = useRef(0);
@@ -45,6 +46,11 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
       setRefused(data.refused);
       // A move that could not be made is not one.
       if (data.refused) keep({ ...round, moves: round.moves.slice(0, data.view.done.length) });
+    };
+    // A round that this application cannot play any more is told, not waited for.
+    made.onerror = () => {
+      setBusy(false);
+      setBroken(true);
     };
     made.postMessage({ id, level, seed: round.seed, moves: round.moves });
   }, [level, round, keep]);
@@ -82,8 +88,12 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
     problem,
     sent: round.sent === true,
     busy,
+    broken,
     move,
-    again: () => keep({ id: uuid(), seed: nextSeed(level, [...played, round.seed]), moves: [] }),
+    again: () => {
+      setBroken(false);
+      keep({ id: uuid(), seed: nextSeed(level, [...played, round.seed]), moves: [] });
+    },
   };
 }
 export type RoundState = ReturnType<typeof useRound>;
