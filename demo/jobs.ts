@@ -70,6 +70,7 @@ const roofPlate = (model: string, factoryChargeOz: number): Plate =>
     factoryChargeOz,
     lineLengthFt: 0,
     includedLineFt: 0,
+    vaporLineOdIn: 0.75,
     packaged: true,
     phases: '3',
     plateVolts: '460',
