@@ -7,6 +7,7 @@ import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { type Phase, READING_PHASES } from '@/core/job/phases';
 import { RUN_PHASES } from '@/core/phases/registry';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
+import { ONSETS } from '@/core/plant/onset';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
 import { LANGUAGES } from '@/core/words/render';
 
@@ -162,6 +163,9 @@ export const rigChangeSchema = z.strictObject({
   meterOpening: num(0.5, 1.4, 'of nominal').optional(),
   compressorHealth: num(0.5, 1, 'of nominal').optional(),
   nonCondensablePsi: num(0, 60, 'psi').optional(),
+  filterLoaded: num(1, 8, 'times its clean drop').optional(),
+  stripsOn: num(0, 4, 'stages').optional(),
+  onset: oneOf([...ONSETS, 'none']).optional(),
   testMode: z.boolean().meta(YES_NO).optional(),
   probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
 });

@@ -18,8 +18,8 @@ type Started = Extract<DemoStory, { kind: 'starting' | 'read' | 'dirty' | 'finis
 
 const airflow: PlayStep = { record: { stage: 'airflow', quantities: ['airflowCfm'] } };
 const reading: PlayStep = { record: { stage: 'reading' } };
-/** A filter that lets this share of the air through, and how long the crew runs with it. */
-const DIRTY = { indoorAir: 0.68 };
+/** A filter that costs so many times its clean drop. */
+const DIRTY = { filterLoaded: 7 };
 
 function stepsOf(story: Started): PlayStep[] {
   switch (story.kind) {
@@ -46,7 +46,7 @@ function stepsOf(story: Started): PlayStep[] {
             body: { what: 'filter changed', note: 'Grey through and bowed in, left from the old system.' },
           }),
         },
-        { order: { kind: 'configure', change: { indoorAir: 1 } } },
+        { order: { kind: 'configure', change: { filterLoaded: 1 } } },
         { wait: 600 },
         airflow,
         { wait: 900 },

@@ -145,3 +145,30 @@ test('a rooftop of two circuits at a desk: three phases that lie apart are a sto
   await page.goBack();
   await expect(findings.getByText('Electrical, under load: proven.')).toBeVisible();
 });
+
+test('simulated instruments: a filter that loads up costs air, its static is read and marked; a drier clogs while it runs', async ({
+  page,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Loaded filter', { ...sampleSheet().circuit.plate, heatPump: false });
+  await weighedOnPaper(page, id);
+  await page.goto(`/jobs/${id}/start-up`);
+  await page.getByRole('button', { name: /^Instruments/ }).click();
+  await page.getByRole('button', { name: 'Connect simulated instruments' }).click();
+  await page.getByRole('radio', { name: '60×' }).click();
+  for (const loaded of ['2', '3', '4', '5']) {
+    await page.getByRole('button', { name: 'Filter up' }).click();
+    await expect(page.getByRole('dialog')).toContainText(new RegExp(`clean drop−${loaded}\\+`));
+  }
+  await page.getByRole('radio', { name: 'drier clogs' }).click();
+  await expect(page.getByRole('radio', { name: 'drier clogs' })).toBeChecked();
+  await crew.closeSheet();
+  await page.getByRole('region', { name: 'Proofs by hand' }).getByRole('button', { name: 'Static pressure' }).click();
+  const form = page.getByTestId('entry-form-static-budget');
+  await form.getByRole('button', { name: 'Read the simulated instruments' }).click();
+  await expect(form.getByLabel('Drop over the filter', { exact: true })).not.toHaveValue('');
+  await form.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Findings' }).getByText(/The filter takes/)).toBeVisible();
+  await expect(page.getByTestId('entry-static-budget')).toContainText('simulated');
+});

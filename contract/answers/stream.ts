@@ -31,6 +31,10 @@ const rig = z.object({
     condenserClean: z.number(),
     meterOpening: z.number(),
     nonCondensablePsi: z.number(),
+    filterLoaded: z.number().default(1),
+    /** Stages of electric heat that are on; null where there is none. */
+    stripsOn: z.number().nullable().default(null),
+    onset: z.string().default('none'),
     /** Of an inverter; null of a single speed. */
     testMode: z.boolean().nullable(),
     probeFaults: z.record(z.string(), z.string()),

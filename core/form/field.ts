@@ -192,6 +192,9 @@ export const hidden = <S extends z.ZodType>(schema: S, look?: Look) => field(sch
 export const own = <S extends z.ZodType>(schema: S, label: Label, shown: Shown, look?: Look) =>
   field(schema, label, shown, look);
 
+/** Whether a simulated stand-in gave it; a crew's own hand or instrument leaves it out. */
+export const standIn = () => sinceLater(hidden(z.boolean().meta(YES_NO)));
+
 /** Nothing is an answer too: kept as null. */
 export const maybe = <S extends z.ZodType>({ schema, ...rest }: Field<S>): Field<z.ZodNullable<S>> => ({
   start: null,

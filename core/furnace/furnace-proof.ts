@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
-import { choice, figure, is, type Look, maybe, schemaOf } from '@/core/form/field';
+import { choice, figure, is, type Look, maybe, schemaOf, standIn } from '@/core/form/field';
 import { tell } from '@/core/furnace/words';
 import { q, type Said } from '@/core/words/said';
 import { LOW_STAGE_FIELDS, lowStageChecks } from './low-stage';
@@ -31,6 +31,7 @@ export const FURNACE_FIELDS = {
   ...LOW_STAGE_FIELDS,
   ...VENT_FIELDS,
   ...SAFETY_FIELDS,
+  simulated: standIn(),
 };
 export const furnaceProofSchema = schemaOf(FURNACE_FIELDS);
 export type FurnaceProof = z.infer<typeof furnaceProofSchema>;

@@ -10,15 +10,19 @@ export function markOf(sources: Iterable<string>): Marked {
 }
 
 /** Every source that a job's record rests on, of one phase or of the whole job. */
-export function sourcesOf(sheet: SheetWith<'circuitLog' | 'measurements' | 'systemLog'>, phase?: Phase): string[] {
+export function sourcesOf(
+  sheet: SheetWith<'circuitLog' | 'furnace' | 'measurements' | 'systemLog'>,
+  phase?: Phase,
+): string[] {
   const own = <T extends { phase: string; source: string }>(list: readonly T[]): string[] =>
     list.filter((x) => phase === undefined || x.phase === phase).map((x) => x.source);
-  return [...own(sheet.measurements), ...own(sheet.circuitLog), ...own(sheet.systemLog)];
+  const fire = sheet.furnace?.simulated && (phase === undefined || phase === 'hand-over') ? ['simulated'] : [];
+  return [...own(sheet.measurements), ...own(sheet.circuitLog), ...own(sheet.systemLog), ...fire];
 }
 
 /** How a page is marked: by what its phase rests on and by the instruments that run on it now. The hand-over rests on all. */
 export const markedOn = (
-  sheet: SheetWith<'circuitLog' | 'measurements' | 'systemLog'>,
+  sheet: SheetWith<'circuitLog' | 'furnace' | 'measurements' | 'systemLog'>,
   phase: Phase,
   running?: { source: string },
 ): Marked =>

@@ -121,7 +121,9 @@ export function furnaceReport(
     title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
     statusSay: signed ? tell('job.signed-and-handed-over') : tell('job.draft-not-every-phase-is-signed'),
-    simulated: null,
+    simulated: proof?.simulated
+      ? tell('job.contains-readings-not-record-of-real', { marks: value('simulated'), count: '' })
+      : null,
     facts: [
       [tell('job.contractor'), input.company],
       [tell('job.job'), list([String(s.job.number), day(s.job.scheduledFor)])],

@@ -152,6 +152,8 @@ const sourcesOf = (s: Snapshot): string[] => [
   ...s.movements.map((m) => m.source),
   ...(s.startUp?.measurements.map((m) => m.source) ?? []),
   ...(s.startUp?.airflow ? [s.startUp.airflow.source] : []),
+  ...(s.startUp?.written.map((e) => e.source) ?? []),
+  ...(s.furnace?.simulated ? ['simulated'] : []),
   ...circuitSources(s.circuitRecord),
 ];
 

@@ -2,6 +2,9 @@ import { barometerPsia } from '@/core/air/moist-air';
 import { callOf, isLowStage, type RunMode } from '@/core/finding/run-mode';
 import { bubbleF, bubblePsia, dewF } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
+import { sensibleFactor } from '@/core/startup/capacity';
+import { airThrough, type Blower } from './air/blower';
+import { type Strips, stripPower, stripRiseF } from './air/strips';
 import {
   CHANNELS,
   type Channel,
@@ -13,6 +16,7 @@ import {
   SUN_BIAS_F,
 } from './channels';
 import { defrosting, frosting } from './frost';
+import { leakedOz, type Onset, type OnsetKind, withOnset } from './onset';
 import { normal, type RandomState, uniform } from './random';
 import { airOfSpeed, HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
 
@@ -46,6 +50,14 @@ export type RigConfig = {
   probeFaults: Partial<Record<Channel, ProbeFault>>;
   /** Probes that are off by an amount of their own. */
   probeOff?: Partial<Record<Channel, ProbeOff>>;
+  /** What its blower is and blows against, and how many times its clean drop the filter costs; 1 where nothing is said. */
+  blower?: Blower;
+  filterLoaded?: number;
+  /** Electric heat behind the coil, and how many stages of it are on. */
+  strips?: Strips;
+  stripsOn?: number;
+  /** What comes on while it runs. */
+  onset?: Onset;
   /** An inverter shows its speed, this much at full; in its maker's test mode it holds that. Undefined of a single speed. */
   inverter?: { fullSpeed: number; testMode: boolean };
 };
@@ -91,7 +103,10 @@ export type RigCommand =
   | { kind: 'defrost' }
   | {
       kind: 'configure';
-      change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering' | 'inverter'>> & { testMode?: boolean };
+      change: Partial<Omit<RigConfig, 'seed' | 'refrigerant' | 'metering' | 'inverter' | 'onset'>> & {
+        testMode?: boolean;
+        onset?: OnsetKind | 'none';
+      };
     };
 
 /** Time constants of the system itself, s. Design defaults. */
@@ -167,10 +182,12 @@ export function command(config: RigConfig, state: RigState, order: RigCommand): 
       if (next.running && callOf(config.mode) === 'heating') next.defrostS ??= 0;
       return { config, state: next };
     case 'configure': {
-      const { testMode, ...change } = order.change;
+      const { testMode, onset, ...change } = order.change;
+      const { onset: _before, ...sound } = config;
       const changed = {
-        ...config,
+        ...(onset === undefined ? config : sound),
         ...change,
+        ...(onset === undefined || onset === 'none' ? {} : { onset: { kind: onset, fromS: state.seconds } }),
         ...(config.inverter && testMode !== undefined ? { inverter: { ...config.inverter, testMode } } : {}),
       };
       // Another call stops what runs: the crew calls for it at the thermostat.
@@ -192,9 +209,11 @@ export function advance(config: RigConfig, state: RigState, dt: number): void {
   state.seconds += dt;
   state.sinceSwitchS += dt;
   moveRefrigerant(state, dt);
-  if (state.running) runFor(config, state, dt);
-  else restFor(config, state, dt);
-  probe(config, state, dt);
+  const now = withOnset(config, state.seconds);
+  state.chargeOz = Math.max(0, state.chargeOz - leakedOz(config.onset, state.seconds, dt));
+  if (state.running) runFor(now, state, dt);
+  else restFor(now, state, dt);
+  probe(now, state, dt);
 }
 
 function moveRefrigerant(state: RigState, dt: number): void {
@@ -227,7 +246,7 @@ function inputOf(config: RigConfig, state: RigState): SystemInput {
     returnWetBulbF: state.houseWetBulbF,
     barometerPsia: barometerPsia(config.elevationFt),
     volts: config.volts,
-    indoorAir: config.indoorAir,
+    indoorAir: airShare(config),
     outdoorAir: config.outdoorAir,
     condenserClean: config.condenserClean,
     meterOpening: config.meterOpening,
@@ -237,6 +256,23 @@ function inputOf(config: RigConfig, state: RigState): SystemInput {
     bypassed: config.bypassed ?? 0,
     frost: state.frost,
   };
+}
+
+/** Share of its nominal air that comes through: as it is set, less what a loaded filter costs this blower. */
+export const airShare = ({ indoorAir, blower, filterLoaded = 1 }: RigConfig): number =>
+  blower && filterLoaded !== 1
+    ? (indoorAir * airThrough(blower, filterLoaded).share) / airThrough(blower, 1).share
+    : indoorAir;
+
+const cfmOf = (config: RigConfig, state: RigState): number =>
+  config.tons * 400 * airShare(config) * (isLowStage(config.mode) ? LOW_STAGE.air : airOfSpeed(state.speedShare ?? 1));
+
+/** How much warmer its electric heat leaves the air; the blower runs with it. */
+function stripF(config: RigConfig, state: RigState): number {
+  const { strips, stripsOn = 0 } = config;
+  if (!strips || stripsOn === 0) return 0;
+  const { watts } = stripPower(strips, stripsOn, config.volts);
+  return stripRiseF(watts, cfmOf(config, state), sensibleFactor(config.elevationFt));
 }
 
 /** The steady solution for the present inputs; solved again only when an input moved by more than a probe could see. */
@@ -271,7 +307,7 @@ function runFor(config: RigConfig, state: RigState, dt: number): void {
   const subcoolingAtGauge = bubbleF(r, target.liquidPsia) - target.liquidLineF;
   state.superheatF = toward(state.superheatF, superheatAtGauge, dt, TAU.superheat);
   state.subcoolingF = toward(state.subcoolingF, subcoolingAtGauge, dt, TAU.subcooling);
-  state.supplyF = toward(state.supplyF, target.supplyF, dt, TAU.supply);
+  state.supplyF = toward(state.supplyF, target.supplyF + stripF(config, state), dt, TAU.supply);
   state.dischargeLineF = toward(state.dischargeLineF, target.dischargeLineF, dt, TAU.superheat);
   state.houseF = toward(state.houseF, heats ? Math.max(state.houseF, WARM_END_F) : config.indoorEndF, dt, TAU.house);
   if (!heats) dryHouse(config, state, dt);
@@ -306,7 +342,7 @@ function restFor(config: RigConfig, state: RigState, dt: number): void {
   state.suctionPsia = toward(state.suctionPsia, rest, dt, TAU.off);
   state.liquidPsia = toward(state.liquidPsia, rest, dt, TAU.off);
   state.compressorA = 0;
-  state.supplyF = toward(state.supplyF, state.houseF, dt, TAU.off);
+  state.supplyF = toward(state.supplyF, state.houseF + stripF(config, state), dt, TAU.off);
   state.superheatF = toward(state.superheatF, 0, dt, TAU.off);
   state.subcoolingF = toward(state.subcoolingF, 0, dt, TAU.off);
   state.dischargeLineF = toward(state.dischargeLineF, config.outdoorF, dt, TAU.off);
@@ -343,12 +379,7 @@ export function truth(config: RigConfig, state: RigState): Record<Channel, numbe
     outdoorFanA:
       state.running && !(heats && state.defrostS !== null) ? config.outdoorFanA * (0.9 + 0.1 * config.outdoorAir) : 0,
     lineVolts: config.volts - 0.06 * state.compressorA,
-    airflowCfm: state.running
-      ? config.tons *
-        400 *
-        config.indoorAir *
-        (isLowStage(config.mode) ? LOW_STAGE.air : airOfSpeed(state.speedShare ?? 1))
-      : 0,
+    airflowCfm: state.running || (config.stripsOn ?? 0) > 0 ? cfmOf(config, state) : 0,
     compressorSpeed: state.running ? (state.speedShare ?? 1) * (config.inverter?.fullSpeed ?? 100) : 0,
     scaleOz: state.cylinder.grossOz,
   };

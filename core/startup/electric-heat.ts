@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { advise, type Finding } from '@/core/finding/finding';
-import { count, either, figure, maybe, pick, schemaOf } from '@/core/form/field';
+import { count, either, figure, maybe, pick, schemaOf, standIn } from '@/core/form/field';
 import { stripHeat } from '@/core/power/strip-heat';
 import { tell } from '@/core/startup/words';
 import { q, type Said } from '@/core/words/said';
@@ -32,6 +32,7 @@ export const STRIP_FIELDS = {
       { stacked: true, more: true },
     ),
   ),
+  simulated: standIn(),
 };
 export const stripSchema = schemaOf(STRIP_FIELDS);
 export type StripRun = z.infer<typeof stripSchema>;

@@ -39,6 +39,10 @@ export function confirmationsOf(sheet: SheetWith<'startUp'>): Confirmations {
   };
 }
 
+/** A change of the simulated system that lets more or less air through. */
+const movesAir = (change: RunEvent['change']): boolean =>
+  change?.indoorAir !== undefined || change?.filterLoaded !== undefined;
+
 /**
  * The newest airflow on record, with its method. A change of the blower after it was measured voids the proof: then
  * there is none until it is measured again.
@@ -51,7 +55,7 @@ export function airflowOf(
   const last = newestAir(sheet, mode);
   if (!last) return undefined;
   const changed = run?.events.some(
-    (e) => e.kind === 'setting' && e.change?.indoorAir !== undefined && e.runSeconds > (last.runSeconds ?? -1),
+    (e) => e.kind === 'setting' && movesAir(e.change) && e.runSeconds > (last.runSeconds ?? -1),
   );
   if (changed && last.runId !== null) return undefined;
   return {

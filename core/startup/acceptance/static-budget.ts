@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
-import { figure, maybe, schemaOf } from '@/core/form/field';
+import { figure, maybe, schemaOf, standIn } from '@/core/form/field';
 import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
@@ -20,6 +20,7 @@ export const STATIC_BUDGET_FIELDS = {
     }),
   ),
   ratedInWc: maybe(figure(tell('startup.rated-static-on-its-plate'), 0.05, 3, 'in. w.c.')),
+  simulated: standIn(),
 };
 export const staticBudgetSchema = schemaOf(STATIC_BUDGET_FIELDS);
 export type StaticBudget = z.infer<typeof staticBudgetSchema>;

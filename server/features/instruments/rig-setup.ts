@@ -2,6 +2,9 @@ import { readChart } from '@/core/equipment/chart/read-chart';
 import { callOf, type RunMode } from '@/core/finding/run-mode';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
+import { newPieces } from '@/core/phases/scope/view';
+import { stripStages } from '@/core/phases/start-up/typed-proofs';
+import { USUAL_BLOWER } from '@/core/plant/air/blower';
 import { newRig, type RigConfig } from '@/core/plant/rig';
 import { Problem } from '@/server/errors/problem';
 import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
@@ -35,10 +38,19 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
     compressorHealth: 1,
     nonCondensablePsi: 0,
     probeFaults: {},
+    blower: USUAL_BLOWER,
+    ...stripsOf(sheet),
     ...(plate.inverter ? { inverter: { fullSpeed: fullSpeedOf(plate.makerChart), testMode: false } } : {}),
     ...change,
   };
   return { config, rig: newRig(config, chargeOz ?? build.value.alreadyInUnitOz), movement: null };
+}
+
+/** Electric heat as the new pieces have it; of a stage nobody named, one. */
+function stripsOf(sheet: JobSheet): Pick<RigConfig, 'strips'> {
+  const { heaterKit, indoor } = newPieces(sheet);
+  const kw = heaterKit?.heaterKw ?? indoor?.heaterKw;
+  return kw ? { strips: { kw, stages: Math.max(1, stripStages(sheet).length) } } : {};
 }
 
 /** A simulated inverter shows its speed in the unit of its chart, where one is on file; else in percent. */

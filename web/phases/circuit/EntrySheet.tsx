@@ -4,9 +4,11 @@ import { latestOf, wholeLog } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, entryOf } from '@/core/phases/log/entries';
 import { isEarlyLook } from '@/core/phases/pressure-test/early-look';
 import { pressureView } from '@/core/phases/pressure-test/view';
+import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { entryStart } from './entry-start';
 import { useEntries } from './use-entries';
@@ -18,14 +20,16 @@ type Props = {
   replaces?: string;
   /** Fields that the page knows already. */
   preset?: Answers;
+  /** What simulated instruments read of it, where they stand beside it. */
+  standIn?: Answers | undefined;
   onClose: () => void;
 };
 
 /** The form of one entry of the circuit log: what is asked, the caution that belongs there, one button. */
-export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
+export function EntrySheet({ view, kind, preset, standIn, replaces, onClose }: Props) {
   const write = useEntries(view);
   const def = entryOf(kind);
-  const [known] = useState<Answers>(() => ({ ...entryStart(kind, view.sheet), ...preset }));
+  const [known, setKnown] = useState<Answers>(() => ({ ...entryStart(kind, view.sheet), ...preset }));
 
   /** A reading before the hold is over is a look: the hold goes on. */
   function writeOrLook(body: Answers) {
@@ -41,6 +45,7 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
 
   return (
     <FieldSheet
+      key={known.simulated ? 'read' : 'typed'}
       title={say(def.title)}
       form={def}
       known={known}
@@ -50,6 +55,11 @@ export function EntrySheet({ view, kind, preset, replaces, onClose }: Props) {
       onClose={onClose}
     >
       {def.caution ? <Notice kind="look-again">{say(def.caution)}</Notice> : null}
+      {standIn && !known.simulated ? (
+        <Button onClick={() => setKnown({ ...known, ...standIn })}>
+          {say(tell('web.read-the-simulated-instruments'))}
+        </Button>
+      ) : null}
     </FieldSheet>
   );
 }

@@ -13,6 +13,7 @@ export const en = {
   'web.of-min': 'of {forMin} min',
   'web.picture-of-entry': 'Picture: {title}',
   'web.pipes-pump-and-gauges': 'pipes, pump and gauges',
+  'web.read-the-simulated-instruments': 'Read the simulated instruments',
   'web.recovery-cylinder': 'Recovery cylinder',
   'web.service-valves': 'Service valves',
   'web.sun-on-pipe': 'Sun on the pipe',

@@ -15,6 +15,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.of-min': 'de {forMin} min',
   'web.picture-of-entry': 'Foto: {title}',
   'web.pipes-pump-and-gauges': 'tubos, bomba y manómetros',
+  'web.read-the-simulated-instruments': 'Leer los instrumentos simulados',
   'web.recovery-cylinder': 'Tanque de recuperación',
   'web.service-valves': 'Válvulas de servicio',
   'web.sun-on-pipe': 'Sol en el tubo',

@@ -16,6 +16,7 @@ export const en = {
   'web.of-cfm': 'of {cfm}',
   'web.permits': 'Permits and inspections',
   'web.plan-a-visit': 'Plan a visit',
+  'web.read-the-simulated-furnace': 'Read a simulated furnace',
   'web.record-readings': 'Record the readings',
   'web.report-as-pdf': 'Report as PDF',
   'web.report-is-written-once-new-equipment':

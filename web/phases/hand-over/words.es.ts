@@ -18,6 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.of-cfm': 'de {cfm}',
   'web.permits': 'Permisos e inspecciones',
   'web.plan-a-visit': 'Planear una visita',
+  'web.read-the-simulated-furnace': 'Leer un calentón simulado',
   'web.record-readings': 'Anotar las lecturas',
   'web.report-as-pdf': 'Informe en PDF',
   'web.report-is-written-once-new-equipment':

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { SPEEDS } from '@/contract/requests';
+import { ONSETS } from '@/core/plant/onset';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { value } from '@/core/words/said';
 import { post } from '@/web/api/http';
@@ -31,6 +32,8 @@ const FAULTS = [
   { value: 'sun', label: say(tell('web.in-sun')) },
   { value: 'loose', label: say(value('loose')) },
 ] as const;
+
+const ONSET_NAMES = (['none', ...ONSETS] as const).map((o) => ({ value: o as string, label: say(value(o)) }));
 
 /** The instruments of the start-up, the crew's own or simulated: run speed, weather, faults of the system and of its probes. Always marked as simulated. */
 export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: () => void }) {
@@ -82,6 +85,22 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               onChange={(indoorAir) => configure({ indoorAir })}
             />
             <Stepper
+              label={say(tell('web.filter-loaded'))}
+              unit={say(tell('web.times-clean'))}
+              value={rig.conditions.filterLoaded}
+              step={1}
+              onChange={(filterLoaded) => configure({ filterLoaded })}
+            />
+            {rig.conditions.stripsOn === null ? null : (
+              <Stepper
+                label={say(tell('web.electric-heat-on'))}
+                unit={say(tell('web.stages-2'))}
+                value={rig.conditions.stripsOn}
+                step={1}
+                onChange={(stripsOn) => configure({ stripsOn })}
+              />
+            )}
+            <Stepper
               label={say(tell('web.outdoor-coil-cleanness'))}
               unit={say(tell('web.of-clean'))}
               value={rig.conditions.condenserClean}
@@ -94,6 +113,12 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
               value={rig.conditions.nonCondensablePsi}
               step={10}
               onChange={(nonCondensablePsi) => configure({ nonCondensablePsi })}
+            />
+            <Choice
+              label={say(tell('web.comes-on-over-ten-minutes'))}
+              value={rig.conditions.onset}
+              options={ONSET_NAMES}
+              onChange={(onset) => void configure({ onset })}
             />
             <div>
               <label className="text-[13px] font-[600]" htmlFor="probe">

@@ -9,6 +9,7 @@ import { tell } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { AirflowSheet } from './AirflowSheet';
 import { BenchDrawer } from './BenchDrawer';
+import { standInFor } from './stand-in';
 
 export type Open = 'bench' | 'airflow' | 'typed' | 'working' | { entry: EntryKind; preset?: Answers };
 
@@ -17,7 +18,15 @@ type Props = { view: EquippedView; open: Open | undefined; onClose: () => void; 
 /** What lies over the start-up page: its instruments, the proof of airflow, a typed weighing, the working of a figure. */
 export function StartUpSheets({ view, open, onClose, children }: Props) {
   if (typeof open === 'object')
-    return <EntrySheet view={view} kind={open.entry} preset={open.preset ?? {}} onClose={onClose} />;
+    return (
+      <EntrySheet
+        view={view}
+        kind={open.entry}
+        preset={open.preset ?? {}}
+        standIn={standInFor(open.entry, open.preset, view)}
+        onClose={onClose}
+      />
+    );
   switch (open) {
     case 'bench':
       return <BenchDrawer view={view} onClose={onClose} />;

@@ -17,6 +17,7 @@ export const en = {
   'web.cfm-ton': '{airflowCfm} CFM, {x} a ton',
   'web.changes': 'Changes',
   'web.charge-weighed-and-signed': 'Charge weighed and signed',
+  'web.comes-on-over-ten-minutes': 'Comes on over ten minutes',
   'web.compressor-may-wait-up-to-5':
     'A compressor may wait up to 5 min in its own delay: that is not a fault. Live work is for qualified people; the maker’s instructions and local code come first.',
   'web.compressor-off-all-strips-on-for':
@@ -40,10 +41,12 @@ export const en = {
   'web.drop-read': 'Drop that was read',
   'web.each-circuit-by-its-own-target':
     'Each circuit is judged by its own target, never by the other one or by an average. What lies apart is only a hint where to look.',
+  'web.electric-heat-on': 'Electric heat',
   'web.electric-heat-stage': 'Electric heat, stage {stage}',
   'web.end-call': 'End the call',
   'web.faults-need-every-reading':
     'Which fault it is takes every reading of a round in cooling, at one speed: both pressures, both lines, outdoor, return and supply air, compressor amps.',
+  'web.filter-loaded': 'Filter',
   'web.findings': 'Findings',
   'web.floats-and-freeze-stat-each-tripped': 'Floats and freeze stat each tripped by hand once',
   'web.flow-grid-or-hood-about-5': 'Flow grid or hood, about 5 min',
@@ -100,6 +103,7 @@ export const en = {
     'In this air sound systems show a suction of {suctionLow} to {suctionHigh} and a head of {headLow} to {headHigh}: no target.',
   'web.speaks-against': 'against it',
   'web.speaks-for': 'for it',
+  'web.stages-2': 'stages on',
   'web.stale-for-s': 'stale for {staleForS} s',
   'web.stale-s': 'Stale: {staleForS} s',
   'web.static-with-blower-table-about-8': 'Static with blower table, about 8 min',
@@ -119,6 +123,7 @@ export const en = {
   'web.the-nearest-register-reads-low':
     'Read where the plenum cannot be reached. The split may read 1 to 2 °F low; figures and report say so.',
   'web.they-lie-apart': 'they lie apart',
+  'web.times-clean': '× its clean drop',
   'web.total-external-static': 'Total external static',
   'web.trend-is-of-cooling':
     'The trend follows superheat and subcooling, which belong to cooling. Heating is judged by its rise and airflow: see the ladder.',

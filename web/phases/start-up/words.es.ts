@@ -20,6 +20,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.cfm-ton': '{airflowCfm} CFM, {x} por tonelada',
   'web.changes': 'Cambios',
   'web.charge-weighed-and-signed': 'Carga pesada y firmada',
+  'web.comes-on-over-ten-minutes': 'Aparece en diez minutos',
   'web.compressor-may-wait-up-to-5':
     'Un compresor puede esperar hasta 5 min por su propio retardo: eso no es una falla. El trabajo con voltaje es para personas calificadas; primero están las instrucciones del fabricante y el código local.',
   'web.compressor-off-all-strips-on-for':
@@ -43,10 +44,12 @@ export const es: Record<keyof typeof en, string> = {
   'web.drop-read': 'Caída leída',
   'web.each-circuit-by-its-own-target':
     'Cada circuito se juzga por su propio objetivo, nunca por el otro ni por un promedio. Lo que difiere solo indica dónde mirar.',
+  'web.electric-heat-on': 'Calor eléctrico',
   'web.electric-heat-stage': 'Calor eléctrico, etapa {stage}',
   'web.end-call': 'Terminar la llamada',
   'web.faults-need-every-reading':
     'Para decir qué falla es hace falta cada lectura de una ronda en frío, a una velocidad: ambas presiones, ambas líneas, aire exterior, de retorno y de suministro, amperios del compresor.',
+  'web.filter-loaded': 'Filtro',
   'web.findings': 'Hallazgos',
   'web.floats-and-freeze-stat-each-tripped': 'Flotadores y control de congelación disparados una vez a mano',
   'web.flow-grid-or-hood-about-5': 'Rejilla de medición, unos 5 min',
@@ -103,6 +106,7 @@ export const es: Record<keyof typeof en, string> = {
     'Con este aire, los sistemas sanos muestran succión de {suctionLow} a {suctionHigh} y alta de {headLow} a {headHigh}: no es un objetivo.',
   'web.speaks-against': 'en contra',
   'web.speaks-for': 'a favor',
+  'web.stages-2': 'etapas encendidas',
   'web.stale-for-s': 'sin datos por {staleForS} s',
   'web.stale-s': 'Sin datos: {staleForS} s',
   'web.static-with-blower-table-about-8': 'Presión estática con tabla del soplador, unos 8 min',
@@ -123,6 +127,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.the-nearest-register-reads-low':
     'Léalo ahí si no se alcanza el pleno. La diferencia puede leer de 1 a 2 °F de menos; las cifras y el informe lo dicen.',
   'web.they-lie-apart': 'difieren',
+  'web.times-clean': '× su caída limpia',
   'web.total-external-static': 'Presión estática externa total',
   'web.trend-is-of-cooling':
     'La tendencia sigue el sobrecalentamiento y el subenfriamiento, que son del enfriamiento. La calefacción se juzga por su alza y su flujo de aire: vea la escala.',
