@@ -100,11 +100,24 @@ test('a furnace alone under a coil that stays: released, read by hand, handed ov
     ['Input on the plate', '100000'],
   ] as const)
     await form.getByLabel(label, { exact: true }).fill(value);
+  for (const safety of ['High limit', 'Rollout switch', 'Pressure switch', 'Door switch'])
+    await form
+      .getByRole('radiogroup', { name: safety, exact: true })
+      .getByRole('radio', { name: safety === 'Rollout switch' ? 'did not stop it' : 'stopped it', exact: true })
+      .click();
   // Mistyped: told where and what is allowed, and nothing typed is lost.
   await form.getByRole('button', { name: 'Record the readings' }).click();
   await expect(form).toContainText('1 to 200 °F');
   await expect(form.getByLabel('Inlet gas pressure', { exact: true })).toHaveValue('7.1');
   await form.getByLabel('Temperature rise', { exact: true }).fill('56');
+  await form.getByRole('button', { name: 'Record the readings' }).click();
+  // A safety that does not stop it is a stop, whatever else is good.
+  await crew.say('Gas and power off: it does not run before that safety is mended.');
+  await page.getByRole('button', { name: 'Read it again' }).first().click();
+  await form
+    .getByRole('radiogroup', { name: 'Rollout switch', exact: true })
+    .getByRole('radio', { name: 'stopped it', exact: true })
+    .click();
   await form.getByRole('button', { name: 'Record the readings' }).click();
   // A furnace of two stages is read at both.
   await crew.say('Call the low stage alone');
