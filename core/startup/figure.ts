@@ -50,6 +50,11 @@ export type Figure = {
 export type Saturations = { evaporatingF?: number; condensingF?: number };
 export type Figures = { byId: Record<FigureId, Figure>; saturation: Saturations };
 
+const PLACED = {
+  register: 'startup.source-at-nearest-register',
+  moved: 'startup.source-with-a-moved-clamp',
+} as const;
+
 /** A line of the working from a reading, with where it came from. */
 export function reading(readings: Readings, quantity: Quantity): WorkingLine {
   const r = readings[quantity];
@@ -58,11 +63,7 @@ export function reading(readings: Readings, quantity: Quantity): WorkingLine {
     label: spec.label,
     value: r?.value ?? Number.NaN,
     unit: spec.unit,
-    note: r
-      ? r.place === 'register'
-        ? tell('startup.source-at-nearest-register', { source: word(r.source) })
-        : word(r.source)
-      : tell('startup.missing'),
+    note: r ? (r.place ? tell(PLACED[r.place], { source: word(r.source) }) : word(r.source)) : tell('startup.missing'),
   };
 }
 

@@ -20,8 +20,8 @@ import {
   type WorkingLine,
 } from './figure';
 import { heatingFigureSet } from './heating-figures';
+import { offAt, readsLowF } from './probe-place';
 import { QUANTITIES, type Quantity, type Readings } from './quantities';
-import { airOff, readsLowF } from './supply-place';
 import { type Airflow, type StartUpSchools, type StartUpSystem, TARGET_SOURCE_WORDS } from './system';
 import { targetAirSplit } from './target-split';
 import { targetSuperheat } from './target-superheat';
@@ -46,7 +46,7 @@ function valueOr<T extends Record<string, unknown>, K extends keyof T>(
   return outcome.ok ? (outcome.value[key] as number) : undefined;
 }
 
-const off = (r: Readings, q: Quantity): number => airOff(r[q]?.uncertainty ?? QUANTITIES[q].uncertainty, r[q]?.place);
+const off = (r: Readings, q: Quantity): number => offAt(r[q]?.uncertainty ?? QUANTITIES[q].uncertainty, r[q]?.place);
 
 /**
  * All derived quantities of a cooling start-up from its readings: pure arithmetic, no judgement.

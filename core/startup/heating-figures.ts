@@ -2,8 +2,8 @@ import { callOf, type RunMode } from '@/core/finding/run-mode';
 import { tell } from '@/core/startup/words';
 import { airflowLine, FIGURE_IDS, type Figure, type FigureId, type Figures, missingOf, reading } from './figure';
 import { heatingFigures } from './heating-capacity';
+import { offAt, readsLowF } from './probe-place';
 import type { Readings } from './quantities';
-import { airOff, readsLowF } from './supply-place';
 import type { Airflow, StartUpSystem } from './system';
 
 /** The outdoor coil evaporates this far below the air in heating (common practice: a sane band, not a target), °F. */
@@ -26,9 +26,7 @@ export function heatingFigureSet(
       label: tell('startup.rise-over-the-indoor-coil'),
       unit: '°F',
       value: supply && back ? supply.value - back.value : undefined,
-      ...(supply && back
-        ? { uncertainty: Math.hypot(airOff(supply.uncertainty, supply.place), back.uncertainty) }
-        : {}),
+      ...(supply && back ? { uncertainty: Math.hypot(offAt(supply.uncertainty, supply.place), back.uncertainty) } : {}),
       readsLow: readsLowF(readings),
       missing: missingOf(readings, ['supplyDryBulbF', 'returnDryBulbF']),
       target:

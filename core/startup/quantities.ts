@@ -141,7 +141,7 @@ export type Reading = {
   source: ReadingSource;
   /** Set when the instrument went silent, its last value is old, or it has not moved at all for a minute. */
   trouble?: 'stale' | 'lost' | 'stuck';
-  /** Air that was read at the nearest register instead of in the plenum. */
-  place?: 'register';
+  /** Air that was read at the nearest register instead of in the plenum; a line read with a clamp that was moved. */
+  place?: 'register' | 'moved';
 };
 export type Readings = Partial<Record<Quantity, Reading>>;

@@ -4,8 +4,8 @@ import type { Follow, Found } from '@/core/diagnosis/follow-ups';
 import type { Pair } from '@/core/diagnosis/pairs';
 import { type Reasoning, reason } from '@/core/diagnosis/reason';
 import { reasonTwo } from '@/core/diagnosis/reason-two';
+import { readsLowF } from './probe-place';
 import type { Readings } from './quantities';
-import { readsLowF } from './supply-place';
 import type { Airflow, StartUpSystem } from './system';
 
 /** What the fault reasoning knows of a system by its plate. */

@@ -735,6 +735,7 @@ export const en = {
   'startup.smoke-stops-the-fan': 'Smoke stops the fan.',
   'startup.somebody-must-come': 'Somebody must come.',
   'startup.source-at-nearest-register': '{source}, at the nearest register',
+  'startup.source-with-a-moved-clamp': '{source}, one clamp moved',
   'startup.speed-is-held-but-not-steady-yet': 'The speed is held, the circuit is not steady yet.',
   'startup.speed-is-off-the-chart': 'It runs at speed {speed}; the chart is of {low} to {high}.',
   'startup.speed-it-held': 'Speed it held',

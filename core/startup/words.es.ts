@@ -768,6 +768,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.smoke-stops-the-fan': 'El humo para el abanico.',
   'startup.somebody-must-come': 'Alguien debe venir.',
   'startup.source-at-nearest-register': '{source}, en la rejilla más cercana',
+  'startup.source-with-a-moved-clamp': '{source}, una pinza movida',
   'startup.speed-is-held-but-not-steady-yet': 'La velocidad se mantiene, el circuito aún no está estable.',
   'startup.speed-is-off-the-chart': 'Va a velocidad {speed}; la tabla es de {low} a {high}.',
   'startup.speed-it-held': 'Velocidad que mantuvo',

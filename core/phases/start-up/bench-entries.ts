@@ -57,6 +57,17 @@ export const benchEntries = {
     (b) => tell(b.place === 'plenum' ? 'job.in-the-plenum' : 'job.at-the-nearest-register'),
     { ofSystem: true, byTap: true },
   ),
+  clamps: entry(
+    tell('job.pipe-clamps'),
+    {
+      how: pick(tell('job.pipe-clamps'), {
+        two: tell('job.one-on-each-line'),
+        'one moved': tell('job.one-moved-between-them'),
+      }),
+    },
+    (b) => tell(b.how === 'two' ? 'job.one-on-each-line' : 'job.one-moved-between-them'),
+    { ofSystem: true, byTap: true },
+  ),
   'electrical-run': entry(
     tell('job.electrical-under-load'),
     ELECTRICAL_RUN_FIELDS,

@@ -179,3 +179,17 @@ describe('a round that instruments recorded', () => {
     expect(kept('steady').judgement.findings.find((f) => f.id === 'steady')?.verdict).toBe('good');
   });
 });
+
+describe('one clamp that is moved between both lines', () => {
+  it('widens what is made of it, and nothing else', () => {
+    const figures = (systemLog: ReturnType<typeof corrected>) =>
+      recordedStartUp(sheetOf({ systemLog }), () => undefined)!.judgement.figures.byId;
+    const moved = new LogBuilder().add('clamps', { how: 'one moved' }, { at: at('14:00') }).log;
+    const [two, one] = [figures([]), figures(moved)];
+    expect(one.superheat.uncertainty).toBeCloseTo(Math.hypot(two.superheat.uncertainty!, 1), 9);
+    expect(one.subcooling.uncertainty).toBeCloseTo(Math.hypot(two.subcooling.uncertainty!, 1), 9);
+    expect(one['air-split'].uncertainty).toBe(two['air-split'].uncertainty);
+    const back = [...moved, ...new LogBuilder().add('clamps', { how: 'two' }, { at: at('14:30'), id: 'b' }).log];
+    expect(figures(back).superheat.uncertainty).toBe(two.superheat.uncertainty);
+  });
+});

@@ -7,8 +7,8 @@ import { ENTRIES, entryWords } from '@/core/phases/log/entries';
 import type { Snapshot } from '@/core/phases/snapshot';
 import { tell } from '@/core/phases/start-up/words';
 import { FIGURE_IDS } from '@/core/startup/figure';
-import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
-import { airOff, DUCT_GAIN_F } from '@/core/startup/supply-place';
+import { DUCT_GAIN_F, offAt } from '@/core/startup/probe-place';
+import { QUANTITIES, type Quantity, type Reading } from '@/core/startup/quantities';
 import { day, type Label, lower, measured, moment, q, type Said, value } from '@/core/words/said';
 
 type Part = Pick<NonNullable<Snapshot['startUp']>, 'figures' | 'findings' | 'measurements'>;
@@ -83,14 +83,12 @@ function readingTable({ measurements }: Part): ReportTable {
           spec.label,
           tell('job.plus-minus', {
             value: measured(m.value, spec.unit),
-            off: measured(airOff(spec.uncertainty, placeOf(m)), spec.unit),
+            off: measured(offAt(spec.uncertainty, placeOf(m)), spec.unit),
           }),
           value(m.source),
           tell('job.instrument-at', {
             instrument: instrumentOf(m, spec.label),
-            location: placeOf(m)
-              ? tell('job.nearest-register-reads-low', { off: q(DUCT_GAIN_F, 'F', 'as is') })
-              : spec.location,
+            location: placeWords(placeOf(m), spec.location),
           }),
           m.person,
           moment(m.occurredAt),
@@ -99,9 +97,15 @@ function readingTable({ measurements }: Part): ReportTable {
   };
 }
 
-/** Air that was read at the nearest register says so. */
-const placeOf = (m: { detail?: unknown }): 'register' | undefined =>
-  (m.detail as { place?: string } | null | undefined)?.place === 'register' ? 'register' : undefined;
+/** A reading whose place costs something says so. */
+const placeOf = (m: { detail?: unknown }): Reading['place'] =>
+  (m.detail as { place?: Reading['place'] } | null | undefined)?.place;
+const placeWords = (place: Reading['place'], usual: Said): Said =>
+  place === 'register'
+    ? tell('job.nearest-register-reads-low', { off: q(DUCT_GAIN_F, 'F', 'as is') })
+    : place === 'moved'
+      ? tell('job.with-a-moved-clamp', { location: usual })
+      : usual;
 
 function findingTable({ findings }: Part): ReportTable {
   return {

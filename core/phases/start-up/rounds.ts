@@ -3,7 +3,7 @@ import { movementsOf, standing } from '@/core/job/movements';
 import type { SheetMeasurement, SheetWith } from '@/core/job/sheet';
 import { FOLLOW_UP_QUANTITIES, QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import type { TypedRound } from '@/core/startup/steady-from-repeats';
-import { withPlace } from './supply-place';
+import { withPlace } from './probe-place';
 
 export const MS_PER_MIN = 60_000;
 
@@ -55,12 +55,14 @@ export function readingsOfRound(measurements: readonly SheetMeasurement[]): Read
         value: m.value,
         uncertainty: m.uncertainty,
         source: m.source,
-        ...(m.detail?.place === 'register' ? { place: 'register' as const } : {}),
+        ...(isPlace(m.detail?.place) ? { place: m.detail.place } : {}),
       };
     }
   }
   return out;
 }
+
+const isPlace = (x: unknown): x is 'register' | 'moved' => x === 'register' || x === 'moved';
 
 /** Rounds that were typed, as the repeat test wants them. */
 export function typedRounds(sheet: SheetWith<'job' | 'measurements' | 'systemLog'>, mode?: RunMode): TypedRound[] {

@@ -3,18 +3,18 @@ import type { RunMode } from '@/core/finding/run-mode';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from '@/core/job/sheet';
 import { type Limit, limitOf, requiredNow } from '@/core/startup/limit';
 import { withTyped } from '@/core/startup/live';
+import { placed } from '@/core/startup/probe-place';
 import { QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import { steadyFromRepeats, type TypedRound } from '@/core/startup/steady-from-repeats';
 import { DEFAULT_STEADY, type SteadyResult } from '@/core/startup/steady-state';
-import { placed } from '@/core/startup/supply-place';
 import type { Said } from '@/core/words/said';
 import { sinceChange, unreadFinding } from './corrections';
 import { type Held, heldInRun, typedFloodingMin, typedSpeedHeld } from './held';
 import { judgeMode, type Stood, stoodOf } from './judged';
 import { modesOf, proofFindings } from './mode-proofs';
 import { type Judgement, nextOf, openFor, signing } from './next';
+import { placesOf } from './probe-place';
 import { MS_PER_MIN, readingsOfRound, roundsOf, typedRounds, typedRunMin } from './rounds';
-import { supplyPlaceOf } from './supply-place';
 import { type RunData, startUpSystem } from './system';
 
 /** What is read now in one mode, with the proofs of the others beside it and the one next move. */
@@ -49,8 +49,11 @@ export function judgeTyped(
   const rounds = typedRounds(sheet);
   const nowMin = nowMs / MS_PER_MIN;
   const last = roundsOf(sheet).at(-1);
-  const here = typing.supplyDryBulbF === undefined ? undefined : supplyPlaceOf(sheet);
-  const readings = placed(withTyped(last ? readingsOfRound(last.measurements) : {}, typing), here);
+  // What is typed now is read where probes are now; what is on record keeps its place.
+  const readings = {
+    ...(last ? readingsOfRound(last.measurements) : {}),
+    ...placed(withTyped({}, typing), placesOf(sheet)),
+  };
   const recorded = Object.keys(typing).length ? undefined : last;
   // What instruments recorded is judged as it stood then: nobody types it once more.
   const stood = recorded?.measurements.some((m) => m.detail?.steady)

@@ -130,6 +130,8 @@ export const en = {
     'Nothing is judged from old readings. Type a reading if the instrument stays away.',
   'job.now': 'now',
   'job.old-system': 'Old system',
+  'job.one-moved-between-them': 'one, moved between them',
+  'job.one-on-each-line': 'one on each line',
   'job.one-zone-alone-is-the-hardest': 'One zone alone is the hardest for the unit.',
   'job.only-a-valve-that-its-maker-lets-be-turned':
     'Only a valve that its maker lets be turned, after air and charge are right; count every turn.',
@@ -147,6 +149,7 @@ export const en = {
   'job.panels-on-filter-in-service-valves':
     'Panels on, filter in, service valves open, crankcase heater warm, safeties tripped by hand once. Hands clear of the fan.',
   'job.pins-by-the-makers-drawing': 'Bridge the pins by the maker’s drawing, never others; hands off the fan.',
+  'job.pipe-clamps': 'Pipe clamps',
   'job.plus-minus': '{value} ± {off}',
   'job.power-line': '{of}: {amps}, {volts}, {kw}',
   'job.power-probes-steadiness-airflow-coils-and':
@@ -248,6 +251,7 @@ export const en = {
   'job.when': 'When',
   'job.where-supply-air-is-read': 'Supply air is read',
   'job.wiring-or-capacitor-mended': 'wiring or capacitor mended',
+  'job.with-a-moved-clamp': '{location}, one clamp moved',
   'job.write-it-down': 'Write it down',
   'job.zone-line': '{zone}: {static}, {cfm}, supply {supply}',
   'job.zone-says': '{zone}: {claim}',

@@ -134,6 +134,8 @@ export const es: Record<keyof typeof en, string> = {
     'Nada se juzga con lecturas viejas. Escriba una lectura si el instrumento no vuelve.',
   'job.now': 'ahora',
   'job.old-system': 'Sistema anterior',
+  'job.one-moved-between-them': 'una, movida entre ellas',
+  'job.one-on-each-line': 'una en cada línea',
   'job.one-zone-alone-is-the-hardest': 'Una zona sola es lo más difícil para la unidad.',
   'job.only-a-valve-that-its-maker-lets-be-turned':
     'Solo una válvula que su fabricante deja girar, con aire y carga ya correctos; cuente cada vuelta.',
@@ -152,6 +154,7 @@ export const es: Record<keyof typeof en, string> = {
     'Paneles puestos, filtro adentro, válvulas de servicio abiertas, resistencia del cárter tibia, seguridades disparadas una vez a mano. Manos lejos del abanico.',
   'job.pins-by-the-makers-drawing':
     'Puentee las clavijas según el dibujo del fabricante, nunca otras; manos lejos del abanico.',
+  'job.pipe-clamps': 'Pinzas de tubo',
   'job.plus-minus': '{value} ± {off}',
   'job.power-line': '{of}: {amps}, {volts}, {kw}',
   'job.power-probes-steadiness-airflow-coils-and':
@@ -254,6 +257,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.when': 'Cuándo',
   'job.where-supply-air-is-read': 'El aire de suministro se lee',
   'job.wiring-or-capacitor-mended': 'cableado o capacitor corregidos',
+  'job.with-a-moved-clamp': '{location}, una pinza movida',
   'job.write-it-down': 'Anótelo',
   'job.zone-line': '{zone}: {static}, {cfm}, suministro {supply}',
   'job.zone-says': '{zone}: {claim}',

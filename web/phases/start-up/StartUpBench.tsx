@@ -8,8 +8,8 @@ import { BeforeWork } from '@/web/phases/BeforeWork';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { ProbePlaces } from './ProbePlaces';
 import { ReadingsTable } from './ReadingsTable';
-import { SupplyPlace } from './SupplyPlace';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
@@ -45,7 +45,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
         inverter={!!sheet.circuit.plate?.inverter}
         suspects={suspects}
         staleForS={staleForS}
-        place={isSigned(sheet, 'start-up') ? null : <SupplyPlace view={view} />}
+        place={isSigned(sheet, 'start-up') ? null : <ProbePlaces view={view} />}
       />
     );
   if (tab === 'fault' || tab === 'cycle') {

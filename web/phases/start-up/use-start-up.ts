@@ -2,14 +2,14 @@ import { useMemo, useRef } from 'react';
 import type { Verdict } from '@/core/finding/finding';
 import { steadinessOf } from '@/core/phases/start-up/held';
 import type { Judgement } from '@/core/phases/start-up/next';
+import { placesOf } from '@/core/phases/start-up/probe-place';
 import { readingsOfRound } from '@/core/phases/start-up/rounds';
 import { judgeSheet, judgeTyped, recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
-import { supplyPlaceOf } from '@/core/phases/start-up/supply-place';
 import type { RunData } from '@/core/phases/start-up/system';
 import { readingsFromRun, withTyped } from '@/core/startup/live';
+import { placed } from '@/core/startup/probe-place';
 import type { Readings } from '@/core/startup/quantities';
 import type { SteadyResult } from '@/core/startup/steady-state';
-import { placed } from '@/core/startup/supply-place';
 import type { FeedSnapshot } from '@/web/api/instrument-feed';
 import { useNow } from '@/web/api/use-now';
 import type { EquippedView } from '../job-context';
@@ -84,7 +84,7 @@ export function useStartUp(view: EquippedView, typed: Typed): StartUpView {
       return { readings, steady: repeated, judgement, verdicts: verdictsOf(judgement), streaming: false, staleForS: 0 };
     }
     const live = readingsFromRun(feed.samples, run?.source ?? 'simulated', staleForS);
-    const readings = placed(withTyped(live, typed.values), supplyPlaceOf(sheet));
+    const readings = placed(withTyped(live, typed.values), placesOf(sheet));
     const judgement = judgeSheet(sheet, readings, steady, { samples: feed.samples, events: feed.events });
     return { readings, steady, judgement, verdicts: verdictsOf(judgement), streaming, staleForS };
   }, [streaming, feed, run?.source, feedRunId, staleForS, typed.values, sheet, steady, signed, slowNow]);

@@ -66,6 +66,8 @@ export const en = {
     'Instruments stream. A typed value replaces its instrument until you clear it.',
   'web.its-reading': 'Its reading',
   'web.last-read-of-each': 'Last read',
+  'web.let-a-moved-clamp-settle':
+    'Let it settle three minutes on each line. What a line moves meanwhile is in the uncertainty.',
   'web.looked-at': 'Looked at',
   'web.makers-test-mode': 'Maker’s test mode',
   'web.measured-airflow': 'Measured airflow',

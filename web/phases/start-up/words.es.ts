@@ -69,6 +69,8 @@ export const es: Record<keyof typeof en, string> = {
     'Los instrumentos transmiten. Un valor escrito reemplaza a su instrumento hasta que lo borre.',
   'web.its-reading': 'Su lectura',
   'web.last-read-of-each': 'Última lectura',
+  'web.let-a-moved-clamp-settle':
+    'Déjela estabilizar tres minutos en cada línea. Lo que la línea cambia mientras tanto está en la incertidumbre.',
   'web.looked-at': 'Revisado',
   'web.makers-test-mode': 'Modo de prueba del fabricante',
   'web.measured-airflow': 'Flujo medido',
