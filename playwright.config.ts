@@ -1,8 +1,11 @@
 import { defineConfig } from '@playwright/test';
 
-// One port for the server and every worker: workers inherit the environment.
+/** Each worker has a server and a demo company of its own: nothing that one test does shows in another's. */
+const WORKERS = 2;
+// The first port of a row of them: workers inherit the environment.
 process.env.MB_E2E_PORT ??= String(20_000 + Math.floor(Math.random() * 20_000));
-const origin = `http://127.0.0.1:${process.env.MB_E2E_PORT}`;
+const portOf = (worker: number): number => Number(process.env.MB_E2E_PORT) + worker;
+const originOf = (worker: number): string => `http://127.0.0.1:${portOf(worker)}`;
 
 export default defineConfig({
   testDir: 'e2e',
@@ -10,11 +13,11 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 15_000 },
   fullyParallel: false,
-  workers: 1,
+  workers: WORKERS,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     actionTimeout: 15_000,
-    baseURL: origin,
+    baseURL: originOf(Number(process.env.TEST_PARALLEL_INDEX ?? 0)),
     // The worker that opens the application without a network is tried in its own flow.
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
@@ -34,12 +37,13 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
+  webServer: Array.from({ length: WORKERS }, (_, worker) => ({
     command: 'node scripts/e2e-server.mjs',
-    url: `${origin}/api/health`,
+    url: `${originOf(worker)}/api/health`,
+    env: { MB_E2E_PORT: String(portOf(worker)) },
     // A database is made and the demo company loaded first: half a minute here, more on a busy machine.
     timeout: 180_000,
-    stdout: 'ignore',
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
-  },
+    stdout: 'ignore' as const,
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 10_000 },
+  })),
 });

@@ -868,4 +868,75 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     notCovered:
       'Si es una falla o dos; tres a la vez; una sonda junto a una falla; calefacción; inversores fuera de su modo de prueba.',
   },
+  'critical-path': {
+    title: 'Ruta crítica',
+    what: 'Cuánto toma un trabajo que espera a otros, qué no puede atrasarse y cuánto puede el resto.',
+    formula:
+      'inicio temprano = fin más tardío de lo anterior; fin tardío = inicio más temprano de lo siguiente; holgura = su diferencia',
+    source:
+      'método de la ruta crítica, Kelley y Walker 1959; con límite de personas, en serie por inicio tardío, más largo, nombre',
+    notCovered:
+      'Equipo, ventanas de clima y personas de distintos oficios; no se demuestra que el plan en serie sea el más corto.',
+  },
+  'transition-pattern': {
+    title: 'Transición rectangular',
+    what: 'Los largos inclinados, la lámina y el lado más empinado de una transición de un rectángulo a otro.',
+    formula:
+      'inclinado = √(alto² + avance²); área = Σ (borde abajo + borde arriba)/2 × inclinado; pendiente = atan(|avance|/alto)',
+    source: 'geometría de trapecios planos',
+    notCovered: 'Extremos girados entre sí; costuras y pestañas, que se dibujan aparte.',
+  },
+  'square-to-round-pattern': {
+    title: 'Cuadrado a redondo',
+    what: 'Largos verdaderos para trazar una pieza de un rectángulo a un círculo centrado, y la lámina que toma.',
+    formula: 'largo verdadero = √(Δx² + Δy² + h²); cuerda = D sen(π/N); área por Herón sobre todos los triángulos',
+    source: 'triangulación, geometría',
+    notCovered:
+      'Extremos redondos desplazados; costuras, que se dibujan aparte. Los archivos de corte piden 48 puntos o más.',
+  },
+  'bend-allowance': {
+    title: 'Margen de doblez',
+    what: 'Cuánto de una pieza plana toma un doblez, y cuánto pierden por él dos largos exteriores.',
+    formula: 'margen = θ (R + kT); deducción = 2 tan(θ/2)(R + T) − margen',
+    source: 'geometría; k 0.44 práctica común, calibrado en la dobladora del taller',
+    notCovered: 'Recuperación elástica, dobladillos, dobleces de 180 grados.',
+  },
+  'pan-blank': {
+    title: 'Plantilla de charola',
+    what: 'La pieza plana de la que se dobla una charola de drenaje, y cuánto pesa.',
+    formula:
+      'lado + 2 × (pared + dobladillo) − 2 × deducción de un doblez recto; peso de la plantilla menos cuatro esquinas de (pared + dobladillo)²',
+    source:
+      'geometría; k 0.44, radio igual al espesor: práctica común; pesos de la tabla de calibres, edición no verificada',
+    notCovered: 'Conexiones de drenaje, esquinas soldadas; un dobladillo cuenta por su propio ancho.',
+  },
+  nest: {
+    title: 'Acomodo en hojas',
+    what: 'Cuántas hojas toma un juego de piezas rectangulares cuando cada corte va de orilla a orilla.',
+    formula:
+      'menos lotes cuyas piezas caben en una hoja, lado a lado o una sobre otra; aprovechamiento = piezas / hojas',
+    source: 'todo patrón de guillotina hasta una docena de piezas; más allá, la mayor primero por mejor ajuste',
+    notCovered: 'Veta, márgenes de orilla, formas irregulares: una pieza cuenta por el rectángulo que la rodea.',
+  },
+  'hood-fall': {
+    title: 'Caída de una campana',
+    what: 'Cuánto cae la tapa de una campana de intemperie alejándose del muro, al siguiente dieciseisavo de la cinta.',
+    formula: 'avance/12 × caída por pie, al siguiente 1/16 in',
+    source: 'geometría; un cuarto de pulgada por pie o más, práctica común',
+    notCovered: 'Dobleces en cruz, nieve y charcos en una tapa ancha.',
+  },
+  'gas-pipe': {
+    title: 'Tubo de gas',
+    what: 'El tubo de acero que lleva todos los aparatos en el tramo más largo con la caída que permite el diseño.',
+    formula: 'D = Q^0.381 / (19.17 (ΔH/(Cr L))^0.206); el primer tubo al 98 % de lo que llevaría',
+    source: 'fórmula de baja presión de NFPA 54, edición no verificada; manda la tabla adoptada. Trabajo con licencia',
+    notCovered: 'Conexiones más allá de su largo equivalente, tubería flexible, presiones de 1½ psig o más.',
+  },
+  'nitrogen-use': {
+    title: 'Nitrógeno de un trabajo',
+    what: 'El nitrógeno que toman juntos una prueba de presión y la purga al soldar.',
+    formula: 'volumen × (prueba + 14.7)/14.7 + purga × minutos/60',
+    source: 'ley de los gases a una temperatura',
+    notCovered: 'Una segunda prueba tras una fuga, barridos de vacío, lo que queda en la manguera.',
+  },
 };

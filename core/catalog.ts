@@ -25,6 +25,7 @@ import { riserMinimum } from '@/core/circuit/line/riser-minimum';
 import { lineSetCharge } from '@/core/circuit/line-set-charge';
 import { nitrogenBudget } from '@/core/circuit/pressure/nitrogen-budget';
 import { holdVerdict, nitrogenHold } from '@/core/circuit/pressure/nitrogen-hold';
+import { nitrogenUse } from '@/core/circuit/pressure/nitrogen-use';
 import { chillIce } from '@/core/circuit/recovery/chill-ice';
 import { cylinderFill } from '@/core/circuit/recovery/cylinder-fill';
 import { cylinderIdentity } from '@/core/circuit/recovery/cylinder-identity';
@@ -57,6 +58,14 @@ import { outdoorSound } from '@/core/fit/outdoor/outdoor-sound';
 import { floodStand, padSlope, snowStand } from '@/core/fit/outdoor/stand';
 import { crossoverBox } from '@/core/fit/packaged/crossover-box';
 import { coAirFree, gasAirflow, gasAltitude, gasPipeHold, meterClock } from '@/core/furnace/gas';
+import { gasPipe } from '@/core/furnace/gas-pipe';
+import { bendAllowance } from '@/core/metal/bend';
+import { hoodFall } from '@/core/metal/hood-fall';
+import { nest } from '@/core/metal/nest';
+import { panBlank } from '@/core/metal/pan-blank';
+import { squareToRoundPattern } from '@/core/metal/square-to-round';
+import { transitionPattern } from '@/core/metal/transition';
+import { criticalPath } from '@/core/plan/critical-path';
 import { capacitor, capacitorDischarge } from '@/core/power/capacitors';
 import { circuitSizing } from '@/core/power/circuit-sizing';
 import { conductorAmpacity } from '@/core/power/conductor-ampacity';
@@ -213,6 +222,15 @@ export const CATALOG: readonly AnyCalculation[] = [
   heatingCapacityLine,
   diagnose,
   diagnoseTwo,
+  criticalPath,
+  transitionPattern,
+  squareToRoundPattern,
+  bendAllowance,
+  panBlank,
+  nest,
+  hoodFall,
+  gasPipe,
+  nitrogenUse,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

@@ -11,6 +11,7 @@ import { es as fitEs } from './fit/words.es';
 import { es as furnaceEs } from './furnace/words.es';
 import { es as instrumentEs } from './instrument/words.es';
 import { es as jobEs } from './job/words.es';
+import { es as metalEs } from './metal/words.es';
 import { es as chargeEs } from './phases/charge/words.es';
 import { es as checksEs } from './phases/checks/words.es';
 import { es as evacuateEs } from './phases/evacuate/words.es';
@@ -25,6 +26,7 @@ import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as wireEs } from './phases/wire/words.es';
 import { es as phasesEs } from './phases/words.es';
+import { es as planEs } from './plan/words.es';
 import { es as policyEs } from './policy/words.es';
 import { es as powerEs } from './power/words.es';
 import { es as practiceEs } from './practice/words.es';
@@ -34,6 +36,7 @@ import { es as sizeEs } from './scope/tonnage/words.es';
 import { es as scopeEs } from './scope/words.es';
 import { es as settingEs } from './set/words.es';
 import { es as sizingEs } from './sizing/words.es';
+import { es as acceptanceEs } from './startup/acceptance/words.es';
 import { es as startupEs } from './startup/words.es';
 import { es as wordsEs } from './words/words.es';
 
@@ -76,5 +79,8 @@ export const SPANISH = {
   ...sizeEs,
   ...sizingEs,
   ...startupEs,
+  ...metalEs,
+  ...planEs,
+  ...acceptanceEs,
   ...wordsEs,
 } as const;

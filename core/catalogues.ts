@@ -11,6 +11,7 @@ import { en as fitEn } from './fit/words.en';
 import { en as furnaceEn } from './furnace/words.en';
 import { en as instrumentEn } from './instrument/words.en';
 import { en as jobEn } from './job/words.en';
+import { en as metalEn } from './metal/words.en';
 import { en as chargeEn } from './phases/charge/words.en';
 import { en as checksEn } from './phases/checks/words.en';
 import { en as evacuateEn } from './phases/evacuate/words.en';
@@ -25,6 +26,7 @@ import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as wireEn } from './phases/wire/words.en';
 import { en as phasesEn } from './phases/words.en';
+import { en as planEn } from './plan/words.en';
 import { en as policyEn } from './policy/words.en';
 import { en as powerEn } from './power/words.en';
 import { en as practiceEn } from './practice/words.en';
@@ -34,6 +36,7 @@ import { en as sizeEn } from './scope/tonnage/words.en';
 import { en as scopeEn } from './scope/words.en';
 import { en as settingEn } from './set/words.en';
 import { en as sizingEn } from './sizing/words.en';
+import { en as acceptanceEn } from './startup/acceptance/words.en';
 import { en as startupEn } from './startup/words.en';
 import { en as wordsEn } from './words/words.en';
 
@@ -76,5 +79,8 @@ export const ENGLISH = {
   ...sizeEn,
   ...sizingEn,
   ...startupEn,
+  ...metalEn,
+  ...planEn,
+  ...acceptanceEn,
   ...wordsEn,
 } as const;

@@ -1,10 +1,10 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { either, figure, maybe, pick, schemaOf } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
 import { YES_OR_NO } from '@/core/startup/yes-or-no';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** What is seen when the leak detector is tripped, typed. */
 export const A2L_TRIP_FIELDS = {

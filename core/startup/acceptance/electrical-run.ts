@@ -3,9 +3,9 @@ import type { Finding } from '@/core/finding/finding';
 import { type Fields, figure, is, maybe, pick, schemaOf } from '@/core/form/field';
 import { capacitor } from '@/core/power/capacitors';
 import { imbalance } from '@/core/power/imbalance';
-import { tell } from '@/core/startup/words';
 import { q, type Said } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 const three = is('supply', 'three-phase');
 const reading = (label: Said, low: number, high: number, unit: string, more: object = {}) =>
@@ -55,8 +55,8 @@ const VOLTS_APART = { good: 1, look: 2, stop: 5 } as const;
 const AMPS_APART_STOP = 10;
 /** What a run capacitor may be off by its label (common practice), %. */
 const CAPACITOR_PCT = 6;
-/** A 24 V secondary, −10 to +15 % of 24 V (common practice), V. */
-const SECONDARY = { low: 21.6, high: 27.6 } as const;
+/** A 24 V secondary (common practice): good between the two, look again down to the least, else stop and find out, V. */
+const SECONDARY = { low: 24, high: 28, least: 22 } as const;
 /** A transformer is loaded to this of its rating (common practice), %. */
 const LOAD_PCT = 80;
 
@@ -196,7 +196,11 @@ function transformer({ secondaryV, secondaryA, transformerVa }: ElectricalRun, a
   if (secondaryV !== null)
     add(
       'elec-secondary',
-      secondaryV >= SECONDARY.low && secondaryV <= SECONDARY.high ? 'good' : 'look-again',
+      secondaryV > SECONDARY.high || secondaryV < SECONDARY.least
+        ? 'stop'
+        : secondaryV >= SECONDARY.low
+          ? 'good'
+          : 'look-again',
       tell('startup.secondary-reads', { volts: q(secondaryV, 'V', 1) }),
       tell('startup.secondary-between', { low: SECONDARY.low, high: q(SECONDARY.high, 'V', 'as is') }),
       tell('startup.tap-of-the-primary-to-the-supply'),

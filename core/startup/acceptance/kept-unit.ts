@@ -2,9 +2,9 @@ import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { figure, maybe, pick, schemaOf } from '@/core/form/field';
 import { CO, LEAST_RUN_MIN, ROOM_CO } from '@/core/furnace/furnace-proof';
-import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** What is read of a blower that stays under new equipment, typed. */
 export const KEPT_AIR_HANDLER_FIELDS = {

@@ -1,9 +1,9 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { figure, maybe, pick, schemaOf, text } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** What the maker's own charging procedure came to, typed as it was followed. */
 export const MAKER_CHARGE_FIELDS = {

@@ -2,10 +2,10 @@ import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { either, figure, is, maybe, pick, schemaOf } from '@/core/form/field';
 import { mixedAir } from '@/core/startup/capacity';
-import { tell } from '@/core/startup/words';
 import { YES_OR_NO } from '@/core/startup/yes-or-no';
 import { q, type Said } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 const byTemperature = is('means', 'temperatures');
 const byFlow = is('means', 'flow');

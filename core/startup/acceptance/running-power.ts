@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { figure, maybe, pick, schemaOf } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
+import { tell } from './words';
 
 /** What the whole system takes while it runs: the old one before it is taken out, the new one at its start-up. */
 export const RUNNING_POWER_FIELDS = {

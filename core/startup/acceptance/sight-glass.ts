@@ -2,8 +2,8 @@ import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { pick, schemaOf } from '@/core/form/field';
 import { REFRIGERANT_FACTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
-import { tell } from '@/core/startup/words';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** What stands behind the glass of the liquid line while it runs, typed. */
 export const SIGHT_GLASS_FIELDS = {

@@ -1,9 +1,9 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { either, is, maybe, pick, schemaOf } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
 import { YES_OR_NO } from '@/core/startup/yes-or-no';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 const fitted = is('detector', 'in the duct');
 

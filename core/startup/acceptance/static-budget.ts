@@ -1,9 +1,9 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { figure, maybe, schemaOf, standIn } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** Static pressure where the air goes through, typed; each as an amount, whatever its sign on the gauge. */
 export const STATIC_BUDGET_FIELDS = {

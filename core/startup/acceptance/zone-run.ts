@@ -1,9 +1,9 @@
 import type { z } from 'zod';
 import type { Finding } from '@/core/finding/finding';
 import { figure, is, maybe, pick, schemaOf, text } from '@/core/form/field';
-import { tell } from '@/core/startup/words';
 import { q } from '@/core/words/said';
 import { checksBy } from './checks';
+import { tell } from './words';
 
 /** What is read while one zone calls alone, or all of them, typed. */
 export const ZONE_RUN_FIELDS = {

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { characters, upTo } from '@/core/finding/allow';
+import { calculation } from '@/core/finding/calculation';
+import { ok, refuse } from '@/core/finding/outcome';
+import { num } from '@/core/finding/quantity-field';
+import { list } from '@/core/words/said';
+import { type Activity, loopIn, timesOf } from './network';
+import { serialSchedule } from './serial';
+import { tell } from './words';
+
+const MOST_ACTIVITIES = 500;
+const MOST_PEOPLE = 50;
+/** Sums of hours that differ by less are the same, h. */
+const SAME_H = 1e-9;
+
+const name = z.string().trim().min(1).max(40).meta(characters(1, 40));
+const activity = z.strictObject({
+  id: name,
+  hours: num(0, 10_000, 'h'),
+  after: z.array(name).max(MOST_ACTIVITIES).meta(upTo(MOST_ACTIVITIES, 'activities')),
+  people: num(0, MOST_PEOPLE, '').default(1),
+});
+
+/**
+ * How long a day or a job takes, and what must not slip.
+ *
+ * @param activities each with its hours, what it comes after, and the people it ties up (1 where nothing is said; a hold ties up
+ * nobody) · @param people how many there are; omitted: no limit
+ * @returns hours of the whole (with the limit where one is given), critical: activities without float, sorted, float of each, h;
+ * both of these without a limit
+ * @example criticalPath({ activities: [{ id: 'A', hours: 1, after: [] }, { id: 'B', hours: 2, after: ['A'] }] }) // 3 h, A and B
+ */
+export const criticalPath = calculation({
+  id: 'critical-path',
+  title: 'Critical path',
+  what: 'How long work takes that waits for other work, what must not slip, and how much the rest may.',
+  formula:
+    'earliest start = latest end of what comes before; latest end = earliest of what comes after; float = their difference',
+  source:
+    'critical-path method, Kelley and Walker 1959; with a limit of people serial by latest start, longer first, name',
+  notCovered:
+    'Gear, weather windows and people with different trades; the serial schedule is not proven to be the shortest.',
+  input: z.strictObject({
+    activities: z.array(activity).min(1).max(MOST_ACTIVITIES).meta(upTo(MOST_ACTIVITIES, 'activities')),
+    people: z.number().int().min(1).max(MOST_PEOPLE).optional(),
+  }),
+  compute: ({ activities, people }) => {
+    const ids = new Set(activities.map((a) => a.id));
+    if (ids.size !== activities.length)
+      return refuse('activities', tell('plan.an-activity-is-there-twice'), tell('plan.each-name-once'));
+    const unknown = activities.flatMap((a) => a.after.filter((b) => !ids.has(b)));
+    if (unknown.length)
+      return refuse(
+        'activities',
+        tell('plan.waits-for-what-is-not-there', { which: list(unknown) }),
+        tell('plan.after-names-of-activities'),
+      );
+    const loop = loopIn(activities);
+    if (loop)
+      return refuse(
+        'activities',
+        tell('plan.they-wait-for-each-other', { loop: list([...loop, loop[0]!], ' → ') }),
+        tell('plan.no-loop'),
+      );
+    const crowd = activities.find((a) => people !== undefined && a.people > people);
+    if (crowd)
+      return refuse(
+        'people',
+        tell('plan.needs-more-people', { activity: crowd.id, needs: crowd.people }),
+        tell('plan.at-least-so-many', { people: crowd.people }),
+      );
+    return ok(pathOf(activities, people));
+  },
+  example: {
+    input: {
+      activities: [
+        { id: 'recover', hours: 1.5, after: [] },
+        { id: 'protect', hours: 0.75, after: [] },
+        { id: 'demo', hours: 1.25, after: ['recover', 'protect'], people: 2 },
+      ],
+      people: 2,
+    },
+    expected: { hours: 2.75, critical: ['demo', 'recover'] },
+    tolerance: 1e-9,
+  },
+});
+
+function pathOf(activities: readonly Activity[], people: number | undefined) {
+  const { timed, hours } = timesOf(activities);
+  const float = Object.fromEntries(timed.map((t) => [t.activity.id, Math.max(0, t.latestStart - t.earliestStart)]));
+  return {
+    hours: people === undefined ? hours : Math.max(0, ...serialSchedule(activities, people).map((p) => p.end)),
+    critical: timed
+      .filter((t) => t.latestStart - t.earliestStart < SAME_H)
+      .map((t) => t.activity.id)
+      .sort(),
+    float,
+  };
+}
