@@ -939,4 +939,27 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'ley de los gases a una temperatura',
     notCovered: 'Una segunda prueba tras una fuga, barridos de vacío, lo que queda en la manguera.',
   },
+  'duration-from-jobs': {
+    title: 'Horas de trabajos propios',
+    what: 'Cuánto toma el próximo trabajo de una clase: los propios de la empresa, acercados a un valor usual mientras son pocos.',
+    formula:
+      'ln h: centro = (n x̄ + 3 μ₀)/(n + 3); dispersión de los trabajos y un previo de tres con 0.30; 10 y 90 % a ±1.28 dispersiones',
+    source: 'posterior normal-gamma inversa de ln horas; el previo es un valor de diseño',
+    notCovered: 'Trabajos que no se parecen; una tendencia de año en año.',
+  },
+  'finish-chance': {
+    title: 'Probabilidad de terminar',
+    what: 'Qué tan probable es terminar a una hora, con lo menos, lo probable y lo más que toma cada paso.',
+    formula: 'dos mil corridas sobre la red, cada paso sacado de un triángulo',
+    source: 'Monte Carlo; pasos independientes entre sí',
+    notCovered: 'Un día lento que atrasa cada paso; otras formas que triángulos dan otras colas.',
+  },
+  'heat-index': {
+    title: 'Índice de calor',
+    what: 'Qué tan caliente siente el aire una cuadrilla, y cuánto de una hora trabaja en él.',
+    formula:
+      'bajo 80 °F la media de T y 0.5 (T + 61 + 1.2 (T − 68) + 0.094 HR); arriba, la regresión con sus correcciones',
+    source: 'Servicio Meteorológico Nacional de EE. UU.; trabajo y descanso son valores de diseño',
+    notCovered: 'Viento, ropa, personas no acostumbradas al calor: un quinto del día el primero.',
+  },
 };

@@ -66,6 +66,9 @@ import { panBlank } from '@/core/metal/pan-blank';
 import { squareToRoundPattern } from '@/core/metal/square-to-round';
 import { transitionPattern } from '@/core/metal/transition';
 import { criticalPath } from '@/core/plan/critical-path';
+import { durationFromJobs } from '@/core/plan/duration';
+import { finishChance } from '@/core/plan/finish-chance';
+import { heatIndex } from '@/core/plan/heat-index';
 import { capacitor, capacitorDischarge } from '@/core/power/capacitors';
 import { circuitSizing } from '@/core/power/circuit-sizing';
 import { conductorAmpacity } from '@/core/power/conductor-ampacity';
@@ -231,6 +234,9 @@ export const CATALOG: readonly AnyCalculation[] = [
   hoodFall,
   gasPipe,
   nitrogenUse,
+  durationFromJobs,
+  finishChance,
+  heatIndex,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

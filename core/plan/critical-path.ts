@@ -1,25 +1,16 @@
 import { z } from 'zod';
-import { characters, upTo } from '@/core/finding/allow';
+import { upTo } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
-import { ok, refuse } from '@/core/finding/outcome';
+import { ok } from '@/core/finding/outcome';
 import { num } from '@/core/finding/quantity-field';
-import { list } from '@/core/words/said';
-import { type Activity, loopIn, timesOf } from './network';
+import { type Activity, timesOf } from './network';
+import { activityFields, MOST_ACTIVITIES, peopleField, refusedNetwork } from './network-input';
 import { serialSchedule } from './serial';
-import { tell } from './words';
 
-const MOST_ACTIVITIES = 500;
-const MOST_PEOPLE = 50;
 /** Sums of hours that differ by less are the same, h. */
 const SAME_H = 1e-9;
 
-const name = z.string().trim().min(1).max(40).meta(characters(1, 40));
-const activity = z.strictObject({
-  id: name,
-  hours: num(0, 10_000, 'h'),
-  after: z.array(name).max(MOST_ACTIVITIES).meta(upTo(MOST_ACTIVITIES, 'activities')),
-  people: num(0, MOST_PEOPLE, '').default(1),
-});
+const activity = z.strictObject({ ...activityFields, hours: num(0, 10_000, 'h') });
 
 /**
  * How long a day or a job takes, and what must not slip.
@@ -42,34 +33,11 @@ export const criticalPath = calculation({
     'Gear, weather windows and people with different trades; the serial schedule is not proven to be the shortest.',
   input: z.strictObject({
     activities: z.array(activity).min(1).max(MOST_ACTIVITIES).meta(upTo(MOST_ACTIVITIES, 'activities')),
-    people: z.number().int().min(1).max(MOST_PEOPLE).optional(),
+    people: peopleField.optional(),
   }),
   compute: ({ activities, people }) => {
-    const ids = new Set(activities.map((a) => a.id));
-    if (ids.size !== activities.length)
-      return refuse('activities', tell('plan.an-activity-is-there-twice'), tell('plan.each-name-once'));
-    const unknown = activities.flatMap((a) => a.after.filter((b) => !ids.has(b)));
-    if (unknown.length)
-      return refuse(
-        'activities',
-        tell('plan.waits-for-what-is-not-there', { which: list(unknown) }),
-        tell('plan.after-names-of-activities'),
-      );
-    const loop = loopIn(activities);
-    if (loop)
-      return refuse(
-        'activities',
-        tell('plan.they-wait-for-each-other', { loop: list([...loop, loop[0]!], ' → ') }),
-        tell('plan.no-loop'),
-      );
-    const crowd = activities.find((a) => people !== undefined && a.people > people);
-    if (crowd)
-      return refuse(
-        'people',
-        tell('plan.needs-more-people', { activity: crowd.id, needs: crowd.people }),
-        tell('plan.at-least-so-many', { people: crowd.people }),
-      );
-    return ok(pathOf(activities, people));
+    const wrong = refusedNetwork(activities, people);
+    return wrong ?? ok(pathOf(activities, people));
   },
   example: {
     input: {

@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { lengthsOf, within } from './chance';
 import { criticalPath } from './critical-path';
+import { durationFromJobs, durationOf } from './duration';
+import { finishChance } from './finish-chance';
+import { heatIndex } from './heat-index';
 import { type Activity, loopIn, timesOf } from './network';
 import { serialSchedule } from './serial';
 
@@ -171,5 +175,99 @@ describe('random networks', () => {
     );
     // A rule of thumb: on small networks within a twentieth of the shortest, on the whole.
     expect(sum).toBeLessThanOrEqual(1.05 * best);
+  });
+});
+
+describe('hours from own jobs', () => {
+  // Worked cases of the trade: default 1.5 h.
+  it.each([
+    [[1.8, 2.1, 1.6, 2.4, 1.9], 1.76, 1.26, 2.47, false],
+    [[2], 1.61, undefined, undefined, true],
+    [[], 1.5, undefined, undefined, true],
+  ] as const)('%o: %d h', (jobs, hours, p10, p90, isDefault) => {
+    const r = durationFromJobs({ defaultHours: 1.5, jobs: [...jobs] });
+    if (!r.ok) throw new Error('refused');
+    expect(r.value.hours).toBeCloseTo(hours, 2);
+    if (p10) expect(r.value.p10Hours).toBeCloseTo(p10, 2);
+    if (p90) expect(r.value.p90Hours).toBeCloseTo(p90, 2);
+    expect(r.value.isDefault).toBe(isDefault);
+    expect('ownMedianHours' in r.value).toBe(jobs.length > 0);
+  });
+  it('lies between the default and the company’s own, nearer to its own the more there are', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 8, noNaN: true }), fc.integer({ min: 1, max: 40 }), (own, n) => {
+        const at = (k: number) =>
+          Math.exp(
+            durationOf(
+              1.5,
+              Array.from({ length: k }, () => own),
+            ).mu,
+          );
+        expect(at(n)).toBeGreaterThanOrEqual(Math.min(1.5, own) - 1e-9);
+        expect(at(n)).toBeLessThanOrEqual(Math.max(1.5, own) + 1e-9);
+        expect(Math.abs(at(n + 1) - own)).toBeLessThanOrEqual(Math.abs(at(n) - own) + 1e-9);
+      }),
+    );
+  });
+});
+
+describe('the heat index (National Weather Service)', () => {
+  it.each([
+    [78, 50, 77.9, 60],
+    [95, 50, 105.2, 40],
+    [84, 90, 98.3, 50],
+    [100, 10, 94.1, 50],
+  ])('%d °F at %d %%: %d', (airF, humidityPct, feels, workMin) => {
+    const r = heatIndex({ airF, humidityPct });
+    if (!r.ok) throw new Error('refused');
+    expect(r.value.heatIndexF).toBeCloseTo(feels, 1);
+    expect(r.value).toMatchObject({ workMin, restMin: 60 - workMin, proven: true });
+  });
+  it('full sun adds fifteen; above 112 °F the highest band counts and nothing is proven', () => {
+    expect(heatIndex({ airF: 78, humidityPct: 50, fullSun: true })).toMatchObject({ ok: true, value: { workMin: 50 } });
+    expect(heatIndex({ airF: 113, humidityPct: 5 })).toMatchObject({ ok: true, value: { workMin: 20, proven: false } });
+    expect(heatIndex({ airF: 112, humidityPct: 1 })).toMatchObject({ ok: true, value: { proven: true } });
+  });
+});
+
+describe('the chance to finish', () => {
+  const three = (of: (h: number) => [number, number, number]) =>
+    DAY.map((a) => {
+      const [least, likely, most] = of(a.hours);
+      return { id: a.id, after: [...a.after], people: a.people, least, likely, most };
+    });
+  // Worked by simulation: triangles of 0.8, 1 and 1.5 times the hours, independent, no limit of people (± 0.022).
+  it('of the worked day: 9.63 h in the mean, 0.41 by 9.5 h, 0.77 by 10 h', () => {
+    const by = (deadlineHours: number) => {
+      const r = finishChance({ activities: three((h) => [0.8 * h, h, 1.5 * h]), deadlineHours });
+      if (!r.ok) throw new Error('refused');
+      return r.value;
+    };
+    const r = by(9.5);
+    expect(r.meanHours).toBeCloseTo(9.63, 1);
+    expect(Math.abs(r.p50Hours - 9.62)).toBeLessThan(0.04);
+    expect(Math.abs(r.p80Hours - 10.05)).toBeLessThan(0.05);
+    expect(Math.abs(r.p90Hours - 10.29)).toBeLessThan(0.06);
+    expect(Math.abs(r.chance - 0.407)).toBeLessThan(0.03);
+    expect(Math.abs(by(10).chance - 0.77)).toBeLessThan(0.03);
+  });
+  it('without any spread it is the critical path; a shared slow day widens it', () => {
+    const sure = finishChance({ activities: three((h) => [h, h, h]), deadlineHours: 8.75, people: 2 });
+    expect(sure).toMatchObject({ ok: true, value: { chance: 1 } });
+    const of = (shared: number) =>
+      lengthsOf(
+        DAY.map((a) => ({ ...a, spread: { kind: 'lognormal', mu: Math.log(Math.max(0.1, a.hours)), sigma: 0.1 } })),
+        { seed: 3, shared },
+      );
+    const spread = (l: number[]) => within(l, 0.9) - within(l, 0.1);
+    expect(spread(of(0.1))).toBeGreaterThan(1.3 * spread(of(0)));
+    expect(of(0.1)).toEqual(of(0.1));
+  });
+  it('refuses a step whose likely is not between', () => {
+    const r = finishChance({
+      activities: [{ id: 'A', after: [], least: 2, likely: 1, most: 3 }],
+      deadlineHours: 2,
+    });
+    expect(r).toMatchObject({ ok: false, refused: { field: 'activities', message: { id: 'plan.least-likely-most' } } });
   });
 });

@@ -1,5 +1,6 @@
 import { barometerPsia } from '@/core/air/moist-air';
 import { callOf, isLowStage, type RunMode } from '@/core/finding/run-mode';
+import { normal, type RandomState, uniform } from '@/core/numeric/random';
 import { bubbleF, bubblePsia, dewF } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { sensibleFactor } from '@/core/startup/capacity';
@@ -17,7 +18,6 @@ import {
 } from './channels';
 import { defrosting, frosting } from './frost';
 import { leakedOz, type Onset, type OnsetKind, withOnset } from './onset';
-import { normal, type RandomState, uniform } from './random';
 import { airOfSpeed, HOT_LINE_F, LOW_STAGE, type SystemInput, type SystemOutput, solveSystem } from './system';
 
 /** The simulated system and its surroundings: chosen once, changed from the bench drawer. */

@@ -1,7 +1,7 @@
 import { barometerPsia } from '@/core/air/moist-air';
+import { type RandomState, uniform } from '@/core/numeric/random';
 import type { NitrogenConfig } from '@/core/plant/bench/nitrogen-bench';
 import type { VacuumConfig } from '@/core/plant/bench/vacuum-bench';
-import { type RandomState, uniform } from '@/core/plant/random';
 
 /** What a line under nitrogen or under vacuum may hide. */
 export const HOLD_HIDES = ['sound', 'pipe-leak', 'hose-leak'] as const;

@@ -1,5 +1,5 @@
 import { FOLLOW_UPS, type FollowUpId, type Found, followUpsFor } from '@/core/diagnosis/follow-ups';
-import { normal, type RandomState } from '@/core/plant/random';
+import { normal, type RandomState } from '@/core/numeric/random';
 import { truth } from '@/core/plant/rig';
 import type { FaultName } from '@/core/plant/unit/faults';
 import { CFM_PER_TON } from '@/core/startup/airflow';

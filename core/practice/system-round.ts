@@ -1,5 +1,5 @@
+import { type RandomState, uniform } from '@/core/numeric/random';
 import type { Channel, ProbeOff } from '@/core/plant/channels';
-import { type RandomState, uniform } from '@/core/plant/random';
 import type { RigConfig } from '@/core/plant/rig';
 import { MIDDLE, ratedUnit } from '@/core/plant/unit/design';
 import { type FaultName, faultsOf, type Metering } from '@/core/plant/unit/faults';

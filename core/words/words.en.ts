@@ -231,6 +231,7 @@ export const en = {
   'value.into-the-pan': 'into the pan',
   'value.invalid': 'invalid',
   'value.isolated': 'isolated',
+  'value.jobs': 'jobs',
   'value.joint': 'joint',
   'value.kinked': 'kinked',
   'value.label': 'label',

@@ -233,6 +233,7 @@ export const es: Record<keyof typeof en, string> = {
   'value.into-the-pan': 'a la charola',
   'value.invalid': 'no vale',
   'value.isolated': 'aislado',
+  'value.jobs': 'trabajos',
   'value.joint': 'unión',
   'value.kinked': 'doblada',
   'value.label': 'etiqueta',

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { uniform } from '../../core/plant/random';
+import { uniform } from '../../core/numeric/random';
 import { EQUIVALENTS } from './equivalents';
 import { type Mutant, mutantsIn } from './mutants';
 

@@ -1,5 +1,5 @@
 import { heldPsia } from '@/core/circuit/pressure/nitrogen';
-import { normal, type RandomState } from '@/core/plant/random';
+import { normal, type RandomState } from '@/core/numeric/random';
 
 /** A section of pipe under nitrogen on a simulated day. Everything is invented but the physics. */
 export type NitrogenConfig = {

@@ -1,4 +1,4 @@
-import { normal, type RandomState, uniform } from '@/core/plant/random';
+import { normal, type RandomState, uniform } from '@/core/numeric/random';
 import { bubblePsia, dewPsia, vapourLbFt3 } from '@/core/refrigerant/lookup';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 

@@ -1,6 +1,6 @@
 import { effectiveCfm, type Hoses } from '@/core/circuit/vacuum/pull-down';
 import { waterMicrons } from '@/core/circuit/vacuum/water-saturation';
-import { normal, type RandomState } from '@/core/plant/random';
+import { normal, type RandomState } from '@/core/numeric/random';
 
 /** A circuit on a vacuum pump: air, water vapour, liquid water, a dead end, a leak, and a gauge that may lie. */
 export type VacuumConfig = {

@@ -1,5 +1,5 @@
 import { barometerPsia } from '@/core/air/moist-air';
-import { normal, type RandomState, uniform } from '@/core/plant/random';
+import { normal, type RandomState, uniform } from '@/core/numeric/random';
 import { bubblePsia } from '@/core/refrigerant/lookup';
 import { REFRIGERANTS, type Refrigerant } from '@/core/refrigerant/refrigerants';
 import { type Design, ratedUnit, type Unit } from './design';
