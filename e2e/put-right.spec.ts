@@ -142,7 +142,16 @@ test('a rooftop of two circuits at a desk: three phases that lie apart are a sto
     .first()
     .click();
   await expect(findings.getByText('Electrical, under load: not proven yet.')).toBeVisible();
-  await page.goBack();
+  await proofs.getByRole('button', { name: 'Electrical, under load' }).click();
+  const other = page.getByTestId('entry-form-electrical-run');
+  await expect(other.getByLabel('Volts before it starts', { exact: true })).toHaveValue('');
+  // One phase of a three-phase unit proves nothing of the other two.
+  await crew.write('electrical-run', { 'Volts before it starts': '480' }, { Supply: 'single-phase' });
+  await expect(findings.getByText(/their volts are not read/)).toBeVisible();
+  await page
+    .getByRole('link', { name: /Circuit 1/ })
+    .first()
+    .click();
   await expect(findings.getByText('Electrical, under load: proven.')).toBeVisible();
 });
 

@@ -8,7 +8,7 @@ import { registersOf } from '@/core/phases/hand-over/balance';
 import { furnaceFindings } from '@/core/phases/hand-over/furnace';
 import { pipeFindings } from '@/core/phases/hand-over/gas-pipe';
 import { joinView } from '@/core/phases/join/view';
-import { standingEntries } from '@/core/phases/log/circuit-log';
+import { isOf, standingEntries } from '@/core/phases/log/circuit-log';
 import { pressureView } from '@/core/phases/pressure-test/view';
 import { recoveryView } from '@/core/phases/recover/view';
 import { newPieces, scopeOf } from '@/core/phases/scope/view';
@@ -61,7 +61,7 @@ export function snapshotOf(sheet: EquippedSheet, phase: Phase, gates: Gate[], re
       ? {
           mode: recorded.mode,
           proofs: otherProofs(sheet, recorded.mode),
-          written: standingEntries(sheet.systemLog).filter((e) => e.phase === 'start-up'),
+          written: standingEntries(sheet.systemLog).filter((e) => e.phase === 'start-up' && isOf(e, sheet.circuit)),
           changes: changesOf(sheet),
           confirmations: sheet.startUp.confirmations,
           airflow: airflowOf(sheet, undefined, recorded.mode) ?? null,

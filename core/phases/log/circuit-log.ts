@@ -3,6 +3,7 @@ import {
   type EntryBody,
   type EntryKind,
   type EntryPhase,
+  entryOf,
   JOB_KINDS,
   phaseOfKind,
   SYSTEM_KINDS,
@@ -75,6 +76,16 @@ export function rootOf(log: readonly CircuitEntry[], e: CircuitEntry): string {
 export function latestOf<K extends EntryKind>(log: readonly CircuitEntry[], kind: K): EntryOf<K> | undefined {
   return entriesOf(log, kind).at(-1);
 }
+
+/** Whether an entry says something of this circuit: of its own, of its system, of the job; not of another circuit. */
+export const isOf = ({ kind, circuitId }: CircuitEntry, circuit: { id: string }): boolean =>
+  kind === 'withdrawn' || !entryOf(kind).ofItsCircuit || circuitId === circuit.id;
+
+/** The newest entry of a kind that says something of the circuit that is looked at. */
+export const newestHere = <K extends EntryKind>(
+  sheet: SheetLogs & { circuit: { id: string } },
+  kind: K,
+): EntryOf<K> | undefined => entriesOf(wholeLog(sheet), kind).findLast((e) => isOf(e as CircuitEntry, sheet.circuit));
 
 /** Entries after one, in order; all of them when there is none. */
 export function entriesAfter(log: readonly CircuitEntry[], mark: { id: string } | undefined): CircuitEntry[] {

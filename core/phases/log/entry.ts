@@ -25,6 +25,8 @@ export type EntryDef<F extends Fields = Fields> = {
   readonly ofJob: boolean;
   /** Of one system of the house, whichever of its circuits is looked at. */
   readonly ofSystem: boolean;
+  /** Kept with its system, but read on the circuit that it was written for: another circuit has its own. */
+  readonly ofItsCircuit: boolean;
   /** Written after the hand-over too: the sheet is closed, the crew comes back. */
   readonly afterHandOver: boolean;
   /** Puts figures in order that instruments read, before they are kept. */
@@ -48,6 +50,7 @@ export function entry<const F extends Fields>(
     byTap: false,
     ofJob: false,
     ofSystem: false,
+    ofItsCircuit: false,
     afterHandOver: false,
     settle: (body) => body,
     ...more,

@@ -72,7 +72,7 @@ export const acceptanceEntries = {
             ? tell('job.valve-not-turned')
             : tell(b.way === 'in' ? 'job.valve-quarters-in' : 'job.valve-quarters-out', { quarters: b.quarters ?? 1 }),
       }),
-    { ...ofSystem, caution: tell('job.only-a-valve-that-its-maker-lets-be-turned') },
+    { ...ofSystem, ofItsCircuit: true, caution: tell('job.only-a-valve-that-its-maker-lets-be-turned') },
   ),
   'room-climate': entry(
     tell('job.a-room'),

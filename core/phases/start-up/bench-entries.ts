@@ -8,7 +8,8 @@ import { SIGHT_GLASS_FIELDS } from '@/core/startup/acceptance/sight-glass';
 import { STATIC_BUDGET_FIELDS, staticParts } from '@/core/startup/acceptance/static-budget';
 import { q, value } from '@/core/words/said';
 
-const edited = { ofSystem: true, edited: true } as const;
+const ofItsCircuit = { ofSystem: true, ofItsCircuit: true } as const;
+const edited = { ...ofItsCircuit, edited: true } as const;
 
 /** What was put right at the start-up besides the charge, and what of it moves the air. */
 export const CORRECTIONS = {
@@ -41,10 +42,10 @@ export const benchEntries = {
     {
       what: pick(tell('job.what-was-put-right'), CORRECTIONS, { stacked: true }),
       note: text(tell('job.what-was-found'), 200, 0, { hint: tell('job.may-stay-empty-note') }),
-      doneAt: readAt(tell('job.done-at')),
+      readAt: readAt(tell('job.done-at')),
     },
     (b) => tell('job.correction-line', { what: CORRECTIONS[b.what], note: b.note ? `: ${b.note}` : '' }),
-    { ofSystem: true },
+    ofItsCircuit,
   ),
   'supply-place': entry(
     tell('job.supply-air-is-read'),
@@ -66,7 +67,7 @@ export const benchEntries = {
       }),
     },
     (b) => tell(b.how === 'two' ? 'job.one-on-each-line' : 'job.one-moved-between-them'),
-    { ofSystem: true, byTap: true },
+    { ...ofItsCircuit, byTap: true },
   ),
   'electrical-run': entry(
     tell('job.electrical-under-load'),
@@ -95,7 +96,7 @@ export const benchEntries = {
     tell('job.static-budget'),
     STATIC_BUDGET_FIELDS,
     (b) => tell('job.static-line', { total: q(staticParts(b).totalInWc, 'inWc', 2), rated: q(b.ratedInWc, 'inWc', 2) }),
-    edited,
+    { ofSystem: true, edited: true },
   ),
   'sight-glass': entry(
     tell('job.sight-glass'),

@@ -38,7 +38,7 @@ function all(sheet: EquippedSheet): BenchProof[] {
       entry: 'electrical-run',
       ask: tell('job.read-what-the-meter-shows-under-load'),
       because: tell('job.three-phases-that-lie-apart-burn-a-motor'),
-      findings: electrical && judgeElectricalRun(electrical.body),
+      findings: electrical && judgeElectricalRun(electrical.body, { threePhase: plate.phases === '3' }),
       has: true,
       // One phase of three that is weak shows in no pressure.
       owed: plate.phases === '3',

@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { HEALTHY, measured, moved, round, sampleSheet, standing } from '@/core/job/testing/sample-sheet';
+import { refusesEntry } from '@/core/phases/entry-rules';
+import { newestHere } from '@/core/phases/log/circuit-log';
 import { LogBuilder } from '@/core/phases/log/testing/log-builder';
+import { snapshotOf } from '@/core/phases/snapshot';
 import { newestAir } from './airflow-since';
 import type { Correction } from './bench-entries';
+import { benchProofsOf } from './bench-proofs';
 import { changesOf } from './changes';
 import { airChangedAt, correctionsOf } from './corrections';
 import { othersOf } from './of-circuit';
@@ -11,7 +15,7 @@ import { judgeTyped, recordedStartUp } from './start-up-sheet';
 
 const at = (time: string) => `2026-06-01T${time}:00.000Z`;
 const corrected = (what: Correction, time: string, change: object = {}) =>
-  new LogBuilder().add('correction', { what, note: '', doneAt: undefined }, { at: at(time), ...change }).log;
+  new LogBuilder().add('correction', { what, note: '', readAt: undefined }, { at: at(time), ...change }).log;
 const air = measured('airflowCfm', 1204, {
   stage: 'airflow',
   occurredAt: at('14:00'),
@@ -53,7 +57,7 @@ describe('what was put right on the running system', () => {
     expect(unread(sheetOf({ systemLog: corrected('filter changed', '15:20') }))).toBeUndefined();
     const late = new LogBuilder().add(
       'correction',
-      { what: 'filter changed', note: '', doneAt: at('15:20') },
+      { what: 'filter changed', note: '', readAt: at('15:20') },
       { at: at('16:30') },
     ).log;
     expect(unread(sheetOf({ systemLog: late }))).toBeUndefined();
@@ -191,5 +195,50 @@ describe('one clamp that is moved between both lines', () => {
     expect(one['air-split'].uncertainty).toBe(two['air-split'].uncertainty);
     const back = [...moved, ...new LogBuilder().add('clamps', { how: 'two' }, { at: at('14:30'), id: 'b' }).log];
     expect(figures(back).superheat.uncertainty).toBe(two.superheat.uncertainty);
+  });
+});
+
+describe('what is read on one circuit of two', () => {
+  const both = new LogBuilder()
+    .add('sight-glass', { shows: 'clear', moisture: 'dry' }, { id: 'one' })
+    .add('sight-glass', { shows: 'bubbles', moisture: 'dry' }, { id: 'two', circuitId: 'k2' })
+    .add(
+      'static-budget',
+      { returnInWc: 0.2, supplyInWc: 0.2, filterInWc: null, coilInWc: null, ratedInWc: 0.5 },
+      {
+        id: 'air',
+        circuitId: 'k2',
+      },
+    ).log;
+  const on = (id: string) => {
+    const sheet = sheetOf({ systemLog: both });
+    return { ...sheet, circuit: { ...sheet.circuit, id } };
+  };
+
+  it('is put right, judged and frozen there alone; what is of the system on both', () => {
+    expect(newestHere(on('k'), 'sight-glass')?.id).toBe('one');
+    expect(newestHere(on('k2'), 'sight-glass')?.id).toBe('two');
+    expect([newestHere(on('k'), 'static-budget')?.id, newestHere(on('k2'), 'static-budget')?.id]).toEqual([
+      'air',
+      'air',
+    ]);
+    const glass = (id: string) => benchProofsOf(on(id)).find((p) => p.id === 'sight-glass')!.findings![0]!.verdict;
+    expect([glass('k'), glass('k2')]).toEqual(['good', 'not-proven']);
+    const frozen = (id: string) => {
+      const sheet = on(id);
+      const recorded = recordedStartUp(sheet, () => undefined);
+      return snapshotOf(sheet, 'start-up', [], recorded).startUp!.written.map((e) => e.id);
+    };
+    expect(frozen('k')).toEqual(['one', 'air']);
+    expect(frozen('k2')).toEqual(['two', 'air']);
+  });
+
+  it('nothing is put right before its time', () => {
+    const refused = (readAt: string) =>
+      refusesEntry(sheetOf({}), 'correction', { what: 'filter changed', note: '', readAt }, {
+        nowMs: Date.parse(at('16:00')),
+      } as never);
+    expect(refused(at('17:00'))).toMatchObject({ field: 'readAt' });
+    expect(refused(at('15:30'))).toBeUndefined();
   });
 });

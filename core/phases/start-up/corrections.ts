@@ -12,7 +12,7 @@ type Written = SheetWith<'circuit' | 'systemLog'>;
 type Corrected = EntryOf<'correction'>;
 
 /** When it was done, not when it was written down. */
-export const doneAt = (e: Corrected): string => e.body.doneAt ?? e.at;
+export const doneAt = (e: Corrected): string => e.body.readAt ?? e.at;
 
 /** What was put right on this circuit, by when it was done. */
 export const correctionsOf = (sheet: Written): Corrected[] =>

@@ -45,7 +45,10 @@ const several = (sheet: EquippedSheet, mode: RunMode) => {
 };
 
 /** Amps of the newest round at the full stage of a call. */
-const fullStageA = (sheet: SheetWith<'job' | 'measurements' | 'systemLog'>, call: Call): number | undefined =>
+const fullStageA = (
+  sheet: SheetWith<'circuit' | 'job' | 'measurements' | 'systemLog'>,
+  call: Call,
+): number | undefined =>
   roundsOf(sheet, call)
     .at(-1)
     ?.measurements.find((m) => m.quantity === 'compressorA')?.value;

@@ -3,21 +3,22 @@ import { movementsOf, standing } from '@/core/job/movements';
 import type { SheetMeasurement, SheetWith } from '@/core/job/sheet';
 import { FOLLOW_UP_QUANTITIES, QUANTITIES, type Quantity, type Readings } from '@/core/startup/quantities';
 import type { TypedRound } from '@/core/startup/steady-from-repeats';
-import { withPlace } from './probe-place';
+import { placer } from './probe-place';
 
 export const MS_PER_MIN = 60_000;
 
 /** Recorded rounds of start-up readings, oldest first. */
 export function roundsOf(
-  sheet: SheetWith<'job' | 'measurements' | 'systemLog'>,
+  sheet: SheetWith<'circuit' | 'job' | 'measurements' | 'systemLog'>,
   mode: RunMode = sheet.job.mode,
 ): { setId: string; at: string; measurements: SheetMeasurement[] }[] {
   const rounds = new Map<string, SheetMeasurement[]>();
+  const withPlace = placer(sheet);
   for (const m of standing(sheet.measurements)) {
     if (m.phase !== 'start-up' || !(m.stage === 'reading' || m.stage === 'final')) continue;
     // A reading taken in another mode says nothing of this one.
     if (m.mode !== mode) continue;
-    rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), withPlace(sheet, m)]);
+    rounds.set(m.setId, [...(rounds.get(m.setId) ?? []), withPlace(m)]);
   }
   // A follow-up that was recorded by itself adds to the round before; it takes no round's place.
   return [...rounds.entries()]
@@ -65,7 +66,10 @@ export function readingsOfRound(measurements: readonly SheetMeasurement[]): Read
 const isPlace = (x: unknown): x is 'register' | 'moved' => x === 'register' || x === 'moved';
 
 /** Rounds that were typed, as the repeat test wants them. */
-export function typedRounds(sheet: SheetWith<'job' | 'measurements' | 'systemLog'>, mode?: RunMode): TypedRound[] {
+export function typedRounds(
+  sheet: SheetWith<'circuit' | 'job' | 'measurements' | 'systemLog'>,
+  mode?: RunMode,
+): TypedRound[] {
   return roundsOf(sheet, mode)
     .filter((r) => r.measurements.every((m) => m.source === 'typed'))
     .map((r) => ({

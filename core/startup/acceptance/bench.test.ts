@@ -97,6 +97,14 @@ describe('the electrical proof of the running unit', () => {
     expect(three({ a1, a2, a3 })['elec-amps-apart']).toBe(verdict);
   });
 
+  it('a plate of three phases wants their volts, whatever else was read', () => {
+    const of3 = (change: Partial<ElectricalRun>) =>
+      verdicts(judgeElectricalRun({ ...EMPTY, ...change }, { threePhase: true }))['elec-phases'];
+    expect(of3({ poleDropV: 0.1 })).toBe('not-proven');
+    expect(of3({ supply: 'three-phase', v12: 480, v23: 478 })).toBe('not-proven');
+    expect(of3({ supply: 'three-phase', v12: 480, v23: 478, v31: 479 })).toBeUndefined();
+  });
+
   it('two of three phases are half a reading; of one phase they say nothing', () => {
     expect(three({ v12: 480, v23: 478 })).toEqual({ 'elec-volts-apart': 'not-proven' });
     expect(of({ v12: 480, v23: 400, v31: 480, a1: 1, a2: 9, a3: 1 })).toEqual({ 'elec-nothing': 'not-proven' });

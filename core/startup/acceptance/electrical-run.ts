@@ -66,15 +66,24 @@ type Add = ReturnType<typeof checksBy>['add'];
  * The electrical proof of the running unit: sag at the start, contactor, imbalance of three phases, capacitors under load,
  * transformer, blower. Compressor and outdoor fan are judged with the round they were read in.
  *
+ * @param threePhase the plate has three: then their volts must be read
  * @returns one finding a figure that was read; `elec-nothing` where none was
  * @source NEMA MG 1 (edition not checked), common practice; the maker's figures win. Live parts are for qualified people.
  * Not covered: inverters' inputs, power factor
  */
-export function judgeElectricalRun(run: ElectricalRun): Finding[] {
+export function judgeElectricalRun(run: ElectricalRun, { threePhase = false } = {}): Finding[] {
   const { found, add } = checksBy(tell('startup.nema-mg-1-common-practice-maker-wins'));
   sag(run, add);
   pole(run, add);
   if (run.supply === 'three-phase') phases(run, add);
+  if (threePhase && !all([run.v12, run.v23, run.v31]))
+    add(
+      'elec-phases',
+      'not-proven',
+      tell('startup.three-phases-on-the-plate-are-not-read'),
+      tell('startup.they-are-judged-together'),
+      tell('startup.read-all-three-phases'),
+    );
   capacitorCheck('elec-capacitor', [run.capacitorUf, run.capacitorA, run.capacitorV], add);
   capacitorCheck('elec-fan-capacitor', [run.fanCapacitorUf, run.fanCapacitorA, run.fanCapacitorV], add);
   transformer(run, add);

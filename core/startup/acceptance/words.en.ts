@@ -273,6 +273,7 @@ export const en = {
   'startup.the-building-has-area-detection': 'the building has area detection',
   'startup.they-are-judged-together': 'These figures are judged together.',
   'startup.three-phase': 'three-phase',
+  'startup.three-phases-on-the-plate-are-not-read': 'The plate has three phases; their volts are not read.',
   'startup.three-temperatures': 'three temperatures',
   'startup.tighten-its-screws-and-read-again': 'Power off and locked: tighten its screws, then read again.',
   'startup.told-before-the-test': 'told before the test',

@@ -278,6 +278,7 @@ export const es: Record<keyof typeof en, string> = {
   'startup.the-building-has-area-detection': 'el edificio tiene detección',
   'startup.they-are-judged-together': 'Estos datos se juzgan juntos.',
   'startup.three-phase': 'trifásica',
+  'startup.three-phases-on-the-plate-are-not-read': 'La placa tiene tres fases; sus voltajes no se leyeron.',
   'startup.three-temperatures': 'tres temperaturas',
   'startup.tighten-its-screws-and-read-again': 'Sin energía y con candado: apriete sus tornillos y lea de nuevo.',
   'startup.told-before-the-test': 'avisado antes de la prueba',

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Answers } from '@/core/form/field';
-import { latestOf, wholeLog } from '@/core/phases/log/circuit-log';
+import { newestHere } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, entryOf } from '@/core/phases/log/entries';
 import { isEarlyLook } from '@/core/phases/pressure-test/early-look';
 import { pressureView } from '@/core/phases/pressure-test/view';
@@ -39,7 +39,7 @@ export function EntrySheet({ view, kind, preset, standIn, replaces, onClose }: P
       kind === 'hold-end' &&
       isEarlyLook(view.sheet.circuitLog, body as EntryBody<'hold-end'>, new Date().toISOString(), holdMin);
     if (early) return write('hold-look', look);
-    const newest = def.edited ? latestOf(wholeLog(view.sheet), kind)?.id : undefined;
+    const newest = def.edited ? newestHere(view.sheet, kind)?.id : undefined;
     return write(kind, body, replaces ?? newest ?? null);
   }
 

@@ -1,7 +1,7 @@
 import type { Answers } from '@/core/form/field';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { volumeOf } from '@/core/phases/join/view';
-import { entriesOf, latestOf, wholeLog } from '@/core/phases/log/circuit-log';
+import { entriesOf, latestOf, newestHere } from '@/core/phases/log/circuit-log';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { entryOf } from '@/core/phases/log/entries';
 import { oldChargeFromSurvey, removalFactsFromSurvey } from '@/core/phases/recover/view';
@@ -18,7 +18,7 @@ const round = (v: number | undefined, digits: number): number | undefined =>
  * somebody has to look at, read or do stays empty: a form never claims what nobody said.
  */
 export function entryStart(kind: EntryKind, sheet: JobSheet): Answers {
-  const newest = latestOf(wholeLog(sheet), kind);
+  const newest = newestHere(sheet, kind);
   const { edited, likeLast } = entryOf(kind);
   if (newest && (edited || likeLast)) return { ...newest.body };
   const plate = sheet.circuit.plate;
