@@ -142,7 +142,8 @@ test('a rooftop of two circuits at a desk: three phases that lie apart are a sto
     .first()
     .click();
   await expect(findings.getByText('Electrical, under load: not proven yet.')).toBeVisible();
-  await proofs.getByRole('button', { name: 'Electrical, under load' }).click();
+  await expect(proofs.getByTestId('entry-electrical-run')).toHaveCount(0);
+  await proofs.getByRole('button', { name: 'Electrical, under load', exact: true }).click();
   const other = page.getByTestId('entry-form-electrical-run');
   await expect(other.getByLabel('Volts before it starts', { exact: true })).toHaveValue('');
   // One phase of a three-phase unit proves nothing of the other two.

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Phase } from '@/core/job/phases';
-import { type CircuitEntry, logOf, standingEntries } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, isOf, logOf, standingEntries } from '@/core/phases/log/circuit-log';
 import { ENTRIES, type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
 import { entrySubject } from '@/core/phases/pictures';
 import { clock, value } from '@/core/words/said';
@@ -32,7 +32,7 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
   const { jobLog, systemLog } = view.sheet;
   const log = ofJob ? jobLog : ofSystem ? systemLog : logOf(view.sheet, phase);
   const list = standingEntries(log)
-    .filter((e) => e.phase === phase && (kinds?.includes(e.kind) ?? true))
+    .filter((e) => e.phase === phase && (kinds?.includes(e.kind) ?? true) && isOf(e, view.sheet.circuit))
     .reverse();
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0) return null;
