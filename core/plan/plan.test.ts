@@ -4,7 +4,7 @@ import { lengthsOf, within } from './chance';
 import { criticalPath } from './critical-path';
 import { durationFromJobs, durationOf } from './duration';
 import { finishChance } from './finish-chance';
-import { heatIndex } from './heat-index';
+import { heatIndex, heatIndexF } from './heat-index';
 import { type Activity, loopIn, timesOf } from './network';
 import { serialSchedule } from './serial';
 
@@ -222,6 +222,13 @@ describe('the heat index (National Weather Service)', () => {
     if (!r.ok) throw new Error('refused');
     expect(r.value.heatIndexF).toBeCloseTo(feels, 1);
     expect(r.value).toMatchObject({ workMin, restMin: 60 - workMin, proven: true });
+  });
+  // The chart of the National Weather Service, in whole degrees: neither correction applies.
+  it.each([
+    [86, 50, 88],
+    [90, 90, 122],
+  ])('%d °F at %d %%: %d by the chart', (airF, humidityPct, chart) => {
+    expect(Math.round(heatIndexF(airF, humidityPct))).toBe(chart);
   });
   it('full sun adds fifteen; above 112 °F the highest band counts and nothing is proven', () => {
     expect(heatIndex({ airF: 78, humidityPct: 50, fullSun: true })).toMatchObject({ ok: true, value: { workMin: 50 } });
