@@ -18,6 +18,7 @@ import { es as evacuateEs } from './phases/evacuate/words.es';
 import { es as handOverEs } from './phases/hand-over/words.es';
 import { es as joinPhaseEs } from './phases/join/words.es';
 import { es as logEs } from './phases/log/words.es';
+import { es as dayPlanEs } from './phases/plan/words.es';
 import { es as pressureTestEs } from './phases/pressure-test/words.es';
 import { es as recoverEs } from './phases/recover/words.es';
 import { es as scopePhaseEs } from './phases/scope/words.es';
@@ -26,6 +27,7 @@ import { es as startUpEs } from './phases/start-up/words.es';
 import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as wireEs } from './phases/wire/words.es';
 import { es as phasesEs } from './phases/words.es';
+import { es as dayEs } from './plan/day/words.es';
 import { es as planEs } from './plan/words.es';
 import { es as policyEs } from './policy/words.es';
 import { es as powerEs } from './power/words.es';
@@ -81,6 +83,8 @@ export const SPANISH = {
   ...startupEs,
   ...metalEs,
   ...planEs,
+  ...dayEs,
+  ...dayPlanEs,
   ...acceptanceEs,
   ...wordsEs,
 } as const;

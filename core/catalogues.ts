@@ -18,6 +18,7 @@ import { en as evacuateEn } from './phases/evacuate/words.en';
 import { en as handOverEn } from './phases/hand-over/words.en';
 import { en as joinPhaseEn } from './phases/join/words.en';
 import { en as logEn } from './phases/log/words.en';
+import { en as dayPlanEn } from './phases/plan/words.en';
 import { en as pressureTestEn } from './phases/pressure-test/words.en';
 import { en as recoverEn } from './phases/recover/words.en';
 import { en as scopePhaseEn } from './phases/scope/words.en';
@@ -26,6 +27,7 @@ import { en as startUpEn } from './phases/start-up/words.en';
 import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as wireEn } from './phases/wire/words.en';
 import { en as phasesEn } from './phases/words.en';
+import { en as dayEn } from './plan/day/words.en';
 import { en as planEn } from './plan/words.en';
 import { en as policyEn } from './policy/words.en';
 import { en as powerEn } from './power/words.en';
@@ -81,6 +83,8 @@ export const ENGLISH = {
   ...startupEn,
   ...metalEn,
   ...planEn,
+  ...dayEn,
+  ...dayPlanEn,
   ...acceptanceEn,
   ...wordsEn,
 } as const;

@@ -25,6 +25,7 @@ import { DayClock } from './day-clock';
 import { DEMO_INSTRUMENTS } from './instruments';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
+import { DEMO_PLANS, loadPlan, loadWorked } from './load-plan';
 import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
 import { loadPractice } from './practice';
@@ -59,6 +60,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   await loadPractice(database);
   for (const job of DEMO_JOBS) {
     const { lead, id } = await insertJob(database, job, job.plate);
+    if (job.story.kind === 'finished') await loadWorked(database, lead, { jobId: id }, job.number);
     await tell(database, lead, { jobId: id }, job);
     for (const circuit of job.more ?? []) await another(database, lead, id, circuit, job.day);
     await refreshSummary(database, DEMO_COMPANY.id, id);
@@ -66,14 +68,21 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   for (const survey of DEMO_SURVEYS) {
     const { lead, id } = await insertJob(database, survey, null);
     await loadSurvey(database, lead, id, survey);
+    await planned(database, lead, id, survey.number);
   }
   for (const circuit of DEMO_CIRCUITS) {
     const { lead, id } = await insertJob(database, circuit, circuit.plate);
     await loadCircuit(database, lead, id, circuit);
+    await planned(database, lead, id, circuit.number);
     await refreshSummary(database, DEMO_COMPANY.id, id);
   }
   say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length} jobs`);
   return true;
+}
+
+async function planned(database: Database, lead: Person, jobId: string, number: number): Promise<void> {
+  const plan = DEMO_PLANS[number];
+  if (plan) await loadPlan(database, lead, { jobId }, plan);
 }
 
 async function loadCylinders(database: Database): Promise<void> {

@@ -363,6 +363,7 @@ export async function equippedJob(
   page: Page,
   customerName: string,
   plate: object,
+  scheduledFor = '2026-06-01',
 ): Promise<{ id: string; number: number }> {
   const { people } = (await (await page.request.get('/api/people')).json()) as {
     people: { id: string; role: string }[];
@@ -379,7 +380,7 @@ export async function equippedJob(
       elevationFt: 1180,
       systemName: 'Second floor',
       leadId: people.find((p) => p.role === 'lead')!.id,
-      scheduledFor: '2026-06-01',
+      scheduledFor,
       plate,
     },
   });

@@ -7,6 +7,9 @@ import { breachesOf } from '@/core/controls/invariants';
 import { reason } from '@/core/diagnosis/reason';
 import { scoreOf } from '@/core/diagnosis/testing/score';
 import { FIT_EMPTY, FIT_KINDS, judgeFit } from '@/core/fit/sheets';
+import { adviceFor } from '@/core/plan/day/advice';
+import { endsOf } from '@/core/plan/day/day-chance';
+import { placeDay } from '@/core/plan/day/schedule';
 import { orderBench, stepBench, vacuumBench } from '@/core/plant/bench/bench';
 import { advance, command, newRig, type RigConfig, sample } from '@/core/plant/rig';
 import { solveSystem } from '@/core/plant/system';
@@ -271,5 +274,26 @@ const one = drawSystem(3, 'undercharge');
 line(
   'fault reasoning, one system',
   perCall(200, () => (sink += reason(one, { ...one.readings, barometerPsia: one.barometerPsia })!.ranked.length)) / 1e6,
+  'ms',
+);
+
+/** A day of sixty pieces and six people, each piece after up to two earlier ones. */
+const sixty = Array.from({ length: 60 }, (_, i) => ({
+  id: `p${i}`,
+  hours: 0.25 + (i % 7) / 4,
+  after: i === 0 ? [] : [...new Set([`p${(i * 7) % i}`, `p${(i * 3) % i}`])],
+  people: i % 5 === 0 ? 0 : i % 9 === 0 ? 2 : 1,
+}));
+const six = {
+  people: ['a', 'b', 'c', 'd', 'e', 'f'].map((name) => ({ name, leads: false, certified: false, away: [] })),
+  days: [0, 1, 2].map((n) => ({ at: 24 * n, from: 24 * n + 8, to: 24 * n + 17, lunch: undefined })),
+};
+line('plan a day, 60 pieces, 6 people', perCall(20, () => (sink += placeDay(sixty, six).length)) / 1e6, 'ms');
+const given = placeDay(sixty, six);
+const held = sixty.map((p) => ({ ...p, who: given.find((x) => x.id === p.id)!.who }));
+line('advice for it', perCall(1, () => (sink += adviceFor(held, given, six, {})?.savesH ?? 0)) / 1e6, 'ms');
+line(
+  'chance of it, 2,000 runs',
+  perCall(1, (i) => (sink += endsOf(held, six, { spreads: {}, seed: i })[0]!)) / 1e6,
   'ms',
 );

@@ -21,6 +21,7 @@ import { invitationRoutes, peopleAdminRoutes } from './features/people/people-ad
 import { peopleRoutes } from './features/people/people-routes';
 import { peopleStore } from './features/people/people-store';
 import { phasesRoutes } from './features/phases/phases-routes';
+import { planRoutes } from './features/plan/plan-routes';
 import { practiceRoutes } from './features/practice/practice-routes';
 import { registerRoutes } from './features/register/register-routes';
 import { reportsRoutes } from './features/reports/reports-routes';
@@ -130,6 +131,7 @@ export function createApp(deps: Deps): Express {
   api.use(cylindersRoutes(deps));
   api.use(instrumentsRoutes(deps));
   api.use(registerRoutes(deps));
+  api.use(planRoutes(deps));
   api.use(practiceRoutes(deps));
   api.use(reportsRoutes(deps));
   api.use((_request, response) =>

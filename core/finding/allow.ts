@@ -27,6 +27,7 @@ export const YES_NO = allows(tell('finding.true-or-false'));
 /** As a cell of a table is typed. */
 export const YES_OR_NO = allows(tell('finding.yes-or-no'));
 export const A_DAY = allows(tell('finding.date-2000-to-2100'));
+export const A_TIME = allows(tell('finding.time-of-day'));
 export const A_MOMENT = allows(tell('finding.moment-2000-to-2100'));
 
 /** Messages of refinements: ids, which `saidOf` reads back, since a schema's own messages are plain text. */

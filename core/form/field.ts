@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { A_DAY, characters, REFUSED, range, YES_NO } from '@/core/finding/allow';
+import { A_DAY, A_TIME, characters, REFUSED, range, upTo, YES_NO } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { type Label, type Said, value } from '@/core/words/said';
 
@@ -23,6 +23,10 @@ export type Shown =
   | { readonly kind: 'code' }
   /** A day, YYYY-MM-DD. */
   | { readonly kind: 'date' }
+  /** A time of the day, HH:MM. */
+  | { readonly kind: 'clock' }
+  /** Names of people of the company. */
+  | { readonly kind: 'people' }
   | { readonly kind: 'cylinder'; readonly use: 'recovery' | 'supply' }
   /** Pieces of a line from one end to the other: feet and way. */
   | { readonly kind: 'pieces' }
@@ -184,6 +188,30 @@ export const day = (label: Label, look?: Look) =>
       .meta(A_DAY),
     label,
     { kind: 'date' },
+    look,
+  );
+/** A time of the day by the clock of the site, HH:MM. */
+export const clockTime = (label: Label, look?: Look) =>
+  field(
+    z
+      .string()
+      .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+      .meta(A_TIME),
+    label,
+    { kind: 'clock' },
+    look,
+  );
+/** At least one and at most so many people, by name. */
+export const people = (label: Label, most: number, look?: Look) =>
+  field(
+    z
+      .array(words(80, 1))
+      .min(1)
+      .max(most)
+      .refine((names) => new Set(names).size === names.length)
+      .meta(upTo(most, 'people')),
+    label,
+    { kind: 'people' },
     look,
   );
 export const cylinder = (label: Label, use: 'recovery' | 'supply', look?: Look) =>

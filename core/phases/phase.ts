@@ -49,6 +49,8 @@ export type PhaseDescriptor<Facts = never> = {
   readonly owner: Owner;
   /** Who signs it. */
   readonly signedBy: Act;
+  /** It follows the work; there is nothing to sign. */
+  readonly unsigned?: true;
   /** The key after g that opens its page. */
   readonly key: string;
   /** Its page works on the plate of the new equipment. */

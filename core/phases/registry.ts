@@ -4,6 +4,7 @@ import { charge } from '@/core/phases/charge/phase';
 import { evacuate } from '@/core/phases/evacuate/phase';
 import { handOver } from '@/core/phases/hand-over/phase';
 import { join } from '@/core/phases/join/phase';
+import { plan } from '@/core/phases/plan/phase';
 import { pressureTest } from '@/core/phases/pressure-test/phase';
 import { recover } from '@/core/phases/recover/phase';
 import { scope } from '@/core/phases/scope/phase';
@@ -19,6 +20,7 @@ import type { PhaseDescriptor } from './phase';
 export const PHASES_BUILT = [
   survey,
   scope,
+  plan,
   recover,
   set,
   wire,

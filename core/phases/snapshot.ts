@@ -164,7 +164,7 @@ export type BeforeSnapshot = ReturnType<typeof beforeOf>;
 /** What a signature under survey or scope freezes, or under the hand-over of a furnace alone: no refrigerant circuit in it. */
 export function beforeSnapshotOf(
   sheet: JobSheet,
-  phase: 'survey' | 'scope' | 'set' | 'wire' | 'hand-over',
+  phase: 'survey' | 'scope' | 'plan' | 'set' | 'wire' | 'hand-over',
   gates: Gate[],
 ) {
   const { job, customer, site, system } = sheet;

@@ -146,9 +146,17 @@ export function momentText(iso: string, { language, timeZone }: Reader): string 
   }).format(d);
 }
 
+/** A time of the day as it is typed, HH:MM: it has no time zone. */
+const TYPED_TIME = /^\d\d:\d\d$/;
+
 /** The time of day at the site. */
 export function clockText(iso: string, { language, timeZone }: Reader): string {
-  const d = date(iso);
+  const typed = TYPED_TIME.test(iso);
+  const d = date(typed ? `2000-01-01T${iso}:00Z` : iso);
   if (Number.isNaN(d.getTime())) return iso;
-  return new Intl.DateTimeFormat(LOCALE[language], { hour: 'numeric', minute: '2-digit', timeZone }).format(d);
+  return new Intl.DateTimeFormat(LOCALE[language], {
+    hour: 'numeric',
+    minute: '2-digit',
+    timeZone: typed ? 'UTC' : timeZone,
+  }).format(d);
 }

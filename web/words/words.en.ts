@@ -15,6 +15,7 @@ import { en as fit } from '@/web/phases/fit/words.en';
 import { en as handOver } from '@/web/phases/hand-over/words.en';
 import { en as instruments } from '@/web/phases/instruments/words.en';
 import { en as join } from '@/web/phases/join/words.en';
+import { en as plan } from '@/web/phases/plan/words.en';
 import { en as pressureTest } from '@/web/phases/pressure-test/words.en';
 import { en as recover } from '@/web/phases/recover/words.en';
 import { en as scope } from '@/web/phases/scope/words.en';
@@ -48,6 +49,7 @@ export const en = {
   ...handOver,
   ...instruments,
   ...join,
+  ...plan,
   ...pressureTest,
   ...recover,
   ...scope,

@@ -15,6 +15,7 @@ import { es as fit } from '@/web/phases/fit/words.es';
 import { es as handOver } from '@/web/phases/hand-over/words.es';
 import { es as instruments } from '@/web/phases/instruments/words.es';
 import { es as join } from '@/web/phases/join/words.es';
+import { es as plan } from '@/web/phases/plan/words.es';
 import { es as pressureTest } from '@/web/phases/pressure-test/words.es';
 import { es as recover } from '@/web/phases/recover/words.es';
 import { es as scope } from '@/web/phases/scope/words.es';
@@ -48,6 +49,7 @@ export const es: Record<keyof typeof en, string> = {
   ...handOver,
   ...instruments,
   ...join,
+  ...plan,
   ...pressureTest,
   ...recover,
   ...scope,

@@ -20,6 +20,7 @@ type Json = {
   minItems?: number;
   maxItems?: number;
   format?: string;
+  pattern?: string;
 };
 
 const FAR = 1e4;
@@ -102,6 +103,7 @@ function text(s: Json): fc.Arbitrary<string> {
     return fc
       .date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })
       .map((d) => d.toISOString().slice(0, 10));
+  if (s.pattern) return fc.stringMatching(new RegExp(s.pattern));
   // Plain letters: braces would look like a hole in a sentence.
   return fc.string({
     unit: fc.constantFrom(...'abcdefgh ÀñÖ-7'),

@@ -4,6 +4,7 @@ import { chargeEntries } from '@/core/phases/charge/entries';
 import { evacuateEntries } from '@/core/phases/evacuate/entries';
 import { handOverEntries } from '@/core/phases/hand-over/entries';
 import { joinEntries } from '@/core/phases/join/entries';
+import { planEntries } from '@/core/phases/plan/entries';
 import { pressureEntries } from '@/core/phases/pressure-test/entries';
 import { recoverEntries } from '@/core/phases/recover/entries';
 import { setEntries } from '@/core/phases/set/entries';
@@ -15,6 +16,7 @@ import { tell } from './words';
 
 /** What each phase writes down of the refrigerant circuit. A phase with a log has a line here. */
 const OF_PHASE = {
+  plan: planEntries,
   recover: recoverEntries,
   set: setEntries,
   wire: wireEntries,
@@ -33,6 +35,7 @@ const withdrawn = entry(tell('log.withdrawn'), { reason: hidden(words(300, 5)) }
 });
 
 export const ENTRIES = {
+  ...planEntries,
   ...recoverEntries,
   ...setEntries,
   ...wireEntries,

@@ -189,6 +189,7 @@ export async function signUnder(
   phase: PhaseDescriptor,
   id: string,
 ): Promise<void> {
+  if (phase.unsigned) throw new Problem('not-found', { message: tell('server.no-such-phase') });
   if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId: sheet.job.id, body: { id } }))) return;
   const signed = sheet.signOffs.find((s) => s.phase === phase.id);
   if (signed)

@@ -9,6 +9,7 @@ import { ChartField } from './ChartField';
 import { CodeField } from './CodeField';
 import { CylinderField } from './CylinderField';
 import { PairsField } from './PairsField';
+import { PeopleField } from './PeopleField';
 import { PiecesField } from './PiecesField';
 import { PressureField } from './PressureField';
 import { TimeField } from './TimeField';
@@ -68,10 +69,13 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
       );
     case 'code':
       return <CodeField label={label} hint={hint} value={shownText(value)} error={error} onValue={onValue} />;
+    case 'people':
+      return <PeopleField label={label} hint={hint} value={value} error={error} onValue={onValue} />;
+    case 'clock':
     case 'date':
       return (
         <Input
-          type="date"
+          type={shown.kind === 'date' ? 'date' : 'time'}
           label={label}
           hint={hint}
           value={shownText(value)}

@@ -52,7 +52,7 @@ export function bodyOf(fields: Fields, boxes: Boxes): { body: Answers; unreadabl
       const read = readTyped(f, boxes[name] as Typed);
       if (read.trouble) unreadable[name] = read.trouble;
       else body[name] = read.value ?? (takesNothing(f) ? null : undefined);
-    } else if (f.shown.kind === 'text' || f.shown.kind === 'date')
+    } else if (f.shown.kind === 'text' || f.shown.kind === 'date' || f.shown.kind === 'clock')
       body[name] = answer || (takesNothing(f) ? null : f.shown.kind === 'text' ? '' : undefined);
     else body[name] = answer;
   }

@@ -1,0 +1,57 @@
+import type { Refusal } from '@/core/finding/outcome';
+import type { EntryRules } from '@/core/phases/phase';
+import { tell } from './words';
+
+/** A device's clock may run this far ahead of the server's (design default), ms. */
+const CLOCK_AHEAD_MS = 5 * 60_000;
+const HOUR_MS = 3_600_000;
+/** Worked hours are no more than the clock between beginning and end, but for a minute of rounding, h. */
+const ROUND_H = 1 / 60;
+
+const before = (field: string): Refusal => ({
+  field,
+  message: tell('dayplan.ends-before-it-begins'),
+  allowed: tell('dayplan.a-later-time'),
+});
+const span = (_sheet: unknown, { from, to }: { from: string; to: string }): Refusal | undefined =>
+  to <= from ? before('to') : undefined;
+
+/** What makes no sense on a day: an end before its beginning, work that has not been done yet. */
+export const PLAN_RULES: EntryRules = {
+  outside: span,
+  away: span,
+  'day-plan': (_sheet, { begins, ends }) => (ends <= begins ? before('ends') : undefined),
+  delivery: (_sheet, { state, wrong }) =>
+    state === 'is wrong' && !wrong
+      ? { field: 'wrong', message: tell('dayplan.say-what-is-wrong'), allowed: tell('dayplan.a-few-words') }
+      : undefined,
+  forecast: (_sheet, { lowF, highF }) =>
+    lowF > highF
+      ? { field: 'lowF', message: tell('dayplan.low-above-high'), allowed: tell('dayplan.at-most-the-high') }
+      : undefined,
+  'plan-work': (_sheet, { startedAt, doneAt, workedH }, { nowMs }) => {
+    const begun = startedAt === null ? undefined : Date.parse(startedAt);
+    const done = doneAt === null ? undefined : Date.parse(doneAt);
+    if (begun === undefined && done === undefined)
+      return {
+        field: 'startedAt',
+        message: tell('dayplan.say-begun-or-done'),
+        allowed: tell('dayplan.a-time-up-to-now'),
+      };
+    for (const [field, at] of [
+      ['startedAt', begun],
+      ['doneAt', done],
+    ] as const)
+      if (at !== undefined && at > nowMs + CLOCK_AHEAD_MS)
+        return { field, message: tell('dayplan.has-not-come-yet'), allowed: tell('dayplan.a-time-up-to-now') };
+    if (begun !== undefined && done !== undefined && done < begun) return before('doneAt');
+    const most = begun === undefined || done === undefined ? 0 : (done - begun) / HOUR_MS + ROUND_H;
+    return workedH !== null && workedH > most
+      ? {
+          field: 'workedH',
+          message: tell('dayplan.more-hours-than-the-clock'),
+          allowed: tell('dayplan.hours-of-the-clock'),
+        }
+      : undefined;
+  },
+};

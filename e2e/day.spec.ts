@@ -1,0 +1,129 @@
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { Crew, equippedJob } from './crew';
+
+const ZONE = 'America/New_York';
+test.use({ timezoneId: ZONE });
+
+/** The clock of the house, so many hours from now, as a form takes it; within today. */
+function clock(hours: number): string {
+  const now = new Date();
+  const [h, m] = now
+    .toLocaleTimeString('en-GB', { timeZone: ZONE, hour: '2-digit', minute: '2-digit' })
+    .split(':')
+    .map(Number);
+  const minutes = Math.min(24 * 60 - 1, Math.max(0, h! * 60 + m! + Math.round(hours * 60)));
+  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+}
+const today = (): string => new Date().toLocaleDateString('en-CA', { timeZone: ZONE });
+
+async function jobOfToday(c: Crew, name: string): Promise<void> {
+  const { plate } = sampleSheet().circuit;
+  const { number } = await equippedJob(c.page, name, plate, today());
+  await c.page.goto('/jobs');
+  await c.openJob(number);
+  await c.phase('Day').click();
+  await c.say('Say who comes and when.');
+}
+
+async function planDay(c: Crew, who: string[]): Promise<void> {
+  await c.press('Plan the day');
+  const form = c.page.getByTestId('entry-form-day-plan');
+  await form.getByLabel('Begins').fill(clock(-2));
+  await form.getByLabel('Should end').fill(clock(7));
+  for (const name of who) await form.getByRole('button', { name }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(c.page.getByRole('dialog')).toHaveCount(0);
+}
+
+/** Types when a piece was begun and done. */
+async function typeTimes(page: Page, from: string, to: string): Promise<Locator> {
+  await page.getByRole('button', { name: 'Type the times' }).click();
+  const form = page.getByTestId('piece-form-work');
+  await form.getByLabel('Started at').fill(from);
+  await form.getByLabel('Done at').fill(to);
+  await form.getByRole('button', { name: 'Save' }).click();
+  return form;
+}
+
+async function laneOf(page: Page, piece: RegExp): Promise<string> {
+  const lane = await page
+    .getByTestId(piece)
+    .first()
+    .evaluate((el) => el.closest('[data-testid^="lane-"]')?.getAttribute('data-testid') ?? '');
+  return lane.replace('lane-', '');
+}
+
+test('a lead plans a day; a piece is begun, done, dragged to another and taken back; it survives a reload', async ({
+  page,
+}) => {
+  const c = new Crew(page);
+  await c.signIn();
+  await jobOfToday(c, 'The planned day');
+  await planDay(c, ['Tess Orlan', 'Pim Adeyo']);
+  await expect(page.getByTestId('day-chart').first()).toBeVisible();
+  await expect(page.getByTestId('chance')).toContainText('in 10');
+  // Two hours of the day are gone and nothing was begun.
+  await expect(page.getByTestId('day-ends')).toContainText('behind');
+  await page.getByTestId('piece-unload').click();
+  await page.getByRole('button', { name: 'Start now' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByTestId('piece-unload').click();
+  await expect(page.getByTestId('piece-sheet')).toContainText('Under way');
+  await expect(await typeTimes(page, clock(-1.9), clock(-0.4))).toHaveCount(0);
+  await c.closeSheet();
+  await expect(page.getByTestId('moved')).toContainText('Unload, protect the house');
+  await expect(page.getByTestId('moved')).toContainText('took longer than planned');
+
+  const wire = /^piece-wire/;
+  const was = await laneOf(page, wire);
+  const to = was === 'Tess Orlan' ? 'Pim Adeyo' : 'Tess Orlan';
+  const from = (await page.getByTestId(wire).first().boundingBox())!;
+  const box = (await page.getByTestId(`lane-${to}`).first().boundingBox())!;
+  await page.mouse.move(from.x + 10, from.y + 18);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 12, box.y + 25, { steps: 10 });
+  await page.mouse.up();
+  await expect.poll(() => laneOf(page, wire)).toBe(to);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect.poll(() => laneOf(page, wire)).toBe(was);
+  await page.reload();
+  await page.getByTestId('piece-unload').click();
+  await expect(page.getByTestId('piece-sheet')).toContainText('Done, as typed on this day.');
+});
+
+test('a crew that types on a phone mistypes a time, puts it right, and takes it back', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const c = new Crew(page);
+  await c.signIn();
+  await jobOfToday(c, 'The typed day');
+  await planDay(c, ['Pim Adeyo']);
+  await expect(page.getByTestId('check-day-certificate')).toBeHidden();
+  await page.getByTestId('row-unload').click();
+  const form = await typeTimes(page, clock(-0.5), clock(-1));
+  await expect(form.getByRole('alert')).toContainText('It ends before it begins.');
+  await form.getByLabel('Done at').fill(clock(-0.1));
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByLabel('Why it does not hold').fill('tapped on the wrong line');
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(page.getByRole('button', { name: 'Start now' })).toBeVisible();
+});
+
+test('what comes wrong stops the day before anything is taken out; what fits is marked so', async ({ page }) => {
+  const c = new Crew(page);
+  await c.signIn();
+  await jobOfToday(c, 'The wrong kit');
+  await planDay(c, ['Tess Orlan', 'Jory Vance']);
+  await page.getByRole('button', { name: 'Delivery', exact: true }).click();
+  const form = page.getByTestId('entry-form-delivery');
+  await form.getByRole('radio', { name: 'heater kit' }).click();
+  await form.getByRole('radio', { name: 'there, wrong' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form.getByRole('alert').first()).toBeVisible();
+  await form.getByLabel('What is wrong').fill('15 kW came, 10 kW was ordered');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await c.say('Sort it out before anything is taken out');
+  await expect(page.getByTestId('arrivals')).toContainText('heater kit');
+});

@@ -1,0 +1,79 @@
+import type { Finding } from '@/core/finding/finding';
+import type { EntryKind } from '@/core/phases/log/entries';
+import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
+import type { DayView } from '@/core/phases/plan/day-view';
+import { deliveriesOf } from '@/core/phases/plan/deliveries';
+import { clock, day as dayOf, value } from '@/core/words/said';
+import { Button } from '@/web/kit/Button';
+import { Mark } from '@/web/kit/Mark';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { EntryLog } from '../circuit/EntryLog';
+import { CheckList } from '../fit/CheckList';
+import type { JobView } from '../job-context';
+import { ChancePart } from './ChancePart';
+import { MovedPart } from './MovedPart';
+
+type Props = {
+  view: JobView;
+  day: DayView;
+  ends: readonly number[] | undefined;
+  findings: readonly Finding[];
+  time: (t: number) => string;
+  onWrite: (kind: EntryKind) => void;
+};
+
+/** Beside the day: how likely it is done in time, what is not as it should be, what moved, what is still to arrive. */
+export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
+  return (
+    <div className="grid gap-5 p-4 lg:p-5">
+      <ChancePart day={day} ends={ends} time={time} />
+      <CheckList checks={findings} />
+      <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
+      <Arrivals view={view} />
+      <section aria-label={say(tell('web.write-down'))}>
+        <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
+        <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
+          {offeredIn('plan').map((kind) => (
+            <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onWrite(kind)}>
+              {say(ENTRIES[kind].title)}
+            </Button>
+          ))}
+        </div>
+      </section>
+      <EntryLog view={view} phase="plan" ofJob kinds={offeredIn('plan')} />
+    </div>
+  );
+}
+
+/** What was ordered, and whether it is here and right. */
+function Arrivals({ view }: { view: JobView }) {
+  const list = deliveriesOf(view.sheet);
+  if (list.length === 0) return null;
+  return (
+    <section aria-label={say(tell('web.still-to-arrive'))} data-testid="arrivals">
+      <h2 className="text-[15px] font-[680]">{say(tell('web.still-to-arrive'))}</h2>
+      <ul>
+        {list.map(({ id, body }) => (
+          <li key={id} className="grid grid-cols-[24px_1fr_auto] gap-x-1 border-b border-rule2 py-1.5">
+            <span className="pt-[2px]">
+              <Mark kind={body.state === 'matches' ? 'good' : body.state === 'is wrong' ? 'stop' : 'look-again'} />
+            </span>
+            <b className="font-[640]">
+              {say(value(body.piece))}
+              {body.what ? <span className="font-[450] text-ink2"> {body.what}</span> : null}
+            </b>
+            <span className="whitespace-nowrap">
+              {body.state === 'promised' && body.due
+                ? `${say(dayWords(body.due))}${body.dueAt ? `, ${say(timeWords(body.dueAt))}` : ''}`
+                : say(value(body.state))}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const dayWords = (on: string) => tell('web.plain', { it: dayOf(on) });
+const timeWords = (at: string) => tell('web.plain', { it: clock(at) });
