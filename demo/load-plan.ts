@@ -39,6 +39,10 @@ export const DEMO_PLANS: Readonly<Record<number, DemoPlan>> = {
     hoursAgo: 1,
     deliveries: [{ piece: 'furnace', what: 'CF-76', state: 'matches' }],
   },
+  2150: { crew: ['Tess Orlan', 'Oda Kerrick'], deliveries: [{ piece: 'curb', what: '', state: 'ordered' }] },
+  2151: { crew: ['Jory Vance', 'Oda Kerrick'] },
+  2160: { crew: ['Jory Vance', 'Pim Adeyo'] },
+  2162: { crew: ['Jory Vance', 'Oda Kerrick'] },
   2161: {
     crew: ['Tess Orlan', 'Jory Vance', 'Pim Adeyo'],
     weather: { highF: 94, lowF: 72, humidityPct: 48 },

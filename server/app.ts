@@ -21,7 +21,7 @@ import { invitationRoutes, peopleAdminRoutes } from './features/people/people-ad
 import { peopleRoutes } from './features/people/people-routes';
 import { peopleStore } from './features/people/people-store';
 import { phasesRoutes } from './features/phases/phases-routes';
-import { planRoutes } from './features/plan/plan-routes';
+import { calendarFeed, planRoutes } from './features/plan/plan-routes';
 import { practiceRoutes } from './features/practice/practice-routes';
 import { registerRoutes } from './features/register/register-routes';
 import { reportsRoutes } from './features/reports/reports-routes';
@@ -110,6 +110,7 @@ export function createApp(deps: Deps): Express {
   api.use(setupRoutes(deps));
   api.use(invitationRoutes(deps));
   api.use(peopleRoutes(deps));
+  api.use(calendarFeed(deps));
   // Whoever is not signed in is told that first, before a word on what they sent.
   api.use((request, _response, next) => {
     who(request);

@@ -8,6 +8,7 @@ import * as circuit from '@/contract/circuit';
 import * as lists from '@/contract/lists';
 import { practiceSchema } from '@/contract/practice';
 import * as requests from '@/contract/requests';
+import { moveJobSchema } from '@/contract/week';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
 import { FIT_EMPTY, FIT_KINDS, FIT_SCHEMAS } from '@/core/fit/sheets';
@@ -71,6 +72,7 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     route('PUT', `${of}/plate`, requests.plateUpdateSchema),
     route('PUT', `${of}/mode`, requests.modeSchema),
     route('PUT', `${of}/details`, requests.jobDetailsSchema),
+    route('PUT', `${of}/schedule`, moveJobSchema),
     route('POST', `${of}/circuits`, requests.newCircuitSchema),
     route('PUT', `${of}/vacuum`, requests.vacuumSchema),
     route('PUT', `${of}/furnace`, requests.furnaceSchema),

@@ -10,6 +10,8 @@ export const en = {
   'server.at-once-2': '{mostPerRun} at once',
   'server.body-is-not-json': 'The body is not JSON.',
   'server.both-or-none': 'both, or none',
+  'server.calendar-crew': '{day}, visit {n} of {of}. Crew: {crew}',
+  'server.calendar-job': '{number} {customer}',
   'server.can-never-be-overridden': '{asks} can never be overridden.',
   'server.certified-person-of-your-company': 'a person of your company certified Type II or Universal',
   'server.character-in-it-is-broken': 'A character in it is broken.',

@@ -12,6 +12,8 @@ export const es: Record<keyof typeof en, string> = {
   'server.at-once-2': '{mostPerRun} a la vez',
   'server.body-is-not-json': 'El cuerpo no es JSON.',
   'server.both-or-none': 'los dos, o ninguno',
+  'server.calendar-crew': '{day}, visita {n} de {of}. Cuadrilla: {crew}',
+  'server.calendar-job': '{number} {customer}',
   'server.can-never-be-overridden': '{asks} nunca se puede anular.',
   'server.certified-person-of-your-company': 'una persona de su compañía certificada Tipo II o Universal',
   'server.character-in-it-is-broken': 'Un carácter está roto.',

@@ -21,6 +21,7 @@ const NewJobPage = page(() => import('@/web/jobs/NewJobPage'));
 const JobPage = page(() => import('@/web/phases/JobPage'));
 const LibraryPage = page(() => import('@/web/library/LibraryPage'));
 const CylindersPage = page(() => import('@/web/cylinders/CylindersPage'));
+const WeekPage = page(() => import('@/web/week/WeekPage'));
 const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
 const PeoplePage = page(() => import('@/web/company/PeoplePage'));
 const InstrumentsPage = page(() => import('@/web/company/InstrumentsPage'));
@@ -45,6 +46,7 @@ export function App() {
                 <Route path="/jobs/new" element={<NewJobPage />} />
                 <Route path="/jobs/:jobId/:phase?/:part?" element={<JobPage />} />
                 <Route path="/jobs/:jobId/circuits/:circuitId/:phase?/:part?" element={<JobPage />} />
+                <Route path="/week" element={<WeekPage />} />
                 <Route path="/library" element={<LibraryPage />} />
                 <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />

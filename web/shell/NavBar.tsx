@@ -1,4 +1,4 @@
-import { BookOpen, Building2, ClipboardList, Cylinder, Sigma, Target } from 'lucide-react';
+import { BookOpen, Building2, CalendarDays, ClipboardList, Cylinder, Sigma, Target } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { useMe } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
@@ -8,6 +8,7 @@ import { PersonMenu } from './TopBar';
 
 const ICONS = {
   '/jobs': ClipboardList,
+  '/week': CalendarDays,
   '/cylinders': Cylinder,
   '/library': BookOpen,
   '/settings': Building2,
@@ -58,7 +59,7 @@ function BottomNav() {
   return (
     <nav
       aria-label={say(tell('web.nav'))}
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-7 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
     >
       {PLACES.map(({ to, label }) => {
         const Icon = ICONS[to];
@@ -66,7 +67,7 @@ function BottomNav() {
           <NavLink
             key={to}
             to={to}
-            className="flex min-h-[58px] flex-col items-center justify-center gap-0.5 text-[11.5px] font-[560] opacity-80 aria-[current=page]:font-[700] aria-[current=page]:opacity-100 aria-[current=page]:shadow-[inset_0_4px_0_var(--bar-mark)]"
+            className="flex min-h-[58px] flex-col items-center justify-center gap-0.5 text-[10.5px] min-[360px]:text-[11px] font-[560] opacity-80 aria-[current=page]:font-[700] aria-[current=page]:opacity-100 aria-[current=page]:shadow-[inset_0_4px_0_var(--bar-mark)]"
           >
             <Icon size={22} aria-hidden />
             {say(label)}

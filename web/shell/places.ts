@@ -3,6 +3,7 @@ import { tell } from '@/web/words/tell';
 /** The rooms of the house, in the order a day uses them. */
 export const PLACES = [
   { to: '/jobs', label: tell('web.nav-jobs') },
+  { to: '/week', label: tell('web.nav-week') },
   { to: '/cylinders', label: tell('web.nav-cylinders') },
   { to: '/library', label: tell('web.nav-library') },
   { to: '/settings', label: tell('web.nav-company') },

@@ -27,11 +27,13 @@ import { en as phases } from '@/web/phases/words.en';
 import { en as practice } from '@/web/practice/words.en';
 import { en as settings } from '@/web/settings/words.en';
 import { en as shell } from '@/web/shell/words.en';
+import { en as week } from '@/web/week/words.en';
 import { en as shared } from './shared.en';
 
 /** What the screens say, each area beside its pages; what several say is in `shared`. */
 export const en = {
   ...shared,
+  ...week,
   ...api,
   ...bench,
   ...company,

@@ -27,11 +27,13 @@ import { es as phases } from '@/web/phases/words.es';
 import { es as practice } from '@/web/practice/words.es';
 import { es as settings } from '@/web/settings/words.es';
 import { es as shell } from '@/web/shell/words.es';
+import { es as week } from '@/web/week/words.es';
 import { es as shared } from './shared.es';
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   ...shared,
+  ...week,
   ...api,
   ...bench,
   ...company,

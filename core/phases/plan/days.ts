@@ -1,3 +1,5 @@
+import { type Certification, certificationCovers } from '@/core/job/gates';
+import { may, type Role } from '@/core/job/permissions';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
@@ -8,6 +10,16 @@ import { daysBetween } from '@/core/words/calendar';
 
 /** Who of the company the plan knows. */
 export type RosterPerson = { name: string; leads: boolean; certified: boolean };
+
+/** The company's people as a plan sees them: who leads, and whose certificate covers the circuits of the trade. */
+export const rosterOf = (
+  people: readonly { fullName: string; role: Role; certification: Certification }[],
+): RosterPerson[] =>
+  people.map((p) => ({
+    name: p.fullName,
+    leads: may(p.role, 'lead-job'),
+    certified: certificationCovers(p.certification),
+  }));
 
 /** A day as it is before anybody says anything (design default: a crew's day from eight to five). */
 export const USUAL_DAY = { begins: '08:00', ends: '17:00', lunchAt: '12:00' } as const;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { A_MOMENT } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
-import { choice, clockTime, day, figure, hidden, is, maybe, own, people, pick, text } from '@/core/form/field';
+import { choice, clockTime, day, figure, hidden, is, maybe, own, people, pick, text, words } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { clock, day as dayOf, list, q, value } from '@/core/words/said';
 import { tell } from './words';
@@ -142,6 +142,24 @@ export const planEntries = {
     },
     (b) => tell('dayplan.away-line', { who: list(b.who), day: dayOf(b.on), from: clock(b.from), to: clock(b.to) }),
     { ofJob: true },
+  ),
+  rescheduled: entry(
+    tell('dayplan.rescheduled'),
+    {
+      from: hidden(z.iso.date()),
+      to: hidden(z.iso.date()),
+      fromLead: hidden(words(120, 1)),
+      toLead: hidden(words(120, 1)),
+      why: hidden(words(200)),
+    },
+    (b) =>
+      tell(b.fromLead === b.toLead ? 'dayplan.rescheduled-line' : 'dayplan.rescheduled-to-line', {
+        from: dayOf(b.from),
+        to: dayOf(b.to),
+        lead: b.toLead,
+        why: b.why || '–',
+      }),
+    { ofJob: true, byTap: true },
   ),
   forecast: entry(
     tell('dayplan.weather'),

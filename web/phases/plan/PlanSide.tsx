@@ -23,6 +23,9 @@ type Props = {
   onWrite: (kind: EntryKind) => void;
 };
 
+/** What is said of the day; the pieces stand in the day itself. */
+const LOGGED: readonly EntryKind[] = [...offeredIn('plan'), 'rescheduled'];
+
 /** Beside the day: how likely it is done in time, what is not as it should be, what moved, what is still to arrive. */
 export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
   return (
@@ -41,7 +44,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
           ))}
         </div>
       </section>
-      <EntryLog view={view} phase="plan" ofJob kinds={offeredIn('plan')} />
+      <EntryLog view={view} phase="plan" ofJob kinds={LOGGED} />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import useSWR from 'swr';
 import { visitsOf } from '@/core/phases/hand-over/visits';
 import { type DayView, dayView, type OwnShares } from '@/core/phases/plan/day-view';
+import { rosterOf } from '@/core/phases/plan/days';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useOtherSheets } from '@/web/api/use-other-sheets';
 import { usePeople } from '@/web/api/use-people';
@@ -25,12 +26,7 @@ export function useDay({ sheet, me }: Pick<JobView, 'sheet' | 'me'>): DayView {
     const order = new Map(sheet.circuits.map((c, i) => [c.id, i]));
     const sheets = [sheet, ...others].sort((a, b) => order.get(a.circuit.id)! - order.get(b.circuit.id)!);
     const days = [...new Set(visitsOf(sheet).map((v) => v.on))];
-    const roster = people.map((p) => ({
-      name: p.fullName,
-      leads: p.role === 'lead' || p.role === 'owner',
-      certified: p.certification !== null,
-    }));
-    return dayView(sheets, days, roster, own, nowMs);
+    return dayView(sheets, days, rosterOf(people), own, nowMs);
   }, [sheet, others, people, own, nowMs]);
 }
 

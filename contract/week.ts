@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { A_DAY, characters } from '@/core/finding/allow';
+
+/** A job given to another day or another lead: the reason stays with it. */
+export const moveJobSchema = z.strictObject({
+  id: z.uuid().describe('a UUID'),
+  version: z.number().int().min(1),
+  leadId: z.uuid().describe('a UUID'),
+  scheduledFor: z.iso.date().meta(A_DAY),
+  why: z.string().trim().max(200).meta(characters(0, 200)),
+});
+export type MoveJob = z.infer<typeof moveJobSchema>;
