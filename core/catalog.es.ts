@@ -935,8 +935,8 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
   'nitrogen-use': {
     title: 'Nitrógeno de un trabajo',
     what: 'El nitrógeno que toman juntos una prueba de presión y la purga al soldar.',
-    formula: 'volumen × (prueba + 14.7)/14.7 + purga × minutos/60',
-    source: 'ley de los gases a una temperatura',
+    formula: 'volumen × prueba/14.7 + purga × minutos/60',
+    source: 'ley de los gases a una temperatura; la tubería ya contiene una atmósfera',
     notCovered: 'Una segunda prueba tras una fuga, barridos de vacío, lo que queda en la manguera.',
   },
   'duration-from-jobs': {

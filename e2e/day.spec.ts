@@ -98,7 +98,8 @@ test('a crew that types on a phone mistypes a time, puts it right, and takes it 
   await c.signIn();
   await jobOfToday(c, 'The typed day');
   await planDay(c, ['Pim Adeyo']);
-  await expect(page.getByTestId('check-day-certificate')).toBeHidden();
+  // A certificate for small appliances covers no circuit of the trade.
+  await expect(page.getByTestId('check-day-certificate')).toBeVisible();
   await page.getByTestId('row-unload').click();
   const form = await typeTimes(page, clock(-0.5), clock(-1));
   await expect(form.getByRole('alert')).toContainText('It ends before it begins.');
@@ -125,5 +126,12 @@ test('what comes wrong stops the day before anything is taken out; what fits is 
   await form.getByLabel('What is wrong').fill('15 kW came, 10 kW was ordered');
   await form.getByRole('button', { name: 'Save' }).click();
   await c.say('Sort it out before anything is taken out');
+  await expect(page.getByTestId('go-verdict')).toHaveText('No-go');
+  await page.getByRole('button', { name: 'Answer go / no-go' }).click();
+  const check = page.getByTestId('entry-form-go-check');
+  for (const answer of ['has room for the old charge', 'too little', 'fits', 'hours agreed', 'agreed, we get in'])
+    await check.getByRole('radio', { name: answer, exact: true }).click();
+  await check.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByTestId('go-go-nitrogen')).toContainText('There is too little nitrogen.');
   await expect(page.getByTestId('arrivals')).toContainText('heater kit');
 });

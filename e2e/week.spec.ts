@@ -63,3 +63,19 @@ test('a helper looks at the week on a phone, moves nothing, and takes a calendar
   await expect(page.getByTestId('calendar-address')).toHaveCount(0);
   expect((await page.request.get(address)).status()).toBe(404);
 });
+
+test('what jobs owe is one list by date; a visit is planned from it, and stands in the week', async ({ page }) => {
+  const c = new Crew(page);
+  await c.signIn('Hanne Brisk');
+  await page.goto('/week');
+  const row = page.getByTestId('owed-2138-proof').first();
+  await expect(row).toContainText('Proof of');
+  await row.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByTestId('owed-sheet').getByLabel('On', { exact: true }).fill('2027-02-03');
+  await page.getByTestId('owed-sheet').getByLabel('Who goes').fill('Jory Vance');
+  await page.getByRole('button', { name: 'Plan the visit' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByTestId('owed-2138-proof').first()).toContainText('planned for');
+  await page.goto('/week?from=2027-02-01');
+  await expect(page.getByTestId(/^slot-2138-/).first()).toBeVisible();
+});

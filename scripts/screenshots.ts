@@ -35,6 +35,12 @@ const part = async (c: Surveyor, number: number, where: string): Promise<void> =
   await c.page.waitForTimeout(700);
 };
 
+/** The demo's coming jobs lie in the days after today: from tomorrow on a week holds them. */
+function nextMonday(): string {
+  const day = new Date(Date.now() + 86_400_000);
+  return day.toISOString().slice(0, 10);
+}
+
 const { page, crew } = await person('Tess Orlan');
 await shoot(page, 'jobs');
 await at(crew, 2146, 'Start-up');
@@ -58,6 +64,10 @@ await shoot(page, 'evacuate');
 await part(crew, 2154, 'plan');
 await page.getByTestId('chance').getByText('in 10').waitFor();
 await shoot(page, 'day');
+await page.goto(`/week?from=${nextMonday()}`);
+await page.getByTestId('week-grid').waitFor();
+await page.waitForTimeout(1500);
+await shoot(page, 'week');
 await page.goto('/cylinders');
 await shoot(page, 'cylinders');
 await page.goto('/jobs');
@@ -88,10 +98,6 @@ await at(crew, 2156, 'Charge');
 await crew.press(/^Weigh in/);
 await page.waitForTimeout(8_000);
 await shoot(page, 'charge');
-
-await page.goto('/jobs');
-await crew.openJob(2157);
-await shoot(page, 'circuits');
 
 const apprentice = await person('Pim Adeyo');
 await apprentice.page.goto('/practice/ladder');

@@ -31,8 +31,8 @@ describe('gas pipe', () => {
 
 describe('nitrogen for a job', () => {
   it.each([
-    [0, 15.35],
-    [25, 17.01],
+    [0, 14.8],
+    [25, 16.47],
   ])('%d min of purge', (purgeMinutes, scf) => {
     const r = nitrogenUse({ volumeFt3: 0.544, testPsig: 400, purgeScfh: 4, purgeMinutes });
     expect(r.ok && r.value.scf).toBeCloseTo(scf, 2);

@@ -57,7 +57,7 @@ export function SlotBar({ slot, findings, mayMove, onOpen }: Props) {
         {slot.waits.map(([f, t]) => (
           <span
             key={f}
-            className="hatched absolute inset-y-[2px]"
+            className="hatched absolute bottom-[2px] h-[8px]"
             style={{ left: `${atHour(f)}%`, width: `${atHour(t) - atHour(f)}%` }}
           />
         ))}

@@ -15,6 +15,7 @@ import { readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CalendarPart } from './CalendarPart';
 import { LeftOverPart } from './LeftOverPart';
+import { OwedPart } from './OwedPart';
 import { type MoveTo, SlotSheet } from './SlotSheet';
 import { moveSlot } from './use-move';
 import { WeekGrid } from './WeekGrid';
@@ -77,7 +78,13 @@ export default function WeekPage() {
           onOpen={setOpen}
         />
       </DndContext>
-      <WeekList days={days.filter((on) => on >= today || !days.includes(today))} slots={slots} findingsOf={findingsOf} onOpen={setOpen} />
+      <WeekList
+        days={days.filter((on) => on >= today || !days.includes(today))}
+        slots={slots}
+        findingsOf={findingsOf}
+        onOpen={setOpen}
+      />
+      <OwedPart today={today} mayPlan={mayMove} />
       <LeftOverPart rows={data?.leftOver ?? []} />
       {open ? (
         <SlotSheet

@@ -1,7 +1,21 @@
 import { z } from 'zod';
 import { A_MOMENT } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
-import { choice, clockTime, day, figure, hidden, is, maybe, own, people, pick, text, words } from '@/core/form/field';
+import {
+  choice,
+  clockTime,
+  day,
+  either,
+  figure,
+  hidden,
+  is,
+  maybe,
+  own,
+  people,
+  pick,
+  text,
+  words,
+} from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { clock, day as dayOf, list, q, value } from '@/core/words/said';
 import { tell } from './words';
@@ -142,6 +156,59 @@ export const planEntries = {
     },
     (b) => tell('dayplan.away-line', { who: list(b.who), day: dayOf(b.on), from: clock(b.from), to: clock(b.to) }),
     { ofJob: true },
+  ),
+  'go-check': entry(
+    tell('dayplan.go-check'),
+    {
+      cylinders: pick(
+        tell('dayplan.recovery-cylinder'),
+        {
+          'has room': tell('dayplan.has-room-for-the-old-charge'),
+          'no room': tell('dayplan.has-no-room'),
+          'not needed': tell('dayplan.not-needed-here'),
+        },
+        { stacked: true },
+      ),
+      nitrogen: pick(
+        tell('dayplan.nitrogen'),
+        {
+          enough: tell('dayplan.enough-for-test-and-purge'),
+          'too little': tell('dayplan.too-little'),
+          'not needed': tell('dayplan.not-needed-here'),
+        },
+        { stacked: true },
+      ),
+      weather: pick(
+        tell('dayplan.weather-for-it'),
+        {
+          fits: tell('dayplan.weather-fits'),
+          wet: tell('dayplan.weather-wet'),
+          windy: tell('dayplan.weather-windy'),
+        },
+        { stacked: true },
+      ),
+      air: pick(
+        tell('dayplan.while-it-is-off'),
+        {
+          agreed: tell('dayplan.hours-agreed'),
+          temporary: tell('dayplan.temporary-is-there'),
+          missing: tell('dayplan.temporary-is-missing'),
+        },
+        { stacked: true },
+      ),
+      access: either(tell('dayplan.access'), [
+        [true, tell('dayplan.access-agreed')],
+        [false, tell('dayplan.access-not-agreed')],
+      ]),
+    },
+    (b) =>
+      tell('dayplan.go-check-line', {
+        cylinders: value(b.cylinders),
+        nitrogen: value(b.nitrogen),
+        weather: value(b.weather),
+        air: value(b.air),
+      }),
+    { ofJob: true, edited: true, caution: tell('dayplan.no-go-is-no-shame') },
   ),
   rescheduled: entry(
     tell('dayplan.rescheduled'),

@@ -68,17 +68,8 @@ function deliveries({ days }: DayView, sheet: JobSheet): Finding[] {
   const last = days.at(-1)!;
   return deliveriesOf(sheet).flatMap(({ id, body }): Finding[] => {
     const piece = tell('dayplan.piece-which', { piece: value(body.piece), what: body.what || '–' });
-    if (body.state === 'is wrong')
-      return [
-        {
-          id: `day-wrong-${id}`,
-          verdict: 'stop',
-          claim: tell('dayplan.came-wrong', { piece }),
-          because: body.wrong ? tell('dayplan.as-written', { wrong: body.wrong }) : tell('dayplan.nothing-written'),
-          source: PRACTICE,
-          next: { say: tell('dayplan.sort-it-before-anything-comes-out') },
-        },
-      ];
+    // What came wrong stops the dismantling, not the day: go or no-go tells it.
+    if (body.state === 'is wrong') return [];
     const late = body.due !== null && body.due > last;
     if (body.state !== 'not ordered' && !(late && body.state !== 'matches')) return [];
     return [

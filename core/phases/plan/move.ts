@@ -1,5 +1,6 @@
 import { type Move, moveOf, write } from '@/core/job/move';
 import type { JobSheet } from '@/core/job/sheet';
+import { goFindings } from '@/core/phases/scope/go';
 import type { Advice } from '@/core/plan/day/advice';
 import { lower, q } from '@/core/words/said';
 import type { DayView } from './day-view';
@@ -32,7 +33,7 @@ export function planMove(sheet: JobSheet, facts: DayFacts | undefined): Move {
   const { view, advice } = facts;
   if (view.finished) return { kind: 'good', say: tell('dayplan.all-done'), because: tell('dayplan.all-pieces-done') };
   const findings = dayFindings(view, sheet);
-  const stop = findings.find((f) => f.verdict === 'stop');
+  const stop = [...(isOut(view) ? [] : goFindings(sheet)), ...findings].find((f) => f.verdict === 'stop');
   if (stop) return moveOf(stop);
   const late = view.ends !== undefined && (view.ends > view.deadline || view.behindH >= LATE_H);
   const helped = late && advice ? adviceMove(sheet, view, advice) : undefined;
@@ -41,6 +42,10 @@ export function planMove(sheet: JobSheet, facts: DayFacts | undefined): Move {
   if (first?.id === 'day-over') return moveOf(first, write('visit', tell('dayplan.plan-a-visit')));
   return first ? moveOf(first) : nextPiece(sheet, view);
 }
+
+/** The old equipment is coming out, or gone: no-go comes too late. */
+export const isOut = ({ held }: DayView): boolean =>
+  held.some((p) => p.step === 'remove' && (p.done !== undefined || p.begun !== undefined));
 
 function adviceMove(sheet: JobSheet, view: DayView, advice: Advice): Move {
   const time = clockOf(view.days[0]!, sheet.site.timeZone);

@@ -5,6 +5,7 @@ import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { splitLog } from '@/core/phases/log/circuit-log';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
+import { goFindings } from '@/core/phases/scope/go';
 import { anyLog } from '@/core/phases/testing/any-log';
 import { adviceFor } from '@/core/plan/day/advice';
 import { stepOf } from '@/core/plan/day/steps';
@@ -304,7 +305,7 @@ describe('what of a day is not as it should be', () => {
         wrong: 'ordered was 10 kW',
       }),
     ]);
-    expect(dayFindings(viewOf(wrong), wrong)[0]).toMatchObject({ verdict: 'stop' });
+    expect(goFindings(wrong)[0]).toMatchObject({ verdict: 'stop' });
     expect(planMove(wrong, { view: viewOf(wrong), advice: undefined }).kind).toBe('stop');
   });
   it('a piece that is promised for after the day, or not ordered', () => {

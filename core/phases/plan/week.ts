@@ -29,7 +29,7 @@ export type WeekSlot = {
   /** Somebody said who comes and when. */
   said: boolean;
   span: Span;
-  /** While nobody has to stand there. */
+  /** While a machine or a hold runs alone. */
   waits: readonly Span[];
   /** Hours of work of this day, all people together. */
   workH: number;
@@ -80,24 +80,22 @@ export function weekSlots(
       crew: view.crew.people.map((p) => p.name),
       said: view.said,
       span: [from - day.at, to - day.at],
-      waits: gapsOf(work, from, to).map(([f, t]) => [f - day.at, t - day.at] as const),
+      waits: merged(inDay.filter((p) => p.who.length === 0).map((p) => [p.start - day.at, p.end - day.at] as const)),
       workH: work.reduce((sum, p) => sum + workedIn(crewOf(view.crew, p.who), p.start, p.end) * p.who.length, 0),
       findings,
     };
   });
 }
 
-/** Where nobody works between the first and the last hour of a day. */
-function gapsOf(work: readonly { start: number; end: number }[], from: number, to: number): Span[] {
-  const sorted = [...work].sort((a, b) => a.start - b.start);
-  const gaps: Span[] = [];
-  let at = from;
-  for (const p of sorted) {
-    if (p.start > at + 1e-6) gaps.push([at, p.start]);
-    at = Math.max(at, p.end);
+/** Spans that touch or overlap, as one. */
+function merged(spans: readonly Span[]): Span[] {
+  const out: [number, number][] = [];
+  for (const [from, to] of [...spans].sort((a, b) => a[0] - b[0])) {
+    const last = out.at(-1);
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to);
+    else out.push([from, to]);
   }
-  if (to > at + 1e-6) gaps.push([at, to]);
-  return gaps;
+  return out;
 }
 
 /** A permit that is needed before the work and that nobody has. */

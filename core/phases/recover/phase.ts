@@ -32,6 +32,7 @@ export const recover: PhaseDescriptor<{ stream: LiveStream; on: Recovering }> = 
     'scope-signed': tell('job.gate-scope-signed'),
     'before-list': tell('job.gate-before-list'),
     'no-fit-stop': tell('job.gate-no-fit-stop'),
+    go: tell('job.gate-go'),
     'removal-released': tell('job.gate-removal-released'),
     'dead-proof': tell('job.gate-dead-proof'),
     'recovered-level': tell('job.gate-recovered-level'),

@@ -10,6 +10,7 @@ import { type Begun, beganWithSurvey, hasCircuit, surveyOf } from '@/core/phases
 import { fitKindsFor } from '@/core/scope/fit-start';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { list, lower, typed } from '@/core/words/said';
+import { goGate } from './go';
 import { fitContextOf, modelsOf, newPieces, scopeOf } from './view';
 
 export function scopeGates(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'signOffs' | 'survey'>): Gate[] {
@@ -106,6 +107,7 @@ export function removalGates(sheet: JobSheet): Gate[] {
         : tell('job.all-there'),
       false,
     ),
+    goGate(sheet),
   ].map(withOverrides(overridesIn({ id: 'recover' }, sheet)));
 }
 

@@ -122,6 +122,13 @@ function removalMove(sheet: JobSheet): Move {
       because: held.say,
       button: go('fit', tell('job.show-fit-sheets')),
     };
+  if (held?.id === 'go')
+    return {
+      kind: 'stop',
+      say: tell('go.no-go'),
+      because: held.say,
+      button: go('plan', tell('go.to-the-day')),
+    };
   if (held?.id === 'before-list')
     return {
       kind: 'now',

@@ -4,6 +4,7 @@ import { type JobSheet, otherCircuits, ownerName } from '@/core/job/sheet';
 import { tell } from '@/core/job/words';
 import { checkInOf } from '@/core/phases/hand-over/check-in';
 import { dayOfJob } from '@/core/phases/hand-over/visits';
+import { type OwedVisit, owedVisits } from '@/core/phases/owed-visits';
 import { phaseById } from '@/core/phases/registry';
 import { type Standing, standingOf } from '@/core/phases/standing';
 import { roundsOf } from '@/core/phases/start-up/rounds';
@@ -32,16 +33,20 @@ async function nextOf(
   db: Db,
   companyId: string,
   sheets: readonly JobSheet[],
-): Promise<{ sheet: JobSheet; standing: Standing }> {
+): Promise<{ sheet: JobSheet; standing: Standing; owed: OwedVisit[] }> {
   const each = [];
-  for (const sheet of sheets)
-    each.push({ sheet, standing: standingOf(sheet, await loadRecorded(db, companyId, sheet)) });
+  for (const sheet of sheets) {
+    const recorded = await loadRecorded(db, companyId, sheet);
+    each.push({ sheet, recorded, standing: standingOf(sheet, recorded) });
+  }
+  const owed = sheets[0]!.cancelled ? [] : owedVisits(each);
   const behind = each.reduce((a, b) => (stepOf(b.standing) < stepOf(a.standing) ? b : a));
   const circuit = ownerName(behind.sheet, phaseById(behind.standing.phase)?.owner);
-  if (circuit === undefined) return behind;
+  if (circuit === undefined) return { ...behind, owed };
   const { standing } = behind;
   return {
     ...behind,
+    owed,
     standing: { ...standing, waitsFor: tell('job.circuit-waits', { circuit, waits: standing.waitsFor }) },
   };
 }
@@ -93,6 +98,8 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
     mark: standing.mark,
     waitsFor: standing.waitsFor,
     checkInDue: cancelled ? null : callDue(sheets),
+    owed: next.owed,
+    owedOn: next.owed[0]?.on ?? null,
     searchText:
       `${sheet.job.number} ${sheet.customer.name} ${address} ${dayOfJob(sheet)} ${found} ${plate ? `${plate.maker} ${plate.model} ` : ''}${sheet.job.lead}`
         .toLowerCase()
@@ -128,8 +135,13 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
   if (sheets.length === 0) return;
   const row = await summaryOf(db, companyId, sheets);
   await db.run(
-    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, check_in_due, search_text)
-     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :checkInDue, :searchText)`,
-    { ...row, system: JSON.stringify(row.system), waitsFor: JSON.stringify(row.waitsFor) },
+    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, check_in_due, owed, owed_on, search_text)
+     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :checkInDue, :owed, :owedOn, :searchText)`,
+    {
+      ...row,
+      system: JSON.stringify(row.system),
+      waitsFor: JSON.stringify(row.waitsFor),
+      owed: JSON.stringify(row.owed),
+    },
   );
 }

@@ -139,7 +139,7 @@ describe('jobs', () => {
       phase: string;
       searchText: string;
     }>(
-      'select job_id as jobId, company_id as companyId, waits_for as waitsFor, mark, phase, search_text as searchText from job_summary',
+      'select job_id as jobId, company_id as companyId, waits_for as waitsFor, mark, phase, search_text as searchText, owed, owed_on as owedOn from job_summary',
     );
     expect(rows.length).toBeGreaterThan(8);
     expect(companies.length).toBe(2);

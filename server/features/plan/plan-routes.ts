@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import { Router } from 'express';
 import { moveJobSchema } from '@/contract/week';
+import { dayAt } from '@/core/words/calendar';
+import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
@@ -25,7 +27,7 @@ export function planRoutes({ database }: Deps): Router {
   });
 
   router.get('/week', async (request, response) => {
-    const { companyId } = who(request);
+    const { companyId, timeZone } = who(request);
     const from = String(request.query.from ?? '');
     if (!DAY.test(from) || Number.isNaN(Date.parse(from)))
       throw new Problem('bad-input', {
@@ -38,8 +40,12 @@ export function planRoutes({ database }: Deps): Router {
       from,
       to,
       slots: await slotsBetween(database, companyId, from, to),
-      leftOver: await weekStore.leftOver(database, companyId, from),
+      leftOver: await weekStore.leftOver(database, companyId, dayAt(now(), timeZone)),
     });
+  });
+
+  router.get('/owed', async (request, response) => {
+    response.json({ jobs: await weekStore.owed(database, who(request).companyId) });
   });
 
   router.put('/jobs/:jobId/schedule', async (request, response) => {

@@ -1,3 +1,4 @@
+import type { OwedVisit } from '@/core/phases/owed-visits';
 import type { Db } from '@/server/db/pool';
 
 /** More jobs than one office plans in a week. */
@@ -27,6 +28,18 @@ export const weekStore = {
       `select job_id as jobId, number, customer, lead_name as leadName, scheduled_for as scheduledFor from job_summary
        where company_id = :companyId and state = 'open' and scheduled_for < :today order by scheduled_for desc limit 30`,
       { companyId, today },
+    );
+  },
+
+  /** Jobs that owe something, the nearest first; each with all it owes. */
+  async owed(
+    db: Db,
+    companyId: string,
+  ): Promise<{ jobId: string; number: number; customer: string; address: string; owed: OwedVisit[] }[]> {
+    return db.rows(
+      `select job_id as jobId, number, customer, address, owed from job_summary
+       where company_id = :companyId and owed_on is not null order by owed_on, number limit ${MOST}`,
+      { companyId },
     );
   },
 

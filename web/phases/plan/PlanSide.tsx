@@ -3,6 +3,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
 import type { DayView } from '@/core/phases/plan/day-view';
 import { deliveriesOf } from '@/core/phases/plan/deliveries';
+import { isOut } from '@/core/phases/plan/move';
 import { clock, day as dayOf, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
@@ -12,6 +13,7 @@ import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import type { JobView } from '../job-context';
 import { ChancePart } from './ChancePart';
+import { GoPart } from './GoPart';
 import { MovedPart } from './MovedPart';
 
 type Props = {
@@ -31,6 +33,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       <ChancePart day={day} ends={ends} time={time} />
+      <GoPart sheet={view.sheet} out={isOut(day)} onAnswer={() => onWrite('go-check')} />
       <CheckList checks={findings} />
       <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
       <Arrivals view={view} />
