@@ -4,6 +4,7 @@ import { modelPatternSchema } from '@/core/equipment/model-pattern';
 import { characters, REFUSED } from '@/core/finding/allow';
 import { oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
+import { partRowSchema } from '@/core/plan/take-off/part-row';
 import { choiceSchema } from '@/core/scope/choice';
 import { ownLineSchema } from '@/core/scope/own-line';
 import { BEFORE_IDS } from '@/core/scope/survey/before-dismantling';
@@ -134,6 +135,9 @@ export const libraryItemsSchema = z.strictObject({
 });
 export const patternsSchema = z.strictObject({
   patterns: z.array(modelPatternSchema).min(1).max(200).describe('1 to 200 rows'),
+});
+export const partsSchema = z.strictObject({
+  parts: z.array(partRowSchema).min(1).max(200).describe('1 to 200 rows'),
 });
 export const pairsSchema = z.strictObject({
   pairs: z.array(matchedPairSchema).min(1).max(200).describe('1 to 200 pairs'),

@@ -962,4 +962,29 @@ export const CALCULATIONS_ES: Readonly<Record<string, Prose>> = {
     source: 'Servicio Meteorológico Nacional de EE. UU.; trabajo y descanso son valores de diseño',
     notCovered: 'Viento, ropa, personas no acostumbradas al calor: un quinto del día el primero.',
   },
+  price: {
+    title: 'Precio de un trabajo',
+    what: 'Costo, precio y anticipo de un trabajo con equipo, materiales y horas, con un margen del precio o un recargo sobre el costo.',
+    formula:
+      'precio = costo/(1 − margen) + derechos; margen = recargo/(1 + recargo); costo = equipo + materiales + horas × (salario + indirectos)',
+    source: 'aritmética comercial',
+    notCovered: 'Lo que la ley permite de anticipo, impuestos por renglón, descuentos.',
+  },
+  'later-cost': {
+    title: 'Costo de hacerlo después',
+    what: 'Lo que cuesta dejar una parte cuando hay que hacerla en una visita aparte dentro de unos años.',
+    formula: '(parte + horas × tarifa + viaje + lb perdidas × precio + insumos)(1 + alza)^años',
+    source: 'aritmética comercial; las horas son de la empresa',
+    notCovered: 'Si la parte va a fallar: no se dan probabilidades, salvo las propias de la empresa.',
+  },
+  'bin-cost': {
+    title: 'Costo de operación por rangos',
+    what: 'Lo que cuesta un invierno con bomba de calor y resistencias, hora por hora de temperatura exterior, con un rango honesto.',
+    formula:
+      'r = min(1, carga/capacidad); kWh = kW r h/(1 − 0.25(1 − r)); las resistencias el resto; capacidad y potencia rectas de 17 a 47 °F con la baja por escarcha',
+    source:
+      'método de rangos; escarcha y degradación AHRI 210/240, edición no verificada; los rangos son valores de diseño',
+    notCovered:
+      'Las horas del lugar hay que darlas; calor de descongelar, paro nocturno, ventilador y espera, cargos por demanda.',
+  },
 };

@@ -65,6 +65,9 @@ import { nest } from '@/core/metal/nest';
 import { panBlank } from '@/core/metal/pan-blank';
 import { squareToRoundPattern } from '@/core/metal/square-to-round';
 import { transitionPattern } from '@/core/metal/transition';
+import { binCost } from '@/core/money/bin-cost';
+import { laterCost } from '@/core/money/later-cost';
+import { price } from '@/core/money/price';
 import { criticalPath } from '@/core/plan/critical-path';
 import { durationFromJobs } from '@/core/plan/duration';
 import { finishChance } from '@/core/plan/finish-chance';
@@ -237,6 +240,9 @@ export const CATALOG: readonly AnyCalculation[] = [
   durationFromJobs,
   finishChance,
   heatIndex,
+  price,
+  laterCost,
+  binCost,
 ] as unknown as readonly AnyCalculation[];
 
 export function findCalculation(id: string): AnyCalculation | undefined {

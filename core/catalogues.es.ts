@@ -12,6 +12,7 @@ import { es as furnaceEs } from './furnace/words.es';
 import { es as instrumentEs } from './instrument/words.es';
 import { es as jobEs } from './job/words.es';
 import { es as metalEs } from './metal/words.es';
+import { es as moneyEs } from './money/words.es';
 import { es as chargeEs } from './phases/charge/words.es';
 import { es as checksEs } from './phases/checks/words.es';
 import { es as evacuateEs } from './phases/evacuate/words.es';
@@ -28,6 +29,7 @@ import { es as surveyPhaseEs } from './phases/survey/words.es';
 import { es as wireEs } from './phases/wire/words.es';
 import { es as phasesEs } from './phases/words.es';
 import { es as dayEs } from './plan/day/words.es';
+import { es as takeOffEs } from './plan/take-off/words.es';
 import { es as planEs } from './plan/words.es';
 import { es as policyEs } from './policy/words.es';
 import { es as powerEs } from './power/words.es';
@@ -83,6 +85,8 @@ export const SPANISH = {
   ...startupEs,
   ...metalEs,
   ...planEs,
+  ...takeOffEs,
+  ...moneyEs,
   ...dayEs,
   ...dayPlanEs,
   ...acceptanceEs,

@@ -12,6 +12,7 @@ import { en as furnaceEn } from './furnace/words.en';
 import { en as instrumentEn } from './instrument/words.en';
 import { en as jobEn } from './job/words.en';
 import { en as metalEn } from './metal/words.en';
+import { en as moneyEn } from './money/words.en';
 import { en as chargeEn } from './phases/charge/words.en';
 import { en as checksEn } from './phases/checks/words.en';
 import { en as evacuateEn } from './phases/evacuate/words.en';
@@ -28,6 +29,7 @@ import { en as surveyPhaseEn } from './phases/survey/words.en';
 import { en as wireEn } from './phases/wire/words.en';
 import { en as phasesEn } from './phases/words.en';
 import { en as dayEn } from './plan/day/words.en';
+import { en as takeOffEn } from './plan/take-off/words.en';
 import { en as planEn } from './plan/words.en';
 import { en as policyEn } from './policy/words.en';
 import { en as powerEn } from './power/words.en';
@@ -83,6 +85,8 @@ export const ENGLISH = {
   ...startupEn,
   ...metalEn,
   ...planEn,
+  ...takeOffEn,
+  ...moneyEn,
   ...dayEn,
   ...dayPlanEn,
   ...acceptanceEn,

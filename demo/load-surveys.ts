@@ -18,6 +18,7 @@ import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { libraryStore } from '@/server/features/library/library-store';
+import { partStore } from '@/server/features/library/part-store';
 import { patternStore } from '@/server/features/library/pattern-store';
 import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
@@ -25,11 +26,13 @@ import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-s
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
 import { DEMO_LIBRARY, DEMO_PAIRS, DEMO_PATTERNS } from './equipment';
 import { loadWiring } from './load-wiring';
+import { DEMO_PARTS } from './parts';
 import type { DemoSurvey, DemoSystem } from './survey-types';
 
 export async function loadLibrary(database: Database, companyId: string): Promise<void> {
   for (const fields of DEMO_LIBRARY) await libraryStore.put(database, companyId, { id: uuid(), fields });
   for (const pair of DEMO_PAIRS) await libraryStore.putPair(database, companyId, pair);
+  for (const part of DEMO_PARTS) await partStore.put(database, companyId, part);
   for (const pattern of DEMO_PATTERNS) await patternStore.put(database, companyId, pattern);
 }
 

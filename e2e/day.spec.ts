@@ -135,3 +135,26 @@ test('what comes wrong stops the day before anything is taken out; what fits is 
   await expect(page.getByTestId('go-go-nitrogen')).toContainText('There is too little nitrogen.');
   await expect(page.getByTestId('arrivals')).toContainText('heater kit');
 });
+
+test('what to take is counted, ticked as it is loaded, and what goes back is written down', async ({ page }) => {
+  const c = new Crew(page);
+  await c.signIn();
+  await page.goto('/jobs');
+  await c.openJob(2161);
+  await c.phase('Day').click();
+  await page.getByRole('tab', { name: 'what to take' }).click();
+  const copper = page.getByTestId('take-rod').getByRole('button');
+  await expect(copper).toContainText('Silver solder');
+  await copper.click();
+  await expect(copper).toHaveAttribute('aria-pressed', 'true');
+  await page.reload();
+  await expect(page.getByTestId('take-rod').getByRole('button')).toHaveAttribute('aria-pressed', 'true');
+  await page.getByTestId('take-rod').getByRole('button').click();
+  await expect(page.getByTestId('take-rod').getByRole('button')).toHaveAttribute('aria-pressed', 'false');
+  await page.getByRole('button', { name: 'Write down a return' }).click();
+  const form = page.getByTestId('entry-form-part-return');
+  await form.getByLabel('Which part').fill('heater kit, 15 kW');
+  await form.getByRole('radio', { name: 'wrong part' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByTestId('entry-part-return')).toContainText('wrong part');
+});

@@ -100,6 +100,7 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     route('POST', '/practice/rounds', practiceSchema),
     route('POST', '/customers', lists.housesSchema, 'owner'),
     route('POST', '/library/items', before.libraryItemsSchema, 'owner'),
+    route('POST', '/library/parts', before.partsSchema, 'owner'),
     route('PUT', '/settings', before.settingsSchema, 'owner'),
     fc
       .constantFrom('survey', 'scope', 'recover', 'join', 'pressure-test', 'evacuate', 'charge', 'start-up')

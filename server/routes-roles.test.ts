@@ -63,6 +63,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /runs/:runId/readings': 'everyone',
   'POST /cylinders': 'keep-cylinders',
   'POST /library/patterns': 'edit-library',
+  'POST /library/parts': 'edit-library',
   'POST /customers': 'keep-company',
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
   'PUT /register/:instrumentId': 'keep-instruments',

@@ -3,7 +3,8 @@ import { deviceStore } from './device-store';
 
 /** What may be looked at without a connection: the person, jobs and what their pages ask for. */
 const SHEET = /^\/jobs\/[0-9a-f-]{36}(\?circuit=[0-9a-f-]{36})?$/;
-const KEPT = /^\/(me|jobs|jobs\/[0-9a-f-]{36}(\?circuit=[0-9a-f-]{36})?|cylinders|library|people|settings|jobs\?.*)$/;
+const KEPT =
+  /^\/(me|jobs|jobs\/[0-9a-f-]{36}(\?circuit=[0-9a-f-]{36})?|cylinders|library|people|settings|owed|plan\/hours|week\?from=[\d-]{10}|jobs\?.*)$/;
 
 /** Keeps what the server answered, for a time without a connection. Without room it is simply not kept. */
 export async function keepCopy(path: string, text: string): Promise<void> {

@@ -2,14 +2,16 @@ import { CYLINDER_TABLE } from '@/core/circuit/recovery/cylinder-csv';
 import { LIBRARY_TABLE, PAIR_TABLE, PATTERN_TABLE } from '@/core/equipment/library-csv';
 import type { CsvTable } from '@/core/form/table-csv';
 import { HOUSE_TABLE } from '@/core/job/house-csv';
+import { PART_TABLE } from '@/core/plan/take-off/part-row';
 
-export type CsvKind = 'equipment' | 'pairs' | 'patterns' | 'cylinders' | 'customers';
+export type CsvKind = 'equipment' | 'pairs' | 'patterns' | 'parts' | 'cylinders' | 'customers';
 
 /** Every list that is read from a file, by the name of its file. */
 export const CSV_TABLES: Record<CsvKind, CsvTable> = {
   equipment: LIBRARY_TABLE,
   pairs: PAIR_TABLE,
   patterns: PATTERN_TABLE,
+  parts: PART_TABLE,
   cylinders: CYLINDER_TABLE,
   customers: HOUSE_TABLE,
 };

@@ -16,15 +16,20 @@ import { tell } from '@/web/words/tell';
 import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
 import { PairTable } from './PairTable';
+import { PartTable } from './PartTable';
 import { PatternTable } from './PatternTable';
 import { sendLibrary } from './send-library';
 
-const FILES = ['equipment', 'pairs', 'patterns'] as const;
+const FILES = ['equipment', 'pairs', 'patterns', 'parts'] as const;
 /** Lists that come as a file only. */
-const TABLES = ['pairs', 'patterns'] as const;
+const TABLES = ['pairs', 'patterns', 'parts'] as const;
 const LISTS = [...EQUIPMENT_KINDS, ...TABLES] as const;
 const isTable = (kind: string): kind is (typeof TABLES)[number] => (TABLES as readonly string[]).includes(kind);
-const TABLE_WORDS = { pairs: tell('web.matched-pairs'), patterns: tell('web.model-numbers') } as const;
+const TABLE_WORDS = {
+  pairs: tell('web.matched-pairs'),
+  patterns: tell('web.model-numbers'),
+  parts: tell('web.parts-and-prices'),
+} as const;
 
 /** The company's equipment: what may be ordered, with the figures that charge, fit, power and scope need. */
 export default function LibraryPage() {
@@ -45,6 +50,7 @@ export default function LibraryPage() {
     ) ?? [];
   const pairs = library?.pairs.filter((p) => match(`${p.outdoorModel} ${p.indoorModel} ${p.reference}`)) ?? [];
   const patterns = library?.patterns.filter((p) => match(`${p.part} ${p.pattern} ${p.source}`)) ?? [];
+  const parts = library?.parts.filter((p) => match(`${p.code} ${p.name}`)) ?? [];
   const mayEdit = may(me?.role, 'edit-library');
 
   return (
@@ -87,6 +93,8 @@ export default function LibraryPage() {
         <PairTable pairs={pairs} />
       ) : kind === 'patterns' ? (
         <PatternTable patterns={patterns} />
+      ) : kind === 'parts' ? (
+        <PartTable parts={parts} />
       ) : (
         <ul className="mt-1">
           {items.map((i) => (
@@ -99,7 +107,7 @@ export default function LibraryPage() {
           ))}
         </ul>
       )}
-      {library && { pairs, patterns, items }[isTable(kind) ? kind : 'items'].length === 0 ? (
+      {library && { pairs, patterns, parts, items }[isTable(kind) ? kind : 'items'].length === 0 ? (
         <p className="mt-6 text-[16px] text-ink2">
           {text ? say(tell('web.nothing-matches-2', { text })) : say(tell('web.none-yet-take-template-fill-it'))}
         </p>

@@ -12,5 +12,9 @@ export const sendLibrary: Sender = async (kind, rows) => {
     const { added } = await post<{ added: number }>('/library/patterns', { patterns: rows.map((r) => r.value) });
     return { added, updated: 0, unchanged: 0 };
   }
+  if (kind === 'parts') {
+    const { added } = await post<{ added: number }>('/library/parts', { parts: rows.map((r) => r.value) });
+    return { added, updated: 0, unchanged: 0 };
+  }
   return post<Sent>('/library/items', { items: rows.map((r) => ({ id: uuid(), fields: r.value })) });
 };

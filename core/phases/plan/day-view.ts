@@ -12,6 +12,7 @@ import { type Moved, movedBetween } from '@/core/plan/day/moved';
 import { type DayRules, placeDay } from '@/core/plan/day/schedule';
 import { stepOf } from '@/core/plan/day/steps';
 import { durationOf, OWN_JOBS } from '@/core/plan/duration';
+import { timesOf } from '@/core/plan/network';
 import { dayAt, daysBetween, hoursFrom } from '@/core/words/calendar';
 import { crewFor, type DayPlan, dayPlanOf, hoursOf, type RosterPerson, spanOn } from './days';
 import { deliveriesOf, promisedFor } from './deliveries';
@@ -47,6 +48,8 @@ export type DayView = {
   planned: PlacedPiece[];
   placed: PlacedPiece[];
   chain: string[];
+  /** How much each piece may slip before the end does, by what waits for what alone, h. */
+  slack: ReadonlyMap<string, number>;
   /** The clock now, while the job's days last. */
   now: number | undefined;
   ends: number | undefined;
@@ -112,6 +115,7 @@ export function dayView(
     planned,
     placed,
     chain: chainOf(placed),
+    slack: slackOf(pieces),
     now,
     ends,
     behindH: ends === undefined ? 0 : openHours(crew, endOf(planned)!, ends),
@@ -123,6 +127,9 @@ export function dayView(
     finished,
   };
 }
+
+const slackOf = (pieces: readonly DayPiece[]): Map<string, number> =>
+  new Map(timesOf(pieces).timed.map((t) => [t.activity.id, Math.max(0, t.latestStart - t.earliestStart)]));
 
 /** Working hours between two moments, less than nothing backward: the night makes nobody late. */
 function openHours(crew: Crew, from: number, to: number): number {

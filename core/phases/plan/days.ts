@@ -67,7 +67,8 @@ export function crewFor(
     return {
       name,
       leads: known?.leads ?? name === sheet.job.lead,
-      certified: known?.certified ?? false,
+      // While nobody of the company is known, nothing is said of certificates.
+      certified: known?.certified ?? roster.length === 0,
       away: away.filter((e) => e.body.who.includes(name)).map(({ body }) => spanOn(first, body.on, body.from, body.to)),
     };
   });

@@ -18,6 +18,7 @@ import {
 } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { clock, day as dayOf, list, q, value } from '@/core/words/said';
+import { takeEntries } from './take-entries';
 import { tell } from './words';
 
 /** As many people as one crew has. */
@@ -210,6 +211,7 @@ export const planEntries = {
       }),
     { ofJob: true, edited: true, caution: tell('dayplan.no-go-is-no-shame') },
   ),
+  ...takeEntries,
   rescheduled: entry(
     tell('dayplan.rescheduled'),
     {

@@ -7,7 +7,7 @@ import { type Forecast, heatAt, NO_ENTRY_F } from '@/core/plan/day/heat';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { daysBetween } from '@/core/words/calendar';
-import { day as dayOf, list, lower, q, value } from '@/core/words/said';
+import { day as dayOf, list, lower, q, upper, value } from '@/core/words/said';
 import { type DayPiece, type DayView, lastPlanned } from './day-view';
 import { deliveriesOf } from './deliveries';
 import { clockOf, pieceName } from './names';
@@ -67,7 +67,7 @@ function windows({ pieces, placed }: DayView): Finding[] {
 function deliveries({ days }: DayView, sheet: JobSheet): Finding[] {
   const last = days.at(-1)!;
   return deliveriesOf(sheet).flatMap(({ id, body }): Finding[] => {
-    const piece = tell('dayplan.piece-which', { piece: value(body.piece), what: body.what || '–' });
+    const piece = tell('dayplan.piece-which', { piece: upper(value(body.piece)), what: body.what || '–' });
     // What came wrong stops the dismantling, not the day: go or no-go tells it.
     if (body.state === 'is wrong') return [];
     const late = body.due !== null && body.due > last;

@@ -10,7 +10,7 @@ import { is } from '@/core/scope/survey/facts';
 import type { Piece } from '@/core/scope/survey/parts';
 import { partsOf } from '@/core/scope/survey/parts';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { list, lower, type Said, value } from '@/core/words/said';
+import { list, lower, type Said, upper, value } from '@/core/words/said';
 
 type Delivery = EntryBody<'delivery'>['piece'];
 /** What is ordered for each new piece, as a delivery names it. */
@@ -45,7 +45,7 @@ function arrivals(sheet: JobSheet): Finding[] {
   const wanted = new Set<Delivery>([...fresh].map((p) => ORDERED[p]));
   const unseen = [...wanted].filter((piece) => !entries.some((e) => e.piece === piece));
   const told = entries.map((e, i): Finding => {
-    const piece = tell('go.piece-which', { piece: value(e.piece), what: e.what || '–' });
+    const piece = tell('go.piece-which', { piece: upper(value(e.piece)), what: e.what || '–' });
     if (e.state === 'matches')
       return finding(`piece-${i}`, 'good', tell('go.is-there-and-matches', { piece }), tell('go.held-against-order'));
     if (e.state === 'is wrong')

@@ -1,6 +1,7 @@
 import { Router } from 'express';
-import { libraryItemsSchema, pairsSchema, patternsSchema } from '@/contract/before';
+import { libraryItemsSchema, pairsSchema, partsSchema, patternsSchema } from '@/contract/before';
 import { LIBRARY_TABLE, PAIR_TABLE, PATTERN_TABLE } from '@/core/equipment/library-csv';
+import { PART_TABLE } from '@/core/plan/take-off/part-row';
 import { audit } from '@/server/audit';
 import { csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
@@ -9,6 +10,7 @@ import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { libraryStore } from './library-store';
 import { pageStore } from './page-store';
+import { partStore } from './part-store';
 import { patternStore } from './pattern-store';
 
 export function libraryRoutes({ database }: Deps): Router {
@@ -20,6 +22,7 @@ export function libraryRoutes({ database }: Deps): Router {
       items: await libraryStore.list(database, companyId),
       pairs: await libraryStore.pairs(database, companyId),
       patterns: await patternStore.list(database, companyId),
+      parts: await partStore.list(database, companyId),
       pages: await pageStore.list(database, companyId),
     });
   });
@@ -60,6 +63,17 @@ export function libraryRoutes({ database }: Deps): Router {
     response.status(201).json({ added: pairs.length });
   });
 
+  router.post('/library/parts', async (request, response) => {
+    const person = who(request);
+    must(person, 'edit-library');
+    const { parts } = parseBody(partsSchema, request.body);
+    await database.transaction(async (db) => {
+      for (const part of parts) await partStore.put(db, person.companyId, part);
+      await audit(db, person, null, 'parts changed', { parts: parts.length });
+    });
+    response.status(201).json({ added: parts.length });
+  });
+
   router.post('/library/patterns', async (request, response) => {
     const person = who(request);
     must(person, 'edit-library');
@@ -80,6 +94,8 @@ export function libraryRoutes({ database }: Deps): Router {
       'pairs-template': async () => csvOf(PAIR_TABLE, []),
       patterns: async () => csvOf(PATTERN_TABLE, await patternStore.list(database, companyId)),
       'patterns-template': async () => csvOf(PATTERN_TABLE, []),
+      parts: async () => csvOf(PART_TABLE, await partStore.list(database, companyId)),
+      'parts-template': async () => csvOf(PART_TABLE, []),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: tell('server.no-such-file') });

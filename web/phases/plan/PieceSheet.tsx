@@ -78,6 +78,7 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
         </p>
         <p className="text-[14px] text-ink2">{standing(piece, day, placed.because)}</p>
         <p className="text-[14px] text-ink2">{hoursWords(piece)}</p>
+        {piece.done ? null : <p className="text-[14px] text-ink2">{slackWords(day, id)}</p>}
         <Trouble problem={problem} />
         {piece.done ? null : (
           <div className="flex flex-wrap gap-2">
@@ -154,4 +155,10 @@ function hoursWords(p: DayPiece): string {
           median: q(p.ownMedianH, 'h', 2),
         }),
   );
+}
+
+/** Whether the end of the day hangs on it, and how much it may slip by what waits for what. */
+function slackWords(day: DayView, id: string): string {
+  if (day.chain.includes(id)) return say(tell('web.on-the-longest-chain'));
+  return say(tell('web.may-slip', { hours: q(day.slack.get(id) ?? 0, 'h') }));
 }

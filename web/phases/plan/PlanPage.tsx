@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import type { Answers } from '@/core/form/field';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
@@ -8,8 +9,8 @@ import { clockOf } from '@/core/phases/plan/names';
 import { plan as phase } from '@/core/phases/plan/phase';
 import type { PlacedPiece } from '@/core/plan/day/activity';
 import { movedBetween } from '@/core/plan/day/moved';
-import { Button } from '@/web/kit/Button';
-import { Notice, Trouble } from '@/web/kit/Notice';
+import { pagesOf } from '@/web/api/circuit-path';
+import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -17,16 +18,15 @@ import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
-import { shownDays } from './axis';
-import { DayChart, type Dropped } from './DayChart';
+import type { Dropped } from './DayChart';
 import { DayHead } from './DayHead';
-import { DayList } from './DayList';
-import { dayTitle } from './day-title';
+import { DayPart } from './DayPart';
 import { moveBy } from './drop';
-import { MovedPart } from './MovedPart';
 import { PieceSheet } from './PieceSheet';
 import { PlanSide } from './PlanSide';
-import { Untimed } from './Untimed';
+import { PlanTabs } from './PlanTabs';
+import { TakePart } from './TakePart';
+import { UndoPart } from './UndoPart';
 import { useDay } from './use-day';
 import { useOutlook } from './use-outlook';
 import { moveOfPiece, usePieces } from './use-pieces';
@@ -36,6 +36,8 @@ type Undo = { before: PlacedPiece[]; was: EntryBody<'plan-move'> };
 /** The day sheet: who does what when, made from the work, followed through the day. */
 export default function PlanPage(view: JobView) {
   const { sheet } = view;
+  const { part } = useParams();
+  const navigate = useNavigate();
   const day = useDay(view);
   const { advice, ends } = useOutlook(day);
   const [form, setForm] = useState<{ kind: EntryKind; preset?: Answers }>();
@@ -62,8 +64,6 @@ export default function PlanPage(view: JobView) {
     const to = moveBy(day, moveOfPiece(sheet, dropped.id), dropped);
     if (to) void act(() => change(to));
   }
-  const shown = shownDays(day);
-  const moved = undo ? movedBetween(day.held, undo.before, day.placed) : [];
 
   return (
     <JobFrame
@@ -82,46 +82,22 @@ export default function PlanPage(view: JobView) {
       next={<NextMove move={move} busy={busy} press={press} />}
     >
       <div className="px-4 py-3 lg:px-5">
+        <PlanTabs take={part === 'take'} onGo={(to) => navigate(`${pagesOf(sheet)}/${to}`)} />
         <DayHead day={day} title={say(PHASE_WORDS.plan)} time={time} />
         <Trouble problem={problem} />
         {undo ? (
-          <div className="mt-2">
-            <Notice kind="look-again">
-              {moved.length ? (
-                <MovedPart day={day} moved={moved} title={tell('web.moved-with-it')} />
-              ) : (
-                say(tell('web.nothing-else-moved'))
-              )}
-              <div className="mt-1 flex gap-2">
-                <Button tone="quiet" onClick={() => void act(() => writeMove(undo.was)).then(() => setUndo(undefined))}>
-                  {say(tell('web.take-it-back'))}
-                </Button>
-                <Button tone="quiet" onClick={() => setUndo(undefined)}>
-                  {say(tell('web.leave-it-so'))}
-                </Button>
-              </div>
-            </Notice>
-          </div>
+          <UndoPart
+            day={day}
+            moved={movedBetween(day.held, undo.before, day.placed)}
+            onBack={() => void act(() => writeMove(undo.was)).then(() => setUndo(undefined))}
+            onLeave={() => setUndo(undefined)}
+          />
         ) : null}
-        <div className="mt-3 hidden gap-6 lg:grid">
-          {shown.map((work) => (
-            <DayChart
-              key={work.at}
-              day={day}
-              work={work}
-              advice={advice}
-              time={time}
-              title={shown.length > 1 ? dayTitle(day, work) : undefined}
-              onOpen={setOpen}
-              onDrop={drop}
-            />
-          ))}
-          <Untimed day={day} onOpen={setOpen} />
-          <p className="text-[12.5px] text-ink2">{say(tell('web.how-to-read-the-day'))}</p>
-        </div>
-        <div className="mt-2 lg:hidden">
-          <DayList day={day} time={time} onOpen={setOpen} />
-        </div>
+        {part === 'take' ? (
+          <TakePart view={view} />
+        ) : (
+          <DayPart day={day} advice={advice} time={time} onOpen={setOpen} onDrop={drop} />
+        )}
       </div>
       {open ? (
         <PieceSheet key={open} view={view} day={day} id={open} time={time} onClose={() => setOpen(undefined)} />
