@@ -15,9 +15,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
-import { PairTable } from './PairTable';
-import { PartTable } from './PartTable';
-import { PatternTable } from './PatternTable';
+import { LibraryTable } from './LibraryTable';
 import { sendLibrary } from './send-library';
 
 const FILES = ['equipment', 'pairs', 'patterns', 'parts'] as const;
@@ -89,12 +87,8 @@ export default function LibraryPage() {
         ))}
       </div>
       {trouble ? <p className="mt-4 text-oxide">{say(tell('web.library-could-not-be-loaded-trying'))}</p> : null}
-      {kind === 'pairs' ? (
-        <PairTable pairs={pairs} />
-      ) : kind === 'patterns' ? (
-        <PatternTable patterns={patterns} />
-      ) : kind === 'parts' ? (
-        <PartTable parts={parts} />
+      {isTable(kind) ? (
+        <LibraryTable kind={kind} pairs={pairs} patterns={patterns} parts={parts} />
       ) : (
         <ul className="mt-1">
           {items.map((i) => (

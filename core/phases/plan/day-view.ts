@@ -40,6 +40,8 @@ export type DayView = {
   plan: DayPlan;
   said: boolean;
   days: readonly string[];
+  /** By the clock of the site, YYYY-MM-DD. */
+  today: string;
   crew: Crew;
   pieces: DayPiece[];
   /** The same with what each was given in the plan, as the forecast was placed with. */
@@ -108,6 +110,7 @@ export function dayView(
     plan,
     said,
     days,
+    today: dayAt(new Date(nowMs), timeZone),
     crew,
     pieces,
     held,

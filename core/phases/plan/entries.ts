@@ -4,6 +4,7 @@ import { num } from '@/core/finding/quantity-field';
 import {
   choice,
   clockTime,
+  count,
   day,
   either,
   figure,
@@ -13,6 +14,7 @@ import {
   own,
   people,
   pick,
+  sinceLater,
   text,
   words,
 } from '@/core/form/field';
@@ -130,6 +132,14 @@ export const planEntries = {
       what: text(tell('dayplan.which-one'), 80, 0, { hint: tell('dayplan.as-ordered') }),
       state: choice(tell('dayplan.it-is'), DELIVERY_STATES, { stacked: true }),
       due: maybe(day(tell('dayplan.promised-for'), { when: is('state', 'promised', 'ordered') })),
+      leadDays: sinceLater(
+        maybe(
+          count(tell('dayplan.takes-days'), 0, 365, {
+            hint: tell('dayplan.nine-in-ten-come-within'),
+            when: is('state', 'not ordered'),
+          }),
+        ),
+      ),
       dueAt: maybe(clockTime(tell('dayplan.at'), { when: is('state', 'promised') })),
       wrong: maybe(
         text(tell('dayplan.what-is-wrong'), 200, 3, {

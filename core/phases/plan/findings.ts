@@ -4,6 +4,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import { DAY_H } from '@/core/plan/day/calendar';
 import { type Forecast, heatAt, NO_ENTRY_F } from '@/core/plan/day/heat';
+import { orderBy } from '@/core/plan/order-by';
 import { is, numberOf } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
 import { daysBetween } from '@/core/words/calendar';
@@ -64,12 +65,26 @@ function windows({ pieces, placed }: DayView): Finding[] {
     });
 }
 
-function deliveries({ days }: DayView, sheet: JobSheet): Finding[] {
+function deliveries({ days, today }: DayView, sheet: JobSheet): Finding[] {
   const last = days.at(-1)!;
   return deliveriesOf(sheet).flatMap(({ id, body }): Finding[] => {
     const piece = tell('dayplan.piece-which', { piece: upper(value(body.piece)), what: body.what || '–' });
     // What came wrong stops the dismantling, not the day: go or no-go tells it.
     if (body.state === 'is wrong') return [];
+    if (body.state === 'not ordered' && body.leadDays) {
+      const by = orderBy(days[0]!, body.leadDays);
+      const tooLate = today > by;
+      return [
+        {
+          id: `day-late-${id}`,
+          verdict: 'look-again',
+          claim: tell(tooLate ? 'dayplan.comes-too-late' : 'dayplan.order-it-by', { piece, day: dayOf(by) }),
+          because: tell('dayplan.takes-so-many-days', { days: String(body.leadDays) }),
+          source: DESIGN,
+          next: { say: tell(tooLate ? 'dayplan.move-or-split-the-job' : 'dayplan.order-it-now') },
+        },
+      ];
+    }
     const late = body.due !== null && body.due > last;
     if (body.state !== 'not ordered' && !(late && body.state !== 'matches')) return [];
     return [

@@ -9,6 +9,7 @@ import { goFindings } from '@/core/phases/scope/go';
 import { anyLog } from '@/core/phases/testing/any-log';
 import { adviceFor } from '@/core/plan/day/advice';
 import { stepOf } from '@/core/plan/day/steps';
+import { orderBy } from '@/core/plan/order-by';
 import { anySurvey } from '@/core/scope/testing/any-survey';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { english } from '@/core/words/testing/english';
@@ -327,6 +328,29 @@ describe('what of a day is not as it should be', () => {
     expect(late(comes({ due: '2026-06-02' }))).toBe(1);
     expect(late(comes({ state: 'not ordered', due: null }))).toBe(1);
     expect(late(comes({ state: 'matches', due: null }))).toBe(0);
+  });
+  it('what is not ordered yet must be by a day, from its lead time (worked case: June 15, nine days: by June 4)', () => {
+    expect(orderBy('2026-06-15', 9)).toBe('2026-06-04');
+    const wants = (leadDays: number) =>
+      fresh([
+        dayPlan(),
+        written('delivery', {
+          piece: 'curb',
+          what: '',
+          state: 'not ordered',
+          due: null,
+          dueAt: null,
+          wrong: null,
+          leadDays,
+        }),
+      ]);
+    const claim = (leadDays: number, now: number) => {
+      const sheet = wants(leadDays);
+      return dayFindings(viewOf(sheet, { now }), sheet).find((f) => f.id.startsWith('day-late-'))?.claim.id;
+    };
+    // The work is on June 1; nine days and two: by May 21, which is eleven days before.
+    expect(claim(9, 7 - 11 * 24)).toBe('dayplan.order-it-by');
+    expect(claim(9, 7 - 10 * 24)).toBe('dayplan.comes-too-late');
   });
   it('the heat of the afternoon under a dark roof: less work an hour; too hot to enter is a stop', () => {
     const attic = (highF: number) => {

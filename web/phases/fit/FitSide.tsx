@@ -5,6 +5,7 @@ import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { CheckList } from './CheckList';
+import { PatternPart } from './PatternPart';
 import type { FitEdit } from './use-fit';
 
 type Props = { view: JobView; kind: FitKind; edit: FitEdit; checks: readonly Finding[] };
@@ -16,6 +17,9 @@ export function FitSide({ view, kind, edit, checks }: Props) {
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       <CheckList checks={checks} />
+      {kind === 'stack' && sheet.fits.stack ? (
+        <PatternPart record={sheet.fits.stack.record} number={sheet.job.number} />
+      ) : null}
       <section aria-label={say(tell('web.pictures'))}>
         <h2 className="text-[15px] font-[680]">{say(tell('web.pictures-of-it'))}</h2>
         <div className="mt-1 flex flex-wrap items-center gap-2">

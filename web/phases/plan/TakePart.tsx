@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { ownerName } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { takeOffOf } from '@/core/phases/take-off';
@@ -27,6 +28,8 @@ export function TakePart({ view }: { view: JobView }) {
   const loaded = entry?.body.codes ?? [];
   const cost = rows.reduce((sum, r) => sum + (r.cost ?? 0), 0);
   const unpriced = rows.filter((r) => r.packs > 0 && r.cost === undefined).length;
+  // Another system of the house has a list of its own: the rail switches.
+  const of = ownerName(view.sheet, 'system');
   const tick = (code: string): void =>
     void write(
       'take-loaded',
@@ -35,6 +38,7 @@ export function TakePart({ view }: { view: JobView }) {
     );
   return (
     <div className="max-w-[860px]" data-testid="take">
+      {of ? <h2 className="text-[17px] font-[680]">{of}</h2> : null}
       <p className="text-[14px] text-ink2">
         {say(
           tell('web.loaded-of-and-cost', {

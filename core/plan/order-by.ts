@@ -1,0 +1,14 @@
+const DAY_MS = 86_400_000;
+/** Days between a delivery and the work it is for (design default): time to open the box and send it back. */
+const SPARE_DAYS = 2;
+
+/**
+ * The last day to order something so that nine in ten come in time.
+ *
+ * @param workDate YYYY-MM-DD · @param leadDays within which nine in ten come
+ * @returns YYYY-MM-DD
+ * @source work date − lead − two days (design default)
+ * @example orderBy('2026-06-15', 9) // '2026-06-04'
+ */
+export const orderBy = (workDate: string, leadDays: number): string =>
+  new Date(Date.parse(`${workDate}T00:00:00Z`) - (leadDays + SPARE_DAYS) * DAY_MS).toISOString().slice(0, 10);
