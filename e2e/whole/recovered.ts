@@ -9,6 +9,19 @@ export const recovered = () =>
     await crew.press('Take pictures');
     await crew.takePictures();
     await crew.phase('Scope').click();
+    // The side cap is only promised: what is not there yet holds the removal until somebody says it came.
+    await crew.say('No-go: nothing is taken out yet');
+    await crew.press('Go to the day plan');
+    await page
+      .getByTestId('arrivals')
+      .getByRole('button', { name: /sheet metal/ })
+      .click();
+    const came = crew.form('delivery');
+    await expect(came.getByLabel('Which one')).toHaveValue('side cap, 24 ga');
+    await came.getByRole('radio', { name: 'there, matches' }).click();
+    await came.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByTestId('go-verdict')).not.toHaveText('No-go');
+    await crew.phase('Scope').click();
     await crew.press('Release the removal');
     await crew.say('Removal released');
     await crew.phase('Recover').click();

@@ -1,5 +1,6 @@
 import type { JobSheet } from '@/core/job/sheet';
 import { median } from '@/core/numeric/mean';
+import { deliveriesOf } from '@/core/phases/deliveries';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
 import type { PlacedPiece } from '@/core/plan/day/activity';
@@ -15,7 +16,7 @@ import { durationOf, OWN_JOBS } from '@/core/plan/duration';
 import { timesOf } from '@/core/plan/network';
 import { dayAt, daysBetween, hoursFrom } from '@/core/words/calendar';
 import { crewFor, type DayPlan, dayPlanOf, hoursOf, type RosterPerson, spanOn } from './days';
-import { deliveriesOf, promisedFor } from './deliveries';
+import { promisedFor } from './deliveries';
 import { type OutsideWindow, outsideOf, windowsOf } from './outside';
 import { doneSpan, type Progress, progressOf } from './progress';
 import { daySystemsOf } from './source';

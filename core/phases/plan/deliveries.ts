@@ -1,5 +1,4 @@
-import type { SheetWith } from '@/core/job/sheet';
-import { type EntryOf, entriesOf } from '@/core/phases/log/circuit-log';
+import type { EntryOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
 import type { PlanPiece } from '@/core/plan/day/make';
 import type { StepName } from '@/core/plan/day/steps';
@@ -22,9 +21,6 @@ const NEEDED_BY: Record<Piece, readonly StepName[]> = {
   'fuel or power': ['fuel', 'supply'],
   'other piece': [],
 };
-
-/** What comes, newest word of each first said. */
-export const deliveriesOf = (sheet: SheetWith<'jobLog'>): EntryOf<'delivery'>[] => entriesOf(sheet.jobLog, 'delivery');
 
 const isHere = ({ body }: EntryOf<'delivery'>): boolean => body.state === 'matches';
 

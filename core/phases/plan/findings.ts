@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import type { JobSheet } from '@/core/job/sheet';
+import { deliveriesOf } from '@/core/phases/deliveries';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import { DAY_H } from '@/core/plan/day/calendar';
 import { type Forecast, heatAt, NO_ENTRY_F } from '@/core/plan/day/heat';
@@ -10,7 +11,6 @@ import { knownFacts } from '@/core/scope/survey/survey';
 import { daysBetween } from '@/core/words/calendar';
 import { day as dayOf, list, lower, q, upper, value } from '@/core/words/said';
 import { type DayPiece, type DayView, lastPlanned } from './day-view';
-import { deliveriesOf } from './deliveries';
 import { clockOf, pieceName } from './names';
 import { tell } from './words';
 

@@ -99,6 +99,11 @@ describe('go or no-go', () => {
     expect(passes(removalGates(letPass).find((g) => g.id === 'go')!)).toBe(true);
     const late = surveyed({ systemType: 'split-hp' }, [arrived('outdoor unit', 'promised')]);
     expect(goGate(late).holds).toBe(false);
+    // It came: the newest word of a piece is what holds, and another piece is another piece.
+    const came = surveyed({ systemType: 'split-hp' }, [arrived('outdoor unit', 'promised'), arrived('outdoor unit')]);
+    expect(goGate(came).holds).toBe(true);
+    const other = surveyed({ systemType: 'split-hp' }, [arrived('outdoor unit', 'promised'), arrived('indoor unit')]);
+    expect(goGate(other).holds).toBe(false);
   });
   it.each<[Partial<EntryBody<'go-check'>>, string, string]>([
     [{ cylinders: 'no room' }, 'go-cylinder', 'look-again'],

@@ -2,7 +2,8 @@ import type { Finding, Verdict } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { type Gate, gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
-import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
+import { deliveriesOf } from '@/core/phases/deliveries';
+import { latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { tell } from '@/core/phases/scope/words';
 import { beganWithSurvey, surveyOf } from '@/core/phases/survey/view';
@@ -40,7 +41,7 @@ export const goFindings = (sheet: JobSheet): Finding[] =>
   orderFindings([...arrivals(sheet), permit(sheet), ...answers(sheet), ...pictures(sheet)]);
 
 function arrivals(sheet: JobSheet): Finding[] {
-  const entries = entriesOf(sheet.jobLog, 'delivery').map((e) => e.body);
+  const entries = deliveriesOf(sheet).map((e) => e.body);
   const fresh = beganWithSurvey(sheet) ? (partsOf(knownFacts(sheet.survey.observations))?.fresh ?? []) : [];
   const wanted = new Set<Delivery>([...fresh].map((p) => ORDERED[p]));
   const unseen = [...wanted].filter((piece) => !entries.some((e) => e.piece === piece));

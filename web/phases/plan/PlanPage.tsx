@@ -76,7 +76,7 @@ export default function PlanPage(view: JobView) {
           ends={ends}
           findings={dayFindings(day, sheet)}
           time={time}
-          onWrite={(kind) => setForm({ kind })}
+          onWrite={(kind, preset) => setForm({ kind, ...(preset ? { preset } : {}) })}
         />
       }
       next={<NextMove move={move} busy={busy} press={press} />}

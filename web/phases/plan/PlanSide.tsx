@@ -1,8 +1,9 @@
 import type { Finding } from '@/core/finding/finding';
+import type { Answers } from '@/core/form/field';
+import { deliveriesOf } from '@/core/phases/deliveries';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
 import type { DayView } from '@/core/phases/plan/day-view';
-import { deliveriesOf } from '@/core/phases/plan/deliveries';
 import { isOut } from '@/core/phases/plan/move';
 import { clock, day as dayOf, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
@@ -22,7 +23,7 @@ type Props = {
   ends: readonly number[] | undefined;
   findings: readonly Finding[];
   time: (t: number) => string;
-  onWrite: (kind: EntryKind) => void;
+  onWrite: (kind: EntryKind, preset?: Answers) => void;
 };
 
 /** What is said of the day; the pieces stand in the day itself. */
@@ -36,7 +37,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
       <GoPart sheet={view.sheet} out={isOut(day)} onAnswer={() => onWrite('go-check')} />
       <CheckList checks={findings} />
       <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
-      <Arrivals view={view} />
+      <Arrivals view={view} onTap={(preset) => onWrite('delivery', preset)} />
       <section aria-label={say(tell('web.write-down'))}>
         <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
         <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
@@ -52,8 +53,8 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
   );
 }
 
-/** What was ordered, and whether it is here and right. */
-function Arrivals({ view }: { view: JobView }) {
+/** What was ordered, and whether it is here and right; a tap says what became of it. */
+function Arrivals({ view, onTap }: { view: JobView; onTap: (which: Answers) => void }) {
   const list = deliveriesOf(view.sheet);
   if (list.length === 0) return null;
   return (
@@ -61,19 +62,25 @@ function Arrivals({ view }: { view: JobView }) {
       <h2 className="text-[15px] font-[680]">{say(tell('web.still-to-arrive'))}</h2>
       <ul>
         {list.map(({ id, body }) => (
-          <li key={id} className="grid grid-cols-[24px_1fr_auto] gap-x-1 border-b border-rule2 py-1.5">
-            <span className="pt-[2px]">
-              <Mark kind={body.state === 'matches' ? 'good' : body.state === 'is wrong' ? 'stop' : 'look-again'} />
-            </span>
-            <b className="font-[640]">
-              {say(value(body.piece))}
-              {body.what ? <span className="font-[450] text-ink2"> {body.what}</span> : null}
-            </b>
-            <span className="whitespace-nowrap">
-              {body.state === 'promised' && body.due
-                ? `${say(dayWords(body.due))}${body.dueAt ? `, ${say(timeWords(body.dueAt))}` : ''}`
-                : say(value(body.state))}
-            </span>
+          <li key={id}>
+            <button
+              type="button"
+              onClick={() => onTap({ piece: body.piece, what: body.what })}
+              className="grid min-h-12 w-full cursor-pointer grid-cols-[24px_1fr_auto] items-center gap-x-1 border-b border-rule2 py-1.5 text-left hover:bg-sheet"
+            >
+              <span className="pt-[2px]">
+                <Mark kind={body.state === 'matches' ? 'good' : body.state === 'is wrong' ? 'stop' : 'look-again'} />
+              </span>
+              <b className="font-[640]">
+                {say(value(body.piece))}
+                {body.what ? <span className="font-[450] text-ink2"> {body.what}</span> : null}
+              </b>
+              <span className="whitespace-nowrap">
+                {body.state === 'promised' && body.due
+                  ? `${say(dayWords(body.due))}${body.dueAt ? `, ${say(timeWords(body.dueAt))}` : ''}`
+                  : say(value(body.state))}
+              </span>
+            </button>
           </li>
         ))}
       </ul>
