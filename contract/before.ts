@@ -53,6 +53,14 @@ export const photoSchema = z.strictObject({
 });
 
 export const choiceUpdateSchema = z.strictObject({ version, choice: choiceSchema });
+/** The option that the customer takes, and the version of the choice it is put in the place of. */
+export const takeOptionSchema = z.strictObject({
+  id: idSchema,
+  optionId: idSchema,
+  version: z.number().int().min(0).describe('the version you read, 0 for none'),
+});
+export type TakeOption = z.infer<typeof takeOptionSchema>;
+
 export const scopeLineSchema = z.strictObject({ id: idSchema, ...ownLineSchema.shape });
 export type NewScopeLine = z.infer<typeof scopeLineSchema>;
 

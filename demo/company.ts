@@ -3,6 +3,23 @@ import type { Certification } from '@/core/job/gates';
 /** An invented company in an invented county. None of these people or places exist. */
 export const DEMO_COMPANY = { id: '0198a000-0000-7000-8000-000000000001', name: 'Dray & Pell Heating and Air' };
 
+/** Its tax, deposit, energy and winter: as invented as the county. */
+export const DEMO_SETTINGS: Readonly<Record<string, string | number>> = {
+  taxPct: 6.25,
+  depositPct: 30,
+  perKwh: 0.16,
+  bin57F: 700,
+  bin52F: 680,
+  bin47F: 650,
+  bin42F: 620,
+  bin37F: 580,
+  bin32F: 500,
+  bin27F: 300,
+  bin22F: 160,
+  bin17F: 80,
+  bin12F: 30,
+};
+
 export const DEMO_PEOPLE: readonly {
   id: string;
   fullName: string;

@@ -19,12 +19,13 @@ import { type Person, peopleStore } from '@/server/features/people/people-store'
 import { override, recordVacuum, signPhase } from '@/server/features/phases/phases-service';
 import { registerStore } from '@/server/features/register/register-store';
 import { DEMO_CIRCUITS } from './circuits';
-import { DEMO_COMPANY, DEMO_PEOPLE } from './company';
+import { DEMO_COMPANY, DEMO_PEOPLE, DEMO_SETTINGS } from './company';
 import { DEMO_CYLINDERS } from './cylinders';
 import { DayClock } from './day-clock';
 import { DEMO_INSTRUMENTS } from './instruments';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
+import { loadOffer, OFFERED_JOB } from './load-offer';
 import { DEMO_PLANS, loadPlan, loadWorked } from './load-plan';
 import { loadLibrary, loadSurvey } from './load-surveys';
 import { type PlayStep, playRun } from './play';
@@ -44,7 +45,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   say('Loading the demo company …');
   await database.run('insert into companies (id, name, settings, demo) values (:id, :name, :settings, true)', {
     ...DEMO_COMPANY,
-    settings: '{}',
+    settings: JSON.stringify(DEMO_SETTINGS),
   });
   const passwordHash = await hashPassword(DEMO_PASSWORD);
   for (const person of DEMO_PEOPLE) {
@@ -69,6 +70,7 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
     const { lead, id } = await insertJob(database, survey, null);
     await loadSurvey(database, lead, id, survey);
     await planned(database, lead, id, survey.number);
+    if (survey.number === OFFERED_JOB) await loadOffer(database, lead, { jobId: id });
   }
   for (const circuit of DEMO_CIRCUITS) {
     const { lead, id } = await insertJob(database, circuit, circuit.plate);

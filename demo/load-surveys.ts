@@ -26,11 +26,12 @@ import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-s
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
 import { DEMO_LIBRARY, DEMO_PAIRS, DEMO_PATTERNS } from './equipment';
 import { loadWiring } from './load-wiring';
-import { DEMO_PARTS } from './parts';
+import { DEMO_PARTS, soldAt } from './parts';
 import type { DemoSurvey, DemoSystem } from './survey-types';
 
 export async function loadLibrary(database: Database, companyId: string): Promise<void> {
-  for (const fields of DEMO_LIBRARY) await libraryStore.put(database, companyId, { id: uuid(), fields });
+  for (const fields of DEMO_LIBRARY)
+    await libraryStore.put(database, companyId, { id: uuid(), fields: { ...fields, ...soldAt(fields) } });
   for (const pair of DEMO_PAIRS) await libraryStore.putPair(database, companyId, pair);
   for (const part of DEMO_PARTS) await partStore.put(database, companyId, part);
   for (const pattern of DEMO_PATTERNS) await patternStore.put(database, companyId, pattern);

@@ -1,3 +1,4 @@
+import type { LibraryFields } from '@/core/equipment/library-item';
 import type { PartRow } from '@/core/plan/take-off/part-row';
 
 /** What the invented company pays, and what its truck carries. */
@@ -12,3 +13,33 @@ export const DEMO_PARTS: readonly PartRow[] = [
   { code: 'drain-pipe', name: 'Drain pipe 3/4', unit: 'ft', pack: 10, price: 6, onTruck: 10 },
   { code: 'whip', name: 'Whip 3/4, 6 ft', unit: 'each', pack: 1, price: 22, onTruck: 2 },
 ];
+
+/** Sold at so much a ton, and so much more where the compressor is of variable speed. */
+const A_TON: Partial<Record<LibraryFields['kind'], number>> = {
+  outdoor: 980,
+  'air-handler': 610,
+  coil: 390,
+  package: 1650,
+};
+const A_PIECE: Partial<Record<LibraryFields['kind'], number>> = {
+  furnace: 1890,
+  'heater-kit': 240,
+  thermostat: 210,
+  economizer: 1480,
+  'soft-starter': 220,
+};
+const VARIABLE = 1.45;
+
+/** What the invented company sells a piece for, and what its heat pumps do with their power. */
+export function soldAt({ kind, tons, stages, heatPump }: LibraryFields): Partial<LibraryFields> {
+  const variable = stages === 'variable';
+  const base = tons === null ? A_PIECE[kind] : (A_TON[kind] ?? 0) * tons;
+  return {
+    price: base ? Math.round((base * (variable ? VARIABLE : 1)) / 5) * 5 : null,
+    ...(heatPump && kind !== 'air-handler' && kind !== 'coil'
+      ? variable
+        ? { cop47: 4.1, cop17: 2.7 }
+        : { cop47: 3.6, cop17: 2.3 }
+      : {}),
+  };
+}

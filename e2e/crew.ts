@@ -99,10 +99,15 @@ export class Crew {
     const label = ((await button.textContent()) ?? '').trim();
     // Signed between the reading of the text and here: the next loop sees it.
     if (label === 'Close the valve' || label === 'Go to hand-over') return undefined;
-    await this.next
+    const pressed = await this.next
       .getByRole('button', { name: label, exact: true })
       .click({ timeout: 3000 })
-      .catch(() => undefined);
+      .then(
+        () => true,
+        // The move changed under the finger: the next loop reads it again.
+        () => false,
+      );
+    if (!pressed) return undefined;
     if (label === 'Prove the airflow') await this.page.getByRole('button', { name: /simulated flow grid/ }).click();
     if (label === 'Connect instruments') {
       await this.page.getByRole('button', { name: 'Connect simulated instruments' }).click();

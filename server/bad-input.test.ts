@@ -40,6 +40,7 @@ const writes = (): [string, string][] => [
   ['PUT', `/jobs/${jobId}/choice`],
   ['POST', `/jobs/${jobId}/decisions`],
   ['POST', `/jobs/${jobId}/customer-signatures`],
+  ['POST', `/jobs/${jobId}/option`],
   ['POST', `/jobs/${jobId}/removal`],
   ['POST', `/jobs/${jobId}/phases/recover/overrides`],
   ...FIT_KINDS.map((kind): [string, string] => ['PUT', `/jobs/${jobId}/fits/${kind}`]),

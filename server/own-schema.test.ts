@@ -84,6 +84,7 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     route('POST', `${of}/waivers`, before.waiverSchema),
     route('PUT', `${of}/choice`, before.choiceUpdateSchema),
     route('POST', `${of}/decisions`, before.decisionSchema),
+    route('POST', `${of}/option`, before.takeOptionSchema),
     route('POST', `${of}/runs`, requests.newRunSchema),
     route('POST', `/runs/${runId}/commands`, requests.runCommandSchema),
     route('PUT', `/cylinders/${cylinderId}`, circuit.cylinderSchema).map((d) => ({

@@ -49,6 +49,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /jobs/:jobId/decisions': 'choose-scope',
   'POST /jobs/:jobId/scope-lines': 'choose-scope',
   'POST /jobs/:jobId/acceptances': 'accept-finding',
+  'POST /jobs/:jobId/option': 'choose-scope',
   'POST /jobs/:jobId/customer-signatures': 'choose-scope',
   'POST /jobs/:jobId/removal': 'release-removal',
   'POST /jobs/:jobId/circuit-entries': 'by rule',

@@ -134,7 +134,23 @@ const signature = z.strictObject({
   customer: z.string(),
   ink: z.string().nullable(),
   items: z.array(item).nullable(),
-  terms: z.strictObject({ currency: z.string(), hours: z.number(), price: z.number(), schools: settings }).nullable(),
+  terms: z
+    .strictObject({
+      currency: z.string(),
+      hours: z.number(),
+      price: z.number(),
+      schools: settings,
+      offer: z
+        .strictObject({
+          equipment: z.number(),
+          tax: z.number(),
+          total: z.number(),
+          deposit: z.number(),
+          rest: z.number(),
+        })
+        .optional(),
+    })
+    .nullable(),
   witness: z.string(),
   at: instant,
 });
@@ -195,6 +211,8 @@ export const sheetSchema = z.strictObject({
     heaterKit: libraryItem.nullable(),
     thermostat: libraryItem.nullable(),
     pairListed: z.boolean().nullable(),
+    pieces: z.array(libraryItem).optional(),
+    pairs: z.array(z.strictObject({ outdoorModel: z.string(), indoorModel: z.string() })).optional(),
   }),
   fits: z.partialRecord(z.enum(FIT_KINDS), fit),
   removal: z.strictObject(signed).nullable(),

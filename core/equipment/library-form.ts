@@ -123,6 +123,13 @@ export function libraryFields(kind: EquipmentKind): Fields {
     capacity17Btuh: number('capacity17Btuh', tell('equipment.heating-at-17'), 'Btu/h', CIRCUIT, {
       ...(CIRCUIT.includes(kind) ? { when: (a) => a.heatPump === true } : {}),
     }),
+    cop47: number('cop47', tell('equipment.cop-at', { outdoorF: 47 }), '', CIRCUIT, {
+      ...(CIRCUIT.includes(kind) ? { when: (a) => a.heatPump === true } : {}),
+    }),
+    cop17: number('cop17', tell('equipment.cop-at', { outdoorF: 17 }), '', CIRCUIT, {
+      ...(CIRCUIT.includes(kind) ? { when: (a) => a.heatPump === true } : {}),
+    }),
+    price: number('price', tell('equipment.price-sold'), ''),
     a2lListed: pick('a2lListed', tell('equipment.listed-for-a2l'), yesNo, false, COILED),
     liquidSizes: written('liquidSizes', tell('equipment.liquid-sizes-allowed'), ['outdoor'], SIZES_HINT),
     vaporSizes: written('vaporSizes', tell('equipment.vapor-sizes-allowed'), ['outdoor'], SIZES_HINT),

@@ -118,6 +118,10 @@ export const libraryItemSchema = z
     fits: note(200),
     /** The pan of a coil stands the heat over an oil furnace. */
     panHot: yesNo.nullable().optional(),
+    /** What the company sells it for, before tax. */
+    price: num(0, 1_000_000, '').nullable().optional(),
+    cop47: num(1, 8, '').nullable().optional(),
+    cop17: num(1, 8, '').nullable().optional(),
     outsideAirCfm: num(10, 20000, 'CFM').nullable().optional(),
   })
   .superRefine((item, context) => {

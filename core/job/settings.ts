@@ -2,6 +2,8 @@ import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { isRuleSetting, refusesRule } from '@/core/circuit/transition-rules';
 import type { Refusal } from '@/core/finding/outcome';
 import { tell } from '@/core/job/words';
+import { BIN_FIGURES } from '@/core/money/bin-hours';
+import { OFFER_FIGURES, TAX_ON } from '@/core/money/figures';
 import { PRICE_RANGE, priceSetting, WORK_WORDS } from '@/core/policy/prices';
 import { SCOPE_FIGURES, SCOPE_SCHOOLS } from '@/core/scope/schools';
 import { DEFAULT_SCHOOLS, type StartUpSchools } from '@/core/startup/system';
@@ -47,7 +49,9 @@ export const TOLERANCES: readonly {
 ];
 
 /** Every school a company chooses, in the order of the work. */
-export const SCHOOLS = [...SCOPE_SCHOOLS, ...CIRCUIT_SCHOOLS];
+export const SCHOOLS = [...SCOPE_SCHOOLS, TAX_ON, ...CIRCUIT_SCHOOLS];
+/** Every figure a company sets. */
+const FIGURES = [...TOLERANCES, ...SCOPE_FIGURES, ...OFFER_FIGURES, ...BIN_FIGURES];
 
 /** A price of the company's list as a figure with its range. */
 function priceFigure(field: string): { label: Said; unit: Label; low: number; high: number } | undefined {
@@ -64,14 +68,12 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
       continue;
     }
     const school = SCHOOLS.find((s) => s.id === field);
-    const tolerance = [...TOLERANCES, ...SCOPE_FIGURES].find((t) => t.id === field) ?? priceFigure(field);
+    const tolerance = FIGURES.find((t) => t.id === field) ?? priceFigure(field);
     if (!school && !tolerance)
       return {
         field,
         message: tell('job.is-not-setting', { field }),
-        allowed: [...SCHOOLS.map((s) => s.id), ...TOLERANCES.map((t) => t.id), ...SCOPE_FIGURES.map((t) => t.id)].join(
-          ', ',
-        ),
+        allowed: [...SCHOOLS.map((s) => s.id), ...FIGURES.map((t) => t.id)].join(', '),
       };
     if (school) {
       const options = school.options.map(([v]) => v as string);

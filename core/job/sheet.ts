@@ -69,7 +69,14 @@ export type SheetSignOff = {
 export type StartUpRecord = { confirmations: Partial<Record<keyof Confirmations, { by: string; at: string }>> };
 
 /** What a signature under a scope freezes besides its words and items. */
-export type SignedTerms = { currency: string; hours: number; price: number; schools: ScopeSchools };
+export type SignedTerms = {
+  currency: string;
+  hours: number;
+  price: number;
+  schools: ScopeSchools;
+  /** Asked for in all, where the equipment had its prices; older answers have none. */
+  offer?: { equipment: number; tax: number; total: number; deposit: number; rest: number };
+};
 
 /** What a customer said yes or no to, in these words, with a hand-drawn signature. */
 export type CustomerSignature = {
@@ -113,6 +120,9 @@ export type ScopeRecord = {
   thermostat: LibraryItem | null;
   /** Null while one of the two is not chosen. */
   pairListed: boolean | null;
+  /** Equipment that kept options name beside it, and what of it is listed together; asked since later. */
+  pieces?: LibraryItem[];
+  pairs?: { outdoorModel: string; indoorModel: string }[];
 };
 
 export type VacuumRecord = {

@@ -1,3 +1,5 @@
+import { BIN_FIGURES, type BinHours } from '@/core/money/bin-hours';
+import { OFFER_FIGURES, type OfferFigures, TAX_ON } from '@/core/money/figures';
 import { POLICY } from '@/core/policy/figures';
 import { PRICE_RANGE, type PriceKey, type Prices, priceSetting, STANDARD_PRICES } from '@/core/policy/prices';
 import { tell } from '@/core/scope/words';
@@ -133,21 +135,28 @@ export const SCOPE_FIGURES = [
 export type ScopeFigureId = (typeof SCOPE_FIGURES)[number]['id'];
 
 export type ScopeSchoolId = (typeof SCOPE_SCHOOLS)[number]['id'];
-export type ScopeSchools = Record<ScopeSchoolId, string> & Record<ScopeFigureId, number> & Prices;
+export type ScopeSchools = Record<ScopeSchoolId, string> &
+  Record<ScopeFigureId, number> &
+  OfferFigures &
+  BinHours &
+  Prices;
+
+const PICKED = [...SCOPE_SCHOOLS, TAX_ON];
+const FIGURES = [...SCOPE_FIGURES, ...OFFER_FIGURES, ...BIN_FIGURES];
 
 export const DEFAULT_SCOPE_SCHOOLS = {
-  ...Object.fromEntries([...SCOPE_SCHOOLS, ...SCOPE_FIGURES].map((s) => [s.id, s.standard])),
+  ...Object.fromEntries([...PICKED, ...FIGURES].map((s) => [s.id, s.standard])),
   ...STANDARD_PRICES,
 } as ScopeSchools;
 
 /** Company settings over the defaults; anything that is not one of the options is left out. */
 export function scopeSchools(stored: Readonly<Record<string, unknown>> | undefined): ScopeSchools {
   const out = { ...DEFAULT_SCOPE_SCHOOLS };
-  for (const s of SCOPE_SCHOOLS) {
+  for (const s of PICKED) {
     const chosen = stored?.[s.id];
     if (typeof chosen === 'string' && s.options.some(([v]) => v === chosen)) out[s.id] = chosen;
   }
-  for (const f of SCOPE_FIGURES) {
+  for (const f of FIGURES) {
     const chosen = stored?.[f.id];
     if (typeof chosen === 'number' && chosen >= f.low && chosen <= f.high) out[f.id] = chosen;
   }

@@ -43,6 +43,8 @@ export const QUANTITIES_SHOWN = {
   dB: { unit: 'dBA', decimals: 0 },
   deg: { unit: '°', decimals: 0 },
   money: { unit: '', decimals: 0 },
+  /** Money to the cent. */
+  cents: { unit: '', decimals: 2 },
   moneyChange: { unit: '', decimals: 0 },
 } as const satisfies Record<string, { unit: string; decimals: number }>;
 

@@ -80,12 +80,12 @@ export function tape(inches: number): string {
   return `${inches < 0 && all > 0 ? MINUS : ''}${[whole || !part ? String(whole) : '', part].filter(Boolean).join(TOGETHER)} in`;
 }
 
-const money = (v: number, reader: Reader): string =>
+const money = (v: number, reader: Reader, digits = 0): string =>
   new Intl.NumberFormat(LOCALE[reader.language], {
     style: 'currency',
     currency: reader.currency,
-    maximumFractionDigits: 0,
-    minimumFractionDigits: 0,
+    maximumFractionDigits: digits,
+    minimumFractionDigits: digits,
   })
     .format(Math.abs(v))
     .replace(/^/, v < 0 ? MINUS : '');
@@ -96,6 +96,7 @@ const SPECIAL: Partial<Record<Quantity, (v: number, a: Amount, reader: Reader) =
   // Inches are read off a tape, in sixteenths; what is measured finer says its decimals.
   in: (v, a, r) => (typeof a.d === 'number' && a.d > 0 ? `${plain(v, a.d, r.language)} in` : tape(v)),
   money: (v, _a, r) => money(v, r),
+  cents: (v, _a, r) => money(v, r, 2),
   moneyChange: (v, _a, r) => `${v >= 0 ? '+' : MINUS}${money(Math.abs(v), r)}`,
   hChange: (v, _a, r) => `${v >= 0 ? '+' : MINUS}${plain(Math.abs(v), 1, r.language)} h`,
   // Below atmosphere a technician reads inches of mercury, never a minus on a gauge.

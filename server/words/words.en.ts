@@ -127,6 +127,8 @@ export const en = {
   'server.only-their-own-voltage-check':
     'Somebody else verified the absence of voltage; only a lead or the owner takes that back.',
   'server.open-it-again-first': 'open it again first',
+  'server.option-that-was-kept': 'an option that was kept for this system',
+  'server.options-by-who-chooses-scope': 'Options are kept by who chooses the scope.',
   'server.others-hold-what-this-needs-try': 'Others hold what this needs; try again',
   'server.outside-what-this-channel-can-be': 'Outside what this channel can be.',
   'server.paper-notes': 'Notes',
@@ -207,6 +209,7 @@ export const en = {
   'server.there-is-no-calculation': 'There is no calculation {id}.',
   'server.there-is-no-such-cylinder': 'There is no such cylinder.',
   'server.there-is-no-such-equipment-in': 'There is no such equipment in your library.',
+  'server.there-is-no-such-option': 'There is no such option.',
   'server.there-is-no-such-picture-on': 'There is no such picture on this job.',
   'server.there-is-no-such-thing-here': 'There is no such thing here',
   'server.there-is-nothing-to-sign-under': 'There is nothing to sign under this name now.',

@@ -131,6 +131,8 @@ export const es: Record<keyof typeof en, string> = {
   'server.only-their-own-voltage-check':
     'Otra persona verificó la ausencia de voltaje; solo un encargado o el dueño lo retira.',
   'server.open-it-again-first': 'primero vuelva a abrirlo',
+  'server.option-that-was-kept': 'una opción guardada para este sistema',
+  'server.options-by-who-chooses-scope': 'Las opciones las guarda quien elige el alcance.',
   'server.others-hold-what-this-needs-try': 'Otros ocupan lo que esto necesita; intente otra vez',
   'server.outside-what-this-channel-can-be': 'Fuera de lo que puede ser este canal.',
   'server.paper-notes': 'Notas',
@@ -214,6 +216,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.there-is-no-calculation': 'No existe el cálculo {id}.',
   'server.there-is-no-such-cylinder': 'No existe ese tanque.',
   'server.there-is-no-such-equipment-in': 'No existe ese equipo en su biblioteca.',
+  'server.there-is-no-such-option': 'No existe esa opción.',
   'server.there-is-no-such-picture-on': 'No existe esa foto en este trabajo.',
   'server.there-is-no-such-thing-here': 'Eso no existe aquí',
   'server.there-is-nothing-to-sign-under': 'Ahora no hay nada que firmar con este nombre.',

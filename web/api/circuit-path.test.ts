@@ -41,6 +41,7 @@ const OF_A_SYSTEM = [
   'choice',
   'decisions',
   'scope-lines',
+  'option',
   'customer-signatures',
   'removal',
   'furnace',

@@ -6,7 +6,7 @@ import { phaseById } from '@/core/phases/registry';
 const OF_A_CIRCUIT =
   /^\/jobs\/[^/]+\/(details|circuit-entries|acceptances|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|movements\/[^/]+\/withdrawal)$/;
 const OF_A_SYSTEM =
-  /^\/jobs\/[^/]+\/(observations|photos|waivers|choice|decisions|scope-lines|customer-signatures|removal|furnace|fits\/[^/]+)$/;
+  /^\/jobs\/[^/]+\/(observations|photos|waivers|choice|decisions|scope-lines|option|customer-signatures|removal|furnace|fits\/[^/]+)$/;
 const OF_A_PHASE = /^\/jobs\/[^/]+\/phases\/([^/]+)\//;
 
 /** What a write belongs to. */

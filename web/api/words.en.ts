@@ -14,6 +14,7 @@ export const en = {
   'web.kept-furnace': 'Furnace readings',
   'web.kept-job': 'New job',
   'web.kept-line': 'line of the scope',
+  'web.kept-option': 'option of the offer',
   'web.kept-override': 'Override: {phase}',
   'web.kept-picture': 'Picture',
   'web.kept-plate': 'Plate',

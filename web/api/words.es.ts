@@ -16,6 +16,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.kept-furnace': 'Lecturas del calefactor',
   'web.kept-job': 'Trabajo nuevo',
   'web.kept-line': 'línea del alcance',
+  'web.kept-option': 'opción de la oferta',
   'web.kept-override': 'Autorización: {phase}',
   'web.kept-picture': 'Foto',
   'web.kept-plate': 'Placa',

@@ -15,6 +15,7 @@ import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Figure } from './Figure';
+import { OfferSettings } from './OfferSettings';
 import { PriceList } from './PriceList';
 import { RuleRow } from './RuleRow';
 import { School } from './School';
@@ -62,6 +63,7 @@ export default function SettingsPage() {
             may={mayEdit}
             onSave={save}
           />
+          <OfferSettings settings={data.settings} may={mayEdit} onSave={save} />
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />

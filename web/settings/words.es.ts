@@ -1,30 +1,32 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
-  'web.price-list': 'Precios y horas',
-  'web.save-as-csv': 'Guardar como CSV',
-  'web.read-csv': 'Leer un CSV',
-  'web.placeholders-until-you-put-yours':
-    'Valores de muestra hasta que ponga los suyos; el equipo no está incluido. En {currency}; nada se convierte. Lo que un cliente firmó conserva sus precios.',
-  'web.figures-taken-from': '{count} cifras tomadas de {name}.',
-  'web.row-not-taken': 'Fila {row}: {field} no se tomó. Permitido: {allowed}.',
-  'web.work': 'Trabajo',
-  'web.hours': 'Horas',
-  'web.materials-in': 'Materiales, {currency}',
   'web.cap-warming-potential': 'Tope, potencial de calentamiento',
   'web.checked-on': 'Verificado el',
   'web.default': 'Predeterminado: {sign}{standard} {unit}. {reason}',
   'web.default-2': 'Predeterminado: {x}. {reason}',
+  'web.figures-taken-from': '{count} cifras tomadas de {name}.',
   'web.good-practitioners-differ-in-these-what':
     'Los buenos técnicos difieren en esto. Lo que se elige aquí se nombra en cada hallazgo y punto que lo usa. Las instrucciones del fabricante y el código local están antes que cualquier política.{mayEdit}',
   'web.holds-from': 'Se cumple desde',
+  'web.hours': 'Horas',
+  'web.hours-of-a-usual-winter': 'Horas de un invierno normal, por temperatura exterior',
   'web.in-general-terms-and-from-memory':
     'En términos generales, edición no verificada: consulte la regla vigente, escríbala aquí y diga qué día se verificó. La carga de cada trabajo se compara con lo que está aquí.',
+  'web.materials-in': 'Materiales, {currency}',
   'web.none-written': 'ninguna escrita',
   'web.not-checked': 'sin verificar',
   'web.number-is-needed': 'Hace falta un número.',
+  'web.offers': 'Ofertas',
   'web.outside-allowed-range-allowed-to': 'Fuera del rango permitido. Permitido: de {low} a {high} {unit}.',
   'web.owner-or-office-changes-them': ' El dueño o la oficina los cambian.',
+  'web.placeholders-until-you-put-yours':
+    'Valores de muestra hasta que ponga los suyos; el equipo no está incluido. En {currency}; nada se convierte. Lo que un cliente firmó conserva sus precios.',
+  'web.price-list': 'Precios y horas',
+  'web.read-csv': 'Leer un CSV',
+  'web.row-not-taken': 'Fila {row}: {field} no se tomó. Permitido: {allowed}.',
   'web.rule': 'Regla',
   'web.rules-of-refrigerant-transition': 'Reglas de la transición de refrigerantes',
+  'web.save-as-csv': 'Guardar como CSV',
+  'web.work': 'Trabajo',
 };

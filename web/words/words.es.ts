@@ -15,6 +15,7 @@ import { es as fit } from '@/web/phases/fit/words.es';
 import { es as handOver } from '@/web/phases/hand-over/words.es';
 import { es as instruments } from '@/web/phases/instruments/words.es';
 import { es as join } from '@/web/phases/join/words.es';
+import { es as offer } from '@/web/phases/offer/words.es';
 import { es as plan } from '@/web/phases/plan/words.es';
 import { es as pressureTest } from '@/web/phases/pressure-test/words.es';
 import { es as recover } from '@/web/phases/recover/words.es';
@@ -51,6 +52,7 @@ export const es: Record<keyof typeof en, string> = {
   ...handOver,
   ...instruments,
   ...join,
+  ...offer,
   ...plan,
   ...pressureTest,
   ...recover,

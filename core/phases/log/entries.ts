@@ -7,6 +7,7 @@ import { joinEntries } from '@/core/phases/join/entries';
 import { planEntries } from '@/core/phases/plan/entries';
 import { pressureEntries } from '@/core/phases/pressure-test/entries';
 import { recoverEntries } from '@/core/phases/recover/entries';
+import { scopeEntries } from '@/core/phases/scope/entries';
 import { setEntries } from '@/core/phases/set/entries';
 import { startUpEntries } from '@/core/phases/start-up/entries';
 import { wireEntries } from '@/core/phases/wire/entries';
@@ -17,6 +18,7 @@ import { tell } from './words';
 /** What each phase writes down of the refrigerant circuit. A phase with a log has a line here. */
 const OF_PHASE = {
   plan: planEntries,
+  scope: scopeEntries,
   recover: recoverEntries,
   set: setEntries,
   wire: wireEntries,
@@ -36,6 +38,7 @@ const withdrawn = entry(tell('log.withdrawn'), { reason: hidden(words(300, 5)) }
 
 export const ENTRIES = {
   ...planEntries,
+  ...scopeEntries,
   ...recoverEntries,
   ...setEntries,
   ...wireEntries,

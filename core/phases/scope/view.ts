@@ -2,6 +2,7 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
 import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet';
+import { type Priced, pricedOf } from '@/core/phases/scope/offer/priced';
 import { tell } from '@/core/phases/scope/words';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
 import { type Chosen, chosenOf } from '@/core/scope/chosen';
@@ -10,6 +11,7 @@ import { signsOf } from '@/core/scope/fit-signs';
 import { type GetLine, getList } from '@/core/scope/get-list';
 import type { ScopeItem } from '@/core/scope/item';
 import { keptParts } from '@/core/scope/kept-parts';
+import type { ScopeSchools } from '@/core/scope/schools';
 import {
   type DecidedItem,
   decideItems,
@@ -99,6 +101,8 @@ export type ScopeView = {
   input: ScopeInput;
   items: DecidedItem[];
   total: ScopeTotal;
+  /** What it is sold for with its equipment. */
+  offer: Priced;
   disclosures: DisclosureView[];
   /** The words the customer signs under: every item that is in, the total, what was declined. */
   text: Said;
@@ -121,11 +125,13 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
   const answers = signatures.filter((s) => s.subject === 'scope' || s.subject === 'change');
   const agreed = answers.find((s) => s.subject === 'scope' && s.answer === 'yes');
   const last = answers.at(-1);
+  const offer = pricedOf(inside(items), input);
   const delta = agreed && last?.items ? scopeDelta(last.items, raw, labour) : undefined;
   return {
     input,
     items,
     total,
+    offer,
     disclosures: keptOf(input, raw, items).map((d) => {
       const text = disclosureText(d);
       return {
@@ -134,9 +140,9 @@ export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'su
         signature: signatures.find((s) => s.subject === `disclosure:${d.id}` && sameSaid(s.said ?? undefined, text)),
       };
     }),
-    text: scopeText(items, total, labour, input),
+    text: scopeText(items, total, labour, input, offer),
     agreed,
-    change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta) } : undefined,
+    change: delta && !isEmptyDelta(delta) ? { delta, text: changeText(delta, sheet.scopeSchools) } : undefined,
     answers,
     get: getList({ ...input, items, fits: sheet.fits }),
   };
@@ -155,6 +161,7 @@ export function scopeText(
   total: ScopeTotal,
   labourPerHour: number,
   pieces: NewOnes,
+  offer?: Priced,
 ): Said {
   const models = modelsOf(pieces);
   const lines = (standing: DecidedItem['standing']): Said[] =>
@@ -172,19 +179,43 @@ export function scopeText(
       labourPerHour: q(labourPerHour, 'money'),
       price: q(total.price, 'money'),
     }),
+    ...offerLines(offer),
   ]);
 }
+
+/** Equipment, tax, total and deposit, where every piece has its price: a total without one would be none. */
+function offerLines(offer: Priced | undefined): Said[] {
+  if (!offer || offer.unpriced.length > 0 || offer.equipment === 0) return [];
+  const { tax, total, deposit, rest } = offer.price;
+  return [
+    tell('offer.equipment-line', { equipment: q(offer.equipment, 'cents') }),
+    ...(tax > 0 ? [tell('offer.tax-line', { tax: q(tax, 'cents') })] : []),
+    tell('offer.total-line', { total: q(total, 'cents') }),
+    ...(deposit > 0 ? [tell('offer.deposit-line', { deposit: q(deposit, 'cents'), rest: q(rest, 'cents') })] : []),
+  ];
+}
+
+/** Tax that a change adds or takes away. */
+const changeTax = ({ hours, price }: ScopeDelta, schools: ScopeSchools): number => {
+  const work = hours * schools.labourPerHour;
+  return ((price - work + (schools.taxOn === 'all' ? work : 0)) * schools.taxPct) / 100;
+};
+
+const inside = (items: readonly DecidedItem[]): DecidedItem[] => items.filter((i) => i.standing === 'in');
 
 const lined = (lines: readonly Said[]): Said => tell('job.lines', { lines: list(lines, '\\n') });
 
 /** The price lines of a change, as the customer answers them. */
-export function changeText(delta: ScopeDelta): Said {
+export function changeText(delta: ScopeDelta, schools?: ScopeSchools): Said {
   return lined([
     tell('job.found-on-day-changes-to-work'),
     ...delta.added.map((i) => tell('job.line-added', { say: i.say, reason: i.reason })),
     ...delta.removed.map((i) => tell('job.line-removed', { say: i.say })),
     ...delta.changed.map((c) => tell('job.line-changed', { say: c.say, from: c.from, to: c.to })),
     tell('job.hours-in-all', { hours: q(delta.hours, 'hChange'), price: q(delta.price, 'moneyChange') }),
+    ...(schools && schools.taxPct > 0
+      ? [tell('offer.tax-on-the-change', { tax: q(changeTax(delta, schools), 'moneyChange') })]
+      : []),
   ]);
 }
 
@@ -194,7 +225,11 @@ export const termsOf = (view: ScopeView): SignedTerms => ({
   hours: view.total.hours,
   price: view.total.price,
   schools: view.input.schools,
+  ...(view.offer.unpriced.length === 0 && view.offer.equipment > 0
+    ? { offer: { equipment: view.offer.equipment, ...termsIn(view.offer) } }
+    : {}),
 });
+const termsIn = ({ price: { tax, total, deposit, rest } }: Priced) => ({ tax, total, deposit, rest });
 
 /** Items a customer answers to: what an answer must remember so that the next change can be told from it. */
 export const itemsToRemember = (view: ScopeView): ScopeItem[] =>

@@ -116,6 +116,8 @@ function comesAfter(sheet: JobSheet, { kind, supersedesId }: NewCircuitEntry): b
 /** Another person's voltage check is not taken back or rewritten by a helper or the office. */
 function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): void {
   const earlier = logOf(sheet).find((e) => e.id === sent.supersedesId);
+  if ((phaseOfKind(sent.kind) ?? earlier?.phase) === 'scope' && !may(person.role, 'choose-scope'))
+    throw new Problem('not-allowed', { message: tell('server.options-by-who-chooses-scope') });
   if (earlier?.kind !== 'dead-proof' || earlier.by === person.fullName) return;
   if (!may(person.role, 'withdraw-voltage-check'))
     throw new Problem('not-allowed', { message: tell('server.only-their-own-voltage-check') });

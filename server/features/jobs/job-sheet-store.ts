@@ -15,7 +15,7 @@ import type {
   StartUpRecord,
   VacuumRecord,
 } from '@/core/job/sheet';
-import { splitLog } from '@/core/phases/log/circuit-log';
+import { entriesOf, splitLog } from '@/core/phases/log/circuit-log';
 import { standingOverrides } from '@/core/phases/log/standing-overrides';
 import { modeFor } from '@/core/phases/start-up/mode-proofs';
 import { STANDARD_PRICES } from '@/core/policy/prices';
@@ -115,6 +115,7 @@ export async function readJobSheet(
   const furnace = records.find((r) => r.phase === FURNACE_RECORD);
   const log = await circuitStore.read(db, owned);
   const { circuitLog, systemLog, jobLog } = splitLog(log);
+  const options = entriesOf(systemLog, 'offer-option').map((o) => o.body.choice);
   return {
     job: {
       id: head.id,
@@ -154,7 +155,7 @@ export async function readJobSheet(
       splitToleranceF: settings.splitToleranceF ?? DEFAULT_SCHOOLS.splitToleranceF,
     },
     survey: { ...(await surveysStore.read(db, owned)), patterns: await patternStore.list(db, companyId) },
-    scope,
+    scope: { ...scope, ...(await scopesStore.optionPieces(db, companyId, options)) },
     furnace: furnace ? { ...(furnace.record as FurnaceRecord), version: furnace.version } : null,
     fits: await fitsStore.read(db, owned),
     removal: (removal?.record as JobSheet['removal']) ?? null,

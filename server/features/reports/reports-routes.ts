@@ -1,5 +1,6 @@
 import { type Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
+import { offerReport } from '@/core/phases/scope/offer/report';
 import { scopeReport } from '@/core/phases/scope/report';
 import { LANGUAGES } from '@/core/words/render';
 import type { Deps } from '@/server/deps';
@@ -30,18 +31,22 @@ export function reportsRoutes(deps: Deps): Router {
       .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
     response.send(pdf);
   });
-  router.get('/jobs/:jobId/scope.pdf', async (request, response) => {
-    const person = who(request);
-    const sheet = await sheetFor(database, person, jobAt(request));
-    const pdf = await deps.pdf.make(
-      { ...scopeReport(sheet, person.companyName), number: sheet.job.number },
-      await paperOf(request),
-      await picturesFor(database, person),
-    );
-    response
-      .type('application/pdf')
-      .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-scope.pdf"`);
-    response.send(pdf);
-  });
+  for (const [paper, made] of [
+    ['scope', scopeReport],
+    ['offer', offerReport],
+  ] as const)
+    router.get(`/jobs/:jobId/${paper}.pdf`, async (request, response) => {
+      const person = who(request);
+      const sheet = await sheetFor(database, person, jobAt(request));
+      const pdf = await deps.pdf.make(
+        { ...made(sheet, person.companyName), number: sheet.job.number },
+        await paperOf(request),
+        await picturesFor(database, person),
+      );
+      response
+        .type('application/pdf')
+        .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-${paper}.pdf"`);
+      response.send(pdf);
+    });
   return router;
 }

@@ -1,9 +1,16 @@
 import { Router } from 'express';
-import { choiceUpdateSchema, customerSignatureSchema, decisionSchema, scopeLineSchema } from '@/contract/before';
+import {
+  choiceUpdateSchema,
+  customerSignatureSchema,
+  decisionSchema,
+  scopeLineSchema,
+  takeOptionSchema,
+} from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { must, who } from '@/server/who';
+import { takeOption } from './options-service';
 import { addLine, choose, customerSigns, decide, releaseRemoval } from './scopes-service';
 
 export function scopesRoutes({ database }: Deps): Router {
@@ -28,6 +35,14 @@ export function scopesRoutes({ database }: Deps): Router {
     response
       .status(201)
       .json(await addLine(database, person, jobAt(request), parseBody(scopeLineSchema, request.body)));
+  });
+
+  router.post('/jobs/:jobId/option', async (request, response) => {
+    const person = who(request);
+    must(person, 'choose-scope');
+    response
+      .status(201)
+      .json(await takeOption(database, person, jobAt(request), parseBody(takeOptionSchema, request.body)));
   });
 
   router.post('/jobs/:jobId/customer-signatures', async (request, response) => {

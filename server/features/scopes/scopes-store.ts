@@ -50,6 +50,28 @@ export const scopesStore = {
     };
   },
 
+  /** Equipment that kept options name, and what of it is listed together. */
+  async optionPieces(
+    db: Db,
+    companyId: string,
+    options: readonly Choice[],
+  ): Promise<Pick<ScopeRecord, 'pieces' | 'pairs'>> {
+    const ids = new Set(
+      options.flatMap((c) =>
+        [c.outdoorId, c.indoorId, c.furnaceId, c.heaterKitId, c.thermostatId].filter((id) => !!id),
+      ),
+    );
+    if (ids.size === 0) return {};
+    const pieces = (await Promise.all([...ids].map((id) => libraryStore.byId(db, companyId, id!)))).filter(
+      (p) => p !== undefined,
+    );
+    const models = new Set(pieces.map((p) => p.model));
+    const pairs = (await libraryStore.pairs(db, companyId))
+      .filter((p) => models.has(p.outdoorModel) && models.has(p.indoorModel))
+      .map(({ outdoorModel, indoorModel }) => ({ outdoorModel, indoorModel }));
+    return { pieces, pairs };
+  },
+
   async addLine(db: Db, key: SystemKey, line: NewScopeLine & { personId: string }): Promise<void> {
     await db.run(
       `insert into scope_lines (id, company_id, job_id, system_id, say, hours, materials, person_id, created_at)

@@ -10,6 +10,7 @@ import type { Waiting } from './waiting';
 const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/decisions$/, tell('web.kept-decision')],
   [/\/scope-lines$/, tell('web.kept-line')],
+  [/\/option$/, tell('web.kept-option')],
   [/\/(measurements|rounds)$/, tell('web.kept-reading')],
   [/\/withdrawal$/, tell('web.kept-withdrawal')],
   [/\/confirmations$/, tell('web.kept-confirmation')],

@@ -8,6 +8,7 @@ import type { JobSheet, SheetMeasurement } from '@/core/job/sheet';
 import { type CircuitEntry, splitLog, wholeLog } from '@/core/phases/log/circuit-log';
 import { JOB_KINDS, phaseOfKind, SYSTEM_KINDS } from '@/core/phases/log/entries';
 import { ownerOf } from '@/core/phases/registry';
+import { keptOptions, toTake } from '@/core/phases/scope/offer/offer';
 import type { BeforeId } from '@/core/scope/survey/before-dismantling';
 import { factOf, isOfHouse } from '@/core/scope/survey/facts';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
@@ -143,6 +144,23 @@ const choice: Body<{ choice: JobSheet['scope']['choice'] }> = (sheet, body) => (
   scope: { ...sheet.scope, choice: body.choice },
 });
 
+const option: Body<{ optionId: string }> = (sheet, { optionId }, write, me) => {
+  const taken = keptOptions(sheet).find((o) => o.id === optionId)?.body;
+  if (!taken) return sheet;
+  const decisions = toTake(sheet, taken).map((d) => ({
+    ...d,
+    reason: taken.name,
+    by: me.fullName,
+    role: me.role,
+    at: write.at,
+  }));
+  const { scope } = sheet;
+  return {
+    ...sheet,
+    scope: { ...scope, choice: taken.choice, decisions: [...scope.decisions, ...decisions] },
+  };
+};
+
 const mode: Body<{ mode: JobSheet['job']['mode'] }> = (sheet, body) => ({
   ...sheet,
   job: { ...sheet.job, mode: body.mode },
@@ -175,6 +193,7 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/circuit-entries$/, entry],
   [/\/decisions$/, decision],
   [/\/scope-lines$/, line],
+  [/\/option$/, option],
   [/\/measurements$/, measurements],
   [/\/rounds$/, (sheet, body: Round, write, me) => measurements(sheet, { measurements: body.typed }, write, me)],
   [/\/confirmations$/, confirmation],

@@ -113,6 +113,12 @@ export function ScopeSide({
           </ul>
         </section>
       ) : null}
+      <Link
+        to={`${pagesOf(sheet)}/offer`}
+        className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+      >
+        {say(tell('web.offer-with-options'))}
+      </Link>
       <GateList gates={gates} phase={gatesPhase} view={view} />
       <a
         href={paperOf(sheet, 'scope.pdf')}

@@ -1,4 +1,5 @@
 export const en = {
+  'web.all-of-it-holds': 'Everything holds',
   'web.answer': 'Answer',
   'web.answer-line': '{customer}, {at}',
   'web.changed-since-customer-signed': 'Changed since the customer signed:',
@@ -10,6 +11,7 @@ export const en = {
   'web.disclosure': '{disclosure}: disclosure',
   'web.disconnect-stays': 'Disconnect stays',
   'web.ducts-are-handled': 'Ducts are handled',
+  'web.figures-assumed': 'Figures assumed',
   'web.for-customer-to-read-these-words': 'For the customer to read. These words are kept with the answer.',
   'web.found-on-day': 'Found on the day',
   'web.h': 'h',
@@ -40,7 +42,9 @@ export const en = {
   'web.none-old-one-stays-or-is': 'none, the old one stays or is not chosen',
   'web.none-or-not-chosen': 'None, or not chosen',
   'web.not-chosen': 'not chosen',
+  'web.not-measured': 'Not measured',
   'web.not-signed-instead': 'Not signed. Instead: {say}, {price}',
+  'web.offer-with-options': 'Offer: options and total',
   'web.old-coil-stays': 'Old coil stays',
   'web.old-one-stays-or-not-chosen': 'Old one stays, or not chosen',
   'web.pair-is-listed': 'The pair is listed.',
@@ -69,7 +73,4 @@ export const en = {
   'web.work-written-in': 'Written in by hand',
   'web.write-in-work': 'Write in work',
   'web.yes-do-it': 'Yes, do it',
-  'web.figures-assumed': 'Figures assumed',
-  'web.not-measured': 'Not measured',
-  'web.all-of-it-holds': 'Everything holds',
 } as const;

@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.all-of-it-holds': 'Todo se cumple',
   'web.answer': 'Responder',
   'web.answer-line': '{customer}, {at}',
   'web.changed-since-customer-signed': 'Cambió después de que firmó el cliente:',
@@ -12,6 +13,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.disclosure': '{disclosure}: aviso',
   'web.disconnect-stays': 'El desconectador se queda',
   'web.ducts-are-handled': 'Se mueven ductos',
+  'web.figures-assumed': 'Valores supuestos',
   'web.for-customer-to-read-these-words': 'Para que lo lea el cliente. Estas palabras se guardan con la respuesta.',
   'web.found-on-day': 'Hallado en el día',
   'web.h': 'h',
@@ -43,7 +45,9 @@ export const es: Record<keyof typeof en, string> = {
   'web.none-old-one-stays-or-is': 'ninguno, el viejo se queda o no está elegido',
   'web.none-or-not-chosen': 'Ninguno, o sin elegir',
   'web.not-chosen': 'sin elegir',
+  'web.not-measured': 'Sin medir',
   'web.not-signed-instead': 'Sin firma. En su lugar: {say}, {price}',
+  'web.offer-with-options': 'Oferta: opciones y total',
   'web.old-coil-stays': 'El serpentín viejo se queda',
   'web.old-one-stays-or-not-chosen': 'Se queda el viejo, o sin elegir',
   'web.pair-is-listed': 'El par está listado.',
@@ -72,7 +76,4 @@ export const es: Record<keyof typeof en, string> = {
   'web.work-written-in': 'Escrito a mano',
   'web.write-in-work': 'Escribir un trabajo',
   'web.yes-do-it': 'Sí, hágalo',
-  'web.figures-assumed': 'Valores supuestos',
-  'web.not-measured': 'Sin medir',
-  'web.all-of-it-holds': 'Todo se cumple',
 };
