@@ -19,6 +19,8 @@ export type Report = {
   facts: [Label, Cell][];
   tables: ReportTable[];
   notes: Label[];
+  /** Drawings on the first page, each an SVG document in the reader's own words. */
+  drawings?: { title: Said; svg: string }[];
 };
 
 export const DISCLAIMER = tell('job.this-record-states-what-was-read');

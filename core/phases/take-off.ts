@@ -4,6 +4,7 @@ import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { lengthOf } from '@/core/phases/join/line-run';
 import { volumeOf } from '@/core/phases/join/view';
 import { latestOf } from '@/core/phases/log/circuit-log';
+import { metalParts } from '@/core/phases/plan/metal';
 import { lineKept, scopeOf } from '@/core/phases/scope/view';
 import { beganWithSurvey, hasCircuit } from '@/core/phases/survey/view';
 import { disposalFor, gearFor, type TakeOffFacts, takeOff } from '@/core/plan/take-off/take-off';
@@ -45,7 +46,10 @@ export function takeOffFacts(sheet: JobSheet): TakeOffFacts {
     chargeOz: build?.ok ? build.value.toWeighInOz : undefined,
     refrigerant: equipped?.circuit.plate.refrigerant,
     items,
-    pieces: scope?.get ?? [],
+    pieces: [
+      ...(scope?.get ?? []),
+      ...metalParts(sheet).map(({ part }) => ({ id: `metal-${part.id}`, how: 'make' as const, what: part.body.name })),
+    ],
     opensCircuit,
     padPoints: items.has('pad') || items.has('moved') ? PAD_POINTS : 0,
   };

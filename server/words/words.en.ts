@@ -210,6 +210,7 @@ export const en = {
   'server.there-is-no-such-cylinder': 'There is no such cylinder.',
   'server.there-is-no-such-equipment-in': 'There is no such equipment in your library.',
   'server.there-is-no-such-option': 'There is no such option.',
+  'server.there-is-no-such-part': 'There is no such part, or it does not fold back.',
   'server.there-is-no-such-picture-on': 'There is no such picture on this job.',
   'server.there-is-no-such-thing-here': 'There is no such thing here',
   'server.there-is-nothing-to-sign-under': 'There is nothing to sign under this name now.',

@@ -217,6 +217,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.there-is-no-such-cylinder': 'No existe ese tanque.',
   'server.there-is-no-such-equipment-in': 'No existe ese equipo en su biblioteca.',
   'server.there-is-no-such-option': 'No existe esa opción.',
+  'server.there-is-no-such-part': 'No existe esa pieza, o no se dobla de vuelta.',
   'server.there-is-no-such-picture-on': 'No existe esa foto en este trabajo.',
   'server.there-is-no-such-thing-here': 'Eso no existe aquí',
   'server.there-is-nothing-to-sign-under': 'Ahora no hay nada que firmar con este nombre.',

@@ -15,6 +15,7 @@ import { en as fit } from '@/web/phases/fit/words.en';
 import { en as handOver } from '@/web/phases/hand-over/words.en';
 import { en as instruments } from '@/web/phases/instruments/words.en';
 import { en as join } from '@/web/phases/join/words.en';
+import { en as metal } from '@/web/phases/metal/words.en';
 import { en as offer } from '@/web/phases/offer/words.en';
 import { en as plan } from '@/web/phases/plan/words.en';
 import { en as pressureTest } from '@/web/phases/pressure-test/words.en';
@@ -52,6 +53,7 @@ export const en = {
   ...handOver,
   ...instruments,
   ...join,
+  ...metal,
   ...offer,
   ...plan,
   ...pressureTest,

@@ -15,6 +15,7 @@ import { es as fit } from '@/web/phases/fit/words.es';
 import { es as handOver } from '@/web/phases/hand-over/words.es';
 import { es as instruments } from '@/web/phases/instruments/words.es';
 import { es as join } from '@/web/phases/join/words.es';
+import { es as metal } from '@/web/phases/metal/words.es';
 import { es as offer } from '@/web/phases/offer/words.es';
 import { es as plan } from '@/web/phases/plan/words.es';
 import { es as pressureTest } from '@/web/phases/pressure-test/words.es';
@@ -52,6 +53,7 @@ export const es: Record<keyof typeof en, string> = {
   ...handOver,
   ...instruments,
   ...join,
+  ...metal,
   ...offer,
   ...plan,
   ...pressureTest,

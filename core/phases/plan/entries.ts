@@ -20,6 +20,7 @@ import {
 } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { clock, day as dayOf, list, q, value } from '@/core/words/said';
+import { metalEntries } from './metal-entries';
 import { takeEntries } from './take-entries';
 import { tell } from './words';
 
@@ -222,6 +223,7 @@ export const planEntries = {
     { ofJob: true, edited: true, caution: tell('dayplan.no-go-is-no-shame') },
   ),
   ...takeEntries,
+  ...metalEntries,
   rescheduled: entry(
     tell('dayplan.rescheduled'),
     {

@@ -1,4 +1,6 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { drawPart } from '@/core/metal/flat/part';
+import type { Gauge } from '@/core/metal/sheet-gauge';
 import type { EntryRules } from '@/core/phases/phase';
 import { tell } from './words';
 
@@ -18,6 +20,10 @@ const span = (_sheet: unknown, { from, to }: { from: string; to: string }): Refu
 
 /** What makes no sense on a day: an end before its beginning, work that has not been done yet. */
 export const PLAN_RULES: EntryRules = {
+  'metal-part': (_sheet, body) => {
+    const drawn = drawPart(body.part, body, Number(body.gauge) as Gauge);
+    return drawn.ok ? undefined : drawn.refused;
+  },
   outside: span,
   away: span,
   'day-plan': (_sheet, { begins, ends }) => (ends <= begins ? before('ends') : undefined),

@@ -26,6 +26,8 @@ pdfmake.setFonts({
 pdfmake.setUrlAccessPolicy(() => false);
 pdfmake.setLocalAccessPolicy((file: string) => file.startsWith(fonts));
 
+/** A drawing on the page, pt: the width between its margins, and half of its height. */
+const DRAWING_PT: [number, number] = [530, 380];
 /** The company's logo at the head, pt. */
 const LOGO_PT: [number, number] = [180, 54];
 
@@ -147,6 +149,10 @@ export async function reportPdf(
         margin: [0, 10, 0, 0],
         table: { widths: [95, '*'], body: report.facts.map(([k, v]) => [{ text: k, color: INK2 }, { text: v }]) },
       },
+      ...report.drawings.flatMap((d): Content[] => [
+        { text: d.title, style: 'section' },
+        { svg: d.svg, fit: DRAWING_PT },
+      ]),
       ...report.tables.map((t) => (t.pictures ? pictureContent(t, t.pictures, pictures) : tableContent(t))),
       { text: words.notes, style: 'section' },
       { ul: report.notes },

@@ -1,13 +1,16 @@
 import { type Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
+import { shopDrawing } from '@/core/phases/plan/shop-drawing';
 import { offerReport } from '@/core/phases/scope/offer/report';
 import { scopeReport } from '@/core/phases/scope/report';
 import { LANGUAGES } from '@/core/words/render';
 import type { Deps } from '@/server/deps';
+import { Problem } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { speakIn } from '@/server/words/speak-to';
+import { tell } from '@/server/words/tell';
 import { picturesFor } from './paper-pictures';
 import { reportOf } from './reports-service';
 
@@ -48,5 +51,21 @@ export function reportsRoutes(deps: Deps): Router {
         .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-${paper}.pdf"`);
       response.send(pdf);
     });
+  router.get('/jobs/:jobId/metal/:entryId.pdf', async (request, response) => {
+    const person = who(request);
+    const sheet = await sheetFor(database, person, jobAt(request));
+    const speak = await paperOf(request);
+    const report = shopDrawing(sheet, String(request.params.entryId), person.companyName, speak);
+    if (!report) throw new Problem('not-found', { message: tell('server.there-is-no-such-part') });
+    const pdf = await deps.pdf.make(
+      { ...report, number: sheet.job.number },
+      speak,
+      await picturesFor(database, person),
+    );
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-drawing.pdf"`);
+    response.send(pdf);
+  });
   return router;
 }

@@ -23,6 +23,7 @@ export type ToldReport = {
   facts: [string, string][];
   tables: ToldTable[];
   notes: string[];
+  drawings: { title: string; svg: string }[];
 };
 
 /** What the paper says beside the report; `%p` and `%n` are the page and how many there are. */
@@ -55,5 +56,6 @@ export function toldReport(report: Report & { number: number }, speak: Speak): T
         : {}),
     })),
     notes: report.notes.map(speak),
+    drawings: (report.drawings ?? []).map((d) => ({ title: speak(d.title), svg: d.svg })),
   };
 }

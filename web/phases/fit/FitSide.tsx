@@ -1,12 +1,16 @@
+import { Link } from 'react-router';
 import type { Finding } from '@/core/finding/finding';
 import { FIT_WORDS, type FitKind } from '@/core/fit/sheets';
+import { pagesOf } from '@/web/api/circuit-path';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { CheckList } from './CheckList';
-import { PatternPart } from './PatternPart';
 import type { FitEdit } from './use-fit';
+
+/** Sheets whose figures a part of sheet metal is drawn from. */
+const MADE_OF_METAL: readonly FitKind[] = ['stack', 'packaged', 'curb', 'air'];
 
 type Props = { view: JobView; kind: FitKind; edit: FitEdit; checks: readonly Finding[] };
 
@@ -17,8 +21,13 @@ export function FitSide({ view, kind, edit, checks }: Props) {
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       <CheckList checks={checks} />
-      {kind === 'stack' && sheet.fits.stack ? (
-        <PatternPart record={sheet.fits.stack.record} number={sheet.job.number} />
+      {MADE_OF_METAL.includes(kind) ? (
+        <Link
+          to={`${pagesOf(sheet)}/metal`}
+          className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+        >
+          {say(tell('web.to-the-sheet-metal'))}
+        </Link>
       ) : null}
       <section aria-label={say(tell('web.pictures'))}>
         <h2 className="text-[15px] font-[680]">{say(tell('web.pictures-of-it'))}</h2>
