@@ -25,6 +25,7 @@ import { DayClock } from './day-clock';
 import { DEMO_INSTRUMENTS } from './instruments';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
+import { loadMetal } from './load-metal';
 import { loadOffer, OFFERED_JOB } from './load-offer';
 import { DEMO_PLANS, loadPlan, loadWorked } from './load-plan';
 import { loadLibrary, loadSurvey } from './load-surveys';
@@ -70,7 +71,10 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
     const { lead, id } = await insertJob(database, survey, null);
     await loadSurvey(database, lead, id, survey);
     await planned(database, lead, id, survey.number);
-    if (survey.number === OFFERED_JOB) await loadOffer(database, lead, { jobId: id });
+    if (survey.number === OFFERED_JOB) {
+      await loadOffer(database, lead, { jobId: id });
+      await loadMetal(database, lead, { jobId: id });
+    }
   }
   for (const circuit of DEMO_CIRCUITS) {
     const { lead, id } = await insertJob(database, circuit, circuit.plate);

@@ -34,7 +34,7 @@ test('a part is drawn with one tap from the fit sheet, folded, saved as DXF, its
   const dxf = readFileSync(await (await saved).path(), 'utf8');
   expect(dxf).toContain('BEND_UP');
   await expect(page.getByTestId('approval')).toContainText('Nobody approved');
-  await page.getByRole('button', { name: 'Write what was said of it' }).click();
+  await page.getByTestId('next-move').getByRole('button', { name: 'Write the answer' }).click();
   await crew.write('shop-drawing', { 'By whom': 'Brisk Metal' }, { 'What was said': 'approved' });
   await page.reload();
   await expect(page.getByTestId('approval')).toContainText('Drawing approved: Brisk Metal');

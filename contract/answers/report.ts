@@ -24,4 +24,41 @@ export const reportSchema = z.strictObject({
       .refine((t) => t.rows.every((r) => r.length === t.columns.length), 'a row differs from its columns'),
   ),
   notes: z.array(labelSchema),
+  drawings: z.array(z.strictObject({ title: saidSchema, svg: z.string() })).optional(),
+  five: z
+    .array(
+      z.strictObject({
+        id: z.enum(['done', 'proved', 'not-proved', 'owed', 'yours']),
+        label: saidSchema,
+        said: z.array(labelSchema),
+      }),
+    )
+    .optional(),
+  charts: z
+    .array(
+      z.discriminatedUnion('kind', [
+        z.strictObject({
+          kind: z.literal('curve'),
+          title: saidSchema,
+          scale: z.enum(['linear', 'log']),
+          points: z.array(z.tuple([z.number(), z.number()])),
+          bounds: z.array(z.strictObject({ at: z.number(), say: labelSchema })),
+          last: labelSchema,
+        }),
+        z.strictObject({
+          kind: z.literal('ladder'),
+          title: saidSchema,
+          rungs: z.array(
+            z.strictObject({
+              say: labelSchema,
+              at: z.number(),
+              low: z.number().optional(),
+              high: z.number().optional(),
+              computed: z.literal(true).optional(),
+            }),
+          ),
+        }),
+      ]),
+    )
+    .optional(),
 }) satisfies z.ZodType<Report & { number: number }>;

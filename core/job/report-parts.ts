@@ -1,3 +1,4 @@
+import type { Chart } from '@/core/job/chart';
 import { tell } from '@/core/job/words';
 import type { Cell, Label, Said } from '@/core/words/said';
 /** A picture in a report: what it shows, who took it and when. */
@@ -10,6 +11,8 @@ export type ReportTable = {
   /** Pictures in the place of rows. */
   pictures?: ReportPicture[];
 };
+/** One of the five lines of a first page. */
+export type FiveLine = { id: 'done' | 'proved' | 'not-proved' | 'owed' | 'yours'; label: Said; said: Label[] };
 export type Report = {
   title: Said;
   status: 'signed' | 'draft';
@@ -21,6 +24,9 @@ export type Report = {
   notes: Label[];
   /** Drawings on the first page, each an SVG document in the reader's own words. */
   drawings?: { title: Said; svg: string }[];
+  /** The first page of a job: five lines, and what was read over time or beside each other. */
+  five?: FiveLine[];
+  charts?: Chart[];
 };
 
 export const DISCLAIMER = tell('job.this-record-states-what-was-read');

@@ -48,6 +48,10 @@ export const TOLERANCES: readonly {
   },
 ];
 
+/** Where this product is reached from outside: what the code on a paper leads to. Empty: it holds the job's number. */
+export const PAGE_ADDRESS = 'pageAddress';
+const ADDRESS = /^https?:\/\/[\w.-]+(:\d{1,5})?(\/[\w./-]*)?$/;
+
 /** Every school a company chooses, in the order of the work. */
 export const SCHOOLS = [...SCOPE_SCHOOLS, TAX_ON, ...CIRCUIT_SCHOOLS];
 /** Every figure a company sets. */
@@ -62,6 +66,10 @@ function priceFigure(field: string): { label: Said; unit: Label; low: number; hi
 /** Why settings cannot be stored, or undefined. */
 export function checkSettings(settings: Readonly<Record<string, string | number>>): Refusal | undefined {
   for (const [field, value] of Object.entries(settings)) {
+    if (field === PAGE_ADDRESS) {
+      if (typeof value === 'string' && (value === '' || ADDRESS.test(value))) continue;
+      return { field, message: tell('job.not-an-address'), allowed: tell('job.address-or-nothing') };
+    }
     if (isRuleSetting(field)) {
       const refused = refusesRule(field, value);
       if (refused) return refused;

@@ -61,7 +61,7 @@ export const binCost = calculation({
       .max(MOST_BINS)
       .meta(upTo(MOST_BINS, 'bins')),
     perKwh: num(0, 10, ''),
-    fuelPerTherm: num(0, 100, '').optional(),
+    fuelPerTherm: num(0.01, 100, '').optional(),
     fuelEfficiency: num(0.5, 1, '').optional(),
   }),
   compute: (i) => {
@@ -151,7 +151,7 @@ function fuelOf(
     fuelCost,
     fuelLow,
     fuelHigh,
-    breakEvenCop: fuelCost > 0 ? ((heatBtu / BTU_PER_KWH) * perKwh) / fuelCost : 0,
+    breakEvenCop: heatBtu > 0 ? ((heatBtu / BTU_PER_KWH) * perKwh) / fuelCost : 0,
     clearWinner: pump[1] < fuelLow || fuelHigh < pump[0],
   };
 }

@@ -10,6 +10,8 @@ import { chargePlate } from './charge/charge-sheet';
 import { circuitSources, circuitTables } from './circuit-report';
 import { furnaceTables, proofTables } from './furnace-report';
 import { balanceTable } from './hand-over/balance';
+import { chartsOf } from './hand-over/charts';
+import { fiveLines } from './hand-over/five-lines';
 import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
 import { setPictures } from './set/report';
@@ -54,6 +56,8 @@ export function buildReport(input: ReportInput): Report {
         })
       : null,
     facts: facts(input),
+    five: fiveLines([{ name: several?.name, snapshot: s }, ...(several?.others ?? [])], input.jobLog ?? s.jobLog ?? []),
+    charts: chartsOf(s),
     tables: [
       ...ofCircuit(s, several?.name, input.photos),
       ...(several?.others.flatMap((o) => [

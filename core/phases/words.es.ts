@@ -130,6 +130,12 @@ export const es: Record<keyof typeof en, string> = {
   'phases.ready-to-sign': 'listo para firmar',
   'phases.signed-at': 'firmado {at}',
   'phases.waits-for': 'espera: {asks}',
+  'reading.all-of-it-is-in-the-file': 'Esto es una parte del registro; todo está en el archivo.',
+  'reading.for-the-inspector': 'Para el inspector',
+  'reading.for-the-warranty-desk': 'Para la garantía del fabricante',
+  'reading.register-by':
+    'Regístrelo con su fabricante antes del {day}: {days} días salvo que el papel del fabricante diga otra cosa.',
+  'reading.what-we-installed-and-proved': 'Lo que instalamos y probamos',
   'survey.none-on-this-job': 'ninguna en este trabajo',
   'work.before-hold-was-started': 'Antes de que empezara la prueba.',
   'work.by': 'Por',

@@ -27,6 +27,7 @@ export const en = {
   'server.clear-it-first': 'clear it first',
   'server.clear-it-it-can-never-be': 'clear it; it can never be overridden',
   'server.clear-it-or-lead-overrides-it': 'clear it, or a lead overrides it with a written reason',
+  'server.code-leads-to': 'The code leads to this job: {holds}',
   'server.code-of-the-terminal': 'the code that stands in the terminal where it was started',
   'server.cylinder-has-no-room-left': 'Cylinder {tag} has no room left.',
   'server.cylinder-may-take-nothing-more-put':
@@ -86,6 +87,7 @@ export const en = {
   'server.new-id': 'a new id',
   'server.new-token': 'a new token',
   'server.no-greeting-came': 'No greeting came.',
+  'server.no-label-without-equipment': 'A label is made once the equipment is entered.',
   'server.no-logo': 'There is no logo.',
   'server.no-page-is-kept': 'No page of the maker’s book is kept with this model.',
   'server.no-picture-came-with-it': 'No picture came with it.',

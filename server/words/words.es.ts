@@ -29,6 +29,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.clear-it-first': 'cúmplalo primero',
   'server.clear-it-it-can-never-be': 'cúmplalo; nunca se puede anular',
   'server.clear-it-or-lead-overrides-it': 'cúmplalo, o un encargado lo anula con un motivo escrito',
+  'server.code-leads-to': 'El código lleva a este trabajo: {holds}',
   'server.code-of-the-terminal': 'el código que está en la terminal donde se inició',
   'server.cylinder-has-no-room-left': 'Al tanque {tag} no le queda espacio.',
   'server.cylinder-may-take-nothing-more-put':
@@ -89,6 +90,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.new-id': 'un id nuevo',
   'server.new-token': 'una clave nueva',
   'server.no-greeting-came': 'No llegó ningún saludo.',
+  'server.no-label-without-equipment': 'La etiqueta se hace cuando el equipo está anotado.',
   'server.no-logo': 'No hay logotipo.',
   'server.no-page-is-kept': 'No hay página del manual guardada con este modelo.',
   'server.no-picture-came-with-it': 'No llegó ninguna foto.',

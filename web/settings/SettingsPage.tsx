@@ -16,6 +16,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Figure } from './Figure';
 import { OfferSettings } from './OfferSettings';
+import { PaperSettings } from './PaperSettings';
 import { PriceList } from './PriceList';
 import { RuleRow } from './RuleRow';
 import { School } from './School';
@@ -63,6 +64,7 @@ export default function SettingsPage() {
             may={mayEdit}
             onSave={save}
           />
+          <PaperSettings stored={data.settings.pageAddress} may={mayEdit} onSave={save} />
           <OfferSettings settings={data.settings} may={mayEdit} onSave={save} />
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (

@@ -1,6 +1,9 @@
 export const en = {
+  'web.address-of-this-product': 'Address of this product, as a phone reaches it',
   'web.cap-warming-potential': 'Cap, warming potential',
   'web.checked-on': 'Checked on',
+  'web.code-leads-there':
+    'The code on reports and labels leads to the page of the job there. Without an address it holds the number of the job.',
   'web.default': 'Default: {sign}{standard} {unit}. {reason}',
   'web.default-2': 'Default: {x}. {reason}',
   'web.figures-taken-from': '{count} figures taken from {name}.',
@@ -18,6 +21,7 @@ export const en = {
   'web.offers': 'Offers',
   'web.outside-allowed-range-allowed-to': 'Outside the allowed range. Allowed: {low} to {high} {unit}.',
   'web.owner-or-office-changes-them': ' The owner or the office changes them.',
+  'web.papers-and-labels': 'Papers and labels',
   'web.placeholders-until-you-put-yours':
     'Placeholders until you put in your own; equipment is not in them. In {currency}; nothing is converted. What a customer signed keeps its prices.',
   'web.price-list': 'Prices and hours',
@@ -26,5 +30,6 @@ export const en = {
   'web.rule': 'Rule',
   'web.rules-of-refrigerant-transition': 'Rules of the refrigerant transition',
   'web.save-as-csv': 'Save as CSV',
+  'web.save-the-address': 'Save the address',
   'web.work': 'Work',
 } as const;

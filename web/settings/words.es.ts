@@ -1,8 +1,11 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.address-of-this-product': 'Dirección de este producto, como la alcanza un teléfono',
   'web.cap-warming-potential': 'Tope, potencial de calentamiento',
   'web.checked-on': 'Verificado el',
+  'web.code-leads-there':
+    'El código de los reportes y etiquetas lleva ahí, a la página del trabajo. Sin dirección lleva el número del trabajo.',
   'web.default': 'Predeterminado: {sign}{standard} {unit}. {reason}',
   'web.default-2': 'Predeterminado: {x}. {reason}',
   'web.figures-taken-from': '{count} cifras tomadas de {name}.',
@@ -20,6 +23,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.offers': 'Ofertas',
   'web.outside-allowed-range-allowed-to': 'Fuera del rango permitido. Permitido: de {low} a {high} {unit}.',
   'web.owner-or-office-changes-them': ' El dueño o la oficina los cambian.',
+  'web.papers-and-labels': 'Papeles y etiquetas',
   'web.placeholders-until-you-put-yours':
     'Valores de muestra hasta que ponga los suyos; el equipo no está incluido. En {currency}; nada se convierte. Lo que un cliente firmó conserva sus precios.',
   'web.price-list': 'Precios y horas',
@@ -28,5 +32,6 @@ export const es: Record<keyof typeof en, string> = {
   'web.rule': 'Regla',
   'web.rules-of-refrigerant-transition': 'Reglas de la transición de refrigerantes',
   'web.save-as-csv': 'Guardar como CSV',
+  'web.save-the-address': 'Guardar la dirección',
   'web.work': 'Trabajo',
 };

@@ -7,6 +7,7 @@ import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { english } from '@/core/words/testing/english';
 import { metalParts, nested } from './metal';
+import { metalMove } from './metal-move';
 import { PLAN_RULES } from './rules';
 import { shopDrawing } from './shop-drawing';
 
@@ -96,6 +97,19 @@ describe('parts that the fit sheets ask for', () => {
     expect(starts.find((s) => s.part === 'hood')!.figures).toEqual({ runIn: 26 });
     expect(partStarts(fits({}))).toEqual([]);
     expect(partStarts(fits({ packaged: { ...EMPTY_PACKAGED, hoodRunIn: 0 } }))).toEqual([]);
+  });
+});
+
+describe('what comes next in the shop', () => {
+  it('a first part, then the answer to the drawing that waits, then the list', () => {
+    const said = { partId: 'p', who: 'Brisk Metal', note: '' };
+    const move = (...log: CircuitEntry[]) => metalMove(metalParts(sheetWith(...log)));
+    expect(move().button).toBeUndefined();
+    expect(move(entry('p', 'metal-part', PAN)).button?.action).toMatchObject({ preset: { partId: 'p' } });
+    const refused = entry('a', 'shop-drawing', { ...said, said: 'not approved' });
+    expect(move(entry('p', 'metal-part', PAN), refused).kind).toBe('now');
+    const approved = entry('a', 'shop-drawing', { ...said, said: 'approved with changes' });
+    expect(move(entry('p', 'metal-part', PAN), approved).kind).toBe('good');
   });
 });
 

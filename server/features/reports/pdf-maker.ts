@@ -3,6 +3,7 @@ import type { Report } from '@/core/phases/report';
 import { Problem } from '@/server/errors/problem';
 import { ThreadDesk } from '@/server/thread-desk';
 import { tell } from '@/server/words/tell';
+import type { ToldLabel } from './label-pdf';
 import type { PdfOrder } from './pdf-worker';
 import { type PaperPictures, paperWords, toldReport } from './told-report';
 
@@ -16,9 +17,14 @@ export class PdfMaker {
   }
 
   async make(told: Report & { number: number }, speak: Speak, pictures: PaperPictures = { byId: {} }): Promise<Buffer> {
+    return this.ask({ report: toldReport(told, speak), words: paperWords(told, speak), pictures });
+  }
+
+  label = (label: ToldLabel): Promise<Buffer> => this.ask({ label });
+
+  private async ask(order: PdfOrder): Promise<Buffer> {
     if (this.desk.full) throw new Problem('busy', { message: tell('server.many-reports-are-being-made-try') });
-    const pdf = await this.desk.ask({ report: toldReport(told, speak), words: paperWords(told, speak), pictures });
-    return Buffer.from(pdf);
+    return Buffer.from(await this.desk.ask(order));
   }
 
   close = (): Promise<void> => this.desk.close();

@@ -1,33 +1,11 @@
-import { createRequire } from 'node:module';
-import path from 'node:path';
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import './paper-fonts';
+import { firstPage, INK, INK2, RULE } from './first-page';
 import type { PaperPictures, PaperWords, ToldPicture, ToldReport, ToldTable } from './told-report';
 
-const INK = '#1b2928';
-const INK2 = '#5d6763';
-const RULE = '#d9d0bd';
 const COPPER = '#a64f28';
 
-const fonts = path.join(
-  path.dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
-  'fonts',
-  'Roboto',
-);
-pdfmake.setFonts({
-  Roboto: {
-    normal: path.join(fonts, 'Roboto-Regular.ttf'),
-    bold: path.join(fonts, 'Roboto-Medium.ttf'),
-    italics: path.join(fonts, 'Roboto-Italic.ttf'),
-    bolditalics: path.join(fonts, 'Roboto-MediumItalic.ttf'),
-  },
-});
-// The document is ours alone: nothing is fetched, and only the fonts are read from disk.
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((file: string) => file.startsWith(fonts));
-
-/** A drawing on the page, pt: the width between its margins, and half of its height. */
-const DRAWING_PT: [number, number] = [530, 380];
 /** The company's logo at the head, pt. */
 const LOGO_PT: [number, number] = [180, 54];
 
@@ -144,15 +122,12 @@ export async function reportPdf(
             },
           ]
         : []),
+      ...firstPage(report, pictures),
       {
         layout: 'noBorders',
         margin: [0, 10, 0, 0],
         table: { widths: [95, '*'], body: report.facts.map(([k, v]) => [{ text: k, color: INK2 }, { text: v }]) },
       },
-      ...report.drawings.flatMap((d): Content[] => [
-        { text: d.title, style: 'section' },
-        { svg: d.svg, fit: DRAWING_PT },
-      ]),
       ...report.tables.map((t) => (t.pictures ? pictureContent(t, t.pictures, pictures) : tableContent(t))),
       { text: words.notes, style: 'section' },
       { ul: report.notes },

@@ -1,6 +1,9 @@
 import { type Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
+import { isEquipped } from '@/core/job/sheet';
+import { labelOf } from '@/core/phases/hand-over/label';
 import { shopDrawing } from '@/core/phases/plan/shop-drawing';
+import { READINGS, readAs } from '@/core/phases/readings';
 import { offerReport } from '@/core/phases/scope/offer/report';
 import { scopeReport } from '@/core/phases/scope/report';
 import { LANGUAGES } from '@/core/words/render';
@@ -11,6 +14,7 @@ import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { who } from '@/server/who';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
+import { jobCode } from './job-code';
 import { picturesFor } from './paper-pictures';
 import { reportOf } from './reports-service';
 
@@ -27,11 +31,40 @@ export function reportsRoutes(deps: Deps): Router {
     response.json(await reportOf(database, who(request), jobAt(request)));
   });
   router.get('/jobs/:jobId/report.pdf', async (request, response) => {
-    const report = await reportOf(database, who(request), jobAt(request));
-    const pdf = await deps.pdf.make(report, await paperOf(request), await picturesFor(database, who(request), report));
+    const whole = await reportOf(database, who(request), jobAt(request));
+    const { job } = await sheetFor(database, who(request), jobAt(request));
+    const reading = READINGS.find((r) => r === request.query.reading) ?? 'file';
+    const report = { ...readAs(whole, reading, job.scheduledFor), number: whole.number };
+    const speak = await paperOf(request);
+    const code = await jobCode(database, who(request).companyId, job);
+    const pdf = await deps.pdf.make(report, speak, {
+      ...(await picturesFor(database, who(request), report)),
+      qr: { svg: code.svg, say: speak(tell('server.code-leads-to', { holds: code.holds })) },
+    });
     response
       .type('application/pdf')
-      .setHeader('Content-Disposition', `inline; filename="job-${report.number}-commissioning.pdf"`);
+      .setHeader(
+        'Content-Disposition',
+        `inline; filename="job-${report.number}-${reading === 'file' ? 'commissioning' : reading}.pdf"`,
+      );
+    response.send(pdf);
+  });
+  router.get('/jobs/:jobId/label.pdf', async (request, response) => {
+    const person = who(request);
+    const sheet = await sheetFor(database, person, jobAt(request));
+    if (!isEquipped(sheet)) throw new Problem('not-found', { message: tell('server.no-label-without-equipment') });
+    const speak = await paperOf(request);
+    const { title, lines, foot } = labelOf(sheet, person.companyName);
+    const code = await jobCode(database, person.companyId, sheet.job);
+    const pdf = await deps.pdf.label({
+      title: speak(title),
+      lines: lines.map(([what, figure]): [string, string] => [speak(what), speak(figure)]),
+      foot: speak(foot),
+      qrSvg: code.svg,
+    });
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-label.pdf"`);
     response.send(pdf);
   });
   for (const [paper, made] of [

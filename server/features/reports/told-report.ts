@@ -1,4 +1,5 @@
 import type { Speak } from '@/contract/words/speaker';
+import { chartSvg } from '@/core/job/chart-svg';
 import type { Report } from '@/core/phases/report';
 import { moment } from '@/core/words/said';
 import { tell } from '@/server/words/tell';
@@ -12,7 +13,12 @@ export type ToldTable = {
   pictures?: ToldPicture[];
 };
 /** Pictures that go onto the paper, as data URIs by their id, and the company's logo. */
-export type PaperPictures = { logo?: string | undefined; byId: Readonly<Record<string, string>> };
+export type PaperPictures = {
+  logo?: string | undefined;
+  byId: Readonly<Record<string, string>>;
+  /** The code of the job, as SVG, and what it leads to. */
+  qr?: { svg: string; say: string };
+};
 
 /** A report in the words of its reader, ready for paper. */
 export type ToldReport = {
@@ -24,6 +30,8 @@ export type ToldReport = {
   tables: ToldTable[];
   notes: string[];
   drawings: { title: string; svg: string }[];
+  five: { label: string; said: string }[];
+  charts: { title: string; svg: string }[];
 };
 
 /** What the paper says beside the report; `%p` and `%n` are the page and how many there are. */
@@ -56,6 +64,8 @@ export function toldReport(report: Report & { number: number }, speak: Speak): T
         : {}),
     })),
     notes: report.notes.map(speak),
+    five: (report.five ?? []).map((l) => ({ label: speak(l.label), said: l.said.map(speak).join(' ') })),
+    charts: (report.charts ?? []).map((c) => ({ title: speak(c.title), svg: chartSvg(c, speak) })),
     drawings: (report.drawings ?? []).map((d) => ({ title: speak(d.title), svg: d.svg })),
   };
 }

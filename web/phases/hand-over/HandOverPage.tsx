@@ -28,6 +28,7 @@ import { ClampPanel } from './ClampPanel';
 import { FurnaceSheet } from './FurnaceSheet';
 import { GasPipe } from './GasPipe';
 import { JobEntries } from './JobEntries';
+import { Papers } from './Papers';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
 import { useVisitForm, Visits } from './Visits';
@@ -47,7 +48,6 @@ export default function HandOverPage(view: JobView) {
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
   const proven = furnaceFindings(sheet);
-  const pdf = `/api${jobPath}/report.pdf`;
 
   const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
   const { press, busy, problem } = usePress(view, 'hand-over', {
@@ -77,19 +77,10 @@ export default function HandOverPage(view: JobView) {
           <JobEntries view={view} signed={signed} title={tell('web.permits')} kinds={['permit', 'inspection']} />
           <PhasePictures view={view} phase="hand-over" />
           <Signatures sheet={sheet} />
-          <div className="flex flex-wrap gap-3">
-            <a
-              href={pdf}
-              target="_blank"
-              rel="noreferrer"
-              className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
-            >
-              {say(tell('web.report-as-pdf'))}
-            </a>
-            {sheet.signOffs.length ? (
-              <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>
-            ) : null}
-          </div>
+          <Papers sheet={sheet} reported={reported} />
+          {sheet.signOffs.length ? (
+            <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>
+          ) : null}
         </div>
       }
       next={<NextMove move={move} busy={busy} press={press} />}

@@ -1,4 +1,5 @@
 import { VERDICT_WORDS, type Verdict } from '@/core/finding/finding';
+import { chartSvg } from '@/core/job/chart-svg';
 import type { ReportPicture } from '@/core/job/report-parts';
 import type { Report, ReportTable } from '@/core/phases/report';
 import { type Cell, isSaid, moment, type Said } from '@/core/words/said';
@@ -26,6 +27,7 @@ export function ReportSheet({ report }: { report: Report }) {
           {say(report.simulated)}
         </p>
       ) : null}
+      <FirstPage report={report} />
       <dl className="mt-3 grid grid-cols-[110px_1fr] gap-x-4 text-[14.5px] sm:grid-cols-[140px_1fr]">
         {report.facts.map(([label, value]) => (
           <div key={say(label)} className="contents">
@@ -48,6 +50,37 @@ export function ReportSheet({ report }: { report: Report }) {
         ))}
       </ul>
     </article>
+  );
+}
+
+/** Five lines and the curves, as they stand on the first page. */
+function FirstPage({ report: { five, charts } }: { report: Report }) {
+  if (!five) return null;
+  return (
+    <>
+      <dl className="mt-3 border-t-[1.5px] border-ink" data-testid="five-lines">
+        {five.map((l) => (
+          <div key={l.id} className="grid gap-x-4 border-b border-rule py-2 sm:grid-cols-[110px_1fr]">
+            <dt className="font-[680]">{say(l.label)}</dt>
+            <dd className="leading-snug">{l.said.map((it) => say(it)).join(' ')}</dd>
+          </div>
+        ))}
+      </dl>
+      {charts?.length ? (
+        <div className="mt-4 grid gap-4 sm:grid-cols-2">
+          {charts.map((c) => (
+            <figure key={say(c.title)} className="min-w-0">
+              <figcaption className="text-[14px] font-[650]">{say(c.title)}</figcaption>
+              <img
+                src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(chartSvg(c, say))}`}
+                alt={say(c.title)}
+                className="w-full"
+              />
+            </figure>
+          ))}
+        </div>
+      ) : null}
+    </>
   );
 }
 

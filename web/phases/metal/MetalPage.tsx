@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { partStarts } from '@/core/fit/part-starts';
 import type { Answers } from '@/core/form/field';
+import type { EntryKind } from '@/core/phases/log/entries';
 import { metalParts } from '@/core/phases/plan/metal';
+import { metalMove } from '@/core/phases/plan/metal-move';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -10,17 +12,22 @@ import { tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
+import { NextMove } from '../NextMove';
+import { usePress } from '../use-press';
 import { NestPart } from './NestPart';
 import { PartDrawing } from './PartDrawing';
 
 /** The shop: every sheet-metal part of this system, flat and folded, its drawing asked and answered. */
 export default function MetalPage(view: JobView) {
   const { sheet } = view;
-  const [form, setForm] = useState<Answers>();
+  const [form, setForm] = useState<{ kind: EntryKind; preset: Answers }>();
   const parts = metalParts(sheet);
   const [chosen, setChosen] = useState<string>();
   const shown = parts.find((p) => p.part.id === chosen) ?? parts.at(-1);
   const starts = partStarts(sheet.fits);
+  const { press, busy } = usePress(view, 'plan', {
+    write: ({ entry, preset }) => setForm({ kind: entry, preset: preset ?? {} }),
+  });
   return (
     <JobFrame
       sheet={sheet}
@@ -31,11 +38,14 @@ export default function MetalPage(view: JobView) {
             <h2 className="text-[15px] font-[680]">{say(tell('web.new-part'))}</h2>
             <div className="mt-1 grid justify-items-start gap-2">
               {starts.map((s) => (
-                <Button key={`${s.part}${s.of}`} onClick={() => setForm({ part: s.part, ...s.figures })}>
+                <Button
+                  key={`${s.part}${s.of}`}
+                  onClick={() => setForm({ kind: 'metal-part', preset: { part: s.part, ...s.figures } })}
+                >
                   {say(tell('web.part-from-the-fit', { part: value(s.part), of: value(s.of) }))}
                 </Button>
               ))}
-              <Button tone="quiet" onClick={() => setForm({})}>
+              <Button tone="quiet" onClick={() => setForm({ kind: 'metal-part', preset: {} })}>
                 {say(tell('web.part-typed'))}
               </Button>
             </div>
@@ -44,6 +54,7 @@ export default function MetalPage(view: JobView) {
           <EntryLog view={view} phase="plan" ofSystem kinds={['metal-part', 'shop-drawing']} />
         </div>
       }
+      next={<NextMove move={metalMove(parts)} busy={busy} press={press} />}
     >
       <div className="px-4 py-3.5 lg:px-7">
         <h1 className="text-[23px]">{say(tell('web.sheet-metal'))}</h1>
@@ -66,7 +77,15 @@ export default function MetalPage(view: JobView) {
         ) : null}
         {shown ? <PartDrawing key={shown.part.id} view={view} of={shown} /> : null}
       </div>
-      {form ? <EntrySheet view={view} kind="metal-part" preset={form} onClose={() => setForm(undefined)} /> : null}
+      {form ? (
+        <EntrySheet
+          key={form.kind}
+          view={view}
+          kind={form.kind}
+          preset={form.preset}
+          onClose={() => setForm(undefined)}
+        />
+      ) : null}
     </JobFrame>
   );
 }

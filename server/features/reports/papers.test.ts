@@ -1,0 +1,70 @@
+import { execFileSync } from 'node:child_process';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { JobWalk, must } from '@/server/testing/job-walk';
+
+let server: TestServer;
+let owner: Client;
+let lead: Client;
+beforeAll(async () => {
+  server = await startServer();
+  lead = await server.as('alder-lead');
+  owner = await server.as('alder-owner');
+});
+afterAll(() => server.stop());
+
+async function paper(path: string): Promise<{ status: number; text: string; pages: number }> {
+  const reply = await fetch(`${lead.origin}/api${path}`, { headers: { cookie: lead.cookie } });
+  const pdf = Buffer.from(await reply.arrayBuffer());
+  if (reply.status !== 200) return { status: reply.status, text: '', pages: 0 };
+  const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
+  return { status: 200, text: text.replace(/\s+/g, ' '), pages: text.split('\f').length - 1 };
+}
+async function equipped(): Promise<JobWalk> {
+  const walk = await JobWalk.fresh(lead);
+  const { version } = (await walk.sheet()).circuit;
+  must(await walk.put('/plate', { version, plate: sampleSheet().circuit.plate }));
+  return walk;
+}
+
+describe('the record on paper (read back by poppler)', () => {
+  it('begins with five lines, and never says more was proved than was', async () => {
+    const walk = await equipped();
+    const { number } = (await walk.sheet()).job;
+    const { text } = await paper(walk.path('/report.pdf?reading=customer'));
+    expect(text).toContain('What we installed and proved');
+    for (const line of ['Done', 'Proved', 'Not proved', 'Owed', 'Yours']) expect(text).toContain(line);
+    expect(text).toContain('It has not been started up.');
+    expect(text).not.toMatch(/Tight:|Dry:|Charge by the scale/);
+    expect(text).toContain(`The code leads to this job: ${number}`);
+  });
+  it('is another paper for inspector and warranty desk; the file has all of it', async () => {
+    const walk = await equipped();
+    const read = async (reading: string) => (await paper(walk.path(`/report.pdf?reading=${reading}`))).text;
+    expect(await read('inspector')).toContain('For the inspector');
+    expect(await read('warranty')).toMatch(/Register it with its maker by .* 60 days/);
+    const file = await read('file');
+    expect(file).toContain('Commissioning report');
+    expect(file).not.toContain('This is a part of the record');
+    expect(await read('warranty')).toContain('This is a part of the record');
+  });
+  it('has a label of one page for the unit; none before its equipment is entered', async () => {
+    const walk = await equipped();
+    const label = await paper(walk.path('/label.pdf'));
+    expect(label.pages).toBe(1);
+    expect(label.text).toContain('R-454B');
+    expect(label.text).toContain('charge not signed');
+    expect((await paper((await JobWalk.fresh(lead)).path('/label.pdf'))).status).toBe(404);
+  });
+  it('the code leads to the page of the job where the company says where that is', async () => {
+    const { version, settings } = (await owner.get('/settings')).body as { version: number; settings: object };
+    const put = (pageAddress: string) => owner.put('/settings', { version, settings: { ...settings, pageAddress } });
+    expect((await put('our page')).body).toMatchObject({ code: 'bad-input', field: 'pageAddress' });
+    must(await put('https://bridge.example/app/'));
+    const walk = await equipped();
+    expect((await paper(walk.path('/report.pdf'))).text.replace(/ /g, '')).toContain(
+      `https://bridge.example/app/jobs/${walk.id}`,
+    );
+  });
+});
