@@ -8,7 +8,7 @@ const APPROVED: readonly string[] = ['approved', 'approved with changes'];
 export function metalMove(parts: readonly DrawnPart[]): Move {
   if (parts.length === 0)
     return {
-      kind: 'to-come',
+      kind: 'now',
       say: tell('metalpart.no-part-yet'),
       because: tell('metalpart.from-a-fit-sheet-or-typed'),
     };
