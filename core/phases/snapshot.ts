@@ -6,7 +6,7 @@ import { type BuildUp, buildUpOf, judgeCharge } from '@/core/phases/charge/charg
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { registersOf } from '@/core/phases/hand-over/balance';
 import { furnaceFindings } from '@/core/phases/hand-over/furnace';
-import { pipeFindings } from '@/core/phases/hand-over/gas-pipe';
+import { pipeFindings, ventFindings } from '@/core/phases/hand-over/gas-pipe';
 import { joinView } from '@/core/phases/join/view';
 import { isOf, standingEntries } from '@/core/phases/log/circuit-log';
 import { pressureView } from '@/core/phases/pressure-test/view';
@@ -154,8 +154,8 @@ function beforeOf(
     wiring: wiringRecordOf(sheet),
     registers: registersOf(sheet),
     gasPipe: {
-      written: standingEntries(sheet.systemLog).filter((e) => e.kind === 'gas-test'),
-      checks: pipeFindings(sheet) ?? [],
+      written: standingEntries(sheet.systemLog).filter((e) => e.kind === 'gas-test' || e.kind === 'vent-gas'),
+      checks: [...(pipeFindings(sheet) ?? []), ...(ventFindings(sheet) ?? [])],
     },
   };
 }

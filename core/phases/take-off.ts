@@ -51,6 +51,7 @@ export function takeOffFacts(sheet: JobSheet): TakeOffFacts {
       ...metalParts(sheet).map(({ part }) => ({ id: `metal-${part.id}`, how: 'make' as const, what: part.body.name })),
     ],
     opensCircuit,
+    drainFt: sheet.fits.drain?.measured.includes('runFt') ? sheet.fits.drain.record.runFt : undefined,
     padPoints: items.has('pad') || items.has('moved') ? PAD_POINTS : 0,
   };
 }

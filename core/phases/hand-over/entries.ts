@@ -8,6 +8,7 @@ import { filterEntries } from './filter-entries';
 import { gasEntries } from './gas-entries';
 import { inrushEntries } from './inrush-entries';
 import { serialEntries } from './serial-entries';
+import { ventEntries } from './vent-entries';
 import { visitEntries } from './visit-entries';
 
 /** What driers and moisture indicator show after the run, and what the authority says of the whole job. */
@@ -61,6 +62,7 @@ export const handOverEntries = {
       }),
     { ofJob: true },
   ),
+  ...ventEntries,
   ...visitEntries,
   ...serialEntries,
   ...checkInEntries,

@@ -1,6 +1,7 @@
 import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import { judgePipeTest } from '@/core/furnace/pipe-test';
+import { judgeVentGas } from '@/core/furnace/vent-gas';
 import { type Gate, gate } from '@/core/job/gates';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { SheetWith } from '@/core/job/sheet';
@@ -26,8 +27,34 @@ export function pipeFindings(sheet: Needs): Finding[] | undefined {
     : undefined;
 }
 
+/** What the sheet of gas pipe and vent says, the worst first; undefined while nobody filled it in. */
+export function ventFindings(sheet: Needs): Finding[] | undefined {
+  const last = latestOf(sheet.systemLog, 'vent-gas');
+  return last ? judgeVentGas(last.body).map((f) => ({ ...f, subject: last.id })) : undefined;
+}
+
 /** A pipe that leaks, or a valve that stood under its test, nobody lets pass. */
 export function pipeGates(sheet: Needs): Gate[] {
+  return [...ventGates(sheet), ...testGates(sheet)];
+}
+
+/** A vent or a pipe that lets flue gas into the house: nobody lets that pass. What is only to be looked at again does not hold. */
+function ventGates(sheet: Needs): Gate[] {
+  const worst = ventFindings(sheet)?.[0];
+  return worst
+    ? [
+        gate(
+          'vent-gas',
+          tell('ventgas.no-stop-of-vent'),
+          worst.verdict !== 'stop',
+          worst.verdict === 'stop' ? worst.claim : tell('ventgas.no-stop'),
+          false,
+        ),
+      ]
+    : [];
+}
+
+function testGates(sheet: Needs): Gate[] {
   if (!owesPipeTest(sheet)) return [];
   const worst = pipeFindings(sheet)?.[0];
   return [

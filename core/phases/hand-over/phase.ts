@@ -26,6 +26,7 @@ export const handOver: PhaseDescriptor = {
     'circuits-signed': tell('job.gate-circuits-signed'),
     'start-up-signed': tell('job.gate-start-up-signed'),
     'gas-pipe': tell('job.gate-gas-pipe'),
+    'vent-gas': tell('ventgas.gate'),
     'furnace-proof': tell('job.gate-furnace-proof'),
     disclosures: tell('job.gate-disclosures'),
     'change-answered': tell('job.gate-change-answered'),

@@ -101,4 +101,12 @@ describe('what is bought', () => {
       }),
     );
   });
+  it('a drain is counted from its fit sheet where somebody measured it, else as usual', () => {
+    const drain = (change: Partial<TakeOffFacts>) =>
+      takeOff({ ...FACTS, items: new Set(['drain']), ...change }).find((l) => l.code === 'drain-pipe')!;
+    expect(drain({ drainFt: 33 }).need).toBeCloseTo(33 * 1.1, 9);
+    expect(drain({ drainFt: 33 }).because.id).toBe('take.from-the-drain-sheet');
+    expect(drain({}).because.id).toBe('take.usual-drain');
+    expect(drain({}).need).toBeCloseTo(22, 9);
+  });
 });

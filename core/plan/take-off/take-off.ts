@@ -18,6 +18,8 @@ export type TakeOffFacts = {
   pieces: readonly { id: string; how: 'buy' | 'make'; what: Label }[];
   opensCircuit: boolean;
   padPoints: number;
+  /** Run of the drain as the fit sheet has it; undefined while nobody measured it. */
+  drainFt?: number | undefined;
 };
 
 export type TakeOffLine = {
@@ -98,7 +100,14 @@ export function takeOff(f: TakeOffFacts): TakeOffLine[] {
   if (has('conductors', 'controls', 'thermostat') && f.runFt !== undefined)
     add('control-cable', tell('take.control-cable'), WASTE * (f.runFt + 2 * SERVICE_FT), 'ft', 50, drawnOr);
   if (has('drain', 'secondary'))
-    add('drain-pipe', tell('take.drain-pipe'), USUAL_DRAIN_FT * WASTE, 'ft', STICK_FT, tell('take.usual-drain'));
+    add(
+      'drain-pipe',
+      tell('take.drain-pipe'),
+      (f.drainFt ?? USUAL_DRAIN_FT) * WASTE,
+      'ft',
+      STICK_FT,
+      tell(f.drainFt === undefined ? 'take.usual-drain' : 'take.from-the-drain-sheet'),
+    );
   if (has('stack-plenum', 'stack-return', 'crossover', 'flex', 'return', 'duct-size', 'plenum-new', 'filter-cabinet')) {
     add('mastic', tell('take.mastic'), 1, 'gal', 1, tell('take.ducts-are-opened'));
     add('foil-tape', tell('take.foil-tape'), 60, 'ft', 150, tell('take.ducts-are-opened'));

@@ -12,6 +12,7 @@ export const en = {
   'take.ducts-are-opened': 'ducts are opened',
   'take.foil-tape': 'Foil tape',
   'take.from-the-build-up': 'from the charge build-up',
+  'take.from-the-drain-sheet': 'from the drain’s fit sheet, 10 % more',
   'take.from-the-drawn-line-set': 'from the drawn line set, 10 % more',
   'take.from-the-joints': '{n} joints',
   'take.from-the-survey': 'from the survey, 10 % more',

@@ -14,6 +14,7 @@ export const es: Record<keyof typeof en, string> = {
   'take.ducts-are-opened': 'se abren ductos',
   'take.foil-tape': 'Cinta de aluminio',
   'take.from-the-build-up': 'del cálculo de carga',
+  'take.from-the-drain-sheet': 'de la hoja del drenaje, 10 % más',
   'take.from-the-drawn-line-set': 'de las líneas dibujadas, 10 % más',
   'take.from-the-joints': '{n} uniones',
   'take.from-the-survey': 'de la inspección, 10 % más',

@@ -57,6 +57,16 @@ describe('the record on paper (read back by poppler)', () => {
     expect(label.text).toContain('charge not signed');
     expect((await paper((await JobWalk.fresh(lead)).path('/label.pdf'))).status).toBe(404);
   });
+  it('a list of what to take for the truck, and the same as CSV', async () => {
+    const walk = await equipped();
+    const list = await paper(walk.path('/take.pdf'));
+    expect(list.text).toContain('What to take');
+    expect(list.text).toContain('Silver solder');
+    const reply = await fetch(`${lead.origin}/api${walk.path('/take.csv')}`, { headers: { cookie: lead.cookie } });
+    const [head, ...rows] = (await reply.text()).replace('\ufeff', '').trim().split('\r\n');
+    expect(head).toBe('code,name,need,unit,onTruck,packs,packSize,cost');
+    expect(rows.some((r) => r.startsWith('rod,Silver solder,'))).toBe(true);
+  });
   it('the code leads to the page of the job where the company says where that is', async () => {
     const { version, settings } = (await owner.get('/settings')).body as { version: number; settings: object };
     const put = (pageAddress: string) => owner.put('/settings', { version, settings: { ...settings, pageAddress } });

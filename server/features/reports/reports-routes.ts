@@ -17,6 +17,7 @@ import { tell } from '@/server/words/tell';
 import { jobCode } from './job-code';
 import { picturesFor } from './paper-pictures';
 import { reportOf } from './reports-service';
+import { addTakeRoutes } from './take-routes';
 
 export function reportsRoutes(deps: Deps): Router {
   const { database } = deps;
@@ -67,6 +68,7 @@ export function reportsRoutes(deps: Deps): Router {
       .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-label.pdf"`);
     response.send(pdf);
   });
+  addTakeRoutes(router, deps, paperOf);
   for (const [paper, made] of [
     ['scope', scopeReport],
     ['offer', offerReport],

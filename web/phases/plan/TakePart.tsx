@@ -6,6 +6,7 @@ import { takeOffOf } from '@/core/phases/take-off';
 import { toBuy } from '@/core/plan/take-off/buy';
 import type { Said } from '@/core/words/said';
 import { q, value } from '@/core/words/said';
+import { paperOf } from '@/web/api/circuit-path';
 import { useLibrary } from '@/web/api/use-library';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
@@ -90,6 +91,16 @@ export function TakePart({ view }: { view: JobView }) {
         <List title={tell('web.leaves-the-house')} items={disposal} />
       </div>
       <div className="mt-4 flex flex-wrap gap-x-2">
+        {(['pdf', 'csv'] as const).map((kind) => (
+          <a
+            key={kind}
+            href={paperOf(view.sheet, `take.${kind}`)}
+            {...(kind === 'pdf' ? { target: '_blank', rel: 'noreferrer' } : {})}
+            className="touch inline-flex items-center px-2 font-[600] text-copper underline underline-offset-4"
+          >
+            {say(tell(kind === 'pdf' ? 'web.list-as-pdf' : 'web.list-as-csv'))}
+          </a>
+        ))}
         {PAPERS.map((kind) => (
           <Button key={kind} tone="quiet" onClick={() => setForm(kind)}>
             {say(tell(kind === 'disposal' ? 'web.write-disposal' : 'web.write-return'))}

@@ -38,6 +38,8 @@ export const en = {
   'web.leave-it-so': 'Leave it so',
   'web.leaves-the-house': 'Leaves the house',
   'web.less-than-1-in-10': 'under 1 in 10',
+  'web.list-as-csv': 'List as CSV',
+  'web.list-as-pdf': 'List as PDF',
   'web.loaded-of-and-cost': '{loaded} of {n} loaded · to buy {cost}, {unpriced} without a price',
   'web.looked-at-and-good': '{n} looked at and good',
   'web.machine-hours': '{hours}; a machine takes its time, it is not shortened',

@@ -40,6 +40,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.leave-it-so': 'Dejarlo así',
   'web.leaves-the-house': 'Sale de la casa',
   'web.less-than-1-in-10': 'menos de 1 de 10',
+  'web.list-as-csv': 'Lista en CSV',
+  'web.list-as-pdf': 'Lista en PDF',
   'web.loaded-of-and-cost': '{loaded} de {n} cargados · por comprar {cost}, {unpriced} sin precio',
   'web.looked-at-and-good': '{n} revisados y bien',
   'web.machine-hours': '{hours}; la máquina toma su tiempo, no se acorta',

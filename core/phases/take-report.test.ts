@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { toBuy } from '@/core/plan/take-off/buy';
+import { english } from '@/core/words/testing/english';
+import { DEMO_PARTS } from '@/demo/parts';
+import { takeOffOf } from './take-off';
+import { TAKE_COLUMNS, takeReport, takeRow } from './take-report';
+
+const sheet = sampleSheet();
+
+describe('what to take, as a list', () => {
+  it('has every line of the take-off, what is bought of it and what that costs', () => {
+    const report = takeReport(sheet, 'Dray & Pell', DEMO_PARTS);
+    const { lines } = takeOffOf(sheet);
+    const [materials] = report.tables;
+    expect(materials!.rows).toHaveLength(lines.length);
+    for (const row of materials!.rows) expect(row).toHaveLength(materials!.columns.length);
+    const cost = toBuy(lines, DEMO_PARTS).reduce((sum, r) => sum + (r.cost ?? 0), 0);
+    expect(english(report.notes[0]!)).toContain(`$${cost.toFixed(2)}`);
+  });
+  it('says so where the truck has enough, and where the company lists no price', () => {
+    const plenty = DEMO_PARTS.map((p) => ({ ...p, onTruck: 10_000 }));
+    const said = (parts: typeof plenty) =>
+      takeReport(sheet, 'x', parts).tables[0]!.rows.map((r) => english(r[2] as never));
+    expect(said(plenty)).toContain('on the truck');
+    expect(said([]).some((s) => /of/.test(s))).toBe(true);
+    expect(takeReport(sheet, 'x', []).tables[0]!.rows.every((r) => r[3] === '–')).toBe(true);
+  });
+  it('is a row of plain figures in a CSV', () => {
+    const [line] = toBuy(takeOffOf(sheet).lines, DEMO_PARTS);
+    const row = takeRow(line!, 'a name');
+    expect(Object.keys(row)).toEqual([...TAKE_COLUMNS]);
+    expect(Number(row.need)).toBeGreaterThan(0);
+    expect(takeRow({ ...line!, cost: undefined }, 'a name').cost).toBe('');
+    expect(takeRow({ ...line!, cost: 12.5 }, 'a name').cost).toBe('12.50');
+  });
+});
