@@ -104,12 +104,12 @@ export class Crew {
       .click({ timeout: 3000 })
       .then(
         () => true,
-        // The move changed under the finger: the next loop reads it again.
+        // The move changed under the finger, pressed or not: then no sheet is waited for.
         () => false,
       );
-    if (!pressed) return undefined;
-    if (label === 'Prove the airflow') await this.page.getByRole('button', { name: /simulated flow grid/ }).click();
-    if (label === 'Connect instruments') {
+    if (pressed && label === 'Prove the airflow')
+      await this.page.getByRole('button', { name: /simulated flow grid/ }).click();
+    if (pressed && label === 'Connect instruments') {
       await this.page.getByRole('button', { name: 'Connect simulated instruments' }).click();
       await expect(this.page.getByRole('radio', { name: '60×' })).toBeVisible();
       await this.closeSheet();
