@@ -12,6 +12,8 @@ export default defineConfig({
           name: 'unit',
           include: ['{core,contract,web,scripts}/**/*.test.ts'],
           environment: 'node',
+          // No test leaves anything behind in a module: what they share is loaded once for each worker.
+          isolate: false,
           // Error rates over hundreds of random systems take seconds, and more on a busy machine.
           testTimeout: 60_000,
         },
@@ -22,6 +24,7 @@ export default defineConfig({
           name: 'server',
           include: ['{server,demo}/**/*.test.ts'],
           environment: 'node',
+          isolate: false,
           globalSetup: ['server/testing/global-setup.ts'],
           testTimeout: 60_000,
           hookTimeout: 90_000,

@@ -88,8 +88,8 @@ export const customerSignatureSchema = z
     id: idSchema,
     subject: z
       .string()
-      .regex(/^(scope|change|disclosure:[a-z-]{1,30})$/)
-      .describe('scope, change or disclosure:<part>'),
+      .regex(/^(scope|change|hand-over|disclosure:[a-z-]{1,30})$/)
+      .describe('scope, change, hand-over or disclosure:<part>'),
     answer: oneOf(['yes', 'no']),
     reason: z.string().trim().max(500).nullable().meta(characters(0, 500)),
     /** The words that stood on the screen; they must be the ones that stand on the sheet now. */

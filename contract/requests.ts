@@ -232,6 +232,20 @@ export const recordReadingSchema = z.strictObject({
   quantities: z.array(z.string().max(40)).max(20).optional().describe('known quantities'),
 });
 
+/** Rows of a recording, as many as go into one request; each row later than the one before. */
+const MOST_LOG_ROWS = 2000;
+export const logRowsSchema = z.strictObject({
+  runSeconds: z
+    .array(num(0, 10_000_000, 's'))
+    .min(1)
+    .max(MOST_LOG_ROWS)
+    .describe(`1 to ${MOST_LOG_ROWS} rows`),
+  values: z
+    .record(z.string().max(30), z.array(z.number().nullable()).max(MOST_LOG_ROWS))
+    .describe('channels, each with as many numbers as there are rows, null for no signal'),
+});
+export type LogRows = z.infer<typeof logRowsSchema>;
+
 /** One round of readings as one request: what was typed, what instruments read, and the signature under it where it is the last. */
 export const roundSchema = z.strictObject({
   setId: idSchema,

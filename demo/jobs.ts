@@ -13,7 +13,8 @@ export type DemoStory =
   | { kind: 'read'; missingOz: number; cold?: true }
   /** The same behind a filter that nobody had changed, and once more with a new one. */
   | { kind: 'dirty'; missingOz: number }
-  | { kind: 'finished'; missingOz: number; overrideVacuum?: string };
+  /** `open`: started up and signed, not handed over yet. */
+  | { kind: 'finished'; missingOz: number; overrideVacuum?: string; open?: true };
 
 export type DemoJob = {
   number: number;
@@ -272,6 +273,26 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       makerOzPerFt: 0.62,
     }),
     story: { kind: 'finished', missingOz: 10 },
+  },
+  {
+    number: 2167,
+    customer: 'Marlow Fenn',
+    phone: '555-0119',
+    address: '31 Tannery Row',
+    town: 'Upper Dunning',
+    elevationFt: 2990,
+    system: 'Main floor',
+    lead: 'tess',
+    day: -1,
+    plate: plate({
+      maker: 'Corvane',
+      model: 'CV-36X',
+      serial: 'CV-90412',
+      nominalTons: 3,
+      factoryChargeOz: 112,
+      lineLengthFt: 28,
+    }),
+    story: { kind: 'finished', missingOz: 0, open: true },
   },
   {
     number: 2138,

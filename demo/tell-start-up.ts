@@ -10,6 +10,7 @@ import { confirm, signPhase } from '@/server/features/phases/phases-service';
 import type { DayClock } from './day-clock';
 import type { DemoStory } from './jobs';
 import { type PlayStep, playRun } from './play';
+import { tellHandOver } from './tell-hand-over';
 import { writeDemoEntry } from './write-entry';
 
 /** What the demo's leads looked at in cooling. */
@@ -98,5 +99,7 @@ export async function tellStartUp(
   );
   if (story.kind !== 'finished') return;
   await clock.do(10, () => signPhase(database, lead, at, startUp, uuid()));
+  if (story.open) return;
+  await tellHandOver(database, lead, at, clock);
   await clock.do(10, () => signPhase(database, lead, at, handOver, uuid()));
 }

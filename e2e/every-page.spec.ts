@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { Surveyor } from './crew';
+import { axeFinds, closedTo } from './everybody';
 
 /** What a sentence that was never rendered leaves on a page: an object, a hole, an id of a catalogue. */
 const BROKEN =
@@ -9,6 +10,9 @@ const PARTS = [
   'survey/outdoor',
   'survey/before',
   'scope',
+  'offer',
+  'plan',
+  'metal',
   'fit/placement',
   'fit/route',
   'fit/stack',
@@ -30,11 +34,30 @@ test.afterEach(async ({ page }) => {
 
 /** Those that have most to say: started, surveyed, recovering. */
 const JOBS = [2146, 2149, 2152];
-const ROOMS = ['/jobs', '/cylinders', '/library', '/formulas', '/settings', '/jobs/new'];
+const ROOMS = [
+  '/jobs',
+  '/week',
+  '/houses',
+  '/cylinders',
+  '/library',
+  '/formulas',
+  '/settings',
+  '/settings/people',
+  '/settings/instruments',
+  '/practice',
+  '/jobs/new',
+];
+/** Of one of them these pages are also looked at for whom they would be closed: each has parts that the others have not. */
+const FOR_EVERYBODY = 2149;
+const TELLING = ['survey/outdoor', 'scope', 'offer', 'plan', 'metal', 'fit/stack', 'recover', 'wire', 'hand-over'];
 
-/** A reader of Spanish opens each of these; what is broken of the words there. */
-async function brokenOn(page: Page, pages: (jobs: Map<number, string>) => string[]): Promise<string[]> {
-  await new Surveyor(page).signIn();
+/** A reader of Spanish opens each of these; what is broken of the words there, and who could not work there. */
+async function brokenOn(
+  page: Page,
+  pages: (jobs: Map<number, string>) => string[],
+  forEverybody: (where: string) => boolean,
+): Promise<string[]> {
+  await new Surveyor(page).signIn('Oda Kerrick');
   await page.request.put('/api/me/language', { data: { language: 'es' } });
   const { jobs } = (await (await page.request.get('/api/jobs?state=all&offset=0&search=')).json()) as {
     jobs: { jobId: string; number: number }[];
@@ -54,21 +77,53 @@ async function brokenOn(page: Page, pages: (jobs: Map<number, string>) => string
     });
     const broken = said.split('\n').find((line) => BROKEN.test(line));
     if (broken) found.push(`${where}: ${broken.slice(0, 120)}`);
+    if (forEverybody(where)) found.push(...(await closedTo(page)).map((f) => `${where}: ${f}`));
   }
   return found;
 }
 
 test('the rooms are made of words, for a reader of Spanish', async ({ page }) => {
-  expect(await brokenOn(page, () => ROOMS)).toEqual([]);
+  expect(
+    await brokenOn(
+      page,
+      () => ROOMS,
+      () => true,
+    ),
+  ).toEqual([]);
 });
 
 for (const number of JOBS) {
   test(`every page of job ${number} is made of words, for a reader of Spanish`, async ({ page }) => {
-    const found = await brokenOn(page, (jobs) => {
-      const jobId = jobs.get(number);
-      expect(jobId).toBeDefined();
-      return PARTS.map((part) => `/jobs/${jobId}/${part}`);
-    });
+    const found = await brokenOn(
+      page,
+      (jobs) => {
+        const jobId = jobs.get(number);
+        expect(jobId).toBeDefined();
+        return PARTS.map((part) => `/jobs/${jobId}/${part}`);
+      },
+      (where) => number === FOR_EVERYBODY && TELLING.some((part) => where.endsWith(`/${part}`)),
+    );
     expect(found).toEqual([]);
   });
 }
+
+/** The pages with the most colors: every theme has its own. */
+const COLORS = ['scope', 'start-up', 'hand-over'];
+test('each theme can be read', async ({ page }) => {
+  const crew = new Surveyor(page);
+  await crew.signIn();
+  await crew.openPart(2146, 'scope');
+  const job = page.url().replace(/\/[^/]+$/, '');
+  const found: string[] = [];
+  for (const part of COLORS) {
+    await page.goto(`${job}/${part}`);
+    await expect(crew.next).toBeVisible();
+    for (const theme of ['paper', 'attic', 'sunlight']) {
+      await page.evaluate((t) => {
+        document.documentElement.dataset.theme = t;
+      }, theme);
+      found.push(...(await axeFinds(page, ['color-contrast'])).map((f) => `${part}, ${theme}: ${f}`));
+    }
+  }
+  expect(found).toEqual([]);
+});

@@ -19,7 +19,7 @@ test('a lost instrument and a silent stream are said, and no verdict stands on t
   await crew.press('Connect instruments');
   await page.getByRole('button', { name: 'Connect simulated instruments' }).click();
   await page.getByRole('radio', { name: '10×' }).click();
-  await page.getByRole('button', { name: 'Call for cooling' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Call for cooling' }).click();
   await page.getByLabel('A probe').selectOption('liquidPsig');
   await page.getByRole('radio', { name: 'no signal' }).click();
   await crew.closeSheet();

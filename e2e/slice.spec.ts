@@ -47,7 +47,7 @@ test('on a desk: weigh in, start, watch, sign, hand over, report', async ({ page
     await expect(page.getByText(/Contains simulated readings/)).toBeVisible();
     const figures = page.getByRole('table').filter({ hasText: 'Wanted' });
     await expect(figures.getByRole('row', { name: /^Subcooling/ })).toContainText('Good');
-    const link = await page.getByRole('link', { name: 'Report as PDF' }).getAttribute('href');
+    const link = await page.getByRole('link', { name: 'Report as PDF', exact: true }).getAttribute('href');
     const pdf = await page.request.get(link!);
     expect(pdf.headers()['content-type']).toContain('application/pdf');
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');

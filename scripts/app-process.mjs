@@ -13,7 +13,7 @@ import { loadDemo } from './demo.mjs';
 export async function startApp(port, { empty = false } = {}) {
   const folder = mkdtempSync(path.join(tmpdir(), 'mb-app-'));
   const schema = `mb_test_${randomBytes(6).toString('hex')}`;
-  const database = await startDatabase(folder, [schema]);
+  const database = await startDatabase(folder, [schema], { scratch: true });
   const env = {
     ...process.env,
     DATABASE_URL: '',

@@ -37,7 +37,7 @@ async function withDatabase(work) {
   const state = running();
   if (state?.database) return work(state.database);
   await installDebian(['database', 'backup']);
-  const database = await startDatabase(path.resolve(folder), ['mill_bridge'], undefined, say);
+  const database = await startDatabase(path.resolve(folder), ['mill_bridge'], { say });
   try {
     return await work(database.uri('mill_bridge'));
   } finally {

@@ -1,4 +1,13 @@
 export class DatabaseTrouble extends Error {}
-export type RunningDatabase = { uri(schema: string): string; stop(): Promise<void>; exited: Promise<number | null> };
-export function startDatabase(folder: string, schemas: string[], grantPattern?: string): Promise<RunningDatabase>;
+export type RunningDatabase = {
+  uri(schema: string): string;
+  pid: number;
+  stop(): Promise<void>;
+  exited: Promise<number | null>;
+};
+export function startDatabase(
+  folder: string,
+  schemas: string[],
+  options?: { grantPattern?: string; say?: (text: string) => void; scratch?: boolean; port?: number },
+): Promise<RunningDatabase>;
 export function freePort(): Promise<number>;

@@ -26,6 +26,7 @@ const DEBIAN = {
   database: ['mariadb-server-core', 'mariadb-client-core'],
   browser: ['chromium', 'poppler-utils'],
   backup: ['mariadb-client'],
+  proxy: ['haproxy'],
 };
 
 function missingPackages(names) {

@@ -73,7 +73,7 @@ let database;
 if (!external) {
   say('Starting MariaDB on loopback …');
   try {
-    database = await startDatabase(path.resolve(folder), ['mill_bridge'], undefined, say);
+    database = await startDatabase(path.resolve(folder), ['mill_bridge'], { say });
     // Only its owner reads the folder: a backup of the running installation finds its database here.
     state.database = database.uri('mill_bridge');
     note();

@@ -11,7 +11,7 @@ const say = (line) => process.stdout.write(`${line}\n`);
 let passed = 0;
 let failed = 0;
 
-await installDebian(['database', 'browser']);
+await installDebian(['database', 'browser', 'proxy']);
 installPackages();
 mkdirSync('test-results', { recursive: true });
 
@@ -68,6 +68,7 @@ for (const project of ['unit', 'server']) {
   );
 }
 check('build', 'npm', ['run', '--silent', 'build']);
+check('size of the first page', 'node', ['scripts/size.mjs']);
 counted('browser', bin('playwright'), ['test'], 'test-results/browser.json', (r) => ({
   passed: r.stats.expected + r.stats.flaky,
   failed: r.stats.unexpected,

@@ -6,6 +6,7 @@ import helmet from 'helmet';
 import { tell } from '@/server/words/tell';
 import type { Deps } from './deps';
 import { errorHandler, Problem, sendProblem } from './errors/problem';
+import { bundlesRoutes } from './features/bundles/bundles-routes';
 import { calculationsRoutes } from './features/calculations/calculations-routes';
 import { circuitRoutes } from './features/circuit/circuit-routes';
 import { companyRoutes, setupRoutes } from './features/company/company-routes';
@@ -17,6 +18,7 @@ import { jobsRoutes } from './features/jobs/jobs-routes';
 import { libraryRoutes } from './features/library/library-routes';
 import { pageRoutes } from './features/library/page-routes';
 import { measurementsRoutes } from './features/measurements/measurements-routes';
+import { memoryRoutes } from './features/memory/memory-routes';
 import { invitationRoutes, peopleAdminRoutes } from './features/people/people-admin-routes';
 import { peopleRoutes } from './features/people/people-routes';
 import { peopleStore } from './features/people/people-store';
@@ -28,7 +30,9 @@ import { reportsRoutes } from './features/reports/reports-routes';
 import { scopesRoutes } from './features/scopes/scopes-routes';
 import { settingsRoutes } from './features/settings/settings-routes';
 import { surveysRoutes } from './features/surveys/surveys-routes';
+import { forwardLive } from './forward';
 import { knownHost, sameOrigin, strictTransport, wellFormed, withDatabase } from './guards';
+import { watchRequests } from './observe/watch-requests';
 import { serveWeb } from './serve-web';
 import { who } from './who';
 
@@ -37,6 +41,7 @@ const SESSION_DAYS = 14;
 export function createApp(deps: Deps): Express {
   const { database, options, log, watch } = deps;
   const app = express();
+  if (deps.watched) app.use(watchRequests(deps.watched));
   app.disable('x-powered-by');
   app.set('trust proxy', options.trustProxy ?? false);
   app.use(
@@ -78,6 +83,8 @@ export function createApp(deps: Deps): Express {
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
+  // Before anything is read of it: what another server has to answer is handed on as it came.
+  api.use(forwardLive(deps));
   api.use(express.json({ limit: '512kb' }));
   api.use(sameOrigin);
   api.use(wellFormed);
@@ -119,6 +126,7 @@ export function createApp(deps: Deps): Express {
   api.use(companyRoutes(deps));
   api.use(peopleAdminRoutes(deps));
   api.use(customersRoutes(deps));
+  api.use(bundlesRoutes(deps));
   api.use(jobsRoutes(deps));
   api.use(surveysRoutes(deps));
   api.use(scopesRoutes(deps));
@@ -133,6 +141,7 @@ export function createApp(deps: Deps): Express {
   api.use(instrumentsRoutes(deps));
   api.use(registerRoutes(deps));
   api.use(planRoutes(deps));
+  api.use(memoryRoutes(deps));
   api.use(practiceRoutes(deps));
   api.use(reportsRoutes(deps));
   api.use((_request, response) =>

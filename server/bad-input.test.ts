@@ -33,6 +33,7 @@ const writes = (): [string, string][] => [
   ['POST', `/jobs/${jobId}/phases/nonsense/sign-offs`],
   ['POST', `/runs/${uuid()}/commands`],
   ['POST', '/runs/not-an-id/readings'],
+  ['POST', '/runs/not-an-id/log'],
   ['POST', '/sign-offs/x/amendments'],
   ['POST', `/jobs/${jobId}/observations`],
   ['POST', `/jobs/${jobId}/waivers`],

@@ -3,6 +3,7 @@ import type { DatabaseWatch } from './db/watch';
 import type { InstrumentHall } from './features/instruments/instrument-hall';
 import type { Umpire } from './features/practice/umpire';
 import type { PdfMaker } from './features/reports/pdf-maker';
+import type { RequestLine } from './observe/log';
 import type { Streams } from './streams';
 
 export type ServerOptions = {
@@ -25,6 +26,8 @@ export type Deps = {
   hall: InstrumentHall;
   options: ServerOptions;
   log: (line: string) => void;
+  /** Who hears of each answered request. */
+  watched?: readonly ((line: RequestLine) => void)[];
   /** Makes PDFs beside the requests. */
   pdf: PdfMaker;
   /** Plays practice rounds again beside the requests. */

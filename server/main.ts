@@ -2,7 +2,9 @@ import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { v7 as uuid } from 'uuid';
 import { createApp } from './app';
+import { durabilityFaults, readDurability } from './db/durability';
 import { openOrExit } from './db/open-or-exit';
 import { DatabaseWatch } from './db/watch';
 import type { Deps } from './deps';
@@ -10,19 +12,23 @@ import { fail } from './fail';
 import { isEmpty, setupCode } from './features/company/setup';
 import { InstrumentHall } from './features/instruments/instrument-hall';
 import { InstrumentPort } from './features/instruments/instrument-port';
+import { rememberAll } from './features/memory/remember-all';
 import { Umpire } from './features/practice/umpire';
 import { PdfMaker } from './features/reports/pdf-maker';
+import { openLog, type RequestLine } from './observe/log';
+import { Metrics } from './observe/metrics';
 import { Streams } from './streams';
 
 const env = process.env;
-const say = (line: string): void => {
-  process.stdout.write(`${line}\n`);
-};
+const { say, request } = openLog(env.MB_LOG);
 const host = env.HOST ?? '127.0.0.1';
 const port = Number(env.PORT ?? 4680);
 
 const database = await openOrExit(env, say);
-const hall = new InstrumentHall(database, say);
+for (const fault of durabilityFaults(await readDurability(database))) say(`Warning, the database: ${fault}.`);
+// Where other servers on the same database reach this one; a restart finds its own runs by it.
+const peer = { id: uuid(), address: env.MB_PEER_ADDRESS ?? `http://127.0.0.1:${port}` };
+const hall = new InstrumentHall(database, say, undefined, peer);
 const here = path.dirname(fileURLToPath(import.meta.url));
 const webDir = path.resolve(here, '../web');
 const watch = new DatabaseWatch(database).start();
@@ -33,14 +39,22 @@ const list = (text: string | undefined): string[] | undefined =>
     .filter(Boolean);
 /** A number of proxies, or what Express takes as their addresses. */
 const trustProxy = env.TRUST_PROXY && (/^\d+$/.test(env.TRUST_PROXY) ? Number(env.TRUST_PROXY) : env.TRUST_PROXY);
+const streams = new Streams();
+const metrics = new Metrics({
+  databaseReady: () => watch.ready,
+  liveRuns: () => hall.size,
+  openStreams: () => streams.size,
+});
+const figures = env.METRICS_PORT ? metrics.listen(Number(env.METRICS_PORT)) : undefined;
 const deps: Deps = {
   watch,
-  streams: new Streams(),
+  streams,
   pdf: new PdfMaker(say),
   umpire: new Umpire(say),
   database,
   hall,
   log: say,
+  watched: [...(figures ? [(line: RequestLine) => metrics.answered(line)] : []), ...(request ? [request] : [])],
   options: {
     // Listed demo passwords are for this machine alone.
     demoSignIn: env.HOST === undefined || host === '127.0.0.1' || host === 'localhost',
@@ -62,13 +76,19 @@ const instrumentPort = new InstrumentPort(hall, say);
 await instrumentPort.listen(Number(env.INSTRUMENT_PORT ?? 0));
 Object.assign(deps, { instrumentPort });
 // The demo was put there a moment ago: what runs in it goes on without a gap.
-await hall.resumeAll(env.MB_JUST_PLAYED === '1');
+await hall.adopt(env.MB_JUST_PLAYED === '1');
+hall.keepAdopting();
 const server = createApp(deps).listen(port, host);
+// Longer than proxies keep a connection they do not use (60 s): else one is taken up in the moment it is closed here.
+server.keepAliveTimeout = 65_000;
 server.on('listening', () => {
   const address = server.address();
   const actual = typeof address === 'object' && address ? address.port : port;
   say(`Mill Bridge is ready: http://${host === '0.0.0.0' ? 'localhost' : host}:${actual}`);
   process.send?.({ ready: true, port: actual });
+  rememberAll(database).catch((error: Error) =>
+    say(`What older jobs were like is not remembered yet: ${error.message}`),
+  );
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
   fail(
@@ -86,6 +106,7 @@ async function stop(): Promise<void> {
   server.close();
   server.closeAllConnections();
   instrumentPort.close();
+  figures?.close();
   watch.stop();
   await hall.close();
   await deps.pdf.close();

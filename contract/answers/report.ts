@@ -2,6 +2,16 @@ import { z } from 'zod';
 import type { Report } from '@/core/job/report-parts';
 import { cellSchema, labelSchema, saidSchema } from './said';
 
+const table = z
+  .strictObject({
+    title: saidSchema,
+    note: saidSchema.optional(),
+    columns: z.array(labelSchema),
+    rows: z.array(z.array(cellSchema)),
+    pictures: z.array(z.strictObject({ id: z.string(), say: saidSchema, by: z.string(), at: z.string() })).optional(),
+  })
+  .refine((t) => t.rows.every((r) => r.length === t.columns.length), 'a row differs from its columns');
+
 /** The commissioning report as the server answers it, words as ids and parameters. Version 1. */
 export const reportSchema = z.strictObject({
   number: z.number().int(),
@@ -10,19 +20,7 @@ export const reportSchema = z.strictObject({
   statusSay: saidSchema,
   simulated: saidSchema.nullable(),
   facts: z.array(z.tuple([labelSchema, cellSchema])),
-  tables: z.array(
-    z
-      .strictObject({
-        title: saidSchema,
-        note: saidSchema.optional(),
-        columns: z.array(labelSchema),
-        rows: z.array(z.array(cellSchema)),
-        pictures: z
-          .array(z.strictObject({ id: z.string(), say: saidSchema, by: z.string(), at: z.string() }))
-          .optional(),
-      })
-      .refine((t) => t.rows.every((r) => r.length === t.columns.length), 'a row differs from its columns'),
-  ),
+  tables: z.array(table),
   notes: z.array(labelSchema),
   drawings: z.array(z.strictObject({ title: saidSchema, svg: z.string() })).optional(),
   five: z
@@ -61,4 +59,6 @@ export const reportSchema = z.strictObject({
       ]),
     )
     .optional(),
+  takenOver: z.strictObject({ say: saidSchema, ink: z.string().nullable(), since: saidSchema.optional() }).optional(),
+  desk: table.optional(),
 }) satisfies z.ZodType<Report & { number: number }>;

@@ -1,6 +1,6 @@
 import type { Finding, Owed } from '@/core/finding/finding';
 import { tell } from '@/core/job/words';
-import { dayAt } from '@/core/words/calendar';
+import { dayAt, daysAfter } from '@/core/words/calendar';
 import { day, month, type Said } from '@/core/words/said';
 
 export const OWED_WORDS: Record<Owed['proof'], Said> = {
@@ -18,13 +18,11 @@ export const OWED_WORDS: Record<Owed['proof'], Said> = {
 const MONTHS: Record<'warm' | 'cold', readonly number[]> = { warm: [5, 6, 7, 8, 9], cold: [11, 12, 1, 2] };
 /** Where the season is already there, or any will do, the visit is due this much later (design default), days. */
 const SOON_DAYS = 14;
-const MS_PER_DAY = 86_400_000;
 
 /** The first day on which a proof can be made: of its season, else soon. Days as YYYY-MM-DD. */
 export function dueOn(owed: Owed, from: string): string {
   const [year, month] = from.split('-').map(Number) as [number, number];
-  if (owed.season === 'any' || MONTHS[owed.season].includes(month))
-    return new Date(Date.parse(from) + SOON_DAYS * MS_PER_DAY).toISOString().slice(0, 10);
+  if (owed.season === 'any' || MONTHS[owed.season].includes(month)) return daysAfter(from, SOON_DAYS);
   const first = MONTHS[owed.season][0]!;
   return `${month < first ? year : year + 1}-${String(first).padStart(2, '0')}-01`;
 }

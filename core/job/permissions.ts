@@ -9,6 +9,8 @@ export const MAY = {
   'cancel-job': ['owner', 'office', 'lead'],
   'add-circuit': ['owner', 'office', 'lead'],
   'lead-job': ['owner', 'lead'],
+  /** A whole job out of a file, with everybody who is named in it. */
+  'bring-job': ['owner', 'office'],
   'edit-library': ['owner', 'office', 'lead'],
   'edit-settings': ['owner', 'office'],
   'keep-people': ['owner', 'office'],

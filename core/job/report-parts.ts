@@ -13,6 +13,8 @@ export type ReportTable = {
 };
 /** One of the five lines of a first page. */
 export type FiveLine = { id: 'done' | 'proved' | 'not-proved' | 'owed' | 'yours'; label: Said; said: Label[] };
+/** The customer's answer at the hand-over: the words of it, the pen's path, and what changed since. */
+export type TakenOver = { say: Said; ink: string | null; since?: Said };
 export type Report = {
   title: Said;
   status: 'signed' | 'draft';
@@ -27,6 +29,9 @@ export type Report = {
   /** The first page of a job: five lines, and what was read over time or beside each other. */
   five?: FiveLine[];
   charts?: Chart[];
+  takenOver?: TakenOver | undefined;
+  /** What a maker's warranty desk asks for, by the company's own template. */
+  desk?: ReportTable | undefined;
 };
 
 export const DISCLAIMER = tell('job.this-record-states-what-was-read');

@@ -52,6 +52,34 @@ export const TOLERANCES: readonly {
 export const PAGE_ADDRESS = 'pageAddress';
 const ADDRESS = /^https?:\/\/[\w.-]+(:\d{1,5})?(\/[\w./-]*)?$/;
 
+/** What stands on the sheet for a maker's warranty desk: names of fields, and lines of the company's own. */
+export const DESK_SETTINGS = { fields: 'deskFields', own: 'deskOwn' } as const;
+const MOST_DESK = 400;
+/** One line of its own: what it is called, then what it says. */
+const OWN_LINE = /^[^:\n]{1,60}:[^\n]{0,120}$/;
+
+/** Why a text cannot be stored; undefined where it can. */
+function refusesText(field: string, value: string | number): Refusal | undefined {
+  if (field === PAGE_ADDRESS)
+    return typeof value === 'string' && (value === '' || ADDRESS.test(value))
+      ? undefined
+      : { field, message: tell('job.not-an-address'), allowed: tell('job.address-or-nothing') };
+  const lines = String(value).split('\n').filter(Boolean);
+  const fits = typeof value === 'string' && value.length <= MOST_DESK;
+  if (field === DESK_SETTINGS.own)
+    return fits && lines.every((l) => OWN_LINE.test(l))
+      ? undefined
+      : {
+          field,
+          message: tell('job.not-a-line-of-its-own'),
+          allowed: tell('job.name-colon-text', { most: MOST_DESK }),
+        };
+  return fits && /^[a-zA-Z ]*$/.test(value)
+    ? undefined
+    : { field, message: tell('job.not-names-of-fields'), allowed: tell('job.names-of-fields') };
+}
+const TEXTS: readonly string[] = [PAGE_ADDRESS, ...Object.values(DESK_SETTINGS)];
+
 /** Every school a company chooses, in the order of the work. */
 export const SCHOOLS = [...SCOPE_SCHOOLS, TAX_ON, ...CIRCUIT_SCHOOLS];
 /** Every figure a company sets. */
@@ -66,9 +94,10 @@ function priceFigure(field: string): { label: Said; unit: Label; low: number; hi
 /** Why settings cannot be stored, or undefined. */
 export function checkSettings(settings: Readonly<Record<string, string | number>>): Refusal | undefined {
   for (const [field, value] of Object.entries(settings)) {
-    if (field === PAGE_ADDRESS) {
-      if (typeof value === 'string' && (value === '' || ADDRESS.test(value))) continue;
-      return { field, message: tell('job.not-an-address'), allowed: tell('job.address-or-nothing') };
+    if (TEXTS.includes(field)) {
+      const refused = refusesText(field, value);
+      if (refused) return refused;
+      continue;
     }
     if (isRuleSetting(field)) {
       const refused = refusesRule(field, value);

@@ -55,4 +55,22 @@ describe('the report of a furnace that was installed alone', () => {
     expect(amended).toEqual(expect.arrayContaining(['Oda Kerrick', 'Filter is 16 × 25']));
     expect(r.simulated).toBeNull();
   });
+  it('begins with five lines: what was read and is good is proved, without a reading nothing is', () => {
+    const line = (r: ReturnType<typeof report>, id: string) =>
+      r
+        .five!.find((l) => l.id === id)!
+        .said.map((it) => english(it))
+        .join(' ');
+    const judged = judgeFurnace(PROOF, { elevationFt: 1000, stages: 1 });
+    const read = report();
+    for (const f of judged.filter((x) => x.verdict === 'good').slice(0, 7))
+      expect(line(read, 'proved')).toContain(english(f.claim));
+    expect(line(read, 'not-proved')).not.toContain('Not fired yet.');
+    const none = report({ furnace: null });
+    expect(line(none, 'proved')).toBe('Nothing yet.');
+    expect(line(none, 'not-proved')).toContain('Not fired yet.');
+    // There is no outdoor unit of ours to keep clear, and a smell of gas to know of.
+    expect(line(read, 'yours')).toContain('Smell of gas');
+    expect(line(read, 'yours')).not.toContain('outdoor unit');
+  });
 });

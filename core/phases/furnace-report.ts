@@ -2,9 +2,12 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { balanceTable } from '@/core/phases/hand-over/balance';
+import { filterTable } from '@/core/phases/hand-over/filters';
+import { furnaceLines } from '@/core/phases/hand-over/five-lines';
 import { pipeTables } from '@/core/phases/hand-over/gas-pipe';
 import { permitTable } from '@/core/phases/hand-over/permits';
 import { serialTable } from '@/core/phases/hand-over/serials';
+import { takenOver } from '@/core/phases/hand-over/take-over';
 import { visitTable } from '@/core/phases/hand-over/visits';
 import { beforeTables } from '@/core/phases/scope/report';
 import { setPictures, setTables } from '@/core/phases/set/report';
@@ -13,7 +16,7 @@ import { wirePictures, wireTables } from '@/core/phases/wire/report';
 import { tell } from '@/core/phases/words';
 import { day, list, moment, q, type Said, value } from '@/core/words/said';
 import { picturesOf, surveyPictures } from './pictures';
-import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
+import { gateTable, keptOnTables, laterTables, named, type Signed, signTable } from './signed-tables';
 
 /** What is told of a furnace that was installed alone: its proof as read and as judged, and what was agreed before. */
 export const furnaceTables = (s: FurnaceSnapshot): ReportTable[] => [
@@ -117,6 +120,8 @@ export function furnaceReport(
   const signed = input.signOffs.some((x) => x.phase === 'hand-over');
   const unit = s.before.furnace ?? s.before.indoor ?? s.before.outdoor;
   const proof = s.furnace;
+  const jobLog = input.jobLog ?? s.jobLog ?? [];
+  const five = furnaceLines([s, ...others], jobLog);
   return {
     title: tell('job.commissioning-report'),
     status: signed ? 'signed' : 'draft',
@@ -138,14 +143,18 @@ export function furnaceReport(
         proof ? tell('job.typed-by', { by: proof.by, at: moment(proof.at) }) : tell('job.not-on-record'),
       ],
     ],
+    five,
+    takenOver: takenOver(input.answers ?? [], five),
     tables: [
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),
       ...surveyPictures(input.photos),
       ...[s, ...others].flatMap((x) => [...setPictures(x, input.photos), ...wirePictures(x, input.photos)]),
       serialTable(s.jobLog),
+      filterTable(s.jobLog),
       visitTable(s.jobLog),
       permitTable(s.jobLog),
+      ...keptOnTables(jobLog, input.signOffs, s.site.timeZone),
       ...picturesOf('hand-over', { photos: input.photos, log: s.jobLog ?? [] }),
       gateTable([s, ...others]),
       signTable(input),

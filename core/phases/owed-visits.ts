@@ -1,14 +1,26 @@
 import { owedTasks, readOn } from '@/core/job/owed';
 import { isHandedOver, type JobSheet } from '@/core/job/sheet';
+import { openItems } from '@/core/phases/hand-over/open-items';
 import { handedOverAt, type Visit, visitsOf } from '@/core/phases/hand-over/visits';
+import { registerBy, registering } from '@/core/phases/hand-over/warranty';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { tell } from '@/core/phases/words';
 import { is } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
-import { type Said, value } from '@/core/words/said';
+import { dayAt } from '@/core/words/calendar';
+import { lower, type Said, value } from '@/core/words/said';
 
-export const OWED_KINDS = ['proof', 'filter', 'inspection', 'open work', 'visit'] as const;
+export const OWED_KINDS = [
+  'proof',
+  'filter',
+  'inspection',
+  'open work',
+  'open item',
+  'call-back',
+  'registration',
+  'visit',
+] as const;
 
 /** Something for which a crew comes back: what, from when, and the day that is planned for it. */
 export type OwedVisit = {
@@ -59,6 +71,17 @@ export function owedVisits(each: readonly Recorded[]): OwedVisit[] {
       inspection?.on ?? handedOver!.slice(0, 10),
       planned('inspection', 'correction'),
     );
+  for (const item of openItems(sheet.jobLog, handedOver && dayAt(handedOver, sheet.site.timeZone)))
+    if (!item.closed)
+      add(
+        item.kind === 'open-item' ? 'open item' : 'call-back',
+        tell('owed.open-item', { what: item.what, owner: lower(item.owner) }),
+        item.due,
+        item.kind === 'open-item' ? undefined : planned('correction', 'other work'),
+      );
+  const { from, days } = registering(sheet);
+  const byDay = handedOver && registerBy(sheet.jobLog, from, days);
+  if (byDay) add('registration', tell('owed.registration'), byDay, undefined);
   const left = visits.findLast((v) => v.ended)?.ended;
   if (left?.body.open && !isHandedOver(sheet))
     add(

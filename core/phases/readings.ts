@@ -1,5 +1,6 @@
 import type { Report, ReportTable } from '@/core/job/report-parts';
 import { tell } from '@/core/phases/words';
+import { daysAfter } from '@/core/words/calendar';
 import { day, isSaid, type Said } from '@/core/words/said';
 
 /** Who reads the report: the customer, the inspector, the maker's warranty desk; the file keeps all of it. */
@@ -17,7 +18,10 @@ const READ: Readonly<Record<Exclude<Reading, 'file'>, readonly string[]>> = {
     'job.accepted-against-advice',
     'set.accepted-against-advice',
     'wire.accepted-against-advice',
+    'walk.title',
     'filter.fitted',
+    'open.open-items',
+    'warranty.warranty',
     'serial.serials',
     'job.signatures',
   ],
@@ -36,10 +40,12 @@ const READ: Readonly<Record<Exclude<Reading, 'file'>, readonly string[]>> = {
     'recover.refrigerant-recovered',
     'job.refrigerant-movements',
     'job.owed-2',
+    'open.open-items',
     'job.overrides',
     'job.signatures',
   ],
   warranty: [
+    'warranty.warranty',
     'serial.serials',
     'job.charge',
     'job.refrigerant-movements',
@@ -56,9 +62,7 @@ const TITLES = {
   warranty: tell('reading.for-the-warranty-desk'),
 } as const;
 
-/** Makers want a unit registered within so many days (design default; the maker's paper rules). */
-export const REGISTER_DAYS = 60;
-const DAY_MS = 86_400_000;
+type Registering = { from: string; days: number };
 
 /** The id of a table's own title, under the names of circuit and mode. */
 function titleOf(title: Said): string {
@@ -70,19 +74,19 @@ function titleOf(title: Said): string {
  * The same report for one reader: fewer tables, never other ones. What is marked simulated stays marked, and what is not proved stays on
  * the first page of each.
  *
- * @param installedOn the day from which a registration counts
+ * @param register the day from which a registration counts, and how many there are
  */
-export function readAs(report: Report, reading: Reading, installedOn: string): Report {
+export function readAs(report: Report, reading: Reading, register: Registering): Report {
   if (reading === 'file') return report;
   const kept = (t: ReportTable): boolean =>
     READ[reading].includes(titleOf(t.title)) || (reading === 'customer' && t.pictures !== undefined);
-  const due = new Date(Date.parse(`${installedOn}T12:00:00Z`) + REGISTER_DAYS * DAY_MS).toISOString().slice(0, 10);
+  const due = daysAfter(register.from, register.days);
   return {
     ...report,
     title: TITLES[reading],
-    tables: report.tables.filter(kept),
+    tables: [...(reading === 'warranty' && report.desk ? [report.desk] : []), ...report.tables.filter(kept)],
     notes: [
-      ...(reading === 'warranty' ? [tell('reading.register-by', { day: day(due), days: REGISTER_DAYS })] : []),
+      ...(reading === 'warranty' ? [tell('reading.register-by', { day: day(due), days: register.days })] : []),
       ...report.notes.slice(reading === 'customer' ? -1 : 0),
       tell('reading.all-of-it-is-in-the-file'),
     ],

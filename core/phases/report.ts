@@ -11,11 +11,13 @@ import { circuitSources, circuitTables } from './circuit-report';
 import { furnaceTables, proofTables } from './furnace-report';
 import { balanceTable } from './hand-over/balance';
 import { chartsOf } from './hand-over/charts';
+import { deskTable } from './hand-over/desk-fields';
 import { fiveLines } from './hand-over/five-lines';
+import { takenOver } from './hand-over/take-over';
 import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
 import { setPictures } from './set/report';
-import { gateTable, laterTables, named, type Signed, signTable } from './signed-tables';
+import { gateTable, keptOnTables, laterTables, named, type Signed, signTable } from './signed-tables';
 import { wirePictures } from './wire/report';
 
 export type { Report, ReportTable } from '@/core/job/report-parts';
@@ -40,6 +42,8 @@ export function buildReport(input: ReportInput): Report {
   const signed = (['charge', 'start-up', 'hand-over'] as const).every((p) => input.signOffs.some((x) => x.phase === p));
   const sources = new Set(all.flatMap(sourcesOf));
   const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
+  const jobLog = input.jobLog ?? s.jobLog ?? [];
+  const five = fiveLines([{ name: several?.name, snapshot: s }, ...(several?.others ?? [])], jobLog);
   const speeds = [...new Set(all.flatMap((x) => x.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`)))];
   return {
     title: tell('job.commissioning-report'),
@@ -56,7 +60,9 @@ export function buildReport(input: ReportInput): Report {
         })
       : null,
     facts: facts(input),
-    five: fiveLines([{ name: several?.name, snapshot: s }, ...(several?.others ?? [])], input.jobLog ?? s.jobLog ?? []),
+    five,
+    takenOver: takenOver(input.answers ?? [], five),
+    desk: input.desk && deskTable(input.desk, { snapshot: s, signOffs: input.signOffs, jobLog }),
     charts: chartsOf(s),
     tables: [
       ...ofCircuit(s, several?.name, input.photos),
@@ -68,6 +74,7 @@ export function buildReport(input: ReportInput): Report {
       ...scopesOf(all, input.photos),
       ...surveyPictures(input.photos),
       ...phaseTables(s, ['hand-over']),
+      ...keptOnTables(jobLog, input.signOffs, s.site.timeZone),
       ...picturesOf('hand-over', { photos: input.photos, log: s.jobLog ?? [] }),
       gateTable(all),
       signTable(input),
@@ -171,6 +178,12 @@ export const CONFIRMATION_WORDS: Record<string, Said> = {
   testModeHeating: tell('job.test-mode-in-heating'),
   testModeLeft: tell('job.test-mode-left'),
 };
+
+/** A job out of a file says so on every paper: what was signed in it is as the file had it. */
+export const broughtFact = ({ at, by }: { at: string; by: string }): [Label, Cell] => [
+  tell('job.brought-in'),
+  tell('job.brought-in-line', { at: moment(at), by }),
+];
 
 function facts({ company, snapshot: s }: ReportInput): [Label, Cell][] {
   const p = s.circuit.plate;

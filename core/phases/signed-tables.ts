@@ -1,11 +1,16 @@
 import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import type { ReportTable } from '@/core/job/report-parts';
-import type { JobSheet, SheetSignOff } from '@/core/job/sheet';
+import type { CustomerSignature, JobSheet, SheetSignOff } from '@/core/job/sheet';
 import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/words';
 import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
+import { dayAt } from '@/core/words/calendar';
 import { moment } from '@/core/words/said';
+import type { DeskTemplate } from './hand-over/desk-fields';
+import { openTable } from './hand-over/open-items';
 import { handedOverAt, visitTable } from './hand-over/visits';
+import { walkTable } from './hand-over/walkthrough';
+import { warrantyTable } from './hand-over/warranty';
 import { gateWords } from './registry';
 
 /** What was signed for a job and added to it since. */
@@ -17,6 +22,9 @@ export type Signed = {
   jobLog?: readonly CircuitEntry[];
   /** Pictures of the job as they are by now, of each system. */
   photos?: readonly PhotoMeta[];
+  /** What customers signed, the hand-over among it. */
+  answers?: readonly CustomerSignature[];
+  desk?: DeskTemplate;
 };
 
 /** Tables under the name of their circuit or system, where there are several. */
@@ -39,6 +47,16 @@ export function gateTable(all: readonly Pick<JobSheet, 'overrides'>[]): ReportTa
       moment(o.at),
     ]),
   };
+}
+
+/** What is kept on after the hand-over too: what the owner was shown, warranties, what is open. */
+export function keptOnTables(
+  log: readonly CircuitEntry[],
+  signOffs: Signed['signOffs'],
+  timeZone: string,
+): ReportTable[] {
+  const at = handedOverAt({ signOffs: [...signOffs] });
+  return [walkTable(log), warrantyTable(log), openTable(log, at && dayAt(at, timeZone))];
 }
 
 /** Visits that brought the crew back after the hand-over; nothing before it. */

@@ -4,6 +4,7 @@ import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { lengthOf } from '@/core/phases/join/line-run';
 import { volumeOf } from '@/core/phases/join/view';
 import { latestOf } from '@/core/phases/log/circuit-log';
+import type { EntryBody } from '@/core/phases/log/entries';
 import { metalParts } from '@/core/phases/plan/metal';
 import { lineKept, scopeOf } from '@/core/phases/scope/view';
 import { beganWithSurvey, hasCircuit } from '@/core/phases/survey/view';
@@ -17,6 +18,27 @@ const PURGE_MIN = 30;
 /** Tested to this where no plan says another (common practice; the plate's limit rules), psig. */
 const USUAL_TEST_PSIG = 400;
 const PAD_POINTS = 4;
+
+/** Both lines at the outdoor unit and at the coil; a drier in the liquid line is brazed on both sides (common practice). */
+const END_JOINTS = 4;
+const DRIER_JOINTS = 2;
+/** A fitting is brazed on both sides. */
+const SIDES = 2;
+/** A riser of another size has one at each end. */
+const RISER_REDUCERS = 2;
+const LINES = 2;
+/** Line sets come in rolls of this length: a longer run is coupled (common practice), ft. */
+const ROLL_FT = 50;
+
+/** Brazed joints of a line set as it is drawn: its ends and drier, elbows, traps, a riser of its own size, couplings of a long run. */
+export function jointsOf(run: EntryBody<'line-run'>): number {
+  if (run.setType === 'pre-charged') return 0;
+  const ends = END_JOINTS + DRIER_JOINTS;
+  if (run.kept) return ends;
+  const fittings = run.elbows + (run.traps ?? 0) + (run.riserOdIn ? RISER_REDUCERS : 0);
+  const couplings = LINES * Math.max(0, Math.ceil(lengthOf(run) / ROLL_FT) - 1);
+  return ends + SIDES * (fittings + couplings);
+}
 
 /** What the take-off of one system is counted from, on the sheet of one of its circuits. */
 export function takeOffFacts(sheet: JobSheet): TakeOffFacts {
@@ -41,7 +63,7 @@ export function takeOffFacts(sheet: JobSheet): TakeOffFacts {
     runFt: run ? lengthOf(run) : (numberOf(known, 'lineLengthFt') ?? equipped?.circuit.plate.lineLengthFt ?? undefined),
     drawn: run !== undefined,
     newLines: lineKept(sheet) === false || run?.kept === false,
-    joints: undefined,
+    joints: run && jointsOf(run),
     nitrogenScf: nitrogen?.ok ? nitrogen.value.scf : undefined,
     chargeOz: build?.ok ? build.value.toWeighInOz : undefined,
     refrigerant: equipped?.circuit.plate.refrigerant,

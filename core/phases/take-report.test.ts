@@ -3,7 +3,8 @@ import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { toBuy } from '@/core/plan/take-off/buy';
 import { english } from '@/core/words/testing/english';
 import { DEMO_PARTS } from '@/demo/parts';
-import { takeOffOf } from './take-off';
+import { LINE_RUN } from '@/demo/sample-entries';
+import { jointsOf, takeOffOf } from './take-off';
 import { TAKE_COLUMNS, takeReport, takeRow } from './take-report';
 
 const sheet = sampleSheet();
@@ -34,4 +35,19 @@ describe('what to take, as a list', () => {
     expect(takeRow({ ...line!, cost: undefined }, 'a name').cost).toBe('');
     expect(takeRow({ ...line!, cost: 12.5 }, 'a name').cost).toBe('12.50');
   });
+});
+
+describe('brazed joints of a drawn line set, counted by hand', () => {
+  const run = (change: object) =>
+    jointsOf({ ...LINE_RUN, kept: false, elbows: 0, pieces: [{ ft: 40, way: 'level' }], ...change } as never);
+  it.each<[string, object, number]>([
+    ['two lines, two ends each, a drier', {}, 6],
+    ['three elbows, both sides each', { elbows: 3 }, 12],
+    ['a trap and a riser of its own size', { traps: 1, riserOdIn: 0.875 }, 12],
+    ['fifty feet are one roll', { pieces: [{ ft: 50, way: 'level' }] }, 6],
+    ['fifty-one feet are two: a coupling in each line', { pieces: [{ ft: 51, way: 'level' }] }, 10],
+    ['a hundred and ten feet are three', { pieces: [{ ft: 110, way: 'level' }] }, 14],
+    ['a line set that stays keeps its elbows', { kept: true, elbows: 3 }, 6],
+    ['a pre-charged kit has none', { setType: 'pre-charged', elbows: 3 }, 0],
+  ])('%s: %o is %d', (_, change, joints) => expect(run(change)).toBe(joints));
 });

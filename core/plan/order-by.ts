@@ -1,4 +1,5 @@
-const DAY_MS = 86_400_000;
+import { daysAfter } from '@/core/words/calendar';
+
 /** Days between a delivery and the work it is for (design default): time to open the box and send it back. */
 const SPARE_DAYS = 2;
 
@@ -10,5 +11,4 @@ const SPARE_DAYS = 2;
  * @source work date − lead − two days (design default)
  * @example orderBy('2026-06-15', 9) // '2026-06-04'
  */
-export const orderBy = (workDate: string, leadDays: number): string =>
-  new Date(Date.parse(`${workDate}T00:00:00Z`) - (leadDays + SPARE_DAYS) * DAY_MS).toISOString().slice(0, 10);
+export const orderBy = (workDate: string, leadDays: number): string => daysAfter(workDate, -(leadDays + SPARE_DAYS));

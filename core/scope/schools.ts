@@ -131,6 +131,15 @@ export const SCOPE_FIGURES = [
     standard: 100,
     reason: tell('scope.heat-rules-of-employer-come-first'),
   },
+  {
+    id: 'registerDays',
+    label: tell('scope.equipment-is-registered-within'),
+    unit: tell('scope.days-unit'),
+    low: 7,
+    high: 365,
+    standard: 60,
+    reason: tell('scope.makers-paper-has-its-own-days'),
+  },
 ] as const;
 export type ScopeFigureId = (typeof SCOPE_FIGURES)[number]['id'];
 

@@ -72,3 +72,7 @@ export const hoursFrom = (day: string, at: string | number, timeZone: string): n
 /** Days from one to another. */
 export const daysBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+
+/** The day so many days after another, YYYY-MM-DD; before it where they are negative. */
+export const daysAfter = (from: string, days: number): string =>
+  new Date(Date.parse(`${from}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);

@@ -57,7 +57,8 @@ export const recovered = () =>
     await facts.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(facts).toBeHidden();
     await expect(page.getByTestId('waits')).toContainText('To be sent: 1.');
-    await page.unroute('**/circuit-entries');
+    // What is being swallowed in this moment is let end first.
+    await page.unrouteAll({ behavior: 'wait' });
     await expect(page.getByTestId('waits')).toBeHidden();
     await expect(page.getByTestId('entry-removal-facts')).toHaveCount(1);
     await crew.press('Standing pressure');

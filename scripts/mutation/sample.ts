@@ -18,8 +18,13 @@ export const AREAS = [
   { name: 'furnace', from: 'core/furnace/', count: 15 },
   { name: 'plan', from: 'core/plan/', count: 15 },
   { name: 'metal', from: 'core/metal/', count: 20 },
+  { name: 'money', from: 'core/money/', count: 10 },
+  { name: 'instrument', from: 'core/instrument/', count: 15 },
   { name: 'refrigerant', from: 'core/refrigerant/', count: 15 },
   { name: 'phases', from: 'core/phases/', count: 55 },
+  { name: 'offer', from: 'core/phases/scope/offer/', count: 15 },
+  { name: 'hand-over', from: 'core/phases/hand-over/', count: 15 },
+  { name: 'bundles', from: 'server/features/bundles/', count: 12 },
   { name: 'server', from: 'server/features/', count: 40, only: /-(service|rules)\.ts$/ },
 ] as const;
 

@@ -21,7 +21,8 @@ export default defineConfig({
       ...p,
       plugins: [plugin],
       root: process.cwd(),
-      test: { ...p.test, setupFiles: [path.resolve('scripts/mutation/setup.ts')] },
+      // Which tests reach a mutant is told file by file.
+      test: { ...p.test, isolate: true, setupFiles: [path.resolve('scripts/mutation/setup.ts')] },
     })),
   },
 });

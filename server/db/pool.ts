@@ -9,6 +9,8 @@ export type Db = {
 export type Database = Db & {
   /** Runs work on one connection; commits when it returns, rolls back when it throws. A deadlock runs it again: work only touches the database. */
   transaction<T>(work: (db: Db) => Promise<T>): Promise<T>;
+  /** Runs work while a lock of this name is held, on whichever server: the next one waits. The name is 64 characters at most. */
+  locked<T>(name: string, work: () => Promise<T>): Promise<T>;
   pool: Pool;
   /** Whether it answers, asked on a connection of its own so that busy ones do not matter; opening that may take `withinMs`. */
   ping(withinMs: number): Promise<void>;
@@ -34,6 +36,8 @@ const STATEMENT_LIMIT_S = 20;
 const LOCK_WAIT_S = 15;
 /** Two transactions that wait for each other: MariaDB ends one, which is tried again. */
 const DEADLOCK = 1213;
+/** MariaDB's own number for a lock that was not given in time. */
+const LOCK_WAIT = 1205;
 const TRIES = 5;
 
 const pause = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
@@ -82,6 +86,18 @@ export function openDatabase(uri: string): Database {
           if ((error as { errno?: number }).errno !== DEADLOCK || attempt === TRIES) throw error;
           await pause(15 * attempt * (1 + Math.random()));
         }
+      }
+    },
+    async locked(name, work) {
+      const connection = await pool.getConnection();
+      try {
+        const [rows] = await connection.query<RowDataPacket[]>('select get_lock(?, ?) as got', [name, LOCK_WAIT_S]);
+        if (rows[0]?.got !== 1) throw Object.assign(new Error(`${name} is held`), { errno: LOCK_WAIT });
+        return await work();
+      } finally {
+        // A connection that died has given its lock back by that.
+        await connection.query('do release_lock(?)', [name]).catch(() => undefined);
+        connection.release();
       }
     },
     async ping(withinMs) {

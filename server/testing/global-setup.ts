@@ -16,7 +16,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   // The plant worker and the restart test run the bundled server, as a user does.
   await build({ configFile: 'vite.server.config.ts', logLevel: 'error' });
   const folder = mkdtempSync(path.join(tmpdir(), 'mb-test-'));
-  const database = await startDatabase(folder, [], 'mb\\_test\\_%');
+  const database = await startDatabase(folder, [], { grantPattern: 'mb\\_test\\_%', scratch: true });
   project.provide('databaseUri', database.uri('SCHEMA'));
   return async () => {
     await database.stop();

@@ -12,6 +12,7 @@ import { createApp } from '../app';
 import { migrate, migrations } from '../db/migrate';
 import { type Database, openDatabase } from '../db/pool';
 import { DatabaseWatch } from '../db/watch';
+import type { Deps } from '../deps';
 import { InstrumentHall } from '../features/instruments/instrument-hall';
 import { hashPassword } from '../features/people/people-service';
 import { Umpire } from '../features/practice/umpire';
@@ -189,7 +190,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
 export async function alsoListening(
   { database, hall, watch, streams, pdf, umpire }: TestServer,
   options: Parameters<typeof createApp>[0]['options'],
-  other: { database?: Database; watch?: DatabaseWatch } = {},
+  other: Pick<Partial<Deps>, 'database' | 'watch' | 'watched'> = {},
 ): Promise<{ origin: string; close: () => Promise<void> }> {
   const app = createApp({ database, hall, watch, streams, pdf, umpire, ...other, log: () => undefined, options });
   const listening = app.listen(0, '127.0.0.1');

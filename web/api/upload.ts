@@ -6,8 +6,8 @@ import { ApiProblem } from './http';
 export function upload<T>(
   path: string,
   form: FormData,
-  onProgress: (share: number) => void,
-  signal: AbortSignal,
+  onProgress: (share: number) => void = () => undefined,
+  signal?: AbortSignal,
 ): Promise<T> {
   return new Promise((done, fail) => {
     const request = new XMLHttpRequest();
@@ -22,7 +22,7 @@ export function upload<T>(
     request.onerror = () =>
       fail(new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-picture-is')) }, 0));
     request.onabort = () => fail(new ApiProblem({ code: 'cancelled', message: say(tell('web.cancelled')) }, 0));
-    signal.addEventListener('abort', () => request.abort());
+    signal?.addEventListener('abort', () => request.abort());
     request.send(form);
   });
 }

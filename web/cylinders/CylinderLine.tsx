@@ -20,10 +20,10 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
     <>
       <Mark kind={c.state !== 'in use' ? 'stop' : checks.length ? worstOf(checks) : 'to-come'} />
       <b className="font-[680]">{c.tag}</b>
-      <span className="max-sm:text-right">
+      <span className="max-md:text-right">
         {c.refrigerant ?? <span className="text-ink2">{say(tell('web.empty'))}</span>}
       </span>
-      <span className="max-sm:col-span-2 max-sm:col-start-2">
+      <span className="max-md:col-span-2 max-md:col-start-2">
         <svg
           viewBox="0 0 200 16"
           className="h-4 w-full max-w-[260px]"
@@ -40,8 +40,8 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
           />
         </svg>
       </span>
-      <span className="text-right text-[18px] font-[660] max-sm:col-start-3">{lbOz(c.contentsOz)}</span>
-      <span className="text-[13.5px] text-ink2 max-sm:col-span-2 max-sm:col-start-2">
+      <span className="text-right text-[18px] font-[660] max-md:col-start-3">{lbOz(c.contentsOz)}</span>
+      <span className="text-[13.5px] text-ink2 max-md:col-span-2 max-md:col-start-2">
         {say(
           c.state !== 'in use'
             ? value(c.state)

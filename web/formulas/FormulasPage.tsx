@@ -27,7 +27,7 @@ export default function FormulasPage() {
           <section key={spec.id} id={spec.id} className="border-b border-rule py-5 target:bg-sheet">
             <h2 className="text-[19px]">{prose.title}</h2>
             <p className="mt-1 max-w-[70ch]">{prose.what}</p>
-            <dl className="mt-3 grid grid-cols-[92px_1fr] gap-x-4 gap-y-1.5 text-[14.5px] sm:grid-cols-[120px_1fr]">
+            <dl className="mt-3 grid grid-cols-[92px_minmax(0,1fr)] gap-x-4 gap-y-1.5 text-[14.5px] wrap-anywhere sm:grid-cols-[120px_minmax(0,1fr)]">
               <dt className="text-ink2">{say(tell('web.formula'))}</dt>
               <dd className="font-[600]">{prose.formula}</dd>
               <dt className="text-ink2">{say(tell('web.takes'))}</dt>
@@ -47,13 +47,21 @@ export default function FormulasPage() {
               <dt className="text-ink2">{say(tell('web.not-covered'))}</dt>
               <dd>{prose.notCovered}</dd>
               <dt className="text-ink2">{say(tell('web.example'))}</dt>
-              <dd className="font-mono text-[13px] break-words">
+              <dd className="font-mono text-[13px] wrap-anywhere">
                 {spec.id} {JSON.stringify(spec.example.input)} → {JSON.stringify(spec.example.expected)}
               </dd>
             </dl>
           </section>
         ),
       )}
+      <a
+        href="/third-party-notices.txt"
+        target="_blank"
+        rel="noreferrer"
+        className="touch inline-flex items-center text-copper underline underline-offset-4"
+      >
+        {say(tell('web.third-party-notices'))}
+      </a>
     </div>
   );
 }

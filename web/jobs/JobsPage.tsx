@@ -19,7 +19,7 @@ import { JobList, type JobRow } from './JobList';
 import { isSilent } from './silent';
 import { STATES, useJobSearch } from './use-job-search';
 
-type Page = { jobs: JobRow[]; total: number; openToday: number };
+type Page = { jobs: JobRow[]; total: number; atLeast?: true; openToday: number };
 const PAGE = 100;
 
 /** Today's and open jobs: where each stands and what it waits for. */
@@ -37,7 +37,8 @@ export default function JobsPage() {
   );
   useKeys({ 'g f': () => navigate('/formulas'), '?': () => setHelp(true) });
   const rows = data?.flatMap((p) => p.jobs) ?? [];
-  const total = data?.[0]?.total ?? 0;
+  const last = data?.at(-1);
+  const total = last?.total ?? 0;
   const silent = rows.filter(isSilent);
   const rest = rows.filter((r) => !silent.includes(r));
   const todays = rest.filter((r) => r.state === 'open' && r.scheduledFor === today);
@@ -71,6 +72,9 @@ export default function JobsPage() {
           aria-label={say(tell('web.search-jobs'))}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[300px]"
         />
+        <Link to="/houses" className="touch inline-flex items-center font-[600] text-copper underline">
+          {say(tell('web.to-houses-and-history'))}
+        </Link>
         {mayAdd ? (
           <Link
             to="/jobs/new"
@@ -97,7 +101,7 @@ export default function JobsPage() {
       <JobList title={todays.length + silent.length ? say(tell('web.other-days')) : ''} rows={others} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
-          {say(tell('web.show-more-left', { total: total - rows.length }))}
+          {say(last?.atLeast ? tell('web.show-more') : tell('web.show-more-left', { total: total - rows.length }))}
         </Button>
       ) : null}
       <KeysHelp open={help} onClose={() => setHelp(false)} />

@@ -37,7 +37,7 @@ export function KeptPicture({ path, words, mayChange, testId, className, onChang
   const send = (file: File) => {
     const form = new FormData();
     form.set('photo', file);
-    return upload(path, form, () => undefined, new AbortController().signal);
+    return upload(path, form);
   };
   if (!there && !mayChange) return null;
   const shown = `/api${path}?v=${version}`;

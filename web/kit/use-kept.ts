@@ -15,6 +15,17 @@ export function readKept<T>(key: string, from: Shelf | undefined = shelf()): T |
   }
 }
 
+/** Puts it there; without room it lives as long as the page. */
+export function writeKept(key: string, value: unknown, to: Shelf | undefined = shelf()): void {
+  try {
+    to?.setItem(PREFIX + key, JSON.stringify(value));
+  } catch {
+    // No room, or a private window.
+  }
+}
+
+export const dropKept = (key: string, from: Shelf | undefined = shelf()): void => from?.removeItem(PREFIX + key);
+
 /**
  * Half-typed text that outlives a closed sheet, Back and a reload, until it is saved. Its key names the person: on a shared
  * device nobody sees what another left.
@@ -26,14 +37,10 @@ export function useKept<T>(key: string, empty: () => T) {
   const keep = useCallback(
     (next: T) => {
       setValue(next);
-      try {
-        shelf()?.setItem(PREFIX + key, JSON.stringify(next));
-      } catch {
-        // No room: it is kept as long as the sheet is open.
-      }
+      writeKept(key, next);
     },
     [key],
   );
-  const drop = useCallback(() => shelf()?.removeItem(PREFIX + key), [key]);
+  const drop = useCallback(() => dropKept(key), [key]);
   return { value, keep, drop, left };
 }

@@ -38,7 +38,7 @@ export function ItemLine({ item: i, paged, onEdit }: Props) {
           <button
             type="button"
             onClick={onEdit}
-            className="cursor-pointer text-[16px] font-[660] text-copper underline underline-offset-4"
+            className="touch -my-3 cursor-pointer text-[16px] font-[660] text-copper underline underline-offset-4"
           >
             {i.model}
           </button>

@@ -22,7 +22,7 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
       </h2>
       <ul className="mt-1">
         {gates.map((g) => (
-          <li key={g.id} className="border-b border-rule2 py-1.5">
+          <li key={g.id} data-testid={`gate-${g.id}`} className="border-b border-rule2 py-1.5">
             <div className="grid grid-cols-[22px_1fr_auto] items-start gap-x-2">
               <span className="pt-[2px]">
                 <Mark kind={g.holds ? 'good' : g.override ? 'override' : 'to-come'} />

@@ -11,6 +11,7 @@ export const en = {
   'web.it-stays-in-record-marked-as':
     'It stays in the record, marked as withdrawn, and its ounces go back to the cylinder on the ledger.',
   'web.job-could-not-be-opened': 'The job could not be opened',
+  'web.jobs-like-this': 'Jobs like this',
   'web.overridden-by': 'Overridden by {by}: {reason}',
   'web.override': 'Override',
   'web.override-and-its-reason-show-on':

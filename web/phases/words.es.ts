@@ -13,6 +13,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.it-stays-in-record-marked-as':
     'Queda en el registro, marcado como retirado, y sus onzas regresan al tanque en el libro.',
   'web.job-could-not-be-opened': 'El trabajo no se pudo abrir',
+  'web.jobs-like-this': 'Trabajos como este',
   'web.overridden-by': 'Anulado por {by}: {reason}',
   'web.override': 'Anular',
   'web.override-and-its-reason-show-on':

@@ -20,7 +20,10 @@ type Props = {
 export function RoundFrame({ view, facts, children, side, next }: Props) {
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[minmax(0,1fr)_372px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
-      <header className="flex items-center gap-x-3 border-b-[1.5px] lg:gap-x-4 border-ink px-3 py-1.5 lg:col-span-2 lg:px-5">
+      <section
+        aria-label={say(LEVEL_WORDS[view.level].name)}
+        className="flex items-center gap-x-3 border-b-[1.5px] lg:gap-x-4 border-ink px-3 py-1.5 lg:col-span-2 lg:px-5"
+      >
         <Link
           to="/practice"
           aria-label={say(tell('web.all-levels'))}
@@ -38,7 +41,7 @@ export function RoundFrame({ view, facts, children, side, next }: Props) {
         <span className="shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper">
           {say(tell('web.simulated'))}
         </span>
-      </header>
+      </section>
       <main className={`relative min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>
         <p className="px-4 pt-2 text-[14px] text-ink2 md:hidden">{facts}</p>
         {children}

@@ -26,7 +26,10 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
     <section aria-label={say(tell('web.price-list'))}>
       <h2 className="mt-5 flex flex-wrap items-baseline gap-x-4 border-b-[1.5px] border-ink pb-1 text-[16px]">
         {say(tell('web.price-list'))}
-        <a className="ml-auto text-[14px] text-copper underline underline-offset-4" href="/api/settings/prices.csv">
+        <a
+          className="touch -my-3 ml-auto inline-flex items-center text-[14px] text-copper underline underline-offset-4"
+          href="/api/settings/prices.csv"
+        >
           {say(tell('web.save-as-csv'))}
         </a>
         {may ? (

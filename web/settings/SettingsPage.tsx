@@ -7,6 +7,7 @@ import { SCOPE_FIGURES, SCOPE_SCHOOLS, scopeSchools } from '@/core/scope/schools
 import { type ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
+import { BringJob } from '@/web/company/BringJob';
 import { CompanyHead } from '@/web/company/CompanyHead';
 import { Customers } from '@/web/company/Customers';
 import { Trouble } from '@/web/kit/Notice';
@@ -14,6 +15,7 @@ import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { DeskSettings } from './DeskSettings';
 import { Figure } from './Figure';
 import { OfferSettings } from './OfferSettings';
 import { PaperSettings } from './PaperSettings';
@@ -40,6 +42,7 @@ export default function SettingsPage() {
       <PlaceHead />
       {me ? <CompanyHead me={me} /> : null}
       {me ? <Customers mayEdit={may(me.role, 'keep-company')} /> : null}
+      {may(me?.role, 'bring-job') ? <BringJob /> : null}
       <h2 className="mt-5 text-[21px]">{say(tell('web.schools-and-settings'))}</h2>
       <p className="mt-1 max-w-[60ch] text-ink2">
         {say(
@@ -65,6 +68,7 @@ export default function SettingsPage() {
             onSave={save}
           />
           <PaperSettings stored={data.settings.pageAddress} may={mayEdit} onSave={save} />
+          <DeskSettings settings={data.settings} may={mayEdit} onSave={save} />
           <OfferSettings settings={data.settings} may={mayEdit} onSave={save} />
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (

@@ -1,4 +1,5 @@
 export const en = {
+  'web.add-a-field': 'Add a field',
   'web.address-of-this-product': 'Address of this product, as a phone reaches it',
   'web.cap-warming-potential': 'Cap, warming potential',
   'web.checked-on': 'Checked on',
@@ -14,7 +15,11 @@ export const en = {
   'web.hours-of-a-usual-winter': 'Hours of a usual winter, by outdoor temperature',
   'web.in-general-terms-and-from-memory':
     'In general terms, edition not checked: look the current rule up, enter it here, and say on which day it was checked. The charge of each job is held against what stands here.',
+  'web.leave-out': 'Leave out: {field}',
+  'web.lines-of-your-own': 'Lines of your own',
   'web.materials-in': 'Materials, {currency}',
+  'web.move-up': 'Move up: {field}',
+  'web.name-colon-what-it-says': 'A name, a colon, what it says; one a line. “Dealer number: 4711”.',
   'web.none-written': 'none written',
   'web.not-checked': 'not checked',
   'web.number-is-needed': 'A number is needed.',
@@ -31,5 +36,7 @@ export const en = {
   'web.rules-of-refrigerant-transition': 'Rules of the refrigerant transition',
   'web.save-as-csv': 'Save as CSV',
   'web.save-the-address': 'Save the address',
+  'web.save-the-sheet': 'Save the sheet',
+  'web.sheet-for-the-warranty-desk': 'Sheet for the maker’s warranty desk',
   'web.work': 'Work',
 } as const;

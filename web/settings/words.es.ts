@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.add-a-field': 'Agregar un campo',
   'web.address-of-this-product': 'Dirección de este producto, como la alcanza un teléfono',
   'web.cap-warming-potential': 'Tope, potencial de calentamiento',
   'web.checked-on': 'Verificado el',
@@ -16,7 +17,11 @@ export const es: Record<keyof typeof en, string> = {
   'web.hours-of-a-usual-winter': 'Horas de un invierno normal, por temperatura exterior',
   'web.in-general-terms-and-from-memory':
     'En términos generales, edición no verificada: consulte la regla vigente, escríbala aquí y diga qué día se verificó. La carga de cada trabajo se compara con lo que está aquí.',
+  'web.leave-out': 'Quitar: {field}',
+  'web.lines-of-your-own': 'Líneas propias',
   'web.materials-in': 'Materiales, {currency}',
+  'web.move-up': 'Subir: {field}',
+  'web.name-colon-what-it-says': 'Un nombre, dos puntos, lo que dice; una por línea. “Número de distribuidor: 4711”.',
   'web.none-written': 'ninguna escrita',
   'web.not-checked': 'sin verificar',
   'web.number-is-needed': 'Hace falta un número.',
@@ -33,5 +38,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.rules-of-refrigerant-transition': 'Reglas de la transición de refrigerantes',
   'web.save-as-csv': 'Guardar como CSV',
   'web.save-the-address': 'Guardar la dirección',
+  'web.save-the-sheet': 'Guardar la hoja',
+  'web.sheet-for-the-warranty-desk': 'Hoja para el departamento de garantías del fabricante',
   'web.work': 'Trabajo',
 };

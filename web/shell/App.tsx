@@ -6,7 +6,7 @@ import { coreWords, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
 import { PageBoundary } from './PageBoundary';
-import { isPlace } from './places';
+import { isFramed, isPlace } from './places';
 import { SignInPage } from './SignInPage';
 import { Waiting } from './Waiting';
 
@@ -21,6 +21,7 @@ const NewJobPage = page(() => import('@/web/jobs/NewJobPage'));
 const JobPage = page(() => import('@/web/phases/JobPage'));
 const LibraryPage = page(() => import('@/web/library/LibraryPage'));
 const CylindersPage = page(() => import('@/web/cylinders/CylindersPage'));
+const MemoryPage = page(() => import('@/web/memory/MemoryPage'));
 const WeekPage = page(() => import('@/web/week/WeekPage'));
 const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
 const PeoplePage = page(() => import('@/web/company/PeoplePage'));
@@ -47,6 +48,7 @@ export function App() {
                 <Route path="/jobs/:jobId/:phase?/:part?" element={<JobPage />} />
                 <Route path="/jobs/:jobId/circuits/:circuitId/:phase?/:part?" element={<JobPage />} />
                 <Route path="/week" element={<WeekPage />} />
+                <Route path="/houses" element={<MemoryPage />} />
                 <Route path="/library" element={<LibraryPage />} />
                 <Route path="/cylinders" element={<CylindersPage />} />
                 <Route path="/settings" element={<SettingsPage />} />
@@ -68,6 +70,8 @@ export function App() {
 function SignedIn() {
   const { me, signedOut, trouble, isLoading } = useMe();
   const { pathname } = useLocation();
+  // The frame of a job or of a practice round has a main part of its own, beside its rail and its log.
+  const Room = isFramed(pathname) ? 'div' : 'main';
   if (signedOut) return <Navigate to="/sign-in" replace state={{ from: pathname }} />;
   if (!me) {
     return isLoading ? (
@@ -93,11 +97,11 @@ function SignedIn() {
       <Suspense fallback={<div className="hidden h-[52px] bg-bar lg:block" />}>
         <NavBar bottom={isPlace(pathname)} />
       </Suspense>
-      <div className={isPlace(pathname) ? 'max-lg:pb-[66px]' : undefined}>
+      <Room className={isPlace(pathname) ? 'max-lg:pb-[66px]' : undefined}>
         <PageBoundary of={pathname}>
           <Outlet />
         </PageBoundary>
-      </div>
+      </Room>
     </>
   );
 }

@@ -45,7 +45,10 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
   const tag = ownerName(sheet, active === 'fit' ? 'system' : phaseById(active)?.owner);
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_auto_minmax(0,1fr)_auto] lg:overflow-hidden">
-      <header className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5">
+      <section
+        aria-label={say(tell('web.this-job'))}
+        className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5"
+      >
         <Link
           to="/jobs"
           aria-label={say(tell('web.all-jobs'))}
@@ -82,7 +85,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
         <span className="lg:hidden">
           <PersonMenu />
         </span>
-      </header>
+      </section>
       <div className="lg:col-span-3">
         <CheckInBar sheet={sheet} />
       </div>

@@ -20,7 +20,7 @@ export class PageBoundary extends Component<{ of: string; children: ReactNode },
   override render(): ReactNode {
     if (!this.state.failedOn) return this.props.children;
     return (
-      <main className="mx-auto max-w-[560px] p-8" data-testid="page-not-loaded">
+      <section className="mx-auto max-w-[560px] p-8" data-testid="page-not-loaded">
         <h1 className="text-[24px]">{say(tell('web.page-could-not-be-loaded'))}</h1>
         <p className="mt-2 mb-5">{say(tell('web.without-connection-it-opens-when-loaded'))}</p>
         <div className="flex gap-2">
@@ -29,7 +29,7 @@ export class PageBoundary extends Component<{ of: string; children: ReactNode },
           </Button>
           <Button onClick={() => window.history.back()}>{say(tell('web.go-back'))}</Button>
         </div>
-      </main>
+      </section>
     );
   }
 }

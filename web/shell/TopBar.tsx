@@ -31,7 +31,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
       <Menu>
         <MenuButton
           aria-label={say(tell('web.menu', { fullName: me.fullName }))}
-          className={`w-12 cursor-pointer border-[1.5px] text-[14px] font-[700] ${onBar ? 'h-[38px] border-on-bar/60' : 'touch border-ink'}`}
+          className={`w-12 cursor-pointer border-[1.5px] text-[14px] font-[700] ${onBar ? 'h-[48px] border-on-bar/60' : 'touch border-ink'}`}
         >
           {initials}
           {me.demo ? (

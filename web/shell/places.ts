@@ -11,5 +11,9 @@ export const PLACES = [
   { to: '/formulas', label: tell('web.nav-formulas') },
 ] as const;
 
+/** Pages of a job and of a practice round. */
+export const isFramed = (pathname: string): boolean => /^\/(jobs\/(?!new$)|practice\/)./.test(pathname);
+
 /** Pages that the bottom bar stands under. */
-export const isPlace = (pathname: string): boolean => PLACES.some((p) => p.to === pathname.replace(/\/people$/, ''));
+export const isPlace = (pathname: string): boolean =>
+  pathname === '/houses' || PLACES.some((p) => p.to === pathname.replace(/\/people$/, ''));

@@ -23,6 +23,9 @@ const PURPOSE: Record<OwedVisit['kind'], string> = {
   filter: 'other work',
   inspection: 'inspection',
   'open work': 'finish',
+  'open item': 'other work',
+  'call-back': 'correction',
+  registration: 'other work',
   visit: 'other work',
 };
 const MOST_WORDS = 200;
@@ -55,7 +58,7 @@ export function OwedPart({ today, mayPlan }: { today: string; mayPlan: boolean }
             <span className="min-w-[200px] flex-1 leading-snug">{say(r.say)}</span>
             {r.plannedOn ? (
               <span className="text-[13.5px] text-ink2">{say(tell('web.planned-on', { day: day(r.plannedOn) }))}</span>
-            ) : mayPlan ? (
+            ) : mayPlan && r.kind !== 'registration' ? (
               <Button tone="quiet" onClick={() => setPlan(r)}>
                 {say(tell('web.plan-it'))}
               </Button>

@@ -6,6 +6,7 @@ import { en as cylinders } from '@/web/cylinders/words.en';
 import { en as jobs } from '@/web/jobs/words.en';
 import { en as kit } from '@/web/kit/words.en';
 import { en as library } from '@/web/library/words.en';
+import { en as memory } from '@/web/memory/words.en';
 import { en as charge } from '@/web/phases/charge/words.en';
 import { en as checks } from '@/web/phases/checks/words.en';
 import { en as circuit } from '@/web/phases/circuit/words.en';
@@ -35,6 +36,7 @@ import { en as shared } from './shared.en';
 /** What the screens say, each area beside its pages; what several say is in `shared`. */
 export const en = {
   ...shared,
+  ...memory,
   ...week,
   ...api,
   ...bench,

@@ -6,6 +6,7 @@ import { es as cylinders } from '@/web/cylinders/words.es';
 import { es as jobs } from '@/web/jobs/words.es';
 import { es as kit } from '@/web/kit/words.es';
 import { es as library } from '@/web/library/words.es';
+import { es as memory } from '@/web/memory/words.es';
 import { es as charge } from '@/web/phases/charge/words.es';
 import { es as checks } from '@/web/phases/checks/words.es';
 import { es as circuit } from '@/web/phases/circuit/words.es';
@@ -35,6 +36,7 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   ...shared,
+  ...memory,
   ...week,
   ...api,
   ...bench,

@@ -7,9 +7,12 @@ import { checkInEntries } from './check-in-entries';
 import { filterEntries } from './filter-entries';
 import { gasEntries } from './gas-entries';
 import { inrushEntries } from './inrush-entries';
+import { openEntries } from './open-entries';
 import { serialEntries } from './serial-entries';
 import { ventEntries } from './vent-entries';
 import { visitEntries } from './visit-entries';
+import { walkEntries } from './walk-entries';
+import { warrantyEntries } from './warranty-entries';
 
 /** What driers and moisture indicator show after the run, and what the authority says of the whole job. */
 export const handOverEntries = {
@@ -70,4 +73,7 @@ export const handOverEntries = {
   ...inrushEntries,
   ...filterEntries,
   ...gasEntries,
+  ...walkEntries,
+  ...warrantyEntries,
+  ...openEntries,
 };

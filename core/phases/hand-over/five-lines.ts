@@ -2,8 +2,9 @@ import { owedTasks, readOn } from '@/core/job/owed';
 import type { FiveLine } from '@/core/job/report-parts';
 import { lengthOf } from '@/core/phases/join/line-run';
 import { type CircuitEntry, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import type { Snapshot } from '@/core/phases/snapshot';
-import { day, type Label, list, q, type Said } from '@/core/words/said';
+import type { FurnaceSnapshot, Snapshot } from '@/core/phases/snapshot';
+import { day, type Label, list, lower, q, type Said } from '@/core/words/said';
+import { openItems } from './open-items';
 import { tell } from './words';
 
 /** A claim of a start-up that says how it runs; the rest of its findings stand in the tables. */
@@ -116,21 +117,68 @@ function owedOf(circuits: readonly Named[], jobLog: readonly CircuitEntry[]): La
   const proofs = circuits.flatMap(({ snapshot: s }) =>
     owedTasks(s.startUp?.findings ?? [], readOn(s.startUp?.measurements, s.job.scheduledFor, s.site.timeZone)),
   );
-  const filters = entriesOf(jobLog, 'filter-fitted').flatMap(({ body }) =>
-    body.changeOn ? [tell('five.filter-on', { day: day(body.changeOn) })] : [],
-  );
-  const said = [...new Map(proofs.map((p) => [p.proof, tell('five.sentence', { it: p.say })])).values(), ...filters];
+  const said = [
+    ...new Map(proofs.map((p) => [p.proof, tell('five.sentence', { it: p.say })])).values(),
+    ...owedOfJob(jobLog),
+  ];
   const unknown = circuits.some(({ snapshot: s }) => s.startUp === null && s.furnace === null);
   return said.length ? said : [tell(unknown ? 'five.known-once-started' : 'five.nothing-owed')];
 }
 
-/** What the owner looks after, by what stands there now. */
-function yoursOf(circuits: readonly Named[]): Label[] {
-  const burns = circuits.some(({ snapshot: s }) => s.furnace !== null);
+/** What the job's own log owes: a first filter, what was left open. */
+function owedOfJob(jobLog: readonly CircuitEntry[]): Label[] {
+  const filters = entriesOf(jobLog, 'filter-fitted').flatMap(({ body }) =>
+    body.changeOn ? [tell('five.filter-on', { day: day(body.changeOn) })] : [],
+  );
+  const open = openItems(jobLog).filter((i) => !i.closed);
+  return [...filters, ...open.map((i) => tell('five.open', { what: i.what, owner: lower(i.owner), day: day(i.due) }))];
+}
+
+/** The first page of furnaces that were installed alone. */
+export function furnaceLines(furnaces: readonly FurnaceSnapshot[], jobLog: readonly CircuitEntry[]): FiveLine[] {
+  const judged = furnaces.flatMap((s) => [...s.furnaceChecks, ...s.before.gasPipe.checks]);
+  const good = judged.filter((f) => f.verdict === 'good').map((f) => f.claim);
+  const open = [
+    ...judged.filter((f) => f.verdict !== 'good').map((f) => f.claim),
+    ...(furnaces.some((s) => s.furnace === null) ? [tell('five.never-fired')] : []),
+  ];
+  const units = furnaces.flatMap((s) => s.before.furnace ?? s.before.indoor ?? []);
+  const owed = owedOfJob(jobLog);
   return [
-    tell('five.keep-clear'),
+    {
+      id: 'done',
+      label: tell('five.done'),
+      said: units.length
+        ? [
+            tell(furnaces.some((s) => s.furnace) ? 'five.new-equipment' : 'five.to-be-installed', {
+              models: list(units.map((u) => `${u.maker} ${u.model}`)),
+            }),
+          ]
+        : [tell('five.nothing-yet')],
+    },
+    {
+      id: 'proved',
+      label: tell('five.proved'),
+      said: good.length ? good.slice(0, MOST_SAID) : [tell('five.nothing-yet')],
+    },
+    {
+      id: 'not-proved',
+      label: tell('five.not-proved'),
+      said: open.length ? open.slice(0, MOST_SAID) : [tell('five.nothing-open')],
+    },
+    { id: 'owed', label: tell('five.owed'), said: owed.length ? owed : [tell('five.nothing-owed')] },
+    { id: 'yours', label: tell('five.yours'), said: yours({ cools: false, burns: true }) },
+  ];
+}
+
+/** What the owner looks after, by what stands there now. */
+const yoursOf = (circuits: readonly Named[]): Label[] =>
+  yours({ cools: true, burns: circuits.some(({ snapshot: s }) => s.furnace !== null) });
+function yours({ cools, burns }: { cools: boolean; burns: boolean }): Label[] {
+  return [
+    ...(cools ? [tell('five.keep-clear')] : []),
     tell('five.change-the-filter'),
-    tell('five.water-means-call'),
+    ...(cools ? [tell('five.water-means-call')] : []),
     ...(burns ? [tell('five.smell-of-gas')] : []),
   ];
 }

@@ -9,6 +9,7 @@ import { refusesRegister } from './balance';
 import { filterTable } from './filters';
 import { handOverGates } from './gates';
 import { handOverMove } from './move';
+import { refusesClosing } from './open-items';
 import { permitTable } from './permits';
 import { serialTable } from './serials';
 import { refusesEnd, visitTable } from './visits';
@@ -46,6 +47,6 @@ export const handOver: PhaseDescriptor = {
     hasCircuit(sheet)
       ? commissioningSnapshot('hand-over')(sheet, gates, recorded)
       : beforeSnapshotOf(sheet, 'hand-over', gates),
-  rules: { 'visit-end': refusesEnd, register: (_sheet, body) => refusesRegister(body) },
+  rules: { 'visit-end': refusesEnd, 'open-closed': refusesClosing, register: (_sheet, body) => refusesRegister(body) },
   tables: (s) => [serialTable(s.jobLog), filterTable(s.jobLog), visitTable(s.jobLog), permitTable(s.jobLog)],
 };

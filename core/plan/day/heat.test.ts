@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { atticF, heatAt, humidityAt, outsideF, stretchBy } from './heat';
+import { placeDay } from './schedule';
+import { act, crewOf } from './testing/any-day';
 
 const HOT = { highF: 95, lowF: 75, humidityPct: 50, roof: 'dark' } as const;
 
@@ -33,5 +35,39 @@ describe('heat at a place of work', () => {
   it('above 140 °F nobody enters', () => {
     expect(heatAt('attic', { ...HOT, highF: 106, lowF: 106 }, 14).enter).toBe(false);
     expect(heatAt('attic', { ...HOT, highF: 105, lowF: 105 }, 14).enter).toBe(true);
+  });
+});
+
+describe('hot places get the early slots', () => {
+  const one = crewOf('Tess');
+  const start = (pieces: Parameters<typeof placeDay>[0], forecast?: Parameters<typeof stretchBy>[0]) =>
+    Object.fromEntries(
+      placeDay(pieces, one, forecast ? { stretch: stretchBy(forecast) } : {}).map((p) => [p.id, p.start]),
+    );
+  const WORK = [act('ground', 3), act('stairs', 0.25), act('attic', 1.5, { after: ['stairs'], hot: 'attic' })];
+  it('on a hot day the attic comes before the longer work below, with what it waits for', () => {
+    // By the usual order the longer piece begins the day; no heat, no other order.
+    expect(start(WORK)).toMatchObject({ ground: 8 });
+    const hot = start(WORK, HOT);
+    expect(hot.stairs).toBe(8);
+    expect(hot.attic).toBe(8.25);
+    expect(hot.ground).toBeGreaterThan(8);
+  });
+  it('on a mild day nothing changes', () => {
+    expect(start(WORK, { highF: 70, lowF: 50, humidityPct: 40, roof: 'light' })).toEqual(start(WORK));
+  });
+  it('never so that the day ends later', () => {
+    const end = (forecast: Parameters<typeof stretchBy>[0], pieces: Parameters<typeof placeDay>[0]) =>
+      Math.max(...placeDay(pieces, one, { stretch: stretchBy(forecast) }).map((p) => p.end));
+    // What runs alone after the long work ends the day: the attic can wait beside it.
+    const chain = [
+      act('long', 4),
+      act('hold', 3, { after: ['long'], people: 0 }),
+      act('last', 1, { after: ['hold'] }),
+      act('attic', 0.5, { hot: 'attic' }),
+    ];
+    const coldEnd = Math.max(...placeDay(chain, one).map((p) => p.end));
+    expect(end(HOT, chain)).toBeLessThanOrEqual(coldEnd + 1);
+    expect(start(chain, HOT).long).toBe(8);
   });
 });

@@ -18,7 +18,8 @@ const LEAST_LEFT_H = 1 / 12;
  * A day's work in its places: named people, one of each gear, breaks, windows.
  *
  * Serial: one piece after the other in the order of latest start, then the longer, then the name, each as early as what it waits for,
- * its people and its gear allow; of those who could do it whoever ends it first. What is done stays where it was.
+ * its people and its gear allow; of those who could do it whoever ends it first. What is done stays where it was. Where the sun makes
+ * work slow, the same is tried with hot places first: taken where it ends the day sooner, or as soon with less time in the heat.
  *
  * @param pieces without a loop; each `after` is one of them · @param crew with its days
  * @returns every piece in its place, in the order they were placed
@@ -26,6 +27,44 @@ const LEAST_LEFT_H = 1 / 12;
  */
 export function placeDay(pieces: readonly DayActivity[], crew: Crew, rules: DayRules = {}): PlacedPiece[] {
   const order = inTurn(pieces);
+  const usual = placeInTurn(pieces, order, crew, rules);
+  if (!rules.stretch || !pieces.some((p) => p.hot && !p.done)) return usual;
+  const early = placeInTurn(pieces, hotFirst(order), crew, rules);
+  const [a, b] = [lastEnd(usual), lastEnd(early)];
+  if (b < a - SAME_H) return early;
+  return b < a + SAME_H && inHeat(early, pieces, rules) < inHeat(usual, pieces, rules) - SAME_H ? early : usual;
+}
+
+const lastEnd = (placed: readonly PlacedPiece[]): number => Math.max(...placed.map((p) => p.end));
+
+/** Hours that the heat adds. */
+function inHeat(placed: readonly PlacedPiece[], pieces: readonly DayActivity[], { stretch }: DayRules): number {
+  const byId = new Map(pieces.map((p) => [p.id, p]));
+  return placed.reduce((sum, { id, start }) => {
+    const { hot, hours } = byId.get(id)!;
+    return sum + (hot && stretch ? hours * (stretch(hot, start) - 1) : 0);
+  }, 0);
+}
+
+/** What is done at a hot place comes first, with all that it waits for; else the order stays. */
+function hotFirst(order: readonly DayActivity[]): DayActivity[] {
+  const byId = new Map(order.map((a) => [a.id, a]));
+  const first = new Set<string>();
+  const take = (a: DayActivity): void => {
+    if (first.has(a.id)) return;
+    first.add(a.id);
+    for (const id of a.after) take(byId.get(id)!);
+  };
+  for (const a of order) if (a.hot) take(a);
+  return [...order.filter((a) => first.has(a.id)), ...order.filter((a) => !first.has(a.id))];
+}
+
+function placeInTurn(
+  pieces: readonly DayActivity[],
+  order: readonly DayActivity[],
+  crew: Crew,
+  rules: DayRules,
+): PlacedPiece[] {
   const taken: Taken = { people: new Map(crew.people.map((p) => [p.name, []])), gear: new Map() };
   const placed = new Map<string, PlacedPiece>();
   const put = (a: DayActivity, p: PlacedPiece): void => {

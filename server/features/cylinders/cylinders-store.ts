@@ -6,7 +6,7 @@ export type CylinderRow = Cylinder & { version: number };
 
 const SELECT = `select c.id, c.tag, c.used_for as \`use\`, c.refrigerant, c.water_capacity_lb as waterCapacityLb, c.tare_oz as tareOz,
   c.rating_psig as ratingPsig, c.retest_on as retestOn, c.disposable, c.flammable_mark as flammableMark, c.dip_tube as dipTube,
-  c.state, c.version, coalesce((select sum(m.oz) from cylinder_movements m where m.cylinder_id = c.id), 0) as contentsOz
+  if(c.own is null, 'gone', c.state) as state, c.version, coalesce((select sum(m.oz) from cylinder_movements m where m.cylinder_id = c.id), 0) as contentsOz
   from cylinders c`;
 
 type Raw = Omit<CylinderRow, 'disposable' | 'flammableMark' | 'dipTube'> & {
@@ -51,7 +51,10 @@ export type FoundMovement = {
 export const cylindersStore = {
   async list(db: Db, companyId: string): Promise<CylinderRow[]> {
     return (
-      await db.rows<Raw>(`${SELECT} where c.company_id = :companyId order by c.state, c.used_for, c.tag`, { companyId })
+      await db.rows<Raw>(
+        `${SELECT} where c.company_id = :companyId and c.own = 1 order by c.state, c.used_for, c.tag`,
+        { companyId },
+      )
     ).map(cylinderOf);
   },
 
@@ -76,18 +79,21 @@ export const cylindersStore = {
   /** The one of a tag, under its lock. */
   async byTag(db: Db, companyId: string, tag: string): Promise<CylinderRow | undefined> {
     const [there] = await db.rows<{ id: string }>(
-      'select id from cylinders where company_id = :companyId and tag = :tag for update',
+      'select id from cylinders where company_id = :companyId and tag = :tag and own = 1 for update',
       { companyId, tag },
     );
     return there && cylindersStore.byId(db, companyId, there.id);
   },
 
   async tagTaken(db: Db, companyId: string, tag: string, id: string): Promise<boolean> {
-    const rows = await db.rows('select 1 from cylinders where company_id = :companyId and tag = :tag and id <> :id', {
-      companyId,
-      tag,
-      id,
-    });
+    const rows = await db.rows(
+      'select 1 from cylinders where company_id = :companyId and tag = :tag and own = 1 and id <> :id',
+      {
+        companyId,
+        tag,
+        id,
+      },
+    );
     return rows.length > 0;
   },
 
@@ -180,7 +186,7 @@ export const cylindersStore = {
        from cylinder_movements m join cylinders c on c.id = m.cylinder_id join people p on p.id = m.person_id
        left join jobs j on j.id = m.job_id left join systems y on y.id = j.system_id left join sites s on s.id = y.site_id
        left join customers u on u.id = s.customer_id
-       where m.company_id = :companyId and (:cylinderId is null or m.cylinder_id = :cylinderId)
+       where m.company_id = :companyId and c.own = 1 and (:cylinderId is null or m.cylinder_id = :cylinderId)
        and (:from is null or m.occurred_at >= :from) and (:to is null or m.occurred_at < :to) order by m.seq`,
       { companyId, cylinderId: filter.cylinderId ?? null, from: filter.from ?? null, to: filter.to ?? null },
     );

@@ -4,6 +4,7 @@ import type { Bench } from '@/core/plant/bench/bench';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
 import { type Batch, type FeedState, isBench, isPort, isSystem } from './feed-protocol';
+import { leasesStore } from './leases-store';
 import { recordMovement } from './movement-record';
 import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
 import { type RunRow, runsStore } from './runs-store';
@@ -88,6 +89,8 @@ export class ActiveRun {
   recent: RunSample[] = [];
   private pending: { samples: SampleBlock; events: StoredEvent[] };
   private committing: Promise<void> = Promise.resolve();
+  /** Who must hear that this server reads the run no more. */
+  readonly onEnd = new Set<() => void>();
 
   constructor(
     readonly run: RunRow,
@@ -96,6 +99,7 @@ export class ActiveRun {
     private durableSeq: number,
     private readonly database: Database,
     private readonly log: (line: string) => void,
+    private readonly lease: { holder: string; lost: () => void },
   ) {
     this.pending = { samples: emptyBlock(feed), events: [] };
   }
@@ -139,7 +143,9 @@ export class ActiveRun {
     this.pending = { samples: emptyBlock(this.feed), events: [] };
     this.seq += 1;
     try {
-      await this.database.transaction(async (db) => {
+      const held = await this.database.transaction(async (db) => {
+        // Fenced: a server that was only slow, and whose run another has taken up, stores nothing behind its back.
+        if (!(await leasesStore.held(db, this.run.id, this.lease.holder))) return false;
         await runsStore.addChunk(db, {
           runId: this.run.id,
           seq,
@@ -151,8 +157,10 @@ export class ActiveRun {
         if (!isPort(feed)) await runsStore.saveRig(db, this.run, feed);
         for (const event of chunk.events)
           if (event.kind === 'scale-movement') await recordMovement(db, this.run, event);
+        return true;
       });
-      this.durableSeq = seq;
+      if (held) this.durableSeq = seq;
+      else this.lease.lost();
     } catch (error) {
       // Put it back in front: the next commit writes it under the same seq.
       this.log(`run ${this.run.id}: chunk ${seq} not stored, will try again: ${(error as Error).message}`);
@@ -160,6 +168,12 @@ export class ActiveRun {
       this.pending = { samples: chunk.samples, events: [...chunk.events, ...this.pending.events] };
       this.seq = seq;
     }
+  }
+
+  /** Its watchers are let go: they join again where it is read now. */
+  end(): void {
+    for (const ended of this.onEnd) ended();
+    this.onEnd.clear();
   }
 
   /** Samples not yet in a chunk, for a listener that joins. */

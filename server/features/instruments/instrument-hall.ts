@@ -1,7 +1,11 @@
 import { Worker } from 'node:worker_threads';
+import { v7 as uuid } from 'uuid';
+import type { RunPhase } from '@/contract/requests';
+import { benchOf } from '@/core/phases/registry';
 import type { Database } from '@/server/db/pool';
 import { ActiveRun } from './active-run';
 import { type FeedOrder, type FeedState, type FromWorker, isPort, isSystem, type ToWorker } from './feed-protocol';
+import { leasesStore, type Peer } from './leases-store';
 import { takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 
@@ -9,25 +13,35 @@ import { type RunRow, runsStore } from './runs-store';
 const COMMIT_EVERY_MS = 1500;
 /** A run left alone by a restart for longer than this is not taken up by itself. */
 const RESUME_WITHIN_MS = 30 * 60_000;
+/** How often runs are looked for that nobody reads any more: with the length of a lease under ten seconds. */
+const ADOPT_EVERY_MS = 2000;
 
-/** Holds the running instrument feeds: one worker thread computes them, this class stores and streams them. */
+/**
+ * Holds the running instrument feeds of this server: one worker thread computes them, this class stores and streams them.
+ * Each is held by a lease in the database; of servers that share one, another takes up what a dead one held.
+ */
 export class InstrumentHall {
   private readonly active = new Map<string, ActiveRun>();
   private worker: Worker | undefined;
   private readonly closing = new Map<string, { done: () => void; closed: Promise<void> }>();
   private readonly lines = new Map<string, Promise<unknown>>();
   private timer: NodeJS.Timeout | undefined;
+  private adopting: NodeJS.Timeout | undefined;
+  /** Others that share the database were heard of a moment ago. */
+  othersAlive = false;
 
   constructor(
     private readonly database: Database,
     private readonly log: (line: string) => void,
     /** The bundled worker; it lies beside the bundled server. */
     private readonly workerUrl = new URL('./plant-worker.js', import.meta.url),
+    readonly me: Peer = { id: uuid(), address: 'this process' },
   ) {}
 
-  /** One after the other for one job: two starts at once are one run. */
+  /** One after the other for one job, on whichever server: two starts at once are one run. */
   inTurn<T>(jobId: string, work: () => Promise<T>): Promise<T> {
-    const turn = (this.lines.get(jobId) ?? Promise.resolve()).then(work, work);
+    const locked = (): Promise<T> => this.database.locked(`mb-run-${jobId}`, work);
+    const turn = (this.lines.get(jobId) ?? Promise.resolve()).then(locked, locked);
     const line = turn
       .catch(() => undefined)
       .finally(() => {
@@ -37,18 +51,40 @@ export class InstrumentHall {
     return turn;
   }
 
+  /** How many runs are read here. */
+  get size(): number {
+    return this.active.size;
+  }
+
   get(runId: string): ActiveRun | undefined {
     return this.active.get(runId);
   }
 
-  open(run: RunRow, feed: FeedState, at: { runSeconds: number; seq: number }): ActiveRun {
-    const activeRun = new ActiveRun(run, feed, at.seq + 1, at.seq, this.database, this.log);
+  /** Reads a run from now on; undefined where another living server reads it. */
+  async open(run: RunRow, feed: FeedState, at: { runSeconds: number; seq: number }): Promise<ActiveRun | undefined> {
+    if (!(await leasesStore.take(this.database, run.id, this.me))) return undefined;
+    const lease = { holder: this.me.id, lost: () => this.let(run.id) };
+    const activeRun = new ActiveRun(run, feed, at.seq + 1, at.seq, this.database, this.log, lease);
     this.active.set(run.id, activeRun);
-    this.timer ??= setInterval(() => {
-      for (const one of this.active.values()) void one.commit();
-    }, COMMIT_EVERY_MS);
+    this.timer ??= setInterval(() => this.beat(), COMMIT_EVERY_MS);
     if (!isPort(feed)) this.send({ type: 'open', runId: run.id, feed, speed: run.speed, runSeconds: at.runSeconds });
     return activeRun;
+  }
+
+  private beat(): void {
+    if (this.active.size)
+      leasesStore.beat(this.database, this.me.id).catch((error: Error) => this.log(`leases: ${error.message}`));
+    for (const one of this.active.values()) void one.commit();
+  }
+
+  /** Another server reads it now: nothing more of it is stored from here, and its watchers look for it there. */
+  private let(runId: string): void {
+    const run = this.active.get(runId);
+    if (!run) return;
+    this.active.delete(runId);
+    if (!isPort(run.feed)) this.send({ type: 'close', runId });
+    run.end();
+    this.log(`run ${runId} is read by another server now`);
   }
 
   /** The running port run that a token opens. */
@@ -74,7 +110,7 @@ export class InstrumentHall {
   /** Stops a feed: its last samples are stored before this returns. */
   async stop(runId: string, state: 'stopped' | 'interrupted' = 'stopped'): Promise<void> {
     const run = this.active.get(runId);
-    if (!run) return;
+    if (!run) return this.stopElsewhere(runId);
     if (!isPort(run.feed)) {
       // Two who stop the same run wait for the same end.
       let end = this.closing.get(runId);
@@ -91,39 +127,72 @@ export class InstrumentHall {
     }
     await run.commit();
     this.active.delete(runId);
+    await leasesStore.release(this.database, runId, this.me.id);
     if (state === 'stopped') await runsStore.setState(this.database, runId, 'stopped');
   }
 
+  /** Read by another server, which lets it go at its next chunk: its lease is gone. */
+  private async stopElsewhere(runId: string): Promise<void> {
+    if (await leasesStore.revoke(this.database, runId)) await runsStore.setState(this.database, runId, 'stopped');
+  }
+
+  /** Whether a living server reads it, this one or another. */
+  async isRead(runId: string): Promise<boolean> {
+    return this.active.has(runId) || (await leasesStore.elsewhere(this.database, { runId }, this.me)) !== undefined;
+  }
+
   /**
-   * After a restart: runs that were running go on from the state of their last chunk, with the time between as a gap;
-   * those left alone for too long are marked interrupted and wait for a person. `watched` is for the demo that was
-   * played a moment ago: it goes on without a gap.
+   * Runs that nobody reads, after a restart or the death of another server: they go on from the state of their last chunk,
+   * with the time between as a gap; those left alone for too long are marked interrupted and wait for a person. `watched` is
+   * for the demo that was played a moment ago: it goes on without a gap.
    */
-  async resumeAll(watched = false, now = Date.now()): Promise<void> {
-    for (const run of await runsStore.running(this.database)) {
-      const last = await runsStore.lastChunk(this.database, run.id);
-      if (!last?.feed || now - last.receivedAt.getTime() > RESUME_WITHIN_MS) {
-        await runsStore.setState(this.database, run.id, 'interrupted');
-        continue;
-      }
-      this.resume(run, last, now, watched);
+  async adopt(watched = false, now = Date.now()): Promise<void> {
+    for (const { id } of await leasesStore.orphans(this.database, this.me)) {
+      const run = this.active.has(id) ? undefined : await runsStore.byId(this.database, id);
+      if (!run) continue;
+      const last = (await runsStore.lastChunk(this.database, id)) ?? (await this.begun(run));
+      if (!last?.feed || now - last.receivedAt.getTime() > RESUME_WITHIN_MS)
+        await runsStore.setState(this.database, id, 'interrupted');
+      else await this.resume(run, last, now, watched);
     }
   }
 
-  resume(
+  /** Where a run stands whose server died before its first chunk: as it was set up. */
+  private async begun(run: RunRow) {
+    if (run.source !== 'simulated') return undefined;
+    const of = { job: { id: run.jobId }, circuit: { id: run.circuitId } };
+    const bench = benchOf(run.phase as RunPhase) ?? 'system';
+    const feed = await runsStore.rig(this.database, run.companyId, of, bench);
+    return feed && { seq: 0, toS: 0, receivedAt: run.startedAt, feed };
+  }
+
+  /** Looks for such runs again and again, and whether others share the database. */
+  keepAdopting(): void {
+    const look = async (): Promise<void> => {
+      try {
+        await this.adopt();
+        this.othersAlive = await leasesStore.othersAlive(this.database, this.me);
+      } catch (error) {
+        this.log(`runs of others: ${(error as Error).message}`);
+      }
+      if (this.adopting) this.adopting = setTimeout(() => void look(), ADOPT_EVERY_MS);
+    };
+    this.adopting = setTimeout(() => void look(), ADOPT_EVERY_MS);
+  }
+
+  /** False where another server was faster. */
+  async resume(
     run: RunRow,
     last: { seq: number; toS: number; receivedAt: Date; feed: FeedState | null },
     now = Date.now(),
     watched = false,
-  ): void {
-    if (watched) {
-      this.open(run, last.feed!, { runSeconds: last.toS, seq: last.seq });
-      return;
-    }
+  ): Promise<boolean> {
+    if (watched) return (await this.open(run, last.feed!, { runSeconds: last.toS, seq: last.seq })) !== undefined;
     const gapS = Math.max(1, Math.round(((now - last.receivedAt.getTime()) / 1000) * run.speed));
     const runSeconds = last.toS + gapS;
     const feed = isSystem(last.feed!) ? takenUp(last.feed) : last.feed!;
-    const active = this.open(run, feed, { runSeconds, seq: last.seq });
+    const active = await this.open(run, feed, { runSeconds, seq: last.seq });
+    if (!active) return false;
     active.accept({
       type: 'batch',
       runId: run.id,
@@ -133,11 +202,14 @@ export class InstrumentHall {
       feed,
     });
     this.log(`run ${run.id} goes on after a gap of ${gapS} s`);
+    return true;
   }
 
   /** On shutdown: store everything gathered; the runs stay "running" and go on at the next start. */
   async close(): Promise<void> {
     clearInterval(this.timer);
+    clearTimeout(this.adopting);
+    this.adopting = undefined;
     await Promise.all([...this.active.keys()].map((id) => this.stop(id, 'interrupted')));
     await this.worker?.terminate();
   }

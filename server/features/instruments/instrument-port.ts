@@ -2,12 +2,13 @@ import { createServer, type Server, type Socket } from 'node:net';
 import { helloSchema, MOST_LINE_BYTES, MOST_LINES_PER_S, readingSchema } from '@/contract/instrument-port';
 import { spoken } from '@/contract/words/speaker';
 import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { rangeOf } from '@/core/instrument/channel-range';
 import { english } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
 import { isPort } from './feed-protocol';
 import type { InstrumentHall } from './instrument-hall';
-import { rangeOf, tokenHash } from './port-protocol';
+import { tokenHash } from './port-protocol';
 
 /** A channel not heard of for this long is told as no signal. */
 const STALE_MS = 5000;

@@ -1,15 +1,17 @@
 import { Router } from 'express';
 import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
-import { newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
+import { logRowsSchema, newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { sessionStore } from '@/server/features/people/session-store';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
 import { benchView, rigView } from './active-run';
 import { historyOf } from './history';
 import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
+import { takeLog } from './take-log';
 
 const HEARTBEAT_MS = 5000;
 
@@ -50,6 +52,11 @@ export function instrumentsRoutes(deps: Deps): Router {
       );
   });
 
+  router.post('/runs/:runId/log', async (request, response) => {
+    const body = parseBody(logRowsSchema, request.body);
+    response.status(201).json(await takeLog(deps, who(request), request.params.runId, body));
+  });
+
   router.get('/runs/:runId/history', async (request, response) => {
     const run = await runFor(deps, who(request), request.params.runId);
     response.json(await historyOf(deps, run));
@@ -77,10 +84,20 @@ export function instrumentsRoutes(deps: Deps): Router {
       else early.push(message);
     };
     active?.listeners.add(listen);
-    const beat = setInterval(() => writeStream(response, ': beat\n\n'), HEARTBEAT_MS);
+    const over = (): void => void response.end();
+    active?.onEnd.add(over);
+    // Signed out on another server, or revoked there: the stream ends here too.
+    const beat = setInterval(() => {
+      writeStream(response, ': beat\n\n');
+      sessionStore.stands(deps.database, request.sessionID).then(
+        (stands) => stands || response.end(),
+        () => undefined,
+      );
+    }, HEARTBEAT_MS);
     response.on('close', () => {
       clearInterval(beat);
       active?.listeners.delete(listen);
+      active?.onEnd.delete(over);
     });
     const history = await historyOf(deps, run);
     send('history', {

@@ -7,6 +7,7 @@ import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
+import { channelsOf } from '@/core/phases/live/channels';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf, phaseById } from '@/core/phases/registry';
 import { mayWork, sheetGates } from '@/core/phases/standing';
@@ -29,7 +30,7 @@ import { isWritten, writesFirst } from '@/server/write-once';
 import { type ActiveRun, benchView } from './active-run';
 import { benchFor } from './bench-setup';
 import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
-import { channelsOf, tokenHash } from './port-protocol';
+import { tokenHash } from './port-protocol';
 import { insertReadings } from './reading-record';
 import { rigFor, takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
@@ -73,7 +74,8 @@ async function startNow(
   mustGoAhead(sheet);
   mustBeOpen(sheet, body.phase);
   const other = await runsStore.runningOf(database, person.companyId, sheet.circuit.id);
-  if (other && other.phase === body.phase && other.source === 'simulated' && hall.get(other.id)) return other;
+  if (other && other.phase === body.phase && other.source === 'simulated' && (await hall.isRead(other.id)))
+    return other;
   if (other) await hall.stop(other.id);
   const feed = await feedFor(deps, person, sheet, body.phase);
   const run = {
@@ -99,7 +101,7 @@ async function startNow(
     await refreshSummary(db, person.companyId, jobId);
   });
   const row = (await runsStore.byId(database, body.id))!;
-  hall.open(row, feed, { runSeconds: 0, seq: 0 });
+  await hall.open(row, feed, { runSeconds: 0, seq: 0 });
   // A system that is still running from an earlier run counts as started now: nobody watched it in between.
   if (isSystem(feed) && feed.rig.running) hall.command(row.id, { kind: 'start' });
   return row;
@@ -206,7 +208,7 @@ async function openPortNow(
     await audit(db, person, jobId, 'run started', { runId: body.id, phase: body.phase, source: body.source });
     await refreshSummary(db, person.companyId, jobId);
   });
-  const active = hall.open((await runsStore.byId(database, body.id))!, feed, { runSeconds: 0, seq: 0 });
+  const active = (await hall.open((await runsStore.byId(database, body.id))!, feed, { runSeconds: 0, seq: 0 }))!;
   // Stored at once, so that the token still finds its run after a restart.
   active.accept({
     type: 'batch',
@@ -245,7 +247,8 @@ async function resumeNow(deps: Deps, person: Person, run: RunRow): Promise<void>
   mustGoAhead(await sheetFor(deps.database, person, run));
   await runsStore.setState(deps.database, run.id, 'running');
   await audit(deps.database, person, run.jobId, 'run resumed', { runId });
-  deps.hall.resume({ ...run, state: 'running' }, last);
+  // Another server may have been faster: it is running then, which was asked for.
+  await deps.hall.resume({ ...run, state: 'running' }, last);
 }
 
 export async function commandRun(deps: Deps, person: Person, runId: string, command: RunCommand): Promise<void> {

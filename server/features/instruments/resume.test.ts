@@ -34,7 +34,7 @@ describe('after a restart', () => {
   it('a run left alone for long waits for a person as interrupted, and goes on when asked', async () => {
     const { id, run, companyId } = await abandoned();
     const hall = new InstrumentHall(server.database, () => undefined, pathToFileURL('dist/server/plant-worker.js'));
-    await hall.resumeAll(false, Date.now() + 31 * MINUTE);
+    await hall.adopt(false, Date.now() + 31 * MINUTE);
     expect(hall.get(run)).toBeUndefined();
     expect((await lead.sheet(id)).runs[0]).toMatchObject({ state: 'interrupted' });
     await hall.close();
@@ -54,7 +54,7 @@ describe('after a restart', () => {
       (line) => lines.push(line),
       pathToFileURL('dist/server/plant-worker.js'),
     );
-    await hall.resumeAll();
+    await hall.adopt();
     expect(hall.get(run)).toBeDefined();
     expect(lines.join()).toMatch(/goes on after a gap/);
     await new Promise((r) => setTimeout(r, 700));

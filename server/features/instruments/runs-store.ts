@@ -1,4 +1,3 @@
-import type { SheetWith } from '@/core/job/sheet';
 import type { Db } from '@/server/db/pool';
 import { type BenchFeed, type FeedState, isBench, type SystemFeed } from './feed-protocol';
 import type { SampleBlock, StoredEvent } from './run-data';
@@ -99,7 +98,7 @@ export const runsStore = {
   async rig(
     db: Db,
     companyId: string,
-    { job, circuit }: SheetWith<'job' | 'circuit'>,
+    { job, circuit }: { job: { id: string }; circuit: { id: string } },
     bench = 'system',
   ): Promise<FeedState | undefined> {
     const [row] = await db.rows<{ state: FeedState }>(

@@ -4,6 +4,7 @@ import { type JobSheet, otherCircuits, ownerName } from '@/core/job/sheet';
 import { tell } from '@/core/job/words';
 import { checkInOf } from '@/core/phases/hand-over/check-in';
 import { dayOfJob } from '@/core/phases/hand-over/visits';
+import { rememberedOf } from '@/core/phases/memory';
 import { type OwedVisit, owedVisits } from '@/core/phases/owed-visits';
 import { phaseById } from '@/core/phases/registry';
 import { type Standing, standingOf } from '@/core/phases/standing';
@@ -15,6 +16,7 @@ import { LANGUAGES } from '@/core/words/render';
 import { day, typed, value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
+import { memoryStore } from '@/server/features/memory/memory-store';
 import { speakIn } from '@/server/words/speak-to';
 import { readJobSheet } from './job-sheet-store';
 
@@ -144,4 +146,5 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
       owed: JSON.stringify(row.owed),
     },
   );
+  await memoryStore.put(db, companyId, jobId, sheets.map(rememberedOf));
 }

@@ -16,8 +16,8 @@ import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addCircuit, removeCircuit } from './circuits-service';
 import { cancelJob, editJob, reopenJob } from './details-service';
+import { listJobs } from './job-list';
 import { createJob, setCustomerLanguage, setMode, sheetFor, updatePlate } from './jobs-service';
-import { jobsStore } from './jobs-store';
 
 const STATES = ['open', 'done', 'all'] as const;
 const PAGE = 100;
@@ -40,7 +40,7 @@ export function jobsRoutes(deps: Deps): Router {
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
     const today = day || new Date().toISOString().slice(0, 10);
-    response.json(await jobsStore.list(database, person.companyId, { state, search, today, offset, limit: PAGE }));
+    response.json(await listJobs(database, person.companyId, { state, search, today, offset, limit: PAGE }));
   });
 
   router.post('/jobs', async (request, response) => {

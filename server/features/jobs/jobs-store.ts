@@ -1,44 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
-import { SILENCE_MS } from '@/core/phases/hand-over/check-in';
 import type { Language } from '@/core/words/render';
-import type { Said } from '@/core/words/said';
-import { now } from '@/server/clock';
 import { lockCompany } from '@/server/db/lock-company';
 import type { Db } from '@/server/db/pool';
 import { placesStore } from '@/server/features/customers/places-store';
-
-export type JobListRow = {
-  jobId: string;
-  number: number;
-  customer: string;
-  address: string;
-  system: Said;
-  leadName: string;
-  scheduledFor: string;
-  phase: string;
-  state: 'open' | 'done' | 'cancelled';
-  mark: string;
-  waitsFor: Said;
-  /** When the next call of one who works alone is due. */
-  checkInDue: Date | null;
-};
-
-export type JobListQuery = {
-  state: 'open' | 'done' | 'all';
-  search: string;
-  today: string;
-  offset: number;
-  limit: number;
-};
-
-const LIST_COLUMNS = `job_id as jobId, circuit_id as circuitId, number, customer, address, system, lead_name as leadName,
-  scheduled_for as scheduledFor, phase, state, mark, waits_for as waitsFor, check_in_due as checkInDue`;
-/** Nobody has heard of one who works alone: it concerns everybody, whatever else became of the job. */
-const SILENT = 'coalesce(check_in_due < :silentBefore, false)';
-
-const likeText = (word: string): string => `%${word.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
 /** What is there already has its id; null: it is made. */
 export type NewJobIds = {
@@ -50,36 +16,14 @@ export type NewJobIds = {
 };
 
 export const jobsStore = {
-  async list(
-    db: Db,
-    companyId: string,
-    query: JobListQuery,
-  ): Promise<{ jobs: JobListRow[]; total: number; openToday: number }> {
-    const words = query.search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
-    const where = [
-      'company_id = :companyId',
-      { all: '1 = 1', open: `(state = 'open' or ${SILENT})`, done: "state <> 'open'" }[query.state],
-      ...words.map((_, i) => `search_text like :w${i}`),
-    ].join(' and ');
-    const values = {
-      companyId,
-      today: query.today,
-      offset: query.offset,
-      limit: query.limit,
-      silentBefore: new Date(now().getTime() - SILENCE_MS),
-      ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
-    };
-    // Who is silent first, then today's work, then what is overdue or coming, nearest first; finished jobs newest first.
-    const jobs = await db.rows<JobListRow>(
-      `select ${LIST_COLUMNS} from job_summary where ${where}
-       order by ${SILENT} desc, state, if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc limit :limit offset :offset`,
-      values,
+  /** When a job came out of a file, and who brought it; undefined where it was begun here. */
+  async brought(db: Db, companyId: string, jobId: string): Promise<{ at: Date; by: string } | undefined> {
+    const [row] = await db.rows<{ at: Date; by: string }>(
+      `select j.brought_at as at, p.full_name as \`by\` from jobs j join people p on p.id = j.brought_by
+       where j.company_id = :companyId and j.id = :jobId`,
+      { companyId, jobId },
     );
-    const [count] = await db.rows<{ total: number; openToday: number }>(
-      `select count(*) as total, coalesce(sum(state = 'open' and scheduled_for = :today), 0) as openToday from job_summary where ${where}`,
-      values,
-    );
-    return { jobs, total: Number(count?.total ?? 0), openToday: Number(count?.openToday ?? 0) };
+    return row;
   },
 
   async exists(db: Db, id: string): Promise<{ companyId: string } | undefined> {

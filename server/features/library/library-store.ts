@@ -15,7 +15,7 @@ const item = (r: Row): LibraryItem => ({ ...r.fields, id: r.id, version: r.versi
 export const libraryStore = {
   async list(db: Db, companyId: string): Promise<LibraryItem[]> {
     const rows = await db.rows<Row>(
-      'select id, version, fields from library_items where company_id = :companyId order by kind, maker, tons, model',
+      'select id, version, fields from library_items where company_id = :companyId and own = 1 order by kind, maker, tons, model',
       { companyId },
     );
     return rows.map(item);
@@ -50,7 +50,7 @@ export const libraryStore = {
       now: new Date(),
     };
     const [there] = await db.rows<{ id: string; fields: LibraryFields }>(
-      'select id, fields from library_items where company_id = :companyId and kind = :kind and maker = :maker and model = :model for update',
+      'select id, fields from library_items where company_id = :companyId and own = 1 and kind = :kind and maker = :maker and model = :model for update',
       values,
     );
     if (version !== undefined) {
@@ -58,7 +58,7 @@ export const libraryStore = {
       const done = await db.run(
         `update library_items set maker = :maker, model = :model, tons = :tons, refrigerant = :refrigerant, fields = :json,
            version = version + 1, updated_at = :now
-         where company_id = :companyId and id = :id and kind = :kind and version = :version`,
+         where company_id = :companyId and own = 1 and id = :id and kind = :kind and version = :version`,
         { ...values, version },
       );
       return done.affectedRows === 1 ? 'updated' : 'stale';
@@ -74,7 +74,7 @@ export const libraryStore = {
     if (same(libraryItemSchema.safeParse(there.fields).data, fields)) return 'unchanged';
     await db.run(
       `update library_items set tons = :tons, refrigerant = :refrigerant, fields = :json, version = version + 1, updated_at = :now
-       where company_id = :companyId and kind = :kind and maker = :maker and model = :model`,
+       where company_id = :companyId and own = 1 and kind = :kind and maker = :maker and model = :model`,
       values,
     );
     return 'updated';

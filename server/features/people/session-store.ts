@@ -18,6 +18,12 @@ async function rowsOf(db: Db, personId: string): Promise<Row[]> {
 }
 
 export const sessionStore = {
+  /** Whether a session is still there, whichever server ended it. */
+  async stands(db: Db, sessionId: string): Promise<boolean> {
+    const rows = await db.rows('select 1 from sessions where session_id = :sessionId', { sessionId });
+    return rows.length > 0;
+  },
+
   async devices(db: Db, personId: string, current: string): Promise<Device[]> {
     return (await rowsOf(db, personId)).map((r) => {
       const { since = '', address = '', agent = '' } = JSON.parse(r.data) as Stored;

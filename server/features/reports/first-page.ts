@@ -10,6 +10,7 @@ export const RULE = '#d9d0bd';
 const DRAWING_PT: [number, number] = [530, 380];
 const CHART_PT: [number, number] = [256, 170];
 const QR_PT: [number, number] = [64, 64];
+const INK_PT: [number, number] = [110, 40];
 
 const between = {
   hLineWidth: (i: number) => (i === 0 ? 0 : 0.5),
@@ -22,7 +23,7 @@ const between = {
 };
 
 /** Five lines, the curves, the code of the job: what a reader sees before anything else. Nothing where a report has none of it. */
-export function firstPage({ five, charts, drawings }: ToldReport, { qr }: PaperPictures): Content[] {
+export function firstPage({ five, charts, drawings, takenOver }: ToldReport, { qr }: PaperPictures): Content[] {
   const pairs = Array.from({ length: Math.ceil(charts.length / 2) }, (_, i) => charts.slice(2 * i, 2 * i + 2));
   return [
     ...(five.length
@@ -38,6 +39,18 @@ export function firstPage({ five, charts, drawings }: ToldReport, { qr }: PaperP
                 { text: l.said, fontSize: 10 },
               ]),
             },
+          },
+        ]
+      : []),
+    ...(takenOver
+      ? [
+          {
+            unbreakable: true,
+            margin: [0, 4, 0, 4] as [number, number, number, number],
+            columns: [
+              ...(takenOver.svg ? [{ svg: takenOver.svg, fit: INK_PT, width: INK_PT[0] + 10 }] : []),
+              { text: takenOver.say, fontSize: 9, margin: [0, 12, 0, 0] as [number, number, number, number] },
+            ],
           },
         ]
       : []),

@@ -1,6 +1,9 @@
 import { execFileSync } from 'node:child_process';
+import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { FiveLine } from '@/core/job/report-parts';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { takeOverWords } from '@/core/phases/hand-over/take-over';
 import { type Client, startServer, type TestServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
@@ -27,6 +30,14 @@ async function equipped(): Promise<JobWalk> {
   must(await walk.put('/plate', { version, plate: sampleSheet().circuit.plate }));
   return walk;
 }
+
+const entryOf = (kind: string, body: object) => ({
+  id: uuid(),
+  kind,
+  body,
+  supersedesId: null,
+  occurredAt: new Date().toISOString(),
+});
 
 describe('the record on paper (read back by poppler)', () => {
   it('begins with five lines, and never says more was proved than was', async () => {
@@ -66,6 +77,51 @@ describe('the record on paper (read back by poppler)', () => {
     const [head, ...rows] = (await reply.text()).replace('\ufeff', '').trim().split('\r\n');
     expect(head).toBe('code,name,need,unit,onTruck,packs,packSize,cost');
     expect(rows.some((r) => r.startsWith('rod,Silver solder,'))).toBe(true);
+  });
+  it('the customer takes over by the five lines as they stand, before and after the hand-over; other words are refused', async () => {
+    const walk = await equipped();
+    const five = async () => (await lead.get(walk.path('/report'))).body.five as FiveLine[];
+    const words = takeOverWords(await five());
+    expect((await walk.customer('hand-over', { id: 'taken.words', with: { lines: '' } })).status).toBe(409);
+    const first = await paper(walk.path('/report.pdf?reading=customer'));
+    expect(first.text).not.toContain('signed on');
+    must(await walk.customer('hand-over', words));
+    const { text } = await paper(walk.path('/report.pdf?reading=customer'));
+    expect(text).toMatch(/A\. Wren signed on .*was there\./);
+    expect(text).not.toContain('changed after this signature');
+    // What is left open changes what was taken over.
+    const body = { what: 'Clamp', owner: 'electrician', name: '', due: '2026-06-10', next: 'They come Tuesday' };
+    must(await walk.post('/circuit-entries', entryOf('open-item', body)));
+    expect((await paper(walk.path('/report.pdf?reading=customer'))).text).toContain('changed after this signature');
+    const unknown = entryOf('open-closed', { itemId: uuid(), on: '2026-06-10', how: 'done' });
+    expect((await walk.post('/circuit-entries', unknown)).body.field).toBe('itemId');
+  });
+  it('the sheet for the warranty desk follows the company’s own template', async () => {
+    const walk = await equipped();
+    const { settings, version } = (await owner.get('/settings')).body as { settings: object; version: number };
+    const change = { deskFields: 'claim outdoorModel', deskOwn: 'Dealer number: 4711' };
+    must(await owner.put('/settings', { version, settings: { ...settings, ...change } }));
+    const { text } = await paper(walk.path('/report.pdf?reading=warranty'));
+    expect(text).toMatch(/For the warranty desk.*Claim number not written down.*Outdoor model .*Dealer number 4711/);
+    for (const wrong of [{ deskFields: 'a;b' }, { deskOwn: 'no colon' }, { deskOwn: `A: ${'x'.repeat(400)}` }]) {
+      const refused = await owner.put('/settings', { version: version + 1, settings: { ...settings, ...wrong } });
+      expect(refused.status).toBe(400);
+      expect(refused.body.field).toContain(Object.keys(wrong)[0]);
+    }
+  });
+  it('as a mail that is still to be sent, with the paper in it (RFC 5322)', async () => {
+    const walk = await equipped();
+    const reply = await fetch(`${lead.origin}/api${walk.path('/report.eml?reading=customer')}`, {
+      headers: { cookie: lead.cookie },
+    });
+    const mail = await reply.text();
+    expect(reply.headers.get('content-type')).toContain('message/rfc822');
+    const [head] = mail.split('\r\n\r\n');
+    expect(head).toContain('X-Unsent: 1');
+    expect(head).not.toMatch(/^To:/m);
+    expect(mail).toMatch(/filename=job-\d+-customer\.pdf/);
+    const coded = mail.split('Content-Transfer-Encoding: base64').at(-1)!.split('\r\n\r\n')[1]!;
+    expect(Buffer.from(coded, 'base64').subarray(0, 5).toString()).toBe('%PDF-');
   });
   it('the code leads to the page of the job where the company says where that is', async () => {
     const { version, settings } = (await owner.get('/settings')).body as { version: number; settings: object };

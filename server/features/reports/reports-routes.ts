@@ -2,6 +2,7 @@ import { type Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
 import { isEquipped } from '@/core/job/sheet';
 import { labelOf } from '@/core/phases/hand-over/label';
+import { registering } from '@/core/phases/hand-over/warranty';
 import { shopDrawing } from '@/core/phases/plan/shop-drawing';
 import { READINGS, readAs } from '@/core/phases/readings';
 import { offerReport } from '@/core/phases/scope/offer/report';
@@ -15,6 +16,7 @@ import { who } from '@/server/who';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { jobCode } from './job-code';
+import { mailDraft } from './mail-draft';
 import { picturesFor } from './paper-pictures';
 import { reportOf } from './reports-service';
 import { addTakeRoutes } from './take-routes';
@@ -31,24 +33,35 @@ export function reportsRoutes(deps: Deps): Router {
   router.get('/jobs/:jobId/report', async (request, response) => {
     response.json(await reportOf(database, who(request), jobAt(request)));
   });
-  router.get('/jobs/:jobId/report.pdf', async (request, response) => {
+  const paperFor = async (request: Request) => {
     const whole = await reportOf(database, who(request), jobAt(request));
-    const { job } = await sheetFor(database, who(request), jobAt(request));
+    const sheet = await sheetFor(database, who(request), jobAt(request));
     const reading = READINGS.find((r) => r === request.query.reading) ?? 'file';
-    const report = { ...readAs(whole, reading, job.scheduledFor), number: whole.number };
+    const report = { ...readAs(whole, reading, registering(sheet)), number: whole.number };
     const speak = await paperOf(request);
-    const code = await jobCode(database, who(request).companyId, job);
+    const code = await jobCode(database, who(request).companyId, sheet.job);
     const pdf = await deps.pdf.make(report, speak, {
       ...(await picturesFor(database, who(request), report)),
       qr: { svg: code.svg, say: speak(tell('server.code-leads-to', { holds: code.holds })) },
     });
-    response
-      .type('application/pdf')
-      .setHeader(
-        'Content-Disposition',
-        `inline; filename="job-${report.number}-${reading === 'file' ? 'commissioning' : reading}.pdf"`,
-      );
+    const name = `job-${report.number}-${reading === 'file' ? 'commissioning' : reading}`;
+    return { pdf, name, number: report.number, title: speak(report.title), speak };
+  };
+  router.get('/jobs/:jobId/report.pdf', async (request, response) => {
+    const { pdf, name } = await paperFor(request);
+    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${name}.pdf"`);
     response.send(pdf);
+  });
+  router.get('/jobs/:jobId/report.eml', async (request, response) => {
+    const { pdf, name, number, title, speak } = await paperFor(request);
+    const company = who(request).companyName;
+    const mail = await mailDraft({
+      subject: speak(tell('server.mail-subject', { title, number: String(number) })),
+      text: speak(tell('server.mail-text', { title: title.toLowerCase(), company })),
+      file: { name: `${name}.pdf`, pdf },
+    });
+    response.type('message/rfc822').setHeader('Content-Disposition', `attachment; filename="${name}.eml"`);
+    response.send(mail);
   });
   router.get('/jobs/:jobId/label.pdf', async (request, response) => {
     const person = who(request);

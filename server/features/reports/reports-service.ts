@@ -1,8 +1,10 @@
 import { readBefore, readCommissioning, readFurnaces } from '@/contract/snapshot';
+import { DESK_SETTINGS } from '@/core/job/settings';
 import { circuitName, isEquipped, type JobSheet } from '@/core/job/sheet';
 import { furnaceReport } from '@/core/phases/furnace-report';
+import { deskTemplate } from '@/core/phases/hand-over/desk-fields';
 import { ownerOf } from '@/core/phases/registry';
-import { buildReport, type Report } from '@/core/phases/report';
+import { broughtFact, buildReport, type Report } from '@/core/phases/report';
 import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
@@ -11,21 +13,35 @@ import type { Db } from '@/server/db/pool';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
+import { jobsStore } from '@/server/features/jobs/jobs-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
+import { settingsStore } from '@/server/features/settings/settings-store';
 
 /** The report of a job: from the newest frozen snapshots, else a draft of what is on its sheets now. */
 export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Report & { number: number }> {
+  const report = await asItStands(db, person, at);
+  const brought = await jobsStore.brought(db, person.companyId, at.jobId);
+  if (!brought) return report;
+  const fact = broughtFact({ at: brought.at.toISOString(), by: brought.by });
+  return { ...report, facts: [...report.facts, fact] };
+}
+
+async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & { number: number }> {
   const { number } = (await sheetFor(db, person, at)).job;
   const sheets = await everySheet(db, person.companyId, at.jobId, person.certification);
   const frozen = await phasesStore.signOffsOf(db, person.companyId, at.jobId);
   const handedOver = frozen.find((x) => x.phase === 'hand-over')?.snapshot;
   const cooled = sheets.filter(hasCircuit);
+  const { settings } = await settingsStore.read(db, person.companyId);
+  const stored = (name: string) => (typeof settings[name] === 'string' ? settings[name] : undefined);
   const paper = {
     company: person.companyName,
     signOffs: signOffsOf(sheets),
     jobLog: sheets[0]!.jobLog,
     photos: photosOf(sheets),
+    answers: answersOf(sheets),
+    desk: deskTemplate(stored(DESK_SETTINGS.fields), stored(DESK_SETTINGS.own)),
     amendments: (await phasesStore.amendments(db, person.companyId, at.jobId)).map((a) => ({
       ...a,
       at: a.at.toISOString(),
@@ -63,6 +79,12 @@ export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Repor
 const photosOf = (sheets: readonly JobSheet[]): PhotoMeta[] => [
   ...new Map(sheets.flatMap((of) => of.survey.photos.map((p) => [p.id, p]))).values(),
 ];
+
+/** What customers answered under each system, each once, the oldest first. */
+const answersOf = (sheets: readonly JobSheet[]) =>
+  [...new Map(sheets.flatMap((s) => s.scope.signatures.map((x) => [x.id, x]))).values()].sort((a, b) =>
+    a.at.localeCompare(b.at),
+  );
 
 const nameOf = (of: JobSheet): string => circuitName(of, of.circuits.find((c) => c.id === of.circuit.id)!);
 

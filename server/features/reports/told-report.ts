@@ -1,3 +1,4 @@
+import { inkSvg } from '@/contract/ink-svg';
 import type { Speak } from '@/contract/words/speaker';
 import { chartSvg } from '@/core/job/chart-svg';
 import type { Report } from '@/core/phases/report';
@@ -32,6 +33,7 @@ export type ToldReport = {
   drawings: { title: string; svg: string }[];
   five: { label: string; said: string }[];
   charts: { title: string; svg: string }[];
+  takenOver?: { say: string; svg: string | null };
 };
 
 /** What the paper says beside the report; `%p` and `%n` are the page and how many there are. */
@@ -66,6 +68,14 @@ export function toldReport(report: Report & { number: number }, speak: Speak): T
     notes: report.notes.map(speak),
     five: (report.five ?? []).map((l) => ({ label: speak(l.label), said: l.said.map(speak).join(' ') })),
     charts: (report.charts ?? []).map((c) => ({ title: speak(c.title), svg: chartSvg(c, speak) })),
+    ...(report.takenOver
+      ? {
+          takenOver: {
+            say: [report.takenOver.say, report.takenOver.since].flatMap((w) => (w ? speak(w) : [])).join(' '),
+            svg: report.takenOver.ink === null ? null : inkSvg(report.takenOver.ink),
+          },
+        }
+      : {}),
     drawings: (report.drawings ?? []).map((d) => ({ title: speak(d.title), svg: d.svg })),
   };
 }

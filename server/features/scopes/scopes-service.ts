@@ -4,6 +4,7 @@ import type { NewCustomerSignature, NewDecision, NewScopeLine } from '@/contract
 import { passes } from '@/core/job/gates';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
+import { TAKE_OVER, takeOverWords } from '@/core/phases/hand-over/take-over';
 import { removalGates } from '@/core/phases/scope/gates';
 import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
@@ -13,7 +14,7 @@ import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
 import { type Said, sameSaid } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
-import type { Database } from '@/server/db/pool';
+import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import type { JobAt } from '@/server/features/jobs/job-at';
@@ -23,6 +24,7 @@ import { libraryStore } from '@/server/features/library/library-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import { recordKey } from '@/server/features/phases/record-key';
+import { reportOf } from '@/server/features/reports/reports-service';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
@@ -126,6 +128,12 @@ function wordsOf(sheet: JobSheet, subject: string): Said | undefined {
   return scope.disclosures.find((d) => `disclosure:${d.id}` === subject)?.text;
 }
 
+/** The five lines of the report as they stand: what a customer takes over. */
+async function takeOverOf(db: Db, person: Person, at: JobAt): Promise<Said | undefined> {
+  const { five } = await reportOf(db, person, at);
+  return five && takeOverWords(five);
+}
+
 /** A no takes what was offered out, except for safety; a yes takes in what was only advised. */
 function decisionOf(item: ScopeItem, answer: 'yes' | 'no'): 'in' | 'out' | undefined {
   if (answer === 'no') return item.safety ? undefined : 'out';
@@ -142,8 +150,9 @@ export async function customerSigns(
   const { jobId } = at;
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'customer signature', jobId, body }))) return;
-    mustNotBeHandedOver(sheet);
-    const words = wordsOf(sheet, body.subject);
+    const words = body.subject === TAKE_OVER ? await takeOverOf(db, person, at) : wordsOf(sheet, body.subject);
+    // A customer may sign what was handed over already; nothing else is agreed to any more.
+    if (body.subject !== TAKE_OVER) mustNotBeHandedOver(sheet);
     if (words === undefined)
       throw badInput({
         field: 'subject',

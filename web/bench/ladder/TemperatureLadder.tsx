@@ -47,7 +47,7 @@ function Drawing({
       width={ladder.width}
       height={ladder.height}
       className="absolute inset-0 select-none"
-      role="img"
+      role="group"
       aria-label={say(tell('web.temperature-ladder'))}
       opacity={dim ? 0.55 : 1}
     >

@@ -18,7 +18,7 @@ export function Paper({
   return (
     <div ref={ref} className="w-full overflow-hidden" data-testid={`drawing-${id}`}>
       {width > 0 ? (
-        <svg width={width} height={h} role="img" aria-label={label} className="block touch-pan-y select-none">
+        <svg width={width} height={h} role="group" aria-label={label} className="block touch-pan-y select-none">
           <defs>
             {(
               [

@@ -19,6 +19,7 @@ import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { EquippedView } from '../job-context';
 import { PhasePictures } from '../PhasePictures';
+import { SimilarJobs } from '../SimilarJobs';
 
 const OFFERS: readonly EntryKind[] = [
   'vacuum-broken',
@@ -110,6 +111,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
       </section>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
+      <SimilarJobs jobId={sheet.job.id} />
       <GateList gates={gates} phase="charge" view={view} />
       {!signed && kept && sheet.circuitLog.length > 0 ? (
         <section aria-label={say(tell('web.write-down'))}>
@@ -162,7 +164,7 @@ function LabelBlock({ label }: { label: ChargeLabel }) {
 
 function TextButton({ onClick, children }: { onClick: () => void; children: string }) {
   return (
-    <button type="button" className="-my-3 cursor-pointer py-3 text-copper underline" onClick={onClick}>
+    <button type="button" className="-my-4 cursor-pointer py-4 text-copper underline" onClick={onClick}>
       {children}
     </button>
   );

@@ -11,9 +11,11 @@ import {
 import { scopeInputOf } from '@/core/phases/scope/view';
 import { startFit } from '@/core/scope/fit-start';
 import type { ApiProblem } from '@/web/api/http';
+import { dropKept, readKept, writeKept } from '@/web/kit/use-kept';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
+import { type FitDraft, resumed, sameRecord } from './fit-draft';
 import { withValue } from './record-path';
 
 type Local = { record: FitRecord; measured: string[] };
@@ -38,15 +40,23 @@ const SAVE_AFTER_MS = 500;
 export function useFit(view: JobView, kind: FitKind): FitEdit {
   const { sheet, actions } = view;
   const stored = sheet.fits[kind];
-  const [local, setLocal] = useState<Local>(() => stored ?? startOf(view, kind));
+  const key = `${view.me.id}-fit-${sheet.job.id}-${kind}`;
+  // An edit left in the moment of saving, by a reload or a dead battery: it goes on, or both sides are shown.
+  const [left] = useState(() => {
+    const draft = readKept<FitDraft>(key);
+    const what = resumed(draft, stored);
+    if (what === 'none') dropKept(key);
+    return what === 'none' || !draft ? undefined : { draft, what };
+  });
+  const [local, setLocal] = useState<Local>(() => left?.draft ?? stored ?? startOf(view, kind));
   const [saving, setSaving] = useState<FitEdit['saving']>('no');
   const [problem, setProblem] = useState<ApiProblem>();
-  const [conflict, setConflict] = useState<FitSheet>();
+  const [conflict, setConflict] = useState<FitSheet | undefined>(left?.what === 'conflict' ? stored : undefined);
   const latest = useRef(local);
   const version = useRef(stored?.version ?? 0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const dirty = useRef(false);
-  const sending = useRef(false);
+  const sending = useRef<FitRecord>(undefined);
 
   // Someone else's change, while nothing of mine waits, is simply taken.
   useEffect(() => {
@@ -58,7 +68,7 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
 
   const save = useCallback(async (): Promise<void> => {
     if (sending.current || !dirty.current) return;
-    sending.current = true;
+    sending.current = latest.current.record;
     dirty.current = false;
     setSaving('sends');
     try {
@@ -68,17 +78,26 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
         measured: latest.current.measured,
       });
       version.current = answer.fits[kind]?.version ?? version.current;
+      if (dirty.current) writeKept(key, { ...latest.current, version: version.current });
+      else dropKept(key);
       setProblem(undefined);
     } catch (error) {
       const p = error as ApiProblem;
-      if (p.code === 'stale-version' && p.stored) setConflict(p.stored as FitSheet);
+      const theirs = p.code === 'stale-version' ? (p.stored as FitSheet | undefined) : undefined;
+      if (theirs && sameRecord(theirs.record, latest.current.record)) {
+        // The save of a page that was closed had arrived.
+        version.current = theirs.version;
+        dropKept(key);
+        return;
+      }
+      if (theirs) setConflict(theirs);
       setProblem(p);
     } finally {
-      sending.current = false;
+      sending.current = undefined;
       setSaving('no');
     }
     if (dirty.current) timer.current = setTimeout(() => void save(), 2000);
-  }, [actions, kind, sheet.job.id]);
+  }, [actions, kind, key, sheet.job.id]);
 
   // A page that is closed or reloaded puts what still waits on the device.
   useEffect(() => {
@@ -102,11 +121,16 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
       setLocal(next);
       dirty.current = true;
       setSaving('waits');
+      writeKept(key, { ...next, version: version.current, under: sending.current });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void save(), SAVE_AFTER_MS);
     },
-    [save],
+    [save, key],
   );
+
+  useEffect(() => {
+    if (left?.what === 'goes-on') keep(left.draft);
+  }, [left, keep]);
 
   const putAll = useCallback(
     (values: Record<string, unknown>): string | undefined => {
@@ -144,6 +168,7 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
     putAll,
     takeStored: () => {
       if (!conflict) return;
+      dropKept(key);
       version.current = conflict.version;
       latest.current = conflict;
       setLocal(conflict);

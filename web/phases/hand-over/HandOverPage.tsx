@@ -3,6 +3,7 @@ import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
+import { PHASE_WORDS } from '@/core/job/phases';
 import { isEquipped } from '@/core/job/sheet';
 import { furnaceFindings } from '@/core/phases/hand-over/furnace';
 import { handOver } from '@/core/phases/hand-over/phase';
@@ -25,12 +26,13 @@ import { AfterRun } from './AfterRun';
 import { AirBalance } from './AirBalance';
 import { AmendSheet } from './AmendSheet';
 import { ClampPanel } from './ClampPanel';
+import { Closing } from './Closing';
 import { FurnaceSheet } from './FurnaceSheet';
 import { GasPipe } from './GasPipe';
-import { JobEntries } from './JobEntries';
 import { Papers } from './Papers';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
+import { useTakeOver } from './use-take-over';
 import { useVisitForm, Visits } from './Visits';
 
 export default function HandOverPage(view: JobView) {
@@ -45,10 +47,10 @@ export default function HandOverPage(view: JobView) {
   );
   const [open, setOpen] = useState<'amendment' | 'furnace'>();
   const visits = useVisitForm(view);
+  const taking = useTakeOver(view, report, mutate);
   const gates = sheetGates(sheet, 'hand-over');
   const signed = sheet.signOffs.some((s) => s.phase === 'hand-over');
   const proven = furnaceFindings(sheet);
-
   const move = nextMoveOf(handOver, sheet, { maySign: may(me.role, 'sign-work') });
   const { press, busy, problem } = usePress(view, 'hand-over', {
     type: () => setOpen('furnace'),
@@ -73,30 +75,37 @@ export default function HandOverPage(view: JobView) {
           <ClampPanel view={view} signed={signed} />
           <AirBalance view={view} signed={signed} />
           <Visits view={view} write={visits.write} />
-          <JobEntries view={view} signed={signed} title={tell('web.serials')} kinds={['serial', 'filter-fitted']} />
-          <JobEntries view={view} signed={signed} title={tell('web.permits')} kinds={['permit', 'inspection']} />
+          <Closing view={view}>{taking.section}</Closing>
           <PhasePictures view={view} phase="hand-over" />
           <Signatures sheet={sheet} />
-          <Papers sheet={sheet} reported={reported} />
+          <Papers sheet={sheet} reported={reported} me={me} />
           {sheet.signOffs.length ? (
             <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>
           ) : null}
         </div>
       }
-      next={<NextMove move={move} busy={busy} press={press} />}
+      next={
+        <NextMove move={move} busy={busy} press={press}>
+          {move.button?.action.kind === 'sign' ? taking.button : null}
+        </NextMove>
+      }
     >
       <div className="px-4 py-3.5 lg:px-7">
         <Trouble problem={problem} />
         {report ? (
           <ReportSheet report={report} />
-        ) : reported ? (
-          <p className="text-ink2">{say(tell('web.writing-report'))}</p>
         ) : (
-          <p className="text-ink2">{say(tell('web.report-is-written-once-new-equipment'))}</p>
+          <>
+            <h1 className="text-[23px]">{say(PHASE_WORDS['hand-over'])}</h1>
+            <p className="mt-2 text-ink2">
+              {say(tell(reported ? 'web.writing-report' : 'web.report-is-written-once-new-equipment'))}
+            </p>
+          </>
         )}
       </div>
       {open === 'furnace' ? <FurnaceSheet view={view} onClose={() => setOpen(undefined)} /> : null}
       {visits.form}
+      {taking.sheet}
       {open === 'amendment' ? (
         <AmendSheet
           view={view}

@@ -14,16 +14,19 @@ type Props = {
   kinds: readonly EntryKind[];
   /** They belong to the system, not to the whole job. */
   ofSystem?: boolean;
+  /** The hand-over after which they are still written, where it is signed. */
+  since?: string | undefined;
 };
 
 /** What is written down of the whole job under one heading: permits and inspections, serials. */
-export function JobEntries({ view, signed, title, kinds, ofSystem = false }: Props) {
+export function JobEntries({ view, signed, title, kinds, ofSystem = false, since }: Props) {
   const [entry, setEntry] = useState<EntryKind>();
-  if (signed && !(ofSystem ? view.sheet.systemLog : view.sheet.jobLog).some((e) => kinds.includes(e.kind))) return null;
+  const closed = signed && since === undefined;
+  if (closed && !(ofSystem ? view.sheet.systemLog : view.sheet.jobLog).some((e) => kinds.includes(e.kind))) return null;
   return (
     <section aria-label={say(title)}>
       <h2 className="text-[15px] font-[680]">{say(title)}</h2>
-      {signed ? null : (
+      {closed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {kinds.map((kind) => (
             <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => setEntry(kind)}>
@@ -32,7 +35,7 @@ export function JobEntries({ view, signed, title, kinds, ofSystem = false }: Pro
           ))}
         </div>
       )}
-      <EntryLog view={view} phase="hand-over" ofJob={!ofSystem} ofSystem={ofSystem} kinds={kinds} />
+      <EntryLog view={view} phase="hand-over" ofJob={!ofSystem} ofSystem={ofSystem} kinds={kinds} since={since} />
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
     </section>
   );

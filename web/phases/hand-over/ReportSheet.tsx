@@ -1,3 +1,4 @@
+import { inkSvg } from '@/contract/ink-svg';
 import { VERDICT_WORDS, type Verdict } from '@/core/finding/finding';
 import { chartSvg } from '@/core/job/chart-svg';
 import type { ReportPicture } from '@/core/job/report-parts';
@@ -11,6 +12,9 @@ import { tell } from '@/web/words/tell';
 const verdictIn = (cell: Cell): Verdict | undefined =>
   isSaid(cell) ? VERDICTS.find((v) => VERDICT_WORDS[v].id === cell.id) : undefined;
 const VERDICTS = Object.keys(VERDICT_WORDS) as Verdict[];
+
+/** From here on the whole record stands open; on a phone its first page comes first. */
+const WIDE = '(min-width: 1024px)';
 
 /** The commissioning report as it will be printed: the same tables. */
 export function ReportSheet({ report }: { report: Report }) {
@@ -36,13 +40,18 @@ export function ReportSheet({ report }: { report: Report }) {
           </div>
         ))}
       </dl>
-      {report.tables.map((t) =>
-        t.pictures ? (
-          <Pictures key={say(t.title)} title={t.title} pictures={t.pictures} />
-        ) : (
-          <Table key={say(t.title)} table={t} />
-        ),
-      )}
+      <details open={window.matchMedia(WIDE).matches} className="mt-4">
+        <summary className="touch cursor-pointer py-2 font-[640] lg:hidden">
+          {say(tell('web.the-whole-record', { n: report.tables.length }))}
+        </summary>
+        {report.tables.map((t) =>
+          t.pictures ? (
+            <Pictures key={say(t.title)} title={t.title} pictures={t.pictures} />
+          ) : (
+            <Table key={say(t.title)} table={t} />
+          ),
+        )}
+      </details>
       <h2 className="mt-6 text-[17px]">{say(tell('web.notes'))}</h2>
       <ul className="mt-1 list-disc pl-5 text-[14px]">
         {report.notes.map((n) => (
@@ -54,7 +63,7 @@ export function ReportSheet({ report }: { report: Report }) {
 }
 
 /** Five lines and the curves, as they stand on the first page. */
-function FirstPage({ report: { five, charts } }: { report: Report }) {
+function FirstPage({ report: { five, charts, takenOver } }: { report: Report }) {
   if (!five) return null;
   return (
     <>
@@ -66,6 +75,20 @@ function FirstPage({ report: { five, charts } }: { report: Report }) {
           </div>
         ))}
       </dl>
+      {takenOver ? (
+        <div className="mt-2 flex flex-wrap items-center gap-3 text-[14px]">
+          {takenOver.ink ? (
+            <img
+              src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(inkSvg(takenOver.ink))}`}
+              alt=""
+              className="h-[52px] border-b-[1.5px] border-ink bg-sheet"
+            />
+          ) : null}
+          <span>
+            {say(takenOver.say)} {takenOver.since ? say(takenOver.since) : null}
+          </span>
+        </div>
+      ) : null}
       {charts?.length ? (
         <div className="mt-4 grid gap-4 sm:grid-cols-2">
           {charts.map((c) => (

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
+import { channelsOf } from '@/core/phases/live/channels';
 import { forCircuit } from '@/web/api/circuit-path';
 import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
@@ -9,6 +10,7 @@ import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
+import { LogFile } from './LogFile';
 
 type Opened = { token: string; channels: string[]; host?: string; port?: number };
 
@@ -54,6 +56,7 @@ export function PortNotice({ view, phase }: { view: JobView; phase: RunPhase }) 
           <Button disabled={busy} onClick={() => open('replayed')}>
             {say(tell('web.wait-for-recording'))}
           </Button>
+          <LogFile view={view} phase={phase} channels={channelsOf(phase)} />
         </div>
       )}
     </section>

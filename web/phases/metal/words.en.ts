@@ -2,9 +2,11 @@ export const en = {
   'web.does-not-go-on': 'Not on {w} × {h}, {gauge} ga',
   'web.drawing-answered': 'Drawing {said}: {who}, {at}',
   'web.drawing-not-asked': 'Nobody approved the drawing yet',
+  'web.drawn-on-more': 'Drawn on {n} sheets; another pattern takes fewer.',
   'web.folded-up': 'Folded up',
   'web.new-part': 'New part',
   'web.no-parts-yet': 'No parts yet. Start one from the figures of a fit sheet, or type it.',
+  'web.offcuts-to-keep': 'Offcuts to keep, in: {list}',
   'web.part-from-the-fit': '{part}, {of}: from the fit sheet',
   'web.part-typed': 'Another part, typed',
   'web.parts': 'Parts',
@@ -16,5 +18,6 @@ export const en = {
   'web.turn-it': 'Turn it',
   'web.used-and-left': '{pct} used, {left} left over; fewer cannot be cut',
   'web.used-and-left-not-proven': '{pct} used, {left} left over; fewer may be possible',
+  'web.where-pieces-lie': 'Where the pieces are cut out',
   'web.write-what-was-said': 'Write what was said of it',
 } as const;

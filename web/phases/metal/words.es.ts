@@ -4,9 +4,11 @@ export const es: Record<keyof typeof en, string> = {
   'web.does-not-go-on': 'No cabe en {w} × {h}, calibre {gauge}',
   'web.drawing-answered': 'Dibujo {said}: {who}, {at}',
   'web.drawing-not-asked': 'Nadie ha aprobado el dibujo',
+  'web.drawn-on-more': 'Dibujado en {n} láminas; otro patrón usa menos.',
   'web.folded-up': 'Doblada',
   'web.new-part': 'Pieza nueva',
   'web.no-parts-yet': 'Sin piezas todavía. Empiece una con las medidas de una hoja de ajuste, o escríbala.',
+  'web.offcuts-to-keep': 'Sobrantes que se guardan, in: {list}',
   'web.part-from-the-fit': '{part}, {of}: de la hoja de ajuste',
   'web.part-typed': 'Otra pieza, escrita',
   'web.parts': 'Piezas',
@@ -18,5 +20,6 @@ export const es: Record<keyof typeof en, string> = {
   'web.turn-it': 'Gírela',
   'web.used-and-left': '{pct} usado, sobran {left}; con menos no sale',
   'web.used-and-left-not-proven': '{pct} usado, sobran {left}; quizá salga con menos',
+  'web.where-pieces-lie': 'De dónde se corta cada pieza',
   'web.write-what-was-said': 'Anote qué se dijo de él',
 };

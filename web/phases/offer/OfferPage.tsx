@@ -16,7 +16,7 @@ import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
-import { CustomerSheet } from '../scope/CustomerSheet';
+import { ScopeCustomerSheet } from '../scope/CustomerSheet';
 import { usePress } from '../use-press';
 import { Options } from './Options';
 
@@ -74,7 +74,12 @@ export default function OfferPage(view: JobView) {
         <EntrySheet view={view} kind="offer-option" preset={optionNow(sheet)} onClose={() => setKeeping(false)} />
       ) : null}
       {signing ? (
-        <CustomerSheet view={view} scope={scopeOf(sheet)} subject={signing} onClose={() => setSigning(undefined)} />
+        <ScopeCustomerSheet
+          view={view}
+          scope={scopeOf(sheet)}
+          subject={signing}
+          onClose={() => setSigning(undefined)}
+        />
       ) : null}
     </JobFrame>
   );

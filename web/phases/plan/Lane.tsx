@@ -17,7 +17,7 @@ type Props = {
   onOpen: (id: string) => void;
 };
 
-const ROW_PX = 44;
+const ROW_PX = 54;
 
 /** The pieces of one person, or what runs alone; a piece is dropped on it. */
 export function Lane({ id, name, day, rows, idea, x, onOpen }: Props) {

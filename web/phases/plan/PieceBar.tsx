@@ -38,7 +38,7 @@ export function PieceBar({ p, lane, day, left, width, top, idea = false, onOpen 
       title={name}
       data-testid={idea ? `idea-${p.id}` : `piece-${p.id}`}
       onClick={() => onOpen(p.id)}
-      className={`absolute h-[36px] cursor-pointer truncate px-1.5 text-left text-[13px] leading-none ${look} ${isDragging ? 'z-30 opacity-80' : 'z-10'}`}
+      className={`absolute h-[48px] cursor-pointer truncate px-1.5 text-left text-[13px] leading-none ${look} ${isDragging ? 'z-30 opacity-80' : 'z-10'}`}
       style={{
         left: left + 1,
         width: Math.max(8, width - 2),

@@ -13,6 +13,7 @@ import { tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import type { JobView } from '../job-context';
+import { SimilarJobs } from '../SimilarJobs';
 import { ChancePart } from './ChancePart';
 import { GoPart } from './GoPart';
 import { MovedPart } from './MovedPart';
@@ -35,6 +36,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
     <div className="grid gap-5 p-4 lg:p-5">
       <ChancePart day={day} ends={ends} time={time} />
       <GoPart sheet={view.sheet} out={isOut(day)} onAnswer={() => onWrite('go-check')} />
+      <SimilarJobs jobId={view.sheet.job.id} />
       <CheckList checks={findings} />
       <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
       <Arrivals view={view} onTap={(preset) => onWrite('delivery', preset)} />

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import type { ScopeView } from '@/core/phases/scope/view';
-import { sameSaid } from '@/core/words/said';
+import { type Said, sameSaid } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
@@ -14,20 +14,25 @@ import { LANGUAGE_CHOICES, say, sayIn, wordsOf } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
-/** The customer reads the exact words and answers on screen: a yes with a signature, a no with the reason. */
-export function CustomerSheet({
-  view,
-  scope,
-  subject,
-  onClose,
-}: {
-  view: JobView;
-  scope: ScopeView;
-  subject: string;
-  onClose: () => void;
-}) {
+/** What is put before a customer: its title, the very words, and what a yes is called. */
+export type Asks = { title: Said; words: Said | undefined; yes: Said };
+type Props = { view: JobView; subject: string; asks: Asks; onClose: () => void };
+
+/** What a subject of the scope puts before the customer. */
+function asksOf(scope: ScopeView, subject: string): Asks {
   const disclosure = scope.disclosures.find((d) => `disclosure:${d.id}` === subject);
-  const now = subject === 'scope' ? scope.text : subject === 'change' ? scope.change?.text : disclosure?.text;
+  if (subject === 'scope') return { title: tell('web.work-as-agreed'), words: scope.text, yes: tell('web.yes-do-it') };
+  if (subject === 'change')
+    return { title: tell('web.found-on-day'), words: scope.change?.text, yes: tell('web.yes-do-it') };
+  return {
+    title: tell('web.disclosure', { disclosure: disclosure?.part ?? tell('web.kept-part') }),
+    words: disclosure?.text,
+    yes: tell('web.read-and-understood'),
+  };
+}
+
+/** The customer reads the exact words and answers on screen: a yes with a signature, a no with the reason. */
+export function CustomerSheet({ view, subject, asks: { title, words: now, yes }, onClose }: Props) {
   const { language } = view.sheet.customer;
   const { data: ready } = useSWR(['words', language], () => wordsOf(language).then(() => language));
   const read = ready === language ? sayIn(language) : () => '';
@@ -39,16 +44,10 @@ export function CustomerSheet({
   const { busy, problem, act } = useAct();
   const id = useRef(uuid());
   const changed = now !== undefined && !sameSaid(now, said);
-  const title =
-    subject === 'scope'
-      ? say(tell('web.work-as-agreed'))
-      : subject === 'change'
-        ? say(tell('web.found-on-day'))
-        : say(tell('web.disclosure', { disclosure: disclosure ? say(disclosure.part) : say(tell('web.kept-part')) }));
   const complete = customer.trim().length >= 2 && (answer === 'yes' ? ink !== null : reason.trim().length >= 3);
 
   return (
-    <Sheet open onClose={onClose} title={title}>
+    <Sheet open onClose={onClose} title={say(title)}>
       <p className="mt-1 text-[13px] text-ink2">{say(tell('web.for-customer-to-read-these-words'))}</p>
       <div className="mt-2">
         <Choice
@@ -92,9 +91,7 @@ export function CustomerSheet({
           options={[
             {
               value: 'yes',
-              label: subject.startsWith('disclosure')
-                ? say(tell('web.read-and-understood'))
-                : say(tell('web.yes-do-it')),
+              label: say(yes),
             },
             { value: 'no', label: say(tell('web.no')) },
           ]}
@@ -138,3 +135,8 @@ export function CustomerSheet({
     </Sheet>
   );
 }
+
+/** The same for a subject of the scope: what is agreed, what was found on the day, a part that stays. */
+export const ScopeCustomerSheet = ({ scope, ...rest }: Omit<Props, 'asks'> & { scope: ScopeView }) => (
+  <CustomerSheet {...rest} asks={asksOf(scope, rest.subject)} />
+);

@@ -17,7 +17,7 @@ import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
 import { ChoiceForm } from './ChoiceForm';
-import { CustomerSheet } from './CustomerSheet';
+import { ScopeCustomerSheet } from './CustomerSheet';
 import { DeclineSheet } from './DeclineSheet';
 import { DeltaList } from './DeltaList';
 import { ItemLists } from './ItemLists';
@@ -113,7 +113,7 @@ export default function ScopePage(view: JobView) {
         />
       ) : null}
       {asked?.kind === 'customer' ? (
-        <CustomerSheet view={view} scope={scope} subject={asked.subject} onClose={() => setAsked(undefined)} />
+        <ScopeCustomerSheet view={view} scope={scope} subject={asked.subject} onClose={() => setAsked(undefined)} />
       ) : null}
     </JobFrame>
   );

@@ -78,7 +78,10 @@ export function ScopeSide({
             const first = checks.find((c) => c.verdict !== 'good');
             return (
               <li key={kind} className="border-b border-rule2 py-1.5">
-                <Link to={`${pagesOf(sheet)}/fit/${kind}`} className="grid grid-cols-[22px_1fr] leading-snug">
+                <Link
+                  to={`${pagesOf(sheet)}/fit/${kind}`}
+                  className="touch grid grid-cols-[22px_1fr] content-center leading-snug"
+                >
                   <Mark kind={fit ? worstOf(checks) : 'to-come'} />
                   <span>
                     <b className="font-[640]">{say(FIT_WORDS[kind])}</b>

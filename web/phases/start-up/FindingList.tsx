@@ -88,7 +88,7 @@ function Row({
   onSelect: (id: FigureId) => void;
   children: React.ReactNode;
 }) {
-  const layout = 'grid min-h-[40px] w-full grid-cols-[22px_1fr] content-center gap-2 py-1.5 text-left';
+  const layout = 'grid min-h-[48px] w-full grid-cols-[22px_1fr] content-center gap-2 py-1.5 text-left';
   if (!id) return <div className={layout}>{children}</div>;
   return (
     <button

@@ -25,10 +25,12 @@ export function StartUpTabs({ view, tab, onTab, recordable, onInstruments, onAir
   const speed = feed.rig?.speed;
   const desk = useDesk();
   return (
-    <div className="mt-1 flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
-      {TABS.filter((t) => t !== 'circuits' || othersOf(sheet).length > 0).map((t) => (
-        <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => onTab(t)} />
-      ))}
+    <div className="mt-1 flex flex-wrap items-center gap-x-1">
+      <div className="flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
+        {TABS.filter((t) => t !== 'circuits' || othersOf(sheet).length > 0).map((t) => (
+          <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => onTab(t)} />
+        ))}
+      </div>
       {isSigned(sheet, 'start-up') ? null : (
         <span className="ml-auto flex gap-1">
           <Button tone="quiet" onClick={onInstruments}>

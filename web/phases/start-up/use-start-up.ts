@@ -51,7 +51,9 @@ export function useStartUp(view: EquippedView, typed: Typed): StartUpView {
   const signed = sheet.signOffs.some((s) => s.phase === 'start-up');
   const now = useNow();
   const streaming = run?.phase === 'start-up' && feed.samples.length > 0;
-  const staleForS = streaming ? Math.max(0, Math.floor((now - feed.lastAt) / 1000)) : 0;
+  // A recording is as old as it is: its last reading stays what it was.
+  const ages = streaming && run?.source !== 'replayed';
+  const staleForS = ages ? Math.max(0, Math.floor((now - feed.lastAt) / 1000)) : 0;
   const slowNow = streaming ? 0 : Math.floor(now / SLOW_MS);
   const kept = useRef<{ at: number; steady: SteadyResult; key: string }>(undefined);
 

@@ -89,16 +89,16 @@ export function FactRow({
       className={`scroll-mt-3 border-b border-rule py-2.5 ${lit ? '-mx-3 bg-sheet px-3 shadow-[inset_5px_0_0_var(--copper)]' : ''}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-2.5">
-        <h3 className="text-[16px] font-[660]" style={{ fontStretch: '100%' }}>
+        <h2 className="text-[16px] font-[660]" style={{ fontStretch: '100%' }}>
           {say(fact.label)}
-        </h3>
+        </h2>
         {fact.house && siblingSystems(view.sheet) ? (
           <span className="border border-rule px-1.5 text-[12px] font-[600]">{say(tell('web.house-asked-once'))}</span>
         ) : null}
         <span className="text-[13px] text-ink2">{say(fact.why)}</span>
         <DisclosureButton
           aria-label={say(tell('web.how-it-is-known-2', { label: fact.label }))}
-          className={`ml-auto cursor-pointer py-1 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
+          className={`-my-3 ml-auto cursor-pointer py-4 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
         >
           {known}
         </DisclosureButton>

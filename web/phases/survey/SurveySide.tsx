@@ -41,7 +41,7 @@ export function SurveySide({
             {survey.hazards.map((h) => (
               <li key={h.id} className="grid grid-cols-[22px_1fr] border-b border-rule2 py-1.5 leading-snug">
                 <Mark kind={h.verdict} />
-                <Link to={`${path}/${h.place}`}>
+                <Link to={`${path}/${h.place}`} className="touch -my-3 inline-flex items-center">
                   <b className="font-[640]">{say(h.say)}</b>
                 </Link>
               </li>
@@ -74,7 +74,7 @@ export function SurveySide({
         <ul>
           {blind.slice(0, MOST_UNKNOWNS).map((f) => (
             <li key={f.key} className="border-b border-rule2 py-1.5 leading-snug">
-              <Link to={`${path}/${f.place}#${f.key}`} className="grid grid-cols-[22px_1fr]">
+              <Link to={`${path}/${f.place}#${f.key}`} className="touch grid grid-cols-[22px_1fr] content-center">
                 <Mark kind={survey.known[f.key] === null ? 'not-proven' : 'to-come'} />
                 <span>
                   <b className="font-[620]">{say(f.label)}</b>

@@ -1,0 +1,74 @@
+import { v7 as uuid } from 'uuid';
+import { uniform } from '../../core/numeric/random';
+
+/** 60 % job sheets, 20 % lists, 15 % writes, 5 % pictures. */
+const SHARES = [
+  ['sheet', 0.6],
+  ['list', 0.8],
+  ['write', 0.95],
+  ['picture', 1],
+] as const;
+export type Kind = (typeof SHARES)[number][0];
+/** A reply that takes longer counts as this, ms. */
+const GIVES_UP_MS = 10_000;
+
+export type Target = {
+  origin: string;
+  cookie: string;
+  jobs: readonly string[];
+  pictures: readonly string[];
+  searches: readonly string[];
+};
+export type Answered = { kind: Kind; ms: number; status: number };
+
+/** Asks at a steady rate whatever the server does, as many phones would: a slow answer does not slow the next question. */
+export async function ask(target: Target, perSecond: number, seconds: number, seed: number): Promise<Answered[]> {
+  const state = { seed };
+  const pick = <T>(from: readonly T[]): T => from[Math.floor(uniform(state) * from.length)]!;
+  const answered: Promise<Answered>[] = [];
+  const began = performance.now();
+  for (let n = 0; n < perSecond * seconds; n++) {
+    const due = began + (n * 1000) / perSecond;
+    const early = due - performance.now();
+    if (early > 1) await new Promise((done) => setTimeout(done, early));
+    const share = uniform(state);
+    const kind = SHARES.find(([, upTo]) => share <= upTo)![0];
+    answered.push(one(target, kind, due, pick));
+  }
+  return Promise.all(answered);
+}
+
+async function one(target: Target, kind: Kind, due: number, pick: <T>(from: readonly T[]) => T): Promise<Answered> {
+  const [path, body] = wordsOf(target, kind, pick);
+  try {
+    const reply = await fetch(`${target.origin}/api${path}`, {
+      headers: { cookie: target.cookie, ...(body ? { 'content-type': 'application/json' } : {}) },
+      ...(body ? { method: 'POST', body: JSON.stringify(body) } : {}),
+      signal: AbortSignal.timeout(GIVES_UP_MS),
+    });
+    await reply.arrayBuffer();
+    return { kind, ms: performance.now() - due, status: reply.status };
+  } catch {
+    return { kind, ms: GIVES_UP_MS, status: 0 };
+  }
+}
+
+function wordsOf(
+  { jobs, pictures, searches }: Target,
+  kind: Kind,
+  pick: <T>(from: readonly T[]) => T,
+): [string, object?] {
+  if (kind === 'sheet') return [`/jobs/${pick(jobs)}`];
+  if (kind === 'list') return [pick(searches)];
+  if (kind === 'picture') return [`/photos/${pick(pictures)}/thumbnail`];
+  return [
+    `/jobs/${pick(jobs)}/circuit-entries`,
+    {
+      id: uuid(),
+      kind: 'open-item',
+      body: { what: 'Written under load', owner: 'our crew', name: '', due: '2099-01-31', next: 'a next step' },
+      supersedesId: null,
+      occurredAt: new Date().toISOString(),
+    },
+  ];
+}

@@ -1,0 +1,98 @@
+import { existsSync } from 'node:fs';
+import { createConnection, type RowDataPacket } from 'mysql2/promise';
+import { loadDemo } from '../demo.mjs';
+import { figure, quantileOf } from '../figure';
+import { House } from '../soak/house';
+import { Device } from '../soak/writer';
+import { type Answered, ask, type Kind } from './requests';
+import { seedJobs, seedSamples } from './seed';
+
+/**
+ * npm run load [-- --jobs N --samples N --seconds N --rate N] [--quick]: a company of 100,000 jobs and 50 million samples made
+ * out of the demo on a durable MariaDB, then so many requests a second against the built server, from this process on the
+ * same cores. One JSON line a figure; none is asserted.
+ */
+const argument = (name: string, usual: number): number => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? usual : Number(process.argv[at + 1]);
+};
+const quick = process.argv.includes('--quick');
+const jobs = argument('jobs', quick ? 1500 : 100_000);
+const samples = argument('samples', quick ? 100_000 : 50_000_000);
+const seconds = argument('seconds', quick ? 8 : 60);
+const rate = argument('rate', 200);
+/** What is searched for: a name, a place, a number, words that nobody has, and the list as it opens. */
+const LISTS = [
+  '/jobs?state=open&offset=0&search=',
+  '/jobs?state=all&offset=0&search=Bakery',
+  '/jobs?state=all&offset=0&search=valley+road',
+  '/jobs?state=done&offset=0&search=',
+  '/jobs?state=all&offset=0&search=zzyzx',
+];
+const WARM_S = 2;
+
+if (!existsSync('dist/server/main.js')) {
+  process.stderr.write('Build it first: npm run build\n');
+  process.exit(2);
+}
+const say = (line: string): void => void process.stderr.write(`${line}\n`);
+const house = new House();
+await house.open({ seed: (uri) => loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri }) });
+const db = await createConnection({ uri: house.uri, multipleStatements: false });
+try {
+  const began = performance.now();
+  say('Making jobs …');
+  const made = await seedJobs(db, Math.max(0, Math.ceil(jobs / 32) - 1));
+  figure('load jobs', made, 'jobs');
+  say('Making samples …');
+  figure('load samples', await seedSamples(db, samples), 'samples');
+  await db.query('analyze table job_summary, jobs, circuit_entries, measurements, run_chunks');
+  figure('load seeding', (performance.now() - began) / 1000, 's');
+
+  const lead = new Device(house.origin);
+  await lead.surely('POST', '/sign-in', { signIn: 'tess', password: 'demo-mill-bridge' });
+  const idsOf = async (sql: string): Promise<string[]> => {
+    const [rows] = await db.query<RowDataPacket[]>(sql);
+    return rows.map((r) => String(r.id));
+  };
+  const target = {
+    origin: house.origin,
+    cookie: lead.cookie,
+    jobs: await idsOf("select job_id as id from job_summary where state = 'open' order by rand(1) limit 2000"),
+    pictures: await idsOf('select id from photos order by rand(1) limit 500'),
+    searches: LISTS,
+  };
+  let slowest = 0;
+  // One after the other, nothing beside it: what a list costs by itself.
+  for (const path of LISTS) {
+    const times: number[] = [];
+    for (let i = 0; i < 7; i++) {
+      const at = performance.now();
+      await lead.surely('GET', path);
+      times.push(performance.now() - at);
+    }
+    figure(`load list ${path.slice(6)}`, quantileOf(times, 0.5), 'ms');
+    slowest = Math.max(slowest, quantileOf(times, 0.5));
+  }
+  figure('load list query', slowest, 'ms');
+
+  await ask(target, rate, WARM_S, 1);
+  say(`Asking ${rate} times a second for ${seconds} s …`);
+  const answered = await ask(target, rate, seconds, 2);
+  tellOf('load', answered);
+  for (const kind of ['sheet', 'list', 'write', 'picture'] as Kind[])
+    tellOf(
+      `load ${kind}`,
+      answered.filter((a) => a.kind === kind),
+    );
+} finally {
+  await db.end();
+  await house.close();
+}
+
+function tellOf(what: string, answered: readonly Answered[]): void {
+  const times = answered.map((a) => a.ms);
+  figure(`${what} p50`, quantileOf(times, 0.5), 'ms');
+  figure(`${what} p99`, quantileOf(times, 0.99), 'ms');
+  figure(`${what} not answered`, answered.filter((a) => a.status === 0 || a.status >= 400).length, 'requests');
+}

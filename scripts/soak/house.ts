@@ -1,0 +1,93 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { freePort, type RunningDatabase, startDatabase } from '../database.mjs';
+
+const SCHEMA = 'mill_bridge';
+const READY = /is ready/;
+const CODE = /\b([A-Z2-9]{5}-[A-Z2-9]{5})\b/;
+
+/** A server and its durable database that die by kill -9 and are started again, as a supervisor would. */
+export class House {
+  private readonly folder = mkdtempSync(path.join(tmpdir(), 'mb-soak-'));
+  private database!: RunningDatabase;
+  private server!: ChildProcess;
+  private databasePort = 0;
+  port = 0;
+  /** The code that an empty installation prints. */
+  code = '';
+
+  get origin(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Where the schema is. */
+  get uri(): string {
+    return this.database.uri(SCHEMA);
+  }
+
+  /** `seed` puts something into the schema before the server starts. */
+  async open({ seed }: { seed?: (uri: string) => unknown } = {}): Promise<void> {
+    this.databasePort = await freePort();
+    this.port = await freePort();
+    await this.startDatabase();
+    seed?.(this.uri);
+    await this.startServer();
+  }
+
+  private async startDatabase(): Promise<void> {
+    this.database = await startDatabase(this.folder, [SCHEMA], { port: this.databasePort });
+  }
+
+  private async startServer(): Promise<void> {
+    this.server = spawn(process.execPath, ['dist/server/main.js'], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: {
+        ...process.env,
+        DATABASE_URL: '',
+        MB_DATABASE_URL: this.database.uri(SCHEMA),
+        PORT: String(this.port),
+        HOST: '127.0.0.1',
+        MB_SESSION_SECRET: 'soak',
+        MB_COMPANY: '1',
+      },
+    });
+    let said = '';
+    await new Promise<void>((done, fail) => {
+      this.server.stdout!.on('data', (part) => {
+        said += part;
+        this.code = CODE.exec(said)?.[1] ?? this.code;
+        if (READY.test(said)) done();
+      });
+      this.server.once('exit', (code) => fail(new Error(`The server ended (${code}): ${said}`)));
+    });
+    this.server.removeAllListeners('exit');
+  }
+
+  private async dead(child: ChildProcess): Promise<void> {
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    const gone = new Promise((done) => child.once('exit', done));
+    child.kill('SIGKILL');
+    await gone;
+  }
+
+  /** Ends one or both without a warning, and starts what was ended; a server whose database alone died is left to mend itself. */
+  async kill(what: 'server' | 'database' | 'both'): Promise<void> {
+    const ends: Promise<unknown>[] = [];
+    if (what !== 'database') ends.push(this.dead(this.server));
+    if (what !== 'server') {
+      process.kill(this.database.pid, 'SIGKILL');
+      ends.push(this.database.exited);
+    }
+    await Promise.all(ends);
+    if (what !== 'server') await this.startDatabase();
+    if (what !== 'database') await this.startServer();
+  }
+
+  async close(): Promise<void> {
+    await this.dead(this.server);
+    await this.database.stop();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}

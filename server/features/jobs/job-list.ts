@@ -1,0 +1,114 @@
+import { SILENCE_MS } from '@/core/phases/hand-over/check-in';
+import type { Said } from '@/core/words/said';
+import { now } from '@/server/clock';
+import type { Db } from '@/server/db/pool';
+import { againstOf, likeText, wordsOf } from './search-words';
+
+export type JobListRow = {
+  jobId: string;
+  number: number;
+  customer: string;
+  address: string;
+  system: Said;
+  leadName: string;
+  scheduledFor: string;
+  phase: string;
+  state: 'open' | 'done' | 'cancelled';
+  mark: string;
+  waitsFor: Said;
+  /** When the next call of one who works alone is due. */
+  checkInDue: Date | null;
+};
+
+export type JobListQuery = {
+  state: 'open' | 'done' | 'all';
+  search: string;
+  today: string;
+  offset: number;
+  limit: number;
+};
+
+/** `atLeast`: there are more than `total` says; counting what half of the company's jobs have in common would take too long. */
+export type JobListPage = { jobs: JobListRow[]; total: number; atLeast?: true; openToday: number };
+
+const LIST_COLUMNS = `s.job_id as jobId, s.circuit_id as circuitId, s.number, s.customer, s.address, s.system, s.lead_name as leadName,
+  s.scheduled_for as scheduledFor, s.phase, s.state, s.mark, s.waits_for as waitsFor, s.check_in_due as checkInDue`;
+/** Nobody has heard of one who works alone: it concerns everybody, whatever else became of the job. */
+const SILENT = 'coalesce(check_in_due < :silentBefore, false)';
+/** Who is silent first, then today's work, then what is overdue or coming, nearest first. */
+const ORDER = `${SILENT} desc, field(state, 'open', 'done', 'cancelled'), if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc`;
+const STATES = { all: ['open', 'done', 'cancelled'], open: ['open'], done: ['done', 'cancelled'] } as const;
+/** Of so many rows looked at, so many with the words: then they are met often enough on the way through the list. */
+const LOOKED_AT = 4000;
+const OFTEN = 100;
+
+/** One page of a company's jobs. Its work does not grow with the jobs there are; `npm run load` shows it. */
+export async function listJobs(db: Db, companyId: string, query: JobListQuery): Promise<JobListPage> {
+  const words = wordsOf(query.search);
+  const against = againstOf(words);
+  const like = words.map((_, i) => `and search_text like :w${i}`).join(' ');
+  const values = {
+    companyId,
+    today: query.today,
+    offset: query.offset,
+    limit: query.limit,
+    window: query.offset + query.limit + 1,
+    silentBefore: new Date(now().getTime() - SILENCE_MS),
+    against,
+    ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
+  };
+  const states = STATES[query.state].map((s) => `'${s}'`).join(', ');
+  const [today] = await db.rows<{ n: number }>(
+    `select count(*) as n from job_summary where company_id = :companyId and state = 'open' and scheduled_for = :today ${like}`,
+    values,
+  );
+  const openToday = Number(today?.n ?? 0);
+
+  if (against && !(await isCommon(db, like, values))) {
+    const found = `company_id = :companyId and match(search_text) against(:against in boolean mode) ${like}
+      and (state in (${states})${query.state === 'open' ? ` or ${SILENT}` : ''})`;
+    const jobs = await db.rows<JobListRow>(
+      `select ${LIST_COLUMNS} from job_summary s where ${found} order by ${ORDER} limit :limit offset :offset`,
+      values,
+    );
+    const [count] = await db.rows<{ n: number }>(`select count(*) as n from job_summary where ${found}`, values);
+    return { jobs, total: Number(count?.n ?? 0), openToday };
+  }
+
+  // From either side of today as far as this page reaches, by an index each; and whoever is silent.
+  const near = 'select job_id, state, scheduled_for, number, check_in_due from job_summary';
+  const sides = STATES[query.state].flatMap((state) => [
+    `(${near} force index (job_summary_next) where company_id = :companyId and state = '${state}' and scheduled_for >= :today ${like}
+      order by scheduled_for, number desc limit :window)`,
+    `(${near} force index (job_summary_past) where company_id = :companyId and state = '${state}' and scheduled_for < :today ${like}
+      order by scheduled_for desc, number desc limit :window)`,
+  ]);
+  const silent = `(${near} force index (job_summary_silent) where company_id = :companyId and check_in_due < :silentBefore ${like}
+    ${query.state === 'done' ? `and state in (${states})` : ''})`;
+  const jobs = await db.rows<JobListRow>(
+    `select ${LIST_COLUMNS} from (select job_id from (${[...sides, silent].join(' union ')}) near
+       order by ${ORDER} limit :window) page
+     join job_summary s on s.job_id = page.job_id order by ${ORDER} limit :limit offset :offset`,
+    { ...values, limit: query.limit + 1 },
+  );
+  const more = jobs.length > query.limit;
+  const shown = jobs.slice(0, query.limit);
+  if (words.length) {
+    const total = query.offset + jobs.length;
+    return { jobs: shown, total, ...(more ? { atLeast: true as const } : {}), openToday };
+  }
+  const [count] = await db.rows<{ n: number }>(
+    `select count(*) as n from job_summary where company_id = :companyId and state in (${states})`,
+    values,
+  );
+  return { jobs: shown, total: Math.max(Number(count?.n ?? 0), query.offset + shown.length), openToday };
+}
+
+async function isCommon(db: Db, like: string, values: Record<string, unknown>): Promise<boolean> {
+  const met = await db.rows(
+    `select job_id from job_summary force index (job_summary_past) where company_id = :companyId ${like}
+     limit ${OFTEN} rows examined ${LOOKED_AT}`,
+    values,
+  );
+  return met.length === OFTEN;
+}

@@ -1,0 +1,88 @@
+import { type Request, Router } from 'express';
+import type { Speak } from '@/contract/words/speaker';
+import { csv, sendCsv } from '@/server/csv';
+import type { Deps } from '@/server/deps';
+import { jobAt } from '@/server/features/jobs/job-at';
+import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { who } from '@/server/who';
+import { speakTo } from '@/server/words/speak-to';
+import { type HistoryQuery, memoryStore, type RememberedRow } from './memory-store';
+
+const words = (value: unknown): string => (typeof value === 'string' ? value.slice(0, 100) : '');
+const dayIn = (value: unknown): string | null => (/^\d{4}-\d{2}-\d{2}$/.test(words(value)) ? words(value) : null);
+const STATES = ['open', 'done', 'cancelled'] as const;
+
+const queryOf = ({ query }: Request): HistoryQuery => ({
+  search: words(query.search),
+  refrigerant: words(query.refrigerant) || null,
+  state: STATES.find((s) => s === query.state) ?? null,
+  from: dayIn(query.from),
+  to: dayIn(query.to),
+});
+
+const FIELDS = [
+  'number',
+  'scheduledFor',
+  'state',
+  'customer',
+  'address',
+  'system',
+  'lead',
+  'doneOn',
+  'refrigerant',
+  'tons',
+  'unit',
+  'serial',
+  'year',
+  'workedH',
+  'overPlateOz',
+  'remembered',
+] as const;
+const cellsOf = (r: RememberedRow, speak: Speak): Record<string, string> => ({
+  ...Object.fromEntries(
+    FIELDS.map((f) => [f, String((f === 'system' ? r.systemName : f === 'remembered' ? null : r[f]) ?? '')]),
+  ),
+  remembered: r.said.map(speak).join('; '),
+});
+
+/** What the company remembers: houses with every system ever there, what stands now, jobs like one, all of it as CSV. */
+export function memoryRoutes({ database }: Deps): Router {
+  const router = Router();
+  router.get('/houses', async (request, response) => {
+    response.json({ houses: await memoryStore.houses(database, who(request).companyId, words(request.query.search)) });
+  });
+  router.get('/installed', async (request, response) => {
+    response.json({ rows: await memoryStore.installed(database, who(request).companyId) });
+  });
+  router.get('/history', async (request, response) => {
+    response.json({ rows: await memoryStore.history(database, who(request).companyId, queryOf(request)) });
+  });
+  router.get('/jobs/:jobId/similar', async (request, response) => {
+    const person = who(request);
+    const { job } = await sheetFor(database, person, jobAt(request));
+    response.json({ similar: await memoryStore.similar(database, person.companyId, job.id) });
+  });
+  router.get('/installed.csv', async (request, response) => {
+    const rows = await memoryStore.installed(database, who(request).companyId);
+    sendCsv(
+      response,
+      'installed',
+      csv(
+        FIELDS,
+        rows.map((r) => cellsOf(r, speakTo(request))),
+      ),
+    );
+  });
+  router.get('/history.csv', async (request, response) => {
+    const rows = await memoryStore.history(database, who(request).companyId, queryOf(request));
+    sendCsv(
+      response,
+      'history',
+      csv(
+        FIELDS,
+        rows.map((r) => cellsOf(r, speakTo(request))),
+      ),
+    );
+  });
+  return router;
+}
