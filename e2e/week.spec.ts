@@ -56,7 +56,7 @@ test('a helper looks at the week on a phone, moves nothing, and takes a calendar
   await c.closeSheet();
   await page.getByRole('button', { name: 'My calendar' }).click();
   await page.getByRole('button', { name: 'Make an address' }).click();
-  const address = await page.getByTestId('calendar-address').innerText();
+  const address = (await page.getByTestId('calendar-address').textContent()) ?? '';
   const feed = await page.request.get(address);
   expect(await feed.text()).toContain('BEGIN:VCALENDAR');
   await page.getByRole('button', { name: 'Take it back' }).click();

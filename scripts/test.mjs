@@ -4,7 +4,7 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installDebian, installPackages } from './install.mjs';
 
-/** npm test: installs, type-check, lint with boundaries, dead code, unit and server tests, build, browser tests; then one closing line. */
+/** npm test: installs, type-check, lint with boundaries, dead code, build, unit and server tests, browser tests; then one closing line. */
 process.chdir(path.resolve(import.meta.dirname, '..'));
 const began = Date.now();
 const say = (line) => process.stdout.write(`${line}\n`);
@@ -57,6 +57,8 @@ check('types', bin('tsc'), ['-p', '.']);
 check('lint', bin('biome'), ['ci', '--colors=off', '.']);
 check('nothing unused', bin('knip'), ['--no-progress']);
 check('docs/sources.md is current', bin('tsx'), ['scripts/sources.ts', '--check']);
+// Before the tests: some of the server's start the built server as a company would.
+check('build', 'npm', ['run', '--silent', 'build']);
 for (const project of ['unit', 'server']) {
   const report = `test-results/${project}.json`;
   counted(
@@ -67,7 +69,6 @@ for (const project of ['unit', 'server']) {
     vitest,
   );
 }
-check('build', 'npm', ['run', '--silent', 'build']);
 check('size of the first page', 'node', ['scripts/size.mjs']);
 counted('browser', bin('playwright'), ['test'], 'test-results/browser.json', (r) => ({
   passed: r.stats.expected + r.stats.flaky,

@@ -24,7 +24,7 @@ import { noSite, type Person, SiteFields } from './SiteFields';
 /** A new job: who, where, when; the survey comes first, or the short equipment form when the unit is known. */
 export default function NewJobPage() {
   const { me } = useMe();
-  const { data } = useSWR<{ people: Person[] }>('/people', get);
+  const { data, isLoading } = useSWR<{ people: Person[] }>('/people', get);
   const leads = data?.people.filter((p) => may(p.role, 'lead-job')) ?? [];
   const form = useForm<PlateText>({ defaultValues: EMPTY_PLATE });
   const half = useKept(`${me?.id}-new-job`, noSite);
@@ -36,7 +36,9 @@ export default function NewJobPage() {
   const { busy, problem, act } = useAct();
   const navigate = useNavigate();
   const connection = useConnection();
-  const leadId = head.leadId || leads.find((p) => p.id === me?.id)?.id || leads[0]?.id || '';
+  // Who leads is known of a lead at once; else the list of people is waited for before anything is sent.
+  const own = me && may(me.role, 'lead-job') ? me.id : undefined;
+  const leadId = head.leadId || own || leads[0]?.id || '';
 
   const customerLanguage = head.customerLanguage ?? company?.customerLanguage ?? 'en';
 
@@ -109,7 +111,7 @@ export default function NewJobPage() {
       ) : null}
       <div className="sticky bottom-0 mt-6 grid gap-2 border-t-[1.5px] border-ink bg-paper py-3">
         <Trouble problem={problem} />
-        <Button type="submit" tone="primary" disabled={busy}>
+        <Button type="submit" tone="primary" disabled={busy || (!leadId && isLoading)}>
           {say(tell('web.create-job'))}
         </Button>
       </div>
