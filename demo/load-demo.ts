@@ -39,8 +39,20 @@ const DAY_MS = 86_400_000;
 const BEFORE_LOG = 'Recovered, brazed and tested on the paper sheet in the job folder.';
 const READY_MICRONS = { endMicrons: 298, heldMin: 12 };
 
-/** Loads the demo company into a schema that holds no company yet; anything else is left alone. True when it loaded. */
-export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line: string) => void): Promise<boolean> {
+/** As many jobs of each kind as a quick load needs to copy from. */
+const FEW = 2;
+
+/**
+ * Loads the demo company into a schema that holds no company yet; anything else is left alone. True when it loaded.
+ * `few`: a couple of jobs of each kind, for a load that is made of their copies.
+ */
+export async function loadDemo(
+  { database }: Pick<Deps, 'database'>,
+  say: (line: string) => void,
+  { few = false } = {},
+): Promise<boolean> {
+  const some = <T>(all: readonly T[]): readonly T[] => (few ? all.slice(0, FEW) : all);
+  const [jobs, surveys, circuits] = [some(DEMO_JOBS), some(DEMO_SURVEYS), some(DEMO_CIRCUITS)];
   const [row] = await database.rows<{ n: number }>('select count(*) as n from companies');
   if (Number(row?.n) > 0) return false;
   say('Loading the demo company …');
@@ -60,14 +72,14 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
   await loadCylinders(database);
   for (const one of DEMO_INSTRUMENTS) await registerStore.insert(database, DEMO_COMPANY.id, one);
   await loadPractice(database);
-  for (const job of DEMO_JOBS) {
+  for (const job of jobs) {
     const { lead, id } = await insertJob(database, job, job.plate);
     if (job.story.kind === 'finished') await loadWorked(database, lead, { jobId: id }, job.number);
     await tell(database, lead, { jobId: id }, job);
     for (const circuit of job.more ?? []) await another(database, lead, id, circuit, job.day);
     await refreshSummary(database, DEMO_COMPANY.id, id);
   }
-  for (const survey of DEMO_SURVEYS) {
+  for (const survey of surveys) {
     const { lead, id } = await insertJob(database, survey, null);
     await loadSurvey(database, lead, id, survey);
     await planned(database, lead, id, survey.number);
@@ -76,13 +88,13 @@ export async function loadDemo({ database }: Pick<Deps, 'database'>, say: (line:
       await loadMetal(database, lead, { jobId: id });
     }
   }
-  for (const circuit of DEMO_CIRCUITS) {
+  for (const circuit of circuits) {
     const { lead, id } = await insertJob(database, circuit, circuit.plate);
     await loadCircuit(database, lead, id, circuit);
     await planned(database, lead, id, circuit.number);
     await refreshSummary(database, DEMO_COMPANY.id, id);
   }
-  say(`Demo: ${DEMO_COMPANY.name}, ${DEMO_JOBS.length + DEMO_SURVEYS.length + DEMO_CIRCUITS.length} jobs`);
+  say(`Demo: ${DEMO_COMPANY.name}, ${jobs.length + surveys.length + circuits.length} jobs`);
   return true;
 }
 

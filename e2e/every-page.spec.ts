@@ -44,6 +44,7 @@ const ROOMS = [
   '/settings',
   '/settings/people',
   '/settings/instruments',
+  '/settings/trail',
   '/practice',
   '/jobs/new',
 ];

@@ -30,10 +30,14 @@ import { reportsRoutes } from './features/reports/reports-routes';
 import { scopesRoutes } from './features/scopes/scopes-routes';
 import { settingsRoutes } from './features/settings/settings-routes';
 import { surveysRoutes } from './features/surveys/surveys-routes';
+import { takenOut } from './features/trail/taken-out';
+import { trailRoutes } from './features/trail/trail-routes';
 import { forwardLive } from './forward';
 import { knownHost, sameOrigin, strictTransport, wellFormed, withDatabase } from './guards';
 import { watchRequests } from './observe/watch-requests';
 import { serveWeb } from './serve-web';
+import { seldomTouched } from './session-touch';
+import { shed } from './shed';
 import { who } from './who';
 
 const SESSION_DAYS = 14;
@@ -83,11 +87,6 @@ export function createApp(deps: Deps): Express {
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
-  // Before anything is read of it: what another server has to answer is handed on as it came.
-  api.use(forwardLive(deps));
-  api.use(express.json({ limit: '512kb' }));
-  api.use(sameOrigin);
-  api.use(wellFormed);
   // Live: this process answers. Ready: its database does too.
   api.get('/health/live', (_request, response) => {
     response.json({ ok: true });
@@ -95,15 +94,24 @@ export function createApp(deps: Deps): Express {
   api.get(['/health', '/health/ready'], (_request, response) => {
     response.status(watch.ready ? 200 : 503).json({ ok: watch.ready, database: watch.ready ? 'answers' : 'silent' });
   });
+  // Before anything is read of it: what another server has to answer is handed on as it came.
+  api.use(forwardLive(deps));
+  api.use(express.json({ limit: '512kb' }));
+  // What came whole waits for its turn; what is still on its way from a slow phone is no load.
+  api.use(shed(options.mostAtOnce));
+  api.use(sameOrigin);
+  api.use(wellFormed);
   api.use(calculationsRoutes());
   api.use(withDatabase(watch));
   api.use(
     session({
       name: 'mb.sid',
       secret: options.sessionSecret,
-      store: new Store(
-        { createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 },
-        database.pool,
+      store: seldomTouched(
+        new Store(
+          { createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 },
+          database.pool,
+        ),
       ),
       resave: false,
       saveUninitialized: false,
@@ -123,6 +131,8 @@ export function createApp(deps: Deps): Express {
     who(request);
     next();
   });
+  api.use(takenOut(deps));
+  api.use(trailRoutes(deps));
   api.use(companyRoutes(deps));
   api.use(peopleAdminRoutes(deps));
   api.use(customersRoutes(deps));

@@ -1,3 +1,4 @@
+import type { Deed } from '@/core/job/deeds';
 import type { Db } from './db/pool';
 import type { Person } from './features/people/people-store';
 
@@ -6,7 +7,7 @@ export async function audit(
   db: Db,
   person: Person,
   jobId: string | null,
-  what: string,
+  what: Deed,
   detail: Record<string, unknown>,
 ): Promise<void> {
   await db.run(

@@ -16,6 +16,8 @@ export type ServerOptions = {
   setupCode?: string;
   /** Host names besides loopback that this server answers to; undefined: any. */
   allowedHosts?: readonly string[];
+  /** Requests under way at once before more are turned away; undefined: the usual number. */
+  mostAtOnce?: number;
   /** What Express takes as "trust proxy": behind a proxy the address and TLS of the person are the proxy's word. */
   trustProxy?: string | number | boolean;
 };

@@ -35,6 +35,8 @@ export const MAY = {
   /** Another person's word that a unit is dead protects that person's hands. */
   'withdraw-voltage-check': ['owner', 'lead'],
   'stop-run-of-another': ['owner', 'lead'],
+  /** Who looked at what, and changed what. */
+  'see-trail': ['owner', 'office'],
   /** The practice of the others: who leads sees what an apprentice can do. */
   'see-practice': ['owner', 'lead'],
 } as const satisfies Record<string, readonly Role[]>;

@@ -4,11 +4,12 @@ import { loadDemo } from '../demo.mjs';
 import { figure, quantileOf } from '../figure';
 import { House } from '../soak/house';
 import { Device } from '../soak/writer';
+import { ingest } from './ingest';
 import { type Answered, ask, type Kind } from './requests';
 import { seedJobs, seedSamples } from './seed';
 
 /**
- * npm run load [-- --jobs N --samples N --seconds N --rate N] [--quick]: a company of 100,000 jobs and 50 million samples made
+ * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N] [--quick]: a company of 100,000 jobs and 50 million samples made
  * out of the demo on a durable MariaDB, then so many requests a second against the built server, from this process on the
  * same cores. One JSON line a figure; none is asserted.
  */
@@ -21,6 +22,7 @@ const jobs = argument('jobs', quick ? 1500 : 100_000);
 const samples = argument('samples', quick ? 100_000 : 50_000_000);
 const seconds = argument('seconds', quick ? 8 : 60);
 const rate = argument('rate', 200);
+const samplesPerSecond = argument('ingest', 5000);
 /** What is searched for: a name, a place, a number, words that nobody has, and the list as it opens. */
 const LISTS = [
   '/jobs?state=open&offset=0&search=',
@@ -37,12 +39,14 @@ if (!existsSync('dist/server/main.js')) {
 }
 const say = (line: string): void => void process.stderr.write(`${line}\n`);
 const house = new House();
-await house.open({ seed: (uri) => loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri }) });
+await house.open({
+  seed: (uri) => loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri, MB_DEMO: quick ? 'few' : '' }),
+});
 const db = await createConnection({ uri: house.uri, multipleStatements: false });
 try {
   const began = performance.now();
   say('Making jobs …');
-  const made = await seedJobs(db, Math.max(0, Math.ceil(jobs / 32) - 1));
+  const made = await seedJobs(db, jobs);
   figure('load jobs', made, 'jobs');
   say('Making samples …');
   figure('load samples', await seedSamples(db, samples), 'samples');
@@ -85,6 +89,8 @@ try {
       `load ${kind}`,
       answered.filter((a) => a.kind === kind),
     );
+  say(`Playing ${samplesPerSecond} samples a second for ${seconds} s …`);
+  await ingest(house, db, lead, samplesPerSecond, seconds);
 } finally {
   await db.end();
   await house.close();

@@ -37,7 +37,10 @@ function made(table: string, column: string, ids: ReadonlySet<string>): string {
   return table === 'jobs' && column === 'number' ? `t.number + n.k * ${NUMBERS}` : `t.${column}`;
 }
 
-export async function seedJobs(db: Connection, copies: number): Promise<number> {
+/** Copies until there are about so many jobs; how many there are then. */
+export async function seedJobs(db: Connection, wanted: number): Promise<number> {
+  const [own] = await db.query<RowDataPacket[]>('select count(*) as n from jobs');
+  const copies = Math.max(0, Math.ceil(wanted / Number(own[0]!.n)) - 1);
   await db.query('create table if not exists load_copies (k int unsigned not null primary key)');
   const parts = [
     ...BUNDLE_PARTS.filter((part) => !ONCE.includes(part)).map((part) => ({

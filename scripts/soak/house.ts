@@ -1,9 +1,11 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { freePort, type RunningDatabase, startDatabase } from '../database.mjs';
 
+/** Of Linux on the machines it runs on. */
+const PAGE_BYTES = 4096;
 const SCHEMA = 'mill_bridge';
 const READY = /is ready/;
 const CODE = /\b([A-Z2-9]{5}-[A-Z2-9]{5})\b/;
@@ -15,6 +17,8 @@ export class House {
   private server!: ChildProcess;
   private databasePort = 0;
   port = 0;
+  /** Where instruments of the crew's own connect. */
+  instrumentPort = 0;
   /** The code that an empty installation prints. */
   code = '';
 
@@ -31,6 +35,7 @@ export class House {
   async open({ seed }: { seed?: (uri: string) => unknown } = {}): Promise<void> {
     this.databasePort = await freePort();
     this.port = await freePort();
+    this.instrumentPort = await freePort();
     await this.startDatabase();
     seed?.(this.uri);
     await this.startServer();
@@ -48,6 +53,7 @@ export class House {
         DATABASE_URL: '',
         MB_DATABASE_URL: this.database.uri(SCHEMA),
         PORT: String(this.port),
+        INSTRUMENT_PORT: String(this.instrumentPort),
         HOST: '127.0.0.1',
         MB_SESSION_SECRET: 'soak',
         MB_COMPANY: '1',
@@ -63,6 +69,12 @@ export class House {
       this.server.once('exit', (code) => fail(new Error(`The server ended (${code}): ${said}`)));
     });
     this.server.removeAllListeners('exit');
+  }
+
+  /** What the server holds in memory, MB. */
+  serverMemoryMb(): number {
+    const [, pages = '0'] = readFileSync(`/proc/${this.server.pid}/statm`, 'utf8').split(' ');
+    return (Number(pages) * PAGE_BYTES) / 2 ** 20;
   }
 
   private async dead(child: ChildProcess): Promise<void> {

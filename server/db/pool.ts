@@ -4,6 +4,10 @@ import mysql, { type Pool, type PoolConnection, type ResultSetHeader, type RowDa
 export type Db = {
   rows<T>(sql: string, values?: Record<string, unknown>): Promise<T[]>;
   run(sql: string, values?: Record<string, unknown>): Promise<ResultSetHeader>;
+  /** The database that it asks: the same one for each of its faces. */
+  home: object;
+  /** In a transaction, what is read may still be taken back. */
+  inTransaction: boolean;
 };
 
 export type Database = Db & {
@@ -17,8 +21,10 @@ export type Database = Db & {
   close(): Promise<void>;
 };
 
-function face(source: Pool | PoolConnection): Db {
+function face(home: object, source: Pool | PoolConnection): Db {
   return {
+    home,
+    inTransaction: source !== home,
     async rows<T>(sql: string, values: Record<string, unknown> = {}) {
       const [rows] = await source.query<RowDataPacket[]>({ sql, values: values as Record<string, never> });
       return rows as T[];
@@ -65,7 +71,7 @@ export function openDatabase(uri: string): Database {
     try {
       await connection.query('set transaction isolation level read committed');
       await connection.beginTransaction();
-      const result = await work(face(connection));
+      const result = await work(face(pool, connection));
       await connection.commit();
       return result;
     } catch (error) {
@@ -76,7 +82,7 @@ export function openDatabase(uri: string): Database {
     }
   }
   return {
-    ...face(pool),
+    ...face(pool, pool),
     pool,
     async transaction(work) {
       for (let attempt = 1; ; attempt++) {

@@ -17,6 +17,7 @@ export const PROBLEMS = {
   'too-large': { status: 413, title: tell('server.request-is-too-large') },
   'too-many': { status: 429, title: tell('server.too-much-at-once-wait-moment') },
   busy: { status: 503, title: tell('server.others-hold-what-this-needs-try') },
+  overloaded: { status: 503, title: tell('server.too-many-ask-at-once') },
   internal: { status: 500, title: tell('server.something-broke-on-our-side') },
   'no-database': { status: 503, title: tell('server.database-is-not-answering') },
 } as const;

@@ -38,8 +38,12 @@ export function parseBody<S extends z.ZodType>(schema: S, body: unknown): z.outp
   return checked.data;
 }
 
+/** What passes by itself is worth asking again after this, s. */
+const RETRY_S = 2;
+
 export function sendProblem(response: Response, problem: Problem): void {
   const { status, title } = PROBLEMS[problem.code];
+  if (status === 503) response.setHeader('Retry-After', String(RETRY_S));
   response
     .status(status)
     .type('application/problem+json')

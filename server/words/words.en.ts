@@ -257,6 +257,7 @@ export const en = {
   'server.to': '{low} to {high} {unit}',
   'server.today-is-not-a-date': 'today is not a date.',
   'server.token-of-run-that-is-open': 'the token of a run that is open',
+  'server.too-many-ask-at-once': 'Too many ask at once. It goes on by itself in a moment.',
   'server.too-many-instruments': 'Too many instruments.',
   'server.too-many-instruments-on-this-run': 'Too many instruments on this run.',
   'server.too-many-lines': 'Too many lines.',

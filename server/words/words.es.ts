@@ -263,6 +263,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.to': 'de {low} a {high} {unit}',
   'server.today-is-not-a-date': 'today no es una fecha.',
   'server.token-of-run-that-is-open': 'la clave de una corrida abierta',
+  'server.too-many-ask-at-once': 'Demasiadas solicitudes a la vez. Sigue solo en un momento.',
   'server.too-many-instruments': 'Demasiados instrumentos.',
   'server.too-many-instruments-on-this-run': 'Demasiados instrumentos en esta corrida.',
   'server.too-many-lines': 'Demasiadas líneas.',

@@ -37,19 +37,49 @@ export const unanswered: Unanswered = openUnanswered(
 
 type Answer = { status: number; ok: boolean; text: string };
 
+/** Answers that the server only has to say still hold, newest last. */
+const known = new Map<string, { etag: string; text: string }>();
+const MOST_KNOWN = 24;
+/** How often a reading that was turned away is tried again. */
+const TURNS = 3;
+/** The server says 2 s; not all at the same moment. */
+const RETRY_MS = 2000;
+
 async function fetched(method: string, path: string, body: string | undefined): Promise<Answer> {
+  const before = method === 'GET' ? known.get(path) : undefined;
   try {
     const response = await fetch(`/api${path}`, {
       method,
-      headers: body === undefined ? undefined : { 'Content-Type': 'application/json' },
+      headers: {
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(before ? { 'If-None-Match': before.etag } : {}),
+      },
       body,
     });
     const text = await response.text();
     answeredNow();
+    if (before && response.status === 304) return { status: 200, ok: true, text: before.text };
+    const etag = response.headers.get('ETag');
+    if (method === 'GET' && response.ok && etag) keepKnown(path, { etag, text });
     return { status: response.status, ok: response.ok, text };
   } catch {
     noAnswer();
     throw new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-what-you')) }, 0);
+  }
+}
+
+function keepKnown(path: string, answer: { etag: string; text: string }): void {
+  known.delete(path);
+  known.set(path, answer);
+  if (known.size > MOST_KNOWN) known.delete([...known.keys()][0]!);
+}
+
+/** Reads; a server that has too much to do is asked again a moment later. */
+async function asked(path: string): Promise<Answer> {
+  for (let turn = 1; ; turn++) {
+    const answer = await fetched('GET', path, undefined);
+    if (answer.status !== 503 || turn === TURNS || parsed(answer.text).code !== 'overloaded') return answer;
+    await new Promise((done) => setTimeout(done, RETRY_MS * (1 + Math.random())));
   }
 }
 
@@ -62,7 +92,7 @@ function read<T>({ status, ok, text }: Answer): T {
 /** Reads; without a connection what this device kept of the last answer stands in, and the screens say so. */
 export async function get<T>(path: string): Promise<T> {
   try {
-    const answer = await fetched('GET', path, undefined);
+    const answer = await asked(path);
     const data = read<T>(answer);
     unanswered.seen(answer.text);
     void keepCopy(path, answer.text);

@@ -53,6 +53,14 @@ export function CompanyHead({ me }: { me: Me }) {
             {say(tell('web.people'))}
           </Link>
         ) : null}
+        {may(me.role, 'see-trail') ? (
+          <Link
+            to="/settings/trail"
+            className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
+          >
+            {say(tell('web.who-saw-and-changed'))}
+          </Link>
+        ) : null}
       </span>
       {editing ? (
         <FieldSheet

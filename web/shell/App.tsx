@@ -26,6 +26,7 @@ const WeekPage = page(() => import('@/web/week/WeekPage'));
 const SettingsPage = page(() => import('@/web/settings/SettingsPage'));
 const PeoplePage = page(() => import('@/web/company/PeoplePage'));
 const InstrumentsPage = page(() => import('@/web/company/InstrumentsPage'));
+const TrailPage = page(() => import('@/web/trail/TrailPage'));
 const SetupPage = page(() => import('@/web/company/SetupPage'));
 const InvitationPage = page(() => import('@/web/company/InvitationPage'));
 const PracticePage = page(() => import('@/web/practice/PracticePage'));
@@ -54,6 +55,7 @@ export function App() {
                 <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/settings/people" element={<PeoplePage />} />
                 <Route path="/settings/instruments" element={<InstrumentsPage />} />
+                <Route path="/settings/trail" element={<TrailPage />} />
                 <Route path="/practice" element={<PracticePage />} />
                 <Route path="/practice/:level" element={<RoundPage />} />
                 <Route path="/formulas" element={<FormulasPage />} />

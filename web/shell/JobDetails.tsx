@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import { schemaOf } from '@/core/form/field';
@@ -72,9 +73,19 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
       }
       below={() =>
         may(me.role, 'cancel-job') ? (
-          <Button tone="quiet" className="mt-2 justify-self-start" onClick={() => setCancelling(true)}>
-            {say(tell('web.cancel-the-job'))}
-          </Button>
+          <div className="mt-2 flex flex-wrap gap-x-4">
+            <Button tone="quiet" onClick={() => setCancelling(true)}>
+              {say(tell('web.cancel-the-job'))}
+            </Button>
+            {may(me.role, 'see-trail') ? (
+              <Link
+                to={`/settings/trail?job=${job.id}`}
+                className="touch inline-flex items-center font-[600] text-copper underline underline-offset-4"
+              >
+                {say(tell('web.who-saw-and-changed'))}
+              </Link>
+            ) : null}
+          </div>
         ) : null
       }
       onClose={onClose}

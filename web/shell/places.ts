@@ -16,4 +16,4 @@ export const isFramed = (pathname: string): boolean => /^\/(jobs\/(?!new$)|pract
 
 /** Pages that the bottom bar stands under. */
 export const isPlace = (pathname: string): boolean =>
-  pathname === '/houses' || PLACES.some((p) => p.to === pathname.replace(/\/people$/, ''));
+  pathname === '/houses' || PLACES.some((p) => p.to === pathname.replace(/\/(people|trail)$/, ''));

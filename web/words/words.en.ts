@@ -30,6 +30,7 @@ import { en as phases } from '@/web/phases/words.en';
 import { en as practice } from '@/web/practice/words.en';
 import { en as settings } from '@/web/settings/words.en';
 import { en as shell } from '@/web/shell/words.en';
+import { en as trail } from '@/web/trail/words.en';
 import { en as week } from '@/web/week/words.en';
 import { en as shared } from './shared.en';
 
@@ -37,6 +38,7 @@ import { en as shared } from './shared.en';
 export const en = {
   ...shared,
   ...memory,
+  ...trail,
   ...week,
   ...api,
   ...bench,

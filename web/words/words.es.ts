@@ -30,6 +30,7 @@ import { es as phases } from '@/web/phases/words.es';
 import { es as practice } from '@/web/practice/words.es';
 import { es as settings } from '@/web/settings/words.es';
 import { es as shell } from '@/web/shell/words.es';
+import { es as trail } from '@/web/trail/words.es';
 import { es as week } from '@/web/week/words.es';
 import { es as shared } from './shared.es';
 import type { en } from './words.en';
@@ -37,6 +38,7 @@ import type { en } from './words.en';
 export const es: Record<keyof typeof en, string> = {
   ...shared,
   ...memory,
+  ...trail,
   ...week,
   ...api,
   ...bench,

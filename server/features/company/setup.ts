@@ -4,6 +4,7 @@ import type { Setup } from '@/contract/company';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
+import { mustBeUnusual } from '@/server/features/people/common-passwords';
 import { peopleAdminStore } from '@/server/features/people/people-admin-store';
 import { hashPassword } from '@/server/features/people/people-service';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
@@ -43,6 +44,7 @@ export async function setUp(database: Database, code: string | undefined, body: 
       message: tell('server.that-is-not-the-code'),
       allowed: tell('server.code-of-the-terminal'),
     });
+  await mustBeUnusual(body.password);
   const passwordHash = await hashPassword(body.password);
   const companyId = uuid();
   const id = uuid();

@@ -15,9 +15,9 @@ const STALE_MS = 5000;
 const TICK_MS = 1000;
 const HELLO_WITHIN_MS = 5000;
 const CLOSING_MS = 1000;
-/** A run has a handful of instruments; a company a few crews. */
+/** A run has a handful of instruments; a company a hundred crews. */
 const MOST_PER_RUN = 8;
-const MOST_SOCKETS = 64;
+const MOST_SOCKETS = 256;
 
 type Latest = Map<string, { value: number | null; at: number }>;
 

@@ -4,7 +4,7 @@ import { transitionRules } from '@/core/circuit/transition-rules';
 import type { Plate } from '@/core/equipment/plate';
 import type { RunMode } from '@/core/finding/run-mode';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
-import type { Certification, Override } from '@/core/job/gates';
+import type { Override } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type {
   CircuitStanding,
@@ -83,15 +83,17 @@ type FurnaceRecord = FurnaceProof & { by: string; at: string };
 
 type Owned = { companyId: string; jobId: string; systemId: string; circuitId: string };
 
+/** A sheet before it is looked at: what its reader is certified for is the reader's own. */
+export type UnseenSheet = Omit<JobSheet, 'certification'>;
+
 const iso = (date: Date): string => date.toISOString();
 
 /** Reads one whole job sheet as a circuit of it sees it, or undefined when the job is not this company's or the circuit not the job's. */
-export async function readJobSheet(
+export async function readSheetAnew(
   db: Db,
   companyId: string,
   { jobId, circuitId }: JobAt,
-  certification: Certification,
-): Promise<JobSheet | undefined> {
+): Promise<UnseenSheet | undefined> {
   const key = { companyId, jobId };
   const [head] = await db.rows<HeadRow>(HEAD, { ...key, circuitId: circuitId ?? null });
   if (!head) return undefined;
@@ -166,7 +168,6 @@ export async function readJobSheet(
     systemLog,
     jobLog,
     cylinders: await cylindersStore.ofJob(db, key),
-    certification,
   };
 }
 

@@ -18,7 +18,7 @@ import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { memoryStore } from '@/server/features/memory/memory-store';
 import { speakIn } from '@/server/words/speak-to';
-import { readJobSheet } from './job-sheet-store';
+import { readStamped, type Stamped, seenBy } from './kept-sheets';
 
 /** The recorded start-up of a sheet, with the samples its steadiness rests on. */
 export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
@@ -122,19 +122,25 @@ export async function everySheet(
   jobId: string,
   certification: Certification = 'none',
 ): Promise<JobSheet[]> {
-  const first = await readJobSheet(db, companyId, { jobId }, certification);
-  const sheets = first ? [first] : [];
-  for (const { id } of first ? otherCircuits(first) : []) {
-    const sheet = await readJobSheet(db, companyId, { jobId, circuitId: id }, certification);
-    if (sheet) sheets.push(sheet);
-  }
-  return sheets;
+  return (await everyStamped(db, companyId, jobId)).map((read) => seenBy(certification, read));
 }
 
-/** Writes the projection that lists read, in the transaction of whatever changed the job. */
-export async function refreshSummary(db: Db, companyId: string, jobId: string): Promise<void> {
-  const sheets = await everySheet(db, companyId, jobId);
-  if (sheets.length === 0) return;
+/** The same with the change after which each was read; the first is the one a job opens on. */
+async function everyStamped(db: Db, companyId: string, jobId: string): Promise<Stamped[]> {
+  const first = await readStamped(db, companyId, { jobId });
+  const all = first ? [first] : [];
+  for (const { id } of first ? otherCircuits(first.sheet) : []) {
+    const other = await readStamped(db, companyId, { jobId, circuitId: id });
+    if (other) all.push(other);
+  }
+  return all;
+}
+
+/** Writes the projection that lists read, in the transaction of whatever changed the job; what it was made of. */
+export async function refreshSummary(db: Db, companyId: string, jobId: string): Promise<Stamped[]> {
+  const read = await everyStamped(db, companyId, jobId);
+  const sheets = read.map((r) => seenBy('none', r));
+  if (sheets.length === 0) return [];
   const row = await summaryOf(db, companyId, sheets);
   await db.run(
     `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, check_in_due, owed, owed_on, search_text)
@@ -147,4 +153,5 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string): 
     },
   );
   await memoryStore.put(db, companyId, jobId, sheets.map(rememberedOf));
+  return read;
 }

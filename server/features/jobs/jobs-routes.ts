@@ -1,3 +1,4 @@
+import { gunzipSync } from 'node:zlib';
 import { Router } from 'express';
 import {
   jobDetailsSchema,
@@ -12,12 +13,14 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { followMode } from '@/server/features/instruments/instruments-service';
 import { jobAt } from '@/server/features/jobs/job-at';
+import { saw } from '@/server/features/trail/sightings';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addCircuit, removeCircuit } from './circuits-service';
 import { cancelJob, editJob, reopenJob } from './details-service';
 import { listJobs } from './job-list';
-import { createJob, setCustomerLanguage, setMode, sheetFor, updatePlate } from './jobs-service';
+import { createJob, setCustomerLanguage, setMode, updatePlate } from './jobs-service';
+import { packedSheet } from './packed-sheets';
 
 const STATES = ['open', 'done', 'all'] as const;
 const PAGE = 100;
@@ -50,7 +53,18 @@ export function jobsRoutes(deps: Deps): Router {
   });
 
   router.get('/jobs/:jobId', async (request, response) => {
-    response.json(await sheetFor(database, who(request), jobAt(request)));
+    const person = who(request);
+    const at = jobAt(request);
+    const sheet = await packedSheet(database, person, at);
+    if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
+    saw(database, person, at.jobId);
+    response.setHeader('ETag', sheet.etag);
+    // A page that asks whether its copy still holds says no-cache as well; Express would take that for "send it again".
+    if (request.headers['if-none-match'] === sheet.etag) return void response.status(304).end();
+    response.type('json');
+    if (request.acceptsEncodings('gzip'))
+      response.setHeader('Content-Encoding', 'gzip').vary('Accept-Encoding').send(sheet.gzipped);
+    else response.send(gunzipSync(sheet.gzipped));
   });
 
   router.put('/jobs/:jobId/details', async (request, response) => {

@@ -16,9 +16,9 @@ import { type Person, peopleStore } from '@/server/features/people/people-store'
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
 import type { JobAt } from './job-at';
-import { readJobSheet } from './job-sheet-store';
 import { refreshSummary } from './job-summary';
 import { jobsStore } from './jobs-store';
+import { keepSheet, readJobSheet, seenBy } from './kept-sheets';
 
 /** The sheet of a job of this person's company; another company's id is simply not there. */
 export async function sheetFor(db: Db, person: Person, at: JobAt): Promise<JobSheet> {
@@ -37,13 +37,18 @@ export async function changeJob(
   at: JobAt,
   work: (db: Db, sheet: JobSheet) => Promise<void>,
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  await database.transaction(async (db) => {
+  const { jobId, circuitId } = at;
+  const after = await database.transaction(async (db) => {
     await jobsStore.lock(db, person.companyId, jobId);
     await work(db, await sheetFor(db, person, at));
-    await refreshSummary(db, person.companyId, jobId);
+    return refreshSummary(db, person.companyId, jobId);
   });
-  return sheetFor(database, person, at);
+  // It holds now: whoever reads next need not read again what was just read.
+  for (const [i, read] of after.entries())
+    keepSheet(database, i === 0 ? { jobId } : { jobId, circuitId: read.sheet.circuit.id }, read);
+  const read = circuitId === undefined ? after[0] : after.find((r) => r.sheet.circuit.id === circuitId);
+  if (!read) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
+  return seenBy(person.certification, read);
 }
 
 /** The same for a job that goes ahead: what is cancelled takes nothing more. */

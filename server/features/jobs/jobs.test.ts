@@ -2,8 +2,8 @@ import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
-import { readJobSheet } from './job-sheet-store';
 import { summaryOf } from './job-summary';
+import { readJobSheet } from './kept-sheets';
 
 let server: TestServer;
 let alder: Client;

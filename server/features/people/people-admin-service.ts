@@ -10,6 +10,7 @@ import { sameOrStale } from '@/server/errors/stale';
 import type { Streams } from '@/server/streams';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
+import { mustBeUnusual } from './common-passwords';
 import { peopleAdminStore } from './people-admin-store';
 import { hashPassword } from './people-service';
 import type { Person } from './people-store';
@@ -109,6 +110,7 @@ export async function invitedAs(db: Db, token: string) {
 
 /** Takes an invitation: the password is set, the link is used up, whatever was open under the old one is closed. */
 export async function accept(database: Database, streams: Streams, token: string, password: string): Promise<string> {
+  await mustBeUnusual(password);
   const passwordHash = await hashPassword(password);
   const id = await database.transaction(async (db) => {
     const invited = await invitedAs(db, token);

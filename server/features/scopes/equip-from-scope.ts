@@ -3,8 +3,8 @@ import type { JobSheet } from '@/core/job/sheet';
 import { lineFoundOf, newPieces } from '@/core/phases/scope/view';
 import { audit } from '@/server/audit';
 import type { Db } from '@/server/db/pool';
-import { readJobSheet } from '@/server/features/jobs/job-sheet-store';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { readJobSheet } from '@/server/features/jobs/kept-sheets';
 import type { Person } from '@/server/features/people/people-store';
 
 /**

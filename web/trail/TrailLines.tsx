@@ -1,0 +1,35 @@
+import { Link } from 'react-router';
+import type { TrailLine } from '@/contract/answers/trail';
+import { dayAt } from '@/core/words/calendar';
+import { clock, day } from '@/core/words/said';
+import { readerNow, say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
+import { deedWords } from './deed-words';
+
+/** Lines of the trail by day, newest first. */
+export function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
+  const days = new Map<string, TrailLine[]>();
+  for (const line of lines) {
+    const on = dayAt(new Date(line.at), readerNow().timeZone);
+    days.set(on, [...(days.get(on) ?? []), line]);
+  }
+  return [...days].map(([on, of]) => (
+    <section key={on} className="mt-5">
+      <h2 className="border-b-[1.5px] border-ink text-[17px]">{say(tell('web.figure-of-row', { it: day(on) }))}</h2>
+      <ul data-testid="trail">
+        {of.map((l) => (
+          <li key={l.id} className="flex flex-wrap gap-x-4 border-b border-rule2 py-1.5">
+            <span className="w-[86px] text-ink2 tabular-nums">{say(clock(l.at))}</span>
+            <b className="w-[150px] font-[640]">{l.by || '–'}</b>
+            <span className="min-w-[220px] flex-1">{say(deedWords(l.what))}</span>
+            {l.jobId && l.jobNumber !== null ? (
+              <Link to={`/jobs/${l.jobId}`} className="text-copper underline">
+                {say(tell('web.job-of-trail', { number: String(l.jobNumber) }))}
+              </Link>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  ));
+}
