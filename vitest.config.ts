@@ -26,10 +26,10 @@ export default defineConfig({
           environment: 'node',
           isolate: false,
           globalSetup: ['server/testing/global-setup.ts'],
-          // Every sheet served from a copy is read again and compared.
-          env: { MB_CHECK_COPIES: '1' },
+          // Every third sheet served from a copy is read again and compared.
+          env: { MB_CHECK_COPIES: '3' },
           testTimeout: 60_000,
-          hookTimeout: 90_000,
+          hookTimeout: 240_000,
           // Most of a server test waits for a run to go on; each file has a schema and a server of its own.
           maxWorkers: 3,
         },

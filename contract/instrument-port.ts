@@ -4,7 +4,7 @@ import { num } from '@/core/finding/quantity-field';
 
 /** The instrument port: line-delimited JSON over TCP, described in docs/formats.md. */
 export const PORT_FORMAT = 'mill-bridge-instrument/1';
-/** A line longer than this, or more lines a second than this, ends the connection. */
+/** A line longer than this, or more lines a second than this for longer than three seconds, ends the connection. */
 export const MOST_LINE_BYTES = 2048;
 export const MOST_LINES_PER_S = 50;
 

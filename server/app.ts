@@ -21,7 +21,7 @@ import { measurementsRoutes } from './features/measurements/measurements-routes'
 import { memoryRoutes } from './features/memory/memory-routes';
 import { invitationRoutes, peopleAdminRoutes } from './features/people/people-admin-routes';
 import { peopleRoutes } from './features/people/people-routes';
-import { peopleStore } from './features/people/people-store';
+import { personKnown } from './features/people/person-known';
 import { phasesRoutes } from './features/phases/phases-routes';
 import { calendarFeed, planRoutes } from './features/plan/plan-routes';
 import { practiceRoutes } from './features/practice/practice-routes';
@@ -39,6 +39,7 @@ import { serveWeb } from './serve-web';
 import { seldomTouched } from './session-touch';
 import { shed } from './shed';
 import { who } from './who';
+import { remembering } from './who-memory';
 
 const SESSION_DAYS = 14;
 
@@ -47,6 +48,8 @@ export function createApp(deps: Deps): Express {
   const app = express();
   if (deps.watched) app.use(watchRequests(deps.watched));
   app.disable('x-powered-by');
+  // A digest of every answer would be work for nothing: what is worth asking again brings its own.
+  app.disable('etag');
   app.set('trust proxy', options.trustProxy ?? false);
   app.use(
     helmet({
@@ -77,6 +80,8 @@ export function createApp(deps: Deps): Express {
   app.use(knownHost(options.allowedHosts));
   app.use(
     compression({
+      // Quick rather than small: JSON shrinks to a tenth already.
+      level: 3,
       filter: (request, response) => !request.path.endsWith('/stream') && compression.filter(request, response),
     }),
   );
@@ -107,11 +112,14 @@ export function createApp(deps: Deps): Express {
     session({
       name: 'mb.sid',
       secret: options.sessionSecret,
-      store: seldomTouched(
-        new Store(
-          { createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 },
-          database.pool,
+      store: remembering(
+        seldomTouched(
+          new Store(
+            { createDatabaseTable: false, clearExpired: true, checkExpirationInterval: 15 * 60_000 },
+            database.pool,
+          ),
         ),
+        database,
       ),
       resave: false,
       saveUninitialized: false,
@@ -119,7 +127,7 @@ export function createApp(deps: Deps): Express {
     }),
   );
   api.use(async (request, _response, next) => {
-    if (request.session.personId) request.person = await peopleStore.byId(database, request.session.personId);
+    if (request.session.personId) request.person = await personKnown(database, request.session.personId);
     next();
   });
   api.use(setupRoutes(deps));

@@ -6,6 +6,8 @@ export const trailLineSchema = z.object({
   at: z.iso.datetime(),
   by: z.string(),
   what: z.string(),
+  /** The phase that was signed or passed over. */
+  phase: z.string().nullable(),
   jobId: z.string().nullable(),
   jobNumber: z.number().nullable(),
 });

@@ -45,6 +45,30 @@ function numbers(language: Language, decimals: number, least: number): Intl.Numb
   return made;
 }
 
+/** Making a formatter takes longer than a hundred uses of it: each is made once. */
+const calendars = new Map<string, Intl.DateTimeFormat>();
+function calendar(language: Language, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${language} ${Object.entries(options).join(' ')}`;
+  const made = calendars.get(key) ?? new Intl.DateTimeFormat(LOCALE[language], options);
+  calendars.set(key, made);
+  return made;
+}
+
+const currencies = new Map<string, Intl.NumberFormat>();
+function currencyFormat({ language, currency }: Reader, digits: number): Intl.NumberFormat {
+  const key = `${language} ${currency} ${digits}`;
+  const made =
+    currencies.get(key) ??
+    new Intl.NumberFormat(LOCALE[language], {
+      style: 'currency',
+      currency,
+      maximumFractionDigits: digits,
+      minimumFractionDigits: digits,
+    });
+  currencies.set(key, made);
+  return made;
+}
+
 function plain(v: number, decimals: number | 'as is', language: Language): string {
   const most = decimals === 'as is' ? 6 : decimals;
   const text = numbers(language, most, decimals === 'as is' ? 0 : decimals).format(Math.abs(v));
@@ -81,12 +105,7 @@ export function tape(inches: number): string {
 }
 
 const money = (v: number, reader: Reader, digits = 0): string =>
-  new Intl.NumberFormat(LOCALE[reader.language], {
-    style: 'currency',
-    currency: reader.currency,
-    maximumFractionDigits: digits,
-    minimumFractionDigits: digits,
-  })
+  currencyFormat(reader, digits)
     .format(Math.abs(v))
     .replace(/^/, v < 0 ? MINUS : '');
 
@@ -123,20 +142,20 @@ const date = (iso: string): Date => new Date(iso.length === 10 ? `${iso}T12:00:0
 export function dayText(iso: string, { language }: Reader): string {
   const d = date(iso.slice(0, 10));
   if (Number.isNaN(d.getTime())) return iso;
-  return new Intl.DateTimeFormat(LOCALE[language], { dateStyle: 'medium', timeZone: 'UTC' }).format(d);
+  return calendar(language, { dateStyle: 'medium', timeZone: 'UTC' }).format(d);
 }
 
 export function monthText(iso: string, { language }: Reader): string {
   const d = date(iso.slice(0, 10));
   if (Number.isNaN(d.getTime())) return iso;
-  return new Intl.DateTimeFormat(LOCALE[language], { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(d);
+  return calendar(language, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(d);
 }
 
 /** A moment to the minute, in the site's time zone, which is said with it. */
 export function momentText(iso: string, { language, timeZone }: Reader): string {
   const d = date(iso);
   if (Number.isNaN(d.getTime())) return iso;
-  return new Intl.DateTimeFormat(LOCALE[language], {
+  return calendar(language, {
     year: 'numeric',
     month: 'short',
     day: 'numeric',
@@ -155,7 +174,7 @@ export function clockText(iso: string, { language, timeZone }: Reader): string {
   const typed = TYPED_TIME.test(iso);
   const d = date(typed ? `2000-01-01T${iso}:00Z` : iso);
   if (Number.isNaN(d.getTime())) return iso;
-  return new Intl.DateTimeFormat(LOCALE[language], {
+  return calendar(language, {
     hour: 'numeric',
     minute: '2-digit',
     timeZone: typed ? 'UTC' : timeZone,

@@ -9,9 +9,9 @@ import { figure } from '../figure';
 import type { House } from '../soak/house';
 import type { Device } from '../soak/writer';
 
-/** Lines that one instrument may send a second, a little under what ends its connection (contract/instrument-port.ts). */
-const LINES_PER_S = 49;
-const BEAT_MS = 100;
+/** Lines that one instrument sends a second: under what ends its connection (contract/instrument-port.ts), also when they come late. */
+const LINES_PER_S = 40;
+const BEAT_MS = 50;
 /** Screens that follow a run meanwhile. */
 const WATCHED = 20;
 /** The last pieces are stored within so long after the last line, ms. */
@@ -81,7 +81,7 @@ function screen(house: House, lead: Device, runId: string, seen: { messages: num
   return new Promise((done, fail) => {
     httpGet(`${house.origin}/api/runs/${runId}/stream`, { headers: { cookie: lead.cookie } }, (reply) => {
       reply.on('data', (data: Buffer) => {
-        seen.messages += data.toString().split('\nevent: batch').length - 1;
+        seen.messages += data.toString().split('event: batch').length - 1;
       });
       done(reply);
     }).on('error', fail);

@@ -1,3 +1,4 @@
+import { Agent, request } from 'node:http';
 import { v7 as uuid } from 'uuid';
 import { uniform } from '../../core/numeric/random';
 
@@ -22,7 +23,13 @@ export type Target = {
 export type Answered = { kind: Kind; ms: number; status: number };
 
 /** Asks at a steady rate whatever the server does, as many phones would: a slow answer does not slow the next question. */
-export async function ask(target: Target, perSecond: number, seconds: number, seed: number): Promise<Answered[]> {
+export async function ask(
+  target: Target,
+  perSecond: number,
+  seconds: number,
+  seed: number,
+  only?: readonly Kind[],
+): Promise<Answered[]> {
   const state = { seed };
   const pick = <T>(from: readonly T[]): T => from[Math.floor(uniform(state) * from.length)]!;
   const answered: Promise<Answered>[] = [];
@@ -32,25 +39,42 @@ export async function ask(target: Target, perSecond: number, seconds: number, se
     const early = due - performance.now();
     if (early > 1) await new Promise((done) => setTimeout(done, early));
     const share = uniform(state);
-    const kind = SHARES.find(([, upTo]) => share <= upTo)![0];
+    const kind = only ? pick(only) : SHARES.find(([, upTo]) => share <= upTo)![0];
     answered.push(one(target, kind, due, pick));
   }
   return Promise.all(answered);
 }
 
-async function one(target: Target, kind: Kind, due: number, pick: <T>(from: readonly T[]) => T): Promise<Answered> {
+/** Connections that stay open, as a proxy in front holds them; Node's own client costs a third of fetch here. */
+const agent = new Agent({ keepAlive: true, maxSockets: 256 });
+
+function one(target: Target, kind: Kind, due: number, pick: <T>(from: readonly T[]) => T): Promise<Answered> {
   const [path, body] = wordsOf(target, kind, pick);
-  try {
-    const reply = await fetch(`${target.origin}/api${path}`, {
-      headers: { cookie: target.cookie, ...(body ? { 'content-type': 'application/json' } : {}) },
-      ...(body ? { method: 'POST', body: JSON.stringify(body) } : {}),
-      signal: AbortSignal.timeout(GIVES_UP_MS),
-    });
-    await reply.arrayBuffer();
-    return { kind, ms: performance.now() - due, status: reply.status };
-  } catch {
-    return { kind, ms: GIVES_UP_MS, status: 0 };
-  }
+  const text = body && JSON.stringify(body);
+  return new Promise((done) => {
+    const end = (status: number): void =>
+      done({ kind, ms: status === 0 ? GIVES_UP_MS : performance.now() - due, status });
+    const sent = request(
+      `${target.origin}/api${path}`,
+      {
+        agent,
+        method: text ? 'POST' : 'GET',
+        timeout: GIVES_UP_MS,
+        headers: {
+          cookie: target.cookie,
+          'accept-encoding': 'gzip',
+          ...(text ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) } : {}),
+        },
+      },
+      (reply) => {
+        reply.resume();
+        reply.once('end', () => end(reply.statusCode!));
+      },
+    );
+    sent.once('timeout', () => sent.destroy());
+    sent.once('error', () => end(0));
+    sent.end(text);
+  });
 }
 
 function wordsOf(

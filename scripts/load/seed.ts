@@ -17,6 +17,9 @@ const AT_ONCE = 25;
 const MARK = 'c';
 /** The number of a copied job lies so far behind its original's. */
 const NUMBERS = 10_000;
+/** The days of the copies lie over three years, as those of a company do; so many jobs are open, what lies further back is done. */
+const DAYS = 1095;
+const OPEN_JOBS = 600;
 
 const copied = (column: string, k = 'n.k'): string =>
   `concat('${MARK}', lpad(hex(${k}), 7, '0'), substr(t.${column}, 9))`;
@@ -32,15 +35,22 @@ async function columnsOf(db: Connection, table: string): Promise<string[]> {
 }
 
 /** How a column of a copy is made from its original's. */
-function made(table: string, column: string, ids: ReadonlySet<string>): string {
+function made(table: string, column: string, ids: ReadonlySet<string>, openCopies: number): string {
   if (column === 'job_id' || ids.has(column)) return copied(column);
+  // A copy of a run that is read now would be read as well: thousands of instruments that no company has.
+  if (table === 'runs' && column === 'state') return "if(t.state = 'running', 'stopped', t.state)";
+  if (column === 'scheduled_for')
+    return `if(n.k > ${openCopies}, date_sub(t.scheduled_for, interval 1 + (n.k * 37 + t.number * 7) % ${DAYS} day), t.scheduled_for)`;
+  if (table === 'job_summary' && column === 'state') return `if(n.k > ${openCopies}, 'done', t.state)`;
   return table === 'jobs' && column === 'number' ? `t.number + n.k * ${NUMBERS}` : `t.${column}`;
 }
 
 /** Copies until there are about so many jobs; how many there are then. */
 export async function seedJobs(db: Connection, wanted: number): Promise<number> {
   const [own] = await db.query<RowDataPacket[]>('select count(*) as n from jobs');
-  const copies = Math.max(0, Math.ceil(wanted / Number(own[0]!.n)) - 1);
+  const originals = Number(own[0]!.n);
+  const copies = Math.max(0, Math.ceil(wanted / originals) - 1);
+  const openCopies = Math.ceil(OPEN_JOBS / originals);
   await db.query('create table if not exists load_copies (k int unsigned not null primary key)');
   const parts = [
     ...BUNDLE_PARTS.filter((part) => !ONCE.includes(part)).map((part) => ({
@@ -55,7 +65,7 @@ export async function seedJobs(db: Connection, wanted: number): Promise<number> 
     parts.map(async ({ table, ids }) => {
       const columns = await columnsOf(db, table);
       const key = columns.includes('id') ? 'id' : 'job_id';
-      const values = columns.map((c) => made(table, c, new Set(ids)));
+      const values = columns.map((c) => made(table, c, new Set(ids), openCopies));
       return `insert into ${table} (${columns.map((c) => `\`${c}\``).join(', ')})
         select ${values.join(', ')} from ${table} t join load_copies n where t.${key} not like '${MARK}%'`;
     }),

@@ -2,6 +2,7 @@ import { parseISO } from 'date-fns';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
+import { JOBS_PAGE } from '@/contract/job-page';
 import { may } from '@/core/job/permissions';
 import { dayAt } from '@/core/words/calendar';
 import { value } from '@/core/words/said';
@@ -19,8 +20,7 @@ import { JobList, type JobRow } from './JobList';
 import { isSilent } from './silent';
 import { STATES, useJobSearch } from './use-job-search';
 
-type Page = { jobs: JobRow[]; total: number; atLeast?: true; openToday: number };
-const PAGE = 100;
+type Page = { jobs: JobRow[]; total: number; atLeast?: true };
 
 /** Today's and open jobs: where each stands and what it waits for. */
 export default function JobsPage() {
@@ -31,7 +31,7 @@ export default function JobsPage() {
   const today = dayAt(new Date(), readerNow().timeZone);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
-      `/jobs?state=${shownState}&today=${today}&offset=${index * PAGE}&search=${encodeURIComponent(search)}`,
+      `/jobs?state=${shownState}&today=${today}&offset=${index * JOBS_PAGE}&search=${encodeURIComponent(search)}`,
     get,
     { refreshInterval: 10_000, keepPreviousData: true },
   );

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { TrailLine } from '@/contract/answers/trail';
+import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { dayAt } from '@/core/words/calendar';
 import { clock, day } from '@/core/words/said';
 import { readerNow, say } from '@/web/words/say';
@@ -18,12 +19,15 @@ export function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
       <h2 className="border-b-[1.5px] border-ink text-[17px]">{say(tell('web.figure-of-row', { it: day(on) }))}</h2>
       <ul data-testid="trail">
         {of.map((l) => (
-          <li key={l.id} className="flex flex-wrap gap-x-4 border-b border-rule2 py-1.5">
+          <li key={l.id} className="flex flex-wrap items-center gap-x-4 border-b border-rule2 py-1.5">
             <span className="w-[86px] text-ink2 tabular-nums">{say(clock(l.at))}</span>
             <b className="w-[150px] font-[640]">{l.by || '–'}</b>
-            <span className="min-w-[220px] flex-1">{say(deedWords(l.what))}</span>
+            <span className="min-w-[220px] flex-1">
+              {say(deedWords(l.what))}
+              {phaseWords(l.phase)}
+            </span>
             {l.jobId && l.jobNumber !== null ? (
-              <Link to={`/jobs/${l.jobId}`} className="text-copper underline">
+              <Link to={`/jobs/${l.jobId}`} className="touch inline-flex items-center text-copper underline">
                 {say(tell('web.job-of-trail', { number: String(l.jobNumber) }))}
               </Link>
             ) : null}
@@ -32,4 +36,9 @@ export function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
       </ul>
     </section>
   ));
+}
+
+function phaseWords(phase: string | null): string {
+  const words = phase && PHASE_WORDS[phase as Phase];
+  return words ? `: ${say(words)}` : '';
 }

@@ -5,20 +5,28 @@ import type { Db } from '@/server/db/pool';
 type Key = { companyId: string; jobId: string };
 export type StoredEntry = { id: string; companyId: string; jobId: string; kind: string; bodyHash: string };
 
+type LogRow = Omit<CircuitEntry, 'at'> & { at: Date; circuitId: string; systemId: string };
+const OF_JOB: ReadonlySet<string> = new Set(JOB_KINDS);
+const OF_SYSTEM: ReadonlySet<string> = new Set(SYSTEM_KINDS);
+
 export const circuitStore = {
   /** The whole log of a job's circuit and what is written down of its system and of the job, oldest first. */
-  async read(db: Db, key: Key & { circuitId: string }): Promise<CircuitEntry[]> {
-    const rows = await db.rows<Omit<CircuitEntry, 'at'> & { at: Date }>(
-      `select e.id, e.circuit_id as circuitId, e.phase, e.kind, e.body, e.source, e.supersedes_id as supersedesId, p.full_name as \`by\`, e.occurred_at as at
-       from circuit_entries e join people p on p.id = e.person_id
-       where e.company_id = :companyId and e.job_id = :jobId and (e.circuit_id = :circuitId or e.kind in (:ofJob)
-         or exists (select 1 from circuit_entries s where s.id = e.supersedes_id and s.kind in (:ofJob))
-         or (exists (select 1 from circuits c join circuits own on own.system_id = c.system_id where c.id = e.circuit_id and own.id = :circuitId)
-           and (e.kind in (:ofSystem) or exists (select 1 from circuit_entries s where s.id = e.supersedes_id and s.kind in (:ofSystem)))))
-       order by e.seq`,
-      { ...key, ofJob: JOB_KINDS, ofSystem: SYSTEM_KINDS },
+  async read(db: Db, key: Key & { circuitId: string; systemId: string }): Promise<CircuitEntry[]> {
+    const rows = await db.rows<LogRow>(
+      `select e.id, e.circuit_id as circuitId, c.system_id as systemId, e.phase, e.kind, e.body, e.source, e.supersedes_id as supersedesId, p.full_name as \`by\`, e.occurred_at as at
+       from circuit_entries e join people p on p.id = e.person_id join circuits c on c.id = e.circuit_id
+       where e.company_id = :companyId and e.job_id = :jobId order by e.seq`,
+      key,
     );
-    return rows.map((r) => ({ ...r, at: r.at.toISOString() }) as CircuitEntry);
+    const kinds = new Map(rows.map((r) => [r.id, r.kind]));
+    /** What corrects an entry belongs where that belongs. */
+    const is = (row: LogRow, of: ReadonlySet<string>): boolean =>
+      of.has(row.kind) || (row.supersedesId !== null && of.has(kinds.get(row.supersedesId) ?? ''));
+    return rows
+      .filter(
+        (r) => r.circuitId === key.circuitId || is(r, OF_JOB) || (r.systemId === key.systemId && is(r, OF_SYSTEM)),
+      )
+      .map(({ systemId: _, ...r }) => ({ ...r, at: r.at.toISOString() }) as CircuitEntry);
   },
 
   async find(db: Db, id: string): Promise<StoredEntry | undefined> {

@@ -1,5 +1,6 @@
 import type { Company } from '@/contract/company';
 import type { Db } from '@/server/db/pool';
+import { forgetWho } from '@/server/who-memory';
 
 export const companyStore = {
   async read(db: Db, companyId: string): Promise<Company> {
@@ -16,6 +17,7 @@ export const companyStore = {
       'update companies set name = :name, time_zone = :timeZone, customer_language = :customerLanguage, version = version + 1 where id = :companyId and version = :version',
       { companyId, name, timeZone, customerLanguage, version },
     );
+    forgetWho(db);
     return done.affectedRows === 1;
   },
 };

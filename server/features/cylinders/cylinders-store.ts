@@ -196,10 +196,11 @@ export const cylindersStore = {
   /** Cylinders that a job's movements touched or its log names. */
   async ofJob(db: Db, key: { companyId: string; jobId: string }): Promise<Cylinder[]> {
     const rows = await db.rows<Raw>(
-      `${SELECT} where c.company_id = :companyId and (
-         c.id in (select m.cylinder_id from cylinder_movements m where m.company_id = :companyId and m.job_id = :jobId)
-         or c.id in (select json_value(e.body, '$.cylinderId') from circuit_entries e where e.company_id = :companyId and e.job_id = :jobId and e.kind in ('cylinder-used', 'recovered')))
-       order by c.tag`,
+      `${SELECT} join (
+         select m.cylinder_id as id from cylinder_movements m where m.company_id = :companyId and m.job_id = :jobId
+         union select json_value(e.body, '$.cylinderId') from circuit_entries e
+         where e.company_id = :companyId and e.job_id = :jobId and e.kind in ('cylinder-used', 'recovered')
+       ) named on named.id = c.id where c.company_id = :companyId order by c.tag`,
       key,
     );
     return rows.map(cylinderOf).map(({ version: _, ...c }) => c);

@@ -18,6 +18,8 @@ const CLOSING_MS = 1000;
 /** A run has a handful of instruments; a company a hundred crews. */
 const MOST_PER_RUN = 8;
 const MOST_SOCKETS = 256;
+/** Lines that came late come together: three seconds of them are no flood. */
+const BURST_LINES = 3 * MOST_LINES_PER_S;
 
 type Latest = Map<string, { value: number | null; at: number }>;
 
@@ -78,7 +80,8 @@ export class InstrumentPort {
       if (run) this.perRun.set(run.run.id, Math.max(0, (this.perRun.get(run.run.id) ?? 1) - 1));
     });
     let text = '';
-    let lines: number[] = [];
+    let allowance = BURST_LINES;
+    let countedAt = Date.now();
     socket.setEncoding('utf8');
     // By the clock, not by silence: a byte now and then is no greeting.
     const deadline = setTimeout(() => {
@@ -101,8 +104,9 @@ export class InstrumentPort {
         text = text.slice(at + 1);
         if (!line || socket.writableEnded) continue;
         const now = Date.now();
-        lines = [...lines.filter((t) => now - t < 1000), now];
-        if (lines.length > MOST_LINES_PER_S)
+        allowance = Math.min(BURST_LINES, allowance + ((now - countedAt) / 1000) * MOST_LINES_PER_S) - 1;
+        countedAt = now;
+        if (allowance < 0)
           return end({
             field: 'rate',
             message: tell('server.too-many-lines'),

@@ -36,6 +36,26 @@ describe('the instrument port', () => {
     clearInterval(drip);
     expect(said).toContain('No greeting came.');
   });
+  it('lines that come late come together; a flood ends the connection', async () => {
+    const lead = await server.as('alder-lead');
+    const { id } = await newJob(lead);
+    await lead.post(`/jobs/${id}/circuit-entries`, {
+      id: uuid(),
+      kind: 'old-charge',
+      body: { ...OLD_CHARGE, outdoorFt3: null },
+      supersedesId: null,
+      occurredAt: new Date().toISOString(),
+    });
+    const opened = await lead.post(`/jobs/${id}/instrument-runs`, { id: uuid(), phase: 'recover', source: 'replayed' });
+    const gauge = await Gauge.open(port.address()!.port, opened.body.token as string);
+    const line = (t: number) => gauge.read(t / 10, { suctionPsig: 80 });
+    const late = await Promise.all(Array.from({ length: 140 }, (_, t) => line(t)));
+    expect(late.every((a) => a.ok === true)).toBe(true);
+    const flood = await Promise.race(
+      Array.from({ length: 60 }, (_, t) => line(140 + t).then((a) => (a.ok ? new Promise<never>(() => undefined) : a))),
+    );
+    expect(flood).toMatchObject({ ok: false, field: 'rate' });
+  });
   it('one token opens to eight instruments and no more; one that leaves makes room', async () => {
     const lead = await server.as('alder-lead');
     const { id } = await newJob(lead);

@@ -29,7 +29,7 @@ export type JobListQuery = {
 };
 
 /** `atLeast`: there are more than `total` says; counting what half of the company's jobs have in common would take too long. */
-export type JobListPage = { jobs: JobListRow[]; total: number; atLeast?: true; openToday: number };
+export type JobListPage = { jobs: JobListRow[]; total: number; atLeast?: true };
 
 const LIST_COLUMNS = `s.job_id as jobId, s.circuit_id as circuitId, s.number, s.customer, s.address, s.system, s.lead_name as leadName,
   s.scheduled_for as scheduledFor, s.phase, s.state, s.mark, s.waits_for as waitsFor, s.check_in_due as checkInDue`;
@@ -39,8 +39,11 @@ const SILENT = 'coalesce(check_in_due < :silentBefore, false)';
 const ORDER = `${SILENT} desc, field(state, 'open', 'done', 'cancelled'), if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc`;
 const STATES = { all: ['open', 'done', 'cancelled'], open: ['open'], done: ['done', 'cancelled'] } as const;
 /** Of so many rows looked at, so many with the words: then they are met often enough on the way through the list. */
-const LOOKED_AT = 4000;
-const OFTEN = 100;
+const LOOKED_AT = 200;
+const OFTEN = 6;
+
+/** Counting goes so far: beyond it nobody reads a figure, and a hundred thousand rows would be walked for it. */
+const COUNTED = 200;
 
 /** One page of a company's jobs. Its work does not grow with the jobs there are; `npm run load` shows it. */
 export async function listJobs(db: Db, companyId: string, query: JobListQuery): Promise<JobListPage> {
@@ -58,11 +61,13 @@ export async function listJobs(db: Db, companyId: string, query: JobListQuery): 
     ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
   };
   const states = STATES[query.state].map((s) => `'${s}'`).join(', ');
-  const [today] = await db.rows<{ n: number }>(
-    `select count(*) as n from job_summary where company_id = :companyId and state = 'open' and scheduled_for = :today ${like}`,
-    values,
-  );
-  const openToday = Number(today?.n ?? 0);
+  const count = async (where: string): Promise<number> => {
+    const [row] = await db.rows<{ n: number }>(
+      `select count(*) as n from (select 1 from job_summary where ${where} limit ${COUNTED + 1}) counted`,
+      values,
+    );
+    return Number(row?.n ?? 0);
+  };
 
   if (against && !(await isCommon(db, like, values))) {
     const found = `company_id = :companyId and match(search_text) against(:against in boolean mode) ${like}
@@ -71,37 +76,58 @@ export async function listJobs(db: Db, companyId: string, query: JobListQuery): 
       `select ${LIST_COLUMNS} from job_summary s where ${found} order by ${ORDER} limit :limit offset :offset`,
       values,
     );
-    const [count] = await db.rows<{ n: number }>(`select count(*) as n from job_summary where ${found}`, values);
-    return { jobs, total: Number(count?.n ?? 0), openToday };
+    return { jobs, ...totalOf(await count(found), query.offset + jobs.length) };
   }
 
-  // From either side of today as far as this page reaches, by an index each; and whoever is silent.
+  const walked = await walkedList(db, STATES[query.state], like, values);
+  const jobs = walked.slice(0, query.limit + 1);
+  const more = jobs.length > query.limit;
+  const shown = jobs.slice(0, query.limit);
+  if (words.length) {
+    const total = query.offset + jobs.length;
+    return { jobs: shown, total, ...(more ? { atLeast: true as const } : {}) };
+  }
+  // What lies behind the page is known by one row more; a silent one may stand here that its state does not count.
+  const seen = query.offset + jobs.length;
+  const counted = seen > COUNTED ? seen : await count(`company_id = :companyId and state in (${states})`);
+  return { jobs: shown, ...totalOf(counted, seen) };
+}
+
+const totalOf = (counted: number, seen: number): Pick<JobListPage, 'total' | 'atLeast'> => ({
+  total: Math.max(Math.min(counted, COUNTED), seen),
+  ...(counted > COUNTED ? { atLeast: true as const } : {}),
+});
+
+/**
+ * From either side of today as far as this page reaches, by an index each; and whoever is silent. The states come one after
+ * the other: where the first fills the page, the others are not looked at.
+ */
+async function walkedList(
+  db: Db,
+  states: readonly string[],
+  like: string,
+  values: Record<string, unknown> & { window: number; limit: number },
+): Promise<JobListRow[]> {
+  const [first] = states;
+  if (states.length > 1) {
+    const open = await walkedList(db, [first!], like, values);
+    if (open.length > values.limit) return open;
+  }
   const near = 'select job_id, state, scheduled_for, number, check_in_due from job_summary';
-  const sides = STATES[query.state].flatMap((state) => [
+  const sides = states.flatMap((state) => [
     `(${near} force index (job_summary_next) where company_id = :companyId and state = '${state}' and scheduled_for >= :today ${like}
       order by scheduled_for, number desc limit :window)`,
     `(${near} force index (job_summary_past) where company_id = :companyId and state = '${state}' and scheduled_for < :today ${like}
       order by scheduled_for desc, number desc limit :window)`,
   ]);
   const silent = `(${near} force index (job_summary_silent) where company_id = :companyId and check_in_due < :silentBefore ${like}
-    ${query.state === 'done' ? `and state in (${states})` : ''})`;
-  const jobs = await db.rows<JobListRow>(
+    ${first === 'done' ? `and state in (${states.map((s) => `'${s}'`).join(', ')})` : ''})`;
+  return db.rows<JobListRow>(
     `select ${LIST_COLUMNS} from (select job_id from (${[...sides, silent].join(' union ')}) near
        order by ${ORDER} limit :window) page
      join job_summary s on s.job_id = page.job_id order by ${ORDER} limit :limit offset :offset`,
-    { ...values, limit: query.limit + 1 },
+    { ...values, limit: values.limit + 1 },
   );
-  const more = jobs.length > query.limit;
-  const shown = jobs.slice(0, query.limit);
-  if (words.length) {
-    const total = query.offset + jobs.length;
-    return { jobs: shown, total, ...(more ? { atLeast: true as const } : {}), openToday };
-  }
-  const [count] = await db.rows<{ n: number }>(
-    `select count(*) as n from job_summary where company_id = :companyId and state in (${states})`,
-    values,
-  );
-  return { jobs: shown, total: Math.max(Number(count?.n ?? 0), query.offset + shown.length), openToday };
 }
 
 async function isCommon(db: Db, like: string, values: Record<string, unknown>): Promise<boolean> {

@@ -1,5 +1,6 @@
 import { gunzipSync } from 'node:zlib';
 import { Router } from 'express';
+import { JOBS_PAGE } from '@/contract/job-page';
 import {
   jobDetailsSchema,
   jobReasonSchema,
@@ -23,7 +24,6 @@ import { createJob, setCustomerLanguage, setMode, updatePlate } from './jobs-ser
 import { packedSheet } from './packed-sheets';
 
 const STATES = ['open', 'done', 'all'] as const;
-const PAGE = 100;
 
 export function jobsRoutes(deps: Deps): Router {
   const { database } = deps;
@@ -43,7 +43,7 @@ export function jobsRoutes(deps: Deps): Router {
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
     const today = day || new Date().toISOString().slice(0, 10);
-    response.json(await listJobs(database, person.companyId, { state, search, today, offset, limit: PAGE }));
+    response.json(await listJobs(database, person.companyId, { state, search, today, offset, limit: JOBS_PAGE }));
   });
 
   router.post('/jobs', async (request, response) => {

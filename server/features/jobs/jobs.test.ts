@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { JOBS_PAGE } from '@/contract/job-page';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
 import { summaryOf } from './job-summary';
@@ -86,16 +87,16 @@ describe('jobs', () => {
       );
     }
     const seen: { jobId: string; scheduledFor: string }[] = [];
-    for (let offset = 0; ; offset += 100) {
+    for (let offset = 0; ; offset += JOBS_PAGE) {
       const page = (await birch.get(`/jobs?today=${today}&offset=${offset}`)).body as unknown as {
         jobs: typeof seen;
         total: number;
-        openToday: number;
+        atLeast?: true;
       };
-      expect(page.total).toBe(240);
-      expect(page.openToday).toBe(60);
+      // Counted to two hundred, beyond that as far as the pages have come.
+      expect(page).toMatchObject({ total: Math.max(200, Math.min(240, offset + JOBS_PAGE + 1)), atLeast: true });
       seen.push(...page.jobs);
-      if (page.jobs.length < 100) break;
+      if (page.jobs.length < JOBS_PAGE) break;
     }
     expect(new Set(seen.map((j) => j.jobId)).size).toBe(240);
     expect(seen.slice(0, 60).every((j) => j.scheduledFor === today)).toBe(true);

@@ -4,15 +4,18 @@ import type { Certification } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Db } from '@/server/db/pool';
 import type { JobAt } from './job-at';
-import { readSheetAnew, type UnseenSheet } from './job-sheet-store';
+import { readSheet, type SheetMade, type UnseenSheet } from './job-sheet-store';
+import type { Revised } from './sheet-parts';
 
 /** So many sheets stay read; a company of a hundred crews has about as many under way. */
 const SHEETS = 400;
-/** With this set, every sheet that is served from a copy is read again and compared: the tests run so. */
-export const COPIES_CHECKED = process.env.MB_CHECK_COPIES === '1';
+/** With this set, every so many sheets that are served from a copy are read again and compared: the tests run so. */
+const CHECK_EVERY = Number(process.env.MB_CHECK_COPIES ?? 0);
+let served = 0;
+export const checksNow = (): boolean => CHECK_EVERY > 0 && ++served % CHECK_EVERY === 0;
 
-/** A sheet as it was read, and the change (0045-revisions) after which it was read. */
-export type Stamped = { stamp: string; sheet: UnseenSheet };
+/** A sheet as it was read, and the changes (0045-revisions) after which it was read. */
+export type Stamped = SheetMade & { stamp: string };
 
 /** By database, job and circuit. */
 const copies = new WeakMap<object, LRUCache<string, Stamped>>();
@@ -23,37 +26,63 @@ function copiesOf({ home }: Db): LRUCache<string, Stamped> {
   return there;
 }
 
+/** What a transaction has read itself: good for it alone, since it may be taken back. */
+const ownCopies = new WeakMap<Db, Map<string, Stamped>>();
+
+function keepOwn(db: Db, name: string, read: Stamped): void {
+  const own = ownCopies.get(db) ?? new Map<string, Stamped>();
+  ownCopies.set(db, own.set(name, read));
+}
+
 const nameOf = ({ jobId, circuitId }: JobAt): string => `${jobId}/${circuitId ?? ''}`;
 
-/** The last change of what the sheets of this job are read from; undefined: no job of this company. */
+/** The last change of each table that the sheets of this job are read from; undefined: no job of this company. */
 export async function stampOf(db: Db, companyId: string, jobId: string): Promise<string | undefined> {
   const [row] = await db.rows<{ stamp: string }>(
-    `select concat(j.company_id, '.', coalesce(r.n, 0), '.', coalesce(c.n, 0)) as stamp from jobs j
-     left join job_revisions r on r.job_id = j.id left join company_revisions c on c.company_id = j.company_id
-     where j.company_id = :companyId and j.id = :jobId`,
+    `select concat_ws(',', j.company_id,
+       (select group_concat(part, '=', n order by part) from company_revisions where company_id = j.company_id),
+       (select group_concat(part, '=', n order by part) from job_revisions where job_id = j.id)) as stamp
+     from jobs j where j.company_id = :companyId and j.id = :jobId`,
     { companyId, jobId },
   );
   return row?.stamp;
 }
 
+/** What changed between two stamps; undefined where that is anything of the company itself, which touches every part. */
+function changedBetween(before: string, after: string): ReadonlySet<string> | undefined {
+  const was = new Set(before.split(','));
+  const changed = after.split(',').filter((one) => !was.has(one));
+  const names = new Set(changed.map((one) => one.split('=')[0]!));
+  return names.has('company') ? undefined : names;
+}
+
 /**
  * One whole job sheet as a circuit of it sees it: the copy of an earlier reading while nothing it rests on has changed, else
- * read anew. Frozen, since many share it. Undefined when the job is not this company's or the circuit not the job's.
+ * read again where something has. Frozen, since many share it. Undefined when the job is not this company's or the circuit
+ * not the job's.
  */
 export async function readStamped(db: Db, companyId: string, at: JobAt): Promise<Stamped | undefined> {
   // Before the sheet: a copy may then be newer than its stamp says, which costs a reading, and never older.
   const stamp = await stampOf(db, companyId, at.jobId);
   if (stamp === undefined) return undefined;
-  const copy = copiesOf(db).get(nameOf(at));
+  const name = nameOf(at);
+  const copy = ownCopies.get(db)?.get(name) ?? copiesOf(db).get(name);
   if (copy?.stamp === stamp) {
-    if (COPIES_CHECKED) await mustBeAsStored(db, companyId, at, copy);
+    if (checksNow()) await mustBeAsStored(db, companyId, at, copy);
     return copy;
   }
-  const sheet = await readSheetAnew(db, companyId, at);
-  if (!sheet) return undefined;
-  const read = { stamp, sheet: frozen(sheet) };
-  // What a transaction reads may be its own, and taken back.
-  if (!db.inTransaction) keepSheet(db, at, read);
+  const changed = copy && changedBetween(copy.stamp, stamp);
+  const made = await readSheet(
+    db,
+    companyId,
+    at,
+    changed ? { before: copy, touched: (of: readonly Revised[]) => of.some((one) => changed.has(one)) } : {},
+  );
+  if (!made) return undefined;
+  const read = { ...frozen(made), stamp };
+  if (changed && checksNow()) await mustBeAsStored(db, companyId, at, read);
+  if (db.inTransaction) keepOwn(db, name, read);
+  else keepSheet(db, at, read);
   return read;
 }
 
@@ -83,7 +112,7 @@ function frozen<T>(value: T): T {
 }
 
 async function mustBeAsStored(db: Db, companyId: string, at: JobAt, copy: Stamped): Promise<void> {
-  const anew = await readSheetAnew(db, companyId, at);
+  const anew = (await readSheet(db, companyId, at))?.sheet;
   // Somebody wrote in the middle of it: nothing can be said.
   if ((await stampOf(db, companyId, at.jobId)) !== copy.stamp) return;
   if (isDeepStrictEqual(anew, copy.sheet)) return;

@@ -6,7 +6,7 @@ import type { Certification } from '@/core/job/gates';
 import type { Database } from '@/server/db/pool';
 import type { Person } from '@/server/features/people/people-store';
 import type { JobAt } from './job-at';
-import { COPIES_CHECKED, readStamped, seenBy, stampOf } from './kept-sheets';
+import { checksNow, readStamped, seenBy, stampOf } from './kept-sheets';
 
 /** Room for sheets that are ready to send, bytes. */
 const ROOM = 64 * 2 ** 20;
@@ -35,7 +35,7 @@ export async function packedSheet(database: Database, person: Person, at: JobAt)
   const name = nameOf(at, person.certification);
   const there = ready.get(name);
   if (there && there.stamp === (await stampOf(database, person.companyId, at.jobId))) {
-    if (COPIES_CHECKED) await mustBeAsRead(database, person, at, there);
+    if (checksNow()) await mustBeAsRead(database, person, at, there);
     return there;
   }
   const read = await readStamped(database, person.companyId, at);

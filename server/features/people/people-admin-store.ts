@@ -1,5 +1,6 @@
 import type { NewPerson, PersonRecord, PersonUpdate } from '@/contract/company';
 import type { Db } from '@/server/db/pool';
+import { forgetWho } from '@/server/who-memory';
 
 type Row = Omit<PersonRecord, 'active' | 'joined' | 'inviteUntil'> & {
   active: number;
@@ -57,6 +58,7 @@ export const peopleAdminStore = {
        where company_id = :companyId and id = :id and version = :version`,
       { ...person, certificateNumber: person.certificateNumber || null, companyId, id },
     );
+    forgetWho(db);
     return done.affectedRows === 1;
   },
 
@@ -66,6 +68,7 @@ export const peopleAdminStore = {
       'update people set active = :active, version = version + 1 where company_id = :companyId and id = :id and version = :version',
       { companyId, id, version, active },
     );
+    forgetWho(db);
     return done.affectedRows === 1;
   },
 

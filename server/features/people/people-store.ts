@@ -5,6 +5,7 @@ import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
 import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
+import { forgetWho } from '@/server/who-memory';
 
 export type Person = {
   id: string;
@@ -50,6 +51,7 @@ export const peopleStore = {
   },
   async setLanguage(db: Db, id: string, language: Language): Promise<void> {
     await db.run('update people set language = :language where id = :id', { id, language });
+    forgetWho(db);
   },
   async demoPeople(db: Db): Promise<Person[]> {
     const rows = await db.rows<Row>(

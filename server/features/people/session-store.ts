@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Db } from '@/server/db/pool';
+import { forgetWho } from '@/server/who-memory';
 
 /** A signed-in device of one person; `id` stands for the session, which itself never leaves the server. */
 export type Device = { id: string; here: boolean; since: string; address: string; agent: string };
@@ -35,6 +36,7 @@ export const sessionStore = {
   async endAll(db: Db, personId: string): Promise<string[]> {
     const open = (await rowsOf(db, personId)).map((r) => r.sessionId);
     if (open.length) await db.run('delete from sessions where session_id in (:open)', { open });
+    forgetWho(db);
     return open;
   },
 
@@ -42,6 +44,7 @@ export const sessionStore = {
   async revoke(db: Db, personId: string, id: string): Promise<string | undefined> {
     const found = (await rowsOf(db, personId)).find((r) => idOf(r.sessionId) === id);
     if (found) await db.run('delete from sessions where session_id = :sessionId', { sessionId: found.sessionId });
+    forgetWho(db);
     return found?.sessionId;
   },
 };

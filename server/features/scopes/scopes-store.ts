@@ -15,25 +15,32 @@ type SystemKey = Key & { systemId: string };
 export const scopesStore = {
   async read(db: Db, key: SystemKey, stored: { record: Choice; version: number } | undefined): Promise<ScopeRecord> {
     const choice = stored ? { ...EMPTY_CHOICE, ...stored.record } : EMPTY_CHOICE;
-    const decisions = await db.rows<Omit<Decision, 'at'> & { at: Date }>(
-      `select d.item as itemId, d.decision, d.reason, p.full_name as \`by\`, p.role, d.created_at as at from scope_decisions d
+    const [decisions, lines, signatures] = await Promise.all([
+      db.rows<Omit<Decision, 'at'> & { at: Date }>(
+        `select d.item as itemId, d.decision, d.reason, p.full_name as \`by\`, p.role, d.created_at as at from scope_decisions d
        join people p on p.id = d.person_id where d.company_id = :companyId and d.job_id = :jobId and d.system_id = :systemId order by d.seq`,
-      key,
-    );
-    const lines = await db.rows<Omit<OwnLine, 'at'> & { at: Date }>(
-      `select l.id, l.say, l.hours, l.materials, p.full_name as \`by\`, l.created_at as at from scope_lines l
+        key,
+      ),
+      db.rows<Omit<OwnLine, 'at'> & { at: Date }>(
+        `select l.id, l.say, l.hours, l.materials, p.full_name as \`by\`, l.created_at as at from scope_lines l
        join people p on p.id = l.person_id where l.company_id = :companyId and l.job_id = :jobId and l.system_id = :systemId order by l.seq`,
-      key,
-    );
-    const signatures = await db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
-      `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.said, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
+        key,
+      ),
+      db.rows<Omit<CustomerSignature, 'at'> & { at: Date }>(
+        `select s.id, s.subject, s.answer, s.reason, s.text_signed as text, s.said, s.customer, s.ink, s.items, s.terms, p.full_name as witness, s.signed_at as at
        from customer_signatures s join people p on p.id = s.witness_id where s.company_id = :companyId and s.job_id = :jobId and s.system_id = :systemId order by s.seq`,
-      key,
-    );
+        key,
+      ),
+    ]);
     const piece = async (id: string | null | undefined): Promise<LibraryItem | null> =>
       id ? ((await libraryStore.byId(db, key.companyId, id)) ?? null) : null;
-    const outdoor = await piece(choice.outdoorId);
-    const indoor = await piece(choice.indoorId);
+    const [outdoor, indoor, furnace, heaterKit, thermostat] = await Promise.all([
+      piece(choice.outdoorId),
+      piece(choice.indoorId),
+      piece(choice.furnaceId),
+      piece(choice.heaterKitId),
+      piece(choice.thermostatId),
+    ]);
     return {
       choice,
       version: stored?.version ?? 0,
@@ -42,9 +49,9 @@ export const scopesStore = {
       signatures: signatures.map((s) => ({ ...s, at: s.at.toISOString() })),
       outdoor,
       indoor,
-      furnace: await piece(choice.furnaceId),
-      heaterKit: await piece(choice.heaterKitId),
-      thermostat: await piece(choice.thermostatId),
+      furnace,
+      heaterKit,
+      thermostat,
       pairListed:
         outdoor && indoor ? await libraryStore.pairListed(db, key.companyId, outdoor.model, indoor.model) : null,
     };

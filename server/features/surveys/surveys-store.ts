@@ -2,7 +2,7 @@ import type { NewObservation } from '@/contract/before';
 import type { SurveyRecord } from '@/core/job/sheet';
 import type { PhotoMeta, Waiver } from '@/core/scope/survey/before-dismantling';
 import type { FactValue } from '@/core/scope/survey/fact';
-import { type FactKey, KIND_FACTS, type KnownFacts } from '@/core/scope/survey/facts';
+import { KIND_FACTS, type KnownFacts } from '@/core/scope/survey/facts';
 import type { Observation } from '@/core/scope/survey/survey';
 import { now } from '@/server/clock';
 import type { Db } from '@/server/db/pool';
@@ -27,49 +27,59 @@ export type NewPhoto = {
   takenAt: Date;
 };
 
+/** An observation with the system it is of; none: of the house. */
+export type Observed = Observation & { systemId: string | null };
+
+/** What was found of one system and of its house. */
+export const observedOf = (all: readonly Observed[], systemId: string): Observation[] =>
+  all.filter((o) => o.systemId === systemId || o.systemId === null).map(({ systemId: _, ...o }) => o);
+
+/** What decides which phases each system goes through: the last answers to it. */
+export function kindsOf(all: readonly Observed[]): Map<string | null, KnownFacts> {
+  const kinds = new Map<string | null, KnownFacts>();
+  for (const { systemId, fact, value } of all)
+    if ((KIND_FACTS as readonly string[]).includes(fact))
+      kinds.set(systemId, { ...kinds.get(systemId), [fact]: value });
+  return kinds;
+}
+
 export const surveysStore = {
-  /** What was found of one system and of its house. */
-  async read(db: Db, key: SystemKey): Promise<SurveyRecord> {
-    const observations = await db.rows<
-      Omit<Observation, 'at' | 'foundOnTheDay' | 'value'> & { at: Date; foundOnTheDay: number; value: unknown }
+  /** Everything that was found at a job, of each of its systems and of the house, oldest first. */
+  async observed(db: Db, key: Key): Promise<Observed[]> {
+    const rows = await db.rows<
+      Omit<Observed, 'at' | 'foundOnTheDay' | 'value'> & { at: Date; foundOnTheDay: number; value: unknown }
     >(
-      `select o.id, o.fact, o.value, o.unit, o.method, o.source, o.confidence, o.note, o.photo_id as photoId, o.found_on_the_day as foundOnTheDay,
-       p.full_name as \`by\`, o.occurred_at as at from observations o join people p on p.id = o.person_id
-       where o.company_id = :companyId and o.job_id = :jobId and (o.system_id = :systemId or o.system_id is null) order by o.seq`,
+      `select o.id, o.system_id as systemId, o.fact, o.value, o.unit, o.method, o.source, o.confidence, o.note, o.photo_id as photoId,
+       o.found_on_the_day as foundOnTheDay, p.full_name as \`by\`, o.occurred_at as at from observations o join people p on p.id = o.person_id
+       where o.company_id = :companyId and o.job_id = :jobId order by o.seq`,
       key,
     );
-    const waivers = await db.rows<Omit<Waiver, 'at'> & { at: Date }>(
-      `select w.item, w.reason, p.full_name as \`by\`, w.created_at as at from before_waivers w join people p on p.id = w.person_id
-       where w.company_id = :companyId and w.job_id = :jobId and w.system_id = :systemId order by w.created_at`,
-      key,
-    );
-    const photos = await db.rows<Omit<PhotoMeta, 'at'> & { at: Date }>(
-      `select f.id, f.subject, f.caption, f.width_px as widthPx, f.height_px as heightPx, f.bytes, p.full_name as \`by\`, f.taken_at as at
-       from photos f join people p on p.id = f.person_id where f.company_id = :companyId and f.job_id = :jobId and (f.system_id = :systemId or f.system_id is null) order by f.taken_at, f.id`,
-      key,
-    );
+    return rows.map((o) => ({
+      ...o,
+      value: o.value as FactValue | null,
+      foundOnTheDay: o.foundOnTheDay === 1,
+      at: o.at.toISOString(),
+    }));
+  },
+
+  /** The pictures of one system and its house, and those that were done without. */
+  async pictured(db: Db, key: SystemKey): Promise<Pick<SurveyRecord, 'waivers' | 'photos'>> {
+    const [waivers, photos] = await Promise.all([
+      db.rows<Omit<Waiver, 'at'> & { at: Date }>(
+        `select w.item, w.reason, p.full_name as \`by\`, w.created_at as at from before_waivers w join people p on p.id = w.person_id
+         where w.company_id = :companyId and w.job_id = :jobId and w.system_id = :systemId order by w.created_at`,
+        key,
+      ),
+      db.rows<Omit<PhotoMeta, 'at'> & { at: Date }>(
+        `select f.id, f.subject, f.caption, f.width_px as widthPx, f.height_px as heightPx, f.bytes, p.full_name as \`by\`, f.taken_at as at
+         from photos f join people p on p.id = f.person_id where f.company_id = :companyId and f.job_id = :jobId and (f.system_id = :systemId or f.system_id is null) order by f.taken_at, f.id`,
+        key,
+      ),
+    ]);
     return {
-      observations: observations.map((o) => ({
-        ...o,
-        value: o.value as FactValue | null,
-        foundOnTheDay: o.foundOnTheDay === 1,
-        at: o.at.toISOString(),
-      })),
       waivers: waivers.map((w) => ({ ...w, at: w.at.toISOString() })),
       photos: photos.map((p) => ({ ...p, at: p.at.toISOString() })),
     };
-  },
-
-  /** What decides which phases each system goes through: the last answers to it. */
-  async kindsOf(db: Db, key: Key): Promise<Map<string, KnownFacts>> {
-    const rows = await db.rows<{ systemId: string; fact: FactKey; value: FactValue | null }>(
-      `select system_id as systemId, fact, value from observations
-       where company_id = :companyId and job_id = :jobId and fact in (:facts) order by seq`,
-      { ...key, facts: KIND_FACTS },
-    );
-    const kinds = new Map<string, KnownFacts>();
-    for (const { systemId, fact, value } of rows) kinds.set(systemId, { ...kinds.get(systemId), [fact]: value });
-    return kinds;
   },
 
   async findObservations(db: Db, ids: string[]): Promise<(Key & { id: string; fact: string; value: unknown })[]> {

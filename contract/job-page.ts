@@ -1,0 +1,2 @@
+/** Jobs of one page of the list. */
+export const JOBS_PAGE = 50;
