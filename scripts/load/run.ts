@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { createConnection, type RowDataPacket } from 'mysql2/promise';
+import { type Connection, createConnection, type RowDataPacket } from 'mysql2/promise';
 import { loadDemo } from '../demo.mjs';
 import { figure, quantileOf } from '../figure';
 import { House } from '../soak/house';
@@ -53,6 +53,7 @@ try {
   say('Making samples …');
   figure('load samples', await seedSamples(db, samples), 'samples');
   await db.query('analyze table job_summary, jobs, circuit_entries, measurements, run_chunks');
+  await sizes(db, made);
   figure('load seeding', (performance.now() - began) / 1000, 's');
 
   const lead = new Device(house.origin);
@@ -110,4 +111,26 @@ function tellOf(what: string, answered: readonly Answered[]): void {
   figure(`${what} p50`, quantileOf(times, 0.5), 'ms');
   figure(`${what} p99`, quantileOf(times, 0.99), 'ms');
   figure(`${what} not answered`, answered.filter((a) => a.status === 0 || a.status >= 400).length, 'requests');
+}
+
+/** What a job and a sample take on the disk: docs/scaling.md counts with it. */
+async function sizes(db: Connection, made: number): Promise<void> {
+  const bytesOf = async (but: string): Promise<number> => {
+    const [rows] = await db.query<RowDataPacket[]>(
+      `select sum(data_length + index_length) as n from information_schema.tables
+       where table_schema = database() and table_name ${but} ('run_chunks', 'photos')`,
+    );
+    return Number(rows[0]!.n);
+  };
+  const [chunks] = await db.query<RowDataPacket[]>(
+    `select avg(octet_length(samples) + octet_length(events) + coalesce(octet_length(rig_state), 0)) as bytes,
+       avg(json_length(samples, '$.runSeconds')) as samples from run_chunks`,
+  );
+  const [rows] = await db.query<RowDataPacket[]>(
+    'select (select count(*) from circuit_entries) + (select count(*) from observations) + (select count(*) from measurements) as n',
+  );
+  figure('load job on the disk', (await bytesOf('not in')) / made, 'bytes');
+  figure('load rows a job', Number(rows[0]!.n) / made, 'rows');
+  figure('load chunk', Number(chunks[0]!.bytes), 'bytes');
+  figure('load samples a chunk', Number(chunks[0]!.samples), 'samples');
 }
