@@ -10,7 +10,7 @@ let stop: () => Promise<unknown>;
 beforeAll(async () => {
   const app = express();
   app.use(shed(2));
-  app.get(['/slow', '/a/stream'], (_request, response) => void held.push(() => response.json({ ok: true })));
+  app.all(['/slow', '/a/stream'], (_request, response) => void held.push(() => response.json({ ok: true })));
   const server = app.listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));
   origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -40,6 +40,18 @@ describe('more than it can do', () => {
     await underWay(1);
     held.splice(0)[0]!();
     expect((await next).status).toBe(200);
+  });
+
+  it('a picture that is still on its way takes no place', async () => {
+    const taken = [ask(), ask()];
+    await underWay(2);
+    const form = new FormData();
+    form.set('photo', new Blob(['x']));
+    const picture = fetch(`${origin}/slow`, { method: 'POST', body: form });
+    await underWay(3);
+    for (const answer of held.splice(0)) answer();
+    expect((await picture).status).toBe(200);
+    expect((await Promise.all(taken)).map((r) => r.status)).toEqual([200, 200]);
   });
 
   it('a stream takes no place, and who gives up gives the place back', async () => {

@@ -13,12 +13,18 @@ const STREAM = /\/stream$/;
 export function shed(mostAtOnce = MOST_AT_ONCE): RequestHandler {
   let underWay = 0;
   return (request, response, next) => {
-    if (STREAM.test(request.path)) return next();
+    // A picture is on its way for as long as a slow phone takes; how many of them at once is limited where they are taken.
+    if (STREAM.test(request.path) || request.is('multipart/form-data')) return next();
     if (underWay >= mostAtOnce) return sendProblem(response, new Problem('overloaded'));
     underWay += 1;
-    response.once('close', () => {
-      underWay -= 1;
-    });
+    let over = false;
+    const end = (): void => {
+      if (!over) underWay -= 1;
+      over = true;
+    };
+    // Handed over, or given up: what a slow line still carries away is no work of ours.
+    response.once('finish', end);
+    response.once('close', end);
     next();
   };
 }

@@ -4,10 +4,12 @@ import path from 'node:path';
 import { build } from 'vite';
 import type { TestProject } from 'vitest/node';
 import { startDatabase } from '../../scripts/database.mjs';
+import { schemaImage } from './schema-image';
 
 declare module 'vitest' {
   export interface ProvidedContext {
     databaseUri: string;
+    schemaImage: string;
   }
 }
 
@@ -18,6 +20,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const folder = mkdtempSync(path.join(tmpdir(), 'mb-test-'));
   const database = await startDatabase(folder, [], { grantPattern: 'mb\\_test\\_%', scratch: true });
   project.provide('databaseUri', database.uri('SCHEMA'));
+  project.provide('schemaImage', await schemaImage(database.uri('')));
   return async () => {
     await database.stop();
     rmSync(folder, { recursive: true, force: true });

@@ -9,7 +9,6 @@ import type { NewJob } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { createApp } from '../app';
-import { migrate, migrations } from '../db/migrate';
 import { type Database, openDatabase } from '../db/pool';
 import { DatabaseWatch } from '../db/watch';
 import type { Deps } from '../deps';
@@ -21,8 +20,19 @@ import { Streams } from '../streams';
 
 const NAME = /^mb_test_[0-9a-f]{12}$/;
 
-/** A fresh schema for one test file; any other name is refused. */
-export async function freshSchema(): Promise<{ uri: string; drop: () => Promise<void> }> {
+type Schema = { uri: string; drop: () => Promise<void> };
+
+/** A fresh schema as the migrations leave it. */
+export async function migratedSchema(): Promise<Schema> {
+  const schema = await freshSchema();
+  const connection = await mysql.createConnection({ uri: schema.uri, multipleStatements: true });
+  await connection.query(inject('schemaImage'));
+  await connection.end();
+  return schema;
+}
+
+/** A fresh, empty schema for one test file; any other name is refused. */
+export async function freshSchema(): Promise<Schema> {
   const name = `mb_test_${randomBytes(6).toString('hex')}`;
   if (!NAME.test(name)) throw new Error('tests use schemas named mb_test_<random> only');
   const base = inject('databaseUri').replace('/SCHEMA', '/');
@@ -102,9 +112,8 @@ let hash: Promise<string> | undefined;
 
 /** Two companies, so that every test can look over the fence; with a code none, as an installation begins. */
 export async function startServer({ setupCode }: { setupCode?: string } = {}): Promise<TestServer> {
-  const schema = await freshSchema();
+  const schema = await migratedSchema();
   const database = openDatabase(schema.uri);
-  await migrate(database, migrations());
   hash ??= hashPassword(PASSWORD);
   const passwordHash = await hash;
   for (const company of setupCode ? [] : ['alder', 'birch']) {
