@@ -24,6 +24,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
 import { choose, customerSigns, decide } from '@/server/features/scopes/scopes-service';
 import { addPhoto, recordObservations, waive } from '@/server/features/surveys/surveys-service';
+import { Pictures } from '@/server/pictures/pictures';
 import { DEMO_LIBRARY, DEMO_PAIRS, DEMO_PATTERNS } from './equipment';
 import { loadWiring } from './load-wiring';
 import { DEMO_PARTS, soldAt } from './parts';
@@ -107,7 +108,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
     await tell(Object.fromEntries(open.map((f) => [f.key, null])));
   }
   for (const id of demo.pictures)
-    await addPhoto(database, lead, at, {
+    await addPhoto(database, new Pictures(), lead, at, {
       id: uuid(),
       subject: beforeSubject(id),
       caption: 'sample picture',

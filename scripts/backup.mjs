@@ -52,6 +52,8 @@ async function backup(uri, file) {
   mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 });
   await dump(uri, file);
   say(`Backup: ${file} (${Math.ceil(statSync(file).size / 1024)} kB). It holds everything but who is signed in.`);
+  const { MB_PICTURES: shelf } = process.env;
+  if (shelf) say(`Pictures lie in ${shelf} and not in this file: back that up too.`);
 }
 
 async function restore(uri, file) {

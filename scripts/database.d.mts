@@ -8,6 +8,12 @@ export type RunningDatabase = {
 export function startDatabase(
   folder: string,
   schemas: string[],
-  options?: { grantPattern?: string; say?: (text: string) => void; scratch?: boolean; port?: number },
+  options?: {
+    grantPattern?: string;
+    say?: (text: string) => void;
+    scratch?: boolean;
+    port?: number;
+    memoryMb?: number;
+  },
 ): Promise<RunningDatabase>;
 export function freePort(): Promise<number>;

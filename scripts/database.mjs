@@ -75,13 +75,13 @@ async function stopLeftover(pidFile, say) {
 
 /**
  * Starts the server and gives its address. `schemas` are created and granted to the app user; `scratch` for tests only; a
- * `port` is kept by one that comes back after a crash.
+ * `port` is kept by one that comes back after a crash; `memoryMb` holds pages, MariaDB's own 128 unless given.
  * @returns {{ uri: (schema: string) => string, pid: number, stop: () => Promise<void>, exited: Promise<number | null> }}
  */
 export async function startDatabase(
   folder,
   schemas,
-  { grantPattern, say = () => undefined, scratch = false, port: wanted } = {},
+  { grantPattern, say = () => undefined, scratch = false, port: wanted, memoryMb } = {},
 ) {
   const mariadbd = find('mariadbd');
   const install = find('mariadb-install-db');
@@ -92,6 +92,9 @@ export async function startDatabase(
   const data = path.join(folder, 'mysql');
   const log = path.join(folder, 'db.log');
   const pidFile = path.join(folder, 'run', 'db.pid');
+  // Its own: a MariaDB that starts clears its tmpdir of temporary tables, also of those that another one has open.
+  const temporary = path.join(folder, 'tmp');
+  mkdirSync(temporary, { recursive: true });
   await stopLeftover(pidFile, say);
   if (!existsSync(path.join(data, 'mysql'))) {
     const made = spawnSync(
@@ -138,7 +141,9 @@ export async function startDatabase(
       '--skip-name-resolve',
       `--init-file=${init}`,
       `--log-error=${log}`,
+      `--tmpdir=${temporary}`,
       ...(scratch ? SCRATCH : DURABLE),
+      ...(memoryMb ? [`--innodb-buffer-pool-size=${memoryMb}M`] : []),
       '--default-time-zone=+00:00',
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',

@@ -4,6 +4,7 @@ import type { InstrumentHall } from './features/instruments/instrument-hall';
 import type { Umpire } from './features/practice/umpire';
 import type { PdfMaker } from './features/reports/pdf-maker';
 import type { RequestLine } from './observe/log';
+import type { Pictures } from './pictures/pictures';
 import type { Streams } from './streams';
 
 export type ServerOptions = {
@@ -30,6 +31,8 @@ export type Deps = {
   log: (line: string) => void;
   /** Who hears of each answered request. */
   watched?: readonly ((line: RequestLine) => void)[];
+  /** The bytes of pictures. */
+  pictures: Pictures;
   /** Makes PDFs beside the requests. */
   pdf: PdfMaker;
   /** Plays practice rounds again beside the requests. */

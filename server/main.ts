@@ -17,6 +17,10 @@ import { Umpire } from './features/practice/umpire';
 import { PdfMaker } from './features/reports/pdf-maker';
 import { openLog, type RequestLine } from './observe/log';
 import { Metrics } from './observe/metrics';
+import { movePictures } from './pictures/move-pictures';
+import { openShelf } from './pictures/open-shelf';
+import { Pictures } from './pictures/pictures';
+import type { Shelf } from './pictures/shelf';
 import { Streams } from './streams';
 
 const env = process.env;
@@ -46,9 +50,11 @@ const metrics = new Metrics({
   openStreams: () => streams.size,
 });
 const figures = env.METRICS_PORT ? metrics.listen(Number(env.METRICS_PORT)) : undefined;
+const pictures = new Pictures(await shelfOrExit(), say);
 const deps: Deps = {
   watch,
   streams,
+  pictures,
   pdf: new PdfMaker(say),
   umpire: new Umpire(say),
   database,
@@ -89,6 +95,10 @@ server.on('listening', () => {
   rememberAll(database).catch((error: Error) =>
     say(`What older jobs were like is not remembered yet: ${error.message}`),
   );
+  movePictures(database, pictures).then(
+    (moved) => moved && say(`${moved} pictures moved to ${pictures.shelf?.name}.`),
+    (error: Error) => say(`Not all pictures lie on the shelf yet: ${error.message}`),
+  );
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
   fail(
@@ -97,6 +107,14 @@ server.on('error', (error: NodeJS.ErrnoException) => {
       : `Cannot listen: ${error.message}`,
   );
 });
+
+async function shelfOrExit(): Promise<Shelf | undefined> {
+  try {
+    return await openShelf(env);
+  } catch (error) {
+    return fail(`Pictures cannot be kept there: ${(error as Error).message}.`);
+  }
+}
 
 let stopping = false;
 async function stop(): Promise<void> {

@@ -32,6 +32,8 @@ const LISTS = [
   '/jobs?state=all&offset=0&search=zzyzx',
 ];
 const WARM_S = 2;
+/** As deploy/mariadb.cnf has it. */
+const DATABASE_MB = 2048;
 /** What a hundred crews have open at once: each is read again every fifteen seconds by the pages that show it. */
 const HOT_JOBS = 500;
 
@@ -40,7 +42,7 @@ if (!existsSync('dist/server/main.js')) {
   process.exit(2);
 }
 const say = (line: string): void => void process.stderr.write(`${line}\n`);
-const house = new House();
+const house = new House(DATABASE_MB);
 await house.open({
   seed: (uri) => loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri, MB_DEMO: quick ? 'few' : '' }),
 });

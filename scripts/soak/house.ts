@@ -12,6 +12,9 @@ const CODE = /\b([A-Z2-9]{5}-[A-Z2-9]{5})\b/;
 
 /** A server and its durable database that die by kill -9 and are started again, as a supervisor would. */
 export class House {
+  /** `memoryMb`: pages that its database holds in memory; undefined: as MariaDB has it. */
+  constructor(private readonly memoryMb?: number) {}
+
   private readonly folder = mkdtempSync(path.join(tmpdir(), 'mb-soak-'));
   private database!: RunningDatabase;
   private server!: ChildProcess;
@@ -42,7 +45,7 @@ export class House {
   }
 
   private async startDatabase(): Promise<void> {
-    this.database = await startDatabase(this.folder, [SCHEMA], { port: this.databasePort });
+    this.database = await startDatabase(this.folder, [SCHEMA], { port: this.databasePort, memoryMb: this.memoryMb });
   }
 
   private async startServer(): Promise<void> {

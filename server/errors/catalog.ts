@@ -19,6 +19,7 @@ export const PROBLEMS = {
   busy: { status: 503, title: tell('server.others-hold-what-this-needs-try') },
   overloaded: { status: 503, title: tell('server.too-many-ask-at-once') },
   internal: { status: 500, title: tell('server.something-broke-on-our-side') },
+  'no-pictures': { status: 503, title: tell('server.pictures-out-of-reach') },
   'no-database': { status: 503, title: tell('server.database-is-not-answering') },
 } as const;
 export type ProblemCode = keyof typeof PROBLEMS;

@@ -16,6 +16,7 @@ import { InstrumentHall } from '../features/instruments/instrument-hall';
 import { hashPassword } from '../features/people/people-service';
 import { Umpire } from '../features/practice/umpire';
 import { PdfMaker } from '../features/reports/pdf-maker';
+import { Pictures } from '../pictures/pictures';
 import { Streams } from '../streams';
 
 const NAME = /^mb_test_[0-9a-f]{12}$/;
@@ -154,6 +155,7 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
     watch,
     streams,
     pdf,
+    pictures: new Pictures(),
     umpire,
     database,
     hall,
@@ -199,9 +201,20 @@ export async function startServer({ setupCode }: { setupCode?: string } = {}): P
 export async function alsoListening(
   { database, hall, watch, streams, pdf, umpire }: TestServer,
   options: Parameters<typeof createApp>[0]['options'],
-  other: Pick<Partial<Deps>, 'database' | 'watch' | 'watched'> = {},
+  other: Pick<Partial<Deps>, 'database' | 'watch' | 'watched' | 'pictures'> = {},
 ): Promise<{ origin: string; close: () => Promise<void> }> {
-  const app = createApp({ database, hall, watch, streams, pdf, umpire, ...other, log: () => undefined, options });
+  const app = createApp({
+    database,
+    hall,
+    watch,
+    streams,
+    pdf,
+    umpire,
+    pictures: new Pictures(),
+    ...other,
+    log: () => undefined,
+    options,
+  });
   const listening = app.listen(0, '127.0.0.1');
   await new Promise((done) => listening.once('listening', done));
   return {

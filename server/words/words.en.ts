@@ -159,6 +159,7 @@ export const en = {
   'server.picture-has-megapixels': 'The picture has {width} megapixels.',
   'server.picture-is-too-large': 'The picture is too large.',
   'server.picture-of-this-job-or-null': 'a picture of this job, or null',
+  'server.pictures-out-of-reach': 'Pictures cannot be reached right now',
   'server.plate-is-signed-with-scope':
     'The scope is signed with this equipment; only a lead or the owner changes it now.',
   'server.pump-or-valve-was-moved-at': 'The pump or a valve was moved at {runSeconds} min: that is no standing test.',

@@ -163,6 +163,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.picture-has-megapixels': 'La foto tiene {width} megapíxeles.',
   'server.picture-is-too-large': 'La foto es demasiado grande.',
   'server.picture-of-this-job-or-null': 'una foto de este trabajo, o null',
+  'server.pictures-out-of-reach': 'En este momento no se puede llegar a las fotos',
   'server.plate-is-signed-with-scope':
     'El alcance está firmado con este equipo; ahora solo lo cambia un encargado o el dueño.',
   'server.pump-or-valve-was-moved-at':

@@ -9,6 +9,7 @@ import { everySheet, refreshSummary } from '@/server/features/jobs/job-summary';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
 import type { Person } from '@/server/features/people/people-store';
 import { reportOf } from '@/server/features/reports/reports-service';
+import type { Pictures } from '@/server/pictures/pictures';
 import { tell } from '@/server/words/tell';
 import { refused } from './bundle-file';
 import { type Kept, type Key, readKept } from './bundle-read';
@@ -22,7 +23,7 @@ const DOES_NOT_FIT = new Set([1048, 1264, 1265, 1292, 1366, 1406, 1452, 1690, 38
 const DUPLICATE = 1062;
 
 /** Takes the file of a job in: all of it or nothing. One that is there already with the same content stays; with another it is refused. */
-export async function bringJob(database: Database, person: Person, kept: Kept): Promise<Brought> {
+export async function bringJob(database: Database, pictures: Pictures, person: Person, kept: Kept): Promise<Brought> {
   const key = { companyId: person.companyId, jobId: String(kept.rows.job[0]!.id) };
   try {
     return await database.transaction(async (db) => {
@@ -33,12 +34,12 @@ export async function bringJob(database: Database, person: Person, kept: Kept): 
       );
       if (there) {
         if (there.companyId !== person.companyId) throw taken();
-        mustBeSame(kept, await readKept(db, key));
+        mustBeSame(kept, await readKept(db, pictures, key));
         return { jobId: key.jobId, number: there.number, was: 'unchanged' };
       }
       const number = await numberFor(db, person.companyId, Number(kept.rows.job[0]!.number));
       for (const part of BUNDLE_PARTS)
-        for (const row of kept.rows[part]) await store(db, part, row, { ...key, person, number }, kept);
+        for (const row of kept.rows[part]) await store(db, part, row, { ...key, person, number, pictures }, kept);
       for (const [runId, chunks] of kept.runs) for (const c of chunks) await storeChunk(db, person.companyId, runId, c);
       await mustRead(db, person, key);
       await refreshSummary(db, person.companyId, key.jobId);
@@ -95,7 +96,7 @@ function stored(kind: Column, value: unknown): unknown {
   return kind.startsWith('json') ? JSON.stringify(value) : value;
 }
 
-type Into = Key & { person: Person; number: number };
+type Into = Key & { person: Person; number: number; pictures: Pictures };
 
 async function store(db: Db, part: BundlePart, row: BundleRow, key: Into, kept: Kept): Promise<void> {
   const { table, columns, shared, ofJob } = bundleTable(part);
@@ -120,7 +121,8 @@ async function store(db: Db, part: BundlePart, row: BundleRow, key: Into, kept: 
   if (part === 'library' || part === 'cylinders') Object.assign(values, { brought_with: key.jobId, own: null });
   if (part === 'pictures') {
     const picture = kept.pictures.find((p) => p.id === row.id)!;
-    Object.assign(values, { image: picture.image, thumbnail: picture.thumbnail });
+    const named = { companyId: key.companyId, id: picture.id, contentHash: String(row.content_hash) };
+    Object.assign(values, await key.pictures.keep(named, picture));
   }
   const names = Object.keys(values);
   await db.run(

@@ -1,5 +1,6 @@
 import type { Db } from '@/server/db/pool';
 import type { SampleBlock } from '@/server/features/instruments/run-data';
+import type { Pictures } from '@/server/pictures/pictures';
 import type { BundleChunk, BundleRow, BundleRows } from './bundle-schema';
 import { BUNDLE, BUNDLE_PARTS, type BundlePart, bundleTable, type Column } from './bundle-tables';
 
@@ -36,7 +37,7 @@ function cut(run: BundleRow, chunks: readonly StoredChunk[]): BundleRow {
 }
 
 /** Reads all that is kept of a job, as it stands; nothing of any other job. */
-export async function readKept(db: Db, key: Key): Promise<Kept> {
+export async function readKept(db: Db, kept: Pictures, key: Key): Promise<Kept> {
   const rows = {} as Record<BundlePart, BundleRow[]>;
   for (const part of BUNDLE_PARTS)
     rows[part] = bundleTable(part).where.includes(':ids') ? [] : await rowsOf(db, part, key);
@@ -47,10 +48,7 @@ export async function readKept(db: Db, key: Key): Promise<Kept> {
   rows.people = await rowsOf(db, 'people', { ...key, ids: peopleIn(rows) });
   rows.library = await rowsOf(db, 'library', { ...key, ids });
   rows.cylinders = await rowsOf(db, 'cylinders', { ...key, ids });
-  const pictures = await db.rows<Picture>(
-    'select id, image, thumbnail from photos where company_id = :companyId and job_id = :jobId order by id',
-    key,
-  );
+  const pictures = await kept.ofJob(db, key);
   return { rows, runs, pictures };
 }
 

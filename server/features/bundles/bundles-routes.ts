@@ -28,14 +28,14 @@ const oneBundle: RequestHandler = (request, response, next) => {
 };
 
 /** A job as one open file, out and in. */
-export function bundlesRoutes({ database }: Deps): Router {
+export function bundlesRoutes({ database, pictures }: Deps): Router {
   const router = Router();
   router.get('/jobs/:jobId/bundle.zip', async (request, response) => {
     const person = who(request);
     must(person, 'edit-job');
     const { jobId } = jobAt(request);
     const { job } = await sheetFor(database, person, { jobId });
-    const kept = await database.transaction((db) => readKept(db, { companyId: person.companyId, jobId }));
+    const kept = await database.transaction((db) => readKept(db, pictures, { companyId: person.companyId, jobId }));
     const data = await writeBundle(kept, new Date());
     await audit(database, person, jobId, 'job taken out', { bytes: data.length });
     response
@@ -45,7 +45,7 @@ export function bundlesRoutes({ database }: Deps): Router {
   });
   router.post('/jobs/bundle', oneBundle, async (request, response) => {
     if (!request.file) throw refused(tell('server.no-bundle-came-with-it'));
-    const brought = await bringJob(database, who(request), await readBundle(request.file.buffer));
+    const brought = await bringJob(database, pictures, who(request), await readBundle(request.file.buffer));
     response.status(brought.was === 'added' ? 201 : 200).json(brought);
   });
   return router;

@@ -8,6 +8,7 @@ import { loadDemo } from '@/demo/load-demo';
 import { migrate, migrations } from '@/server/db/migrate';
 import { type Database, openDatabase } from '@/server/db/pool';
 import { peopleStore } from '@/server/features/people/people-store';
+import { Pictures } from '@/server/pictures/pictures';
 import { type Client, freshSchema, newJob, startServer, type TestServer } from '@/server/testing/harness';
 import { bringJob } from './bundle-bring';
 import { readBundle, sha256, writeBundle } from './bundle-file';
@@ -73,7 +74,7 @@ describe('a job as a file', () => {
     expect(jobs.length).toBeGreaterThan(20);
     const brought = new Set<number>();
     for (const { id, number } of jobs) {
-      const first = await readKept(demo, { companyId: DEMO_COMPANY.id, jobId: id });
+      const first = await readKept(demo, new Pictures(), { companyId: DEMO_COMPANY.id, jobId: id });
       const file = await writeBundle(first, new Date('2026-06-01T12:00:00Z'));
       expect(work(await readBundle(file)), `${number} through its file`).toEqual(work(first));
       const reply = await post(owner, file);
@@ -82,7 +83,7 @@ describe('a job as a file', () => {
         'select company_id as companyId from jobs where id = :id',
         { id },
       )) as [{ companyId: string }];
-      const again = await readKept(server.database, { companyId, jobId: id });
+      const again = await readKept(server.database, new Pictures(), { companyId, jobId: id });
       // Whoever brought it in stands in its trail now.
       const named = new Set(first.rows.people.map((p) => p.id));
       again.rows = { ...again.rows, people: again.rows.people.filter((p) => named.has(p.id)) };
@@ -106,7 +107,7 @@ describe('a job as a file', () => {
 
   it('is open: JSON by the schema that is in it, streams as CSV, each file under its SHA-256', async () => {
     const { id } = (await demo.rows<{ id: string }>('select id from jobs where number = 2145'))[0]!;
-    const kept = await readKept(demo, { companyId: DEMO_COMPANY.id, jobId: id });
+    const kept = await readKept(demo, new Pictures(), { companyId: DEMO_COMPANY.id, jobId: id });
     const files = unzipSync(await writeBundle(kept, new Date('2026-06-01T12:00:00Z')));
     const manifest = JSON.parse(strFromU8(files['manifest.json']!)) as Manifest;
     expect(manifest.files.map((f) => f.sha256)).toEqual(manifest.files.map((f) => sha256(files[f.name]!)));
@@ -163,7 +164,7 @@ describe('a job as a file', () => {
 
   it('makes no owner of a name where whoever brings it may not name one', async () => {
     const { id } = (await demo.rows<{ id: string }>('select id from jobs where number = 2147'))[0]!;
-    const kept = await readKept(demo, { companyId: DEMO_COMPANY.id, jobId: id });
+    const kept = await readKept(demo, new Pictures(), { companyId: DEMO_COMPANY.id, jobId: id });
     // Every id of it another, every name in it an owner's.
     const other = (hex: string): string => hex.replace(/./g, (c) => (15 - Number.parseInt(c, 16)).toString(16));
     const text = JSON.stringify(kept.rows).replace(/([0-9a-f]{8})(-[0-9a-f]{4}-)/g, (_, a, b) => `${other(a)}${b}`);
@@ -180,7 +181,7 @@ describe('a job as a file', () => {
 
   it('of a signature that was rewritten is refused, though every other hash was put right', async () => {
     const { id } = (await demo.rows<{ id: string }>('select id from jobs where number = 2139'))[0]!;
-    const kept = await readKept(demo, { companyId: DEMO_COMPANY.id, jobId: id });
+    const kept = await readKept(demo, new Pictures(), { companyId: DEMO_COMPANY.id, jobId: id });
     expect(kept.rows.signOffs.length).toBeGreaterThan(0);
     const forged = kept.rows.signOffs.map(
       (s): BundleRow => ({ ...s, snapshot: { ...(s.snapshot as object), by: 'x' } }),
@@ -196,7 +197,7 @@ describe('a job as a file', () => {
     const database = openDatabase(fresh.uri);
     await migrate(database, migrations());
     const { id } = (await demo.rows<{ id: string }>('select id from jobs where number = 2139'))[0]!;
-    const kept = await readKept(demo, { companyId: DEMO_COMPANY.id, jobId: id });
+    const kept = await readKept(demo, new Pictures(), { companyId: DEMO_COMPANY.id, jobId: id });
     const person = (await peopleStore.bySignIn(demo, 'oda'))!.person;
     await database.run("insert into companies (id, name, settings) values (:id, 'x', '{}')", { id: person.companyId });
     const parts = [
@@ -218,7 +219,7 @@ describe('a job as a file', () => {
         fc.pre(names.length > 0);
         const name = names[column % names.length]!;
         const wrong = rows.map((r, i) => (i === at ? { ...r, [name]: '00000000-0000-4000-8000-000000000000' } : r));
-        const brought = bringJob(database, person, { ...kept, rows: { ...kept.rows, [part]: wrong } });
+        const brought = bringJob(database, new Pictures(), person, { ...kept, rows: { ...kept.rows, [part]: wrong } });
         const was = await brought.then(
           (b) => b.was,
           (e: { code?: string }) => e.code,

@@ -41,7 +41,7 @@ export function reportsRoutes(deps: Deps): Router {
     const speak = await paperOf(request);
     const code = await jobCode(database, who(request).companyId, sheet.job);
     const pdf = await deps.pdf.make(report, speak, {
-      ...(await picturesFor(database, who(request), report)),
+      ...(await picturesFor(deps, who(request), report)),
       qr: { svg: code.svg, say: speak(tell('server.code-leads-to', { holds: code.holds })) },
     });
     const name = `job-${report.number}-${reading === 'file' ? 'commissioning' : reading}`;
@@ -92,7 +92,7 @@ export function reportsRoutes(deps: Deps): Router {
       const pdf = await deps.pdf.make(
         { ...made(sheet, person.companyName), number: sheet.job.number },
         await paperOf(request),
-        await picturesFor(database, person),
+        await picturesFor(deps, person),
       );
       response
         .type('application/pdf')
@@ -105,11 +105,7 @@ export function reportsRoutes(deps: Deps): Router {
     const speak = await paperOf(request);
     const report = shopDrawing(sheet, String(request.params.entryId), person.companyName, speak);
     if (!report) throw new Problem('not-found', { message: tell('server.there-is-no-such-part') });
-    const pdf = await deps.pdf.make(
-      { ...report, number: sheet.job.number },
-      speak,
-      await picturesFor(database, person),
-    );
+    const pdf = await deps.pdf.make({ ...report, number: sheet.job.number }, speak, await picturesFor(deps, person));
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', `inline; filename="job-${sheet.job.number}-drawing.pdf"`);

@@ -14,7 +14,7 @@ import { picturesFor } from './paper-pictures';
 /** What to take for the work on one system: as a paper for the truck, and as a file for the counter. */
 export function addTakeRoutes(
   router: Router,
-  { database, pdf: maker }: Deps,
+  { database, pictures, pdf: maker }: Deps,
   paperOf: (request: Request) => Promise<Speak>,
 ): void {
   router.get('/jobs/:jobId/take.pdf', async (request, response) => {
@@ -24,7 +24,7 @@ export function addTakeRoutes(
     const pdf = await maker.make(
       { ...takeReport(sheet, person.companyName, parts), number: sheet.job.number },
       await paperOf(request),
-      await picturesFor(database, person),
+      await picturesFor({ database, pictures }, person),
     );
     response
       .type('application/pdf')

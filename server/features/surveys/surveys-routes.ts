@@ -7,9 +7,8 @@ import { onePicture, pictureOf, signedIn } from '@/server/upload-picture';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addPhoto, recordObservations, waive } from './surveys-service';
-import { surveysStore } from './surveys-store';
 
-export function surveysRoutes({ database }: Deps): Router {
+export function surveysRoutes({ database, pictures }: Deps): Router {
   const router = Router();
 
   router.post('/jobs/:jobId/observations', async (request, response) => {
@@ -28,12 +27,12 @@ export function surveysRoutes({ database }: Deps): Router {
     const raw = (request.body ?? {}) as Record<string, unknown>;
     const body = parseBody(photoSchema, { ...raw, caption: raw.caption ? raw.caption : null });
     const file = pictureOf(request);
-    response.status(201).json(await addPhoto(database, person, jobAt(request), { ...body, file }));
+    response.status(201).json(await addPhoto(database, pictures, person, jobAt(request), { ...body, file }));
   });
 
   for (const size of ['image', 'thumbnail'] as const) {
     router.get(`/photos/:photoId/${size}`, async (request, response) => {
-      const data = await surveysStore.picture(database, who(request).companyId, request.params.photoId, size);
+      const data = await pictures.read(database, who(request).companyId, request.params.photoId, size);
       if (!data) throw new Problem('not-found', { message: tell('server.no-such-picture') });
       // A picture never changes under its id.
       response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');

@@ -8,6 +8,7 @@ import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
+import type { Pictures } from '@/server/pictures/pictures';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
 import { workPicture } from './picture-work';
@@ -73,19 +74,27 @@ export async function waive(
 export type Upload = { id: string; subject: string; caption: string | null; takenAt: string; file: Buffer };
 
 /** Turns a picture upright, makes it small, drops its place and camera data, and keeps it beside the job. */
-export async function addPhoto(database: Database, person: Person, at: JobAt, upload: Upload): Promise<JobSheet> {
+export async function addPhoto(
+  database: Database,
+  pictures: Pictures,
+  person: Person,
+  at: JobAt,
+  upload: Upload,
+): Promise<JobSheet> {
   const { jobId } = at;
   const { file, ...words } = upload;
   const write = { id: upload.id, what: 'picture', jobId, body: { ...words, file: file.toString('base64') } };
   if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   await sheetFor(database, person, at);
   const picture = await workPicture(file);
+  const { companyId } = person;
+  const bytes = await pictures.keep({ companyId, id: upload.id, contentHash: picture.contentHash }, picture);
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     await surveysStore.addPhoto(
       db,
-      { companyId: person.companyId, jobId, systemId: pictureOfHouse(upload) ? null : sheet.system.id },
-      { ...upload, ...picture, personId: person.id, takenAt: new Date(upload.takenAt) },
+      { companyId, jobId, systemId: pictureOfHouse(upload) ? null : sheet.system.id },
+      { ...upload, ...picture, ...bytes, personId: person.id, takenAt: new Date(upload.takenAt) },
     );
     await audit(db, person, jobId, 'picture taken', { subject: upload.subject, contentHash: picture.contentHash });
   });

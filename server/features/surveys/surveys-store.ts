@@ -21,8 +21,8 @@ export type NewPhoto = {
   heightPx: number;
   bytes: number;
   contentHash: string;
-  image: Buffer;
-  thumbnail: Buffer;
+  image: Buffer | null;
+  thumbnail: Buffer | null;
   personId: string;
   takenAt: Date;
 };
@@ -135,13 +135,5 @@ export const surveysStore = {
        values (:id, :companyId, :jobId, :systemId, :subject, :caption, :widthPx, :heightPx, :bytes, :contentHash, :image, :thumbnail, :personId, :takenAt)`,
       { ...key, ...photo },
     );
-  },
-
-  async picture(db: Db, companyId: string, id: string, size: 'image' | 'thumbnail'): Promise<Buffer | undefined> {
-    const [row] = await db.rows<{ data: Buffer }>(
-      `select ${size === 'image' ? 'image' : 'thumbnail'} as data from photos where company_id = :companyId and id = :id`,
-      { companyId, id },
-    );
-    return row?.data;
   },
 };
