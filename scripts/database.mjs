@@ -143,7 +143,7 @@ export async function startDatabase(
       `--log-error=${log}`,
       `--tmpdir=${temporary}`,
       ...(scratch ? SCRATCH : DURABLE),
-      ...(memoryMb ? [`--innodb-buffer-pool-size=${memoryMb}M`] : []),
+      ...(memoryMb ? [`--innodb-buffer-pool-size=${memoryMb}M`, `--innodb-log-file-size=${memoryMb / 4}M`] : []),
       '--default-time-zone=+00:00',
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',

@@ -15,6 +15,8 @@ import { cylindersRoutes } from './features/cylinders/cylinders-routes';
 import { fitsRoutes } from './features/fits/fits-routes';
 import { instrumentsRoutes } from './features/instruments/instruments-routes';
 import { jobsRoutes } from './features/jobs/jobs-routes';
+import { lateRoutes } from './features/late/late-routes';
+import { lateWrites } from './features/late/late-writes';
 import { libraryRoutes } from './features/library/library-routes';
 import { pageRoutes } from './features/library/page-routes';
 import { measurementsRoutes } from './features/measurements/measurements-routes';
@@ -162,6 +164,8 @@ export function createApp(deps: Deps): Express {
   api.use(memoryRoutes(deps));
   api.use(practiceRoutes(deps));
   api.use(reportsRoutes(deps));
+  api.use(lateRoutes(deps));
+  api.use(lateWrites(deps));
   api.use((_request, response) =>
     sendProblem(response, new Problem('not-found', { message: tell('server.no-such-address') })),
   );

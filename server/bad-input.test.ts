@@ -35,6 +35,7 @@ const writes = (): [string, string][] => [
   ['POST', '/runs/not-an-id/readings'],
   ['POST', '/runs/not-an-id/log'],
   ['POST', '/sign-offs/x/amendments'],
+  ['POST', '/late/x/seen'],
   ['POST', `/jobs/${jobId}/observations`],
   ['POST', `/jobs/${jobId}/waivers`],
   ['POST', `/jobs/${jobId}/photos`],

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { z } from 'zod';
+import { lateListSchema } from '@/contract/answers/late';
 import { reportSchema } from '@/contract/answers/report';
 import * as before from '@/contract/before';
 import * as circuit from '@/contract/circuit';
@@ -14,13 +15,15 @@ import { anyOf, type ByKey } from '@/core/finding/testing/any-of';
 import { FIT_EMPTY, FIT_KINDS, FIT_SCHEMAS } from '@/core/fit/sheets';
 import { registerSchema } from '@/core/instrument/register';
 import { ENTRY_KINDS, entryOf } from '@/core/phases/log/entries';
+import { english } from '@/core/words/testing/english';
 import { INVERTER_CHART } from '@/demo/inverter-chart';
 import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { PROBLEMS } from './errors/catalog';
 import { type Client, newJob, startServer, type TestServer } from './testing/harness';
 
-/** FUZZ=2000 for a long run. */
-const FUZZ_RUNS = Number(process.env.FUZZ ?? 500);
+/** FUZZ=20000 for a long run; two thousand bodies with those that come late. */
+const FUZZ_RUNS = Number(process.env.FUZZ ?? 1600);
+const LATE_RUNS = Math.round(FUZZ_RUNS / 4);
 
 const instrumentId = uuid();
 
@@ -175,5 +178,36 @@ it('whatever a schema allows is written or refused in words, and the job can be 
   if (report.status === 200) reportSchema.parse(report.body);
   else expect(report.body).toMatchObject({ code: expect.any(String) });
   expect((await lead.get('/jobs')).status).toBe(200);
+  expect(server.log.filter((l) => l.startsWith('error'))).toEqual([]);
+}, 600_000);
+
+it('whatever arrives after its signature stands beside it, or is refused in words; the list and the paper can be read after it', async () => {
+  const { id, body, sheet } = await newJob(lead);
+  const cylinderId = uuid();
+  await lead.put(`/cylinders/${cylinderId}`, { id: cylinderId, version: 0, tag: 'RC-2', ...EMPTY_CYLINDER });
+  const [{ companyId }] = (await server.database.rows<{ companyId: string }>(
+    'select company_id as companyId from jobs where id = :id',
+    { id },
+  )) as [{ companyId: string }];
+  for (const phase of ['recover', 'join', 'pressure-test', 'evacuate', 'charge'])
+    await server.database.run(
+      `insert into sign_offs (id, company_id, job_id, owner_id, phase, person_id, signed_at, snapshot, content_hash)
+       values (:signOff, :companyId, :id, :ownerId, :phase, :personId, now(3), '{}', '')`,
+      { signOff: uuid(), companyId, id, ownerId: sheet.circuit.id, phase, personId: body.leadId },
+    );
+  const ago = fc.constantFrom('0', '90', '100000', 'yesterday');
+  await fc.assert(
+    fc.asyncProperty(draws(id, cylinderId, uuid(), body.leadId), ago, async ({ who, method, path, body: sent }, s) => {
+      const reply = await (who === 'owner' ? owner : lead).call(method, path, sent, { 'X-Written-Ago': s });
+      const told = `${method} ${path} ${JSON.stringify(sent).slice(0, 600)}: ${JSON.stringify(reply.body).slice(0, 300)}`;
+      expect(reply.status, told).toBeLessThan(500);
+    }),
+    { numRuns: LATE_RUNS, endOnFailure: true },
+  );
+  const { late } = lateListSchema.parse((await lead.get(`/jobs/${id}/late`)).body);
+  expect(late.length).toBeGreaterThan(LATE_RUNS / 20);
+  for (const { say } of late) expect(english(say)).not.toMatch(/undefined|\[object|NaN/);
+  const report = await lead.get(`/jobs/${id}/report`);
+  if (report.status === 200) reportSchema.parse(report.body);
   expect(server.log.filter((l) => l.startsWith('error'))).toEqual([]);
 }, 600_000);

@@ -42,6 +42,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /jobs/:jobId/phases/:phase/overrides': 'override',
   'POST /jobs/:jobId/phases/:phase/sign-offs': 'sign-work',
   'POST /sign-offs/:signOffId/amendments': 'amend',
+  'POST /late/:lateId/seen': 'amend',
   'POST /jobs/:jobId/observations': 'everyone',
   'POST /jobs/:jobId/waivers': 'waive-picture',
   'POST /jobs/:jobId/photos': 'everyone',

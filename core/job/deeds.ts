@@ -5,6 +5,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 export const DEEDS = [
   'accepted against advice',
   'amended',
+  'arrived late',
   'circuit added',
   'circuit removed',
   'company begun',
@@ -36,6 +37,7 @@ export const DEEDS = [
   'job seen',
   'job taken out',
   'language chosen',
+  'late entry seen',
   'library changed',
   'list taken out',
   'logo changed',

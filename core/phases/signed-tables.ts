@@ -5,7 +5,7 @@ import type { CircuitEntry } from '@/core/phases/log/circuit-log';
 import { tell } from '@/core/phases/words';
 import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
 import { dayAt } from '@/core/words/calendar';
-import { moment } from '@/core/words/said';
+import { type Label, moment } from '@/core/words/said';
 import type { DeskTemplate } from './hand-over/desk-fields';
 import { openTable } from './hand-over/open-items';
 import { handedOverAt, visitTable } from './hand-over/visits';
@@ -17,7 +17,7 @@ import { gateWords } from './registry';
 export type Signed = {
   /** Of the job, its systems and every circuit; which of them, where there are several. */
   signOffs: readonly (SheetSignOff & { circuit?: string })[];
-  amendments: readonly { phase: string; by: string; note: string; at: string }[];
+  amendments: readonly { phase: string; by: string; note: Label; at: string }[];
   /** What is written down of the whole job by now, visits after the hand-over among it. */
   jobLog?: readonly CircuitEntry[];
   /** Pictures of the job as they are by now, of each system. */

@@ -45,7 +45,12 @@ const TURNS = 3;
 /** The server says 2 s; not all at the same moment. */
 const RETRY_MS = 2000;
 
-async function fetched(method: string, path: string, body: string | undefined): Promise<Answer> {
+async function fetched(
+  method: string,
+  path: string,
+  body: string | undefined,
+  also: Readonly<Record<string, string>> = {},
+): Promise<Answer> {
   const before = method === 'GET' ? known.get(path) : undefined;
   try {
     const response = await fetch(`/api${path}`, {
@@ -53,6 +58,7 @@ async function fetched(method: string, path: string, body: string | undefined): 
       headers: {
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(before ? { 'If-None-Match': before.etag } : {}),
+        ...also,
       },
       body,
     });
@@ -105,9 +111,14 @@ export async function get<T>(path: string): Promise<T> {
   }
 }
 
-/** A write of the outbox: its body is the same every time it is sent. */
-export const direct = async (method: 'POST' | 'PUT', path: string, body: object): Promise<unknown> =>
-  read(await fetched(method, path, JSON.stringify(body)));
+/**
+ * A write of the outbox: its body is the same every time it is sent. How long it waited is told as a span: the server then
+ * knows what was written before a signature, whatever the clock of this device says.
+ */
+export async function direct(method: 'POST' | 'PUT', path: string, body: object, writtenAt: string): Promise<unknown> {
+  const ago = Math.max(0, (Date.now() - Date.parse(writtenAt)) / 1000);
+  return read(await fetched(method, path, JSON.stringify(body), { 'X-Written-Ago': ago.toFixed(3) }));
+}
 
 /** A command that makes no sense later: to instruments that run, to the session. It is not kept for a connection. */
 export async function post<T>(path: string, body: unknown = {}): Promise<T> {

@@ -10,6 +10,7 @@ import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
+import { LateNotice } from '@/web/late/LateNotice';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
@@ -85,6 +86,7 @@ export default function JobsPage() {
         ) : null}
       </div>
       {me ? <OverfullNotice me={me} /> : null}
+      {me ? <LateNotice me={me} /> : null}
       {error ? <p className="mt-6 text-oxide">{say(tell('web.list-could-not-be-loaded-trying'))}</p> : null}
       {data && rows.length === 0 ? (
         <p className="mt-10 text-[17px] text-ink2">

@@ -18,6 +18,7 @@ import { pagesOf } from '@/web/api/circuit-path';
 import { useMe } from '@/web/api/use-me';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
+import { LateBar } from '@/web/late/LateBar';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CheckInBar } from './CheckInBar';
@@ -88,6 +89,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
       </section>
       <div className="lg:col-span-3">
         <CheckInBar sheet={sheet} />
+        <LateBar jobId={sheet.job.id} pages={pagesOf(sheet)} />
       </div>
       <CircuitSwitch
         sheet={sheet}

@@ -7,6 +7,7 @@ import { tell } from '@/web/words/tell';
 const WORDS: Record<(typeof DEEDS)[number], Said> = {
   'accepted against advice': tell('web.deed-accepted-against-advice'),
   amended: tell('web.deed-amended'),
+  'arrived late': tell('web.deed-arrived-late'),
   'circuit added': tell('web.deed-circuit-added'),
   'circuit removed': tell('web.deed-circuit-removed'),
   'company begun': tell('web.deed-company-begun'),
@@ -38,6 +39,7 @@ const WORDS: Record<(typeof DEEDS)[number], Said> = {
   'job seen': tell('web.deed-job-seen'),
   'job taken out': tell('web.deed-job-taken-out'),
   'language chosen': tell('web.deed-language-chosen'),
+  'late entry seen': tell('web.deed-late-entry-seen'),
   'library changed': tell('web.deed-library-changed'),
   'list taken out': tell('web.deed-list-taken-out'),
   'logo changed': tell('web.deed-logo-changed'),

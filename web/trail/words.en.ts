@@ -1,6 +1,7 @@
 export const en = {
   'web.deed-accepted-against-advice': 'Let something stand against advice',
   'web.deed-amended': 'Added an amendment to a signed phase',
+  'web.deed-arrived-late': 'Entry arrived after its signature',
   'web.deed-circuit-added': 'Added a circuit',
   'web.deed-circuit-removed': 'Removed a circuit',
   'web.deed-company-begun': 'Set the company up',
@@ -33,6 +34,7 @@ export const en = {
   'web.deed-job-seen': 'Looked at the job',
   'web.deed-job-taken-out': 'Took the whole job out as a file',
   'web.deed-language-chosen': 'Chose another language',
+  'web.deed-late-entry-seen': 'Late entry looked at',
   'web.deed-library-changed': 'Changed the library',
   'web.deed-list-taken-out': 'Took out a list as a file',
   'web.deed-logo-changed': 'Changed the logo',

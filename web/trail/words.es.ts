@@ -3,6 +3,7 @@ import type { en } from './words.en';
 export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.deed-accepted-against-advice': 'Dejó algo como está, contra el consejo',
   'web.deed-amended': 'Añadió una enmienda a una fase firmada',
+  'web.deed-arrived-late': 'Llegó un registro después de la firma',
   'web.deed-circuit-added': 'Añadió un circuito',
   'web.deed-circuit-removed': 'Quitó un circuito',
   'web.deed-company-begun': 'Dio de alta la empresa',
@@ -35,6 +36,7 @@ export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.deed-job-seen': 'Vio el trabajo',
   'web.deed-job-taken-out': 'Sacó todo el trabajo como archivo',
   'web.deed-language-chosen': 'Eligió otro idioma',
+  'web.deed-late-entry-seen': 'Registro tardío revisado',
   'web.deed-library-changed': 'Cambió la biblioteca',
   'web.deed-list-taken-out': 'Sacó una lista como archivo',
   'web.deed-logo-changed': 'Cambió el logotipo',

@@ -5,6 +5,7 @@ import { en as csv } from '@/web/csv/words.en';
 import { en as cylinders } from '@/web/cylinders/words.en';
 import { en as jobs } from '@/web/jobs/words.en';
 import { en as kit } from '@/web/kit/words.en';
+import { en as late } from '@/web/late/words.en';
 import { en as library } from '@/web/library/words.en';
 import { en as memory } from '@/web/memory/words.en';
 import { en as charge } from '@/web/phases/charge/words.en';
@@ -48,6 +49,7 @@ export const en = {
   ...cylinders,
   ...jobs,
   ...kit,
+  ...late,
   ...library,
   ...charge,
   ...circuit,

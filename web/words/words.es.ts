@@ -5,6 +5,7 @@ import { es as csv } from '@/web/csv/words.es';
 import { es as cylinders } from '@/web/cylinders/words.es';
 import { es as jobs } from '@/web/jobs/words.es';
 import { es as kit } from '@/web/kit/words.es';
+import { es as late } from '@/web/late/words.es';
 import { es as library } from '@/web/library/words.es';
 import { es as memory } from '@/web/memory/words.es';
 import { es as charge } from '@/web/phases/charge/words.es';
@@ -48,6 +49,7 @@ export const es: Record<keyof typeof en, string> = {
   ...cylinders,
   ...jobs,
   ...kit,
+  ...late,
   ...library,
   ...charge,
   ...circuit,

@@ -31,16 +31,20 @@ const OF: Readonly<Record<Column, z.ZodType>> = {
 const rowOf = (part: BundlePart) =>
   z.strictObject(Object.fromEntries(Object.entries(bundleTable(part).columns).map(([name, kind]) => [name, OF[kind]])));
 
+/** Parts that older files do not have. */
+const SINCE: readonly BundlePart[] = ['late'];
+const listOf = (part: BundlePart) => {
+  const rows = z.array(rowOf(part)).max(MOST_ROWS);
+  return SINCE.includes(part) ? rows.default([]) : rows;
+};
+
 export type BundleRow = Readonly<Record<string, unknown>>;
 export type BundleRows = Readonly<Record<BundlePart, readonly BundleRow[]>>;
 
 /** `job.json`: the rows of each part, in the order in which they were written. */
 export const bundleRowsSchema = z.strictObject(
   Object.fromEntries(
-    BUNDLE_PARTS.map((part) => [
-      part,
-      part === 'job' ? z.array(rowOf(part)).length(1) : z.array(rowOf(part)).max(MOST_ROWS),
-    ]),
+    BUNDLE_PARTS.map((part) => [part, part === 'job' ? z.array(rowOf(part)).length(1) : listOf(part)]),
   ),
 ) as unknown as z.ZodType<BundleRows>;
 

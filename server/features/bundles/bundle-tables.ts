@@ -338,6 +338,19 @@ export const BUNDLE = {
     order: 'created_at, id',
     columns: { id: 'id', sign_off_id: 'id', person_id: 'person', note: 'text', created_at: 'moment' },
   },
+  late: own('late_entries', 'arrived_at, id', {
+    id: 'id',
+    circuit_id: 'id',
+    sign_off_id: 'id',
+    what: 'text',
+    body: 'json',
+    body_hash: 'text',
+    person_id: 'person',
+    written_at: 'moment',
+    arrived_at: 'moment',
+    seen_by: 'person?',
+    seen_at: 'moment?',
+  }),
   audit: own('audit', 'id', { person_id: 'person?', what: 'text', detail: 'json', at: 'moment' }),
 } as const satisfies Record<string, BundleTable>;
 export type BundlePart = keyof typeof BUNDLE;

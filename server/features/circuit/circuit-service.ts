@@ -42,11 +42,11 @@ export async function writeEntry(
   return changeOpenJob(database, person, at, async (db, sheet) => {
     if (!(await writesFirst(db, person, write))) return;
     const phase = phaseOf(sheet, sent);
+    mustBeTheirs(sheet, person, sent);
     if (!comesAfter(sheet, sent)) {
       mustNotBeHandedOver(sheet);
       mustBeOpen(sheet, phase);
     }
-    mustBeTheirs(sheet, person, sent);
     // What is replaced or withdrawn comes out of the ledger first, so that a corrected weight is held against what is there.
     const replaced = logOf(sheet).find((e) => e.id === sent.supersedesId);
     if (replaced?.kind === 'recovered')

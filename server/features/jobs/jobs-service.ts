@@ -3,7 +3,7 @@ import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import type { RunMode } from '@/core/finding/run-mode';
 import { may } from '@/core/job/permissions';
-import { type EquippedSheet, isEquipped, isHandedOver, type JobSheet } from '@/core/job/sheet';
+import { type EquippedSheet, isEquipped, type JobSheet } from '@/core/job/sheet';
 import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import type { Language } from '@/core/words/render';
 import { list, typed, value } from '@/core/words/said';
@@ -77,8 +77,12 @@ export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
 }
 
 export function mustNotBeHandedOver(sheet: JobSheet): void {
-  if (isHandedOver(sheet))
-    throw new Problem('already-signed', { message: tell('server.job-is-handed-over-add-amendment') });
+  const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
+  if (signed)
+    throw new Problem('already-signed', {
+      message: tell('server.job-is-handed-over-add-amendment'),
+      signed: { signOffId: signed.id, phase: signed.phase, at: signed.at },
+    });
 }
 
 export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {

@@ -67,9 +67,11 @@ function check(m: TypedMeasurement): QuantitySpec {
 
 /** Readings of a signed phase are closed; the amendment stands beside it. */
 export function mustBeOpen(sheet: JobSheet, phase: string): void {
-  if (sheet.signOffs.some((s) => s.phase === phase))
+  const signed = sheet.signOffs.find((s) => s.phase === phase);
+  if (signed)
     throw new Problem('already-signed', {
       message: tell('server.is-signed-add-amendment-instead', { phase: PHASE_WORDS[phase as Phase] }),
+      signed: { signOffId: signed.id, phase, at: signed.at },
     });
 }
 

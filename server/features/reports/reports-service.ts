@@ -3,17 +3,21 @@ import { DESK_SETTINGS } from '@/core/job/settings';
 import { circuitName, isEquipped, type JobSheet } from '@/core/job/sheet';
 import { furnaceReport } from '@/core/phases/furnace-report';
 import { deskTemplate } from '@/core/phases/hand-over/desk-fields';
+import { lateSaid } from '@/core/phases/late';
 import { ownerOf } from '@/core/phases/registry';
 import { broughtFact, buildReport, type Report } from '@/core/phases/report';
 import { beforeSnapshotOf, type FurnaceSnapshot, type Snapshot, snapshotOf } from '@/core/phases/snapshot';
 import { sheetGates } from '@/core/phases/standing';
 import { hasCircuit } from '@/core/phases/survey/view';
+import { tell } from '@/core/phases/words';
 import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
+import { type Label, moment } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import { jobsStore } from '@/server/features/jobs/jobs-store';
+import { lateStore } from '@/server/features/late/late-store';
 import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import { settingsStore } from '@/server/features/settings/settings-store';
@@ -42,10 +46,7 @@ async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & {
     photos: photosOf(sheets),
     answers: answersOf(sheets),
     desk: deskTemplate(stored(DESK_SETTINGS.fields), stored(DESK_SETTINGS.own)),
-    amendments: (await phasesStore.amendments(db, person.companyId, at.jobId)).map((a) => ({
-      ...a,
-      at: a.at.toISOString(),
-    })),
+    amendments: await amendmentsOf(db, person.companyId, at.jobId),
   };
   const furnaces = furnacesOf(sheets, handedOver);
   if (cooled.length === 0) {
@@ -73,6 +74,28 @@ async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & {
     const recorded = await loadRecorded(db, person.companyId, of);
     return snapshotOf(mustBeEquipped(of), 'start-up', sheetGates(of, 'start-up', recorded), recorded);
   }
+}
+
+/** What stands beside the signatures: what was written as such, and what came after them. */
+async function amendmentsOf(db: Db, companyId: string, jobId: string) {
+  const [written, late] = await Promise.all([
+    phasesStore.amendments(db, companyId, jobId),
+    lateStore.ofJob(db, companyId, jobId),
+  ]);
+  const all: { phase: string; by: string; note: Label; at: Date }[] = [
+    ...written,
+    ...late.map(({ phase, by, what, body, writtenAt, arrivedAt }) => ({
+      phase,
+      by,
+      note: tell('late.to-amendment', {
+        writtenAt: moment(writtenAt.toISOString()),
+        arrivedAt: moment(arrivedAt.toISOString()),
+        say: lateSaid(what, body),
+      }),
+      at: arrivedAt,
+    })),
+  ];
+  return all.sort((a, b) => a.at.getTime() - b.at.getTime()).map((a) => ({ ...a, at: a.at.toISOString() }));
 }
 
 /** Every picture of the job once: those of the house stand on each sheet. */

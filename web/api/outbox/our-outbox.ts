@@ -40,8 +40,8 @@ function answered(write: Waiting, answer: unknown): void {
 }
 
 /** A picture goes as a form, everything else as JSON. */
-function send({ method, path, body }: Pick<Waiting, 'method' | 'path' | 'body'>): Promise<unknown> {
-  if (!(body.photo instanceof Blob)) return direct(method, path, body);
+function send({ method, path, body, at }: Pick<Waiting, 'method' | 'path' | 'body' | 'at'>): Promise<unknown> {
+  if (!(body.photo instanceof Blob)) return direct(method, path, body, at);
   const form = new FormData();
   for (const [name, value] of Object.entries(body)) form.set(name, value instanceof Blob ? value : String(value));
   return upload(path, form, () => undefined, new AbortController().signal);

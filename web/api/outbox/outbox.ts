@@ -3,7 +3,7 @@ import { bodyTogether, nextTogether, type Outcome, type Refused, type Waiting } 
 
 /** How a write fails: it waits for a connection, or the server will not have it. */
 export type Carrier = {
-  send: (write: Pick<Waiting, 'method' | 'path' | 'body'>) => Promise<unknown>;
+  send: (write: Pick<Waiting, 'method' | 'path' | 'body' | 'at'>) => Promise<unknown>;
   /** Trouble that passes: no connection, a server that is down, a session that ran out. */
   passes: (error: unknown) => boolean;
   refusedBy: (error: unknown) => Refused;
