@@ -5,8 +5,9 @@ import { figure, quantileOf } from '../figure';
 import { House } from '../soak/house';
 import { Device } from '../soak/writer';
 import { ingest } from './ingest';
+import { pathOf, SEARCHED, tellLists } from './lists';
 import { type Answered, ask, type Kind } from './requests';
-import { seedJobs, seedSamples } from './seed';
+import { MARK, seedJobs, seedSamples } from './seed';
 
 /**
  * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N] [--quick]: a company of 100,000 jobs and 50 million samples made
@@ -23,14 +24,6 @@ const samples = argument('samples', quick ? 100_000 : 50_000_000);
 const seconds = argument('seconds', quick ? 8 : 60);
 const rate = argument('rate', 200);
 const samplesPerSecond = argument('ingest', 5200);
-/** What is searched for: a name, a place, a number, words that nobody has, and the list as it opens. */
-const LISTS = [
-  '/jobs?state=open&offset=0&search=',
-  '/jobs?state=all&offset=0&search=Bakery',
-  '/jobs?state=all&offset=0&search=valley+road',
-  '/jobs?state=done&offset=0&search=',
-  '/jobs?state=all&offset=0&search=zzyzx',
-];
 const WARM_S = 2;
 /** As deploy/mariadb.cnf has it. */
 const DATABASE_MB = 2048;
@@ -69,21 +62,9 @@ try {
     cookie: lead.cookie,
     jobs: await idsOf(`select job_id as id from job_summary where state = 'open' order by rand(1) limit ${HOT_JOBS}`),
     pictures: await idsOf('select id from photos order by rand(1) limit 500'),
-    searches: LISTS,
+    searches: SEARCHED.map(pathOf),
   };
-  let slowest = 0;
-  // One after the other, nothing beside it: what a list costs by itself.
-  for (const path of LISTS) {
-    const times: number[] = [];
-    for (let i = 0; i < 7; i++) {
-      const at = performance.now();
-      await lead.surely('GET', path);
-      times.push(performance.now() - at);
-    }
-    figure(`load list ${path.slice(6)}`, quantileOf(times, 0.5), 'ms');
-    slowest = Math.max(slowest, quantileOf(times, 0.5));
-  }
-  figure('load list query', slowest, 'ms');
+  await tellLists(house.uri, lead);
 
   const cold: number[] = [];
   for (const id of target.jobs) {
@@ -126,7 +107,7 @@ async function sizes(db: Connection, made: number): Promise<void> {
   };
   const [chunks] = await db.query<RowDataPacket[]>(
     `select avg(octet_length(samples) + octet_length(events) + coalesce(octet_length(rig_state), 0)) as bytes,
-       avg(json_length(samples, '$.runSeconds')) as samples from run_chunks`,
+       avg(json_length(samples, '$.runSeconds')) as samples from run_chunks where run_id < '${MARK}'`,
   );
   const [rows] = await db.query<RowDataPacket[]>(
     'select (select count(*) from circuit_entries) + (select count(*) from observations) + (select count(*) from measurements) as n',

@@ -14,7 +14,7 @@ const KEPT = [
 /** Copies made by one statement. */
 const AT_ONCE = 25;
 /** The first letter of a copied id: ids of the application begin with its time, and "01" lasts until the year 2527. */
-const MARK = 'c';
+export const MARK = 'c';
 /** The number of a copied job lies so far behind its original's. */
 const NUMBERS = 10_000;
 /** The days of the copies lie over three years, as those of a company do; so many jobs are open, what lies further back is done. */

@@ -7,6 +7,12 @@ const FILES = import.meta.glob('./migrations/*.sql', { query: '?raw', import: 'd
   string
 >;
 
+/** Files that were put right after they had landed, by what they were: where the earlier one went through, it did the same. */
+const PUT_RIGHT: Readonly<Record<string, readonly string[]>> = {
+  // It failed where there were jobs: their summaries were words and not yet JSON.
+  '0017-words.sql': ['145fc73b733b01ebcc91809c709576d309b82c754c6dc53fb8eefeffb825f3ba'],
+};
+
 export type Migration = { name: string; sql: string; checksum: string };
 
 export function migrations(files: Record<string, string> = FILES): Migration[] {
@@ -49,7 +55,7 @@ export async function migrate(database: Database, list: Migration[]): Promise<st
     for (const migration of list) {
       const seen = done.get(migration.name);
       if (seen !== undefined) {
-        if (seen !== migration.checksum)
+        if (seen !== migration.checksum && !PUT_RIGHT[migration.name]?.includes(seen))
           throw new Error(`Migration ${migration.name} was changed after it was applied.`);
         continue;
       }

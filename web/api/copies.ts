@@ -1,4 +1,5 @@
 import { SHEET_VERSION } from '@/contract/answers/version';
+import { nowIso } from '@/web/api/clock';
 import { deviceStore } from './device-store';
 
 /** What may be looked at without a connection: the person, jobs and what their pages ask for. */
@@ -11,7 +12,7 @@ export async function keepCopy(path: string, text: string): Promise<void> {
   if (!KEPT.test(path)) return;
   try {
     const store = await deviceStore();
-    await store.put('copies', { path, text, at: new Date().toISOString(), shape: SHEET_VERSION });
+    await store.put('copies', { path, text, at: nowIso(), shape: SHEET_VERSION });
   } catch {
     // A private window, or no room.
   }
@@ -31,6 +32,15 @@ export async function copyOf(path: string): Promise<{ text: string; at: string }
   } catch {
     return undefined;
   }
+}
+
+/** The device is full: the older half of the copies goes, of which the server has the original; who is signed in stays known. */
+export async function forgetOldest(): Promise<void> {
+  const store = await deviceStore();
+  const copies = (await store.getAll('copies'))
+    .filter((c) => c.path !== '/me')
+    .sort((a, b) => a.at.localeCompare(b.at));
+  for (const { path } of copies.slice(0, Math.ceil(copies.length / 2))) await store.delete('copies', path);
 }
 
 /** Nothing that one person loaded is shown to the next. */

@@ -1,6 +1,7 @@
 import type { Gate } from '@/core/job/gates';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { heardTime } from './clock';
 import { answeredNow, noAnswer } from './connection';
 import { copyOf, keepCopy } from './copies';
 import { openUnanswered, type Unanswered } from './unanswered';
@@ -52,6 +53,7 @@ async function fetched(
   also: Readonly<Record<string, string>> = {},
 ): Promise<Answer> {
   const before = method === 'GET' ? known.get(path) : undefined;
+  const sentMs = Date.now();
   try {
     const response = await fetch(`/api${path}`, {
       method,
@@ -62,6 +64,7 @@ async function fetched(
       },
       body,
     });
+    heardTime(response.headers.get('Date'), sentMs);
     const text = await response.text();
     answeredNow();
     if (before && response.status === 304) return { status: 200, ok: true, text: before.text };
@@ -115,8 +118,8 @@ export async function get<T>(path: string): Promise<T> {
  * A write of the outbox: its body is the same every time it is sent. How long it waited is told as a span: the server then
  * knows what was written before a signature, whatever the clock of this device says.
  */
-export async function direct(method: 'POST' | 'PUT', path: string, body: object, writtenAt: string): Promise<unknown> {
-  const ago = Math.max(0, (Date.now() - Date.parse(writtenAt)) / 1000);
+export async function direct(method: 'POST' | 'PUT', path: string, body: object, writtenMs: number): Promise<unknown> {
+  const ago = Math.max(0, (Date.now() - writtenMs) / 1000);
   return read(await fetched(method, path, JSON.stringify(body), { 'X-Written-Ago': ago.toFixed(3) }));
 }
 

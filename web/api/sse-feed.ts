@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { batchSchema, historySchema } from '@/contract/answers/stream';
 import type { RunSample } from '@/core/startup/live';
 import { type RunEvent, WHOLE_S } from '@/core/startup/steady-state';
+import { serverNow } from '@/web/api/clock';
 import { EMPTY_FEED, type FeedSnapshot, type InstrumentFeed } from './instrument-feed';
 
 type WithEvents<T> = Omit<T, 'events'> & { events: RunEvent[] };
@@ -76,7 +77,7 @@ export class SseFeed implements InstrumentFeed {
         bench: h.bench ?? null,
         seq: h.seq,
         durableSeq: h.durableSeq,
-        lastAt: Date.now(),
+        lastAt: serverNow(),
       },
       true,
     );
@@ -96,8 +97,8 @@ export class SseFeed implements InstrumentFeed {
       bench: b.bench ?? null,
       seq: b.seq,
       durableSeq: b.durableSeq,
-      lastAt: Date.now(),
-      latencyMs: Date.now() - b.producedAt,
+      lastAt: serverNow(),
+      latencyMs: serverNow() - b.producedAt,
     });
   }
 

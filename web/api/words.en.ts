@@ -28,5 +28,7 @@ export const en = {
   'web.kept-withdrawal': 'Weighing taken back',
   'web.no-connection-to-server-picture-is': 'No connection to the server. The picture is still here; try again.',
   'web.no-connection-to-server-what-you': 'No connection to the server. What you typed is still here; try again.',
+  'web.no-room-on-this-device':
+    'This device has no room left and there is no connection. Delete pictures or videos on it, then save again: what you typed is still here.',
   'web.server-did-not-answer-properly': 'The server did not answer properly.',
 } as const;

@@ -30,5 +30,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.kept-withdrawal': 'Pesaje retirado',
   'web.no-connection-to-server-picture-is': 'Sin conexión con el servidor. La foto sigue aquí; intente otra vez.',
   'web.no-connection-to-server-what-you': 'Sin conexión con el servidor. Lo que escribió sigue aquí; intente otra vez.',
+  'web.no-room-on-this-device':
+    'Este aparato no tiene espacio y no hay conexión. Borre fotos o videos y guarde otra vez: lo que escribió sigue aquí.',
   'web.server-did-not-answer-properly': 'El servidor no respondió bien.',
 };

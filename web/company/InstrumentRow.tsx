@@ -1,6 +1,6 @@
 import { datesOn, INSTRUMENT_KIND_WORDS, type Instrument } from '@/core/instrument/register';
-import { dayAt } from '@/core/words/calendar';
 import { day } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { readerNow, say } from '@/web/words/say';
@@ -16,7 +16,7 @@ type Props = {
 
 /** One instrument in a line: whether its dates hold, and whether it is in this reader's hands. */
 export function InstrumentRow({ instrument: i, mine, busy, onEdit, onTake }: Props) {
-  const { calibration, zero } = datesOn(i, dayAt(new Date(), readerNow().timeZone));
+  const { calibration, zero } = datesOn(i, todayAt(readerNow().timeZone));
   const over = calibration === 'overdue' || zero === 'overdue';
   return (
     <li

@@ -1,7 +1,7 @@
 import type { PersonRecord } from '@/contract/company';
 import { hasRunOut } from '@/core/job/person-form';
-import { dayAt } from '@/core/words/calendar';
 import { day, value } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { readerNow, say } from '@/web/words/say';
@@ -18,7 +18,7 @@ type Props = {
 
 /** One person in a line: whether they can get in, what they may do, whether their certificate still counts. */
 export function PersonRow({ person: p, self, busy, onEdit, onInvite, onBlock }: Props) {
-  const runOut = hasRunOut(p.certifiedUntil, dayAt(new Date(), readerNow().timeZone));
+  const runOut = hasRunOut(p.certifiedUntil, todayAt(readerNow().timeZone));
   return (
     <li
       data-testid={`person-${p.signIn}`}

@@ -1,13 +1,13 @@
 import { cylinderChecks, cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { worstOf } from '@/core/finding/order';
-import { dayAt } from '@/core/words/calendar';
 import { day, value } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { Mark } from '@/web/kit/Mark';
 import { lbOz, readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
-const today = (): string => dayAt(new Date(), readerNow().timeZone);
+const today = (): string => todayAt(readerNow().timeZone);
 
 /** One cylinder: its mark, its fill to scale, and the first thing that stands against filling it. */
 export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import useSWR from 'swr';
 import { type CylinderMovement, cylinderChecks, cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { HOT_F } from '@/core/circuit/recovery/cylinder-fill';
-import { dayAt } from '@/core/words/calendar';
 import { moment, value as stored } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
@@ -19,7 +19,7 @@ import { MovementSheet } from './MovementSheet';
 
 type Ledger = { cylinder: CylinderRow; movements: (CylinderMovement & { source: string; recipient: string | null })[] };
 const BASIS_F = 77;
-const today = (): string => dayAt(new Date(), readerNow().timeZone);
+const today = (): string => todayAt(readerNow().timeZone);
 
 /** One cylinder: its picture, what stands against it, its ledger, and what a person writes into it. */
 export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose: () => void; onChanged: () => void }) {

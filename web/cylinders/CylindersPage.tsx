@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { may } from '@/core/job/permissions';
 import { value } from '@/core/words/said';
+import { serverNow } from '@/web/api/clock';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { ImportPanel } from '@/web/csv/ImportPanel';
@@ -31,7 +32,7 @@ export default function CylindersPage() {
   useKeys({ 'g j': () => navigate('/jobs'), 'g l': () => navigate('/library') });
   const work = useImport(FILES, sendCylinders, () => void mutate());
   const mayKeep = may(me?.role, 'keep-cylinders');
-  const year = new Date().getFullYear();
+  const year = new Date(serverNow()).getFullYear();
   const link = 'touch inline-flex items-center px-2 text-[14px] text-copper underline underline-offset-4';
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">

@@ -4,6 +4,7 @@ import { HAND_MOVEMENTS } from '@/contract/circuit';
 import { ledgerBalance } from '@/core/circuit/recovery/cylinder';
 import { type Answers, choice, formSchema, is, onlyWhen, text, weight } from '@/core/form/field';
 import { q, type Said } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { write } from '@/web/api/outbox/our-outbox';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
@@ -48,7 +49,7 @@ export function MovementSheet({ personId, cylinder, first, onClose, onDone }: Pr
       grossOz: kind === 'weighed' ? grossOz : null,
       recipient: kind === 'sent away' ? recipient : null,
       note: null,
-      occurredAt: new Date().toISOString(),
+      occurredAt: nowIso(),
       ...(kind === 'weighed' ? {} : namedCertified()),
     });
   return (

@@ -1,5 +1,6 @@
 import type { Brought } from '@/contract/lists';
 import type { RowTrouble } from '@/core/form/table-csv';
+import { nowIso } from '@/web/api/clock';
 import { post } from '@/web/api/http';
 import type { Sender } from '@/web/csv/use-import';
 
@@ -9,7 +10,7 @@ type Reply = Brought & { refused: (Omit<RowTrouble, 'row'> & { index: number })[
 export const sendCylinders: Sender = async (_, rows) => {
   const { refused, ...counts } = await post<Reply>('/cylinders', {
     cylinders: rows.map((r) => r.value),
-    countedAt: new Date().toISOString(),
+    countedAt: nowIso(),
   });
   return { ...counts, refused: refused.map(({ index, ...trouble }) => ({ ...trouble, row: rows[index]!.row })) };
 };

@@ -4,8 +4,8 @@ import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
 import { JOBS_PAGE } from '@/contract/job-page';
 import { may } from '@/core/job/permissions';
-import { dayAt } from '@/core/words/calendar';
 import { value } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
@@ -29,7 +29,7 @@ export default function JobsPage() {
   const { search, text, setText, state, shownState, show } = useJobSearch();
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
-  const today = dayAt(new Date(), readerNow().timeZone);
+  const today = todayAt(readerNow().timeZone);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
       `/jobs?state=${shownState}&today=${today}&offset=${index * JOBS_PAGE}&search=${encodeURIComponent(search)}`,

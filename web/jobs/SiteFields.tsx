@@ -1,8 +1,8 @@
 import { v4 as uuid } from 'uuid';
 import type { KnownSite } from '@/contract/customers';
 import type { Role } from '@/core/job/permissions';
-import { dayAt } from '@/core/words/calendar';
 import type { Language } from '@/core/words/render';
+import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
@@ -26,7 +26,7 @@ export const noSite = () => ({
   elevationFt: '',
   systemName: '',
   leadId: '',
-  scheduledFor: dayAt(new Date(), readerNow().timeZone),
+  scheduledFor: todayAt(readerNow().timeZone),
   known: 'survey' as 'survey' | 'plate',
   /** A house the company knows, with its systems; what is typed of it stays as it is there. */
   house: undefined as KnownSite | undefined,

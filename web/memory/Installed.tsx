@@ -1,4 +1,5 @@
 import useSWR from 'swr';
+import { serverNow } from '@/web/api/clock';
 import { type ApiProblem, get } from '@/web/api/http';
 import { Trouble } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
@@ -18,7 +19,7 @@ const AGES = [
 export function Installed() {
   const { data, error } = useSWR<{ rows: Row[] }, ApiProblem>('/installed', get);
   const rows = data?.rows ?? [];
-  const year = new Date().getFullYear();
+  const year = new Date(serverNow()).getFullYear();
   const refrigerants = [...new Set(rows.map((r) => r.refrigerant ?? '–'))].sort();
   const count = (refrigerant: string, [low, high]: readonly [number, number]): number =>
     rows.filter(

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { movementsOf, WITHDRAWN } from '@/core/job/movements';
 import { shown } from '@/core/units/format';
 import { clock, value } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -77,7 +78,7 @@ export function MovementLog({ view }: { view: JobView }) {
             view.actions.send(`/jobs/${sheet.job.id}/movements/${taking.id}/withdrawal`, {
               id: uuid(),
               reason,
-              occurredAt: new Date().toISOString(),
+              occurredAt: nowIso(),
             })
           }
           onClose={() => setTaking(undefined)}

@@ -4,6 +4,7 @@ import type { Refusal } from '@/core/finding/outcome';
 import { type LevelId, nextSeed } from '@/core/practice/levels';
 import type { Move } from '@/core/practice/moves';
 import type { RoundView } from '@/core/practice/view';
+import { nowIso } from '@/web/api/clock';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useAct } from '@/web/kit/use-act';
 import { readKept, useKept } from '@/web/kit/use-kept';
@@ -77,7 +78,7 @@ export function useRound(level: LevelId, personId: string, played: readonly numb
   const move = useCallback(
     (made: Move): void => {
       if (busy || round.finishedAt) return;
-      const ended = made.kind === 'finish' ? { finishedAt: new Date().toISOString() } : {};
+      const ended = made.kind === 'finish' ? { finishedAt: nowIso() } : {};
       keep({ ...round, moves: [...round.moves, made], ...ended });
     },
     [busy, round, keep],

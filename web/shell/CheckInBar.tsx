@@ -4,6 +4,7 @@ import { type CheckIn, checkInOf } from '@/core/phases/hand-over/check-in';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { clock } from '@/core/words/said';
 import { forCircuit } from '@/web/api/circuit-path';
+import { nowIso } from '@/web/api/clock';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useNow } from '@/web/api/use-now';
 import { say } from '@/web/words/say';
@@ -20,7 +21,7 @@ export function CheckInBar({ sheet }: { sheet: JobSheet }) {
       kind: 'check-in',
       body: { what },
       supersedesId: null,
-      occurredAt: new Date().toISOString(),
+      occurredAt: nowIso(),
     });
   const loud = check.state === 'silent';
   return (

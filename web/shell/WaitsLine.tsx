@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import { clock } from '@/core/words/said';
+import { clock, q, type Said } from '@/core/words/said';
+import { useClockAhead } from '@/web/api/clock';
 import { useConnection } from '@/web/api/connection';
 import { detailOf, labelOf } from '@/web/api/outbox/labels';
 import { useOutbox } from '@/web/api/outbox/use-outbox';
@@ -13,6 +14,14 @@ import { tell } from '@/web/words/tell';
 /** A write that is under way this long is told as waiting, ms. */
 const SLOW_MS = 4_000;
 const LINE_PX = 30;
+const MIN_MS = 60_000;
+const HOUR_MS = 60 * MIN_MS;
+
+/** How far the clock of this device is off, and that it does no harm. */
+const clockWords = (aheadMs: number): Said =>
+  tell(aheadMs > 0 ? 'web.clock-is-ahead' : 'web.clock-is-behind', {
+    by: Math.abs(aheadMs) < 2 * HOUR_MS ? q(Math.abs(aheadMs) / MIN_MS, 'min') : q(Math.abs(aheadMs) / HOUR_MS, 'h', 0),
+  });
 
 /** One line over every page while the server does not answer, something waits to be sent, or was not accepted. */
 export default function WaitsLine({ me }: { me: Me }) {
@@ -22,7 +31,8 @@ export default function WaitsLine({ me }: { me: Me }) {
   const now = useNow();
   const refused = waiting.filter((w) => w.refused);
   const unsent = waiting.filter((w) => !w.refused && (lost || now - Date.parse(w.at) > SLOW_MS));
-  const shown = lost || unsent.length > 0 || refused.length > 0;
+  const ahead = useClockAhead();
+  const shown = lost || unsent.length > 0 || refused.length > 0 || ahead !== 0;
   useEffect(() => {
     document.documentElement.style.setProperty('--waits', shown ? `${LINE_PX}px` : '0px');
   }, [shown]);
@@ -42,6 +52,7 @@ export default function WaitsLine({ me }: { me: Me }) {
             ...(refused.length ? [say(tell('web.not-accepted', { count: refused.length }))] : []),
             ...(lost ? [say(tell('web.no-connection'))] : []),
             ...(asOf ? [say(tell('web.shown-as-of', { at: clock(asOf) }))] : []),
+            ...(ahead ? [say(clockWords(ahead))] : []),
             ...(unsent.length ? [say(tell('web.waits-to-be-sent', { count: unsent.length }))] : []),
           ].join(' ')}
         </span>

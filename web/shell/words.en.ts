@@ -11,6 +11,8 @@ export const en = {
   'web.cancelled-by': 'Cancelled by {by}, {at}',
   'web.certified': ', certified {certification}',
   'web.check-that-mill-bridge-is-running': 'Check that Mill Bridge is running.',
+  'web.clock-is-ahead': 'This device’s clock is {by} fast: times are corrected.',
+  'web.clock-is-behind': 'This device’s clock is {by} slow: times are corrected.',
   'web.demo': 'demo',
   'web.demo-crew': 'Demo crew',
   'web.demo-here': 'Demo: an invented company. Begin your own with  npm start -- --company',

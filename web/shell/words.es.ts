@@ -13,6 +13,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.cancelled-by': 'Cancelado por {by}, {at}',
   'web.certified': ', certificado {certification}',
   'web.check-that-mill-bridge-is-running': 'Revise que Mill Bridge esté en marcha.',
+  'web.clock-is-ahead': 'El reloj de este aparato va adelantado {by}: las horas se corrigen.',
+  'web.clock-is-behind': 'El reloj de este aparato va atrasado {by}: las horas se corrigen.',
   'web.demo': 'demo',
   'web.demo-crew': 'Cuadrilla de demostración',
   'web.demo-here': 'Demo: una empresa inventada. Empiece la suya con  npm start -- --company',

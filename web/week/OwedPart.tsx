@@ -4,6 +4,7 @@ import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
 import type { OwedVisit } from '@/core/phases/owed-visits';
 import { day } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { type ApiProblem, get, post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
@@ -92,7 +93,7 @@ function PlanSheet({ row, today, onDone, onClose }: SheetProps) {
               kind: 'visit',
               body: { on, purpose: PURPOSE[row.kind], what, who: whoComes },
               supersedesId: null,
-              occurredAt: new Date().toISOString(),
+              occurredAt: nowIso(),
             });
             await onDone();
           }).then(onClose);

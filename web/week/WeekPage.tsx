@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { may } from '@/core/job/permissions';
 import { clashesOf, type WeekSlot } from '@/core/phases/plan/week';
-import { dayAt } from '@/core/words/calendar';
+import { todayAt } from '@/web/api/clock';
 import { useMe } from '@/web/api/use-me';
 import { usePeople } from '@/web/api/use-people';
 import { useWeek } from '@/web/api/use-week';
@@ -28,7 +28,7 @@ const DRAG_PX = 8;
 export default function WeekPage() {
   const { me } = useMe();
   const [query, setQuery] = useSearchParams();
-  const today = dayAt(new Date(), readerNow().timeZone);
+  const today = todayAt(readerNow().timeZone);
   const monday = query.get('from') ?? mondayOf(today);
   const { data, error, mutate } = useWeek(monday);
   const people = usePeople();

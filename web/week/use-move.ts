@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { WeekSlot } from '@/core/phases/plan/week';
+import { nowIso } from '@/web/api/clock';
 import { get, post, put } from '@/web/api/http';
 import type { MoveTo } from './SlotSheet';
 
@@ -16,6 +17,6 @@ export async function moveSlot(slot: WeekSlot, { on, leadId, why }: MoveTo): Pro
     kind: 'visit',
     body: { ...visit?.body, on },
     supersedesId: slot.visitId,
-    occurredAt: new Date().toISOString(),
+    occurredAt: nowIso(),
   });
 }

@@ -148,11 +148,17 @@ describe('a job as a file', () => {
     const entry = Buffer.from(bomb).indexOf('PK\x01\x02', 0, 'latin1');
     new DataView(bomb.buffer).setUint32(entry + 24, MOST_UNPACKED_BYTES + 1, true);
     const files = unzipSync(file);
+    // One that says little and holds much: eighty megabytes that call themselves a hundred bytes.
+    const liar = zipSync({ ...files, 'job.json': new Uint8Array(80_000_000) }, { level: 9 });
+    const named = Buffer.from(liar).lastIndexOf('job.json', undefined, 'latin1');
+    new DataView(liar.buffer).setUint32(named - 46 + 24, 100, true);
+    expect(liar.length).toBeLessThan(1_000_000);
     const more = zipSync({ ...files, 'more.txt': strToU8('x') });
     const { 'job.json': _, ...less } = files;
     for (const [what, data] of [
       ['no zip', strToU8('hello')],
       ['bomb', bomb],
+      ['a bomb that lies', liar],
       ['a file more', more],
       ['a file less', zipSync(less)],
       ['not json', tampered(file, 'manifest.json', () => '{')],

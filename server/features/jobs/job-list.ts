@@ -38,9 +38,12 @@ const SILENT = 'coalesce(check_in_due < :silentBefore, false)';
 /** Who is silent first, then today's work, then what is overdue or coming, nearest first. */
 const ORDER = `${SILENT} desc, field(state, 'open', 'done', 'cancelled'), if(scheduled_for = :today, 0, 1), abs(datediff(scheduled_for, :today)), number desc`;
 const STATES = { all: ['open', 'done', 'cancelled'], open: ['open'], done: ['done', 'cancelled'] } as const;
-/** Of so many rows looked at, so many with the words: then they are met often enough on the way through the list. */
-const LOOKED_AT = 200;
-const OFTEN = 6;
+/**
+ * Of so many rows looked at, so many with the words: then they are met often enough on the way through the list. At 2 % both
+ * ways take about 30 ms with 100,000 jobs (measured); rarer words are quicker by the index, more common ones on the way.
+ */
+const LOOKED_AT = 400;
+const OFTEN = 8;
 
 /** Counting goes so far: beyond it nobody reads a figure, and a hundred thousand rows would be walked for it. */
 const COUNTED = 200;
@@ -56,6 +59,7 @@ export async function listJobs(db: Db, companyId: string, query: JobListQuery): 
     offset: query.offset,
     limit: query.limit,
     window: query.offset + query.limit + 1,
+    finished: query.state === 'done',
     silentBefore: new Date(now().getTime() - SILENCE_MS),
     against,
     ...Object.fromEntries(words.map((w, i) => [`w${i}`, likeText(w)])),
@@ -72,11 +76,19 @@ export async function listJobs(db: Db, companyId: string, query: JobListQuery): 
   if (against && !(await isCommon(db, like, values))) {
     const found = `company_id = :companyId and match(search_text) against(:against in boolean mode) ${like}
       and (state in (${states})${query.state === 'open' ? ` or ${SILENT}` : ''})`;
-    const jobs = await db.rows<JobListRow>(
-      `select ${LIST_COLUMNS} from job_summary s where ${found} order by ${ORDER} limit :limit offset :offset`,
+    // All that were found are sorted anyway: how many there are comes with them, as far as counting goes.
+    const ids = await db.rows<{ jobId: string }>(
+      `select job_id as jobId from job_summary where ${found} order by ${ORDER} limit ${COUNTED + 1} offset :offset`,
       values,
     );
-    return { jobs, ...totalOf(await count(found), query.offset + jobs.length) };
+    const page = ids.slice(0, query.limit).map((row) => row.jobId);
+    const jobs = page.length
+      ? await db.rows<JobListRow>(
+          `select ${LIST_COLUMNS} from job_summary s where job_id in (:page) order by ${ORDER}`,
+          { ...values, page },
+        )
+      : [];
+    return { jobs, ...totalOf(query.offset + ids.length, query.offset + jobs.length) };
   }
 
   const walked = await walkedList(db, STATES[query.state], like, values);
@@ -98,6 +110,9 @@ const totalOf = (counted: number, seen: number): Pick<JobListPage, 'total' | 'at
   ...(counted > COUNTED ? { atLeast: true as const } : {}),
 });
 
+/** `finished`: who is silent stands here only with a job that is over. */
+type Walk = Record<string, unknown> & { window: number; limit: number; finished: boolean };
+
 /**
  * From either side of today as far as this page reaches, by an index each; and whoever is silent. The states come one after
  * the other: where the first fills the page, the others are not looked at.
@@ -106,13 +121,31 @@ async function walkedList(
   db: Db,
   states: readonly string[],
   like: string,
-  values: Record<string, unknown> & { window: number; limit: number },
+  values: Walk & { offset: number },
 ): Promise<JobListRow[]> {
-  const [first] = states;
-  if (states.length > 1) {
-    const open = await walkedList(db, [first!], like, values);
-    if (open.length > values.limit) return open;
-  }
+  const [first, ...later] = states;
+  if (later.length === 0) return walkedOver(db, states, like, values);
+  const open = await walkedOver(db, [first!], like, { ...values, offset: 0, limit: values.window });
+  const page = open.slice(values.offset, values.offset + values.limit + 1);
+  return page.length > values.limit
+    ? page
+    : walkedOver(
+        db,
+        later,
+        like,
+        values,
+        open.map((row) => row.jobId),
+      );
+}
+
+/** What these states have, with jobs of others that were found already. */
+async function walkedOver(
+  db: Db,
+  states: readonly string[],
+  like: string,
+  values: Walk,
+  found: readonly string[] = [],
+): Promise<JobListRow[]> {
   const near = 'select job_id, state, scheduled_for, number, check_in_due from job_summary';
   const sides = states.flatMap((state) => [
     `(${near} force index (job_summary_next) where company_id = :companyId and state = '${state}' and scheduled_for >= :today ${like}
@@ -121,20 +154,22 @@ async function walkedList(
       order by scheduled_for desc, number desc limit :window)`,
   ]);
   const silent = `(${near} force index (job_summary_silent) where company_id = :companyId and check_in_due < :silentBefore ${like}
-    ${first === 'done' ? `and state in (${states.map((s) => `'${s}'`).join(', ')})` : ''})`;
+    ${values.finished ? `and state in ('done', 'cancelled')` : ''})`;
+  const known = found.length ? [`(${near} where job_id in (:found))`] : [];
   return db.rows<JobListRow>(
-    `select ${LIST_COLUMNS} from (select job_id from (${[...sides, silent].join(' union ')}) near
+    `select ${LIST_COLUMNS} from (select job_id from (${[...sides, silent, ...known].join(' union ')}) near
        order by ${ORDER} limit :window) page
      join job_summary s on s.job_id = page.job_id order by ${ORDER} limit :limit offset :offset`,
-    { ...values, limit: values.limit + 1 },
+    { ...values, limit: values.limit + 1, found },
   );
 }
 
 async function isCommon(db: Db, like: string, values: Record<string, unknown>): Promise<boolean> {
-  const met = await db.rows(
-    `select job_id from job_summary force index (job_summary_past) where company_id = :companyId ${like}
-     limit ${OFTEN} rows examined ${LOOKED_AT}`,
+  // In the order in which they were made: jobs of one day and one state are often alike.
+  const [met] = await db.rows<{ n: number }>(
+    `select count(*) as n from (select search_text from job_summary force index (job_summary_owed)
+       where company_id = :companyId limit ${LOOKED_AT}) looked_at where true ${like}`,
     values,
   );
-  return met.length === OFTEN;
+  return Number(met?.n ?? 0) >= OFTEN;
 }

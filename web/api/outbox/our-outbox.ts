@@ -1,12 +1,14 @@
 import { mutate } from 'swr';
 import type { JobSheet } from '@/core/job/sheet';
-import { keepCopy } from '@/web/api/copies';
+import { forgetOldest, keepCopy } from '@/web/api/copies';
 import { deviceStore } from '@/web/api/device-store';
 import { ApiProblem, direct } from '@/web/api/http';
 import { upload } from '@/web/api/upload';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { pathOfSheet, sheetPath, splitPath } from '../circuit-path';
 import { withJobOf } from '../job-parts';
-import { Outbox } from './outbox';
+import { type Carrier, Outbox } from './outbox';
 import { jobOf, type Outcome, type Waiting } from './waiting';
 
 const RETRY_MS = 5_000;
@@ -32,7 +34,7 @@ export function takeSheet(sheet: JobSheet): void {
   );
 }
 
-function answered(write: Waiting, answer: unknown): void {
+function answered(write: Pick<Waiting, 'path'>, answer: unknown): void {
   const job = jobOf(write.path);
   if (isSheet(answer)) takeSheet(answer);
   else if (job) void mutate((key) => typeof key === 'string' && splitPath(key).path === sheetPath(job));
@@ -40,8 +42,8 @@ function answered(write: Waiting, answer: unknown): void {
 }
 
 /** A picture goes as a form, everything else as JSON. */
-function send({ method, path, body, at }: Pick<Waiting, 'method' | 'path' | 'body' | 'at'>): Promise<unknown> {
-  if (!(body.photo instanceof Blob)) return direct(method, path, body, at);
+function send({ method, path, body, at, deviceMs }: Parameters<Carrier['send']>[0]): Promise<unknown> {
+  if (!(body.photo instanceof Blob)) return direct(method, path, body, deviceMs ?? Date.parse(at));
   const form = new FormData();
   for (const [name, value] of Object.entries(body)) form.set(name, value instanceof Blob ? value : String(value));
   return upload(path, form, () => undefined, new AbortController().signal);
@@ -56,6 +58,8 @@ export function outboxOf(personId: string): Promise<Outbox> {
   if (ours && whose === personId) return ours;
   stop();
   whose = personId;
+  // Asked for once: what waits here must not be thrown away to make room for something else.
+  void navigator.storage?.persist?.();
   ours = deviceStore().then(async (store) => {
     const box = new Outbox(store, personId, {
       send,
@@ -66,6 +70,8 @@ export function outboxOf(personId: string): Promise<Outbox> {
         allowed: (e as ApiProblem).allowed,
       }),
       answered,
+      makeRoom: forgetOldest,
+      noRoom: () => new ApiProblem({ code: 'no-room', message: say(tell('web.no-room-on-this-device')) }, 0),
     });
     await box.load();
     const again = (): void => void (box.list().some((w) => !w.refused) && box.flush());

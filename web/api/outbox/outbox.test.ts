@@ -7,6 +7,7 @@ import type { Waiting } from './waiting';
 
 class Refusal extends Error {}
 class NoConnection extends Error {}
+class NoRoom extends Error {}
 
 /** A server that keeps each id once, as ours does. */
 class Server {
@@ -30,7 +31,29 @@ class Server {
     passes: (error) => error instanceof NoConnection,
     refusedBy: (error) => ({ message: (error as Error).message }),
     answered: (write) => this.answered.push(write.path),
+    makeRoom: async () => {
+      this.roomMade += 1;
+      this.full -= 1;
+    },
+    noRoom: () => new NoRoom(),
   };
+  /** So many writes of the device fail for want of room, unless room is made. */
+  full = 0;
+  roomMade = 0;
+  /** The device's store, which has no room while it is full. */
+  store(real: DeviceStore): DeviceStore {
+    const add: DeviceStore['add'] = (...args) => {
+      if (this.full > 0) throw new DOMException('no room', 'QuotaExceededError');
+      return real.add(...args);
+    };
+    return new Proxy(real, {
+      get: (target, name) => {
+        if (name === 'add') return add;
+        const value = Reflect.get(target, name) as unknown;
+        return typeof value === 'function' ? value.bind(target) : value;
+      },
+    });
+  }
 }
 const idsOf = (body: Readonly<Record<string, unknown>>): string[] =>
   Array.isArray(body.observations)
@@ -42,7 +65,7 @@ const idsOf = (body: Readonly<Record<string, unknown>>): string[] =>
 let store: DeviceStore;
 let server: Server;
 const open = async (personId = 'tess'): Promise<Outbox> => {
-  const box = new Outbox(store, personId, server.carrier);
+  const box = new Outbox(server.store(store), personId, server.carrier);
   await box.load();
   return box;
 };
@@ -156,6 +179,45 @@ describe('the outbox', () => {
       { version: 4, choice: 'a' },
       { version: 5, choice: 'b' },
     ]);
+  });
+  it('a device without room lets go of copies, and keeps it', async () => {
+    const box = await open();
+    server.online = false;
+    server.full = 1;
+    expect(await box.write('POST', '/jobs/a/decisions', { id: 'one' })).toEqual({ kind: 'waits' });
+    expect(server.roomMade).toBe(1);
+    expect(box.list()).toHaveLength(1);
+  });
+  it('what it cannot keep goes to the server at once, after what waits', async () => {
+    const box = await open();
+    server.online = false;
+    await box.write('POST', '/jobs/a/decisions', { id: 'one' });
+    server.online = true;
+    server.full = 9;
+    expect(await box.write('POST', '/jobs/a/decisions', { id: 'two' })).toMatchObject({ kind: 'stored' });
+    expect(server.ids).toEqual(['one', 'two']);
+    expect(server.answered).toEqual(['/jobs/a/decisions', '/jobs/a/decisions']);
+  });
+  it('who can neither keep nor send it is told so, and nothing waits that is not there', async () => {
+    const box = await open();
+    server.online = false;
+    server.full = 9;
+    await expect(box.write('POST', '/jobs/a/decisions', { id: 'one' })).rejects.toBeInstanceOf(NoRoom);
+    expect(box.list()).toEqual([]);
+    server.online = true;
+    server.refuses = () => true;
+    await expect(box.write('POST', '/jobs/a/decisions', { id: 'one' })).rejects.toBeInstanceOf(Refusal);
+  });
+  it('never overtakes what waits', async () => {
+    const box = await open();
+    server.online = false;
+    await box.write('POST', '/jobs/a/decisions', { id: 'one' });
+    server.full = 9;
+    await expect(box.write('POST', '/jobs/a/decisions', { id: 'two' })).rejects.toBeInstanceOf(NoRoom);
+    server.full = 0;
+    server.online = true;
+    await box.flush();
+    expect(server.ids).toEqual(['one']);
   });
   it('what one person left is never sent in the name of the next', async () => {
     server.online = false;

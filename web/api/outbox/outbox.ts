@@ -1,14 +1,19 @@
+import { nowIso } from '@/web/api/clock';
 import type { DeviceStore } from '@/web/api/device-store';
 import { bodyTogether, nextTogether, type Outcome, type Refused, type Waiting } from './waiting';
 
 /** How a write fails: it waits for a connection, or the server will not have it. */
 export type Carrier = {
-  send: (write: Pick<Waiting, 'method' | 'path' | 'body' | 'at'>) => Promise<unknown>;
+  send: (write: Pick<Waiting, 'method' | 'path' | 'body' | 'at' | 'deviceMs'>) => Promise<unknown>;
   /** Trouble that passes: no connection, a server that is down, a session that ran out. */
   passes: (error: unknown) => boolean;
   refusedBy: (error: unknown) => Refused;
   /** What the server answered, for the screens. */
-  answered: (write: Waiting, answer: unknown) => void;
+  answered: (write: Pick<Waiting, 'path'>, answer: unknown) => void;
+  /** The device is full: lets go of copies, of which the server has the original. */
+  makeRoom: () => Promise<void>;
+  /** What the person is told who can neither keep nor send what they wrote. */
+  noRoom: () => Error;
 };
 
 type Standby = { resolve: (outcome: Outcome) => void; reject: (error: unknown) => void };
@@ -52,13 +57,40 @@ export class Outbox {
 
   /** Puts a write on the device and sends it; resolves when the server has it, or when it has to wait for a connection. */
   async write(method: Waiting['method'], path: string, body: object): Promise<Outcome> {
-    const seq = await this.keep(method, path, body as Waiting['body']);
+    const seq = await this.keepOrMakeRoom(method, path, body as Waiting['body']);
+    if (seq === undefined) return this.sendUnkept(method, path, body as Waiting['body']);
     const done = new Promise<Outcome>((resolve, reject) => {
       this.standby.set(seq, [...(this.standby.get(seq) ?? []), { resolve, reject }]);
     });
     await this.load();
     void this.flush();
     return done;
+  }
+
+  /** Undefined: this device has no room, with its copies let go either. */
+  private async keepOrMakeRoom(...write: Parameters<Outbox['keep']>): Promise<number | undefined> {
+    for (const room of [this.carrier.makeRoom, undefined]) {
+      try {
+        return await this.keep(...write);
+      } catch (error) {
+        if ((error as Error).name !== 'QuotaExceededError') throw error;
+        await room?.();
+      }
+    }
+    return undefined;
+  }
+
+  /** What cannot be kept here is sent at once, after what waits; who has no connection either is told so, and keeps it on the screen. */
+  private async sendUnkept(method: Waiting['method'], path: string, body: Waiting['body']): Promise<Outcome> {
+    await this.flush();
+    if (this.waiting.some((w) => !w.refused)) throw this.carrier.noRoom();
+    try {
+      const answer = await this.carrier.send({ method, path, body, at: nowIso(), deviceMs: Date.now() });
+      this.carrier.answered({ path }, answer);
+      return { kind: 'stored', answer };
+    } catch (error) {
+      throw this.carrier.passes(error) ? this.carrier.noRoom() : error;
+    }
   }
 
   /** A change of what still waits to be changed takes its place; one that is under way is followed. */
@@ -71,7 +103,7 @@ export class Outbox {
       await this.store.put('outbox', { ...earlier, body: version === undefined ? body : { ...body, version } });
       return earlier.seq;
     }
-    const write = { personId: this.personId, method, path, body, at: new Date().toISOString() };
+    const write = { personId: this.personId, method, path, body, at: nowIso(), deviceMs: Date.now() };
     return this.store.add('outbox', { ...write, ...(earlier ? { after: earlier.seq } : {}) } as Waiting);
   }
 

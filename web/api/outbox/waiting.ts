@@ -6,7 +6,10 @@ export type Waiting = {
   method: 'POST' | 'PUT';
   path: string;
   body: Readonly<Record<string, unknown>>;
+  /** When it was written, as the server would have it. */
   at: string;
+  /** The same by the clock of this device, ms: how long it waited is measured by that alone. */
+  deviceMs?: number;
   /** An earlier change of the same thing that was under way: this one follows on the version that it makes. */
   after?: number;
   /** What the server said when it would not have it, and nobody stood by to read it. */

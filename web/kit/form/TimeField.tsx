@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { serverNow } from '@/web/api/clock';
 import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -22,9 +23,9 @@ export function TimeField({ label, value, error, onValue }: Props) {
       onChange={(e) => {
         const [hours, minutes] = e.target.value.split(':').map(Number);
         if (hours === undefined || minutes === undefined || Number.isNaN(hours + minutes)) return;
-        const day = new Date();
+        const day = new Date(serverNow());
         day.setHours(hours, minutes, 0, 0);
-        const past = day.getTime() > Date.now() + AHEAD_MS ? new Date(day.getTime() - DAY_MS) : day;
+        const past = day.getTime() > serverNow() + AHEAD_MS ? new Date(day.getTime() - DAY_MS) : day;
         onValue(past.toISOString());
       }}
     />

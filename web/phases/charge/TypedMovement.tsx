@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import type { Answers } from '@/core/form/field';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { value } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
@@ -30,7 +31,7 @@ export function TypedMovement({ view, phase, onClose }: Props) {
           stage,
           quantity: 'chargeMovementOz',
           value: Math.round((movedOz(said) ?? 0) * 100) / 100,
-          occurredAt: new Date().toISOString(),
+          occurredAt: nowIso(),
           startOz,
           endOz,
           ...(said.way === 'out' && cylinderId ? { cylinderId } : {}),

@@ -8,7 +8,7 @@ import { charge } from '@/core/phases/charge/phase';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { nextMoveOf } from '@/core/phases/phase';
 import { sheetGates } from '@/core/phases/standing';
-import { dayAt } from '@/core/words/calendar';
+import { todayAt } from '@/web/api/clock';
 import { post } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import type { EquippedView } from '../job-context';
@@ -26,7 +26,7 @@ export function useCharge(view: EquippedView, build: BuildUp) {
   const scaleRun = run?.phase === 'charge' ? run : undefined;
   const live = scaleRun ? liveMovement(view) : undefined;
   const gates = sheetGates(sheet, 'charge');
-  const checks = chargeChecks(sheet, build, dayAt(new Date(), sheet.site.timeZone));
+  const checks = chargeChecks(sheet, build, todayAt(sheet.site.timeZone));
   const label = chargeLabel(sheet, build);
   const judged = judgeCharge(sheet, build, (live?.oz ?? 0) + (scaleRun ? unsheetedOz(view) : 0));
 

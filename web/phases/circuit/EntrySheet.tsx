@@ -4,6 +4,7 @@ import { newestHere } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, entryOf } from '@/core/phases/log/entries';
 import { isEarlyLook } from '@/core/phases/pressure-test/early-look';
 import { pressureView } from '@/core/phases/pressure-test/view';
+import { nowIso } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Notice } from '@/web/kit/Notice';
@@ -36,8 +37,7 @@ export function EntrySheet({ view, kind, preset, standIn, replaces, onClose }: P
     const { runId: _r, runSeconds: _s, ...look } = body;
     const { holdMin } = pressureView(view.sheet);
     const early =
-      kind === 'hold-end' &&
-      isEarlyLook(view.sheet.circuitLog, body as EntryBody<'hold-end'>, new Date().toISOString(), holdMin);
+      kind === 'hold-end' && isEarlyLook(view.sheet.circuitLog, body as EntryBody<'hold-end'>, nowIso(), holdMin);
     if (early) return write('hold-look', look);
     const newest = def.edited ? newestHere(view.sheet, kind)?.id : undefined;
     return write(kind, body, replaces ?? newest ?? null);

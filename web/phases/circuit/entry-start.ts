@@ -6,9 +6,9 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { entryOf } from '@/core/phases/log/entries';
 import { oldChargeFromSurvey, removalFactsFromSurvey } from '@/core/phases/recover/view';
 import { lineFoundOf, lineKept } from '@/core/phases/scope/view';
-
 import { numberOf } from '@/core/scope/survey/facts';
 import { knownFacts } from '@/core/scope/survey/survey';
+import { nowIso } from '@/web/api/clock';
 
 const round = (v: number | undefined, digits: number): number | undefined =>
   v === undefined ? undefined : Number(v.toFixed(digits));
@@ -43,7 +43,7 @@ export function entryStart(kind: EntryKind, sheet: JobSheet): Answers {
     case 'hold-start':
     case 'hold-end':
     case 'isolated':
-      return { readAt: new Date().toISOString() };
+      return { readAt: nowIso() };
     case 'test-plan':
     case 'pump-setup':
       return { volumeFt3 };

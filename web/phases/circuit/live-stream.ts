@@ -1,5 +1,6 @@
 import type { CircuitPhase } from '@/core/phases/circuit-kept';
 import { type LiveStream, ordersOf } from '@/core/phases/live/stream';
+import { serverNow } from '@/web/api/clock';
 import type { JobView } from '../job-context';
 
 /** The running instruments of a phase, as its live move reads them; undefined while none run. */
@@ -11,6 +12,6 @@ export function liveStream({ run, feed }: Pick<JobView, 'run' | 'feed'>, phase: 
     orders: ordersOf(feed.events),
     switches: feed.bench?.switches,
     told: run.source !== 'simulated',
-    nowMs: Date.now(),
+    nowMs: serverNow(),
   };
 }

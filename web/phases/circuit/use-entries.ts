@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { Answers } from '@/core/form/field';
 import type { EntryKind } from '@/core/phases/log/entries';
+import { nowIso } from '@/web/api/clock';
 import type { JobView } from '../job-context';
 
 /** Writes into the circuit log of this job. */
@@ -11,6 +12,6 @@ export function useEntries(view: Pick<JobView, 'sheet' | 'actions'>) {
       kind,
       body,
       supersedesId,
-      occurredAt: new Date().toISOString(),
+      occurredAt: nowIso(),
     });
 }

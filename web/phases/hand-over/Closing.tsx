@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { handedOverAt } from '@/core/phases/hand-over/visits';
 import { registerFindings } from '@/core/phases/hand-over/warranty';
-import { dayAt } from '@/core/words/calendar';
+import { todayAt } from '@/web/api/clock';
 import { tell } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import type { JobView } from '../job-context';
@@ -15,7 +15,7 @@ export function Closing({ view, children }: Props) {
   const { sheet } = view;
   const since = handedOverAt(sheet);
   const signed = since !== undefined;
-  const today = dayAt(new Date(), sheet.site.timeZone);
+  const today = todayAt(sheet.site.timeZone);
   const late = registerFindings(sheet, today);
   return (
     <>

@@ -1,7 +1,7 @@
 import useSWR from 'swr';
 import { datesOn, type Instrument } from '@/core/instrument/register';
-import { dayAt } from '@/core/words/calendar';
 import { day, list, type Said } from '@/core/words/said';
+import { todayAt } from '@/web/api/clock';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
@@ -12,7 +12,7 @@ import { tell } from '@/web/words/tell';
 export function OverdueInstruments() {
   const { me } = useMe();
   const { data } = useSWR<{ instruments: Instrument[] }>('/register', get);
-  const today = dayAt(new Date(), readerNow().timeZone);
+  const today = todayAt(readerNow().timeZone);
   const over = (data?.instruments ?? []).flatMap((i): Said[] =>
     me && i.keptBy === me.id && !i.retired && i.calibratedTo && datesOn(i, today).calibration === 'overdue'
       ? [tell('web.instrument-since', { name: i.name, day: day(i.calibratedTo) })]

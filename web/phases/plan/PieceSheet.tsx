@@ -3,6 +3,7 @@ import { ENTRIES } from '@/core/phases/log/entries';
 import type { DayPiece, DayView } from '@/core/phases/plan/day-view';
 import { pieceName } from '@/core/phases/plan/names';
 import { list, q } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Trouble } from '@/web/kit/Notice';
@@ -34,7 +35,7 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
   const title = say(pieceName(piece));
   const who = placed.who.length ? [...placed.who] : [view.me.fullName];
   const said = entry?.body;
-  const now = (): string => new Date().toISOString();
+  const now = (): string => nowIso();
 
   if (form === 'work' || form === 'move')
     return (

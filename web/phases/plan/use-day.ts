@@ -3,6 +3,7 @@ import useSWR from 'swr';
 import { visitsOf } from '@/core/phases/hand-over/visits';
 import { type DayView, dayView, type OwnShares } from '@/core/phases/plan/day-view';
 import { rosterOf } from '@/core/phases/plan/days';
+import { serverNow } from '@/web/api/clock';
 import { type ApiProblem, get } from '@/web/api/http';
 import { useOtherSheets } from '@/web/api/use-other-sheets';
 import { usePeople } from '@/web/api/use-people';
@@ -31,9 +32,9 @@ export function useDay({ sheet, me }: Pick<JobView, 'sheet' | 'me'>): DayView {
 }
 
 function useTick(): number {
-  const [now, setNow] = useState(Date.now());
+  const [now, setNow] = useState(serverNow());
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    const timer = setInterval(() => setNow(serverNow()), TICK_MS);
     return () => clearInterval(timer);
   }, []);
   return now;

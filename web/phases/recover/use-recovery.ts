@@ -3,7 +3,7 @@ import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choic
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { movedOz } from '@/core/phases/recover/live-machine';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
-import { dayAt } from '@/core/words/calendar';
+import { todayAt } from '@/web/api/clock';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { liveStream } from '../circuit/live-stream';
 import type { JobView } from '../job-context';
@@ -12,7 +12,7 @@ import type { JobView } from '../job-context';
 export function useRecovery(view: JobView) {
   const { sheet, feed } = view;
   const rec = recoveryView(sheet);
-  const today = dayAt(new Date(), sheet.site.timeZone);
+  const today = todayAt(sheet.site.timeZone);
   const run = view.run?.phase === 'recover' ? view.run : undefined;
   const last = run ? feed.samples.at(-1) : undefined;
   const shows = (channel: string): number | undefined => {

@@ -3,6 +3,7 @@ import type { Answers } from '@/core/form/field';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { airflowsSoFar } from '@/core/phases/start-up/airflow-since';
 import { q, value } from '@/core/words/said';
+import { nowIso } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Trouble } from '@/web/kit/Notice';
@@ -21,7 +22,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
     if (!flow?.ok) return Promise.reject(flow?.refused);
     const id = uuid();
     const value = Math.round(flow.value.airflowCfm);
-    const occurredAt = new Date().toISOString();
+    const occurredAt = nowIso();
     const head = { id, setId: id, phase: 'start-up', stage: 'airflow', quantity: 'airflowCfm' };
     return view.actions.send(`/jobs/${sheet.job.id}/measurements`, {
       measurements: [{ ...head, value, occurredAt, method: said.method }],

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Quantity } from '@/core/startup/quantities';
+import { nowIso } from '@/web/api/clock';
 import type { EquippedView } from '@/web/phases/job-context';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
@@ -19,7 +20,7 @@ export function useRound(
   return async (stage: 'reading' | 'final', sign: boolean): Promise<void> => {
     const setId = uuid();
     const before = typed.texts;
-    const occurredAt = new Date().toISOString();
+    const occurredAt = nowIso();
     const entries = Object.entries(typed.values) as [Quantity, number][];
     const round = {
       setId,

@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid';
 import type { JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
 import { forCircuit } from '@/web/api/circuit-path';
+import { asServer } from '@/web/api/clock';
 import type { ApiProblem } from '@/web/api/http';
 import { passes } from '@/web/api/outbox/our-outbox';
 import { upload } from '@/web/api/upload';
@@ -39,7 +40,7 @@ export function PhotoButton({
     form.set('id', id);
     form.set('subject', subject);
     if (caption) form.set('caption', caption);
-    form.set('takenAt', new Date(file.lastModified || Date.now()).toISOString());
+    form.set('takenAt', new Date(asServer(file.lastModified || Date.now())).toISOString());
     form.set('photo', file);
     stop.current = new AbortController();
     setState({ kind: 'sending', share: 0 });

@@ -2,6 +2,7 @@ import { useCallback, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { Fact } from '@/core/scope/survey/facts';
+import { nowIso } from '@/web/api/clock';
 import { ApiProblem } from '@/web/api/http';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -15,7 +16,7 @@ export function useAnswers({ sheet, actions }: Pick<JobView, 'sheet' | 'actions'
   const answer = useCallback(
     (fact: Fact, value: FactValue | null, how: How): void => {
       setProblem(undefined);
-      const observation = { id: uuid(), fact: fact.key, value, ...how, occurredAt: new Date().toISOString() };
+      const observation = { id: uuid(), fact: fact.key, value, ...how, occurredAt: nowIso() };
       actions.send(path, { observations: [observation] }).catch((error: unknown) => {
         const known = error instanceof ApiProblem;
         setProblem(known ? error : new ApiProblem({ message: say(tell('web.answer-could-not-be-stored')) }, 0));
