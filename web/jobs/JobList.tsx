@@ -1,79 +1,27 @@
-import { parseISO } from 'date-fns';
-import { Link } from 'react-router';
-import type { Verdict } from '@/core/finding/finding';
-import { PHASE_WORDS, type Phase } from '@/core/job/phases';
-import { type Said, upper, value } from '@/core/words/said';
-import { Mark, type MarkKind } from '@/web/kit/Mark';
-import { say, weekday } from '@/web/words/say';
-import { CallLine } from './CallLine';
-import { isSilent } from './silent';
+import { JOBS_PAGE } from '@/contract/job-page';
+import { JobLine } from './JobLine';
+import type { JobRow } from './job-row';
+import { WindowedJobs } from './WindowedJobs';
+
+/** What one page brings is simply there, for the browser's own search too; longer lists are drawn where they are looked at. */
+const WINDOWED_FROM = JOBS_PAGE + 10;
 
 export function JobList({ title, rows }: { title: string; rows: JobRow[] }) {
   if (rows.length === 0) return null;
   return (
     <section className="mt-6">
       {title ? <h2 className="border-b-[1.5px] border-ink pb-1 text-[15px] font-[650]">{title}</h2> : null}
-      <ul>
-        {rows.map((r) => (
-          <li key={r.jobId} className="border-b border-rule">
-            <Link
-              to={`/jobs/${r.jobId}/${r.circuitId ? `circuits/${r.circuitId}/` : ''}${r.phase}`}
-              className="grid grid-cols-[58px_1fr] gap-x-3 py-2.5 hover:bg-sheet md:grid-cols-[64px_1.15fr_1fr_1.35fr_110px] md:items-center md:gap-x-5"
-            >
-              <span className="narrow row-span-3 text-[21px] font-[700] md:row-span-1">{r.number}</span>
-              <span className="min-w-0">
-                <b className="block truncate text-[16px] font-[650]">{r.customer}</b>
-                <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
-              </span>
-              <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">
-                {say(r.system).replaceAll('R-', 'R\u2011')}
-              </span>
-              <span className="col-start-2 flex min-w-0 items-start gap-2.5 pt-1 md:col-start-auto md:pt-0">
-                <span className="pt-[2px]">
-                  <Mark kind={isSilent(r) ? 'stop' : markOf(r)} />
-                </span>
-                <span className="min-w-0 leading-snug">
-                  <b className="font-[650]">
-                    {say(r.state === 'open' ? PHASE_WORDS[r.phase] : upper(value(ENDED[r.state])))}
-                  </b>
-                  <span className="block text-[13.5px] text-ink2">{say(r.waitsFor)}</span>
-                  {r.checkInDue ? <CallLine dueAt={r.checkInDue} /> : null}
-                </span>
-              </span>
-              <span className="hidden text-right text-[13.5px] md:block">
-                {r.leadName}
-                <span className="block text-ink2">{weekday(parseISO(r.scheduledFor), 'short')}</span>
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
+      {rows.length > WINDOWED_FROM ? (
+        <WindowedJobs rows={rows} />
+      ) : (
+        <ul>
+          {rows.map((row) => (
+            <li key={row.jobId} className="border-b border-rule">
+              <JobLine row={row} />
+            </li>
+          ))}
+        </ul>
+      )}
     </section>
   );
 }
-
-const ENDED = { done: 'done-one', cancelled: 'cancelled-one' } as const;
-
-/** Done is done; what does not go ahead is neither done nor waiting. */
-function markOf({ state, mark }: JobRow): MarkKind {
-  if (state === 'done') return 'good';
-  return state === 'open' && mark === 'not-proven' ? 'now' : mark;
-}
-
-export type JobRow = {
-  jobId: string;
-  /** The circuit that its next step is on; null where it is the first. */
-  circuitId: string | null;
-  number: number;
-  customer: string;
-  address: string;
-  system: Said;
-  leadName: string;
-  scheduledFor: string;
-  phase: Phase;
-  state: 'open' | 'done' | 'cancelled';
-  mark: Verdict;
-  waitsFor: Said;
-  /** When the next call of one who works alone is due. */
-  checkInDue: string | null;
-};

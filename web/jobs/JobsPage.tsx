@@ -17,7 +17,8 @@ import { useKeys } from '@/web/shell/use-keys';
 import { readerNow, say, weekday } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { FirstSteps } from './FirstSteps';
-import { JobList, type JobRow } from './JobList';
+import { JobList } from './JobList';
+import type { JobRow } from './job-row';
 import { isSilent } from './silent';
 import { STATES, useJobSearch } from './use-job-search';
 
