@@ -1,3 +1,4 @@
+import { usable } from '@/server/errors/problem';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
@@ -26,7 +27,7 @@ import {
 import type { Database } from '@/server/db/pool';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import { type BenchChange, benchFor } from '@/server/features/instruments/bench-setup';
+import { type BenchChange, benchFor } from '@/core/phases/live/bench-setup';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
@@ -62,7 +63,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     const sheet = await sheetFor(database, lead, { jobId });
     const list = await cylindersStore.list(database, lead.companyId);
     const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
-    const feed = benchFor(sheet, benchOf(phase)!, change, cylinder);
+    const feed = usable(benchFor(sheet, benchOf(phase)!, change, cylinder));
     await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, clock, leave, async (entry, at) => {
       await write(entry.kind, entry.body, 'simulated', at);
     });

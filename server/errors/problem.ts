@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import type { z } from 'zod';
 import { spoken } from '@/contract/words/speaker';
-import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { type Outcome, type Refusal, refusalFromZod } from '@/core/finding/outcome';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { PROBLEMS, type ProblemCode } from './catalog';
@@ -18,6 +18,12 @@ export class Problem extends Error {
 
 export function badInput(refusal: Refusal): Problem {
   return new Problem('bad-input', refusal);
+}
+
+/** What was made or worked out; or the refusal, as bad input. */
+export function usable<T>(outcome: Outcome<T>): T {
+  if (!outcome.ok) throw badInput(outcome.refused);
+  return outcome.value;
 }
 
 /** The same id twice in one post is a mistake of the sender: which of the two should hold? */

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { SampleBlock } from '@/server/features/instruments/run-data';
+import type { SampleBlock } from '@/core/plant/feed/block';
 
 const HEAD = ['seq', 't'] as const;
 

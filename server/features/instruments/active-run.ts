@@ -1,87 +1,24 @@
-import { type BenchView, type RigView, STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
-import type { Switches } from '@/core/phases/live/told-switches';
-import type { Bench } from '@/core/plant/bench/bench';
+import { type BenchView, STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
+import { benchView, rigView } from '@/contract/feed-views';
+import { appendBlock, rowsOfBlock, type SampleBlock, type StoredEvent } from '@/core/plant/feed/block';
+import { blockOf, emptyBlock } from '@/core/plant/feed/run-feed';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import { type Batch, type FeedState, isBench, isPort, isSystem } from './feed-protocol';
+import { type Batch, type FeedState, isPort } from './feed-protocol';
 import { leasesStore } from './leases-store';
 import { recordMovement } from './movement-record';
-import { rowsOfBlock, type SampleBlock, type StoredEvent } from './run-data';
 import { type RunRow, runsStore } from './runs-store';
-import { emptyBlock } from './simulated-feed';
 
 /** Kept in memory to read from: a little longer than the mean a reading is taken over. */
 const RECENT_S = 120;
 
-export function rigView(feed: FeedState, speed: number): RigView | null {
-  if (!isSystem(feed)) return null;
-  const { outdoorF, indoorEndF, indoorAir, outdoorAir, condenserClean, meterOpening, nonCondensablePsi, probeFaults } =
-    feed.config;
-  return {
-    running: feed.rig.running,
-    cutout: feed.rig.cutout,
-    defrosting: feed.rig.defrostS !== null,
-    valveOpen: feed.rig.cylinder.valveOpen,
-    on: feed.rig.cylinder.on,
-    moveLeftOz: feed.rig.cylinder.moveLeftOz,
-    movementStartOz: feed.movement?.startOz ?? null,
-    speed,
-    conditions: {
-      outdoorF,
-      indoorEndF,
-      indoorAir,
-      outdoorAir,
-      condenserClean,
-      meterOpening,
-      nonCondensablePsi,
-      filterLoaded: feed.config.filterLoaded ?? 1,
-      stripsOn: feed.config.strips ? (feed.config.stripsOn ?? 0) : null,
-      onset: feed.config.onset?.kind ?? 'none',
-      testMode: feed.config.inverter?.testMode ?? null,
-      probeFaults,
-    },
-  };
-}
+/** As the crew told it, or as the simulated bench stands. */
+export const benchNow = (feed: FeedState, speed: number): BenchView | null =>
+  isPort(feed) && feed.port.told
+    ? { kind: 'told', speed: 1, switches: feed.port.told, told: true }
+    : benchView(feed, speed);
 
-export function benchView(feed: FeedState, speed: number): BenchView | null {
-  if (isPort(feed) && feed.port.told) return { kind: 'told', speed: 1, switches: feed.port.told, told: true };
-  if (!isBench(feed)) return null;
-  const { bench } = feed;
-  return { kind: bench.kind, speed, switches: switchesOf(bench), told: false };
-}
-
-function switchesOf(bench: Bench): Switches {
-  switch (bench.kind) {
-    case 'nitrogen':
-      return {
-        sourceOpen: bench.state.sourceOpen,
-        regulatorPsig: bench.state.regulatorPsig,
-        leakScfh: bench.config.leakScfh,
-        swingFPerH: bench.config.swingFPerH,
-        sunF: bench.config.sunF,
-      };
-    case 'vacuum':
-      return {
-        pumpOn: bench.state.pumpOn,
-        open: bench.state.open,
-        leakMicronCfm: bench.config.leakMicronCfm,
-        gauge: bench.config.gauge,
-        coresIn: bench.config.hoses.coresIn,
-      };
-    case 'recovery':
-      return {
-        running: bench.state.running,
-        machineOn: bench.state.machineOn,
-        liquidOpen: bench.state.liquidOpen,
-        vapourOpen: bench.state.vapourOpen,
-        startGrossOz: bench.state.startGrossOz,
-        cylinderId: bench.config.cylinderId,
-        atLimit: bench.state.atLimit,
-        chilled: bench.config.chilled,
-        valveLeaks: bench.config.valveLeaks,
-      };
-  }
-}
+const emptyFor = (feed: FeedState): SampleBlock => (isPort(feed) ? blockOf(feed.port.channels) : emptyBlock(feed));
 
 /** One running feed on the server: gathers samples into chunks, commits them, tells listeners at once. */
 export class ActiveRun {
@@ -101,7 +38,7 @@ export class ActiveRun {
     private readonly log: (line: string) => void,
     private readonly lease: { holder: string; lost: () => void },
   ) {
-    this.pending = { samples: emptyBlock(feed), events: [] };
+    this.pending = { samples: emptyFor(feed), events: [] };
   }
 
   get speed(): number {
@@ -110,7 +47,7 @@ export class ActiveRun {
 
   accept(batch: Batch): void {
     this.feed = batch.feed;
-    append(this.pending.samples, batch.block);
+    appendBlock(this.pending.samples, batch.block);
     this.pending.events.push(...batch.events);
     this.recent.push(...rowsOfBlock(batch.block));
     const last = this.recent.at(-1)?.runSeconds ?? 0;
@@ -123,7 +60,7 @@ export class ActiveRun {
       samples: batch.block,
       events: batch.events,
       rig: rigView(this.feed, this.speed),
-      bench: benchView(this.feed, this.speed),
+      bench: benchNow(this.feed, this.speed),
     };
     for (const listener of this.listeners) listener(message);
     if (batch.events.some((e) => e.kind === 'scale-movement')) void this.commit();
@@ -140,7 +77,7 @@ export class ActiveRun {
     const chunk = this.pending;
     const seq = this.seq;
     const feed = structuredClone(this.feed);
-    this.pending = { samples: emptyBlock(this.feed), events: [] };
+    this.pending = { samples: emptyFor(this.feed), events: [] };
     this.seq += 1;
     try {
       const held = await this.database.transaction(async (db) => {
@@ -164,7 +101,7 @@ export class ActiveRun {
     } catch (error) {
       // Put it back in front: the next commit writes it under the same seq.
       this.log(`run ${this.run.id}: chunk ${seq} not stored, will try again: ${(error as Error).message}`);
-      append(chunk.samples, this.pending.samples);
+      appendBlock(chunk.samples, this.pending.samples);
       this.pending = { samples: chunk.samples, events: [...chunk.events, ...this.pending.events] };
       this.seq = seq;
     }
@@ -183,14 +120,5 @@ export class ActiveRun {
 
   position(): { seq: number; durableSeq: number } {
     return { seq: this.seq, durableSeq: this.durableSeq };
-  }
-}
-
-function append(to: SampleBlock, from: SampleBlock): void {
-  to.runSeconds.push(...from.runSeconds);
-  for (const [name, values] of Object.entries(from.values)) {
-    const column = to.values[name];
-    if (column) column.push(...values);
-    else to.values[name] = [...values];
   }
 }

@@ -1,6 +1,7 @@
 import { WHOLE_S } from '@/core/startup/steady-state';
 import type { Deps } from '@/server/deps';
-import { readRunData, rowsOfBlock } from './run-data';
+import { rowsOfBlock } from '@/core/plant/feed/block';
+import { readRunData } from './run-data';
 import type { RunRow } from './runs-store';
 
 /** Before the hour that is judged, every tenth sample: for the picture alone. */

@@ -1,12 +1,14 @@
 import { Worker } from 'node:worker_threads';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
+import { takenUp } from '@/core/phases/live/rig-setup';
 import { benchOf } from '@/core/phases/registry';
+import type { FromDesk, ToDesk } from '@/core/plant/feed/desk';
+import { type FeedOrder, isSystem } from '@/core/plant/feed/feed';
 import type { Database } from '@/server/db/pool';
 import { ActiveRun } from './active-run';
-import { type FeedOrder, type FeedState, type FromWorker, isPort, isSystem, type ToWorker } from './feed-protocol';
+import { type FeedState, isPort } from './feed-protocol';
 import { leasesStore, type Peer } from './leases-store';
-import { takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 
 /** Chunks are stored at least this often: a crash loses less than 2 s of samples, never an acknowledged one. */
@@ -214,14 +216,14 @@ export class InstrumentHall {
     await this.worker?.terminate();
   }
 
-  private send(message: ToWorker): void {
+  private send(message: ToDesk): void {
     this.worker ??= this.startWorker();
     this.worker.postMessage(message);
   }
 
   private startWorker(): Worker {
     const worker = new Worker(this.workerUrl);
-    worker.on('message', (message: FromWorker) => {
+    worker.on('message', (message: FromDesk) => {
       if (message.type === 'closed') {
         this.closing.get(message.runId)?.done();
         this.closing.delete(message.runId);

@@ -1,3 +1,4 @@
+import { rigView } from '@/contract/feed-views';
 import { Router } from 'express';
 import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
 import { logRowsSchema, newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
@@ -8,7 +9,7 @@ import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { sessionStore } from '@/server/features/people/session-store';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
-import { benchView, rigView } from './active-run';
+import { benchNow } from './active-run';
 import { historyOf } from './history';
 import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 import { takeLog } from './take-log';
@@ -104,7 +105,7 @@ export function instrumentsRoutes(deps: Deps): Router {
       v: STREAM_VERSION,
       ...history,
       rig: active ? rigView(active.feed, active.speed) : null,
-      bench: active ? benchView(active.feed, active.speed) : null,
+      bench: active ? benchNow(active.feed, active.speed) : null,
       state: active ? 'running' : run.state,
     });
     ready = true;

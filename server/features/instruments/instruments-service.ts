@@ -7,16 +7,19 @@ import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { keepsCircuitLog } from '@/core/phases/circuit-kept';
+import { benchFor } from '@/core/phases/live/bench-setup';
 import { channelsOf } from '@/core/phases/live/channels';
+import { rigFor, takenUp } from '@/core/phases/live/rig-setup';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf, phaseById } from '@/core/phases/registry';
 import { mayWork, sheetGates } from '@/core/phases/standing';
 import { BENCH_ORDERS, type BenchOrder } from '@/core/plant/bench/bench';
+import { type BenchFeed, isBench, isSystem, type SystemFeed } from '@/core/plant/feed/feed';
 import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { Problem } from '@/server/errors/problem';
+import { Problem, usable } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
@@ -27,12 +30,10 @@ import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
-import { type ActiveRun, benchView } from './active-run';
-import { benchFor } from './bench-setup';
-import { type BenchFeed, isBench, isPort, isSystem, type PortFeed, type SystemFeed } from './feed-protocol';
+import { type ActiveRun, benchNow } from './active-run';
+import { isPort, type PortFeed } from './feed-protocol';
 import { tokenHash } from './port-protocol';
 import { insertReadings } from './reading-record';
-import { rigFor, takenUp } from './rig-setup';
 import { type RunRow, runsStore } from './runs-store';
 import { tellRun, toldOf } from './told-run';
 
@@ -119,12 +120,14 @@ async function feedFor(
   mustHavePhaseBefore(sheet, phase);
   return (
     ((await runsStore.rig(database, person.companyId, sheet, bench)) as BenchFeed | undefined) ??
-    benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined)
+    usable(
+      benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(database, person, sheet) : undefined),
+    )
   );
 }
 async function systemFor(database: Deps['database'], person: Person, sheet: JobSheet): Promise<SystemFeed> {
   const stood = (await runsStore.rig(database, person.companyId, sheet)) as SystemFeed | undefined;
-  return stood ? takenUp(stood, sheet.job.mode) : rigFor(sheet);
+  return stood ? takenUp(stood, sheet.job.mode) : usable(rigFor(sheet));
 }
 
 /** A simulated system that runs follows the call at the thermostat: it stops, and is called for again. */
@@ -293,7 +296,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     const certified = await answersFor(deps.database, person, command.certifiedId);
     await runsStore.setCertified(deps.database, run.id, certified.id);
     active.run.certifiedId = certified.id;
-    if ((isSystem(feed) && feed.movement) || typeof benchView(feed, 1)?.switches.movementStartOz === 'number')
+    if ((isSystem(feed) && feed.movement) || typeof benchNow(feed, 1)?.switches.movementStartOz === 'number')
       throw new Problem('run-state', { message: tell('server.scale-is-still-busy-with-last') });
   }
   if (command.kind === 'recover') await mustHaveRecoveryCylinder(deps, person, sheet, command.oz);
@@ -361,7 +364,7 @@ async function mustHaveRecoveryCylinder(
 
 /** Nothing is pumped into a cylinder that may not take it: never overridden. */
 async function mustHaveRoom({ database }: Deps, person: Person, sheet: JobSheet, active: ActiveRun): Promise<void> {
-  const id = benchView(active.feed, 1)?.switches.cylinderId;
+  const id = benchNow(active.feed, 1)?.switches.cylinderId;
   const refrigerant = recoveryView(sheet).old?.body.refrigerant;
   if (typeof id !== 'string' || !refrigerant) return;
   const cylinder = await cylindersStore.byId(database, person.companyId, id);

@@ -12,7 +12,7 @@ import { readJobSheet } from '@/server/features/jobs/kept-sheets';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { peopleStore } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
-import type { StoredEvent } from './run-data';
+import type { StoredEvent } from '@/core/plant/feed/block';
 import type { RunRow } from './runs-store';
 
 /** Namespace for ids that follow from a run and a second, so that a movement replayed after a crash is stored once. */

@@ -1,18 +1,7 @@
 import type { RunData } from '@/core/phases/start-up/system';
+import { rowsOfBlock, type SampleBlock, type StoredEvent } from '@/core/plant/feed/block';
 import type { RunEvent } from '@/core/startup/steady-state';
 import type { Db } from '@/server/db/pool';
-
-/** Samples as columns: the stored and the streamed form. */
-export type SampleBlock = { runSeconds: number[]; values: Record<string, (number | null)[]> };
-export type StoredEvent = { runSeconds: number; kind: string; [more: string]: unknown };
-
-export function rowsOfBlock(block: SampleBlock): RunData['samples'] {
-  const names = Object.keys(block.values);
-  return block.runSeconds.map((runSeconds, i) => ({
-    runSeconds,
-    values: Object.fromEntries(names.map((name) => [name, block.values[name]![i] ?? null])),
-  }));
-}
 
 /** A run from its chunks, oldest first, optionally only up to a second. */
 export async function readRunData(db: Db, companyId: string, runId: string, upToS?: number): Promise<RunData> {

@@ -1,6 +1,7 @@
 import type { Db } from '@/server/db/pool';
-import { type BenchFeed, type FeedState, isBench, type SystemFeed } from './feed-protocol';
-import type { SampleBlock, StoredEvent } from './run-data';
+import type { SampleBlock, StoredEvent } from '@/core/plant/feed/block';
+import { type BenchFeed, isBench, type SystemFeed } from '@/core/plant/feed/feed';
+import type { FeedState } from './feed-protocol';
 
 export type RunRow = {
   id: string;

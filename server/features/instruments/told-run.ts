@@ -10,7 +10,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
 import { isPort } from './feed-protocol';
-import type { StoredEvent } from './run-data';
+import type { StoredEvent } from '@/core/plant/feed/block';
 
 /** What the scale shows is the mean of its last seconds: a tap comes when it has come to rest. */
 const SCALE_MEAN_S = 3;

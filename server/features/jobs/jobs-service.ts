@@ -13,6 +13,7 @@ import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { customersStore } from '@/server/features/customers/customers-store';
 import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { tell as work } from '@/core/phases/words';
 import { tell } from '@/server/words/tell';
 import { isWritten, writesFirst } from '@/server/write-once';
 import type { JobAt } from './job-at';
@@ -71,8 +72,8 @@ export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
   if (isEquipped(sheet)) return sheet;
   throw new Problem('gate-held', {
     field: 'plate',
-    message: tell('server.new-equipment-is-not-entered-yet'),
-    allowed: tell('server.choose-it-in-scope-and-sign'),
+    message: work('live.equipment-is-not-entered-yet'),
+    allowed: work('live.choose-it-in-scope-and-sign'),
   });
 }
 

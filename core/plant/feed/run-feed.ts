@@ -1,36 +1,38 @@
 import { BENCH_CHANNELS, type BenchOrder, orderBench, stepBench } from '@/core/plant/bench/bench';
 import { CHANNELS } from '@/core/plant/channels';
 import { advance, channelsOf, command, type RigCommand, type RigState, sample } from '@/core/plant/rig';
-import { type BenchFeed, type FeedOrder, type FeedState, isBench, isPort, type SystemFeed } from './feed-protocol';
-import type { SampleBlock, StoredEvent } from './run-data';
+import type { SampleBlock, StoredEvent } from './block';
+import { type BenchFeed, type FeedOrder, isBench, type SimulatedFeed, type SystemFeed } from './feed';
 
 /** After a valve closes the scale is read this much later, when it has come to rest. */
 const SCALE_REST_S = 4;
 
 export type FeedOutput = { block: SampleBlock; events: StoredEvent[] };
 
-export function emptyBlock(feed?: FeedState): SampleBlock {
+/** A block of this feed's channels with nothing in it. */
+export function emptyBlock(feed?: SimulatedFeed): SampleBlock {
   const channels: readonly string[] = !feed
     ? CHANNELS
     : isBench(feed)
       ? BENCH_CHANNELS[feed.bench.kind]
-      : isPort(feed)
-        ? feed.port.channels
-        : channelsOf(feed.config);
-  return { runSeconds: [], values: Object.fromEntries(channels.map((c) => [c, []])) };
+      : channelsOf(feed.config);
+  return blockOf(channels);
 }
+export const blockOf = (channels: readonly string[]): SampleBlock => ({
+  runSeconds: [],
+  values: Object.fromEntries(channels.map((c) => [c, []])),
+});
 
 /** A command to the simulated system, with the run events it makes. */
 export function orderFeed(
-  feed: FeedState,
+  feed: SimulatedFeed,
   order: FeedOrder,
   runSeconds: number,
-): { feed: FeedState; events: StoredEvent[] } {
+): { feed: SimulatedFeed; events: StoredEvent[] } {
   if (isBench(feed)) {
     const event: StoredEvent = { ...order, runSeconds, kind: 'order', order: order.kind };
     return { feed: { bench: orderBench(feed.bench, order as BenchOrder) }, events: [event] };
   }
-  if (isPort(feed)) return { feed, events: [] };
   return orderSystem(feed, order as RigCommand, runSeconds);
 }
 
@@ -38,7 +40,7 @@ function orderSystem(
   feed: SystemFeed,
   order: RigCommand,
   runSeconds: number,
-): { feed: FeedState; events: StoredEvent[] } {
+): { feed: SimulatedFeed; events: StoredEvent[] } {
   const before = feed.rig;
   const { config, state } = command(feed.config, feed.rig, order);
   const events: StoredEvent[] = [];
@@ -63,8 +65,7 @@ function sampledScale(state: RigState): number {
 }
 
 /** Moves a feed on by whole seconds and appends a sample for each. */
-export function runFeed(feed: FeedState, seconds: number, runSeconds: number, out: FeedOutput): number {
-  if (isPort(feed)) return runSeconds + seconds;
+export function runFeed(feed: SimulatedFeed, seconds: number, runSeconds: number, out: FeedOutput): number {
   return isBench(feed) ? runBench(feed, seconds, runSeconds, out) : runSystem(feed, seconds, runSeconds, out);
 }
 

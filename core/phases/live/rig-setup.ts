@@ -1,14 +1,14 @@
 import { readChart } from '@/core/equipment/chart/read-chart';
+import { type Outcome, ok, refuse } from '@/core/finding/outcome';
 import { callOf, type RunMode } from '@/core/finding/run-mode';
-import type { JobSheet } from '@/core/job/sheet';
+import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { newPieces } from '@/core/phases/scope/view';
 import { stripStages } from '@/core/phases/start-up/typed-proofs';
+import { tell } from '@/core/phases/words';
 import { USUAL_BLOWER } from '@/core/plant/air/blower';
+import type { SystemFeed } from '@/core/plant/feed/feed';
 import { newRig, type RigConfig } from '@/core/plant/rig';
-import { Problem } from '@/server/errors/problem';
-import { mustBeEquipped } from '@/server/features/jobs/jobs-service';
-import type { SystemFeed } from './feed-protocol';
 
 /** Weather and house of a fresh simulated system, on a plain cooling day. */
 const FRESH = { outdoorF: 92, indoorF: 79, indoorWetBulbF: 65.5, indoorEndF: 76 };
@@ -16,10 +16,12 @@ const FRESH = { outdoorF: 92, indoorF: 79, indoorWetBulbF: 65.5, indoorEndF: 76 
 const COLD = { outdoorF: 42, indoorF: 68, indoorWetBulbF: 54, indoorEndF: 71 };
 
 /** A simulated stand-in for the system of this job, from its plate. */
-export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): SystemFeed {
-  const { plate } = mustBeEquipped(sheet).circuit;
-  const build = buildUpOf(mustBeEquipped(sheet));
-  if (!build.ok) throw new Problem('bad-input', build.refused);
+export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeOz?: number): Outcome<SystemFeed> {
+  if (!isEquipped(sheet))
+    return refuse('plate', tell('live.equipment-is-not-entered-yet'), tell('live.choose-it-in-scope-and-sign'));
+  const { plate } = sheet.circuit;
+  const build = buildUpOf(sheet);
+  if (!build.ok) return build;
   const config: RigConfig = {
     seed: sheet.job.number,
     refrigerant: plate.refrigerant,
@@ -43,7 +45,7 @@ export function rigFor(sheet: JobSheet, change: Partial<RigConfig> = {}, chargeO
     ...(plate.inverter ? { inverter: { fullSpeed: fullSpeedOf(plate.makerChart), testMode: false } } : {}),
     ...change,
   };
-  return { config, rig: newRig(config, chargeOz ?? build.value.alreadyInUnitOz), movement: null };
+  return ok({ config, rig: newRig(config, chargeOz ?? build.value.alreadyInUnitOz), movement: null });
 }
 
 /** Electric heat as the new pieces have it; of a stage nobody named, one. */
