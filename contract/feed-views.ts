@@ -73,4 +73,3 @@ function switchesOf(bench: Bench): Switches {
       };
   }
 }
-

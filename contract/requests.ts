@@ -146,6 +146,39 @@ export type TypedMeasurement = z.infer<typeof typedMeasurementSchema>;
 
 export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
+/** Phases whose instruments a device can simulate by itself. */
+export const DEVICE_PHASES = ['recover', 'pressure-test', 'evacuate'] as const;
+export const deviceRunSchema = z.strictObject({
+  id: idSchema,
+  phase: oneOf(DEVICE_PHASES),
+  startedAt: instant,
+});
+export type DeviceRunBody = z.infer<typeof deviceRunSchema>;
+/** As much of a run as one piece may hold: its device sends one every ten minutes of the run. */
+export const PIECE_S = 600;
+const runTime = num(0, 1_000_000, 's');
+const channelName = z
+  .string()
+  .regex(/^[A-Za-z][A-Za-z0-9]{0,39}$/)
+  .describe('the name of a channel');
+export const deviceLogSchema = z.strictObject({
+  id: idSchema,
+  seq: z.number().int().min(0).max(100_000).describe('the number of the piece, from 0'),
+  samples: z.strictObject({
+    runSeconds: z
+      .array(runTime)
+      .max(2 * PIECE_S)
+      .describe('seconds, rising'),
+    values: z
+      .record(channelName, z.array(z.number().nullable()).max(2 * PIECE_S))
+      .describe('a column for each channel'),
+  }),
+  events: z
+    .array(z.looseObject({ runSeconds: runTime, kind: z.string().min(1).max(40).describe('what happened') }))
+    .max(500)
+    .describe('up to 500 events'),
+});
+export type DeviceLogBody = z.infer<typeof deviceLogSchema>;
 export const newRunSchema = z.strictObject({
   id: idSchema,
   phase: oneOf(RUN_PHASES),

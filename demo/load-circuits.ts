@@ -1,4 +1,3 @@
-import { usable } from '@/server/errors/problem';
 import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
@@ -6,6 +5,7 @@ import { evacuate } from '@/core/phases/evacuate/phase';
 import { evacuationView } from '@/core/phases/evacuate/view';
 import { join } from '@/core/phases/join/phase';
 import { volumeOf } from '@/core/phases/join/view';
+import { type BenchChange, benchFor } from '@/core/phases/live/bench-setup';
 import type { EntryBody, EntryKind } from '@/core/phases/log/entries';
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { pressureTest } from '@/core/phases/pressure-test/phase';
@@ -25,9 +25,9 @@ import {
   TEST_PLAN,
 } from '@/demo/sample-entries';
 import type { Database } from '@/server/db/pool';
+import { usable } from '@/server/errors/problem';
 import { recoverInto } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import { type BenchChange, benchFor } from '@/core/phases/live/bench-setup';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { mustBeEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';

@@ -1,14 +1,14 @@
-import { usable } from '@/server/errors/problem';
 import { v7 as uuid } from 'uuid';
 import type { Plate } from '@/core/equipment/plate';
 import { callOf } from '@/core/finding/run-mode';
 import type { JobSheet } from '@/core/job/sheet';
 import { buildUpOf } from '@/core/phases/charge/charge-sheet';
 import { charge } from '@/core/phases/charge/phase';
+import { rigFor } from '@/core/phases/live/rig-setup';
 import type { Database } from '@/server/db/pool';
 import type { Deps } from '@/server/deps';
+import { usable } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import { rigFor } from '@/core/phases/live/rig-setup';
 import { addCircuit } from '@/server/features/jobs/circuits-service';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
@@ -243,10 +243,12 @@ async function weighIn(database: Database, lead: Person, sheet: JobSheet, missin
   const build = buildUpOf(mustBeEquipped(sheet));
   if (!build.ok) throw new Error(`demo job ${sheet.job.number}: ${build.refused.message}`);
   const { totalOz, toWeighInOz } = build.value;
-  const feed = usable(rigFor(sheet, {
-    nominalChargeOz: totalOz + missingOz,
-    ...(callOf(sheet.job.mode) === 'heating' ? {} : HOT_DAY),
-  }));
+  const feed = usable(
+    rigFor(sheet, {
+      nominalChargeOz: totalOz + missingOz,
+      ...(callOf(sheet.job.mode) === 'heating' ? {} : HOT_DAY),
+    }),
+  );
   const first = Math.min(toWeighInOz, Math.max(8, toWeighInOz / 2));
   const steps: PlayStep[] = [{ wait: 20 }];
   // A packaged unit comes with all of its charge.

@@ -2,14 +2,14 @@ import { v7 as uuid } from 'uuid';
 import type { RunPhase } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import type { EntryKind } from '@/core/phases/log/entries';
+import { rowsOfBlock, type StoredEvent } from '@/core/plant/feed/block';
+import type { BenchFeed, FeedOrder, SystemFeed } from '@/core/plant/feed/feed';
+import { emptyBlock, orderFeed, runFeed } from '@/core/plant/feed/run-feed';
 import type { RunSample } from '@/core/startup/live';
 import type { Database } from '@/server/db/pool';
-import type { BenchFeed, FeedOrder, SystemFeed } from '@/core/plant/feed/feed';
 import { recordMovement } from '@/server/features/instruments/movement-record';
 import { insertReadings, type ReadingRequest } from '@/server/features/instruments/reading-record';
-import { rowsOfBlock, type StoredEvent } from '@/core/plant/feed/block';
 import { type RunRow, runsStore } from '@/server/features/instruments/runs-store';
-import { emptyBlock, orderFeed, runFeed } from '@/core/plant/feed/run-feed';
 import type { DayClock } from './day-clock';
 
 /** One step of a played run: an order to the system, time passing, or a tap that records. */
@@ -59,6 +59,7 @@ export async function playRun(
     state: 'running',
     startedBy: personId,
     certifiedId: null,
+    onDevice: 0,
     startedAt,
   };
   await runsStore.insert(database, run);

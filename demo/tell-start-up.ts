@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { handOver } from '@/core/phases/hand-over/phase';
 import { startUp } from '@/core/phases/start-up/phase';
-import type { Database } from '@/server/db/pool';
 import type { SystemFeed } from '@/core/plant/feed/feed';
+import type { Database } from '@/server/db/pool';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';

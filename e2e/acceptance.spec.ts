@@ -104,6 +104,9 @@ test('a leak detector at a desk: a blower that does not answer is a stop until i
   await form.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(findings.getByText('Leak detector: proven.')).toBeVisible();
   await page.goBack();
+  // Forward once it is there: a page that still goes back cannot be sent on.
+  await page.waitForLoadState();
+  await expect(crew.next).toBeVisible();
   await page.goForward();
   await expect(findings.getByText('Leak detector: proven.')).toBeVisible();
 });

@@ -39,8 +39,11 @@ test('a list of three hundred jobs: only what is in sight is drawn, the last is 
   await expect(page.getByRole('button', { name: /Show more/ })).toHaveCount(0);
   await expect(page.locator('li[aria-setsize="300"]').first()).toBeAttached();
   expect(await rows.count()).toBeLessThan(100);
-  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
-  await expect(page.getByRole('link', { name: /^5299\b/ })).toBeInViewport();
+  // Lines are measured as they come into sight: the end may move once more.
+  await expect(async () => {
+    await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+    await expect(page.getByRole('link', { name: /^5299\b/ })).toBeInViewport({ timeout: 1000 });
+  }).toPass();
   expect(await rows.count()).toBeLessThan(100);
   // By the keyboard too: the line before it has the focus next.
   await page.getByRole('link', { name: /^5299\b/ }).focus();

@@ -36,6 +36,8 @@ const writes = (): [string, string][] => [
   ['POST', '/runs/not-an-id/log'],
   ['POST', '/sign-offs/x/amendments'],
   ['POST', '/late/x/seen'],
+  ['POST', '/jobs/x/device-runs'],
+  ['POST', '/runs/x/device-log'],
   ['POST', `/jobs/${jobId}/observations`],
   ['POST', `/jobs/${jobId}/waivers`],
   ['POST', `/jobs/${jobId}/photos`],

@@ -26,6 +26,7 @@ const FUZZ_RUNS = Number(process.env.FUZZ ?? 1600);
 const LATE_RUNS = Math.round(FUZZ_RUNS / 4);
 
 const instrumentId = uuid();
+const deviceRunId = uuid();
 
 let server: TestServer;
 let lead: Client;
@@ -89,6 +90,8 @@ function draws(jobId: string, cylinderId: string, runId: string, personId: strin
     route('POST', `${of}/decisions`, before.decisionSchema),
     route('POST', `${of}/option`, before.takeOptionSchema),
     route('POST', `${of}/runs`, requests.newRunSchema),
+    route('POST', `${of}/device-runs`, requests.deviceRunSchema),
+    route('POST', `/runs/${deviceRunId}/device-log`, requests.deviceLogSchema),
     route('POST', `/runs/${runId}/commands`, requests.runCommandSchema),
     route('PUT', `/cylinders/${cylinderId}`, circuit.cylinderSchema).map((d) => ({
       ...d,
@@ -148,6 +151,7 @@ it('whatever a schema allows is written or refused in words, and the job can be 
   await lead.put(`/cylinders/${cylinderId}`, { id: cylinderId, version: 0, tag: 'RC-1', ...EMPTY_CYLINDER });
   const runId = uuid();
   await lead.post(`/jobs/${id}/runs`, { id: runId, phase: 'start-up', speed: 1 });
+  await lead.post(`/jobs/${id}/device-runs`, { id: deviceRunId, phase: 'recover', startedAt: '2026-06-01T12:00:00Z' });
   const seen = new Map<string, number>();
   let written = 0;
   await fc.assert(

@@ -60,6 +60,8 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /jobs/:jobId/movements/:measurementId/withdrawal': 'everyone',
   'POST /jobs/:jobId/runs': 'everyone',
   'POST /jobs/:jobId/instrument-runs': 'everyone',
+  'POST /jobs/:jobId/device-runs': 'everyone',
+  'POST /runs/:runId/device-log': 'everyone',
   'POST /runs/:runId/commands': 'by rule',
   'POST /runs/:runId/stop': 'by rule',
   'POST /runs/:runId/resume': 'everyone',

@@ -4,7 +4,7 @@ import { phaseById } from '@/core/phases/registry';
 
 /** Writes that belong to one circuit of a job, and those of one of its systems; every other one belongs to the job. */
 const OF_A_CIRCUIT =
-  /^\/jobs\/[^/]+\/(details|circuit-entries|acceptances|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|movements\/[^/]+\/withdrawal)$/;
+  /^\/jobs\/[^/]+\/(details|circuit-entries|acceptances|vacuum|plate|confirmations|measurements|rounds|runs|instrument-runs|device-runs|movements\/[^/]+\/withdrawal)$/;
 const OF_A_SYSTEM =
   /^\/jobs\/[^/]+\/(observations|photos|waivers|choice|decisions|scope-lines|option|customer-signatures|removal|furnace|fits\/[^/]+)$/;
 const OF_A_PHASE = /^\/jobs\/[^/]+\/phases\/([^/]+)\//;

@@ -7,6 +7,7 @@ import { pagesOf } from '@/web/api/circuit-path';
 import { useFeed } from '@/web/api/use-feed';
 import { useJobSheet } from '@/web/api/use-job-sheet';
 import { useMe } from '@/web/api/use-me';
+import { useRun } from '@/web/device-run/use-run';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
@@ -35,13 +36,14 @@ export default function JobPage() {
   const [generation, setGeneration] = useState(0);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
-  const run = sheet?.runs.find((r) => r.state === 'running');
+  const { run, ownOf, order } = useRun(sheet, me);
   const hasBench = phase !== undefined && benchOf(phase) !== undefined;
   const ownPhase = hasBench ? phase : 'start-up';
   // On a page with a bench its own run is shown, even while that of another phase goes on.
   const shown = run && (run.phase === ownPhase || !hasBench) ? run : undefined;
   const pastRun = shown ? undefined : sheet?.runs.filter((r) => r.phase === ownPhase).at(-1);
-  const feed = useFeed(shown?.id ?? pastRun?.id, generation);
+  const own = ownOf(shown?.id ?? pastRun?.id);
+  const feed = useFeed(shown?.id ?? pastRun?.id, generation, own);
   const waiting = sheet && run ? unsheetedOz({ feed, run, sheet }) !== 0 : false;
   // The server stores a finished weighing at once; the sheet is read again until it holds it.
   useEffect(() => {
@@ -85,6 +87,8 @@ export default function JobPage() {
     me,
     actions,
     run,
+    own,
+    order,
     feed,
     pastRun,
     rejoin: () => setGeneration((g) => g + 1),

@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import { isDecision, isWait, type Move, shapeOf } from '@/core/job/move';
-import { post } from '@/web/api/http';
 import type { JobView } from './job-context';
 
 /** Simulated seconds that pass between two looks at the next move. */
@@ -15,6 +14,7 @@ const LONGEST_S = 4 * 3600;
  */
 export function useAhead(view: JobView, phase: string, move: Move) {
   const run = view.run?.phase === phase && view.run.source === 'simulated' ? view.run : undefined;
+  const { order } = view;
   const at = view.feed.samples.at(-1)?.runSeconds ?? 0;
   const [goal, setGoal] = useState<{ shape: string; untilS: number }>();
   const asked = useRef(-1);
@@ -30,8 +30,8 @@ export function useAhead(view: JobView, phase: string, move: Move) {
     // The next step is asked for once the samples of the last one are here and judged.
     if (at <= asked.current) return;
     asked.current = at;
-    post(`/runs/${run.id}/commands`, { kind: 'ahead', seconds: STEP_S }).catch(() => setGoal(undefined));
-  }, [goal, run, decided, at]);
+    order({ kind: 'ahead', seconds: STEP_S }).catch(() => setGoal(undefined));
+  }, [goal, run, decided, at, order]);
 
   return {
     possible,

@@ -3,7 +3,6 @@ import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
 import type { Phase } from '@/core/job/phases';
 import { pagesOfCircuit } from '@/web/api/circuit-path';
-import { post } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from './job-context';
@@ -13,11 +12,11 @@ export type Own = { [K in Action['kind']]?: (action: Extract<Action, { kind: K }
 
 /** The one dispatcher of next moves: what the page does not do itself is done here, the same in every phase. */
 export function usePress(view: JobView, phase: Phase, own: Own) {
-  const { sheet, actions, run } = view;
+  const { sheet, actions } = view;
   const navigate = useNavigate();
   const { busy, problem, act } = useAct();
   const job = `/jobs/${sheet.job.id}`;
-  const command = (body: object): Promise<unknown> => post(`/runs/${run?.id}/commands`, body);
+  const command = view.order;
 
   function shared(action: Action): unknown {
     switch (action.kind) {

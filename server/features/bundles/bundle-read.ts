@@ -1,5 +1,5 @@
-import type { Db } from '@/server/db/pool';
 import type { SampleBlock } from '@/core/plant/feed/block';
+import type { Db } from '@/server/db/pool';
 import type { Pictures } from '@/server/pictures/pictures';
 import type { BundleChunk, BundleRow, BundleRows } from './bundle-schema';
 import { BUNDLE, BUNDLE_PARTS, type BundlePart, bundleTable, type Column } from './bundle-tables';

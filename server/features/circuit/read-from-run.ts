@@ -26,6 +26,8 @@ export async function readFromRun(
   if (runId === null) return { body, source: 'simulated' in body && body.simulated ? 'simulated' : 'typed' };
   const run = await runFor({ database }, person, runId);
   if (run.jobId !== jobId) throw new Problem('not-found', { message: tell('server.no-such-run-on-this-job') });
+  // What a device read off instruments of its own it wrote into the entry; its run comes piece by piece.
+  if (run.onDevice === 1) return { body, source: run.source };
   const active = hall.get(runId);
   await active?.commit();
   if (kind === 'standing') {

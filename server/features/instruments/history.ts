@@ -1,6 +1,6 @@
+import { rowsOfBlock } from '@/core/plant/feed/block';
 import { WHOLE_S } from '@/core/startup/steady-state';
 import type { Deps } from '@/server/deps';
-import { rowsOfBlock } from '@/core/plant/feed/block';
 import { readRunData } from './run-data';
 import type { RunRow } from './runs-store';
 

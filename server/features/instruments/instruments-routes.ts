@@ -1,7 +1,15 @@
-import { rigView } from '@/contract/feed-views';
 import { Router } from 'express';
 import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
-import { logRowsSchema, newRunSchema, portRunSchema, recordReadingSchema, runCommandSchema } from '@/contract/requests';
+import { rigView } from '@/contract/feed-views';
+import {
+  deviceLogSchema,
+  deviceRunSchema,
+  logRowsSchema,
+  newRunSchema,
+  portRunSchema,
+  recordReadingSchema,
+  runCommandSchema,
+} from '@/contract/requests';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
@@ -10,6 +18,7 @@ import { sessionStore } from '@/server/features/people/session-store';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
 import { benchNow } from './active-run';
+import { openDeviceRun, takeDeviceLog } from './device-runs';
 import { historyOf } from './history';
 import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 import { takeLog } from './take-log';
@@ -25,6 +34,14 @@ export function instrumentsRoutes(deps: Deps): Router {
     response.status(201).json(await sheetFor(deps.database, person, jobAt(request)));
   });
 
+  router.post('/jobs/:jobId/device-runs', async (request, response) => {
+    const body = parseBody(deviceRunSchema, request.body);
+    response.status(201).json(await openDeviceRun(deps, who(request), jobAt(request), body));
+  });
+  router.post('/runs/:runId/device-log', async (request, response) => {
+    await takeDeviceLog(deps, who(request), request.params.runId, parseBody(deviceLogSchema, request.body));
+    response.status(201).json({ stored: true });
+  });
   router.post('/jobs/:jobId/instrument-runs', async (request, response) => {
     const opened = await openPortRun(deps, who(request), jobAt(request), parseBody(portRunSchema, request.body));
     response.status(201).json({ ...opened, ...(deps.instrumentPort?.address() ?? {}) });

@@ -1,8 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type { RunCommand, RunPhase } from '@/contract/requests';
-import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
-import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { passes } from '@/core/job/gates';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -10,8 +9,9 @@ import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { benchFor } from '@/core/phases/live/bench-setup';
 import { channelsOf } from '@/core/phases/live/channels';
 import { rigFor, takenUp } from '@/core/phases/live/rig-setup';
+import { cylinderOnto, heldBefore, refusesMachine, refusesOrder } from '@/core/phases/live/run-rules';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
-import { benchOf, phaseById } from '@/core/phases/registry';
+import { benchOf } from '@/core/phases/registry';
 import { mayWork, sheetGates } from '@/core/phases/standing';
 import { BENCH_ORDERS, type BenchOrder } from '@/core/plant/bench/bench';
 import { type BenchFeed, isBench, isSystem, type SystemFeed } from '@/core/plant/feed/feed';
@@ -19,7 +19,7 @@ import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { Problem, usable } from '@/server/errors/problem';
+import { badInput, Problem, usable } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
@@ -150,9 +150,8 @@ async function cylinderOnScale(
 }
 
 function mustHavePhaseBefore(sheet: JobSheet, phase: RunPhase): void {
-  const { runsAfter } = phaseById(phase)!;
-  const first = sheetGates(sheet, phase).find((g) => g.id === runsAfter);
-  if (first && !passes(first))
+  const first = heldBefore(sheet, phase);
+  if (first)
     throw new Problem('gate-held', {
       field: first.id,
       message: tell('server.waits', { phaseWords: PHASE_WORDS[phase], say: first.say }),
@@ -272,13 +271,8 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     return;
   }
   if (isBench(feed) && command.kind !== 'speed') {
-    const known = BENCH_ORDERS[feed.bench.kind];
-    if (!known.includes(command.kind))
-      throw new Problem('bad-input', {
-        field: 'kind',
-        message: tell('server.this-bench-does-not-know-that'),
-        allowed: known.join(', '),
-      });
+    const refused = refusesOrder(feed.bench.kind, command.kind);
+    if (refused) throw badInput(refused);
     const order = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
     if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
     await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
@@ -313,7 +307,7 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     deps.hall.command(run.id, { kind: 'configure', change: command.change as Partial<RigConfig> });
   else deps.hall.command(run.id, command as RigCommand);
 }
-/** The cylinder that is put on the scale, with what the ledger says of it; one that may not be filled is refused. */
+/** The cylinder that is put on the scale. */
 async function cylinderOrder(
   { database }: Deps,
   person: Person,
@@ -321,27 +315,8 @@ async function cylinderOrder(
   cylinderId: string,
 ): Promise<BenchOrder> {
   const cylinder = await cylindersStore.byId(database, person.companyId, cylinderId);
-  const refrigerant = recoveryView(sheet).old?.body.refrigerant;
-  if (!cylinder || !refrigerant)
-    throw new Problem('bad-input', {
-      field: 'cylinderId',
-      message: cylinder ? tell('server.say-first-what-old-system-holds-2') : tell('server.there-is-no-such-cylinder'),
-      allowed: tell('server.recovery-cylinder-of-your-company'),
-    });
   const today = dayAt(new Date(), sheet.site.timeZone);
-  const fill = cylinderFillOf(cylinder, refrigerant);
-  if (!fill || !mayTake(cylinder, refrigerant, today)) {
-    const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
-    throw new Problem('bad-input', {
-      field: 'cylinderId',
-      message: refused
-        ? tell('server.claim-because', { claim: refused.claim, because: refused.because })
-        : tell('server.cylinder-has-no-room-left', { tag: cylinder.tag }),
-      allowed: refused?.next?.say ?? tell('server.cylinder-with-room'),
-    });
-  }
-  const { id, tareOz, waterCapacityLb, contentsOz } = cylinder;
-  return { kind: 'cylinder', cylinder: { id, tareOz, waterCapacityLb, contentsOz, limitOz: fill.limitOz } };
+  return usable(cylinderOnto(cylinder, recoveryView(sheet).old?.body.refrigerant, today));
 }
 
 /** What is taken out of the new system goes into a cylinder that may take it, and the ledger says which. */
@@ -365,15 +340,11 @@ async function mustHaveRecoveryCylinder(
 /** Nothing is pumped into a cylinder that may not take it: never overridden. */
 async function mustHaveRoom({ database }: Deps, person: Person, sheet: JobSheet, active: ActiveRun): Promise<void> {
   const id = benchNow(active.feed, 1)?.switches.cylinderId;
-  const refrigerant = recoveryView(sheet).old?.body.refrigerant;
-  if (typeof id !== 'string' || !refrigerant) return;
+  if (typeof id !== 'string') return;
   const cylinder = await cylindersStore.byId(database, person.companyId, id);
-  if (cylinder && !mayTake(cylinder, refrigerant, dayAt(new Date(), sheet.site.timeZone)))
-    throw new Problem('run-state', {
-      field: 'cylinderId',
-      message: tell('server.cylinder-may-take-nothing-more-put', { tag: cylinder.tag }),
-      allowed: tell('server.cylinder-with-room'),
-    });
+  const today = dayAt(new Date(), sheet.site.timeZone);
+  const refused = refusesMachine(cylinder, recoveryView(sheet).old?.body.refrigerant, today);
+  if (refused) throw new Problem('run-state', refused);
 }
 const BENCH_ONLY: ReadonlySet<string> = new Set(
   Object.values(BENCH_ORDERS)

@@ -2,6 +2,7 @@ import { v5 as uuidv5 } from 'uuid';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import type { JobSheet } from '@/core/job/sheet';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
+import type { StoredEvent } from '@/core/plant/feed/block';
 import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { moveWithSystem } from '@/server/features/cylinders/cylinder-moves';
@@ -12,7 +13,6 @@ import { readJobSheet } from '@/server/features/jobs/kept-sheets';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { peopleStore } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
-import type { StoredEvent } from '@/core/plant/feed/block';
 import type { RunRow } from './runs-store';
 
 /** Namespace for ids that follow from a run and a second, so that a movement replayed after a crash is stored once. */

@@ -1,6 +1,6 @@
-import type { Db } from '@/server/db/pool';
 import type { SampleBlock, StoredEvent } from '@/core/plant/feed/block';
 import { type BenchFeed, isBench, type SystemFeed } from '@/core/plant/feed/feed';
+import type { Db } from '@/server/db/pool';
 import type { FeedState } from './feed-protocol';
 
 export type RunRow = {
@@ -16,9 +16,11 @@ export type RunRow = {
   startedAt: Date;
   /** Who answers for what is weighed in this run, where whoever gave the order has no certificate. */
   certifiedId: string | null;
+  /** Read by a device without a connection, which sends it afterwards. */
+  onDevice: number;
 };
 
-const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt, certified_id as certifiedId`;
+const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt, certified_id as certifiedId, on_device as onDevice`;
 
 export const runsStore = {
   async byId(db: Db, id: string): Promise<RunRow | undefined> {
@@ -35,11 +37,25 @@ export const runsStore = {
     );
     return row;
   },
-  async insert(db: Db, run: Omit<RunRow, 'startedAt' | 'state' | 'certifiedId'> & { startedAt?: Date }): Promise<void> {
+  async insert(
+    db: Db,
+    run: Omit<RunRow, 'startedAt' | 'state' | 'certifiedId' | 'onDevice'> & { startedAt?: Date },
+  ): Promise<void> {
     await db.run(
       `insert into runs (id, company_id, job_id, circuit_id, phase, source, speed, state, started_by, started_at)
        values (:id, :companyId, :jobId, :circuitId, :phase, :source, :speed, 'running', :startedBy, :startedAt)`,
       { ...run, startedAt: run.startedAt ?? new Date() },
+    );
+  },
+  /** A run that a device reads by itself: for the server it has ended before it comes. */
+  async insertDevice(
+    db: Db,
+    run: Pick<RunRow, 'id' | 'companyId' | 'jobId' | 'circuitId' | 'phase' | 'startedBy' | 'startedAt'>,
+  ): Promise<void> {
+    await db.run(
+      `insert into runs (id, company_id, job_id, circuit_id, phase, source, speed, state, started_by, started_at, ended_at, on_device)
+       values (:id, :companyId, :jobId, :circuitId, :phase, 'simulated', 1, 'stopped', :startedBy, :startedAt, :startedAt, 1)`,
+      run,
     );
   },
   async setState(db: Db, id: string, state: RunRow['state']): Promise<void> {

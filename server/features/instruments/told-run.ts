@@ -3,6 +3,7 @@ import { afterTold, type Switches, toldAtFirst } from '@/core/phases/live/told-s
 import { SYSTEM_TOLD, type SystemTold, systemAtFirst, tellSystem } from '@/core/phases/live/told-system';
 import { benchOf } from '@/core/phases/registry';
 import { BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/bench/bench';
+import type { StoredEvent } from '@/core/plant/feed/block';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
@@ -10,7 +11,6 @@ import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
 import { isPort } from './feed-protocol';
-import type { StoredEvent } from '@/core/plant/feed/block';
 
 /** What the scale shows is the mean of its last seconds: a tap comes when it has come to rest. */
 const SCALE_MEAN_S = 3;

@@ -26,6 +26,8 @@ const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/vacuum$/, tell('web.kept-vacuum')],
   [/\/furnace$/, tell('web.kept-furnace')],
   [/\/customer-signatures$/, tell('web.kept-customer')],
+  [/\/device-runs$/, tell('web.kept-run')],
+  [/\/device-log$/, tell('web.kept-piece')],
   [/\/amendments$/, tell('web.kept-amendment')],
   [/^\/cylinders\//, tell('web.kept-cylinder')],
   [/^\/jobs$/, tell('web.kept-job')],

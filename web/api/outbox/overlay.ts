@@ -1,6 +1,6 @@
 import type { NewDecision, NewObservation, NewScopeLine } from '@/contract/before';
 import type { NewCircuitEntry } from '@/contract/circuit';
-import type { JobDetails, Round, TypedMeasurement } from '@/contract/requests';
+import type { DeviceRunBody, JobDetails, Round, TypedMeasurement } from '@/contract/requests';
 import { barometerPsia } from '@/core/air/moist-air';
 import type { FitKind, FitSheet } from '@/core/fit/sheets';
 import type { Phase } from '@/core/job/phases';
@@ -41,7 +41,7 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
     phase: phaseOfKind(body.kind) ?? earlier?.phase ?? 'recover',
     kind: body.kind,
     body: body.body,
-    source: 'simulated' in body.body && body.body.simulated ? 'simulated' : 'typed',
+    source: sourceOf(sheet, body.body),
     supersedesId: body.supersedesId,
     by: me.fullName,
     at: body.occurredAt,
@@ -51,6 +51,25 @@ const entry: Body<NewCircuitEntry> = (sheet, body, _write, me) => {
     earlier !== undefined && o.phase === earlier.phase && o.at >= earlier.at;
   return { ...sheet, ...splitLog([...all, written]), overrides: sheet.overrides.filter((o) => !falls(o)) };
 };
+
+/** As the server will mark it: simulated where a stand-in or a run of this device gave the figures. */
+const sourceOf = ({ runs }: JobSheet, body: object): CircuitEntry['source'] => {
+  if ('simulated' in body && body.simulated) return 'simulated';
+  const run = 'runId' in body ? runs.find((r) => r.id === body.runId) : undefined;
+  return (run?.source as CircuitEntry['source'] | undefined) ?? 'typed';
+};
+
+/** A run of this device that the server has not heard of: where it goes on its window says so. */
+const deviceRun: Body<DeviceRunBody> = (sheet, { id, phase, startedAt }) =>
+  sheet.runs.some((r) => r.id === id)
+    ? sheet
+    : {
+        ...sheet,
+        runs: [
+          ...sheet.runs,
+          { id, circuitId: sheet.circuit.id, phase, source: 'simulated', speed: 1, state: 'stopped', startedAt },
+        ],
+      };
 
 const decision: Body<NewDecision> = (sheet, { itemId, decision: chosen, reason }, write, me) => ({
   ...sheet,
@@ -191,6 +210,7 @@ const reopening: Body<unknown> = (sheet) => ({ ...sheet, cancelled: null });
 const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/observations$/, observations],
   [/\/circuit-entries$/, entry],
+  [/\/device-runs$/, deviceRun],
   [/\/decisions$/, decision],
   [/\/scope-lines$/, line],
   [/\/option$/, option],

@@ -1,6 +1,5 @@
 import type { BenchView } from '@/contract/answers/stream';
 import { type RunPhase, SPEEDS } from '@/contract/requests';
-import { post } from '@/web/api/http';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -116,9 +115,7 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Run
       <SourceNotice run={run} simulates={say(tell('web.pipes-pump-and-gauges'))} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
-        {bench ? (
-          <Controls bench={bench} send={(command) => void act(() => post(`/runs/${run?.id}/commands`, command))} />
-        ) : null}
+        {bench ? <Controls bench={bench} send={(command) => void act(() => view.order(command as object))} /> : null}
         <ConnectRun view={view} phase={phase} />
       </div>
     </Sheet>

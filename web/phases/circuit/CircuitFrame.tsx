@@ -12,7 +12,6 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES, offeredIn } from '@/core/phases/log/entries';
 import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
 import { benchOf } from '@/core/phases/registry';
-import { post } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -82,7 +81,7 @@ export function CircuitFrame<Facts>({
 
   const { press, busy, problem } = usePress(view, phase, {
     bench: async (action) => {
-      if (running && feed.bench) for (const order of action.orders) await post(`/runs/${running.id}/commands`, order);
+      if (running && feed.bench) for (const order of action.orders) await view.order(order);
       if (action.entry) await write(action.entry.kind, action.entry.body);
       if (action.go) void navigate(action.go);
       if (action.form) setOpen({ kind: action.form });

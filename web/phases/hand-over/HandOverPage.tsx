@@ -13,7 +13,6 @@ import { sheetGates } from '@/core/phases/standing';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
-import { LatePanel } from '@/web/late/LatePanel';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -78,8 +77,7 @@ export default function HandOverPage(view: JobView) {
           <Visits view={view} write={visits.write} />
           <Closing view={view}>{taking.section}</Closing>
           <PhasePictures view={view} phase="hand-over" />
-          <LatePanel jobId={sheet.job.id} me={me} />
-          <Signatures sheet={sheet} />
+          <Signatures sheet={sheet} me={me} />
           <Papers sheet={sheet} reported={reported} me={me} />
           {sheet.signOffs.length ? (
             <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>

@@ -1,13 +1,16 @@
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
+import type { Me } from '@/web/api/use-me';
+import { LatePanel } from '@/web/late/LatePanel';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
-/** Who signed which phase, when, and the hash of what was frozen. */
-export function Signatures({ sheet }: { sheet: Pick<JobSheet, 'signOffs'> }) {
+/** Who signed which phase, when, and the hash of what was frozen; and what arrived after. */
+export function Signatures({ sheet, me }: { sheet: Pick<JobSheet, 'job' | 'signOffs'>; me: Pick<Me, 'role'> }) {
   return (
     <section>
+      <LatePanel jobId={sheet.job.id} me={me} />
       <h2 className="text-[15px] font-[680]">{say(tell('web.signatures'))}</h2>
       <ul className="mt-1">
         {sheet.signOffs.map((s) => (

@@ -1,7 +1,9 @@
 import { v7 as uuid } from 'uuid';
-import type { RunPhase } from '@/contract/requests';
+import { DEVICE_PHASES, type RunPhase } from '@/contract/requests';
 import type { SheetRun } from '@/core/job/sheet';
+import { useConnection } from '@/web/api/connection';
 import { post } from '@/web/api/http';
+import { startOnDevice } from '@/web/device-run/our-runs';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
@@ -32,6 +34,12 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
   const { sheet } = view;
   const run = view.run?.phase === phase ? view.run : undefined;
   const { busy, problem, act } = useAct();
+  const { lost } = useConnection();
+  const here = lost ? DEVICE_PHASES.find((p) => p === phase) : undefined;
+  const connect = (): Promise<unknown> =>
+    here
+      ? startOnDevice(sheet, view.me, here)
+      : view.actions.now(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 });
   const interrupted = sheet.runs.filter((r) => r.state === 'interrupted' && r.phase === phase).at(-1);
   return (
     <>
@@ -41,7 +49,7 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
           disabled={busy}
           onClick={() =>
             act(async () => {
-              await post(`/runs/${run.id}/stop`);
+              await (view.own?.id === run.id ? view.own.stop() : post(`/runs/${run.id}/stop`));
               await view.actions.reload();
             })
           }
@@ -65,16 +73,12 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
               {say(tell('web.resume-interrupted-run'))}
             </Button>
           ) : null}
-          <Button
-            tone={interrupted ? 'plain' : 'primary'}
-            disabled={busy}
-            onClick={() => act(() => view.actions.now(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase, speed: 1 }))}
-          >
-            {say(tell('web.connect-simulated-instruments'))}
+          <Button tone={interrupted ? 'plain' : 'primary'} disabled={busy} onClick={() => act(connect)}>
+            {say(tell(here ? 'web.connect-simulated-on-this-device' : 'web.connect-simulated-instruments'))}
           </Button>
         </>
       )}
-      <PortNotice view={view} phase={phase} />
+      {lost ? null : <PortNotice view={view} phase={phase} />}
     </>
   );
 }

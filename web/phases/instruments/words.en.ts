@@ -7,6 +7,7 @@ export const en = {
   'web.channels': 'Channels',
   'web.column-of-the-time': 'Column of the time',
   'web.connect-simulated-instruments': 'Connect simulated instruments',
+  'web.connect-simulated-on-this-device': 'Connect simulated instruments on this device',
   'web.disconnect': 'Disconnect',
   'web.every-figure-is-marked-as-replayed': 'Every figure of it is marked as replayed, on screen and on paper.',
   'web.file-is-longer-than-a-run': 'The file is longer than one run can be: its first 200,000 rows are read.',

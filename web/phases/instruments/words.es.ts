@@ -10,6 +10,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.channels': 'Canales',
   'web.column-of-the-time': 'Columna de la hora',
   'web.connect-simulated-instruments': 'Conectar instrumentos simulados',
+  'web.connect-simulated-on-this-device': 'Conectar instrumentos simulados en este aparato',
   'web.disconnect': 'Desconectador',
   'web.every-figure-is-marked-as-replayed': 'Cada cifra queda marcada como reproducida, en pantalla y en papel.',
   'web.file-is-longer-than-a-run': 'El archivo es más largo que una corrida: se leen sus primeras 200,000 filas.',

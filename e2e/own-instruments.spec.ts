@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import { sampleSheet } from '../core/job/testing/sample-sheet';
+import { equippedJob, Fitter, post } from './crew';
+
+// Here the worker that opens the application without a network is at work.
+test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
+
+test('a basement without a signal: simulated instruments run on the phone, go on after a reload, and their run arrives whole', async ({
+  page,
+  context,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Basement Beech', sampleSheet().circuit.plate);
+  await post(page, `/jobs/${id}/phases/evacuate/overrides`, {
+    id: uuid(),
+    gate: 'pressure-signed',
+    reason: 'Tested on paper before this sheet was begun.',
+  });
+  await page.goto(`/jobs/${id}/evacuate`);
+  await expect(crew.next).toBeVisible();
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.reload();
+  await expect(crew.next).toBeVisible();
+  await page.getByRole('button', { name: /^Instruments/ }).click();
+  await expect(page.getByRole('button', { name: 'Connect simulated instruments' })).toBeVisible();
+  await crew.closeSheet();
+
+  await test.step('the signal goes: set up, connected on the phone itself, pumped down', async () => {
+    await context.setOffline(true);
+    await crew.press('Set up');
+    await crew.write(
+      'pump-setup',
+      { Pump: 6, 'Hose length': 36, 'Hoses side by side': 1, 'Coldest pipe': 70 },
+      {
+        Method: 'One deep pull',
+        'Hose bore, in': '0.31',
+        'Valve cores': 'Out',
+        'Micron gauge': 'far from the pump',
+        'The compressor cannot start: locked out': 'Yes',
+      },
+    );
+    await crew.pressWhen('Blank-off reading');
+    await crew.write('blank-off', { 'Pump blanked off, gauge on it': 38 });
+    await page.getByRole('button', { name: /^Instruments/ }).click();
+    await page.getByRole('button', { name: 'Connect simulated instruments on this device' }).click();
+    await page.getByRole('radio', { name: '60×' }).click();
+    await crew.closeSheet();
+    await crew.pressWhen('Start the pump');
+    await expect(page.getByText('Simulated', { exact: true }).first()).toBeVisible();
+  });
+
+  await test.step('a reload: it goes on with a gap', async () => {
+    await page.reload();
+    await expect(crew.next).toBeVisible();
+    await crew.pressWhen('Valve off and test', 180_000);
+    await crew.say('Leave it alone');
+  });
+
+  await test.step('the standing test is read and judged on the phone', async () => {
+    await crew.pressWhen('Record the test', 180_000);
+    await expect(page.getByTestId('check-standing')).toContainText('Tight');
+    await page.getByRole('button', { name: /^Instruments/ }).click();
+    await page.getByRole('button', { name: 'Disconnect' }).click();
+    await crew.closeSheet();
+  });
+
+  await test.step('the signal is back: everything arrives, marked as simulated, without gaps or doubles', async () => {
+    await context.setOffline(false);
+    await expect(page.getByTestId('waits')).toBeHidden({ timeout: 60_000 });
+    const sheet = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+      runs: { id: string; source: string; state: string }[];
+      circuitLog: { kind: string; source: string; body: { runId?: string } }[];
+    };
+    const [run] = sheet.runs;
+    expect(run).toMatchObject({ source: 'simulated', state: 'stopped' });
+    expect(sheet.circuitLog.find((e) => e.kind === 'standing')).toMatchObject({
+      source: 'simulated',
+      body: { runId: run!.id },
+    });
+    await page.reload();
+    await crew.pressWhen('Sign the evacuation');
+    await crew.say('Evacuation signed');
+  });
+});

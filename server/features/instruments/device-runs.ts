@@ -1,0 +1,79 @@
+import type { DeviceLogBody, DeviceRunBody } from '@/contract/requests';
+import type { JobSheet } from '@/core/job/sheet';
+import { audit } from '@/server/audit';
+import type { Deps } from '@/server/deps';
+import { badInput, Problem } from '@/server/errors/problem';
+import type { JobAt } from '@/server/features/jobs/job-at';
+import { changeOpenJob } from '@/server/features/jobs/jobs-service';
+import type { Person } from '@/server/features/people/people-store';
+import { tell } from '@/server/words/tell';
+import { writesFirst } from '@/server/write-once';
+import { runFor } from './instruments-service';
+import { runsStore } from './runs-store';
+
+/** The run of simulated instruments that a device reads by itself, told before anything that was read in it. */
+export function openDeviceRun(
+  { database }: Pick<Deps, 'database'>,
+  person: Person,
+  at: JobAt,
+  body: DeviceRunBody,
+): Promise<JobSheet> {
+  const { jobId } = at;
+  return changeOpenJob(database, person, at, async (db, sheet) => {
+    if (!(await writesFirst(db, person, { id: body.id, what: 'device run', jobId, body }))) return;
+    await runsStore.insertDevice(db, {
+      id: body.id,
+      companyId: person.companyId,
+      jobId,
+      circuitId: sheet.circuit.id,
+      phase: body.phase,
+      startedBy: person.id,
+      startedAt: new Date(body.startedAt),
+    });
+    await audit(db, person, jobId, 'run started', {
+      runId: body.id,
+      phase: body.phase,
+      source: 'simulated',
+      on: 'device',
+    });
+  });
+}
+
+/** A piece of such a run. Pieces come in any order and more than once; each is stored once, by its number. */
+export async function takeDeviceLog(
+  deps: Pick<Deps, 'database'>,
+  person: Person,
+  runId: string,
+  { id, seq, samples, events }: DeviceLogBody,
+): Promise<void> {
+  const run = await runFor(deps, person, runId);
+  if (run.onDevice !== 1) throw new Problem('run-state', { message: tell('server.this-run-is-not-a-devices') });
+  if (run.startedBy !== person.id) throw new Problem('not-allowed', { message: tell('server.run-of-another-person') });
+  const { runSeconds, values } = samples;
+  const uneven = Object.entries(values).find(([, column]) => column.length !== runSeconds.length);
+  if (uneven)
+    throw badInput({
+      field: `samples.values.${uneven[0]}`,
+      message: tell('server.column-is-not-as-long-as-its-seconds'),
+      allowed: tell('server.one-value-a-second'),
+    });
+  if (runSeconds.some((s, i) => i > 0 && s <= runSeconds[i - 1]!))
+    throw badInput({
+      field: 'samples.runSeconds',
+      message: tell('server.seconds-do-not-rise'),
+      allowed: tell('server.each-second-once-in-order'),
+    });
+  await deps.database.transaction(async (db) => {
+    const { companyId } = person;
+    if (
+      !(await writesFirst(db, person, {
+        id,
+        what: 'device log',
+        jobId: run.jobId,
+        body: { runId, seq, samples, events },
+      }))
+    )
+      return;
+    await runsStore.addChunk(db, { runId, seq, companyId, samples, events, feed: null });
+  });
+}

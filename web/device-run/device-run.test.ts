@@ -1,0 +1,139 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { vacuumBench } from '@/core/plant/bench/bench';
+import { type FromDesk, PlantDesk } from '@/core/plant/feed/desk';
+import { emptyBlock } from '@/core/plant/feed/run-feed';
+import { type Desk, DeviceRun, type Outside } from './device-run';
+import type { KeptPiece, KeptRun } from './kept-run';
+
+const CONFIG = {
+  seed: 3,
+  volumeFt3: 0.35,
+  pumpCfm: 6,
+  hoses: { boreIn: 0.31, lengthIn: 36, count: 1, coresIn: false },
+  pipeF: 78,
+  leakMicronCfm: 0,
+  gauge: 'right' as const,
+};
+let nowMs = 0;
+let desk: PlantDesk;
+let pieces: (KeptPiece & { id: string })[];
+let kept: KeptRun | undefined;
+
+/** A desk on this thread, moved by the test's own clock. */
+function openDesk(): Desk {
+  const listeners: ((m: FromDesk) => void)[] = [];
+  desk = new PlantDesk(
+    (m) => {
+      for (const hear of listeners) hear(structuredClone(m));
+    },
+    () => nowMs,
+  );
+  return { send: (m) => desk.take(structuredClone(m)), hear: (l) => void listeners.push(l), close: () => undefined };
+}
+const outside: Outside = {
+  piece: (p) => void pieces.push(p),
+  keep: (run) => {
+    kept = run;
+  },
+  forget: () => {
+    kept = undefined;
+  },
+};
+const begun = (): KeptRun => {
+  const feed = { bench: vacuumBench(CONFIG, 0.004) };
+  return {
+    id: 'run',
+    personId: 'tess',
+    jobId: 'job',
+    circuitId: 'circuit',
+    phase: 'evacuate',
+    startedAt: '2026-06-01T12:00:00Z',
+    speed: 1,
+    feed,
+    runSeconds: 0,
+    seq: 0,
+    pending: { samples: emptyBlock(feed), events: [] },
+    keptMs: nowMs,
+  };
+};
+const pass = (s: number): void => {
+  for (let i = 0; i < s; i++) {
+    nowMs += 1000;
+    vi.setSystemTime(nowMs);
+    desk.tick();
+  }
+};
+const sent = (): number[] => pieces.flatMap((p) => p.samples.runSeconds);
+const upTo = (n: number): number[] => Array.from({ length: n }, (_, i) => i + 1);
+
+beforeEach(() => {
+  nowMs = Date.UTC(2026, 5, 1, 12);
+  pieces = [];
+  kept = undefined;
+  vi.useFakeTimers({ now: nowMs, toFake: ['Date'] });
+});
+afterEach(() => void vi.useRealTimers());
+
+describe('instruments that a device reads by itself', () => {
+  it('show at once what they read, and send it in pieces without gaps or doubles', async () => {
+    const run = new DeviceRun(begun(), openDesk(), outside);
+    expect(run.snapshot().state).toBe('live');
+    run.order({ kind: 'pump', on: true });
+    pass(1500);
+    expect(run.snapshot().samples.at(-1)!.runSeconds).toBe(1500);
+    expect(run.snapshot().bench).toMatchObject({ kind: 'vacuum', told: false, switches: { pumpOn: true } });
+    expect(pieces.map((p) => [p.seq, p.samples.runSeconds.length])).toEqual([
+      [0, 600],
+      [1, 600],
+    ]);
+    await run.stop();
+    expect(sent()).toEqual(upTo(1500));
+    expect(pieces.flatMap((p) => p.events.map((e) => e.kind))).toEqual(['order']);
+    expect(new Set(pieces.map((p) => p.id)).size).toBe(3);
+    expect(run.run).toMatchObject({ state: 'stopped', source: 'simulated' });
+    expect(run.snapshot().state).toBe('ended');
+    expect(kept).toBeUndefined();
+    await run.stop();
+    expect(pieces).toHaveLength(3);
+  });
+  it('go on after the window went, with the time between as a gap, from where they were kept', async () => {
+    const first = new DeviceRun(begun(), openDesk(), outside);
+    first.order({ kind: 'pump', on: true });
+    pass(700);
+    const microns = first.snapshot().samples.at(-1)!.values.microns!;
+    const stood = structuredClone(kept!);
+    const had = structuredClone(pieces);
+    expect(stood.runSeconds).toBeGreaterThan(690);
+    nowMs += 120_000;
+    vi.setSystemTime(nowMs);
+    const again = new DeviceRun(stood, openDesk(), outside, { gapMs: nowMs - stood.keptMs, pieces: had });
+    const { samples, events } = again.snapshot();
+    expect(samples.map((s) => s.runSeconds)).toEqual(upTo(stood.runSeconds));
+    expect(events.at(-1)).toMatchObject({ kind: 'gap' });
+    pass(30);
+    const after = again.snapshot().samples.at(-1)!;
+    expect(after.runSeconds).toBeGreaterThan(stood.runSeconds + 100);
+    expect(after.values.microns!).toBeLessThan(microns * 1.1);
+    await again.stop();
+    const all = sent();
+    expect(new Set(all).size).toBe(all.length);
+    expect(all).toEqual([...all].sort((a, b) => a - b));
+    expect(pieces.map((p) => p.seq)).toEqual(pieces.map((_, i) => i));
+    expect(pieces.flatMap((p) => p.events).filter((e) => e.kind === 'gap')).toHaveLength(1);
+  });
+  it('time ahead is more than a piece: it is cut as the others are', async () => {
+    const run = new DeviceRun(begun(), openDesk(), outside);
+    run.ahead(1300);
+    expect(pieces.map((p) => p.samples.runSeconds.length)).toEqual([600, 600]);
+    await run.stop();
+    expect(sent()).toEqual(upTo(1300));
+  });
+  it('a change of speed is told to the screen at once', () => {
+    const run = new DeviceRun(begun(), openDesk(), outside);
+    run.speed(60);
+    expect(run.snapshot().bench!.speed).toBe(60);
+    expect(run.run.speed).toBe(60);
+    pass(10);
+    expect(run.snapshot().samples.at(-1)!.runSeconds).toBe(600);
+  });
+});

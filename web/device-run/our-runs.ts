@@ -1,0 +1,130 @@
+import { useSyncExternalStore } from 'react';
+import { v7 as uuid } from 'uuid';
+import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
+import type { JobSheet } from '@/core/job/sheet';
+import { benchFor } from '@/core/phases/live/bench-setup';
+import { heldBefore } from '@/core/phases/live/run-rules';
+import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
+import { benchOf } from '@/core/phases/registry';
+import { emptyBlock } from '@/core/plant/feed/run-feed';
+import { writePath } from '@/web/api/circuit-path';
+import { nowIso, todayAt } from '@/web/api/clock';
+import { deviceStore } from '@/web/api/device-store';
+import { ApiProblem, get } from '@/web/api/http';
+import { write } from '@/web/api/outbox/our-outbox';
+import type { Me } from '@/web/api/use-me';
+import { say } from '@/web/words/say';
+import { type Desk, DeviceRun, type Outside } from './device-run';
+import type { DevicePhase, KeptRun } from './kept-run';
+import { usable } from './order-device';
+
+/** Nobody looked at it for so long: it is no longer going on, what was read of it is sent, ms. */
+const GIVEN_UP_MS = 30 * 60_000;
+
+let runs: readonly DeviceRun[] = [];
+const listeners = new Set<() => void>();
+function show(next: readonly DeviceRun[]): void {
+  runs = next;
+  for (const listener of listeners) listener();
+}
+
+/** Desks are one worker each: a device reads one or two runs, not twenty. */
+function openDesk(): Desk {
+  const worker = new Worker(new URL('../workers/plant-worker.ts', import.meta.url), { type: 'module' });
+  return {
+    send: (message) => worker.postMessage(message),
+    hear: (listener) => worker.addEventListener('message', ({ data }) => listener(data)),
+    close: () => worker.terminate(),
+  };
+}
+
+/** One after the other: a piece is never kept before the run that it was cut from. */
+let line: Promise<unknown> = Promise.resolve();
+const inLine = (work: () => Promise<unknown>): void => {
+  line = line.then(work).catch(() => undefined);
+};
+
+const outside: Outside = {
+  piece: ({ id, runId, ...piece }) => {
+    inLine(async () => (await deviceStore()).put('pieces', { runId, ...piece }));
+    write('POST', `/runs/${runId}/device-log`, { id, ...piece }).catch(() => undefined);
+  },
+  keep: (run) => inLine(async () => (await deviceStore()).put('runs', run)),
+  forget: (runId) =>
+    inLine(async () => {
+      const store = await deviceStore();
+      await store.delete('runs', runId);
+      for (const key of await store.getAllKeysFromIndex('pieces', 'run', runId)) await store.delete('pieces', key);
+      show([...runs]);
+    }),
+};
+
+/** Simulated instruments of a phase, on this device: they need no server, and everything read in them is sent afterwards. */
+export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase): Promise<void> {
+  const held = heldBefore(sheet, phase);
+  if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
+  const bench = benchOf(phase)!;
+  const feed = usable(benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(sheet) : undefined));
+  const run: KeptRun = {
+    id: uuid(),
+    personId: me.id,
+    jobId: sheet.job.id,
+    circuitId: sheet.circuit.id,
+    phase,
+    startedAt: nowIso(),
+    speed: 1,
+    feed,
+    runSeconds: 0,
+    seq: 0,
+    pending: { samples: emptyBlock(feed), events: [] },
+    keptMs: Date.now(),
+  };
+  // Told first: whatever is read in it names it.
+  const told = { id: run.id, phase, startedAt: run.startedAt };
+  write('POST', writePath(sheet.circuit.id, `/jobs/${run.jobId}/device-runs`), told).catch(() => undefined);
+  holdLock(run.id);
+  show([...runs, new DeviceRun(run, openDesk(), outside)]);
+}
+
+async function cylinderOnScale(sheet: JobSheet): Promise<Cylinder | undefined> {
+  const { cylinders } = await get<{ cylinders: Cylinder[] }>('/cylinders').catch(() => ({
+    cylinders: sheet.cylinders,
+  }));
+  const { old } = recoveryView(sheet);
+  return recoveryCylinder(
+    cylinders,
+    old?.body.refrigerant,
+    todayAt(sheet.site.timeZone),
+    undefined,
+    stillExpectedOz(sheet),
+  );
+}
+
+/** Held as long as this window reads the run: another window leaves it alone. */
+function holdLock(runId: string): void {
+  void navigator.locks?.request(`mb-run-${runId}`, () => new Promise(() => undefined));
+}
+const isHeldElsewhere = async (runId: string): Promise<boolean> =>
+  (await navigator.locks?.query())?.held?.some((lock) => lock.name === `mb-run-${runId}`) ?? false;
+
+/** What this device was reading when its window went: taken up again with the time between as a gap. */
+export async function takeUpRuns(me: Me): Promise<void> {
+  const store = await deviceStore();
+  for (const kept of await store.getAll('runs')) {
+    if (kept.personId !== me.id || runs.some((r) => r.id === kept.id) || (await isHeldElsewhere(kept.id))) continue;
+    holdLock(kept.id);
+    const pieces = await store.getAllFromIndex('pieces', 'run', kept.id);
+    const gapMs = Math.max(0, Date.now() - kept.keptMs);
+    const run = new DeviceRun(kept, openDesk(), outside, { gapMs, pieces });
+    show([...runs, run]);
+    if (gapMs > GIVEN_UP_MS) await run.stop();
+  }
+}
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+/** The runs that this window reads or has read. */
+export const useDeviceRuns = (): readonly DeviceRun[] => useSyncExternalStore(subscribe, () => runs);
