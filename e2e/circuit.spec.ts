@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { BRAZED, DEAD, Fitter, figure, OLD_CHARGE, OPENED, PUMP_DOWN, REMOVAL_ANSWERS, STANDING } from './crew';
+import {
+  BRAZED,
+  DEAD,
+  Fitter,
+  figure,
+  OLD_CHARGE,
+  ONE_HOSE,
+  OPENED,
+  PUMP_DOWN,
+  REMOVAL_ANSWERS,
+  STANDING,
+} from './crew';
 
 test('on a desk: pumped down, joined, tested, evacuated, charged from its cylinder, every step judged', async ({
   page,
@@ -137,17 +148,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
   await test.step('evacuated, stood, proven', async () => {
     await crew.press('Go to evacuate');
     await crew.press('Set up');
-    await crew.write(
-      'pump-setup',
-      { Pump: 6, 'Hose length': 36, 'Hoses side by side': 1, 'Coldest pipe': 70 },
-      {
-        Method: 'One deep pull',
-        'Hose bore, in': '0.31',
-        'Valve cores': 'Out',
-        'Micron gauge': 'far from the pump',
-        'The compressor cannot start: locked out': 'Yes',
-      },
-    );
+    await crew.write('pump-setup', ...ONE_HOSE);
     await crew.pressWhen('Blank-off reading');
     await crew.write('blank-off', { 'Pump blanked off, gauge on it': 38 });
     // In real time, but for the waits: those run to the next decision, and not past it.

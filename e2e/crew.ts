@@ -344,6 +344,11 @@ export const PUMP: [Record<string, number>, Record<string, string>] = [
     'The compressor cannot start: locked out': 'Yes',
   },
 ];
+/** The same with one hose of the usual bore. */
+export const ONE_HOSE: typeof PUMP = [
+  { ...PUMP[0], 'Hoses side by side': 1 },
+  { ...PUMP[1], 'Hose bore, in': '0.31' },
+];
 export const BRAZED = {
   'On the': 'Vapor line',
   'Made by': 'braze',

@@ -12,6 +12,8 @@ test('a basement without a signal: the job opens, what is written is kept in ord
   const crew = new Fitter(page);
   await crew.signIn();
   const { id } = await equippedJob(page, 'Perrin Loft', sampleSheet().circuit.plate);
+  await page.goto('/jobs');
+  await expect(page.getByRole('link', { name: /Perrin Loft/ })).toBeVisible();
   await page.goto(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
@@ -43,6 +45,11 @@ test('a basement without a signal: the job opens, what is written is kept in ord
     await waits.click();
     await expect(page.getByText('Old charge', { exact: true }).last()).toBeVisible();
     await crew.closeSheet();
+    // The list says what of which job nobody else has.
+    await page.goto('/jobs');
+    await expect(page.getByRole('link', { name: /Perrin Loft/ })).toContainText('On this device only: 2');
+    await page.goBack();
+    await crew.say(/standing pressure/);
   });
 
   await test.step('the signal is back: sent in order, each once', async () => {

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { sampleSheet } from '../core/job/testing/sample-sheet';
-import { equippedJob, Fitter, post } from './crew';
+import { equippedJob, Fitter, ONE_HOSE, post } from './crew';
 
 // Here the worker that opens the application without a network is at work.
 test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
@@ -30,17 +30,7 @@ test('a basement without a signal: simulated instruments run on the phone, go on
   await test.step('the signal goes: set up, connected on the phone itself, pumped down', async () => {
     await context.setOffline(true);
     await crew.press('Set up');
-    await crew.write(
-      'pump-setup',
-      { Pump: 6, 'Hose length': 36, 'Hoses side by side': 1, 'Coldest pipe': 70 },
-      {
-        Method: 'One deep pull',
-        'Hose bore, in': '0.31',
-        'Valve cores': 'Out',
-        'Micron gauge': 'far from the pump',
-        'The compressor cannot start: locked out': 'Yes',
-      },
-    );
+    await crew.write('pump-setup', ...ONE_HOSE);
     await crew.pressWhen('Blank-off reading');
     await crew.write('blank-off', { 'Pump blanked off, gauge on it': 38 });
     await page.getByRole('button', { name: /^Instruments/ }).click();

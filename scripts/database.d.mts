@@ -14,6 +14,7 @@ export function startDatabase(
     scratch?: boolean;
     port?: number;
     memoryMb?: number;
+    also?: string[];
   },
 ): Promise<RunningDatabase>;
 export function freePort(): Promise<number>;

@@ -75,13 +75,14 @@ async function stopLeftover(pidFile, say) {
 
 /**
  * Starts the server and gives its address. `schemas` are created and granted to the app user; `scratch` for tests only; a
- * `port` is kept by one that comes back after a crash; `memoryMb` holds pages, MariaDB's own 128 unless given.
+ * `port` is kept by one that comes back after a crash; `memoryMb` holds pages, MariaDB's own 128 unless
+ * given; `also` are settings of its own.
  * @returns {{ uri: (schema: string) => string, pid: number, stop: () => Promise<void>, exited: Promise<number | null> }}
  */
 export async function startDatabase(
   folder,
   schemas,
-  { grantPattern, say = () => undefined, scratch = false, port: wanted, memoryMb } = {},
+  { grantPattern, say = () => undefined, scratch = false, port: wanted, memoryMb, also = [] } = {},
 ) {
   const mariadbd = find('mariadbd');
   const install = find('mariadb-install-db');
@@ -143,6 +144,7 @@ export async function startDatabase(
       `--log-error=${log}`,
       `--tmpdir=${temporary}`,
       ...(scratch ? SCRATCH : DURABLE),
+      ...also,
       ...(memoryMb ? [`--innodb-buffer-pool-size=${memoryMb}M`, `--innodb-log-file-size=${memoryMb / 4}M`] : []),
       '--default-time-zone=+00:00',
       '--character-set-server=utf8mb4',

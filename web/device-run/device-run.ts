@@ -67,6 +67,9 @@ export class DeviceRun implements InstrumentFeed {
   get id(): string {
     return this.kept.id;
   }
+  get personId(): string {
+    return this.kept.personId;
+  }
   get circuitId(): string {
     return this.kept.circuitId;
   }
@@ -104,6 +107,12 @@ export class DeviceRun implements InstrumentFeed {
     const closed = new Promise<void>((done) => this.ended.add(done));
     this.desk.send({ type: 'close', runId: this.id });
     await closed;
+  }
+
+  /** Somebody else signed in on this device: it stays as it was kept last, for whoever began it. */
+  leave(): void {
+    this.desk.close();
+    this.readings.close();
   }
 
   private take(message: FromDesk): void {

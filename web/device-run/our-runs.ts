@@ -101,15 +101,28 @@ async function cylinderOnScale(sheet: JobSheet): Promise<Cylinder | undefined> {
   );
 }
 
-/** Held as long as this window reads the run: another window leaves it alone. */
+/** Held until this window is gone: another one leaves the run alone. */
+const ours = new Set<string>();
 function holdLock(runId: string): void {
+  if (ours.has(runId)) return;
+  ours.add(runId);
   void navigator.locks?.request(`mb-run-${runId}`, () => new Promise(() => undefined));
 }
 const isHeldElsewhere = async (runId: string): Promise<boolean> =>
-  (await navigator.locks?.query())?.held?.some((lock) => lock.name === `mb-run-${runId}`) ?? false;
+  !ours.has(runId) &&
+  ((await navigator.locks?.query())?.held?.some((lock) => lock.name === `mb-run-${runId}`) ?? false);
 
-/** What this device was reading when its window went: taken up again with the time between as a gap. */
-export async function takeUpRuns(me: Me): Promise<void> {
+/** What this device was reading when its window went: taken up again with the time between as a gap; one call at a time. */
+export function takeUpRuns(me: Pick<Me, 'id'>): Promise<void> {
+  takingUp = takingUp.then(() => takeUp(me)).catch(() => undefined);
+  return takingUp;
+}
+let takingUp: Promise<void> = Promise.resolve();
+
+async function takeUp(me: Pick<Me, 'id'>): Promise<void> {
+  const strangers = runs.filter((r) => r.personId !== me.id);
+  for (const run of strangers) if (run.running) run.leave();
+  if (strangers.length) show(runs.filter((r) => r.personId === me.id));
   const store = await deviceStore();
   for (const kept of await store.getAll('runs')) {
     if (kept.personId !== me.id || runs.some((r) => r.id === kept.id) || (await isHeldElsewhere(kept.id))) continue;

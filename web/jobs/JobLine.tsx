@@ -4,12 +4,13 @@ import { PHASE_WORDS } from '@/core/job/phases';
 import { upper, value } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say, weekday } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { CallLine } from './CallLine';
 import type { JobRow } from './job-row';
 import { isSilent } from './silent';
 
 /** A job in a list: number, whose and where, what of it, its next step, who leads it and when. */
-export function JobLine({ row: r }: { row: JobRow }) {
+export function JobLine({ row: r, unsent }: { row: JobRow; unsent: number | undefined }) {
   return (
     <Link
       to={`/jobs/${r.jobId}/${r.circuitId ? `circuits/${r.circuitId}/` : ''}${r.phase}`}
@@ -19,6 +20,11 @@ export function JobLine({ row: r }: { row: JobRow }) {
       <span className="min-w-0">
         <b className="block truncate text-[16px] font-[650]">{r.customer}</b>
         <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
+        {unsent ? (
+          <span className="block text-[13.5px] font-[600] text-ochre">
+            {say(tell('web.on-this-device-only', { n: unsent }))}
+          </span>
+        ) : null}
       </span>
       <span className="min-w-0 truncate text-[13.5px] text-ink2 md:whitespace-normal">
         {say(r.system).replaceAll('R-', 'R\u2011')}

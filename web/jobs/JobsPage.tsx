@@ -21,6 +21,7 @@ import { JobList } from './JobList';
 import type { JobRow } from './job-row';
 import { isSilent } from './silent';
 import { STATES, useJobSearch } from './use-job-search';
+import { useUnsent } from './use-unsent';
 
 type Page = { jobs: JobRow[]; total: number; atLeast?: true };
 
@@ -30,6 +31,7 @@ export default function JobsPage() {
   const { search, text, setText, state, shownState, show } = useJobSearch();
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
+  const unsent = useUnsent(me?.id);
   const today = todayAt(readerNow().timeZone);
   const { data, size, setSize, error } = useSWRInfinite<Page>(
     (index: number) =>
@@ -99,9 +101,9 @@ export default function JobsPage() {
         </p>
       ) : null}
       {data && me && total === 0 && !search && state !== 'done' ? <FirstSteps role={me.role} /> : null}
-      <JobList title={say(tell('web.missed-check-ins'))} rows={silent} />
-      <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} />
-      <JobList title={todays.length + silent.length ? say(tell('web.other-days')) : ''} rows={others} />
+      <JobList title={say(tell('web.missed-check-ins'))} rows={silent} unsent={unsent} />
+      <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} unsent={unsent} />
+      <JobList title={todays.length + silent.length ? say(tell('web.other-days')) : ''} rows={others} unsent={unsent} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
           {say(last?.atLeast ? tell('web.show-more') : tell('web.show-more-left', { total: total - rows.length }))}

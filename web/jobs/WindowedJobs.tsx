@@ -2,6 +2,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { JobLine } from './JobLine';
 import type { JobRow } from './job-row';
+import type { Unsent } from './use-unsent';
 
 /** About the height of a line on a desk, px; each is measured once it is drawn. */
 const LINE_PX = 62;
@@ -9,7 +10,7 @@ const LINE_PX = 62;
 const BEYOND = 12;
 
 /** A long list of jobs of which only what is in sight is drawn. */
-export function WindowedJobs({ rows }: { rows: JobRow[] }) {
+export function WindowedJobs({ rows, unsent }: { rows: JobRow[]; unsent: Unsent }) {
   const list = useRef<HTMLUListElement>(null);
   const [topPx, setTopPx] = useState(0);
   // What stands above it can grow: a notice that came, a list of today.
@@ -33,7 +34,7 @@ export function WindowedJobs({ rows }: { rows: JobRow[] }) {
           className="absolute top-0 left-0 w-full border-b border-rule"
           style={{ transform: `translateY(${start - topPx}px)` }}
         >
-          <JobLine row={rows[index]!} />
+          <JobLine row={rows[index]!} unsent={unsent.get(rows[index]!.jobId)} />
         </li>
       ))}
     </ul>

@@ -17,6 +17,7 @@ export const en = {
   'web.no-jobs-here-yet': 'No jobs here yet.',
   'web.no-open-jobs': 'No open jobs.',
   'web.nothing-matches': 'Nothing matches “{search}”.',
+  'web.on-this-device-only': 'On this device only: {n}',
   'web.other-days': 'Other days',
   'web.phone': 'Phone',
   'web.search-jobs': 'Search jobs',

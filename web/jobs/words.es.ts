@@ -19,6 +19,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.no-jobs-here-yet': 'Aún no hay trabajos.',
   'web.no-open-jobs': 'No hay trabajos abiertos.',
   'web.nothing-matches': 'Nada coincide con “{search}”.',
+  'web.on-this-device-only': 'Solo en este aparato: {n}',
   'web.other-days': 'Otros días',
   'web.phone': 'Teléfono',
   'web.search-jobs': 'Buscar trabajos',
