@@ -31,6 +31,7 @@ const OF_A_CIRCUIT = [
   'rounds',
   'runs',
   'instrument-runs',
+  'device-runs',
   'movements/:measurementId/withdrawal',
 ];
 /** Those of one system: what was found, chosen, agreed before the work, and the proof of a furnace alone. */
