@@ -10,7 +10,7 @@ test('Back on a phone: the sheet first, then the page; a changed sheet asks, kee
 }) => {
   const crew = new Fitter(page);
   await crew.signIn();
-  const { id } = await equippedJob(page, 'Perrin Loft', sampleSheet().circuit.plate);
+  const { id } = await equippedJob(page, 'Corran Loft', sampleSheet().circuit.plate);
   await page.goto(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
   const form = crew.form('old-charge');
