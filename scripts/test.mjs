@@ -2,7 +2,7 @@ import './node-check.mjs';
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { installDebian, installPackages } from './install.mjs';
+import { installDebian, installIfEasy, installPackages } from './install.mjs';
 
 /** npm test: installs, type-check, lint with boundaries, dead code, build, unit and server tests, browser tests; then one closing line. */
 process.chdir(path.resolve(import.meta.dirname, '..'));
@@ -12,6 +12,7 @@ let passed = 0;
 let failed = 0;
 
 await installDebian(['database', 'browser', 'proxy']);
+installIfEasy(['faster']);
 installPackages();
 mkdirSync('test-results', { recursive: true });
 
