@@ -294,5 +294,13 @@ export const roundSchema = z.strictObject({
 });
 export type Round = z.infer<typeof roundSchema>;
 export const overrideSchema = z.strictObject({ id: idSchema, gate: text(1, 40), reason: text(10, 500) });
-export const signOffSchema = z.strictObject({ id: idSchema });
+export const signOffSchema = z.strictObject({
+  id: idSchema,
+  saw: z
+    .string()
+    .regex(/^\d{1,6}-[0-9a-f]{16}$/)
+    .optional()
+    .describe('the mark of what stood on the sheet as it was signed (core/phases/saw.ts), or left out'),
+});
+export type SignOffBody = z.infer<typeof signOffSchema>;
 export const amendmentSchema = z.strictObject({ id: idSchema, note: text(5, 1000) });

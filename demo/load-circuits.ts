@@ -68,7 +68,8 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
       await write(entry.kind, entry.body, 'simulated', at);
     });
   };
-  const sign = (phase: PhaseDescriptor) => clock.do(10, () => signPhase(database, lead, { jobId }, phase, uuid()));
+  const sign = (phase: PhaseDescriptor) =>
+    clock.do(10, () => signPhase(database, lead, { jobId }, phase, { id: uuid() }));
 
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });

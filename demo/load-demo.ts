@@ -230,7 +230,7 @@ async function tell(
   }
   const sheet = await sheetFor(database, lead, at);
   const charged = await weighIn(database, lead, sheet, missingOz, clock);
-  await clock.do(10, () => signPhase(database, lead, at, charge, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, charge, { id: uuid() }));
   if (story.kind === 'charged') return;
 
   await tellStartUp(database, lead, at, story, charged, clock);

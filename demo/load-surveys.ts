@@ -145,7 +145,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
       thermostatId: idOf(thermostat),
     });
   }
-  if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, uuid());
+  if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, { id: uuid() });
   if (demo.reach === 'scope-signed') await agree(database, lead, at, customer);
   if (demo.wiring) await loadWiring(database, lead, at, demo.wiring);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
@@ -170,7 +170,7 @@ async function agree(database: Database, lead: Person, at: JobAt, customer: stri
     });
   for (const d of (await now()).disclosures) await sign(`disclosure:${d.id}`, d.text);
   await sign('scope', (await now()).text);
-  await signPhase(database, lead, at, scope, uuid());
+  await signPhase(database, lead, at, scope, { id: uuid() });
 }
 
 /** A made-up hand. */

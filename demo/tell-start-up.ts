@@ -98,8 +98,8 @@ export async function tellStartUp(
     (entry, moment) => writeDemoEntry(database, lead, at, entry, moment).then(() => undefined),
   );
   if (story.kind !== 'finished') return;
-  await clock.do(10, () => signPhase(database, lead, at, startUp, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, startUp, { id: uuid() }));
   if (story.open) return;
   await tellHandOver(database, lead, at, clock);
-  await clock.do(10, () => signPhase(database, lead, at, handOver, uuid()));
+  await clock.do(10, () => signPhase(database, lead, at, handOver, { id: uuid() }));
 }

@@ -248,6 +248,7 @@ export const sheetSchema = z.strictObject({
       phase,
       certificate: z.string().nullable(),
       contentHash: z.string().length(64),
+      arrivedAt: z.iso.datetime().optional(),
       ...signed,
     }),
   ),

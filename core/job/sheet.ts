@@ -63,8 +63,14 @@ export type SheetSignOff = {
   by: string;
   certificate: string | null;
   at: string;
+  /** When one that was given on a device without a connection reached the server; none where it was given to it. */
+  arrivedAt?: string;
+  /** Of what was frozen; nothing while it is on the device alone. */
   contentHash: string;
 };
+
+/** Signed on this device, and not on the server yet. */
+export const isOnDevice = (signOff: SheetSignOff): boolean => signOff.contentHash === '';
 
 export type StartUpRecord = { confirmations: Partial<Record<keyof Confirmations, { by: string; at: string }>> };
 

@@ -76,7 +76,9 @@ export function signTable({ signOffs, amendments }: Signed): ReportTable {
           : tell('job.circuit-table', { circuit: x.circuit, title: PHASE_WORDS[x.phase] }),
         x.by,
         x.certificate ?? '–',
-        moment(x.at),
+        x.arrivedAt === undefined
+          ? moment(x.at)
+          : tell('job.signed-on-a-device', { at: moment(x.at), arrivedAt: moment(x.arrivedAt) }),
         x.contentHash.slice(0, 16),
       ]),
       ...amendments.map((a) => [

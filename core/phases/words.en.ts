@@ -87,6 +87,7 @@ export const en = {
   'job.signed-and-handed-over': 'Signed and handed over',
   'job.signed-and-handed-over-with-proofs': 'Signed and handed over, with proofs owed',
   'job.signed-charge': 'a signed charge',
+  'job.signed-on-a-device': '{at}, without a connection; on the server {arrivedAt}',
   'job.simulated-probe': 'simulated {label} probe',
   'job.site': 'Site',
   'job.source': 'Source',

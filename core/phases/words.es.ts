@@ -90,6 +90,7 @@ export const es: Record<keyof typeof en, string> = {
   'job.signed-and-handed-over': 'Firmado y entregado',
   'job.signed-and-handed-over-with-proofs': 'Firmado y entregado, con pruebas pendientes',
   'job.signed-charge': 'una carga firmada',
+  'job.signed-on-a-device': '{at}, sin conexión; en el servidor {arrivedAt}',
   'job.simulated-probe': 'sonda simulada de {label}',
   'job.site': 'Sitio',
   'job.source': 'Fuente',

@@ -83,6 +83,7 @@ export const en = {
   'server.lines-up-to': 'up to {most} lines',
   'server.look-again-of-the-recorded-reading':
     'a look-again of the recorded reading; never a stop, never what is not proven',
+  'server.look-and-sign-again': 'look at it, then sign again',
   'server.mail-subject': '{title}, job {number}',
   'server.mail-text': 'Attached is the {title}.\n\n{company}',
   'server.many-pictures-are-being-worked-on': 'Many pictures are being worked on; try again in a moment.',
@@ -261,5 +262,7 @@ export const en = {
   'server.window-of-rise-ends-below-its': 'The window of the rise ends below its start.',
   'server.words-changed-after-they-were-shown':
     'The words changed after they were shown. Read them again before signing.',
+  'server.written-since-it-was-signed':
+    'Something was written for {phaseNouns} that was not on the device when you signed it.',
   'server.your-role-may-not-do-this': 'Your role may not do this',
 } as const;

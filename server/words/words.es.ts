@@ -85,6 +85,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.lines-up-to': 'hasta {most} líneas',
   'server.look-again-of-the-recorded-reading':
     'una revisión de la lectura registrada; nunca un alto ni lo no comprobado',
+  'server.look-and-sign-again': 'revíselo y firme otra vez',
   'server.mail-subject': '{title}, trabajo {number}',
   'server.mail-text': 'Va adjunto: {title}.\n\n{company}',
   'server.many-pictures-are-being-worked-on': 'Se están procesando muchas fotos; intente otra vez en un momento.',
@@ -266,5 +267,7 @@ export const es: Record<keyof typeof en, string> = {
   'server.window-of-rise-ends-below-its': 'La ventana de la elevación termina por debajo de su inicio.',
   'server.words-changed-after-they-were-shown':
     'Las palabras cambiaron después de mostrarse. Léalas otra vez antes de firmar.',
+  'server.written-since-it-was-signed':
+    'Se escribió algo de {phaseNouns} que no estaba en el dispositivo cuando usted firmó.',
   'server.your-role-may-not-do-this': 'Su puesto no puede hacer esto',
 };

@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import type { Action } from '@/core/job/move';
 import type { Phase } from '@/core/job/phases';
+import { sawOf } from '@/core/phases/saw';
 import { pagesOfCircuit } from '@/web/api/circuit-path';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
@@ -9,6 +10,10 @@ import type { JobView } from './job-context';
 
 /** What a page does itself: its forms, its views. */
 export type Own = { [K in Action['kind']]?: (action: Extract<Action, { kind: K }>) => unknown };
+
+/** Signs a phase as it stands on this screen. */
+export const signPhase = ({ sheet, actions }: Pick<JobView, 'sheet' | 'actions'>, phase: Phase): Promise<unknown> =>
+  actions.send(`/jobs/${sheet.job.id}/phases/${phase}/sign-offs`, { id: uuid(), saw: sawOf(sheet, phase) });
 
 /** The one dispatcher of next moves: what the page does not do itself is done here, the same in every phase. */
 export function usePress(view: JobView, phase: Phase, own: Own) {
@@ -27,7 +32,7 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
             : `${pagesOfCircuit(sheet, action.circuitId ?? sheet.circuit.id)}/${action.to}`,
         );
       case 'sign':
-        return actions.send(`${job}/phases/${phase}/sign-offs`, { id: uuid() });
+        return signPhase(view, phase);
       case 'release-removal':
         return actions.send(`${job}/removal`, {});
       case 'open-report':

@@ -25,6 +25,7 @@ import { CheckInBar } from './CheckInBar';
 import { CircuitSwitch } from './CircuitSwitch';
 import { CircuitTag } from './circuit-tag';
 import { CancelledBar, JobDetails, mayEdit } from './JobDetails';
+import { SignedHere } from './SignedHere';
 import { PersonMenu } from './TopBar';
 
 type Props = {
@@ -90,6 +91,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
       <div className="lg:col-span-3">
         <CheckInBar sheet={sheet} />
         <LateBar jobId={sheet.job.id} pages={pagesOf(sheet)} />
+        <SignedHere sheet={sheet} />
       </div>
       <CircuitSwitch
         sheet={sheet}

@@ -67,6 +67,7 @@ export const en = {
   'web.sign-in-name': 'Sign-in name',
   'web.sign-out': 'Sign out',
   'web.sign-out-device-you-no-longer': 'Sign out a device you no longer hold. What it recorded stays.',
+  'web.signed-on-this-device': 'Signed on this device, not yet on the server: {phases}.',
   'web.simulated': 'Simulated',
   'web.simulated-instruments': 'Simulated instruments',
   'web.since': 'since {x}, {address}',

@@ -71,6 +71,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.sign-in-name': 'Nombre de usuario',
   'web.sign-out': 'Salir',
   'web.sign-out-device-you-no-longer': 'Cierre la sesión de un aparato que ya no tiene. Lo que anotó queda.',
+  'web.signed-on-this-device': 'Firmado en este dispositivo, todavía no en el servidor: {phases}.',
   'web.simulated': 'Simulado',
   'web.simulated-instruments': 'Instrumentos simulados',
   'web.since': 'desde {x}, {address}',

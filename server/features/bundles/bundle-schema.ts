@@ -28,8 +28,21 @@ const OF: Readonly<Record<Column, z.ZodType>> = {
   'json?': z.json(),
 };
 
+/** Columns that older files do not have, and what they say there. */
+const LATER: Partial<Record<BundlePart, Readonly<Record<string, unknown>>>> = {
+  signOffs: { arrived_at: null },
+  runs: { on_device: false },
+};
+
 const rowOf = (part: BundlePart) =>
-  z.strictObject(Object.fromEntries(Object.entries(bundleTable(part).columns).map(([name, kind]) => [name, OF[kind]])));
+  z.strictObject(
+    Object.fromEntries(
+      Object.entries(bundleTable(part).columns).map(([name, kind]) => {
+        const later = LATER[part];
+        return [name, later && name in later ? OF[kind].default(later[name] as never) : OF[kind]];
+      }),
+    ),
+  );
 
 /** Parts that older files do not have. */
 const SINCE: readonly BundlePart[] = ['late'];

@@ -297,6 +297,7 @@ export const BUNDLE = {
     certified_id: 'person?',
     started_at: 'moment',
     ended_at: 'moment?',
+    on_device: 'flag',
   }),
   rigs: own('rigs', 'circuit_id, bench', { circuit_id: 'id', bench: 'text', config: 'json', state: 'json' }),
   measurements: own('measurements', 'received_at, id', {
@@ -329,6 +330,7 @@ export const BUNDLE = {
     phase: 'text',
     person_id: 'person',
     signed_at: 'moment',
+    arrived_at: 'moment?',
     snapshot: 'json',
     content_hash: 'text',
   }),

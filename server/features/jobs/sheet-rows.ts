@@ -95,13 +95,18 @@ export async function readSignOffs(db: Db, owned: Owned): Promise<SheetSignOff[]
     by: string;
     certificate: string | null;
     at: Date;
+    arrivedAt: Date | null;
     contentHash: string;
   }>(
-    `select s.id, s.owner_id as ownerId, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.content_hash as contentHash
+    `select s.id, s.owner_id as ownerId, s.phase, p.full_name as \`by\`, p.certificate_number as certificate, s.signed_at as at, s.arrived_at as arrivedAt, s.content_hash as contentHash
      from sign_offs s join people p on p.id = s.person_id where s.company_id = :companyId and s.job_id = :jobId and s.owner_id in (:jobId, :systemId, :circuitId) order by s.signed_at`,
     owned,
   );
-  return rows.map((r) => ({ ...r, at: iso(r.at) }));
+  return rows.map(({ arrivedAt, ...r }) => ({
+    ...r,
+    at: iso(r.at),
+    ...(arrivedAt ? { arrivedAt: iso(arrivedAt) } : {}),
+  }));
 }
 
 export async function readRuns(db: Db, owned: Owned): Promise<SheetRun[]> {

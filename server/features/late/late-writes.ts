@@ -11,8 +11,12 @@ import { lateStore } from './late-store';
 
 /** How long ago a write was made, s, by the clock of the device alone: one that is wrong by a day measures a span all the same. */
 export const WRITTEN_AGO = 'X-Written-Ago';
+export const writtenAgoS = (request: Pick<Request, 'get'>): number | undefined => {
+  const header = request.get(WRITTEN_AGO);
+  return header && /^\d{1,9}(\.\d{1,3})?$/.test(header) ? Math.min(Number(header), MOST_AGO_S) : undefined;
+};
 /** What waited this long on a device, s, was written without a connection: who wrote it could not know of the signature. */
-const WITHOUT_CONNECTION_S = 60;
+export const WITHOUT_CONNECTION_S = 60;
 const MOST_AGO_S = 366 * 86_400;
 /** A span that a phone measured and a slow line carried is known to this, s (design default). */
 const SPAN_S = 5;
@@ -36,10 +40,9 @@ type Late = {
 function lateOf(error: unknown, request: Request): Late | undefined {
   const signed =
     error instanceof Problem && error.code === 'already-signed' ? (error.detail.signed as Signed) : undefined;
-  const header = request.get(WRITTEN_AGO);
+  const ago = writtenAgoS(request);
   const [, jobId, measurementId, what] = PATH.exec(request.path) ?? [];
-  if (!signed || !jobId || !header || !/^\d{1,9}(\.\d{1,3})?$/.test(header)) return undefined;
-  const ago = Math.min(Number(header), MOST_AGO_S);
+  if (!signed || !jobId || ago === undefined) return undefined;
   const writtenAt = new Date(Date.now() - ago * 1000);
   if (!(LATE_KINDS as readonly unknown[]).includes(what)) return undefined;
   if (ago < WITHOUT_CONNECTION_S && writtenAt.getTime() >= Date.parse(signed.at) + SPAN_S * 1000) return undefined;

@@ -40,7 +40,7 @@ export async function recordRound(deps: Deps, person: Person, at: JobAt, body: R
       stage: body.stage,
       run: body.run?.id ?? null,
     });
-    if (body.sign !== null) await signUnder(db, person, await sheetFor(db, person, at), startUp, body.sign);
+    if (body.sign !== null) await signUnder(db, person, await sheetFor(db, person, at), startUp, { id: body.sign });
   });
 }
 

@@ -14,6 +14,7 @@ import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { writtenAgoS } from '@/server/features/late/late-writes';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { accept, acceptableNow } from './acceptances';
@@ -81,8 +82,8 @@ export function phasesRoutes({ database }: Deps): Router {
     // An estimator signs what is found and agreed; what is done and proven is signed by a lead.
     const phase = phaseOf(request.params.phase);
     must(person, phase.signedBy);
-    const { id } = parseBody(signOffSchema, request.body);
-    response.status(201).json(await signPhase(database, person, jobAt(request), phase, id));
+    const body = parseBody(signOffSchema, request.body);
+    response.status(201).json(await signPhase(database, person, jobAt(request), phase, body, writtenAgoS(request)));
   });
 
   router.post('/sign-offs/:signOffId/amendments', async (request, response) => {

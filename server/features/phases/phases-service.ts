@@ -1,13 +1,14 @@
 import { createHash } from 'node:crypto';
-import type { VacuumRequest } from '@/contract/requests';
+import type { SignOffBody, VacuumRequest } from '@/contract/requests';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Gate } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
 import { PHASE_NOUNS } from '@/core/job/phases';
 import type { JobSheet, StartUpRecord, VacuumRecord } from '@/core/job/sheet';
 import { vacuumWantsReason } from '@/core/phases/circuit-kept';
-import { logOf } from '@/core/phases/log/circuit-log';
+import { logOf, wholeLog } from '@/core/phases/log/circuit-log';
 import { gatesIn, type PhaseDescriptor } from '@/core/phases/phase';
+import { sawOf } from '@/core/phases/saw';
 import { beforeSnapshotOf } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { clock, q } from '@/core/words/said';
@@ -20,6 +21,7 @@ import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
 import { changeOpenJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { FURNACE_RECORD } from '@/server/features/jobs/sheet-rows';
+import { WITHOUT_CONNECTION_S } from '@/server/features/late/late-writes';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { equipFromScope } from '@/server/features/scopes/equip-from-scope';
@@ -178,8 +180,10 @@ export const signPhase = (
   person: Person,
   at: JobAt,
   phase: PhaseDescriptor,
-  id: string,
-): Promise<JobSheet> => changeOpenJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, id));
+  body: SignOffBody,
+  agoS?: number,
+): Promise<JobSheet> =>
+  changeOpenJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, body, agoS));
 
 /** The same inside a transaction that already holds the job. */
 export async function signUnder(
@@ -187,10 +191,12 @@ export async function signUnder(
   person: Person,
   sheet: JobSheet,
   phase: PhaseDescriptor,
-  id: string,
+  body: SignOffBody,
+  agoS = 0,
 ): Promise<void> {
+  const { id, saw } = body;
   if (phase.unsigned) throw new Problem('not-found', { message: tell('server.no-such-phase') });
-  if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId: sheet.job.id, body: { id } }))) return;
+  if (!(await writesFirst(db, person, { id, what: `sign ${phase.id}`, jobId: sheet.job.id, body }))) return;
   const signed = sheet.signOffs.find((s) => s.phase === phase.id);
   if (signed)
     throw new Problem('already-signed', {
@@ -200,10 +206,17 @@ export async function signUnder(
         at: clock(signed.at),
       }),
     });
+  // What nobody could see on the device is not signed for: they look again, and sign again.
+  if (saw !== undefined && saw !== sawOf(sheet, phase.id))
+    throw new Problem('stale-version', {
+      field: 'saw',
+      message: tell('server.written-since-it-was-signed', { phaseNouns: PHASE_NOUNS[phase.id] }),
+      allowed: tell('server.look-and-sign-again'),
+    });
   const recorded = await recordedFor(db, person, sheet, phase);
   const gates = gatesIn(phase, sheet, recorded);
   if (!gates.every(passes)) throw held(gates);
-  const signedAt = now();
+  const [signedAt, arrivedAt] = signedWhen(sheet, phase, agoS);
   const content = {
     ...(phase.owner === 'job' && sheet.circuits.length > 1
       ? await jobSnapshot(db, person, sheet, phase)
@@ -212,6 +225,7 @@ export async function signUnder(
     certificate: person.certificateNumber,
     certification: person.certification,
     signedAt: signedAt.toISOString(),
+    ...(arrivedAt ? { arrivedAt: arrivedAt.toISOString() } : {}),
   };
   const snapshot = JSON.stringify(content);
   const contentHash = createHash('sha256').update(snapshot).digest('hex');
@@ -220,11 +234,28 @@ export async function signUnder(
     ...recordKey(person, sheet, phase.id),
     personId: person.id,
     signedAt,
+    arrivedAt,
     snapshot,
     contentHash,
   });
   await audit(db, person, sheet.job.id, 'phase signed', { phase: phase.id, contentHash });
   if (phase.id === 'scope') await equipFromScope(db, person, sheet);
+}
+
+/**
+ * When it was signed, and when it arrived where that is another moment: by the span that the device measured, and never
+ * before the last thing that is signed for.
+ */
+function signedWhen(sheet: JobSheet, phase: PhaseDescriptor, agoS: number): [Date, Date | null] {
+  const arrived = now();
+  if (agoS < WITHOUT_CONNECTION_S) return [arrived, null];
+  const last = Math.max(
+    0,
+    ...wholeLog(sheet).flatMap((e) => (e.phase === phase.id ? [Date.parse(e.at)] : [])),
+    ...sheet.measurements.flatMap((m) => (m.phase === phase.id ? [Date.parse(m.occurredAt)] : [])),
+  );
+  const signed = Math.min(arrived.getTime(), Math.max(last, arrived.getTime() - agoS * 1000));
+  return [new Date(signed), arrived];
 }
 
 /** What is the job's is signed for all of its circuits: none of them may hold it, and each furnace alone is frozen with it. */

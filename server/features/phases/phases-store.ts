@@ -99,13 +99,14 @@ export const phasesStore = {
       phase: string;
       personId: string;
       signedAt: Date;
+      arrivedAt: Date | null;
       snapshot: string;
       contentHash: string;
     },
   ): Promise<void> {
     await db.run(
-      `insert into sign_offs (id, company_id, job_id, owner_id, phase, person_id, signed_at, snapshot, content_hash)
-       values (:id, :companyId, :jobId, :ownerId, :phase, :personId, :signedAt, :snapshot, :contentHash)`,
+      `insert into sign_offs (id, company_id, job_id, owner_id, phase, person_id, signed_at, arrived_at, snapshot, content_hash)
+       values (:id, :companyId, :jobId, :ownerId, :phase, :personId, :signedAt, :arrivedAt, :snapshot, :contentHash)`,
       values,
     );
   },

@@ -14,9 +14,9 @@ import { factOf, isOfHouse } from '@/core/scope/survey/facts';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Me } from '@/web/api/use-me';
 import { showsOn, splitPath, systemSeenFrom } from '../circuit-path';
+import type { Body } from './change';
+import { customer, signature, signedBy } from './overlay-signatures';
 import { jobOf, type Waiting } from './waiting';
-
-type Body<T> = (sheet: JobSheet, body: T, write: Waiting, me: Me) => JobSheet;
 
 const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _write, me) => {
   const stored = new Set(sheet.survey.observations.map((o) => o.id));
@@ -140,6 +140,11 @@ const override: Body<{ id: string; gate: string; reason: string }> = (sheet, bod
   return sheet.overrides.some((o) => o.id === body.id) ? sheet : { ...sheet, overrides: [...sheet.overrides, passed] };
 };
 
+const round: Body<Round> = (sheet, body, write, me) => {
+  const read = measurements(sheet, { measurements: body.typed }, write, me);
+  return body.sign === null ? read : signedBy(read, body.sign, 'start-up', write, me);
+};
+
 const waiver: Body<{ item: BeforeId; reason: string }> = (sheet, { item, reason }, write, me) => ({
   ...sheet,
   survey: {
@@ -206,7 +211,7 @@ const cancellation: Body<{ reason: string }> = (sheet, { reason }, write, me) =>
 
 const reopening: Body<unknown> = (sheet) => ({ ...sheet, cancelled: null });
 
-/** What a write changes on the sheet until the server has judged it; a signature changes nothing before that. */
+/** What a write changes on the sheet until the server has judged it. */
 const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/observations$/, observations],
   [/\/circuit-entries$/, entry],
@@ -215,9 +220,11 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/scope-lines$/, line],
   [/\/option$/, option],
   [/\/measurements$/, measurements],
-  [/\/rounds$/, (sheet, body: Round, write, me) => measurements(sheet, { measurements: body.typed }, write, me)],
+  [/\/rounds$/, round],
   [/\/confirmations$/, confirmation],
   [/\/overrides$/, override],
+  [/\/sign-offs$/, signature],
+  [/\/customer-signatures$/, customer],
   [/\/waivers$/, waiver],
   [/\/removal$/, removal],
   [/\/fits\/[a-z]+$/, fit],

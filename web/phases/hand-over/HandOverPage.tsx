@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import useSWR from 'swr';
-import { v7 as uuid } from 'uuid';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
@@ -21,7 +20,7 @@ import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { PhasePictures } from '../PhasePictures';
-import { usePress } from '../use-press';
+import { signPhase, usePress } from '../use-press';
 import { AfterRun } from './AfterRun';
 import { AirBalance } from './AirBalance';
 import { AmendSheet } from './AmendSheet';
@@ -56,7 +55,7 @@ export default function HandOverPage(view: JobView) {
     type: () => setOpen('furnace'),
     write: ({ entry }) => visits.write(entry),
     sign: async () => {
-      await view.actions.send(`${jobPath}/phases/hand-over/sign-offs`, { id: uuid() });
+      await signPhase(view, 'hand-over');
       await mutate();
     },
   });

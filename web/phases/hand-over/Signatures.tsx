@@ -1,5 +1,5 @@
 import { PHASE_WORDS } from '@/core/job/phases';
-import type { JobSheet } from '@/core/job/sheet';
+import { isOnDevice, type JobSheet } from '@/core/job/sheet';
 import { moment } from '@/core/words/said';
 import type { Me } from '@/web/api/use-me';
 import { LatePanel } from '@/web/late/LatePanel';
@@ -18,12 +18,15 @@ export function Signatures({ sheet, me }: { sheet: Pick<JobSheet, 'job' | 'signO
             <b className="font-[640]">{say(PHASE_WORDS[s.phase])}</b> {s.by}
             <span className="block text-[13px] text-ink2">
               {say(
-                tell('web.signature-line', {
-                  certificate: s.certificate ?? say(tell('web.no-certificate')),
-                  at: moment(s.at),
-                  contentHash: s.contentHash.slice(0, 10),
-                }),
+                isOnDevice(s)
+                  ? tell('web.signature-on-device', { at: moment(s.at) })
+                  : tell('web.signature-line', {
+                      certificate: s.certificate ?? say(tell('web.no-certificate')),
+                      at: moment(s.at),
+                      contentHash: s.contentHash.slice(0, 10),
+                    }),
               )}
+              {s.arrivedAt ? ` ${say(tell('web.signature-arrived', { arrivedAt: moment(s.arrivedAt) }))}` : null}
             </span>
           </li>
         ))}
