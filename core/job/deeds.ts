@@ -32,6 +32,7 @@ export const DEEDS = [
   'job cancelled',
   'job created',
   'job edited',
+  'job kept on a device',
   'job moved',
   'job reopened',
   'job seen',

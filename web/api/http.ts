@@ -84,9 +84,9 @@ function keepKnown(path: string, answer: { etag: string; text: string }): void {
 }
 
 /** Reads; a server that has too much to do is asked again a moment later. */
-async function asked(path: string): Promise<Answer> {
+async function asked(path: string, also?: Readonly<Record<string, string>>): Promise<Answer> {
   for (let turn = 1; ; turn++) {
-    const answer = await fetched('GET', path, undefined);
+    const answer = await fetched('GET', path, undefined, also);
     if (answer.status !== 503 || turn === TURNS || parsed(answer.text).code !== 'overloaded') return answer;
     await new Promise((done) => setTimeout(done, RETRY_MS * (1 + Math.random())));
   }
@@ -112,6 +112,14 @@ export async function get<T>(path: string): Promise<T> {
     noAnswer(copy.at);
     return parsed(copy.text) as T;
   }
+}
+
+/** Reads what somebody will want without a connection: kept on this device, and on the trail as no more than that. */
+export async function getForLater<T>(path: string): Promise<T> {
+  const answer = await asked(path, { 'X-For-Later': '1' });
+  const data = read<T>(answer);
+  await keepCopy(path, answer.text);
+  return data;
 }
 
 /**

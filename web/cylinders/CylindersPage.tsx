@@ -77,7 +77,7 @@ export default function CylindersPage() {
                     type="button"
                     onClick={() => setOpen(c.id)}
                     data-testid={`cylinder-${c.tag}`}
-                    className="grid w-full cursor-pointer grid-cols-[22px_92px_1fr] items-center gap-x-3 border-b border-rule py-2.5 text-left md:grid-cols-[22px_110px_110px_minmax(160px,1fr)_150px_minmax(0,1.2fr)]"
+                    className="touch grid w-full cursor-pointer grid-cols-[22px_92px_1fr] items-center gap-x-3 border-b border-rule py-2.5 text-left md:grid-cols-[22px_110px_110px_minmax(160px,1fr)_150px_minmax(0,1.2fr)]"
                   >
                     <CylinderLine cylinder={c} />
                   </button>

@@ -7,6 +7,7 @@ import { may } from '@/core/job/permissions';
 import { value } from '@/core/words/said';
 import { todayAt } from '@/web/api/clock';
 import { get } from '@/web/api/http';
+import { useKeepWhole } from '@/web/api/keep-whole';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
@@ -39,6 +40,7 @@ export default function JobsPage() {
     get,
     { refreshInterval: 10_000, keepPreviousData: true },
   );
+  useKeepWhole(data?.[0]?.jobs ?? [], me, today);
   useKeys({ 'g f': () => navigate('/formulas'), '?': () => setHelp(true) });
   const rows = data?.flatMap((p) => p.jobs) ?? [];
   const last = data?.at(-1);

@@ -38,7 +38,7 @@ export default function TrailPage() {
   if (me && !may(me.role, 'see-trail'))
     return <p className="mx-auto max-w-[980px] px-4 pt-8 lg:px-7">{say(tell('web.trail-is-for-the-office'))}</p>;
   const all = data?.flatMap((p) => p.lines) ?? [];
-  const lines = looksToo ? all : all.filter((l) => l.what !== 'job seen');
+  const lines = looksToo ? all : all.filter((l) => l.what !== 'job seen' && l.what !== 'job kept on a device');
   const narrow = (to: { job?: string; person?: string }): void => setQuery(new URLSearchParams(to), { replace: true });
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10">

@@ -34,6 +34,7 @@ const WORDS: Record<(typeof DEEDS)[number], Said> = {
   'job cancelled': tell('web.deed-job-cancelled'),
   'job created': tell('web.deed-job-created'),
   'job edited': tell('web.deed-job-edited'),
+  'job kept on a device': tell('web.deed-job-kept-on-a-device'),
   'job moved': tell('web.deed-job-moved'),
   'job reopened': tell('web.deed-job-reopened'),
   'job seen': tell('web.deed-job-seen'),

@@ -29,6 +29,7 @@ export const en = {
   'web.deed-job-cancelled': 'Canceled the job',
   'web.deed-job-created': 'Created the job',
   'web.deed-job-edited': 'Changed the job’s details',
+  'web.deed-job-kept-on-a-device': 'Kept the job on a device',
   'web.deed-job-moved': 'Moved the job',
   'web.deed-job-reopened': 'Reopened the job',
   'web.deed-job-seen': 'Looked at the job',

@@ -31,6 +31,7 @@ export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.deed-job-cancelled': 'Canceló el trabajo',
   'web.deed-job-created': 'Creó el trabajo',
   'web.deed-job-edited': 'Cambió los datos del trabajo',
+  'web.deed-job-kept-on-a-device': 'Guardó el trabajo en un dispositivo',
   'web.deed-job-moved': 'Movió el trabajo',
   'web.deed-job-reopened': 'Reabrió el trabajo',
   'web.deed-job-seen': 'Vio el trabajo',

@@ -57,7 +57,8 @@ export function jobsRoutes(deps: Deps): Router {
     const at = jobAt(request);
     const sheet = await packedSheet(database, person, at);
     if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
-    saw(database, person, at.jobId);
+    // A device that keeps it for later has shown it to nobody yet.
+    saw(database, person, at.jobId, request.get('X-For-Later') ? 'job kept on a device' : 'job seen');
     response.setHeader('ETag', sheet.etag);
     // A page that asks whether its copy still holds says no-cache as well; Express would take that for "send it again".
     if (request.headers['if-none-match'] === sheet.etag) return void response.status(304).end();

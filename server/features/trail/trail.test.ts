@@ -34,6 +34,18 @@ describe('who saw a job and who changed it', () => {
     expect(new Set(lines.map((l) => l.jobId))).toEqual(new Set([id]));
   });
 
+  it('a device that keeps it for later has not looked; the look that comes after has', async () => {
+    const { id } = await newJob(lead);
+    await office.call('GET', `/jobs/${id}`, undefined, { 'X-For-Later': '1' });
+    await writeSightings(server.database);
+    const whatOf = async () =>
+      (await trailOf(owner, `job=${id}`)).filter((l) => l.by === 'alder office').map((l) => l.what);
+    expect(await whatOf()).toEqual(['job kept on a device']);
+    await office.get(`/jobs/${id}`);
+    await writeSightings(server.database);
+    expect(await whatOf()).toEqual(['job seen', 'job kept on a device']);
+  });
+
   it('a look is written by itself a moment later', async () => {
     const { id } = await newJob(lead);
     await office.get(`/jobs/${id}`);

@@ -98,7 +98,7 @@ export function FactRow({
         <span className="text-[13px] text-ink2">{say(fact.why)}</span>
         <DisclosureButton
           aria-label={say(tell('web.how-it-is-known-2', { label: fact.label }))}
-          className={`-my-3 ml-auto cursor-pointer py-4 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
+          className={`touch -my-3 ml-auto cursor-pointer py-4 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
         >
           {known}
         </DisclosureButton>

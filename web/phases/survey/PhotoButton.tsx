@@ -147,6 +147,7 @@ export function Thumbs({ view, subject }: { view: JobView; subject: string }) {
           href={`/api/photos/${p.id}/image`}
           target="_blank"
           rel="noreferrer"
+          className="touch"
           title={`${p.by}, ${say(moment(p.at))}`}
         >
           <img
