@@ -147,7 +147,7 @@ export type TypedMeasurement = z.infer<typeof typedMeasurementSchema>;
 export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
 /** Phases whose instruments a device can simulate by itself. */
-export const DEVICE_PHASES = ['recover', 'pressure-test', 'evacuate'] as const;
+export const DEVICE_PHASES = ['recover', 'pressure-test', 'evacuate', 'charge'] as const;
 export const deviceRunSchema = z.strictObject({
   id: idSchema,
   phase: oneOf(DEVICE_PHASES),
@@ -177,6 +177,8 @@ export const deviceLogSchema = z.strictObject({
     .array(z.looseObject({ runSeconds: runTime, kind: z.string().min(1).max(40).describe('what happened') }))
     .max(500)
     .describe('up to 500 events'),
+  /** Who answers for what moved in it, where that is not the person at the scale. */
+  certifiedId: idSchema.optional(),
 });
 export type DeviceLogBody = z.infer<typeof deviceLogSchema>;
 export const newRunSchema = z.strictObject({

@@ -106,7 +106,8 @@ test('a leak detector at a desk: a blower that does not answer is a stop until i
   await page.goBack();
   // Forward once it is there: a page that still goes back cannot be sent on.
   await page.waitForLoadState();
-  await expect(crew.next).toBeVisible();
+  // The page of the job without the form that was open, or the list before it, by how quickly the form was gone.
+  await expect(crew.next.or(page.getByRole('heading', { name: 'Jobs', exact: true }))).toBeVisible();
   await page.goForward();
   await expect(findings.getByText('Leak detector: proven.')).toBeVisible();
 });

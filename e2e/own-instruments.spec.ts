@@ -74,3 +74,56 @@ test('a basement without a signal: simulated instruments run on the phone, go on
     await crew.say('Evacuation signed');
   });
 });
+
+test('a charge without a signal: weighed in on the phone itself, signed, and all of it arrives with its readings', async ({
+  page,
+  context,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Birch Cellar', sampleSheet().circuit.plate);
+  const vacuum = await page.request.put(`/api/jobs/${id}/vacuum`, {
+    headers: { Origin: new URL(page.url()).origin },
+    data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
+  });
+  expect(vacuum.ok(), await vacuum.text()).toBe(true);
+  await page.goto(`/jobs/${id}/charge`);
+  await expect(crew.next).toBeVisible();
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.reload();
+  await crew.say(/Weigh in/);
+  await page.getByRole('button', { name: /scale/i }).first().click();
+  await expect(page.getByRole('button', { name: 'Connect simulated instruments' })).toBeVisible();
+  await crew.closeSheet();
+
+  await context.setOffline(true);
+  await page.getByRole('button', { name: /scale/i }).first().click();
+  await page.getByRole('button', { name: 'Connect simulated instruments on this device' }).click();
+  await crew.closeSheet();
+  await crew.weighIn();
+  await page.reload();
+  await expect(page.getByText('Simulated', { exact: true }).first()).toBeVisible();
+  await crew.weighIn();
+  await crew.pressWhen('Sign the charge');
+  await crew.say('Charge signed');
+  await expect(page.getByTestId('signed-here')).toContainText('Charge');
+
+  await context.setOffline(false);
+  const stored = async () => {
+    const sheet = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+      measurements: { quantity: string; source: string; value: number; runId: string }[];
+      signOffs: { phase: string }[];
+      runs: { id: string; source: string }[];
+    };
+    const oz = sheet.measurements.filter((m) => m.quantity === 'chargeMovementOz');
+    return {
+      weighings: oz.length,
+      simulated: oz.every((m) => m.source === 'simulated' && sheet.runs.some((r) => r.id === m.runId)),
+      sum: Math.round(oz.reduce((s, m) => s + m.value, 0)),
+      signed: sheet.signOffs.map((s) => s.phase),
+    };
+  };
+  await expect
+    .poll(stored, { timeout: 60_000 })
+    .toEqual({ weighings: 2, simulated: true, sum: 26, signed: ['charge'] });
+});

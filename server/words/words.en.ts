@@ -105,7 +105,6 @@ export const en = {
   'server.no-logo': 'There is no logo.',
   'server.no-page-is-kept': 'No page of the maker’s book is kept with this model.',
   'server.no-picture-came-with-it': 'No picture came with it.',
-  'server.no-recovery-cylinder-has-room-for': 'No recovery cylinder has room for {refrigerant}.',
   'server.no-refrigerant-before-passed-standing-vacuum': 'No refrigerant before a passed standing-vacuum test. {say}.',
   'server.no-run-waits-for-this-token': 'No run waits for this token.',
   'server.no-such-address': 'No such address.',
@@ -159,7 +158,6 @@ export const en = {
   'server.plate-is-signed-with-scope':
     'The scope is signed with this equipment; only a lead or the owner changes it now.',
   'server.recovery-cylinder': 'a recovery cylinder',
-  'server.recovery-cylinder-with-room-under-cylinders': 'a recovery cylinder with room, under Cylinders',
   'server.refrigerant-scale': 'refrigerant scale',
   'server.replay-brings-its-own-seconds-each': 'A replay brings its own seconds, each later than the last.',
   'server.request-came-from-another-site': 'The request came from another site',
@@ -257,7 +255,9 @@ export const en = {
   'server.upload-could-not-be-read': 'The upload could not be read.',
   'server.valid-address': 'a valid address',
   'server.waits': '{phaseWords} waits: {say}.',
+  'server.weighing-has-these': 'on (charge or recovery), startOz and endOz up to 20,000 oz, startS from 0',
   'server.weighing-has-two-weights': 'A weighing has two weights.',
+  'server.weighing-is-not-whole': 'A weighing in these events is not whole.',
   'server.whole-characters-years-2000-to-2100': 'whole characters, years 2000 to 2100',
   'server.window-of-rise-ends-below-its': 'The window of the rise ends below its start.',
   'server.words-changed-after-they-were-shown':

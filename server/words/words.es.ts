@@ -107,7 +107,6 @@ export const es: Record<keyof typeof en, string> = {
   'server.no-logo': 'No hay logotipo.',
   'server.no-page-is-kept': 'No hay página del manual guardada con este modelo.',
   'server.no-picture-came-with-it': 'No llegó ninguna foto.',
-  'server.no-recovery-cylinder-has-room-for': 'Ningún tanque de recuperación tiene espacio para {refrigerant}.',
   'server.no-refrigerant-before-passed-standing-vacuum':
     'No entra refrigerante antes de una prueba de vacío sostenido aprobada. {say}.',
   'server.no-run-waits-for-this-token': 'Ninguna corrida espera esta clave.',
@@ -163,7 +162,6 @@ export const es: Record<keyof typeof en, string> = {
   'server.plate-is-signed-with-scope':
     'El alcance está firmado con este equipo; ahora solo lo cambia un encargado o el dueño.',
   'server.recovery-cylinder': 'un tanque de recuperación',
-  'server.recovery-cylinder-with-room-under-cylinders': 'un tanque de recuperación con espacio, en Tanques',
   'server.refrigerant-scale': 'báscula de refrigerante',
   'server.replay-brings-its-own-seconds-each':
     'Una reproducción trae sus propios segundos, cada uno después del anterior.',
@@ -262,7 +260,9 @@ export const es: Record<keyof typeof en, string> = {
   'server.upload-could-not-be-read': 'No se pudo leer el envío.',
   'server.valid-address': 'una dirección válida',
   'server.waits': '{phaseWords} espera: {say}.',
+  'server.weighing-has-these': 'on (charge o recovery), startOz y endOz hasta 20,000 oz, startS desde 0',
   'server.weighing-has-two-weights': 'Un pesaje tiene dos pesos.',
+  'server.weighing-is-not-whole': 'Una pesada de estos eventos no está completa.',
   'server.whole-characters-years-2000-to-2100': 'caracteres enteros, años 2000 a 2100',
   'server.window-of-rise-ends-below-its': 'La ventana de la elevación termina por debajo de su inicio.',
   'server.words-changed-after-they-were-shown':

@@ -17,6 +17,9 @@ export const answeredNow = (): void => set({ lost: false, asOf: undefined });
 export const noAnswer = (asOf?: string): void =>
   set({ lost: true, asOf: now.asOf && (!asOf || now.asOf < asOf) ? now.asOf : asOf });
 
+// A device that has no network at all says so itself: nobody has to try first. That it has one again says nothing of the server.
+if (typeof window !== 'undefined') window.addEventListener('offline', () => noAnswer());
+
 export const useConnection = (): Connection =>
   useSyncExternalStore(
     (listener) => {

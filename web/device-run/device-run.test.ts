@@ -1,9 +1,19 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { movedOz, movementId, type ScaleMovement } from '@/contract/movement-id';
+import type { RunCommand } from '@/contract/requests';
+import type { JobSheet } from '@/core/job/sheet';
+import { sampleSheet } from '@/core/job/testing/sample-sheet';
+import { rigFor } from '@/core/phases/live/rig-setup';
 import { vacuumBench } from '@/core/plant/bench/bench';
 import { type FromDesk, PlantDesk } from '@/core/plant/feed/desk';
 import { emptyBlock } from '@/core/plant/feed/run-feed';
+import type { ApiProblem } from '@/web/api/http';
+import { withWaiting } from '@/web/api/outbox/overlay';
+import type { Waiting } from '@/web/api/outbox/waiting';
+import type { Me } from '@/web/api/use-me';
 import { type Desk, DeviceRun, type Outside } from './device-run';
 import type { KeptPiece, KeptRun } from './kept-run';
+import { orderDevice } from './order-device';
 
 const CONFIG = {
   seed: 3,
@@ -16,7 +26,7 @@ const CONFIG = {
 };
 let nowMs = 0;
 let desk: PlantDesk;
-let pieces: (KeptPiece & { id: string })[];
+let pieces: (KeptPiece & { id: string; certifiedId?: string })[];
 let kept: KeptRun | undefined;
 
 /** A desk on this thread, moved by the test's own clock. */
@@ -135,5 +145,63 @@ describe('instruments that a device reads by itself', () => {
     expect(run.run.speed).toBe(60);
     pass(10);
     expect(run.snapshot().samples.at(-1)!.runSeconds).toBe(600);
+  });
+});
+
+describe('a charge on a device', () => {
+  const sheet = sampleSheet();
+  const system = (): KeptRun => {
+    const read = rigFor(sheet);
+    if (!read.ok) throw new Error(read.refused.field);
+    const feed = read.value;
+    return { ...begun(), phase: 'charge', feed, pending: { samples: emptyBlock(feed), events: [] } };
+  };
+
+  it('what was weighed is on its way as soon as the scale is at rest, with who answers for it', () => {
+    const run = new DeviceRun(system(), openDesk(), outside);
+    run.under('jory');
+    run.order({ kind: 'weigh-in', oz: 10 });
+    let s = 0;
+    for (; s < 600 && pieces.length === 0; s++) pass(1);
+    expect(pieces).toHaveLength(1);
+    const moved = pieces[0]!.events.find((e) => e.kind === 'scale-movement') as unknown as ScaleMovement;
+    expect(movedOz(moved)).toBeCloseTo(10, 0);
+    expect(pieces[0]).toMatchObject({ seq: 0, certifiedId: 'jory' });
+    expect(run.snapshot().rig).toMatchObject({ valveOpen: false, movementStartOz: null });
+    // What comes after is in the next piece: no second is told twice.
+    pass(5);
+    void run.stop();
+    expect(sent()).toEqual(upTo(s + 5));
+    const waiting = pieces.map((p, seq) => ({ seq, path: '/runs/run/device-log', body: p, at: 'now' }));
+    const runs = [{ ...run.run, circuitId: 'k' }];
+    const shown = withWaiting({ ...sheet, runs }, waiting as unknown as Waiting[], { fullName: 'Tess Orlan' } as Me);
+    expect(shown.measurements).toMatchObject([
+      {
+        id: movementId('run', moved.startS),
+        value: movedOz(moved),
+        source: 'simulated',
+        stage: 'weigh-in',
+        runId: 'run',
+      },
+    ]);
+    // On the sheet of another job, and once the server has it, nothing is added.
+    expect(withWaiting(sheet, waiting as unknown as Waiting[], {} as Me)).toEqual(sheet);
+    expect(withWaiting(shown, waiting as unknown as Waiting[], {} as Me).measurements).toHaveLength(1);
+  });
+
+  it('is ordered by the rules of the server', async () => {
+    const run = new DeviceRun(system(), openDesk(), outside);
+    const me = { certification: 'none' } as Me;
+    const weigh = { kind: 'weigh-in', oz: 10 } as const;
+    const orderOf = (s: JobSheet, who: Me, command: RunCommand) =>
+      orderDevice(run, s, who, command).then(
+        () => 'done',
+        (e: ApiProblem) => `${e.code} ${e.field}`,
+      );
+    expect(await orderOf({ ...sheet, vacuum: null }, me, weigh)).toBe('gate-held standing-vacuum');
+    expect(await orderOf(sheet, me, weigh)).toBe('bad-input certifiedId');
+    expect(await orderOf(sheet, me, { ...weigh, certifiedId: 'jory' })).toBe('done');
+    pass(2);
+    expect(await orderOf(sheet, { certification: 'universal' } as Me, weigh)).toBe('bad-input kind');
   });
 });

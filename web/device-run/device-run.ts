@@ -1,10 +1,10 @@
 import { v7 as uuid } from 'uuid';
-import { benchView } from '@/contract/feed-views';
+import { benchView, rigView } from '@/contract/feed-views';
 import { PIECE_S } from '@/contract/requests';
 import type { SheetRun } from '@/core/job/sheet';
 import { appendBlock, rowsOfBlock, type SampleBlock, type StoredEvent } from '@/core/plant/feed/block';
 import type { Batch, FromDesk, ToDesk } from '@/core/plant/feed/desk';
-import type { BenchFeed, FeedOrder } from '@/core/plant/feed/feed';
+import type { FeedOrder, SimulatedFeed } from '@/core/plant/feed/feed';
 import type { RunEvent } from '@/core/startup/steady-state';
 import { asServer } from '@/web/api/clock';
 import type { InstrumentFeed } from '@/web/api/instrument-feed';
@@ -21,7 +21,7 @@ export type Desk = {
 /** What a run of this device does outside of itself. */
 export type Outside = {
   /** A piece for the server, by way of the outbox. */
-  piece: (piece: KeptPiece & { id: string }) => void;
+  piece: (piece: KeptPiece & { id: string; certifiedId?: string }) => void;
   /** Keeps where it stands, for a reload. */
   keep: (run: KeptRun) => void;
   forget: (runId: string) => void;
@@ -57,7 +57,7 @@ export class DeviceRun implements InstrumentFeed {
       state: 'live',
       samples: before.flatMap((p) => rowsOfBlock(p.samples)),
       events: [...before.flatMap((p) => p.events), ...gap] as RunEvent[],
-      bench: benchView(begun.feed, begun.speed),
+      ...viewOf(begun.feed, begun.speed),
     });
     desk.hear((message) => this.take(message));
     desk.send({ type: 'open', runId: begun.id, feed: begun.feed, speed: begun.speed, runSeconds });
@@ -79,8 +79,8 @@ export class DeviceRun implements InstrumentFeed {
   get running(): boolean {
     return !this.over;
   }
-  get bench(): BenchFeed['bench'] {
-    return this.kept.feed.bench;
+  get feed(): SimulatedFeed {
+    return this.kept.feed;
   }
 
   /** As it stands on the sheet. */
@@ -89,13 +89,19 @@ export class DeviceRun implements InstrumentFeed {
     return { id, circuitId, phase, speed, startedAt, source: 'simulated', state: this.over ? 'stopped' : 'running' };
   }
 
+  /** Who answers for what is moved from now on. */
+  under(certifiedId: string | undefined): void {
+    const { certifiedId: _before, ...kept } = this.kept;
+    this.kept = certifiedId === undefined ? kept : { ...kept, certifiedId };
+  }
+
   order(command: FeedOrder): void {
     this.desk.send({ type: 'command', runId: this.id, command });
   }
   speed(speed: number): void {
     this.kept = { ...this.kept, speed };
     this.desk.send({ type: 'speed', runId: this.id, speed });
-    this.readings.set({ bench: benchView(this.kept.feed, speed) }, true);
+    this.readings.set(viewOf(this.kept.feed, speed), true);
   }
   ahead(seconds: number): void {
     this.desk.send({ type: 'ahead', runId: this.id, seconds });
@@ -126,16 +132,17 @@ export class DeviceRun implements InstrumentFeed {
     appendBlock(pending.samples, block);
     pending.events.push(...events);
     const runSeconds = block.runSeconds.at(-1) ?? this.kept.runSeconds;
-    this.kept = { ...this.kept, feed: feed as BenchFeed, runSeconds };
+    this.kept = { ...this.kept, feed, runSeconds };
     this.readings.add({
       seq,
       durableSeq: seq - 1,
       producedAt: asServer(producedAt),
       samples: block,
       events: events as RunEvent[],
-      rig: null,
-      bench: benchView(feed, speed),
+      ...viewOf(feed, speed),
     });
+    // What moved is on its way at once: the sheet, the ledger and the next step rest on it.
+    if (events.some((e) => e.kind === 'scale-movement')) this.cutPiece();
     while (this.kept.pending.samples.runSeconds.length >= PIECE_S) this.cutPiece();
     if (Date.now() - this.keptAt > KEEP_EVERY_MS || events.length) this.keepNow();
   }
@@ -146,13 +153,14 @@ export class DeviceRun implements InstrumentFeed {
     if (samples.runSeconds.length === 0 && events.length === 0) return;
     const cut = Math.min(PIECE_S, samples.runSeconds.length);
     const toS = cut < samples.runSeconds.length ? samples.runSeconds[cut - 1]! : Number.POSITIVE_INFINITY;
-    const { id: runId, seq } = this.kept;
+    const { id: runId, seq, certifiedId } = this.kept;
     this.outside.piece({
       id: uuid(),
       runId,
       seq,
       samples: partOf(samples, 0, cut),
       events: events.filter((e) => e.runSeconds <= toS),
+      ...(certifiedId === undefined ? {} : { certifiedId }),
     });
     const pending = { samples: partOf(samples, cut), events: events.filter((e) => e.runSeconds > toS) };
     this.kept = { ...this.kept, pending, seq: seq + 1 };
@@ -182,3 +190,6 @@ const partOf = ({ runSeconds, values }: SampleBlock, from: number, to?: number):
   runSeconds: runSeconds.slice(from, to),
   values: Object.fromEntries(Object.entries(values).map(([name, column]) => [name, column.slice(from, to)])),
 });
+
+/** What the screens may know of it: switches of a bench, or of the whole system. */
+const viewOf = (feed: SimulatedFeed, speed: number) => ({ rig: rigView(feed, speed), bench: benchView(feed, speed) });

@@ -1,6 +1,6 @@
 import type { DEVICE_PHASES } from '@/contract/requests';
 import type { SampleBlock, StoredEvent } from '@/core/plant/feed/block';
-import type { BenchFeed } from '@/core/plant/feed/feed';
+import type { SimulatedFeed } from '@/core/plant/feed/feed';
 
 export type DevicePhase = (typeof DEVICE_PHASES)[number];
 export type Piece = { samples: SampleBlock; events: StoredEvent[] };
@@ -14,7 +14,9 @@ export type KeptRun = {
   phase: DevicePhase;
   startedAt: string;
   speed: number;
-  feed: BenchFeed;
+  /** Who answers for the refrigerant, where that is not this person. */
+  certifiedId?: string;
+  feed: SimulatedFeed;
   runSeconds: number;
   /** The next piece that is sent. */
   seq: number;

@@ -2,8 +2,10 @@ import { useSyncExternalStore } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import type { JobSheet } from '@/core/job/sheet';
+import { isEquipped, type JobSheet } from '@/core/job/sheet';
+import { chargeInOz } from '@/core/phases/charge/charge-sheet';
 import { benchFor } from '@/core/phases/live/bench-setup';
+import { rigFor } from '@/core/phases/live/rig-setup';
 import { heldBefore } from '@/core/phases/live/run-rules';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf } from '@/core/phases/registry';
@@ -46,9 +48,11 @@ const inLine = (work: () => Promise<unknown>): void => {
 };
 
 const outside: Outside = {
-  piece: ({ id, runId, ...piece }) => {
+  piece: ({ id, runId, certifiedId, ...piece }) => {
     inLine(async () => (await deviceStore()).put('pieces', { runId, ...piece }));
-    write('POST', `/runs/${runId}/device-log`, { id, ...piece }).catch(() => undefined);
+    write('POST', `/runs/${runId}/device-log`, { id, ...piece, ...(certifiedId ? { certifiedId } : {}) }).catch(
+      () => undefined,
+    );
   },
   keep: (run) => inLine(async () => (await deviceStore()).put('runs', run)),
   forget: (runId) =>
@@ -61,11 +65,13 @@ const outside: Outside = {
 };
 
 /** Simulated instruments of a phase, on this device: they need no server, and everything read in them is sent afterwards. */
-export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase): Promise<void> {
+export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase): Promise<DeviceRun> {
   const held = heldBefore(sheet, phase);
   if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
-  const bench = benchOf(phase)!;
-  const feed = usable(benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(sheet) : undefined));
+  const bench = benchOf(phase);
+  const feed = bench
+    ? usable(benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(sheet) : undefined))
+    : usable(rigFor(sheet, {}, inSystemOz(sheet)));
   const run: KeptRun = {
     id: uuid(),
     personId: me.id,
@@ -84,8 +90,13 @@ export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase)
   const told = { id: run.id, phase, startedAt: run.startedAt };
   write('POST', writePath(sheet.circuit.id, `/jobs/${run.jobId}/device-runs`), told).catch(() => undefined);
   holdLock(run.id);
-  show([...runs, new DeviceRun(run, openDesk(), outside)]);
+  const begun = new DeviceRun(run, openDesk(), outside);
+  show([...runs, begun]);
+  return begun;
 }
+
+/** What the sheet says is in the system, so that a simulated one holds as much; undefined where nothing is known. */
+const inSystemOz = (sheet: JobSheet): number | undefined => (isEquipped(sheet) ? chargeInOz(sheet) : undefined);
 
 async function cylinderOnScale(sheet: JobSheet): Promise<Cylinder | undefined> {
   const { cylinders } = await get<{ cylinders: Cylinder[] }>('/cylinders').catch(() => ({

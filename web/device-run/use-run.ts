@@ -27,6 +27,8 @@ export function useRun(sheet: JobSheet | undefined, me: Me | undefined): RunNow 
     run,
     ownOf: (runId) => own.find((r) => r.id === runId),
     order: (command) =>
-      device && sheet ? orderDevice(device, sheet, command as RunCommand) : post(`/runs/${run?.id}/commands`, command),
+      device && sheet && me
+        ? orderDevice(device, sheet, me, command as RunCommand)
+        : post(`/runs/${run?.id}/commands`, command),
   };
 }

@@ -1,9 +1,10 @@
 import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
-import { mayTake } from '@/core/circuit/recovery/cylinder-choice';
+import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { type Outcome, ok, type Refusal, refuse } from '@/core/finding/outcome';
 import { type Gate, passes } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
+import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { phaseById } from '@/core/phases/registry';
 import { sheetGates } from '@/core/phases/standing';
 import { tell } from '@/core/phases/words';
@@ -62,3 +63,38 @@ export const refusesMachine = (
         allowed: tell('live.cylinder-with-room'),
       }
     : undefined;
+
+/** What holds a weighing back: no refrigerant before a passed standing-vacuum test, or a lead who let it pass. */
+export const heldWeighing = (sheet: JobSheet): Gate | undefined =>
+  sheetGates(sheet, 'charge').find((g) => g.id === 'standing-vacuum' && !passes(g));
+
+/** What is taken out of the new system goes into a cylinder that may take it, and the ledger says which. */
+export const refusesTakingOut = (
+  sheet: JobSheet,
+  cylinders: readonly Cylinder[],
+  oz: number,
+  today: string,
+): Refusal | undefined => {
+  const { refrigerant } = sheet.circuit.plate ?? {};
+  if (!keepsCircuitLog(sheet) || sheet.circuitLog.length === 0) return undefined;
+  return recoveryCylinder(cylinders, refrigerant, today, undefined, oz)
+    ? undefined
+    : {
+        field: 'cylinderId',
+        message: tell('live.no-recovery-cylinder-for', { refrigerant }),
+        allowed: tell('live.recovery-cylinder-with-room-under-cylinders'),
+      };
+};
+
+/** One weighing after the other: the scale is at rest in between. */
+export const SCALE_BUSY: Refusal = {
+  field: 'kind',
+  message: tell('live.scale-is-still-busy-with-last'),
+  allowed: tell('live.once-the-scale-is-at-rest'),
+};
+/** Refrigerant is handled by somebody certified, or under one. */
+export const NOBODY_CERTIFIED: Refusal = {
+  field: 'certifiedId',
+  message: tell('live.name-who-is-certified'),
+  allowed: tell('live.certified-person-of-your-company'),
+};

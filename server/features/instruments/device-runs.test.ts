@@ -1,6 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { movementId } from '@/contract/movement-id';
+import { sawOf } from '@/core/phases/saw';
+import { type Client, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
 import { readRunData } from './run-data';
 
 let server: TestServer;
@@ -97,5 +99,88 @@ describe('a run that a device read without a connection', () => {
     const { id } = await newJob(lead);
     const reply = await lead.post(`/jobs/${id}/device-runs`, { id: uuid(), phase: 'start-up', startedAt: STARTED });
     expect(reply).toMatchObject({ status: 400, body: { field: 'phase' } });
+  });
+});
+
+describe('what the scale of such a run moved', () => {
+  const weighed = (seq: number, endOz: number, startS = 4) => ({
+    id: uuid(),
+    seq,
+    samples: { runSeconds: [10 + seq * 60], values: { scaleOz: [endOz] } },
+    events: [{ kind: 'scale-movement', runSeconds: 10 + seq * 60, on: 'charge', startOz: 400, endOz, startS }],
+  });
+  async function charging(client = lead) {
+    const { id: jobId } = await newJob(lead);
+    await passVacuum(lead, jobId);
+    const run = { id: uuid(), phase: 'charge', startedAt: STARTED };
+    expect((await client.post(`/jobs/${jobId}/device-runs`, run)).status).toBe(201);
+    return { jobId, path: `/runs/${run.id}/device-log`, run };
+  }
+
+  it('is on the sheet as its device showed it, once, at the moment it was weighed', async () => {
+    const { jobId, path, run } = await charging();
+    const sent = weighed(0, 374.3);
+    const hourAgo = { 'X-Written-Ago': '3600' };
+    for (let i = 0; i < 2; i++) expect((await lead.call('POST', path, sent, hourAgo)).status).toBe(201);
+    // The same weighing in another piece is the same one.
+    expect((await lead.post(path, { ...weighed(1, 374.3), events: sent.events })).status).toBe(201);
+    const { measurements } = await lead.sheet(jobId);
+    expect(measurements).toMatchObject([
+      {
+        id: movementId(run.id, 4),
+        quantity: 'chargeMovementOz',
+        value: 25.7,
+        stage: 'weigh-in',
+        source: 'simulated',
+        instrument: 'simulated scale',
+        runId: run.id,
+        runSeconds: 10,
+      },
+    ]);
+    const agoS = (Date.now() - Date.parse(measurements[0]!.occurredAt)) / 1000;
+    expect(Math.abs(agoS - 3600)).toBeLessThan(10);
+  });
+
+  it('is signed for on the same terms as what the server weighed; what comes after stands beside the signature', async () => {
+    const { jobId, path } = await charging();
+    await lead.post(path, weighed(0, 374.3));
+    const saw = sawOf(await lead.sheet(jobId), 'charge');
+    expect((await lead.post(`/jobs/${jobId}/phases/charge/sign-offs`, { id: uuid(), saw })).status).toBe(201);
+    expect((await lead.post(path, weighed(1, 399, 64))).status).toBe(201);
+    expect((await lead.sheet(jobId)).measurements).toHaveLength(1);
+    expect(JSON.stringify((await lead.get(`/jobs/${jobId}/report`)).body)).toContain(
+      'After the signature 1.0 oz moved',
+    );
+  });
+
+  it('wants somebody certified, or named who is; nothing of a piece is kept without', async () => {
+    const { jobId, path } = await charging(helper);
+    const sent = weighed(0, 374.3);
+    expect((await helper.post(path, sent)).body).toMatchObject({ code: 'bad-input', field: 'certifiedId' });
+    expect((await lead.sheet(jobId)).measurements).toEqual([]);
+    const certifiedId = (await lead.sheet(jobId)).job.leadId;
+    expect((await helper.post(path, { ...sent, certifiedId })).status).toBe(201);
+    expect((await lead.sheet(jobId)).measurements).toMatchObject([
+      { value: 25.7, detail: { certifiedBy: 'alder lead' } },
+    ]);
+  });
+
+  it.each([
+    ['no weight', { endOz: undefined }, 'events.endOz'],
+    ['a weight no scale shows', { endOz: 20_001 }, 'events.endOz'],
+    ['on no scale', { on: 'the floor' }, 'events.on'],
+    ['before the run', { startS: -1 }, 'events.startS'],
+  ])('one with %s is refused by its field', async (_name, change, field) => {
+    const { path } = await charging();
+    const sent = weighed(0, 374.3);
+    const reply = await lead.post(path, { ...sent, events: [{ ...sent.events[0], ...change }] });
+    expect(reply.body).toMatchObject({ code: 'bad-input', field });
+    expect(String(reply.body.allowed)).toContain('20,000');
+  });
+
+  it('of next to nothing is the noise of the scale', async () => {
+    const { jobId, path } = await charging();
+    expect((await lead.post(path, weighed(0, 399.97))).status).toBe(201);
+    expect((await lead.sheet(jobId)).measurements).toEqual([]);
   });
 });

@@ -1,14 +1,18 @@
+import { type ScaleMovement, scaleMovementSchema } from '@/contract/movement-id';
 import type { DeviceLogBody, DeviceRunBody } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
+import type { StoredEvent } from '@/core/plant/feed/block';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob } from '@/server/features/jobs/jobs-service';
+import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { runFor } from './instruments-service';
+import { recordMovement } from './movement-record';
 import { runsStore } from './runs-store';
 
 /** The run of simulated instruments that a device reads by itself, told before anything that was read in it. */
@@ -44,7 +48,8 @@ export async function takeDeviceLog(
   deps: Pick<Deps, 'database'>,
   person: Person,
   runId: string,
-  { id, seq, samples, events }: DeviceLogBody,
+  { id, seq, samples, events, certifiedId }: DeviceLogBody,
+  agoS = 0,
 ): Promise<void> {
   const run = await runFor(deps, person, runId);
   if (run.onDevice !== 1) throw new Problem('run-state', { message: tell('server.this-run-is-not-a-devices') });
@@ -63,6 +68,8 @@ export async function takeDeviceLog(
       message: tell('server.seconds-do-not-rise'),
       allowed: tell('server.each-second-once-in-order'),
     });
+  const moved = events.filter((e) => e.kind === 'scale-movement').map((e) => weighingOf(e));
+  const certified = moved.length ? await answersFor(deps.database, person, certifiedId) : undefined;
   await deps.database.transaction(async (db) => {
     const { companyId } = person;
     if (
@@ -70,10 +77,24 @@ export async function takeDeviceLog(
         id,
         what: 'device log',
         jobId: run.jobId,
-        body: { runId, seq, samples, events },
+        body: { runId, seq, samples, events, ...(certifiedId ? { certifiedId } : {}) },
       }))
     )
       return;
     await runsStore.addChunk(db, { runId, seq, companyId, samples, events, feed: null });
+    if (certified) await runsStore.setCertified(db, runId, certified.id);
+    const at = new Date(Date.now() - agoS * 1000);
+    for (const event of moved) await recordMovement(db, { ...run, certifiedId: certified?.id ?? null }, event, at);
+  });
+}
+
+/** A weighing as the scale of the device ended it. */
+function weighingOf(event: object): StoredEvent & ScaleMovement {
+  const read = scaleMovementSchema.safeParse(event);
+  if (read.success) return read.data;
+  throw badInput({
+    field: `events.${read.error.issues[0]!.path.join('.')}`,
+    message: tell('server.weighing-is-not-whole'),
+    allowed: tell('server.weighing-has-these'),
   });
 }

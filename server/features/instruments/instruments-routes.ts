@@ -14,6 +14,7 @@ import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { writtenAgoS } from '@/server/features/late/late-writes';
 import { sessionStore } from '@/server/features/people/session-store';
 import { writeStream } from '@/server/streams';
 import { who } from '@/server/who';
@@ -39,7 +40,13 @@ export function instrumentsRoutes(deps: Deps): Router {
     response.status(201).json(await openDeviceRun(deps, who(request), jobAt(request), body));
   });
   router.post('/runs/:runId/device-log', async (request, response) => {
-    await takeDeviceLog(deps, who(request), request.params.runId, parseBody(deviceLogSchema, request.body));
+    await takeDeviceLog(
+      deps,
+      who(request),
+      request.params.runId,
+      parseBody(deviceLogSchema, request.body),
+      writtenAgoS(request),
+    );
     response.status(201).json({ stored: true });
   });
   router.post('/jobs/:jobId/instrument-runs', async (request, response) => {

@@ -5,11 +5,10 @@ import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
-import { keepsCircuitLog } from '@/core/phases/circuit-kept';
 import { benchFor } from '@/core/phases/live/bench-setup';
 import { channelsOf } from '@/core/phases/live/channels';
 import { rigFor, takenUp } from '@/core/phases/live/rig-setup';
-import { cylinderOnto, heldBefore, refusesMachine, refusesOrder } from '@/core/phases/live/run-rules';
+import { cylinderOnto, heldBefore, refusesMachine, refusesOrder, refusesTakingOut } from '@/core/phases/live/run-rules';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf } from '@/core/phases/registry';
 import { mayWork, sheetGates } from '@/core/phases/standing';
@@ -326,15 +325,9 @@ async function mustHaveRecoveryCylinder(
   sheet: JobSheet,
   oz: number,
 ): Promise<void> {
-  if (!keepsCircuitLog(sheet) || sheet.circuitLog.length === 0) return;
-  const today = dayAt(new Date(), sheet.site.timeZone);
   const list = await cylindersStore.list(database, person.companyId);
-  if (!recoveryCylinder(list, sheet.circuit.plate?.refrigerant, today, undefined, oz))
-    throw new Problem('run-state', {
-      field: 'cylinderId',
-      message: tell('server.no-recovery-cylinder-has-room-for', { refrigerant: sheet.circuit.plate?.refrigerant }),
-      allowed: tell('server.recovery-cylinder-with-room-under-cylinders'),
-    });
+  const refused = refusesTakingOut(sheet, list, oz, dayAt(new Date(), sheet.site.timeZone));
+  if (refused) throw new Problem('run-state', refused);
 }
 
 /** Nothing is pumped into a cylinder that may not take it: never overridden. */

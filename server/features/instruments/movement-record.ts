@@ -1,4 +1,4 @@
-import { v5 as uuidv5 } from 'uuid';
+import { LEAST_MOVED_OZ, movedOz, movementId, type ScaleMovement } from '@/contract/movement-id';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import type { JobSheet } from '@/core/job/sheet';
 import { SCALE_UNCERTAINTY_OZ } from '@/core/phases/charge/charge-sheet';
@@ -15,23 +15,15 @@ import { peopleStore } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import type { RunRow } from './runs-store';
 
-/** Namespace for ids that follow from a run and a second, so that a movement replayed after a crash is stored once. */
-const MOVEMENT_IDS = 'b8f0f3a4-6c1e-4f0e-9d52-0b2f5e7c1a11';
-
 /** Stores what the scale says moved; recovered ounces are negative. */
 export async function recordMovement(db: Db, run: RunRow, event: StoredEvent, occurredAt = new Date()): Promise<void> {
-  const { on, startOz, endOz, startS } = event as unknown as {
-    on: string;
-    startOz: number;
-    endOz: number;
-    startS: number;
-  };
-  const value = Math.round((startOz - endOz) * 10) / 10;
-  if (Math.abs(value) < 0.05) return;
+  const { on, startOz, endOz, startS } = event as unknown as ScaleMovement;
+  const value = movedOz({ startOz, endOz });
+  if (Math.abs(value) < LEAST_MOVED_OZ) return;
   await jobsStore.lock(db, run.companyId, run.jobId);
   const sheet = await readJobSheet(db, run.companyId, run, 'none');
   if (!sheet) return;
-  const id = uuidv5(`${run.id}:${startS}`, MOVEMENT_IDS);
+  const id = movementId(run.id, startS);
   if ((await measurementsStore.find(db, [id])).length) return;
   const signOff = sheet.signOffs.find((s) => s.phase === run.phase);
   if (signOff) {

@@ -16,6 +16,7 @@ import type { Me } from '@/web/api/use-me';
 import { showsOn, splitPath, systemSeenFrom } from '../circuit-path';
 import type { Body } from './change';
 import { customer, signature, signedBy } from './overlay-signatures';
+import { withWeighings } from './overlay-weighings';
 import { jobOf, type Waiting } from './waiting';
 
 const observations: Body<{ observations: NewObservation[] }> = (sheet, body, _write, me) => {
@@ -252,7 +253,10 @@ const ofHouse = (body: object): { observations: NewObservation[] } => ({
 /** The sheet with what this device still has to send: shown, judged, and never taken for stored. */
 export function withWaiting(sheet: JobSheet, waiting: readonly Waiting[], me: Me): JobSheet {
   return waiting.reduce((s, write) => {
-    if (write.refused || jobOf(write.path) !== sheet.job.id) return s;
+    if (write.refused) return s;
+    const runId = /^\/runs\/([^/]+)\/device-log$/.exec(write.path)?.[1];
+    if (runId !== undefined) return withWeighings(s, runId, write, me);
+    if (jobOf(write.path) !== sheet.job.id) return s;
     const bare = splitPath(write.path).path;
     const change = CHANGES.find(([path]) => path.test(bare))?.[1] as Body<unknown> | undefined;
     const body = showsOn(sheet, write.path) ? write.body : ofAll(sheet, write.path, change, write.body);

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import type { RunCommand } from '@/contract/requests';
 import { movementsOf } from '@/core/job/movements';
 import { may } from '@/core/job/permissions';
 import { chargeChecks, chargeLabel } from '@/core/phases/charge/charge-record';
@@ -9,7 +10,10 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { nextMoveOf } from '@/core/phases/phase';
 import { sheetGates } from '@/core/phases/standing';
 import { todayAt } from '@/web/api/clock';
+import { useConnection } from '@/web/api/connection';
 import { post } from '@/web/api/http';
+import { orderDevice } from '@/web/device-run/order-device';
+import { startOnDevice } from '@/web/device-run/our-runs';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import type { EquippedView } from '../job-context';
 import { liveMovement, unsheetedOz } from '../live-movement';
@@ -21,6 +25,7 @@ export type Weigh = { kind: 'weigh-in' | 'recover'; oz: number };
 /** The charge as it stands with what the scale shows now, the one next move, and what pressing it does. */
 export function useCharge(view: EquippedView, build: BuildUp) {
   const { sheet, run } = view;
+  const { lost } = useConnection();
   const [sheetOpen, setSheetOpen] = useState<'vacuum' | 'typed' | 'scale'>();
   const [entry, setEntry] = useState<EntryKind>();
   const scaleRun = run?.phase === 'charge' ? run : undefined;
@@ -31,12 +36,14 @@ export function useCharge(view: EquippedView, build: BuildUp) {
   const judged = judgeCharge(sheet, build, (live?.oz ?? 0) + (scaleRun ? unsheetedOz(view) : 0));
 
   async function move({ kind, oz }: Weigh): Promise<void> {
-    let runId = scaleRun?.id;
-    if (!runId) {
+    const command: RunCommand = { kind, oz: Math.round(oz * 10) / 10, ...namedCertified() };
+    if (scaleRun) await view.order(command);
+    else if (lost) await orderDevice(await startOnDevice(sheet, view.me, 'charge'), sheet, view.me, command);
+    else {
       const started = await view.actions.now(`/jobs/${sheet.job.id}/runs`, { id: uuid(), phase: 'charge', speed: 1 });
-      runId = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
+      const fresh = started.runs.find((r) => r.state === 'running' && r.phase === 'charge')?.id;
+      await post(`/runs/${fresh}/commands`, command);
     }
-    await post(`/runs/${runId}/commands`, { kind, oz: Math.round(oz * 10) / 10, ...namedCertified() });
   }
 
   const { closing, close } = useClosing(live !== undefined && !live.silent);
@@ -48,7 +55,7 @@ export function useCharge(view: EquippedView, build: BuildUp) {
   const weigh = (w: Weigh): unknown => (scaleRun ? move(w) : setSheetOpen('typed'));
   const pressing = usePress(view, 'charge', {
     'close-valve': async () => {
-      await post(`/runs/${run?.id}/commands`, { kind: 'close-valve' });
+      await view.order({ kind: 'close-valve' });
       close();
     },
     type: () => setSheetOpen('vacuum'),
