@@ -9,6 +9,8 @@ import { RUN_PHASES } from '@/core/phases/registry';
 import { CHANNELS, PROBE_FAULTS } from '@/core/plant/channels';
 import { ONSETS } from '@/core/plant/onset';
 import { AIRFLOW_METHODS } from '@/core/startup/airflow';
+import { QUANTITY_NAMES } from '@/core/startup/quantities';
+import { STEADY_STATES } from '@/core/startup/steady-state';
 import { LANGUAGES } from '@/core/words/render';
 
 const YEARS = { from: Date.UTC(2000, 0, 1), to: Date.UTC(2101, 0, 1) };
@@ -147,7 +149,7 @@ export type TypedMeasurement = z.infer<typeof typedMeasurementSchema>;
 export const SPEEDS = [1, 10, 60] as const;
 const speed = z.union([z.literal(1), z.literal(10), z.literal(60)]).describe('1, 10 or 60');
 /** Phases whose instruments a device can simulate by itself. */
-export const DEVICE_PHASES = ['recover', 'pressure-test', 'evacuate', 'charge'] as const;
+export const DEVICE_PHASES = ['recover', 'pressure-test', 'evacuate', 'charge', 'start-up'] as const;
 export const deviceRunSchema = z.strictObject({
   id: idSchema,
   phase: oneOf(DEVICE_PHASES),
@@ -260,13 +262,6 @@ export const runCommandSchema = z.discriminatedUnion('kind', [
 ]);
 export type RunCommand = z.infer<typeof runCommandSchema>;
 
-export const recordReadingSchema = z.strictObject({
-  setId: idSchema,
-  stage: oneOf(['reading', 'final', 'airflow']),
-  /** Only these quantities, when given: one tap on the flow grid records only the airflow. */
-  quantities: z.array(z.string().max(40)).max(20).optional().describe('known quantities'),
-});
-
 /** Rows of a recording, as many as go into one request; each row later than the one before. */
 const MOST_LOG_ROWS = 2000;
 export const logRowsSchema = z.strictObject({
@@ -281,15 +276,33 @@ export const logRowsSchema = z.strictObject({
 });
 export type LogRows = z.infer<typeof logRowsSchema>;
 
-/** One round of readings as one request: what was typed, what instruments read, and the signature under it where it is the last. */
+const figure = z.number().min(-100_000).max(100_000).describe('a number');
+/** What a device read by itself: at which second of its run, and what its screen showed then. */
+const deviceReadSchema = z.strictObject({
+  atS: runTime,
+  occurredAt: instant,
+  values: z.partialRecord(z.enum(QUANTITY_NAMES), figure).describe('quantities, each with what was read'),
+  stood: z.strictObject({
+    steady: oneOf(STEADY_STATES),
+    ranMin: num(0, 1_000_000, 'min').optional(),
+    speedHeldMin: num(0, 1_000_000, 'min').optional(),
+  }),
+});
+export type DeviceRead = z.infer<typeof deviceReadSchema>;
+
+/**
+ * One round of readings as one request: what was typed, what instruments read, and the signature under it where it is the last.
+ * Airflow is taken only where it is named: it is a measurement of its own.
+ */
 export const roundSchema = z.strictObject({
   setId: idSchema,
-  stage: oneOf(['reading', 'final']),
+  stage: oneOf(['reading', 'final', 'airflow']),
   typed: z.array(typedMeasurementSchema).max(40).describe('up to 40 measurements'),
   run: z
     .strictObject({
       id: idSchema,
       quantities: z.array(z.string().max(40)).max(40).nullable().describe('names, or null for all'),
+      device: deviceReadSchema.optional(),
     })
     .nullable(),
   sign: idSchema.nullable(),

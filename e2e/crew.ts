@@ -82,6 +82,9 @@ export class Crew {
   async followToSignature(most = 60): Promise<string[]> {
     const moves: string[] = [];
     for (let i = 0; i < most; i++) {
+      // On a phone a figure that is looked at lies over the page.
+      const figure = this.page.getByRole('dialog').getByRole('heading', { name: 'Working' });
+      if (await figure.isVisible()) await this.closeSheet();
       await expect(this.next).not.toContainText(/Instruments silent/);
       const text = ((await this.next.textContent()) ?? '').replace(/\s+/g, ' ');
       if (/Start-up signed/.test(text)) return moves;

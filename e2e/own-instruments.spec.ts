@@ -127,3 +127,79 @@ test('a charge without a signal: weighed in on the phone itself, signed, and all
     .poll(stored, { timeout: 60_000 })
     .toEqual({ weighings: 2, simulated: true, sum: 26, signed: ['charge'] });
 });
+
+test('a start-up without a signal: run, proven and signed on the phone, and the server finds the same in its pieces', async ({
+  page,
+  context,
+}) => {
+  const crew = new Fitter(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Larch Attic', sampleSheet().circuit.plate);
+  const vacuum = await page.request.put(`/api/jobs/${id}/vacuum`, {
+    headers: { Origin: new URL(page.url()).origin },
+    data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
+  });
+  expect(vacuum.ok(), await vacuum.text()).toBe(true);
+  await page.goto(`/jobs/${id}/charge`);
+  await expect(crew.next).toBeVisible();
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.reload();
+  await crew.say(/Weigh in/);
+
+  await context.setOffline(true);
+  await page.getByRole('button', { name: /scale/i }).first().click();
+  await page.getByRole('button', { name: 'Connect simulated instruments on this device' }).click();
+  await crew.closeSheet();
+  await crew.weighIn();
+  await crew.weighIn();
+  await crew.pressWhen('Sign the charge');
+  await crew.pressWhen('Go to start-up');
+  await crew.say('Connect the instruments');
+  await crew.followToSignature();
+  await expect(page.getByTestId('signed-here')).toContainText('Start-up');
+  await crew.tab('ladder');
+  const figures = await page.getByTestId('ladder').textContent();
+  await page.reload();
+  await crew.say('Start-up signed');
+  await expect(page.getByTestId('signed-here')).toContainText('Start-up');
+  expect(await page.getByTestId('ladder').textContent()).toBe(figures);
+
+  await test.step('the customer signs under the five lines that the phone writes itself, and the lead after him', async () => {
+    await crew.press('Go to hand-over');
+    await expect(page.getByTestId('five-lines')).toContainText('Subcooling');
+    await crew.next.getByRole('button', { name: 'Customer signs' }).click();
+    await expect(page.getByTestId('signed-words')).toContainText('Subcooling');
+    await crew.sign();
+    await page.getByRole('dialog').getByRole('button', { name: 'Save the signature' }).click();
+    await expect(page.getByTestId('taken-over')).toContainText('Larch Attic signed on');
+    await crew.press('Sign the hand-over');
+    await crew.say('Handed over');
+    await expect(page.getByTestId('taken-over')).not.toContainText('changed after');
+  });
+
+  await context.setOffline(false);
+  const stored = async () => {
+    const sheet = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+      measurements: { quantity: string; stage: string; source: string; runId: string; detail: { steady?: string } }[];
+      signOffs: { phase: string; contentHash: string }[];
+      runs: { id: string; phase: string }[];
+    };
+    const ofRun = sheet.measurements.filter((m) => m.stage === 'final');
+    return {
+      signed: sheet.signOffs.filter((s) => s.contentHash !== '').map((s) => s.phase),
+      steady: [...new Set(ofRun.map((m) => m.detail.steady))],
+      simulated: ofRun.every((m) => m.source === 'simulated'),
+      runs: sheet.runs.map((r) => r.phase),
+    };
+  };
+  await expect.poll(stored, { timeout: 90_000 }).toEqual({
+    signed: ['charge', 'start-up', 'hand-over'],
+    steady: ['steady'],
+    simulated: true,
+    runs: ['charge', 'start-up'],
+  });
+  await expect(page.getByTestId('signed-here')).toBeHidden({ timeout: 60_000 });
+  await page.reload();
+  await expect(page.getByTestId('taken-over')).toContainText('Larch Attic signed on');
+  await expect(page.getByTestId('taken-over')).not.toContainText('changed after');
+});

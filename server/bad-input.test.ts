@@ -32,7 +32,6 @@ const writes = (): [string, string][] => [
   ['POST', `/jobs/${jobId}/phases/charge/sign-offs`],
   ['POST', `/jobs/${jobId}/phases/nonsense/sign-offs`],
   ['POST', `/runs/${uuid()}/commands`],
-  ['POST', '/runs/not-an-id/readings'],
   ['POST', '/runs/not-an-id/log'],
   ['POST', '/sign-offs/x/amendments'],
   ['POST', '/late/x/seen'],

@@ -1,11 +1,10 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort } from '../scripts/database.mjs';
 import { loadDemo } from '../scripts/demo.mjs';
 import { type Database, openDatabase } from './db/pool';
 import type { FeedState } from './features/instruments/feed-protocol';
-import { Client, freshSchema, until } from './testing/harness';
+import { Client, freshSchema, roundOf, until } from './testing/harness';
 
 type Schema = Awaited<ReturnType<typeof freshSchema>>;
 let schema: Schema;
@@ -58,8 +57,8 @@ describe('kill −9 in the middle of a streamed run', () => {
     const run = (await lead.sheet(jobId)).runs.find((r) => r.state === 'running')!;
     await lead.post(`/runs/${run.id}/commands`, { kind: 'speed', speed: 60 });
     await new Promise((r) => setTimeout(r, 2500));
-    const setId = uuid();
-    expect((await lead.post(`/runs/${run.id}/readings`, { setId, stage: 'reading' })).status).toBe(201);
+    const round = roundOf(run.id);
+    expect((await lead.post(`/jobs/${jobId}/rounds`, round)).status).toBe(201);
     const history = (await lead.get(`/runs/${run.id}/history`)).body as unknown as {
       durableSeq: number;
       samples: { runSeconds: number; values: Record<string, number> }[];
@@ -69,7 +68,7 @@ describe('kill −9 in the middle of a streamed run', () => {
       { id: run.id },
     );
     expect(acknowledged.at(-1)!.seq).toBeGreaterThanOrEqual(history.durableSeq);
-    const readings = (await lead.sheet(jobId)).measurements.filter((m) => m.setId === setId);
+    const readings = (await lead.sheet(jobId)).measurements.filter((m) => m.setId === round.setId);
     expect(readings.length).toBeGreaterThan(9);
 
     child!.kill('SIGKILL');
@@ -77,7 +76,7 @@ describe('kill −9 in the middle of a streamed run', () => {
     const again = await signIn(await boot());
 
     const sheet = await again.sheet(jobId);
-    expect(sheet.measurements.filter((m) => m.setId === setId)).toEqual(readings);
+    expect(sheet.measurements.filter((m) => m.setId === round.setId)).toEqual(readings);
     const after = await database.rows<{ seq: number; toS: number }>(
       'select seq, to_s as toS from run_chunks where run_id = :id order by seq',
       { id: run.id },

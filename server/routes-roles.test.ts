@@ -66,7 +66,6 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /runs/:runId/stop': 'by rule',
   'POST /runs/:runId/resume': 'everyone',
   'POST /runs/:runId/log': 'everyone',
-  'POST /runs/:runId/readings': 'everyone',
   'POST /cylinders': 'keep-cylinders',
   'POST /library/patterns': 'edit-library',
   'POST /library/parts': 'edit-library',

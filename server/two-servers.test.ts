@@ -4,7 +4,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { freePort } from '../scripts/database.mjs';
 import { loadDemo } from '../scripts/demo.mjs';
 import { type Database, openDatabase } from './db/pool';
-import { Client, freshSchema, until } from './testing/harness';
+import { Client, freshSchema, roundOf, until } from './testing/harness';
 
 /**
  * Two built servers on one database behind Debian's haproxy: what one reads is seen and ordered through the other; one of
@@ -127,7 +127,7 @@ it('a run is started once, seen and ordered through either, and outlives the ser
   const seen = await streamed(other, runId, (text) => text.includes('event: batch'));
   expect(seen).toContain('event: history');
   expect((await other.post(`/runs/${runId}/commands`, { kind: 'speed', speed: 60 })).status).toBe(200);
-  expect((await other.post(`/runs/${runId}/readings`, { setId: uuid(), stage: 'reading' })).status).toBe(201);
+  expect((await other.post(`/jobs/${jobId}/rounds`, roundOf(runId))).status).toBe(201);
   expect((await other.post(`/jobs/${jobId}/runs`, { id: uuid(), phase: 'start-up', speed: 1 })).status).toBe(201);
   expect((await database.rows('select 1 from run_leases')).length).toBe(1);
 

@@ -9,6 +9,7 @@ import { type EntryKind, entryOf, entryWords } from './log/entries';
 export const LATE_KINDS = [
   'circuit-entries',
   'measurements',
+  'rounds',
   'withdrawal',
   'vacuum',
   'furnace',
@@ -17,9 +18,11 @@ export const LATE_KINDS = [
 ] as const;
 export type LateKind = (typeof LATE_KINDS)[number];
 
+type Read = { quantity: string; value: number };
 type Bodies = {
   'circuit-entries': { kind: EntryKind; body: object };
-  measurements: { measurements: readonly { quantity: string; value: number }[] };
+  measurements: { measurements: readonly Read[] };
+  rounds: { typed: readonly Read[]; run: { device?: { values: Record<string, number> } } | null };
   withdrawal: { reason: string };
   vacuum: { endMicrons: number; heldMin: number };
   furnace: object;
@@ -27,21 +30,28 @@ type Bodies = {
   observations: { observations: readonly { fact: string; value: unknown }[] };
 };
 
+const readings = (read: readonly Read[]): Said =>
+  tell('late.readings', {
+    readings: list(
+      read.map(({ quantity, value }) =>
+        quantity === 'chargeMovementOz'
+          ? tell(value < 0 ? 'late.taken-out' : 'late.weighed-in', { oz: q(Math.abs(value), 'lbOz') })
+          : tell('late.reading', {
+              what: QUANTITIES[quantity as Quantity].label,
+              figure: measured(value, QUANTITIES[quantity as Quantity].unit),
+            }),
+      ),
+    ),
+  });
+
 const SAID: { [K in LateKind]: (body: Bodies[K]) => Said } = {
   'circuit-entries': (entry) => tell('late.entry', { title: entryOf(entry.kind).title, words: entryWords(entry) }),
-  measurements: ({ measurements }) =>
-    tell('late.readings', {
-      readings: list(
-        measurements.map(({ quantity, value }) =>
-          quantity === 'chargeMovementOz'
-            ? tell(value < 0 ? 'late.taken-out' : 'late.weighed-in', { oz: q(Math.abs(value), 'lbOz') })
-            : tell('late.reading', {
-                what: QUANTITIES[quantity as Quantity].label,
-                figure: measured(value, QUANTITIES[quantity as Quantity].unit),
-              }),
-        ),
-      ),
-    }),
+  measurements: ({ measurements }) => readings(measurements),
+  rounds: ({ typed: byHand, run }) =>
+    readings([
+      ...byHand,
+      ...Object.entries(run?.device?.values ?? {}).map(([quantity, value]) => ({ quantity, value })),
+    ]),
   withdrawal: ({ reason }) => tell('late.withdrawn', { reason: typed(reason) }),
   vacuum: ({ endMicrons, heldMin }) =>
     tell('late.vacuum', { endMicrons: q(endMicrons, 'microns'), heldMin: q(heldMin, 'min') }),

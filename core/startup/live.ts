@@ -70,6 +70,18 @@ export function readingsFromRun(samples: readonly RunSample[], source: ReadingSo
   return out;
 }
 
+/** A reading as it goes on record; thousandths are finer than any of these instruments. */
+export type Recorded = { quantity: Quantity; value: number; uncertainty: number };
+
+/**
+ * What of a run's readings goes on record: those that read right, of the quantities that were asked for. Airflow is recorded only
+ * where it is asked for by name: it is a measurement of its own, not a by-product of a round.
+ */
+export const toRecord = (readings: Readings, quantities?: readonly string[] | null): Recorded[] =>
+  (Object.entries(readings) as [Quantity, Reading][])
+    .filter(([q, { trouble }]) => !trouble && (quantities ? quantities.includes(q) : q !== 'airflowCfm'))
+    .map(([quantity, { value, uncertainty }]) => ({ quantity, value: Math.round(value * 1000) / 1000, uncertainty }));
+
 /** A typed value replaces the instrument's, with the same default uncertainty. */
 export function withTyped(readings: Readings, typed: Partial<Record<Quantity, number>>): Readings {
   const out: Readings = { ...readings };

@@ -15,7 +15,8 @@ export const STEADY_LIMITS = {
 export type SteadyChannel = keyof typeof STEADY_LIMITS;
 const AIR_CHANNELS: readonly SteadyChannel[] = ['returnDryBulbF', 'supplyDryBulbF'];
 
-export type SteadyState = 'starting' | 'settling' | 'steady' | 'hunting' | 'provisional' | 'invalid';
+export const STEADY_STATES = ['starting', 'settling', 'steady', 'hunting', 'provisional', 'invalid'] as const;
+export type SteadyState = (typeof STEADY_STATES)[number];
 
 export type SteadySample = { runSeconds: number } & Partial<Record<SteadyChannel, number | null>>;
 

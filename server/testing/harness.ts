@@ -5,7 +5,7 @@ import mysql from 'mysql2/promise';
 import { v7 as uuid } from 'uuid';
 import { inject } from 'vitest';
 import { sheetSchema } from '@/contract/answers/sheet';
-import type { NewJob } from '@/contract/requests';
+import type { NewJob, Round } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { createApp } from '../app';
@@ -255,6 +255,13 @@ export async function newJob(
 export const ON_PAPER = 'Recorded on the paper sheet of this test.';
 export const passVacuum = (client: Client, jobId: string): Promise<Reply> =>
   client.put(`/jobs/${jobId}/vacuum`, { version: 0, endMicrons: 310, heldMin: 12, reason: ON_PAPER });
+
+/** A round of what the instruments of a run read now. */
+export const roundOf = (
+  runId: string,
+  stage: 'reading' | 'airflow' = 'reading',
+  quantities: string[] | null = null,
+): Round => ({ setId: uuid(), stage, typed: [], run: { id: runId, quantities }, sign: null });
 
 export function movement(oz: number, phase: 'charge' | 'start-up' = 'charge') {
   const id = uuid();

@@ -1,10 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { movedOz, movementId, type ScaleMovement } from '@/contract/movement-id';
+import { readingId } from '@/contract/reading-id';
 import type { RunCommand } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { rigFor } from '@/core/phases/live/rig-setup';
+import { recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { vacuumBench } from '@/core/plant/bench/bench';
+import { rowsOfBlock } from '@/core/plant/feed/block';
 import { type FromDesk, PlantDesk } from '@/core/plant/feed/desk';
 import { emptyBlock } from '@/core/plant/feed/run-feed';
 import type { ApiProblem } from '@/web/api/http';
@@ -14,6 +17,7 @@ import type { Me } from '@/web/api/use-me';
 import { type Desk, DeviceRun, type Outside } from './device-run';
 import type { KeptPiece, KeptRun } from './kept-run';
 import { orderDevice } from './order-device';
+import { readHere } from './read-here';
 
 const CONFIG = {
   seed: 3,
@@ -203,5 +207,84 @@ describe('a charge on a device', () => {
     expect(await orderOf(sheet, me, { ...weigh, certifiedId: 'jory' })).toBe('done');
     pass(2);
     expect(await orderOf(sheet, { certification: 'universal' } as Me, weigh)).toBe('bad-input kind');
+  });
+});
+
+describe('a start-up on a device', () => {
+  const sheet = sampleSheet();
+  const begunHere = (): DeviceRun => {
+    const read = rigFor(sheet);
+    if (!read.ok) throw new Error(read.refused.field);
+    const feed = read.value;
+    return new DeviceRun(
+      { ...begun(), phase: 'start-up', feed, pending: { samples: emptyBlock(feed), events: [] } },
+      openDesk(),
+      outside,
+    );
+  };
+  const waitingOf = (run: DeviceRun, body: object): Waiting[] =>
+    [
+      { seq: 0, path: '/jobs/job/device-runs', body: { id: run.id, phase: 'start-up', startedAt: run.run.startedAt } },
+      { seq: 1, path: '/jobs/job/rounds', body },
+    ] as unknown as Waiting[];
+
+  it('starts once its charge is signed for', async () => {
+    const run = begunHere();
+    const start = () => orderDevice(run, { ...sheet, signOffs: [] }, {} as Me, { kind: 'start' });
+    await expect(start()).rejects.toMatchObject({ code: 'gate-held', field: 'charge-signed' });
+    expect(run.snapshot().rig).toMatchObject({ running: false });
+  });
+
+  it('a round is what the pieces say that were sent before it, on the sheet as the server will store it', async () => {
+    const run = begunHere();
+    run.order({ kind: 'start' });
+    pass(1300);
+    const read = readHere(run, sheet, null);
+    // Everything up to that second is on its way, no piece larger than one may be.
+    expect(sent()).toEqual(upTo(1300));
+    expect(pieces.every((p) => p.samples.runSeconds.length <= 600)).toBe(true);
+    const samples = pieces.flatMap((p) => rowsOfBlock(p.samples));
+    const mean = (name: string): number => {
+      const last = samples.slice(-16).map((s) => s.values[name]!);
+      return last.reduce((a, b) => a + b, 0) / last.length;
+    };
+    const { values, atS, stood } = read.device!;
+    expect(atS).toBe(1300);
+    for (const name of ['suctionPsig', 'liquidLineF', 'compressorA'] as const)
+      expect(values[name]).toBeCloseTo(mean(name), 3);
+    expect(values).not.toHaveProperty('airflowCfm');
+    expect(readHere(run, sheet, ['airflowCfm']).device!.values).toEqual({
+      airflowCfm: expect.closeTo(mean('airflowCfm'), 3),
+    });
+    expect(stood.ranMin).toBeCloseTo(21.6, 0);
+
+    const body = { setId: 'set', stage: 'final', typed: [], run: read, sign: null };
+    const waiting = waitingOf(run, body);
+    const shown = withWaiting(sheet, waiting, { fullName: 'Tess Orlan' } as Me);
+    const fresh = shown.measurements.filter((m) => m.setId === 'set');
+    expect(Object.fromEntries(fresh.map((m) => [m.quantity, m.value]))).toEqual(values);
+    expect(fresh.find((m) => m.quantity === 'suctionPsig')).toMatchObject({
+      id: readingId('set', 'suctionPsig'),
+      source: 'simulated',
+      runId: run.id,
+      runSeconds: 1300,
+      person: 'Tess Orlan',
+      detail: { steady: stood.steady },
+    });
+    expect(withWaiting(shown, waiting, {} as Me).measurements).toEqual(shown.measurements);
+    // A signature rests on the same, with the run at hand or without it.
+    const { events } = run.snapshot();
+    const [withRun, without] = [{ samples, events }, undefined].map((data) => recordedStartUp(shown, () => data));
+    expect(without?.steady.state).toBe(withRun?.steady.state);
+    expect(without?.missing).toEqual(withRun?.missing);
+    await run.stop();
+  });
+
+  it('of a run that the sheet does not have nothing is shown', () => {
+    const run = begunHere();
+    run.order({ kind: 'start' });
+    pass(60);
+    const body = { setId: 'set', stage: 'reading', typed: [], run: readHere(run, sheet, null), sign: null };
+    expect(withWaiting(sheet, waitingOf(run, body).slice(1), {} as Me).measurements).toEqual(sheet.measurements);
   });
 });

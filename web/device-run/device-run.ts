@@ -107,6 +107,12 @@ export class DeviceRun implements InstrumentFeed {
     this.desk.send({ type: 'ahead', runId: this.id, seconds });
   }
 
+  /** All that was read is on its way before this returns; the last second of it. */
+  sendNow(): number {
+    while (this.kept.pending.samples.runSeconds.length > 0) this.cutPiece();
+    return this.kept.runSeconds;
+  }
+
   /** Its last second is in a piece before this returns. */
   async stop(): Promise<void> {
     if (this.over) return;

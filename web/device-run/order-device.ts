@@ -5,6 +5,7 @@ import { certificationCovers } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import {
   cylinderOnto,
+  heldStart,
   heldWeighing,
   NOBODY_CERTIFIED,
   refusesMachine,
@@ -67,6 +68,10 @@ async function orderSystem(
     if (!certificationCovers(me.certification) && command.certifiedId === undefined) throw refused(NOBODY_CERTIFIED);
     if (feed.movement) throw refused(SCALE_BUSY);
     run.under(command.certifiedId);
+  }
+  if (command.kind === 'start') {
+    const held = heldStart(sheet);
+    if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
   }
   if (command.kind === 'recover') {
     const full = refusesTakingOut(sheet, await cylinders(), command.oz, todayAt(sheet.site.timeZone));

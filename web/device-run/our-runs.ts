@@ -5,10 +5,11 @@ import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { chargeInOz } from '@/core/phases/charge/charge-sheet';
 import { benchFor } from '@/core/phases/live/bench-setup';
-import { rigFor } from '@/core/phases/live/rig-setup';
+import { rigFor, takenUp } from '@/core/phases/live/rig-setup';
 import { heldBefore } from '@/core/phases/live/run-rules';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf } from '@/core/phases/registry';
+import { isSystem, type SystemFeed } from '@/core/plant/feed/feed';
 import { emptyBlock } from '@/core/plant/feed/run-feed';
 import { writePath } from '@/web/api/circuit-path';
 import { nowIso, todayAt } from '@/web/api/clock';
@@ -69,9 +70,12 @@ export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase)
   const held = heldBefore(sheet, phase);
   if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
   const bench = benchOf(phase);
+  const before = runs.filter((r) => r.circuitId === sheet.circuit.id);
+  // One after the other on a circuit: the gear is the same.
+  for (const run of before) await run.stop();
   const feed = bench
     ? usable(benchFor(sheet, bench, {}, bench === 'recovery' ? await cylinderOnScale(sheet) : undefined))
-    : usable(rigFor(sheet, {}, inSystemOz(sheet)));
+    : systemOf(sheet, before);
   const run: KeptRun = {
     id: uuid(),
     personId: me.id,
@@ -92,7 +96,15 @@ export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase)
   holdLock(run.id);
   const begun = new DeviceRun(run, openDesk(), outside);
   show([...runs, begun]);
+  // A system that ran on counts as started now: nobody watched it in between.
+  if (isSystem(feed) && feed.rig.running) begun.order({ kind: 'start' });
   return begun;
+}
+
+/** The simulated system as this device left it, else a fresh one with as much in it as the sheet says. */
+function systemOf(sheet: JobSheet, before: readonly DeviceRun[]): SystemFeed {
+  const stood = before.map((r) => r.feed).findLast((f) => isSystem(f));
+  return stood ? takenUp(stood, sheet.job.mode) : usable(rigFor(sheet, {}, inSystemOz(sheet)));
 }
 
 /** What the sheet says is in the system, so that a simulated one holds as much; undefined where nothing is known. */

@@ -68,6 +68,10 @@ export const refusesMachine = (
 export const heldWeighing = (sheet: JobSheet): Gate | undefined =>
   sheetGates(sheet, 'charge').find((g) => g.id === 'standing-vacuum' && !passes(g));
 
+/** What holds the first start back: no system runs before its charge is weighed in and signed, or a lead let it pass. */
+export const heldStart = (sheet: JobSheet): Gate | undefined =>
+  sheetGates(sheet, 'start-up').find((g) => g.id === 'charge-signed' && !passes(g));
+
 /** What is taken out of the new system goes into a cylinder that may take it, and the ledger says which. */
 export const refusesTakingOut = (
   sheet: JobSheet,

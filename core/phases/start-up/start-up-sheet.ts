@@ -1,5 +1,7 @@
+import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
 import type { RunMode } from '@/core/finding/run-mode';
+import { acceptable } from '@/core/job/acceptance';
 import { type EquippedSheet, isEquipped, type JobSheet, type SheetMeasurement } from '@/core/job/sheet';
 import { type Limit, limitOf, requiredNow } from '@/core/startup/limit';
 import { withTyped } from '@/core/startup/live';
@@ -15,7 +17,7 @@ import { modesOf, proofFindings } from './mode-proofs';
 import { type Judgement, nextOf, openFor, signing } from './next';
 import { placesOf } from './probe-place';
 import { MS_PER_MIN, readingsOfRound, roundsOf, typedRounds, typedRunMin } from './rounds';
-import { type RunData, startUpSystem } from './system';
+import { acceptedOn, type RunData, startUpSystem } from './system';
 
 /** What is read now in one mode, with the proofs of the others beside it and the one next move. */
 export function judgeSheet(
@@ -126,6 +128,12 @@ export function recordedStartUp(
     limit,
     ranMin: stood.held.ranMin,
   };
+}
+
+/** Look-agains of the recorded start-up that lead and customer may still let stand. */
+export function acceptableIn(sheet: JobSheet, recorded: RecordedStartUp | undefined): Finding[] {
+  const stands = new Set(acceptedOn(sheet));
+  return acceptable(recorded?.judgement.findings ?? []).filter((f) => !stands.has(f.id));
 }
 
 /** The mode whose newest round a signature rests on: the one that is read now, else the first that is on record. */

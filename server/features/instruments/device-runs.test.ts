@@ -1,8 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { movementId } from '@/contract/movement-id';
+import { readingId } from '@/contract/reading-id';
 import { sawOf } from '@/core/phases/saw';
-import { type Client, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
+import type { Said } from '@/core/words/said';
+import { english } from '@/core/words/testing/english';
+import { type Client, newJob, passVacuum, roundOf, startServer, type TestServer } from '@/server/testing/harness';
 import { readRunData } from './run-data';
 
 let server: TestServer;
@@ -97,7 +100,7 @@ describe('a run that a device read without a connection', () => {
   });
   it('is of a phase whose instruments a device has', async () => {
     const { id } = await newJob(lead);
-    const reply = await lead.post(`/jobs/${id}/device-runs`, { id: uuid(), phase: 'start-up', startedAt: STARTED });
+    const reply = await lead.post(`/jobs/${id}/device-runs`, { id: uuid(), phase: 'wire', startedAt: STARTED });
     expect(reply).toMatchObject({ status: 400, body: { field: 'phase' } });
   });
 });
@@ -182,5 +185,114 @@ describe('what the scale of such a run moved', () => {
     const { jobId, path } = await charging();
     expect((await lead.post(path, weighed(0, 399.97))).status).toBe(201);
     expect((await lead.sheet(jobId)).measurements).toEqual([]);
+  });
+});
+
+describe('a round of such a run', () => {
+  const SECONDS = 60;
+  /** Suction creeps up over the minute, everything else stands with the scatter of a live probe. */
+  const channels = (i: number) => ({ suctionPsig: 118 + i / 100, liquidPsig: 352 + (i % 4) / 10, airflowCfm: 1198 });
+  async function started(client = lead) {
+    const { id: jobId } = await newJob(lead);
+    const run = { id: uuid(), phase: 'start-up', startedAt: STARTED };
+    expect((await client.post(`/jobs/${jobId}/device-runs`, run)).status).toBe(201);
+    const rows = Array.from({ length: SECONDS }, (_, i) => channels(i));
+    const names = Object.keys(channels(0)) as (keyof ReturnType<typeof channels>)[];
+    const log = {
+      id: uuid(),
+      seq: 0,
+      samples: {
+        runSeconds: rows.map((_, i) => i + 1),
+        values: Object.fromEntries(names.map((name) => [name, rows.map((r) => r[name])])),
+      },
+      events: [{ kind: 'compressor-start', runSeconds: 1 }],
+    };
+    const send = () => client.post(`/runs/${run.id}/device-log`, log);
+    return { jobId, run, send, path: `/jobs/${jobId}/rounds` };
+  }
+  // By hand: the mean of the last 15 s with both ends, the sixteen values from i = 44 to 59.
+  const SHOWN = { suctionPsig: 118.515, liquidPsig: 352.15 };
+  const round = (runId: string, device: object = {}, quantities: string[] | null = null) => ({
+    ...roundOf(runId, 'reading', quantities),
+    run: {
+      id: runId,
+      quantities,
+      device: {
+        atS: SECONDS,
+        occurredAt: '2026-06-01T12:01:00.000Z',
+        values: SHOWN,
+        stood: { steady: 'starting' },
+        ...device,
+      },
+    },
+  });
+
+  it('stands as its device showed it, under the ids the device gave it, once, at the moment it was read', async () => {
+    const { jobId, run, send, path } = await started();
+    await send();
+    const sent = round(run.id);
+    for (let i = 0; i < 2; i++) {
+      const reply = await lead.post(path, sent);
+      expect(reply.status, JSON.stringify(reply.body)).toBe(201);
+    }
+    const { measurements } = await lead.sheet(jobId);
+    expect(Object.fromEntries(measurements.map((m) => [m.quantity, m.value]))).toEqual(SHOWN);
+    expect(measurements.find((m) => m.quantity === 'suctionPsig')).toMatchObject({
+      id: readingId(sent.setId, 'suctionPsig'),
+      source: 'simulated',
+      runId: run.id,
+      runSeconds: SECONDS,
+      occurredAt: '2026-06-01T12:01:00.000Z',
+      detail: { ranMin: 1 },
+    });
+  });
+  it('air is taken where it is named', async () => {
+    const { jobId, run, send, path } = await started();
+    await send();
+    const sent = { ...round(run.id, { values: { airflowCfm: 1198 } }, ['airflowCfm']), stage: 'airflow' };
+    expect((await lead.post(path, sent)).status).toBe(201);
+    expect((await lead.sheet(jobId)).measurements).toMatchObject([
+      { quantity: 'airflowCfm', value: 1198, stage: 'airflow', detail: { method: 'flow grid or hood' } },
+    ]);
+  });
+  it.each<[string, object, string]>([
+    ['a second that is not here yet', { atS: SECONDS + 1 }, 'run.device.atS'],
+    ['a figure that the run does not say', { values: { ...SHOWN, liquidPsig: 352.2 } }, 'run.device.values.liquidPsig'],
+    ['a figure less than the run says', { values: { liquidPsig: 352.15 } }, 'run.device.values.suctionPsig'],
+    ['a figure that nothing read', { values: { ...SHOWN, compressorA: 11 } }, 'run.device.values.compressorA'],
+  ])('%s is refused by its field, and nothing of it is kept', async (_name, change, field) => {
+    const { jobId, run, send, path } = await started();
+    await send();
+    expect((await lead.post(path, round(run.id, change))).body).toMatchObject({ code: 'bad-input', field });
+    expect((await lead.sheet(jobId)).measurements).toEqual([]);
+    expect((await lead.post(path, round(run.id))).status).toBe(201);
+  });
+  it('comes after its pieces, says when, and is sent by who read it', async () => {
+    const { run, send, path } = await started();
+    expect((await lead.post(path, round(run.id))).body).toMatchObject({ field: 'run.device.atS' });
+    await send();
+    expect((await lead.post(path, roundOf(run.id))).body).toMatchObject({ field: 'run.device' });
+    expect((await helper.post(path, round(run.id))).status).toBe(403);
+  });
+  it('after the signature it stands beside it, and whoever leads is told what it read', async () => {
+    const { jobId, run, send, path } = await started();
+    await send();
+    expect((await lead.post(path, round(run.id))).status).toBe(201);
+    const { gates } = (await lead.get(`/jobs/${jobId}/phases/start-up/gates`)).body as {
+      gates: { id: string; holds: boolean }[];
+    };
+    for (const { id: gate } of gates.filter((g) => !g.holds))
+      await lead.post(`/jobs/${jobId}/phases/start-up/overrides`, {
+        id: uuid(),
+        gate,
+        reason: 'Passed for this test.',
+      });
+    const signed = await lead.post(`/jobs/${jobId}/phases/start-up/sign-offs`, { id: uuid() });
+    expect(signed.status, JSON.stringify(signed.body)).toBe(201);
+    const reply = await lead.call('POST', path, round(run.id), { 'X-Written-Ago': '3600' });
+    expect(reply.status, JSON.stringify(reply.body)).toBe(201);
+    const { late } = (await lead.get(`/jobs/${jobId}/late`)).body as { late: { phase: string; say: Said }[] };
+    expect(late).toMatchObject([{ phase: 'start-up' }]);
+    expect(english(late[0]!.say)).toBe('Readings: Suction pressure 118.5 psig, Liquid pressure 352.2 psig');
   });
 });

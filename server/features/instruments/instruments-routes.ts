@@ -7,7 +7,6 @@ import {
   logRowsSchema,
   newRunSchema,
   portRunSchema,
-  recordReadingSchema,
   runCommandSchema,
 } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
@@ -21,7 +20,7 @@ import { who } from '@/server/who';
 import { benchNow } from './active-run';
 import { openDeviceRun, takeDeviceLog } from './device-runs';
 import { historyOf } from './history';
-import { commandRun, openPortRun, recordReading, resumeRun, runFor, startRun, stopRun } from './instruments-service';
+import { commandRun, openPortRun, resumeRun, runFor, startRun, stopRun } from './instruments-service';
 import { takeLog } from './take-log';
 
 const HEARTBEAT_MS = 5000;
@@ -67,14 +66,6 @@ export function instrumentsRoutes(deps: Deps): Router {
   router.post('/runs/:runId/resume', async (request, response) => {
     await resumeRun(deps, who(request), request.params.runId);
     response.json({ resumed: true });
-  });
-
-  router.post('/runs/:runId/readings', async (request, response) => {
-    response
-      .status(201)
-      .json(
-        await recordReading(deps, who(request), request.params.runId, parseBody(recordReadingSchema, request.body)),
-      );
   });
 
   router.post('/runs/:runId/log', async (request, response) => {

@@ -8,10 +8,17 @@ import type { JobSheet } from '@/core/job/sheet';
 import { benchFor } from '@/core/phases/live/bench-setup';
 import { channelsOf } from '@/core/phases/live/channels';
 import { rigFor, takenUp } from '@/core/phases/live/rig-setup';
-import { cylinderOnto, heldBefore, refusesMachine, refusesOrder, refusesTakingOut } from '@/core/phases/live/run-rules';
+import {
+  cylinderOnto,
+  heldBefore,
+  heldStart,
+  refusesMachine,
+  refusesOrder,
+  refusesTakingOut,
+} from '@/core/phases/live/run-rules';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { benchOf } from '@/core/phases/registry';
-import { mayWork, sheetGates } from '@/core/phases/standing';
+import { sheetGates } from '@/core/phases/standing';
 import { BENCH_ORDERS, type BenchOrder } from '@/core/plant/bench/bench';
 import { type BenchFeed, isBench, isSystem, type SystemFeed } from '@/core/plant/feed/feed';
 import type { RigCommand, RigConfig } from '@/core/plant/rig';
@@ -22,9 +29,8 @@ import { badInput, Problem, usable } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
-import { changeOpenJob, mustGoAhead, sheetFor } from '@/server/features/jobs/jobs-service';
+import { mustGoAhead, sheetFor } from '@/server/features/jobs/jobs-service';
 import { mustBeOpen, mustHoldVacuum } from '@/server/features/measurements/measurements-service';
-import { measurementsStore } from '@/server/features/measurements/measurements-store';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
@@ -32,7 +38,6 @@ import { isWritten, writesFirst } from '@/server/write-once';
 import { type ActiveRun, benchNow } from './active-run';
 import { isPort, type PortFeed } from './feed-protocol';
 import { tokenHash } from './port-protocol';
-import { insertReadings } from './reading-record';
 import { type RunRow, runsStore } from './runs-store';
 import { tellRun, toldOf } from './told-run';
 
@@ -293,7 +298,12 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
       throw new Problem('run-state', { message: tell('server.scale-is-still-busy-with-last') });
   }
   if (command.kind === 'recover') await mustHaveRecoveryCylinder(deps, person, sheet, command.oz);
-  if (command.kind === 'start') mustHaveCharge(sheet);
+  if (command.kind === 'start' && heldStart(sheet))
+    throw new Problem('gate-held', {
+      field: 'charge-signed',
+      message: tell('server.sign-weighed-charge-before-first-start'),
+      allowed: tell('server.signed-charge-or-leads-override-with'),
+    });
   if (isPort(feed)) {
     if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
     const told = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
@@ -344,37 +354,3 @@ const BENCH_ONLY: ReadonlySet<string> = new Set(
     .flat()
     .filter((k) => k !== 'configure'),
 );
-
-/** A system is not started before its charge is weighed in and signed, or a lead has overridden that. */
-function mustHaveCharge(sheet: JobSheet): void {
-  const gates = sheetGates(sheet, 'start-up');
-  if (!mayWork(gates, ['charge-signed'])) {
-    throw new Problem('gate-held', {
-      field: 'charge-signed',
-      message: tell('server.sign-weighed-charge-before-first-start'),
-      allowed: tell('server.signed-charge-or-leads-override-with'),
-    });
-  }
-}
-
-/** One tap: the mean of the last 15 s of each channel, stored at once. The same set id twice changes nothing. */
-export async function recordReading(
-  deps: Deps,
-  person: Person,
-  runId: string,
-  body: { setId: string; stage: string; quantities?: string[] },
-): Promise<JobSheet> {
-  const { database } = deps;
-  const run = await runFor(deps, person, runId);
-  if (await measurementsStore.setExists(database, person.companyId, body.setId)) return sheetFor(database, person, run);
-  const active = activeOf(deps, run);
-  const samples = [...active.recent];
-  // The chunk that the steadiness of this reading rests on must be stored before the reading is.
-  await active.commit();
-  return changeOpenJob(database, person, run, async (db, sheet) => {
-    if (await measurementsStore.setExists(db, person.companyId, body.setId)) return;
-    mustBeOpen(sheet, run.phase);
-    await insertReadings(db, run, sheet, person.id, samples, body, new Date());
-    await audit(db, person, run.jobId, 'reading recorded', { runId, setId: body.setId, stage: body.stage });
-  });
-}

@@ -6,6 +6,7 @@ import {
   movement,
   newJob,
   passVacuum,
+  roundOf,
   startServer,
   type TestServer,
   until,
@@ -112,16 +113,16 @@ describe('a streamed run', () => {
     const { id, run } = await startedJob('start-up');
     await lead.post(`/runs/${run}/commands`, { kind: 'start' });
     await until(async () => (server.hall.get(run)?.recent.length ?? 0) > 20);
-    const body = { setId: uuid(), stage: 'reading' };
-    await lead.post(`/runs/${run}/readings`, body);
-    expect((await lead.post(`/runs/${run}/readings`, body)).status).toBe(201);
+    const body = roundOf(run);
+    await lead.post(`/jobs/${id}/rounds`, body);
+    expect((await lead.post(`/jobs/${id}/rounds`, body)).status).toBe(201);
     const readings = (await lead.sheet(id)).measurements.filter((m) => m.setId === body.setId);
     expect(readings.map((r) => r.quantity)).toEqual(
       expect.arrayContaining(['suctionPsig', 'liquidLineF', 'compressorA']),
     );
     expect(readings.map((r) => r.quantity)).not.toContain('airflowCfm');
     expect(readings.every((r) => r.source === 'simulated' && r.runId === run)).toBe(true);
-    await lead.post(`/runs/${run}/readings`, { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] });
+    await lead.post(`/jobs/${id}/rounds`, roundOf(run, 'airflow', ['airflowCfm']));
     expect((await lead.sheet(id)).measurements.find((m) => m.quantity === 'airflowCfm')?.detail).toMatchObject({
       method: 'flow grid or hood',
     });
@@ -180,9 +181,9 @@ describe('a streamed run', () => {
       expect(supplyDryBulbF! - returnDryBulbF!).toBeGreaterThan(15);
     }, 15_000);
     // What is recorded keeps how long it ran and whether it was steady: the other mode is judged without the run at hand.
-    const setId = uuid();
-    await lead.post(`/runs/${run}/readings`, { setId, stage: 'reading' });
-    const kept = (await lead.sheet(id)).measurements.find((m) => m.setId === setId)!;
+    const round = roundOf(run);
+    await lead.post(`/jobs/${id}/rounds`, round);
+    const kept = (await lead.sheet(id)).measurements.find((m) => m.setId === round.setId)!;
     expect(kept).toMatchObject({ mode: 'heating', detail: { steady: expect.any(String), ranMin: expect.any(Number) } });
     await lead.post(`/runs/${run}/stop`);
   });

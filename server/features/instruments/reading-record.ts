@@ -1,10 +1,10 @@
-import { v5 as uuidv5 } from 'uuid';
+import { readingId } from '@/contract/reading-id';
 import { type NamedInstrument, readWith } from '@/core/instrument/register';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { heldInRun, steadinessOf } from '@/core/phases/start-up/held';
 import { type KeptStood, keptStood } from '@/core/phases/start-up/judged';
-import { type RunSample, readingsFromRun } from '@/core/startup/live';
-import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
+import { type RunSample, readingsFromRun, toRecord } from '@/core/startup/live';
+import { QUANTITIES } from '@/core/startup/quantities';
 import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
 import { measurementsStore } from '@/server/features/measurements/measurements-store';
@@ -13,15 +13,9 @@ import { english } from '@/server/words/speak-to';
 import { readRunData } from './run-data';
 import type { RunRow } from './runs-store';
 
-/** Namespace for ids that follow from a set and a quantity: one tap sent twice is stored once. */
-const READING_IDS = '5f6d2c1e-3a77-4f0f-8a38-1a6a2b0c9e42';
+export type ReadingRequest = { setId: string; stage: string; quantities?: readonly string[] | null };
 
-export type ReadingRequest = { setId: string; stage: string; quantities?: string[] };
-
-/**
- * Stores the mean of the last 15 s of each channel as one round. Airflow is stored only when asked for by name:
- * it is a measurement of its own, not a by-product of a round.
- */
+/** Stores the mean of the last 15 s of each channel as one round. */
 export async function insertReadings(
   db: Db,
   run: RunRow,
@@ -35,12 +29,11 @@ export async function insertReadings(
   const stood = await stoodAt(db, run, sheet, runSeconds);
   // What is simulated was read by none of the company's instruments.
   const kept = run.source === 'instrument' ? await registerStore.keptBy(db, run.companyId, personId) : [];
-  for (const [quantity, reading] of Object.entries(readingsFromRun(samples, run.source, 0))) {
-    const wanted = request.quantities ? request.quantities.includes(quantity) : quantity !== 'airflowCfm';
-    if (reading.trouble || !wanted) continue;
-    const spec = QUANTITIES[quantity as Quantity];
+  const read = toRecord(readingsFromRun(samples, run.source, 0), request.quantities);
+  for (const { quantity, value, uncertainty } of read) {
+    const spec = QUANTITIES[quantity];
     await measurementsStore.insert(db, {
-      id: uuidv5(`${request.setId}:${quantity}`, READING_IDS),
+      id: readingId(request.setId, quantity),
       companyId: run.companyId,
       jobId: run.jobId,
       equipmentId: sheet.equipmentId,
@@ -50,8 +43,8 @@ export async function insertReadings(
       stage: request.stage,
       setId: request.setId,
       quantity,
-      value: Math.round(reading.value * 1000) / 1000,
-      uncertainty: reading.uncertainty,
+      value,
+      uncertainty,
       location: english(spec.location),
       barometerPsia: quantity.endsWith('Psig') ? sheet.site.barometerPsia : null,
       source: run.source,

@@ -70,12 +70,15 @@ export function mustGoAhead({ cancelled }: Pick<JobSheet, 'cancelled'>): void {
 /** The sheet of a job whose new equipment is known; without it there is nothing to weigh or judge. */
 export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
   if (isEquipped(sheet)) return sheet;
-  throw new Problem('gate-held', {
+  throw notEquipped();
+}
+
+export const notEquipped = (): Problem =>
+  new Problem('gate-held', {
     field: 'plate',
     message: work('live.equipment-is-not-entered-yet'),
     allowed: work('live.choose-it-in-scope-and-sign'),
   });
-}
 
 export function mustNotBeHandedOver(sheet: JobSheet): void {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');

@@ -22,9 +22,10 @@ export async function moveLate(
   { what, body, measurementId }: { what: LateKind; body: unknown; measurementId: string | undefined },
 ): Promise<void> {
   if (what === 'circuit-entries') return moveEntry(db, person, sheet, body as NewCircuitEntry);
-  if (what === 'measurements')
-    for (const m of (body as { measurements: TypedMeasurement[] }).measurements)
-      await moveWeighed(db, person, sheet, m);
+  if (what === 'measurements' || what === 'rounds') {
+    const { measurements, typed } = body as { measurements?: TypedMeasurement[]; typed?: TypedMeasurement[] };
+    for (const m of measurements ?? typed ?? []) await moveWeighed(db, person, sheet, m);
+  }
   if (what === 'withdrawal' && measurementId) {
     const { reason, occurredAt } = body as WithdrawMovement;
     await takeBack(db, person, measurementId, { note: `withdrawn: ${reason}`, occurredAt: new Date(occurredAt) });

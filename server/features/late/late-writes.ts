@@ -45,6 +45,8 @@ function lateOf(error: unknown, request: Request): Late | undefined {
   if (!signed || !jobId || ago === undefined) return undefined;
   const writtenAt = new Date(Date.now() - ago * 1000);
   if (!(LATE_KINDS as readonly unknown[]).includes(what)) return undefined;
+  // Of two signatures one stands: whoever sent the other learns of it.
+  if (what === 'rounds' && request.body.sign !== null) return undefined;
   if (ago < WITHOUT_CONNECTION_S && writtenAt.getTime() >= Date.parse(signed.at) + SPAN_S * 1000) return undefined;
   const { circuit } = request.query;
   return {
@@ -64,7 +66,9 @@ function idOf({ what, body, signed }: Late, personId: string): string {
   const [first] = [body.measurements, body.observations].flatMap((l) => (Array.isArray(l) ? l : [])) as {
     id: string;
   }[];
-  return String(body.id ?? first?.id ?? uuidv5(`${signed.signOffId} ${what} ${personId} ${hashOf(body)}`, LATE_IDS));
+  return String(
+    body.id ?? body.setId ?? first?.id ?? uuidv5(`${signed.signOffId} ${what} ${personId} ${hashOf(body)}`, LATE_IDS),
+  );
 }
 
 /** Keeps what comes after its signature beside it, instead of turning it away: nothing that was written is lost. */

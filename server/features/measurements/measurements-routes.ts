@@ -3,6 +3,7 @@ import { roundSchema, typedMeasurementsSchema, withdrawMovementSchema } from '@/
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
+import { writtenAgoS } from '@/server/features/late/late-writes';
 import { who } from '@/server/who';
 import { recordTyped, withdrawMovement } from './measurements-service';
 import { recordRound } from './rounds-service';
@@ -16,7 +17,7 @@ export function measurementsRoutes(deps: Deps): Router {
   });
   router.post('/jobs/:jobId/rounds', async (request, response) => {
     const body = parseBody(roundSchema, request.body);
-    response.status(201).json(await recordRound(deps, who(request), jobAt(request), body));
+    response.status(201).json(await recordRound(deps, who(request), jobAt(request), body, writtenAgoS(request)));
   });
   router.post('/jobs/:jobId/movements/:measurementId/withdrawal', async (request, response) => {
     const { measurementId } = request.params;

@@ -38,14 +38,6 @@ export const measurementsStore = {
     );
   },
 
-  async setExists(db: Db, companyId: string, setId: string): Promise<boolean> {
-    const rows = await db.rows(
-      'select id from measurements where company_id = :companyId and set_id = :setId and run_id is not null limit 1',
-      { companyId, setId },
-    );
-    return rows.length > 0;
-  },
-
   async insert(db: Db, m: NewMeasurement): Promise<void> {
     await db.run(
       `insert into measurements (id, company_id, job_id, equipment_id, circuit_id, phase, mode, stage, set_id, quantity, value, uncertainty,

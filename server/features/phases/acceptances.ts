@@ -4,6 +4,7 @@ import { acceptable, acceptanceWords, acceptedIn } from '@/core/job/acceptance';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { phaseById } from '@/core/phases/registry';
+import { acceptableIn } from '@/core/phases/start-up/start-up-sheet';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
@@ -20,9 +21,7 @@ import { addAcceptance } from './acceptances-store';
 /** What of a phase may be accepted: look-agains of its sheet, or of the recorded start-up, that nobody let stand yet. */
 export async function acceptableNow(db: Db, person: Person, sheet: JobSheet, phase: Phase): Promise<Finding[]> {
   if (phase !== 'start-up') return acceptable(phaseById(phase)?.notGood?.(sheet) ?? []);
-  const recorded = await loadRecorded(db, person.companyId, sheet);
-  const stands = new Set(sheet.acceptances.map((a) => a.finding));
-  return acceptable(recorded?.judgement.findings ?? []).filter((f) => !stands.has(f.id));
+  return acceptableIn(sheet, await loadRecorded(db, person.companyId, sheet));
 }
 
 /** The lead and the customer let a look-again stand: it stays one, marked accepted. */

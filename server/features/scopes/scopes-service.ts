@@ -5,12 +5,11 @@ import { passes } from '@/core/job/gates';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { TAKE_OVER, takeOverWords } from '@/core/phases/hand-over/take-over';
+import { changesLineSet, decidedByAnswer } from '@/core/phases/scope/answered-change';
 import { removalGates } from '@/core/phases/scope/gates';
 import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
-import type { ScopeItem } from '@/core/scope/item';
 import { MOST_OWN_LINES } from '@/core/scope/own-line';
-import { NEW_LINE_SET } from '@/core/scope/rules/circuit-rules';
 import { type Said, sameSaid } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
@@ -134,12 +133,6 @@ async function takeOverOf(db: Db, person: Person, at: JobAt): Promise<Said | und
   return five && takeOverWords(five);
 }
 
-/** A no takes what was offered out, except for safety; a yes takes in what was only advised. */
-function decisionOf(item: ScopeItem, answer: 'yes' | 'no'): 'in' | 'out' | undefined {
-  if (answer === 'no') return item.safety ? undefined : 'out';
-  return item.level === 'should' ? 'in' : undefined;
-}
-
 /** The customer's answer on screen. The words signed must be the words that stand on the sheet: anything else is 409. */
 export async function customerSigns(
   database: Database,
@@ -171,16 +164,9 @@ export async function customerSigns(
     const scope = scopeOf(sheet);
     const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
     const remembers = body.subject === 'scope' || body.subject === 'change';
-    const delta = scope.change?.delta;
-    const lineSet = [...(delta?.added ?? []), ...(delta?.removed ?? [])].some((i) => i.id === NEW_LINE_SET);
-    if (body.subject === 'change') {
-      for (const item of scope.change!.delta.added) {
-        const decision = decisionOf(item, body.answer);
-        if (!decision) continue;
-        const reason = decision === 'out' ? body.reason : null;
-        await scopesStore.addDecision(db, key, { id: uuid(), itemId: item.id, decision, reason, personId: person.id });
-      }
-    }
+    if (body.subject === 'change')
+      for (const decided of decidedByAnswer(scope, body))
+        await scopesStore.addDecision(db, key, { id: uuid(), ...decided, personId: person.id });
     const after = remembers ? scopeOf(await sheetFor(db, person, at)) : undefined;
     await scopesStore.addSignature(db, key, {
       ...body,
@@ -190,7 +176,7 @@ export async function customerSigns(
       personId: person.id,
     });
     if (body.subject === 'change' && body.answer === 'yes')
-      await equipFromScope(db, person, await sheetFor(db, person, at), { lineSet });
+      await equipFromScope(db, person, await sheetFor(db, person, at), { lineSet: changesLineSet(scope) });
     await audit(db, person, jobId, 'customer answered', {
       subject: body.subject,
       answer: body.answer,

@@ -3,6 +3,7 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import type { Phase } from '@/core/job/phases';
 import { isOnDevice, isSigned, type JobSheet } from '@/core/job/sheet';
 import { sampleSheet, signedOff, standing } from '@/core/job/testing/sample-sheet';
+import { scopeOf } from '@/core/phases/scope/view';
 import { sheetGates } from '@/core/phases/standing';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
@@ -92,8 +93,39 @@ describe('what a customer signed that waits on this device', () => {
     ]);
   });
 
-  it.each(['change', 'hand-over'])('of the %s changes nothing before the server has read it', (subject) => {
-    const sheet = sampleSheet();
-    expect(shown(sheet, post('customer-signatures', body(subject)))).toEqual(sheet);
+  it('to what was found on the day decides it, item by item, and is asked no more; another word of it is', () => {
+    const bare = sampleSheet();
+    const agreed = shown(bare, post('customer-signatures', body('scope')));
+    const found = (fact: string, value: string): JobSheet['survey']['observations'][number] =>
+      ({ id: fact, fact, value, unit: '', foundOnTheDay: true, by: 'Tess Orlan', at: AT }) as never;
+    const seen = (...observations: JobSheet['survey']['observations']): JobSheet => ({
+      ...agreed,
+      survey: { ...agreed.survey, observations },
+    });
+    const drain = seen(found('drainState', 'blocked'));
+    const added = scopeOf(drain).change!.delta.added;
+    expect(added.map((i) => i.id)).toContain('drain');
+    const no = shown(drain, post('customer-signatures', { ...body('change'), answer: 'no', reason: 'Not now.' }));
+    // A no takes out all but what safety asks for.
+    expect(no.scope.decisions).toEqual(
+      added
+        .filter((i) => !i.safety)
+        .map((i) => ({ itemId: i.id, decision: 'out', reason: 'Not now.', by: 'Tess Orlan', role: 'lead', at: AT })),
+    );
+    const yes = shown(drain, post('customer-signatures', body('change')));
+    expect(yes.scope.decisions.map((d) => [d.itemId, d.decision])).toEqual(
+      added.filter((i) => i.level === 'should').map((i) => [i.id, 'in']),
+    );
+    for (const after of [no, yes]) {
+      expect(after.scope.signatures.at(-1)).toMatchObject({ subject: 'change', items: expect.any(Array) });
+      expect(scopeOf(after).change).toBeUndefined();
+    }
+    // Before anybody found anything there is nothing that it could decide.
+    expect(shown(agreed, post('customer-signatures', body('change'))).scope.decisions).toEqual([]);
+  });
+
+  it('under the hand-over stands with its words', () => {
+    const { signatures } = shown(sampleSheet(), post('customer-signatures', body('hand-over'))).scope;
+    expect(signatures).toMatchObject([{ subject: 'hand-over', items: null, terms: null, witness: 'Tess Orlan' }]);
   });
 });

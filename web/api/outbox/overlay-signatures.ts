@@ -2,8 +2,9 @@ import type { NewCustomerSignature } from '@/contract/before';
 import type { Phase } from '@/core/job/phases';
 import { type CustomerSignature, isSigned, type JobSheet } from '@/core/job/sheet';
 import { ownerOf } from '@/core/phases/registry';
+import { changesLineSet, decidedByAnswer } from '@/core/phases/scope/answered-change';
 import { circuitOfScope, plateOfScope } from '@/core/phases/scope/equips';
-import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
+import { itemsToRemember, type ScopeView, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Said } from '@/core/words/said';
 import type { Me } from '@/web/api/use-me';
 import { splitPath } from '../circuit-path';
@@ -27,15 +28,16 @@ export function signedBy(sheet: JobSheet, id: string, phase: Phase, write: Waiti
     ],
     circuits: sheet.circuits.map((c) => (c.id === ownerId ? { ...c, signed: [...c.signed, phase] } : c)),
   };
-  const plate = phase === 'scope' && circuitOfScope(sheet) === sheet.circuit.id ? plateOfScope(sheet) : undefined;
-  return plate ? { ...signed, circuit: { ...sheet.circuit, plate } } : signed;
+  return phase === 'scope' ? equipped(signed) : signed;
 }
 
-/** What a customer answered; a change found on the day is decided by the server. */
-export const customer: Body<NewCustomerSignature> = (sheet, body, write, me) => {
+/** What a customer answered: with what it decides of a change that was found on the day. */
+export const customer: Body<NewCustomerSignature> = (seen, body, write, me) => {
   const { id, subject, answer, reason, text, said, ink } = body;
-  const ofScope = subject === 'scope';
-  if (!(ofScope || subject.startsWith('disclosure:')) || sheet.scope.signatures.some((s) => s.id === id)) return sheet;
+  if (seen.scope.signatures.some((s) => s.id === id)) return seen;
+  const change = subject === 'change' ? scopeOf(seen) : undefined;
+  const sheet = change ? decidedOn(seen, change, body, write, me) : seen;
+  const remembers = subject === 'scope' || change !== undefined;
   const answered: CustomerSignature = {
     id,
     subject,
@@ -45,10 +47,28 @@ export const customer: Body<NewCustomerSignature> = (sheet, body, write, me) => 
     said: said as Said,
     customer: body.customer,
     ink,
-    items: ofScope ? itemsToRemember(scopeOf(sheet)) : null,
-    terms: ofScope ? termsOf(scopeOf(sheet)) : null,
+    items: remembers ? itemsToRemember(scopeOf(sheet)) : null,
+    terms: remembers ? termsOf(scopeOf(sheet)) : null,
     witness: me.fullName,
     at: write.at,
   };
-  return { ...sheet, scope: { ...sheet.scope, signatures: [...sheet.scope.signatures, answered] } };
+  const after = { ...sheet, scope: { ...sheet.scope, signatures: [...sheet.scope.signatures, answered] } };
+  return change && answer === 'yes' ? equipped(after, { lineSet: changesLineSet(change) }) : after;
 };
+
+function decidedOn(
+  sheet: JobSheet,
+  scope: ScopeView,
+  answered: Pick<NewCustomerSignature, 'answer' | 'reason'>,
+  { at }: Waiting,
+  { fullName: by, role }: Me,
+): JobSheet {
+  const decided = decidedByAnswer(scope, answered).map((d) => ({ ...d, by, role, at }));
+  return { ...sheet, scope: { ...sheet.scope, decisions: [...sheet.scope.decisions, ...decided] } };
+}
+
+/** The new unit that an agreed scope names, on the sheet of the circuit it equips. */
+function equipped(sheet: JobSheet, change?: { lineSet: boolean }): JobSheet {
+  const plate = circuitOfScope(sheet) === sheet.circuit.id ? plateOfScope(sheet, change) : undefined;
+  return plate ? { ...sheet, circuit: { ...sheet.circuit, plate } } : sheet;
+}

@@ -15,6 +15,7 @@ import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import type { Me } from '@/web/api/use-me';
 import { showsOn, splitPath, systemSeenFrom } from '../circuit-path';
 import type { Body } from './change';
+import { withDeviceRead } from './overlay-readings';
 import { customer, signature, signedBy } from './overlay-signatures';
 import { withWeighings } from './overlay-weighings';
 import { jobOf, type Waiting } from './waiting';
@@ -142,7 +143,7 @@ const override: Body<{ id: string; gate: string; reason: string }> = (sheet, bod
 };
 
 const round: Body<Round> = (sheet, body, write, me) => {
-  const read = measurements(sheet, { measurements: body.typed }, write, me);
+  const read = withDeviceRead(measurements(sheet, { measurements: body.typed }, write, me), body, me);
   return body.sign === null ? read : signedBy(read, body.sign, 'start-up', write, me);
 };
 

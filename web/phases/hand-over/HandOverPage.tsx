@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import useSWR from 'swr';
 import { markedOn } from '@/core/job/marked';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
@@ -7,9 +6,7 @@ import { isEquipped } from '@/core/job/sheet';
 import { furnaceFindings } from '@/core/phases/hand-over/furnace';
 import { handOver } from '@/core/phases/hand-over/phase';
 import { nextMoveOf } from '@/core/phases/phase';
-import type { Report } from '@/core/phases/report';
 import { sheetGates } from '@/core/phases/standing';
-import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
@@ -31,19 +28,14 @@ import { GasPipe } from './GasPipe';
 import { Papers } from './Papers';
 import { ReportSheet } from './ReportSheet';
 import { Signatures } from './Signatures';
+import { useReport } from './use-report';
 import { useTakeOver } from './use-take-over';
 import { useVisitForm, Visits } from './Visits';
 
 export default function HandOverPage(view: JobView) {
   const { sheet, me } = view;
-  const jobPath = `/jobs/${sheet.job.id}`;
   const reported = sheet.circuits.some((c) => c.equipped) || sheet.circuits.every((c) => !c.cooled);
-  const { data: report, mutate } = useSWR<Report>(
-    reported
-      ? `${jobPath}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}-${sheet.jobLog.length}`
-      : null,
-    get,
-  );
+  const { report, mutate } = useReport(view, reported);
   const [open, setOpen] = useState<'amendment' | 'furnace'>();
   const visits = useVisitForm(view);
   const taking = useTakeOver(view, report, mutate);

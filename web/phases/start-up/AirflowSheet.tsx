@@ -11,6 +11,7 @@ import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import type { EquippedView } from '../job-context';
+import { readOf, sendRound } from '../send-round';
 import { AIRFLOW_FORM, airflowOf, isGrid, isStrips } from './airflow-form';
 
 /** Proving the airflow: the quickest way first. The number and its method go on record together. */
@@ -53,8 +54,9 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
   const streamed = feed.samples.at(-1)?.values.airflowCfm;
   const flow = airflowOf(said, sheet.site.elevationFt);
   const take = async (): Promise<void> => {
-    const reading = { setId: uuid(), stage: 'airflow', quantities: ['airflowCfm'] };
-    if (await act(() => view.actions.now(`/runs/${run?.id}/readings`, reading))) onClose();
+    if (!run) return;
+    const read = { setId: uuid(), stage: 'airflow', typed: [], run: readOf(view, run, ['airflowCfm']), sign: null };
+    if (await act(() => sendRound(view, read))) onClose();
   };
   const so = airflowsSoFar(sheet);
   const set = latestOf(sheet.systemLog, 'blower-board')?.body;

@@ -3,7 +3,6 @@ import { SPEEDS } from '@/contract/requests';
 import { ONSETS } from '@/core/plant/onset';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { value } from '@/core/words/said';
-import { post } from '@/web/api/http';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -43,7 +42,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
   const { busy, problem, act } = useAct();
   const rig = feed.rig;
   const [probe, setProbe] = useState<Quantity>('liquidLineF');
-  const send = (command: unknown): Promise<boolean> => act(() => post(`/runs/${run?.id}/commands`, command));
+  const send = (command: unknown): Promise<boolean> => act(() => view.order(command as object));
   const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
   return (
     <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>

@@ -37,7 +37,7 @@ export default function StartUpPage(view: EquippedView) {
   const [open, setOpen] = useState<Open>();
   const desk = useDesk();
   const signed = isSigned(sheet, 'start-up');
-  const { gates, acceptable } = useStartUpGates(sheet);
+  const { gates, acceptable } = useStartUpGates(view);
   const mine = run?.phase === 'start-up' ? run : undefined;
   const stale = feed.state === 'lost' ? mine !== undefined || streaming : streaming && staleForS > STALE_S;
   const select = (id: FigureId): void => {

@@ -1,19 +1,33 @@
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import type { Finding } from '@/core/finding/finding';
 import type { Gate } from '@/core/job/gates';
-import type { JobSheet } from '@/core/job/sheet';
 import { mayWork, sheetGates } from '@/core/phases/standing';
 import { isModeProven } from '@/core/phases/start-up/mode-proofs';
 import type { StartUpFacts } from '@/core/phases/start-up/move';
 import { roundsOf } from '@/core/phases/start-up/rounds';
+import { acceptableIn, recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { acceptedOn } from '@/core/phases/start-up/system';
+import { useConnection } from '@/web/api/connection';
 import { get } from '@/web/api/http';
 import type { EquippedView } from '@/web/phases/job-context';
 import { liveMovement } from '@/web/phases/live-movement';
-import type { useStartUp } from './use-start-up';
+import { upTo, type useStartUp } from './use-start-up';
 
-/** What holds the signature, and what of the record may be accepted, as the server judges it on the whole run. */
-export function useStartUpGates(sheet: JobSheet): { gates?: readonly Gate[]; acceptable: readonly Finding[] } {
+type StartUpGates = { gates?: readonly Gate[]; acceptable: readonly Finding[] };
+
+/** The same as far as this device knows it: by the run it reads itself, else by what is kept with the readings. */
+function gatesHere({ sheet, own }: Pick<EquippedView, 'sheet' | 'own'>): StartUpGates {
+  const recorded = recordedStartUp(sheet, (runId, seconds) =>
+    own?.id === runId ? upTo(own.snapshot(), seconds) : undefined,
+  );
+  return { gates: sheetGates(sheet, 'start-up', recorded), acceptable: acceptableIn(sheet, recorded) };
+}
+
+/** What holds the signature, and what of the record may be accepted, as the server judges it on the whole run; without one by the device. */
+export function useStartUpGates({ sheet, own }: Pick<EquippedView, 'sheet' | 'own'>): StartUpGates {
+  const { lost } = useConnection();
+  const here = useMemo(() => (lost ? gatesHere({ sheet, own }) : undefined), [lost, sheet, own]);
   const { measurements, signOffs, overrides, startUp, acceptances, job } = sheet;
   const at = [
     measurements.length,
@@ -30,7 +44,7 @@ export function useStartUpGates(sheet: JobSheet): { gates?: readonly Gate[]; acc
       keepPreviousData: true,
     },
   );
-  return { ...(data ? { gates: data.gates } : {}), acceptable: data?.acceptable ?? [] };
+  return here ?? { ...(data ? { gates: data.gates } : {}), acceptable: data?.acceptable ?? [] };
 }
 
 /** What the next move is judged by, beside the sheet. */

@@ -1,22 +1,27 @@
 import { v7 as uuid } from 'uuid';
 import type { Quantity } from '@/core/startup/quantities';
 import { nowIso } from '@/web/api/clock';
+import { useConnection } from '@/web/api/connection';
 import type { EquippedView } from '@/web/phases/job-context';
+import { readOf, sendRound } from '@/web/phases/send-round';
+import { signPhase } from '../use-press';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
 /** Records one round, and the signature under it where it is the last: one request, all of it or nothing. */
 export function useRound(
-  { actions, run, sheet }: EquippedView,
+  view: EquippedView,
   typed: Typed,
   { streaming, readings }: Pick<ReturnType<typeof useStartUp>, 'streaming' | 'readings'>,
 ) {
+  const { actions, run } = view;
   /** With a typed value standing in for a probe, that probe's own reading is left out of the round. */
   function streamedOnly(): string[] | null {
     const replaced = Object.keys(typed.values);
     if (replaced.length === 0) return null;
     return Object.keys(readings).filter((name) => !replaced.includes(name) && name !== 'airflowCfm');
   }
+  const { lost } = useConnection();
   return async (stage: 'reading' | 'final', sign: boolean): Promise<void> => {
     const setId = uuid();
     const before = typed.texts;
@@ -34,11 +39,12 @@ export function useRound(
         value,
         occurredAt,
       })),
-      run: streaming && run ? { id: run.id, quantities: streamedOnly() } : null,
-      sign: sign ? uuid() : null,
+      run: streaming && run ? readOf(view, run, streamedOnly()) : null,
+      sign: sign && !lost ? uuid() : null,
     };
-    // What instruments read now cannot be read later; what was typed can wait for a connection.
-    await (round.run ? actions.now : actions.send)(`/jobs/${sheet.job.id}/rounds`, round);
+    const after = await sendRound(view, round);
+    // Without a connection the signature comes by itself: should it be refused, the readings are there all the same.
+    if (sign && lost) await signPhase({ sheet: after, actions }, 'start-up');
     if (!streaming) typed.recorded(before);
   };
 }

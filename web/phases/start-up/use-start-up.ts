@@ -34,7 +34,7 @@ function verdictsOf(judgement: Judgement): StartUpView['verdicts'] {
 }
 
 /** The part of a run that a recorded reading rests on. */
-function upTo(feed: FeedSnapshot, seconds: number): RunData {
+export function upTo(feed: FeedSnapshot, seconds: number): RunData {
   return {
     samples: feed.samples.filter((s) => s.runSeconds <= seconds),
     events: feed.events.filter((e) => e.runSeconds <= seconds),
