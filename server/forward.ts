@@ -29,7 +29,9 @@ export function forwardLive({ database, hall, watch }: Pick<Deps, 'database' | '
   return (request, response, next) => {
     if (request.headers[FORWARDED] || !watch.ready) return next();
     const runId = OF_RUN.exec(request.path)?.[1];
-    const jobId = request.method !== 'GET' && hall.othersAlive ? OF_JOB.exec(request.path)?.[1] : undefined;
+    // A round rests on what its run reads this second: it is looked for even before any other server was heard of.
+    const written = request.method !== 'GET' && (hall.othersAlive || request.path.endsWith('/rounds'));
+    const jobId = written ? OF_JOB.exec(request.path)?.[1] : undefined;
     const of = runId && !hall.get(runId) ? { runId } : jobId ? { jobId } : undefined;
     if (!of) return next();
     const silent = new Promise<never>((_done, fail) => {

@@ -40,3 +40,6 @@ export const acceptanceWords = (finding: Finding, reason: string): Said =>
       '\n',
     ),
   });
+
+/** The same as a customer read it, where only the text is at hand. */
+export const asRead = (text: string): Said => tell('job.lines', { lines: list(text.split('\n'), '\n') });

@@ -1,5 +1,6 @@
 export const en = {
   'web.cancelled': 'Cancelled.',
+  'web.kept-acceptance': 'Accepted against advice',
   'web.kept-amendment': 'Amendment',
   'web.kept-answer': 'Answer',
   'web.kept-cancellation': 'Job cancelled',

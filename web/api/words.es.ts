@@ -2,6 +2,7 @@ import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
   'web.cancelled': 'Cancelado.',
+  'web.kept-acceptance': 'Aceptado contra el consejo',
   'web.kept-amendment': 'Enmienda',
   'web.kept-answer': 'Respuesta',
   'web.kept-cancellation': 'Trabajo cancelado',

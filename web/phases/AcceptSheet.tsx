@@ -79,7 +79,7 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
               customer: customer.trim(),
               ink,
             };
-            if (!(await act(() => view.actions.now(`/jobs/${sheet.job.id}/acceptances`, body)))) return;
+            if (!(await act(() => view.actions.send(`/jobs/${sheet.job.id}/acceptances`, body)))) return;
             half.drop();
             onClose();
           }}

@@ -4,8 +4,12 @@ import type { Action } from '@/core/job/move';
 import type { Phase } from '@/core/job/phases';
 import { sawOf } from '@/core/phases/saw';
 import { pagesOfCircuit } from '@/web/api/circuit-path';
+import { useConnection } from '@/web/api/connection';
+import { ApiProblem } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
+import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 /** What a page does itself: its forms, its views. */
@@ -20,6 +24,7 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
   const { sheet, actions } = view;
   const navigate = useNavigate();
   const { busy, problem, act } = useAct();
+  const { lost } = useConnection();
   const job = `/jobs/${sheet.job.id}`;
   const command = view.order;
 
@@ -36,6 +41,7 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
       case 'release-removal':
         return actions.send(`${job}/removal`, {});
       case 'open-report':
+        if (lost) throw new ApiProblem({ message: say(tell('web.papers-need-a-connection')) }, 0);
         return window.open(`/api${job}/report.pdf`, '_blank');
       case 'confirm':
         return actions.send(`${job}/confirmations`, { confirmation: action.confirmation, confirmed: true });

@@ -18,6 +18,7 @@ export const en = {
     '{say}. The override and its reason show on every later screen and in the report.',
   'web.override-gate': 'Override a gate',
   'web.override-with-this-reason': 'Override with this reason',
+  'web.papers-need-a-connection': 'Papers are made on the server. They open once there is a connection.',
   'web.picture-of-what': 'Picture of …',
   'web.picture-shows': 'It shows',
   'web.pictures': 'Pictures',

@@ -20,6 +20,7 @@ export const es: Record<keyof typeof en, string> = {
     '{say}. La anulación y su motivo se ven en cada pantalla posterior y en el informe.',
   'web.override-gate': 'Anular un requisito',
   'web.override-with-this-reason': 'Anular con este motivo',
+  'web.papers-need-a-connection': 'Los papeles se hacen en el servidor. Se abren en cuanto hay conexión.',
   'web.picture-of-what': 'Foto de …',
   'web.picture-shows': 'Muestra',
   'web.pictures': 'Fotos',

@@ -51,9 +51,9 @@ export default function WaitsLine({ me }: { me: Me }) {
           {[
             ...(refused.length ? [say(tell('web.not-accepted', { count: refused.length }))] : []),
             ...(lost ? [say(tell('web.no-connection'))] : []),
+            ...(unsent.length ? [say(tell('web.waits-to-be-sent', { count: unsent.length }))] : []),
             ...(asOf ? [say(tell('web.shown-as-of', { at: clock(asOf) }))] : []),
             ...(ahead ? [say(clockWords(ahead))] : []),
-            ...(unsent.length ? [say(tell('web.waits-to-be-sent', { count: unsent.length }))] : []),
           ].join(' ')}
         </span>
         <span className="ml-auto underline underline-offset-2">{say(tell('web.show'))}</span>

@@ -26,6 +26,7 @@ const BY_PATH: readonly (readonly [RegExp, Said])[] = [
   [/\/vacuum$/, tell('web.kept-vacuum')],
   [/\/furnace$/, tell('web.kept-furnace')],
   [/\/customer-signatures$/, tell('web.kept-customer')],
+  [/\/acceptances$/, tell('web.kept-acceptance')],
   [/\/device-runs$/, tell('web.kept-run')],
   [/\/device-log$/, tell('web.kept-piece')],
   [/\/amendments$/, tell('web.kept-amendment')],

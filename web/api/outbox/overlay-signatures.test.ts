@@ -7,6 +7,7 @@ import { scopeOf } from '@/core/phases/scope/view';
 import { sheetGates } from '@/core/phases/standing';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
+import { english } from '@/core/words/testing/english';
 import type { Me } from '@/web/api/use-me';
 import { withWaiting } from './overlay';
 import type { Waiting } from './waiting';
@@ -122,6 +123,22 @@ describe('what a customer signed that waits on this device', () => {
     }
     // Before anybody found anything there is nothing that it could decide.
     expect(shown(agreed, post('customer-signatures', body('change'))).scope.decisions).toEqual([]);
+  });
+
+  it('that a look-again may stay lets it stand, in the words that were read, once', () => {
+    const accepted = {
+      id: 'a',
+      finding: 'air-split',
+      reason: 'Next week.',
+      text: 'One.\nTwo.',
+      language: 'en',
+      customer: 'A. Wren',
+      ink: 'M1 1',
+    };
+    const { acceptances } = shown(sampleSheet(), post('acceptances', accepted), post('acceptances', accepted));
+    expect(acceptances.map((a) => [a.finding, english(a.said), a.by, a.customer])).toEqual([
+      ['air-split', 'One.\nTwo.', 'Tess Orlan', 'A. Wren'],
+    ]);
   });
 
   it('under the hand-over stands with its words', () => {

@@ -1,4 +1,5 @@
-import type { NewCustomerSignature } from '@/contract/before';
+import type { NewAcceptance, NewCustomerSignature } from '@/contract/before';
+import { asRead } from '@/core/job/acceptance';
 import type { Phase } from '@/core/job/phases';
 import { type CustomerSignature, isSigned, type JobSheet } from '@/core/job/sheet';
 import { ownerOf } from '@/core/phases/registry';
@@ -54,6 +55,13 @@ export const customer: Body<NewCustomerSignature> = (seen, body, write, me) => {
   };
   const after = { ...sheet, scope: { ...sheet.scope, signatures: [...sheet.scope.signatures, answered] } };
   return change && answer === 'yes' ? equipped(after, { lineSet: changesLineSet(change) }) : after;
+};
+
+/** A look-again that lead and customer let stand, in the words the customer read. */
+export const acceptance: Body<NewAcceptance> = (sheet, { id, finding, reason, customer, text }, write, me) => {
+  if (sheet.acceptances.some((a) => a.id === id)) return sheet;
+  const stands = { id, finding, said: asRead(text), reason, customer, by: me.fullName, at: write.at };
+  return { ...sheet, acceptances: [...sheet.acceptances, stands] };
 };
 
 function decidedOn(

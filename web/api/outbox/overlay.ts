@@ -16,7 +16,7 @@ import type { Me } from '@/web/api/use-me';
 import { showsOn, splitPath, systemSeenFrom } from '../circuit-path';
 import type { Body } from './change';
 import { withDeviceRead } from './overlay-readings';
-import { customer, signature, signedBy } from './overlay-signatures';
+import { acceptance, customer, signature, signedBy } from './overlay-signatures';
 import { withWeighings } from './overlay-weighings';
 import { jobOf, type Waiting } from './waiting';
 
@@ -227,6 +227,7 @@ const CHANGES: readonly (readonly [RegExp, Body<never>])[] = [
   [/\/overrides$/, override],
   [/\/sign-offs$/, signature],
   [/\/customer-signatures$/, customer],
+  [/\/acceptances$/, acceptance],
   [/\/waivers$/, waiver],
   [/\/removal$/, removal],
   [/\/fits\/[a-z]+$/, fit],

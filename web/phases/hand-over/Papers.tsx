@@ -3,6 +3,7 @@ import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { READINGS, type Reading } from '@/core/phases/readings';
 import { value } from '@/core/words/said';
 import { paperOf } from '@/web/api/circuit-path';
+import { useConnection } from '@/web/api/connection';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
@@ -12,9 +13,18 @@ import type { JobView } from '../job-context';
 
 /** The record on paper: as each reader needs it, to print, to mail, to share; and the label of the unit. */
 export function Papers({ sheet, reported, me }: { sheet: JobSheet; reported: boolean; me: JobView['me'] }) {
+  const { lost } = useConnection();
+  const title = <h2 className="text-[15px] font-[680]">{say(tell('web.papers'))}</h2>;
+  if (lost)
+    return (
+      <section aria-label={say(tell('web.papers'))}>
+        {title}
+        <p className="text-ink2">{say(tell('web.papers-need-a-connection'))}</p>
+      </section>
+    );
   return (
     <section aria-label={say(tell('web.papers'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.papers'))}</h2>
+      {title}
       <ul className="mt-1">{reported ? READINGS.map((r) => <Readings key={r} sheet={sheet} reading={r} />) : null}</ul>
       {isEquipped(sheet) ? (
         <Paper href={paperOf(sheet, 'label.pdf')} label={say(tell('web.label-of-the-unit'))} shown />
