@@ -98,7 +98,11 @@ export function steadySamples(
   system: { refrigerant: Refrigerant; barometerPsia: number },
 ): SteadySample[] {
   const { refrigerant, barometerPsia } = system;
-  return samples.map(({ runSeconds, values }) => {
+  const of = `${refrigerant} ${barometerPsia}`;
+  return samples.map((sample) => {
+    const kept = DERIVED.get(sample);
+    if (kept?.of === of) return kept.made;
+    const { runSeconds, values } = sample;
     const { suctionPsig, suctionLineF, liquidPsig, liquidLineF } = values;
     const both = (a: unknown, b: unknown): boolean => typeof a === 'number' && typeof b === 'number';
     const sh = both(suctionPsig, suctionLineF)
@@ -107,7 +111,7 @@ export function steadySamples(
     const sc = both(liquidPsig, liquidLineF)
       ? subcooling({ refrigerant, liquidPsig: liquidPsig!, liquidLineF: liquidLineF!, barometerPsia })
       : undefined;
-    return {
+    const made = {
       runSeconds,
       suctionPsig,
       liquidPsig,
@@ -117,5 +121,10 @@ export function steadySamples(
       superheatF: sh?.ok ? sh.value.superheatF : null,
       subcoolingF: sc?.ok ? sc.value.subcoolingF : null,
     };
+    DERIVED.set(sample, { of, made });
+    return made;
   });
 }
+
+/** What was read does not change: each sample is worked out once, however often a live page looks at its run. */
+const DERIVED = new WeakMap<RunSample, { of: string; made: SteadySample }>();

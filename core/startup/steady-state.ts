@@ -83,15 +83,15 @@ export function steadyState(
 ): SteadyResult {
   const now = judgeAt(samples, events, settings, samples.length);
   if (now.state !== 'steady') return now;
-  // Walk back in steps while the verdict holds, to say since when it has been steady.
+  // Walk back in steps of the run's own clock while the verdict holds, to say since when it has been steady: the same moments are
+  // looked at each time, and what was found of them stands.
   const end = samples[samples.length - 1]!.runSeconds;
   let steadyForS = 0;
   let cut = samples.length;
-  while (steadyForS < LONGEST_SAID_S) {
-    const back = steadyForS + LOOK_BACK_STEP_S;
-    while (cut > 0 && samples[cut - 1]!.runSeconds > end - back) cut--;
+  for (let at = before(end); steadyForS < LONGEST_SAID_S; at -= LOOK_BACK_STEP_S) {
+    while (cut > 0 && samples[cut - 1]!.runSeconds > at) cut--;
     if (cut < LEAST_SAMPLES || judgeAt(samples, events, settings, cut).state !== 'steady') break;
-    steadyForS = back;
+    steadyForS = end - at;
   }
   return {
     ...now,
@@ -99,6 +99,9 @@ export function steadyState(
     say: tell('startup.steady-for-min', { value: Math.max(1, Math.round(steadyForS / 60)) }),
   };
 }
+
+/** The last step of the run's clock before a second of it. */
+const before = (s: number): number => (Math.ceil(s / LOOK_BACK_STEP_S) - 1) * LOOK_BACK_STEP_S;
 
 function quietResult(state: SteadyState, say: Said, waitS: number): SteadyResult {
   return { state, say, steadyForS: 0, waitS, channels: {} };
@@ -136,10 +139,22 @@ function judgeAt(
     );
   }
   const from = Math.max(now - WINDOW_S, changed);
-  const window: SteadySample[] = [];
-  for (let i = count - 1; i >= 0 && samples[i]!.runSeconds >= from; i--) window.unshift(samples[i]!);
-  return judgeWindow(window, now, from);
+  let at = count;
+  while (at > 0 && samples[at - 1]!.runSeconds >= from) at--;
+  const [first, size] = [samples[at], count - at];
+  const kept = JUDGED.get(last);
+  if (kept && kept.from === from && kept.first === first && kept.size === size) return kept.result;
+  const result = judgeWindow(samples.slice(at, count), now, from);
+  JUDGED.set(last, { from, first, size, result });
+  return result;
 }
+
+/**
+ * Windows by their last sample: what was read does not change, and a live page looks back over the same fifty minutes every second. A
+ * sample that is read anew, or seen by another system, is another object.
+ */
+const JUDGED = new WeakMap<SteadySample, Judged>();
+type Judged = { from: number; first: SteadySample | undefined; size: number; result: SteadyResult };
 
 function lastOf(events: readonly RunEvent[], kind: RunEvent['kind']): number | undefined {
   let found: number | undefined;

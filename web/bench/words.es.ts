@@ -1,6 +1,7 @@
 import type { en } from './words.en';
 
 export const es: Record<keyof typeof en, string> = {
+  'web.air-split': 'Salto del aire',
   'web.air-split-short': 'salto',
   'web.below-outdoor': 'bajo ext.',
   'web.btu-a-pound-across': 'Btu/lb',
@@ -22,6 +23,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.f-show-working': '{name} {value} °F: ver el cálculo',
   'web.fpm': ' · {fpm} fpm',
   'web.full-at-130-f': '{x} % lleno, {x2} a 130 °F',
+  'web.gap': 'hueco',
   'web.heights': ', alturas ×{x}',
   'web.high': 'Alta',
   'web.high-side': 'Lado de alta',
@@ -64,9 +66,11 @@ export const es: Record<keyof typeof en, string> = {
   'web.static-in-all': 'Estática {total} en total; el límite de la placa no está registrado',
   'web.static-of-plate': 'Estática {total} de {rated} en la placa',
   'web.stop': 'límite {limitOz}',
-  'web.subcooling': 'subenfriamiento',
+  'web.subcooling': 'Subenfriamiento',
+  'web.subcooling-wanted': 'subenfriamiento pedido',
   'web.suction-line': 'línea de succión',
-  'web.superheat': 'sobrecalentamiento',
+  'web.superheat': 'Recalentamiento',
+  'web.superheat-wanted': 'recalentamiento pedido',
   'web.supply-air': 'aire de suministro',
   'web.supply-duct': 'ducto de suministro',
   'web.temperature-ladder': 'Escala de temperaturas',
@@ -74,6 +78,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.the-filter': 'filtro',
   'web.to-come': '{expectedOz} por venir',
   'web.tons-logarithmic-lines-reach-90': 'toneladas, logarítmica; las líneas llegan al 90 %',
+  'web.trend-of-the-run': 'Recalentamiento, subenfriamiento y salto del aire en la corrida',
   'web.vacuum-over-time': 'Vacío en el tiempo',
   'web.vapor-of': 'vapor {od}',
   'web.vapor-open': 'vapor abierto',

@@ -12,7 +12,7 @@ import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { Figures } from './Figures';
 
-const Trend = lazy(() => import('@/web/bench/Trend'));
+const Trend = lazy(() => import('@/web/bench/trend/Trend'));
 const PhSheet = lazy(() => import('@/web/bench/ph/PhSheet').then((m) => ({ default: m.PhSheet })));
 const TABS = ['ladder', 'cycle', 'trend', 'readings'] as const;
 type Tab = (typeof TABS)[number];

@@ -131,6 +131,8 @@ export class InstrumentHall {
     this.active.delete(runId);
     await leasesStore.release(this.database, runId, this.me.id);
     if (state === 'stopped') await runsStore.setState(this.database, runId, 'stopped');
+    // Whoever watched it joins again, and finds it ended.
+    run.end();
   }
 
   /** Read by another server, which lets it go at its next chunk: its lease is gone. */

@@ -16,7 +16,8 @@ import type { Typed } from './use-typed';
 const CyclePanel = lazy(() => import('./CyclePanel').then((m) => ({ default: m.CyclePanel })));
 const ExpectedPressures = lazy(() => import('./ExpectedPressures').then((m) => ({ default: m.ExpectedPressures })));
 const FaultPanel = lazy(() => import('./FaultPanel').then((m) => ({ default: m.FaultPanel })));
-const Trend = lazy(() => import('@/web/bench/Trend'));
+const LiveTrend = lazy(() => import('@/web/bench/trend/LiveTrend').then((m) => ({ default: m.LiveTrend })));
+const Trend = lazy(() => import('@/web/bench/trend/Trend'));
 const SideBySide = lazy(() => import('./SideBySide').then((m) => ({ default: m.SideBySide })));
 export const TABS = ['ladder', 'cycle', 'trend', 'readings', 'fault', 'circuits'] as const;
 export type Tab = (typeof TABS)[number];
@@ -63,6 +64,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
       </Suspense>
     );
   if (tab === 'trend') {
+    const Drawing = feed.state === 'live' ? LiveTrend : Trend;
     const targetOf = selected === 'superheat' ? 'superheat' : 'subcooling';
     return (
       <div className="h-full p-4">
@@ -70,7 +72,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
           <p className="text-ink2">{say(tell('web.trend-is-of-cooling'))}</p>
         ) : feed.samples.length > 1 ? (
           <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
-            <Trend
+            <Drawing
               samples={feed.samples}
               refrigerant={sheet.circuit.plate.refrigerant}
               barometerPsia={sheet.site.barometerPsia}

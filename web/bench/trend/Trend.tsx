@@ -1,33 +1,20 @@
 import ApexCharts from 'apexcharts';
 import { useEffect, useMemo, useRef } from 'react';
-import type { Refrigerant } from '@/core/refrigerant/refrigerants';
-import type { RunSample } from '@/core/startup/live';
-import { steadySamples } from '@/core/startup/live';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
+import { BAND_WORDS, LINE_WORDS } from './line-words';
+import { type TrendOf, trendLines } from './trend-lines';
 
-type Props = {
-  samples: readonly RunSample[];
-  refrigerant: Refrigerant;
-  barometerPsia: number;
-  target?: { low: number; high: number };
-  targetOf: 'subcooling' | 'superheat';
-  gaps: readonly number[];
-};
-
-/** At most this many points a line: a phone draws them without a stutter. */
-const MOST_POINTS = 360;
-/** The server thins old samples to every tenth: only a wider hole than that, or a gap the run names, breaks the line. */
-const THINNED_S = 15;
+type Props = TrendOf & { target?: { low: number; high: number } | undefined; targetOf: 'subcooling' | 'superheat' };
 
 type Series = { name: string; data: { x: number; y: number | null }[] };
 
-/** Superheat, subcooling and air split over run minutes. A gap in the stream is a gap in the line. */
+/** The trend of a run that is over: every figure is read off it with a finger. */
 export default function Trend({ samples, refrigerant, barometerPsia, target, targetOf, gaps }: Props) {
   const ref = useRef<HTMLDivElement>(null);
   const chart = useRef<ApexCharts>(undefined);
   const series = useMemo(
-    () => makeSeries(samples, refrigerant, barometerPsia, gaps),
+    () => makeSeries({ samples, refrigerant, barometerPsia, gaps }),
     [samples, refrigerant, barometerPsia, gaps],
   );
   const band = `${target?.low.toFixed(1)}-${target?.high.toFixed(1)}`;
@@ -49,42 +36,19 @@ export default function Trend({ samples, refrigerant, barometerPsia, target, tar
   return <div ref={ref} className="h-full min-h-[400px] w-full" data-testid="trend" />;
 }
 
-function makeSeries(
-  samples: readonly RunSample[],
-  refrigerant: Refrigerant,
-  barometerPsia: number,
-  gaps: readonly number[],
-): Series[] {
-  const every = Math.max(1, Math.ceil(samples.length / MOST_POINTS));
-  const thin = samples.filter((_, i) => i % every === 0 || i === samples.length - 1);
-  const derived = steadySamples(thin, { refrigerant, barometerPsia });
-  const lines: Series[] = [
-    { name: 'Superheat', data: [] },
-    { name: 'Subcooling', data: [] },
-    { name: 'Air split', data: [] },
-  ];
-  derived.forEach((s, i) => {
-    const before = derived[i - 1];
-    const x = s.runSeconds / 60;
-    const broken =
-      before &&
-      (s.runSeconds - before.runSeconds > THINNED_S * every ||
-        gaps.some((g) => g > before.runSeconds && g <= s.runSeconds));
-    if (broken) for (const l of lines) l.data.push({ x: x - 0.01, y: null });
-    const split =
-      typeof s.returnDryBulbF === 'number' && typeof s.supplyDryBulbF === 'number'
-        ? s.returnDryBulbF - s.supplyDryBulbF
-        : null;
-    for (const [k, y] of [s.superheatF, s.subcoolingF, split].entries()) {
-      lines[k]!.data.push({ x, y: typeof y === 'number' ? Math.round(y * 10) / 10 : null });
-    }
-  });
-  return lines;
-}
+/** A gap in the stream is a gap in the line. */
+const makeSeries = (trend: TrendOf): Series[] =>
+  trendLines(trend).map(({ id, pieces }) => ({
+    name: say(LINE_WORDS[id]),
+    data: pieces.flatMap((piece, i) => [
+      ...(i > 0 ? [{ x: piece[0]![0] - 0.01, y: null }] : []),
+      ...piece.map(([x, y]) => ({ x, y })),
+    ]),
+  }));
 
 const css = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
-function annotations(target: Props['target'], targetOf: string, gaps: readonly number[]) {
+function annotations(target: Props['target'], targetOf: Props['targetOf'], gaps: readonly number[]) {
   return {
     yaxis: target
       ? [
@@ -96,7 +60,7 @@ function annotations(target: Props['target'], targetOf: string, gaps: readonly n
             borderColor: css('--pine'),
             strokeDashArray: 0,
             label: {
-              text: `${targetOf} wanted`,
+              text: say(BAND_WORDS[targetOf]),
               position: 'right',
               textAnchor: 'end',
               offsetY: 16,
@@ -109,7 +73,7 @@ function annotations(target: Props['target'], targetOf: string, gaps: readonly n
     xaxis: gaps.map((s) => ({
       x: s / 60,
       borderColor: css('--oxide'),
-      label: { text: 'gap', style: { background: css('--sheet'), color: css('--oxide') } },
+      label: { text: say(tell('web.gap')), style: { background: css('--sheet'), color: css('--oxide') } },
     })),
   };
 }
