@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CYLINDER_FIELDS } from '@/core/circuit/recovery/cylinder-fields';
-import { characters } from '@/core/finding/allow';
+import { characters, YES_NO } from '@/core/finding/allow';
 import { num } from '@/core/finding/quantity-field';
 import { schemaOf } from '@/core/form/field';
 import { ENTRY_KINDS } from '@/core/phases/log/entries';
@@ -39,4 +39,7 @@ export const cylinderMovementSchema = z.strictObject({
   occurredAt: instant,
   certifiedId: idSchema.optional(),
 });
+/** A cylinder is checked out to a device, or in again; a device has one name for as long as its browser keeps it. */
+export const holderSchema = z.strictObject({ deviceId: idSchema, held: z.boolean().meta(YES_NO) });
+export type HolderBody = z.infer<typeof holderSchema>;
 export type NewCylinderMovement = z.infer<typeof cylinderMovementSchema>;

@@ -106,6 +106,7 @@ function draws(): fc.Arbitrary<Draw> {
       body: { ...(d.body as object), id: place.cylinderId },
     })),
     route('POST', '/cylinders/:cylinderId/movements', circuit.cylinderMovementSchema),
+    route('PUT', '/cylinders/:cylinderId/holder', circuit.holderSchema),
     route('POST', '/cylinders', lists.cylindersSchema),
     route('PUT', `/register/${instrumentId}`, registerSchema).map((d) => ({
       ...d,

@@ -71,6 +71,7 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'POST /library/parts': 'edit-library',
   'POST /customers': 'keep-company',
   'PUT /cylinders/:cylinderId': 'keep-cylinders',
+  'PUT /cylinders/:cylinderId/holder': 'by rule',
   'PUT /register/:instrumentId': 'keep-instruments',
   'PUT /register/:instrumentId/keeper': 'everyone',
   'POST /practice/rounds': 'everyone',

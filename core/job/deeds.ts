@@ -17,6 +17,8 @@ export const DEEDS = [
   'customers brought',
   'cylinder added',
   'cylinder changed',
+  'cylinder checked in',
+  'cylinder checked out',
   'equipment changed',
   'equipment from the scope',
   'fit sheet',

@@ -44,6 +44,7 @@ export const en = {
   'server.code-leads-to': 'The code leads to this job: {holds}',
   'server.code-of-the-terminal': 'the code that stands in the terminal where it was started',
   'server.column-is-not-as-long-as-its-seconds': 'A column has more or fewer values than there are seconds.',
+  'server.cylinder-is-checked-out-by': '{by} has this cylinder checked out. Only they or a lead take it back.',
   'server.cylinder-of-your-company': 'a cylinder of your company',
   'server.cylinder-that-is-filled-here-needs': 'A cylinder that is filled here needs its retest date.',
   'server.database-is-not-answering': 'The database is not answering',

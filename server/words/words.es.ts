@@ -45,6 +45,8 @@ export const es: Record<keyof typeof en, string> = {
   'server.code-leads-to': 'El código lleva a este trabajo: {holds}',
   'server.code-of-the-terminal': 'el código que está en la terminal donde se inició',
   'server.column-is-not-as-long-as-its-seconds': 'Una columna tiene más o menos valores que segundos hay.',
+  'server.cylinder-is-checked-out-by':
+    '{by} tiene asignado este cilindro. Solo esa persona o un encargado lo recuperan.',
   'server.cylinder-of-your-company': 'un tanque de su compañía',
   'server.cylinder-that-is-filled-here-needs': 'Un tanque que se llena aquí necesita su fecha de reprueba.',
   'server.database-is-not-answering': 'La base de datos no responde',

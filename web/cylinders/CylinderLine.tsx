@@ -51,6 +51,7 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
                 ? tell('web.retest', { on: day(c.retestOn) })
                 : '',
         )}
+        {c.holder ? ` ${say(tell('web.with-holder', { by: c.holder.by }))}` : null}
       </span>
     </>
   );

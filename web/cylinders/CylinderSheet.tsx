@@ -12,6 +12,7 @@ import { Sheet } from '@/web/kit/Sheet';
 import { readerNow, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { CheckList } from '../phases/fit/CheckList';
+import { CheckOut } from './CheckOut';
 import { CylinderForm } from './CylinderForm';
 import type { CylinderRow } from './cylinder-row';
 import { Identity } from './Identity';
@@ -72,6 +73,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
           {say(tell('web.change-what-is-stamped-on-it'))}
         </Button>
       </div>
+      <CheckOut cylinderId={id} />
       <h2 className="mt-4 text-[15px] font-[680]">{say(tell('web.ledger'))}</h2>
       <ul>
         {[...movements].reverse().map((m) => (

@@ -1,4 +1,4 @@
-import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import type { ListedCylinder } from '@/core/circuit/recovery/checked-out';
 
 /** A cylinder as the ledger sends it, with the version that was read. */
-export type CylinderRow = Cylinder & { version: number };
+export type CylinderRow = ListedCylinder & { version: number };

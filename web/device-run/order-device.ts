@@ -1,4 +1,5 @@
 import type { RunCommand } from '@/contract/requests';
+import { type ListedCylinder, onThisDevice, refusesUnheld } from '@/core/circuit/recovery/checked-out';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import type { Outcome, Refusal } from '@/core/finding/outcome';
 import { certificationCovers } from '@/core/job/gates';
@@ -18,6 +19,7 @@ import type { BenchOrder } from '@/core/plant/bench/bench';
 import { isSystem, type SystemFeed } from '@/core/plant/feed/feed';
 import type { RigCommand } from '@/core/plant/rig';
 import { todayAt } from '@/web/api/clock';
+import { deviceId } from '@/web/api/device-id';
 import { ApiProblem, get } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
@@ -41,8 +43,12 @@ export async function orderDevice(run: DeviceRun, sheet: JobSheet, me: Me, comma
   if (wrong) throw refused(wrong);
   const { refrigerant } = recoveryView(sheet).old?.body ?? {};
   const today = todayAt(sheet.site.timeZone);
-  const cylinder = async (id: string): Promise<Cylinder | undefined> =>
-    sheet.cylinders.find((c) => c.id === id) ?? (await cylinders()).find((c) => c.id === id);
+  const cylinder = async (id: string): Promise<Cylinder | undefined> => {
+    const listed = (await cylinders()).find((c) => c.id === id);
+    const unheld = refusesUnheld(listed, deviceId());
+    if (unheld) throw refused(unheld);
+    return sheet.cylinders.find((c) => c.id === id) ?? listed;
+  };
   if (command.kind === 'cylinder')
     return run.order(usable(cylinderOnto(await cylinder(command.cylinderId), refrigerant, today)));
   if (command.kind === 'machine' && command.on && feed.bench.kind === 'recovery' && feed.bench.config.cylinderId) {
@@ -52,7 +58,8 @@ export async function orderDevice(run: DeviceRun, sheet: JobSheet, me: Me, comma
   run.order(command as BenchOrder);
 }
 
-const cylinders = async (): Promise<Cylinder[]> => (await get<{ cylinders: Cylinder[] }>('/cylinders')).cylinders;
+const cylinders = async (): Promise<ListedCylinder[]> =>
+  (await get<{ cylinders: ListedCylinder[] }>('/cylinders').catch(() => ({ cylinders: [] }))).cylinders;
 
 /** The same for the whole system with its scale. */
 async function orderSystem(
@@ -74,7 +81,12 @@ async function orderSystem(
     if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
   }
   if (command.kind === 'recover') {
-    const full = refusesTakingOut(sheet, await cylinders(), command.oz, todayAt(sheet.site.timeZone));
+    const full = refusesTakingOut(
+      sheet,
+      onThisDevice(await cylinders(), deviceId()),
+      command.oz,
+      todayAt(sheet.site.timeZone),
+    );
     if (full) throw refused(full);
   }
   run.order(command as RigCommand);

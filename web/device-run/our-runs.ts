@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { v7 as uuid } from 'uuid';
+import { type ListedCylinder, onThisDevice } from '@/core/circuit/recovery/checked-out';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
@@ -13,9 +14,11 @@ import { isSystem, type SystemFeed } from '@/core/plant/feed/feed';
 import { emptyBlock } from '@/core/plant/feed/run-feed';
 import { writePath } from '@/web/api/circuit-path';
 import { nowIso, todayAt } from '@/web/api/clock';
+import { deviceId } from '@/web/api/device-id';
 import { deviceStore } from '@/web/api/device-store';
 import { ApiProblem, get } from '@/web/api/http';
 import { write } from '@/web/api/outbox/our-outbox';
+import { withSheet } from '@/web/api/use-cylinders';
 import type { Me } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
 import { type Desk, DeviceRun, type Outside } from './device-run';
@@ -111,12 +114,10 @@ function systemOf(sheet: JobSheet, before: readonly DeviceRun[]): SystemFeed {
 const inSystemOz = (sheet: JobSheet): number | undefined => (isEquipped(sheet) ? chargeInOz(sheet) : undefined);
 
 async function cylinderOnScale(sheet: JobSheet): Promise<Cylinder | undefined> {
-  const { cylinders } = await get<{ cylinders: Cylinder[] }>('/cylinders').catch(() => ({
-    cylinders: sheet.cylinders,
-  }));
+  const { cylinders } = await get<{ cylinders: ListedCylinder[] }>('/cylinders').catch(() => ({ cylinders: [] }));
   const { old } = recoveryView(sheet);
   return recoveryCylinder(
-    cylinders,
+    withSheet(onThisDevice(cylinders, deviceId()), sheet.cylinders),
     old?.body.refrigerant,
     todayAt(sheet.site.timeZone),
     undefined,

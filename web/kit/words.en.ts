@@ -35,6 +35,8 @@ export const en = {
   'web.now-set-it-back-when-gauge': 'now; set it back when the gauge was read earlier',
   'web.on-scale': '{tag}: {refrigerant}{contentsOz}; {c} on the scale',
   'web.one-reading-line-minute-then-microns': 'One reading a line: minute, then microns. Every minute is best.',
+  'web.others-are-not-checked-out-here':
+    'No connection. Checked out to this device: {count}. Choose another one only to write down what it already took.',
   'web.piece': 'Piece {i}',
   'web.piece-2': 'Piece {i} {word}',
   'web.points-of-chart': '{count} points: {calls}.',

@@ -38,6 +38,8 @@ export const es: Record<keyof typeof en, string> = {
   'web.on-scale': '{tag}: {refrigerant}{contentsOz}; {c} en la báscula',
   'web.one-reading-line-minute-then-microns':
     'Una lectura por renglón: minuto, luego micrones. Cada minuto es lo mejor.',
+  'web.others-are-not-checked-out-here':
+    'Sin conexión. Asignados a este dispositivo: {count}. Elija otro solo para anotar lo que ya recibió.',
   'web.piece': 'Pieza {i}',
   'web.piece-2': 'Pieza {i} {word}',
   'web.points-of-chart': '{count} puntos: {calls}.',

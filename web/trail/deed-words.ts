@@ -28,6 +28,8 @@ const WORDS: Record<(typeof DEEDS)[number], Said> = {
   'instrument added': tell('web.deed-instrument-added'),
   'instrument changed': tell('web.deed-instrument-changed'),
   'instrument command': tell('web.deed-instrument-command'),
+  'cylinder checked in': tell('web.deed-cylinder-checked-in'),
+  'cylinder checked out': tell('web.deed-cylinder-checked-out'),
   'instrument laid down': tell('web.deed-instrument-laid-down'),
   'instrument taken': tell('web.deed-instrument-taken'),
   'job brought in': tell('web.deed-job-brought-in'),

@@ -14,6 +14,8 @@ export const en = {
   'web.deed-cylinder': 'Entered a cylinder movement: {kind}',
   'web.deed-cylinder-added': 'Added a cylinder',
   'web.deed-cylinder-changed': 'Changed a cylinder',
+  'web.deed-cylinder-checked-in': 'Checked a cylinder in',
+  'web.deed-cylinder-checked-out': 'Checked a cylinder out',
   'web.deed-equipment-changed': 'Changed the new equipment',
   'web.deed-equipment-from-the-scope': 'Took the equipment from the scope',
   'web.deed-fit-sheet': 'Saved a fit sheet',

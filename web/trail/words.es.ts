@@ -16,6 +16,8 @@ export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.deed-cylinder': 'Registró un movimiento de cilindro: {kind}',
   'web.deed-cylinder-added': 'Añadió un cilindro',
   'web.deed-cylinder-changed': 'Cambió un cilindro',
+  'web.deed-cylinder-checked-in': 'Devolvió un cilindro',
+  'web.deed-cylinder-checked-out': 'Se asignó un cilindro',
   'web.deed-equipment-changed': 'Cambió el equipo nuevo',
   'web.deed-equipment-from-the-scope': 'Tomó el equipo del alcance',
   'web.deed-fit-sheet': 'Guardó una hoja de medidas',

@@ -1,8 +1,9 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { cylinderMovementSchema, cylinderSchema } from '@/contract/circuit';
+import { cylinderMovementSchema, cylinderSchema, holderSchema } from '@/contract/circuit';
 import { cylindersSchema } from '@/contract/lists';
 import { spoken } from '@/contract/words/speaker';
+import type { ListedCylinder } from '@/core/circuit/recovery/checked-out';
 import { CYLINDER_TABLE } from '@/core/circuit/recovery/cylinder-csv';
 import {
   applianceRecords,
@@ -21,6 +22,7 @@ import { tell } from '@/server/words/tell';
 import { bringCylinders } from './bring-cylinders';
 import { moveCylinder, putCylinder } from './cylinders-service';
 import { cylindersStore } from './cylinders-store';
+import { holdCylinder, holdersOf } from './holders';
 
 const yearSchema = z.strictObject({
   year: z.coerce.number().int().min(2000).max(2100).describe('a year, 2000 to 2100').optional(),
@@ -28,9 +30,17 @@ const yearSchema = z.strictObject({
 
 export function cylindersRoutes({ database }: Deps): Router {
   const router = Router();
+  /** What every device reads: with who has each checked out. */
+  const listed = async (companyId: string): Promise<{ cylinders: ListedCylinder[] }> => {
+    const [list, holders] = await Promise.all([
+      cylindersStore.list(database, companyId),
+      holdersOf(database, companyId),
+    ]);
+    return { cylinders: list.map((c) => ({ ...c, holder: holders.get(c.id) ?? null })) };
+  };
 
   router.get('/cylinders', async (request, response) => {
-    response.json({ cylinders: await cylindersStore.list(database, who(request).companyId) });
+    response.json(await listed(who(request).companyId));
   });
 
   router.get('/cylinders.csv', async (request, response) => {
@@ -56,6 +66,12 @@ export function cylindersRoutes({ database }: Deps): Router {
         allowed: request.params.cylinderId,
       });
     response.json(await putCylinder(database, person, body));
+  });
+
+  router.put('/cylinders/:cylinderId/holder', async (request, response) => {
+    const person = who(request);
+    await holdCylinder(database, person, request.params.cylinderId, parseBody(holderSchema, request.body));
+    response.json(await listed(person.companyId));
   });
 
   router.get('/cylinders/:cylinderId/movements', async (request, response) => {

@@ -1,8 +1,9 @@
-import useSWR from 'swr';
-import type { Cylinder } from '@/core/circuit/recovery/cylinder';
+import { onThisDevice } from '@/core/circuit/recovery/checked-out';
 import { grossByLedger } from '@/core/circuit/recovery/ledger-rules';
 import { value as stored } from '@/core/words/said';
-import { get } from '@/web/api/http';
+import { useConnection } from '@/web/api/connection';
+import { deviceId } from '@/web/api/device-id';
+import { useCylinderList } from '@/web/api/use-cylinders';
 import { Choice } from '@/web/kit/Choice';
 import { lbOz, say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
@@ -20,13 +21,20 @@ export function CylinderField({
   error: string | undefined;
   onValue: (v: string) => void;
 }) {
-  const { data } = useSWR<{ cylinders: Cylinder[] }>('/cylinders', get);
-  const list = (data?.cylinders ?? []).filter((c) => c.use === use && c.state === 'in use');
+  const { data } = useCylinderList();
+  const { lost } = useConnection();
+  const usable = (data?.cylinders ?? []).filter((c) => c.use === use && c.state === 'in use');
+  // What was moved is written down whichever it was; where nobody answers those of this device stand first.
+  const here = lost ? onThisDevice(usable, deviceId()) : usable;
+  const list = [...here, ...usable.filter((c) => !here.includes(c))];
+  const hint =
+    data && list.length === 0
+      ? tell('web.no-cylinder-is-on-ledger-add', { use: stored(use) })
+      : here.length < list.length
+        ? tell('web.others-are-not-checked-out-here', { count: here.length })
+        : undefined;
   return (
-    <Asked
-      error={error}
-      hint={data && list.length === 0 ? say(tell('web.no-cylinder-is-on-ledger-add', { use: stored(use) })) : undefined}
-    >
+    <Asked error={error} hint={hint && say(hint)}>
       <Choice
         stacked
         label={label}

@@ -36,13 +36,16 @@ export default function RecoverPage(view: JobView) {
       figures={<Now of={of} />}
       below={
         isSigned(view.sheet, 'recover') ? null : (
-          <Notice kind="look-again">
-            {say(
-              tell('web.never-vent-gloves-and-eye-protection', {
-                refrigerant: a2l ? tell('web.a2l-ventilate-no-spark-a2l-rated') : '',
-              }),
-            )}
-          </Notice>
+          <>
+            {of.noneHere ? <Notice kind="stop">{say(tell('web.no-cylinder-checked-out-here'))}</Notice> : null}
+            <Notice kind="look-again">
+              {say(
+                tell('web.never-vent-gloves-and-eye-protection', {
+                  refrigerant: a2l ? tell('web.a2l-ventilate-no-spark-a2l-rated') : '',
+                }),
+              )}
+            </Notice>
+          </>
         )
       }
     >

@@ -1,9 +1,12 @@
+import { onThisDevice } from '@/core/circuit/recovery/checked-out';
 import { cylinderFillOf, liquidShare } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder, roomOz } from '@/core/circuit/recovery/cylinder-choice';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { movedOz } from '@/core/phases/recover/live-machine';
 import { recoveryView, stillExpectedOz } from '@/core/phases/recover/view';
 import { todayAt } from '@/web/api/clock';
+import { useConnection } from '@/web/api/connection';
+import { deviceId } from '@/web/api/device-id';
 import { useCylinders } from '@/web/api/use-cylinders';
 import { liveStream } from '../circuit/live-stream';
 import type { JobView } from '../job-context';
@@ -20,7 +23,9 @@ export function useRecovery(view: JobView) {
     return typeof v === 'number' ? v : undefined;
   };
   const refrigerant = rec.old?.body.refrigerant;
-  const cylinders = useCylinders(sheet) ?? [];
+  const { lost } = useConnection();
+  const all = useCylinders(sheet) ?? [];
+  const cylinders = lost ? onThisDevice(all, deviceId()) : all;
   const stream = liveStream(view, 'recover');
   const switches = stream?.switches;
   const machineOn = switches?.machineOn === true || switches?.atLimit === true;
@@ -44,6 +49,8 @@ export function useRecovery(view: JobView) {
     switches,
     startGrossOz: switches?.startGrossOz as number | null | undefined,
     cylinder,
+    /** Nobody answers, and this device has none of the company's cylinders checked out. */
+    noneHere: lost && all.length > 0 && cylinders.length === 0,
     fill: cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined,
     contents,
     toCome: expected === undefined ? undefined : Math.max(0, expected - moved),

@@ -16,6 +16,8 @@ export const en = {
   'web.make-safe-recover-then-open': 'make safe, recover, then open',
   'web.never-vent-gloves-and-eye-protection':
     'Never vent. Gloves and eye protection; no flame on a charged circuit; verify absence of voltage before a pipe is cut.{refrigerant}',
+  'web.no-cylinder-checked-out-here':
+    'No connection, and no cylinder is checked out to this device. Check one out under Cylinders before the signal is gone; what was recovered already is written down all the same.',
   'web.no-recovery-cylinder-on-ledger-takes': 'No recovery cylinder on the ledger takes this refrigerant.',
   'web.nothing-to-recover': 'Nothing to recover',
   'web.of-what-was-expected': ', {pct} % of what was expected',
