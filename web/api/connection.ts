@@ -12,13 +12,21 @@ function set(next: Connection): void {
   for (const listener of listeners) listener();
 }
 
-export const answeredNow = (): void => set({ lost: false, asOf: undefined });
+/** The server answered what was sent at a time, ms. An answer that was under way as the network went says nothing of it now. */
+export const answeredNow = (sentMs: number): void => {
+  if (sentMs > wentMs) set({ lost: false, asOf: undefined });
+};
+let wentMs = 0;
 /** No answer; `asOf`: the time of the copy that stands in for it, the oldest one shown. */
 export const noAnswer = (asOf?: string): void =>
   set({ lost: true, asOf: now.asOf && (!asOf || now.asOf < asOf) ? now.asOf : asOf });
 
 // A device that has no network at all says so itself: nobody has to try first. That it has one again says nothing of the server.
-if (typeof window !== 'undefined') window.addEventListener('offline', () => noAnswer());
+if (typeof window !== 'undefined')
+  window.addEventListener('offline', () => {
+    wentMs = Date.now();
+    noAnswer();
+  });
 
 export const useConnection = (): Connection =>
   useSyncExternalStore(

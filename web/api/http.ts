@@ -66,7 +66,7 @@ async function fetched(
     });
     heardTime(response.headers.get('Date'), sentMs);
     const text = await response.text();
-    answeredNow();
+    answeredNow(sentMs);
     if (before && response.status === 304) return { status: 200, ok: true, text: before.text };
     const etag = response.headers.get('ETag');
     if (method === 'GET' && response.ok && etag) keepKnown(path, { etag, text });

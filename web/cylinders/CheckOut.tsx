@@ -28,7 +28,7 @@ export function CheckOut({ cylinderId }: { cylinderId: string }) {
         )}
       </p>
       <Trouble problem={problem} />
-      <Button disabled={busy || !data} onClick={() => void hold(!here)}>
+      <Button className="mt-2" disabled={busy || !data} onClick={() => void hold(!here)}>
         {say(tell(here ? 'web.check-in' : 'web.check-out-here'))}
       </Button>
     </div>

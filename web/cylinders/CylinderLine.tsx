@@ -51,7 +51,7 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
                 ? tell('web.retest', { on: day(c.retestOn) })
                 : '',
         )}
-        {c.holder ? ` ${say(tell('web.with-holder', { by: c.holder.by }))}` : null}
+        {c.holder ? <span className="block">{say(tell('web.with-holder', { by: c.holder.by }))}</span> : null}
       </span>
     </>
   );

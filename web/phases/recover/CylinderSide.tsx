@@ -15,7 +15,7 @@ export function CylinderSide({ of }: { of: Recovery }) {
       <p className="max-w-[34ch] text-ink2">
         {say(
           rec.old
-            ? tell('web.no-recovery-cylinder-on-ledger-takes')
+            ? tell(of.othersElsewhere ? 'web.no-cylinder-here-takes-it' : 'web.no-recovery-cylinder-on-ledger-takes')
             : tell('web.cylinder-shows-here-once-old-refrigerant'),
         )}
       </p>

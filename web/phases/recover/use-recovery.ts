@@ -51,6 +51,8 @@ export function useRecovery(view: JobView) {
     cylinder,
     /** Nobody answers, and this device has none of the company's cylinders checked out. */
     noneHere: lost && all.length > 0 && cylinders.length === 0,
+    /** Nobody answers, and some of them are not checked out here. */
+    othersElsewhere: cylinders.length < all.length,
     fill: cylinder && refrigerant ? cylinderFillOf(cylinder, refrigerant) : undefined,
     contents,
     toCome: expected === undefined ? undefined : Math.max(0, expected - moved),

@@ -18,6 +18,7 @@ export const en = {
     'Never vent. Gloves and eye protection; no flame on a charged circuit; verify absence of voltage before a pipe is cut.{refrigerant}',
   'web.no-cylinder-checked-out-here':
     'No connection, and no cylinder is checked out to this device. Check one out under Cylinders before the signal is gone; what was recovered already is written down all the same.',
+  'web.no-cylinder-here-takes-it': 'No cylinder checked out to this device takes this refrigerant.',
   'web.no-recovery-cylinder-on-ledger-takes': 'No recovery cylinder on the ledger takes this refrigerant.',
   'web.nothing-to-recover': 'Nothing to recover',
   'web.of-what-was-expected': ', {pct} % of what was expected',

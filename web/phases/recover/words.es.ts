@@ -20,6 +20,7 @@ export const es: Record<keyof typeof en, string> = {
     'Nunca ventee. Guantes y protección de ojos; sin llama en un circuito cargado; verifique la ausencia de voltaje antes de cortar un tubo.{refrigerant}',
   'web.no-cylinder-checked-out-here':
     'Sin conexión, y este dispositivo no tiene ningún cilindro asignado. Asigne uno en Cilindros antes de quedar sin señal; lo ya recuperado se anota de todos modos.',
+  'web.no-cylinder-here-takes-it': 'Ningún cilindro asignado a este dispositivo admite este refrigerante.',
   'web.no-recovery-cylinder-on-ledger-takes': 'Ningún tanque de recuperación del libro recibe este refrigerante.',
   'web.nothing-to-recover': 'Nada que recuperar',
   'web.of-what-was-expected': ', {pct} % de lo esperado',
