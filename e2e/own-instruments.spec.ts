@@ -6,6 +6,24 @@ import { equippedJob, Fitter, ONE_HOSE, post } from './crew';
 // Here the worker that opens the application without a network is at work.
 test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
 
+/** A job before its charge, its vacuum typed, open on a phone that keeps the application. */
+async function charging(crew: Fitter, house: string): Promise<string> {
+  const { page } = crew;
+  await crew.signIn();
+  const { id } = await equippedJob(page, house, sampleSheet().circuit.plate);
+  const vacuum = await page.request.put(`/api/jobs/${id}/vacuum`, {
+    headers: { Origin: new URL(page.url()).origin },
+    data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
+  });
+  expect(vacuum.ok(), await vacuum.text()).toBe(true);
+  await page.goto(`/jobs/${id}/charge`);
+  await expect(crew.next).toBeVisible();
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.reload();
+  await crew.say(/Weigh in/);
+  return id;
+}
+
 test('a basement without a signal: simulated instruments run on the phone, go on after a reload, and their run arrives whole', async ({
   page,
   context,
@@ -80,18 +98,7 @@ test('a charge without a signal: weighed in on the phone itself, signed, and all
   context,
 }) => {
   const crew = new Fitter(page);
-  await crew.signIn();
-  const { id } = await equippedJob(page, 'Birch Cellar', sampleSheet().circuit.plate);
-  const vacuum = await page.request.put(`/api/jobs/${id}/vacuum`, {
-    headers: { Origin: new URL(page.url()).origin },
-    data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
-  });
-  expect(vacuum.ok(), await vacuum.text()).toBe(true);
-  await page.goto(`/jobs/${id}/charge`);
-  await expect(crew.next).toBeVisible();
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  await page.reload();
-  await crew.say(/Weigh in/);
+  const id = await charging(crew, 'Birch Cellar');
   await page.getByRole('button', { name: /scale/i }).first().click();
   await expect(page.getByRole('button', { name: 'Connect simulated instruments' })).toBeVisible();
   await crew.closeSheet();
@@ -133,18 +140,7 @@ test('a start-up without a signal: run, proven and signed on the phone, and the 
   context,
 }) => {
   const crew = new Fitter(page);
-  await crew.signIn();
-  const { id } = await equippedJob(page, 'Larch Attic', sampleSheet().circuit.plate);
-  const vacuum = await page.request.put(`/api/jobs/${id}/vacuum`, {
-    headers: { Origin: new URL(page.url()).origin },
-    data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
-  });
-  expect(vacuum.ok(), await vacuum.text()).toBe(true);
-  await page.goto(`/jobs/${id}/charge`);
-  await expect(crew.next).toBeVisible();
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  await page.reload();
-  await crew.say(/Weigh in/);
+  const id = await charging(crew, 'Larch Attic');
 
   await context.setOffline(true);
   await page.getByRole('button', { name: /scale/i }).first().click();
