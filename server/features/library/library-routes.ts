@@ -4,6 +4,7 @@ import { LIBRARY_TABLE, PAIR_TABLE, PATTERN_TABLE } from '@/core/equipment/libra
 import { PART_TABLE } from '@/core/plan/take-off/part-row';
 import { audit } from '@/server/audit';
 import { csvOf, sendCsv } from '@/server/csv';
+import { lockCompany } from '@/server/db/lock-company';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
@@ -33,6 +34,7 @@ export function libraryRoutes({ database }: Deps): Router {
     const { items } = parseBody(libraryItemsSchema, request.body);
     const counts = { added: 0, updated: 0, unchanged: 0 };
     await database.transaction(async (db) => {
+      await lockCompany(db, person.companyId);
       for (const one of items) {
         const owner = await libraryStore.ownerOf(db, one.id);
         if (owner && owner !== person.companyId) throw new Problem('not-found');
