@@ -4,6 +4,7 @@ import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
 import { letPass, sampleSheet, signedOff } from '@/core/job/testing/sample-sheet';
 import { cells, english } from '@/core/words/testing/english';
 import { furnaceReport } from './furnace-report';
+import { deskTemplate } from './hand-over/desk-fields';
 import { beforeSnapshotOf } from './snapshot';
 
 const AT = '2026-06-01T15:00:00.000Z';
@@ -20,6 +21,39 @@ const table = (r: ReturnType<typeof report>, title: string) =>
   r.tables.find((t) => english(t.title) === title)?.rows.map(cells);
 const fact = (r: ReturnType<typeof report>, label: string) =>
   cells(r.facts.find(([l]) => english(l) === label) ?? [])[1];
+
+describe('the sheet of a furnace alone for the warranty desk', () => {
+  const desk = (sheet: Parameters<typeof sampleSheet>[0], fields?: string): Map<string, string> => {
+    const snapshot = beforeSnapshotOf(sampleSheet({ furnace: PROOF, ...sheet }), 'hand-over', []);
+    const { desk } = furnaceReport({
+      company: 'Dray & Pell',
+      snapshot,
+      signOffs: [],
+      amendments: [],
+      desk: deskTemplate(fields, undefined),
+    });
+    return new Map(desk!.rows.map((r) => cells(r) as [string, string]));
+  };
+  it('asks for its flame and its serial, and for nothing of a refrigerant', () => {
+    const rows = desk({});
+    expect(rows.get('Manifold pressure')).toBe('3.5 in. w.c.');
+    expect(rows.get('Temperature rise')).toBe(`${PROOF.riseF} °F`);
+    expect(rows.get('Furnace serial')).toBe('not written down');
+    for (const none of ['Charge', 'Refrigerant', 'Subcooling', 'Outdoor serial', 'Nitrogen while brazing'])
+      expect(rows.has(none), none).toBe(false);
+  });
+  it('tells the input that the meter gave: 2 ft³ in 90 s at 1,000 Btu/ft³ are 80,000 Btu/h, by definition', () => {
+    const clocked = { meter: 'clocked', dialFt3: 2, turns: 1, seconds: 90, heatingValue: 1000 } as const;
+    expect(desk({ furnace: { ...PROOF, ...clocked } }, 'input').get('Input at the meter')).toBe('80,000 Btu/h');
+    expect(desk({ furnace: { ...PROOF, ...clocked, seconds: null } }, 'input').get('Input at the meter')).toBe(
+      'not written down',
+    );
+  });
+  it('what was not read is not written down; nor what nobody proved', () => {
+    expect(desk({ furnace: { ...PROOF, inletInWc: null } }).get('Inlet gas pressure')).toBe('not written down');
+    expect(desk({ furnace: null }).get('Inlet gas pressure')).toBe('not written down');
+  });
+});
 
 describe('the report of a furnace that was installed alone', () => {
   it('is signed by the hand-over and by nothing else', () => {

@@ -2,6 +2,7 @@ import { VERDICT_WORDS } from '@/core/finding/finding';
 import { type FurnaceProof, INLET } from '@/core/furnace/furnace-proof';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
 import { balanceTable } from '@/core/phases/hand-over/balance';
+import { deskTable } from '@/core/phases/hand-over/desk-fields';
 import { filterTable } from '@/core/phases/hand-over/filters';
 import { furnaceLines } from '@/core/phases/hand-over/five-lines';
 import { pipeTables } from '@/core/phases/hand-over/gas-pipe';
@@ -145,6 +146,7 @@ export function furnaceReport(
     ],
     five,
     takenOver: takenOver(input.answers ?? [], five),
+    desk: input.desk && deskTable(input.desk, { snapshot: s, signOffs: input.signOffs, jobLog }),
     tables: [
       ...named(furnaceTables(s), others.length ? s.system.name : undefined),
       ...others.flatMap((o) => named(furnaceTables(o), o.system.name)),

@@ -14,7 +14,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.kept-decision': 'Decisión',
   'web.kept-details': 'Cliente, lugar, día o líder',
   'web.kept-fit': 'Hoja de medidas',
-  'web.kept-furnace': 'Lecturas del calefactor',
+  'web.kept-furnace': 'Lecturas del calentón',
   'web.kept-job': 'Trabajo nuevo',
   'web.kept-line': 'línea del alcance',
   'web.kept-option': 'opción de la oferta',

@@ -22,7 +22,7 @@ export const es: Readonly<Record<keyof typeof en, string>> = {
   'web.deed-equipment-from-the-scope': 'Tomó el equipo del alcance',
   'web.deed-fit-sheet': 'Guardó una hoja de medidas',
   'web.deed-found-on-the-day': 'Anotó lo encontrado ese día',
-  'web.deed-furnace-proof-typed': 'Escribió las lecturas del calefactor',
+  'web.deed-furnace-proof-typed': 'Escribió las lecturas del calentón',
   'web.deed-gate-overridden': 'Pasó por encima de un requisito',
   'web.deed-instrument-added': 'Añadió un instrumento',
   'web.deed-instrument-changed': 'Cambió un instrumento',

@@ -1,18 +1,28 @@
 import type { ReportTable } from '@/core/job/report-parts';
 import type { SheetSignOff } from '@/core/job/sheet';
 import { type CircuitEntry, entriesOf, latestOf } from '@/core/phases/log/circuit-log';
-import type { Snapshot } from '@/core/phases/snapshot';
+import type { FurnaceSnapshot, Snapshot } from '@/core/phases/snapshot';
 import type { FigureId } from '@/core/startup/figure';
 import { day, type Label, list, measured, q, type Said, value } from '@/core/words/said';
+import { isProofField, PROOF_FIELDS } from './desk-furnace';
 import { tell } from './words';
 
-type Source = { snapshot: Snapshot; signOffs: readonly SheetSignOff[]; jobLog: readonly CircuitEntry[] };
+/** The record of a job, or of a furnace that was installed alone: no refrigerant in it. */
+type Source = {
+  snapshot: Snapshot | FurnaceSnapshot;
+  signOffs: readonly SheetSignOff[];
+  jobLog: readonly CircuitEntry[];
+};
 type Field = { label: Said; of: (from: Source) => Label | undefined };
+/** What only a refrigerant circuit has. */
+type CircuitField = { label: Said; ofCircuit: (from: Source & { snapshot: Snapshot }) => Label | undefined };
+
+const cooled = (from: Source): from is Source & { snapshot: Snapshot } => 'circuit' in from.snapshot;
 
 /** A figure of the start-up as it was read; one without a value says nothing. */
 const figure =
-  (id: FigureId) =>
-  ({ snapshot: { startUp } }: Source): Label | undefined => {
+  (id: FigureId): CircuitField['ofCircuit'] =>
+  ({ snapshot: { startUp } }) => {
     const f = startUp?.figures.byId[id];
     return f?.value === undefined ? undefined : plain(measured(f.value, f.unit));
   };
@@ -27,6 +37,7 @@ const serials = (...pieces: string[]) => {
   return of;
 };
 const indoor = serials('air handler', 'cased coil', 'packaged unit');
+const furnace = serials('furnace');
 const back = ({ jobLog }: Source) => latestOf(jobLog, 'part-return')?.body;
 
 /** What a maker's warranty desk may ask for, by the name it has in the company's template. */
@@ -40,11 +51,11 @@ export const DESK_FIELDS = {
   },
   outdoorModel: {
     label: tell('desk.outdoor-model'),
-    of: ({ snapshot: { circuit } }) => `${circuit.plate.maker} ${circuit.plate.model}`,
+    ofCircuit: ({ snapshot: { circuit } }) => `${circuit.plate.maker} ${circuit.plate.model}`,
   },
   outdoorSerial: {
     label: tell('desk.outdoor-serial'),
-    of: (from) => from.snapshot.circuit.plate.serial || serials('outdoor unit')(from, 'serial'),
+    ofCircuit: (from) => from.snapshot.circuit.plate.serial || serials('outdoor unit')(from, 'serial'),
   },
   indoorModel: {
     label: tell('desk.indoor-model'),
@@ -54,11 +65,18 @@ export const DESK_FIELDS = {
     },
   },
   indoorSerial: { label: tell('desk.indoor-serial'), of: (from) => indoor(from, 'serial') },
-  furnaceSerial: { label: tell('desk.furnace-serial'), of: (from) => serials('furnace')(from, 'serial') },
-  refrigerant: { label: tell('job.refrigerant'), of: ({ snapshot }) => snapshot.circuit.plate.refrigerant },
+  furnaceModel: {
+    label: tell('desk.furnace-model'),
+    of: (from) => {
+      const unit = from.snapshot.before?.furnace;
+      return unit ? `${unit.maker} ${unit.model}` : furnace(from, 'model');
+    },
+  },
+  furnaceSerial: { label: tell('desk.furnace-serial'), of: (from) => furnace(from, 'serial') },
+  refrigerant: { label: tell('job.refrigerant'), ofCircuit: ({ snapshot }) => snapshot.circuit.plate.refrigerant },
   charge: {
     label: tell('desk.charge'),
-    of: ({ snapshot: { charge, movements } }) => {
+    ofCircuit: ({ snapshot: { charge, movements } }) => {
       const weighed = movements.filter((m) => m.phase === 'charge' || m.phase === 'start-up');
       if (!charge || weighed.length === 0) return undefined;
       const addedOz = weighed.reduce((sum, m) => sum + m.value, 0);
@@ -71,7 +89,7 @@ export const DESK_FIELDS = {
   },
   nitrogen: {
     label: tell('desk.nitrogen'),
-    of: ({ snapshot: { circuitRecord } }) => {
+    ofCircuit: ({ snapshot: { circuitRecord } }) => {
       const flows = entriesOf(circuitRecord?.log ?? [], 'joint').flatMap(({ body }) => body.nitrogenScfh ?? []);
       return flows.length
         ? tell('desk.nitrogen-line', { n: flows.length, least: q(Math.min(...flows), 'ft3PerH', 'as is') })
@@ -80,7 +98,7 @@ export const DESK_FIELDS = {
   },
   hold: {
     label: tell('desk.hold'),
-    of: ({ snapshot: { circuitRecord } }) => {
+    ofCircuit: ({ snapshot: { circuitRecord } }) => {
       const hold = circuitRecord?.pressure?.holds.at(-1);
       return circuitRecord?.pressure?.stage === 'passed' && hold?.minutes !== undefined
         ? tell('five.tight', { psig: q(hold.start.body.psig, 'psig', 0), min: q(hold.minutes, 'min', 0) })
@@ -89,18 +107,18 @@ export const DESK_FIELDS = {
   },
   vacuum: {
     label: tell('job.standing-vacuum'),
-    of: ({ snapshot: { circuitRecord } }) => {
+    ofCircuit: ({ snapshot: { circuitRecord } }) => {
       const standing = circuitRecord?.evacuation.standing;
       return standing && standing.result.classification === 'tight'
         ? plain(q(standing.result.endMicrons, 'microns'))
         : undefined;
     },
   },
-  subcooling: { label: tell('desk.subcooling'), of: figure('subcooling') },
-  superheat: { label: tell('desk.superheat'), of: figure('superheat') },
+  subcooling: { label: tell('desk.subcooling'), ofCircuit: figure('subcooling') },
+  superheat: { label: tell('desk.superheat'), ofCircuit: figure('superheat') },
   airflow: {
     label: tell('desk.airflow'),
-    of: ({ snapshot: { startUp } }) => (startUp?.airflow ? plain(q(startUp.airflow.cfm, 'cfm')) : undefined),
+    ofCircuit: ({ snapshot: { startUp } }) => (startUp?.airflow ? plain(q(startUp.airflow.cfm, 'cfm')) : undefined),
   },
   lead: {
     label: tell('desk.lead'),
@@ -127,7 +145,8 @@ export const DESK_FIELDS = {
     },
   },
   claim: { label: tell('desk.claim'), of: (from) => back(from)?.claim || undefined },
-} as const satisfies Record<string, Field>;
+  ...PROOF_FIELDS,
+} as const satisfies Record<string, Field | CircuitField>;
 export type DeskField = keyof typeof DESK_FIELDS;
 export const DESK_FIELD_IDS = Object.keys(DESK_FIELDS) as DeskField[];
 
@@ -156,13 +175,27 @@ export function deskTemplate(fields: string | undefined, own: string | undefined
   };
 }
 
+/** A furnace alone has no refrigerant to ask for, and a job that burns nothing no flame: neither is `not written down`. */
+function applies(name: DeskField, from: Source): boolean {
+  if (!cooled(from)) return !('ofCircuit' in DESK_FIELDS[name]);
+  return from.snapshot.furnace !== null || !isProofField(name);
+}
+
+function answerOf(name: DeskField, from: Source): Label | undefined {
+  const field: Field | CircuitField = DESK_FIELDS[name];
+  if (!('ofCircuit' in field)) return field.of(from);
+  return cooled(from) ? field.ofCircuit(from) : undefined;
+}
+
 /** The sheet for the warranty desk: what nobody wrote down says so. */
 export function deskTable(template: DeskTemplate, from: Source): ReportTable {
   return {
     title: tell('desk.fields'),
     columns: [tell('desk.field'), tell('job.value')],
     rows: [
-      ...template.fields.map((name) => [DESK_FIELDS[name].label, DESK_FIELDS[name].of(from) ?? tell('desk.not-known')]),
+      ...template.fields
+        .filter((name) => applies(name, from))
+        .map((name) => [DESK_FIELDS[name].label, answerOf(name, from) ?? tell('desk.not-known')]),
       ...template.own.map(([label, says]) => [label, says || tell('desk.not-known')]),
     ],
   };

@@ -1,7 +1,7 @@
 import { choice, code, text } from '@/core/form/field';
 import { tell } from '@/core/phases/hand-over/words';
 import { entry } from '@/core/phases/log/entry';
-import { value } from '@/core/words/said';
+import { list, value } from '@/core/words/said';
 
 /** What carries a serial of its own, for its warranty. */
 export const SERIAL_PIECES = [
@@ -28,9 +28,11 @@ export const serialEntries = {
     (b) =>
       tell('log.serial-line', {
         piece: value(b.piece),
-        model: b.model || '–',
-        serial: b.serial,
-        where: b.where || '–',
+        rest: list([
+          b.serial,
+          b.model ? tell('log.serial-model', { model: b.model }) : undefined,
+          b.where || undefined,
+        ]),
       }),
     { ofJob: true },
   ),

@@ -1,8 +1,8 @@
 import { DAY_H } from '@/core/plan/day/calendar';
 import type { PlanPiece } from '@/core/plan/day/make';
 import { stepOf } from '@/core/plan/day/steps';
-import { momentAt } from '@/core/words/calendar';
-import { type Clock, clock, type Said } from '@/core/words/said';
+import { daysAfter, momentAt } from '@/core/words/calendar';
+import { type Clock, clock, day, type Said } from '@/core/words/said';
 import { tell } from './words';
 
 /** What a piece is called: its step, with its system or circuit where there are several. */
@@ -15,5 +15,6 @@ export const clockOf =
   (t: number): Clock | Said => {
     const at = clock(momentAt(firstDay, t, timeZone));
     const days = Math.floor(t / DAY_H);
+    if (days < 0) return tell('dayplan.before-first-at', { day: day(daysAfter(firstDay, days)), at });
     return days === 0 ? at : tell('dayplan.on-day-at', { n: days + 1, at });
   };

@@ -16,7 +16,7 @@ import { english } from '@/core/words/testing/english';
 import { type DayView, dayView, type OwnShares } from './day-view';
 import { dayFindings } from './findings';
 import { planMove } from './move';
-import { pieceName } from './names';
+import { clockOf, pieceName } from './names';
 import { PLAN_RULES } from './rules';
 
 const ROSTER = [
@@ -468,5 +468,15 @@ describe('any log and survey', () => {
       ),
       { numRuns: 120, endOnFailure: true },
     );
+  });
+});
+
+describe('a moment on the clock of a plan', () => {
+  const at = (h: number) => english(clockOf('2026-06-01', 'UTC')(h) as never);
+  it('is the time alone on the first day, names a later day by its number and one before by its date', () => {
+    expect(at(13.5)).toBe('1:30 PM');
+    expect(at(23.99)).not.toMatch(/day/);
+    expect(at(24 + 8)).toBe('day 2, 8:00 AM');
+    expect(at(-1)).toBe('May 31, 2026, 11:00 PM');
   });
 });

@@ -16,6 +16,7 @@ export const en = {
   'dayplan.at-most-the-high': 'at most the high',
   'dayplan.away-line': '{who}, {day}, {from} to {to}',
   'dayplan.because': 'Why',
+  'dayplan.before-first-at': '{day}, {at}',
   'dayplan.begins': 'Begins',
   'dayplan.called-away': 'Called away',
   'dayplan.certificate': 'Certificate',

@@ -18,6 +18,7 @@ export const es: Record<keyof typeof en, string> = {
   'dayplan.at-most-the-high': 'a lo más la máxima',
   'dayplan.away-line': '{who}, {day}, {from} a {to}',
   'dayplan.because': 'Por qué',
+  'dayplan.before-first-at': '{day}, {at}',
   'dayplan.begins': 'Empieza',
   'dayplan.called-away': 'Llamado a otro lado',
   'dayplan.certificate': 'Certificado',
