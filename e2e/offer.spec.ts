@@ -65,6 +65,7 @@ test('an offer of two options is made on a phone, one is taken and signed with i
   const words = page.getByTestId('signed-words');
   await expect(words).toContainText(`Total: ${total}`);
   await expect(words).toContainText('Deposit with the order: $');
+  await expect(words).toContainText(/Also offered, not chosen:\s+· Without the last item: \$/);
   await crew.sign();
   await page.getByRole('button', { name: 'Save the signature' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -23,7 +23,7 @@ const check = <T>(property: fc.IProperty<T>, { numRuns = 100 } = {}): void =>
 const ALL: readonly PhaseDescriptor[] = PHASES_BUILT;
 const NO_RUN = () => undefined;
 /** What no reader may ever see: a figure that was never computed, a hole, an object. */
-const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}/;
+const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}|\\/;
 const readable = (said: unknown): void => {
   expect(english(said)).not.toMatch(RUBBISH);
 };

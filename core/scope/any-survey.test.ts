@@ -12,7 +12,7 @@ import { decideItems, isEmptyDelta, scopeDelta, totalOf } from './scope';
 import { anySurvey } from './testing/any-survey';
 import { SAMPLE_OUTDOOR } from './testing/sample-scope';
 
-const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}/;
+const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}|\\/;
 const labour = DEFAULT_SCOPE_SCHOOLS.labourPerHour;
 
 /** No unit chosen yet, or one of many kinds. */

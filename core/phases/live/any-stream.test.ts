@@ -16,7 +16,7 @@ import { english } from '@/core/words/testing/english';
 import type { LiveStream } from './stream';
 import { afterTold, toldAtFirst } from './told-switches';
 
-const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}/;
+const RUBBISH = /NaN|Infinity|undefined|\[object|\{\w+\}|\\/;
 const reads = (move: Move | undefined): void => {
   if (!move) return;
   expect(english(move.say)).not.toMatch(RUBBISH);

@@ -104,7 +104,7 @@ export type ScopeView = {
   /** What it is sold for with its equipment. */
   offer: Priced;
   disclosures: DisclosureView[];
-  /** The words the customer signs under: every item that is in, the total, what was declined. */
+  /** The work in words: every item that is in, the total, what was declined; the customer signs under these and the other options. */
   text: Said;
   /** The newest yes to the whole scope, whatever changed since. */
   agreed: CustomerSignature | undefined;
@@ -203,7 +203,7 @@ const changeTax = ({ hours, price }: ScopeDelta, schools: ScopeSchools): number 
 
 const inside = (items: readonly DecidedItem[]): DecidedItem[] => items.filter((i) => i.standing === 'in');
 
-const lined = (lines: readonly Said[]): Said => tell('job.lines', { lines: list(lines, '\\n') });
+export const lined = (lines: readonly Said[]): Said => tell('job.lines', { lines: list(lines, '\n') });
 
 /** The price lines of a change, as the customer answers them. */
 export function changeText(delta: ScopeDelta, schools?: ScopeSchools): Said {

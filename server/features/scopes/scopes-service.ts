@@ -7,6 +7,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { TAKE_OVER, takeOverWords } from '@/core/phases/hand-over/take-over';
 import { changesLineSet, decidedByAnswer } from '@/core/phases/scope/answered-change';
 import { removalGates } from '@/core/phases/scope/gates';
+import { agreedText } from '@/core/phases/scope/offer/agreed-text';
 import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
 import { MOST_OWN_LINES } from '@/core/scope/own-line';
@@ -122,7 +123,7 @@ export async function addLine(database: Database, person: Person, at: JobAt, bod
 /** The words a signature of this subject must stand under, as the sheet has them now. */
 function wordsOf(sheet: JobSheet, subject: string): Said | undefined {
   const scope = scopeOf(sheet);
-  if (subject === 'scope') return scope.text;
+  if (subject === 'scope') return agreedText(sheet, scope);
   if (subject === 'change') return scope.change?.text;
   return scope.disclosures.find((d) => `disclosure:${d.id}` === subject)?.text;
 }

@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
+import { agreedText } from '@/core/phases/scope/offer/agreed-text';
 import type { ScopeView } from '@/core/phases/scope/view';
 import { type Said, sameSaid } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
@@ -19,9 +20,10 @@ export type Asks = { title: Said; words: Said | undefined; yes: Said };
 type Props = { view: JobView; subject: string; asks: Asks; onClose: () => void };
 
 /** What a subject of the scope puts before the customer. */
-function asksOf(scope: ScopeView, subject: string): Asks {
+function asksOf({ sheet }: JobView, scope: ScopeView, subject: string): Asks {
   const disclosure = scope.disclosures.find((d) => `disclosure:${d.id}` === subject);
-  if (subject === 'scope') return { title: tell('web.work-as-agreed'), words: scope.text, yes: tell('web.yes-do-it') };
+  if (subject === 'scope')
+    return { title: tell('web.work-as-agreed'), words: agreedText(sheet, scope), yes: tell('web.yes-do-it') };
   if (subject === 'change')
     return { title: tell('web.found-on-day'), words: scope.change?.text, yes: tell('web.yes-do-it') };
   return {
@@ -138,5 +140,5 @@ export function CustomerSheet({ view, subject, asks: { title, words: now, yes },
 
 /** The same for a subject of the scope: what is agreed, what was found on the day, a part that stays. */
 export const ScopeCustomerSheet = ({ scope, ...rest }: Omit<Props, 'asks'> & { scope: ScopeView }) => (
-  <CustomerSheet {...rest} asks={asksOf(scope, rest.subject)} />
+  <CustomerSheet {...rest} asks={asksOf(rest.view, scope, rest.subject)} />
 );

@@ -7,6 +7,7 @@ import { changeText, scopeOf } from '@/core/phases/scope/view';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { english } from '@/core/words/testing/english';
+import { agreedText } from './agreed-text';
 import { noClearWinner, type Offer, offersOf, optionNow, toTake } from './offer';
 import { offerReport } from './report';
 import { offerRows } from './rows';
@@ -84,6 +85,8 @@ function twoWays(): { sheet: JobSheet; offers: Offer[] } {
   return { sheet, offers: offersOf(sheet) };
 }
 
+const CENTS = { minimumFractionDigits: 2, maximumFractionDigits: 2 };
+
 describe('the offer', () => {
   it('without an option is the scope as it stands, with its equipment', () => {
     const [only, ...rest] = offersOf(offered());
@@ -113,6 +116,20 @@ describe('the offer', () => {
     const only = offerRows(offers, sheet.scopeSchools).find((r) => r.id === 'only')!;
     expect(english(only.cells[0]!)).not.toContain('Replace');
     expect(english(only.cells[1]!)).toContain('coil');
+  });
+  it('what is signed names the options that were not taken with their totals; without any it is the scope alone', () => {
+    const { sheet, offers } = twoWays();
+    const view = scopeOf(sheet);
+    const text = english(agreedText(sheet, view));
+    expect(text.startsWith(`${english(view.text)}\nAlso offered, not chosen:\n`)).toBe(true);
+    const left = offers.filter((o) => !o.stands);
+    for (const o of left) expect(text).toContain(`· ${o.name}: $${o.price.total.toLocaleString('en-US', CENTS)}`);
+    const taken = { ...sheet, systemLog: [option('As it stands', optionNow(sheet)), ...sheet.systemLog] };
+    expect(english(agreedText(taken, scopeOf(taken)))).not.toContain('As it stands:');
+    const bare = offered();
+    expect(agreedText(bare, scopeOf(bare))).toEqual(scopeOf(bare).text);
+    const unpriced = { ...sheet, scope: { ...sheet.scope, outdoor: { ...PUMP, price: null }, pieces: [] } };
+    expect(english(agreedText(unpriced, scopeOf(unpriced)))).toContain('· The least: not priced');
   });
   it('what one leaves and the other does is priced for later, and costs more then', () => {
     const { offers } = twoWays();
