@@ -95,13 +95,19 @@ describe('the demo', () => {
   it('every sheet, report and ledger is of the shape that screens and devices read', async () => {
     const lead = (await peopleStore.bySignIn(database, 'tess'))!.person;
     const sent = (x: unknown): unknown => JSON.parse(JSON.stringify(x));
+    const drawn = new Set<string>();
     for (const { jobId, number } of await rows()) {
       const sheet = await sheetFor(database, lead, { jobId });
       expect(sheetSchema.safeParse(sent(sheet)).error?.issues ?? [], `${number}`).toEqual([]);
       expect(readSheet({ ...sheet, runs: 3 })).toBeUndefined();
-      if (sheet.circuit.plate)
-        expect(reportSchema.safeParse(sent(await reportOf(database, lead, { jobId }))).error?.issues ?? []).toEqual([]);
+      if (sheet.circuit.plate) {
+        const report = await reportOf(database, lead, { jobId }, { curves: true });
+        expect(reportSchema.safeParse(sent(report)).error?.issues ?? []).toEqual([]);
+        for (const chart of report.charts ?? []) drawn.add(chart.kind);
+      }
     }
+    // Typed proofs and a recorded run: each way of drawing one is among them.
+    expect([...drawn].sort()).toEqual(['curve', 'ladder', 'lines']);
     const { companyId } = lead;
     for (const cylinder of await cylindersStore.list(database, companyId)) {
       const movements = await cylindersStore.movements(database, companyId, { cylinderId: cylinder.id });

@@ -44,6 +44,15 @@ export const reportSchema = z.strictObject({
           last: labelSchema,
         }),
         z.strictObject({
+          kind: z.literal('lines'),
+          title: saidSchema,
+          lines: z.array(
+            z.strictObject({ say: labelSchema, pieces: z.array(z.array(z.tuple([z.number(), z.number()]))) }),
+          ),
+          bounds: z.array(z.strictObject({ at: z.number(), say: labelSchema })),
+          band: z.strictObject({ low: z.number(), high: z.number(), say: labelSchema }).optional(),
+        }),
+        z.strictObject({
           kind: z.literal('ladder'),
           title: saidSchema,
           rungs: z.array(

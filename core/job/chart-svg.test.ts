@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { typed } from '@/core/words/said';
-import type { Curve, Ladder } from './chart';
+import type { Curve, Ladder, Lines } from './chart';
 import { chartSvg } from './chart-svg';
 
 const speak = (said: unknown): string =>
@@ -131,5 +131,74 @@ describe('temperatures beside each other', () => {
     expect(svg.match(/stroke-dasharray/g)).toHaveLength(1);
     expect(svg.match(/stroke="#1b6b51"/g)).toHaveLength(1);
     expect(svg).toContain('>103.0<');
+  });
+});
+
+describe('lines of a run', () => {
+  const lines = (pieces: [number, number][][], rest: Partial<Lines> = {}): string =>
+    chartSvg(
+      { kind: 'lines', title: typed('Run'), lines: [{ say: 'Split 19 °F', pieces }], bounds: [], ...rest },
+      speak,
+    );
+  const paths = (svg: string): string[] =>
+    [...svg.matchAll(/<path d="([^"]+)" fill="none" stroke-linejoin/g)].map((m) => m[1]!);
+
+  it('break where nothing was read: one path that is put down again for each piece', () => {
+    const svg = lines([
+      [
+        [0, 10],
+        [1, 12],
+      ],
+      [
+        [5, 20],
+        [6, 19],
+      ],
+    ]);
+    expect(paths(svg)).toHaveLength(1);
+    expect(paths(svg)[0]!.match(/M/g)).toHaveLength(2);
+    expect(svg).toContain('Split 19 °F');
+  });
+  it('begin at the left where the run begins late, and the band lies between its two figures', () => {
+    const svg = lines(
+      [
+        [
+          [80, 10],
+          [90, 14],
+        ],
+      ],
+      { band: { low: 8, high: 12, say: 'wanted' } },
+    );
+    expect(paths(svg)[0]).toMatch(/^M46 /);
+    const [, y, height] = /<rect [^>]*y="([\d.]+)" height="([\d.]+)"/.exec(svg)!.map(Number);
+    const [from, to] = paths(svg)[0]!
+      .slice(1)
+      .split('L')
+      .map((p) => Number(p.split(' ')[1])) as [number, number];
+    // 10 is in the middle of 8 to 12; 14 above it.
+    expect(from).toBeCloseTo(y! + height! / 2, 0);
+    expect(to).toBeLessThan(y!);
+  });
+  it('have their words beside each other while there is room, in the next row where there is none, over the lines', () => {
+    const named = (...words: string[]) =>
+      chartSvg(
+        { kind: 'lines', title: typed('Run'), lines: words.map((say) => ({ say, pieces: [[[0, 1]]] })), bounds: [] },
+        speak,
+      );
+    const feet = (svg: string): number[] =>
+      [...svg.matchAll(/<text x="[\d.]+" y="([\d.]+)" fill="#1b2928" font-size="10"/g)].map((m) => Number(m[1]));
+    expect(new Set(feet(named('Superheat 12.6 °F', 'Subcooling 10 °F', 'Air split 19 °F'))).size).toBe(1);
+    const long = feet(named('Sobrecalentamiento 12.6 °F', 'Subenfriamiento 10.2 °F', 'Salto del aire 19.9 °F'));
+    expect(new Set(long).size).toBe(2);
+    expect(Math.max(...long)).toBeLessThan(30);
+  });
+  it('are drawn whatever was read, without a figure that is none', () => {
+    const value = fc.double({ min: -30, max: 700, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.array(value, { minLength: 1, maxLength: 9 }), { minLength: 1, maxLength: 4 }), (all) => {
+        let minute = 0;
+        const pieces = all.map((p) => p.map((v): [number, number] => [minute++, v]));
+        expect(lines(pieces, { bounds: [{ at: -7, say: 'required' }] })).not.toMatch(/NaN|Infinity|undefined/);
+      }),
+    );
   });
 });

@@ -19,4 +19,13 @@ export type Ladder = {
   title: Said;
   rungs: readonly { say: Label; at: number; low?: number; high?: number; computed?: true }[];
 };
-export type Chart = Curve | Ladder;
+/** Readings of a run over its minutes, in one unit, each as a line that breaks where nothing was read. */
+export type Lines = {
+  kind: 'lines';
+  title: Said;
+  lines: readonly { say: Label; pieces: readonly (readonly (readonly [number, number])[])[] }[];
+  bounds: readonly Bound[];
+  /** What is wanted of one of them. */
+  band?: { low: number; high: number; say: Label };
+};
+export type Chart = Curve | Ladder | Lines;

@@ -2,6 +2,7 @@ import type { Report } from '@/core/job/report-parts';
 import { circuitName, type EquippedSheet, isEquipped, type JobSheet } from '@/core/job/sheet';
 import type { PhotoMeta } from '@/core/scope/survey/before-dismantling';
 import { furnaceReport } from './furnace-report';
+import type { StreamOf } from './hand-over/recorded-curves';
 import { ownerOf } from './registry';
 import { buildReport } from './report';
 import type { Signed } from './signed-tables';
@@ -24,6 +25,8 @@ export type JobReportInput = Pick<Signed, 'amendments'> & {
   frozen: Frozen;
   /** The recorded start-up of a circuit that is not signed for yet. */
   recordedOf: (sheet: JobSheet) => RecordedStartUp | undefined;
+  /** What instruments gave in a run of `runsToDraw`. */
+  streamOf?: StreamOf;
 };
 
 /**
@@ -37,6 +40,7 @@ export function jobReport({
   sheets,
   frozen,
   recordedOf,
+  streamOf,
 }: JobReportInput): Report | undefined {
   const paper = {
     company,
@@ -56,7 +60,7 @@ export function jobReport({
   const first = cooled.find(isEquipped);
   const snapshot = frozen.handedOver?.record ?? (first && recordOf(first));
   if (!snapshot) return undefined;
-  if (sheets.length === 1) return buildReport({ ...paper, snapshot });
+  if (sheets.length === 1) return buildReport({ ...paper, snapshot, streamOf });
   const others = cooled.flatMap((s) =>
     s.circuit.id !== snapshot.circuit.id && isEquipped(s) ? [{ name: nameOf(s), snapshot: recordOf(s) }] : [],
   );
@@ -65,7 +69,7 @@ export function jobReport({
     others,
     furnaces: furnaces.map((f) => ({ name: f.system.name, snapshot: f })),
   };
-  return buildReport({ ...paper, snapshot, several });
+  return buildReport({ ...paper, snapshot, several, streamOf });
 
   /** What a circuit's newest signed start-up froze, else a draft of what stands on its sheet now. */
   function recordOf(of: EquippedSheet): Snapshot {

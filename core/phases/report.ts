@@ -1,4 +1,5 @@
 import { METERING_WORDS } from '@/core/equipment/plate';
+import type { Chart } from '@/core/job/chart';
 import { owedTasks, readOn } from '@/core/job/owed';
 import type { Phase } from '@/core/job/phases';
 import { DISCLAIMER, type Report, type ReportTable } from '@/core/job/report-parts';
@@ -13,6 +14,7 @@ import { balanceTable } from './hand-over/balance';
 import { chartsOf } from './hand-over/charts';
 import { deskTable } from './hand-over/desk-fields';
 import { fiveLines } from './hand-over/five-lines';
+import type { StreamOf } from './hand-over/recorded-curves';
 import { takenOver } from './hand-over/take-over';
 import { picturesOf, surveyPictures } from './pictures';
 import { phaseById } from './registry';
@@ -27,6 +29,8 @@ import type { FurnaceSnapshot, Snapshot } from './snapshot';
 export type ReportInput = Signed & {
   company: string;
   snapshot: Snapshot;
+  /** What instruments gave in a run, where the reader has it: a device without a connection has not. */
+  streamOf?: StreamOf | undefined;
   /** What the circuit of the snapshot is called, the records of the others, and the furnaces alone of other systems. */
   several?: {
     name: string;
@@ -44,6 +48,10 @@ export function buildReport(input: ReportInput): Report {
   const marks = ['simulated', 'replayed'].filter((m) => sources.has(m));
   const jobLog = input.jobLog ?? s.jobLog ?? [];
   const five = fiveLines([{ name: several?.name, snapshot: s }, ...(several?.others ?? [])], jobLog);
+  const chartsFor = (of: Snapshot, name: string | undefined): Chart[] =>
+    chartsOf(of, input.streamOf ?? (() => undefined)).map((c) =>
+      name === undefined ? c : { ...c, title: tell('job.circuit-table', { circuit: name, title: c.title }) },
+    );
   const speeds = [...new Set(all.flatMap((x) => x.runs.filter((r) => r.speed !== 1).map((r) => `${r.speed}×`)))];
   return {
     title: tell('job.commissioning-report'),
@@ -63,7 +71,7 @@ export function buildReport(input: ReportInput): Report {
     five,
     takenOver: takenOver(input.answers ?? [], five),
     desk: input.desk && deskTable(input.desk, { snapshot: s, signOffs: input.signOffs, jobLog }),
-    charts: chartsOf(s),
+    charts: [...chartsFor(s, several?.name), ...(several?.others.flatMap((o) => chartsFor(o.snapshot, o.name)) ?? [])],
     tables: [
       ...ofCircuit(s, several?.name, input.photos),
       ...(several?.others.flatMap((o) => [

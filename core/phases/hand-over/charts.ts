@@ -1,10 +1,19 @@
 import type { Chart } from '@/core/job/chart';
 import type { Snapshot } from '@/core/phases/snapshot';
 import { q, value } from '@/core/words/said';
+import { recordedCurves, type StreamOf } from './recorded-curves';
 import { tell } from './words';
 
-/** Curves of one circuit's proofs: its start-up in temperatures, its vacuum, its pressure test. What was not read is not drawn. */
-export const chartsOf = (s: Snapshot): Chart[] => [...ladder(s), ...vacuum(s), ...pressure(s)];
+/**
+ * Curves of one circuit's proofs: its start-up in temperatures, its vacuum, its pressure test, and where instruments gave a stream
+ * the recovery and the run up to the reading. What was not read is not drawn.
+ */
+export const chartsOf = (s: Snapshot, streamOf: StreamOf): Chart[] => [
+  ...ladder(s),
+  ...vacuum(s),
+  ...pressure(s),
+  ...recordedCurves(s, streamOf),
+];
 
 const RUNGS = [
   ['outdoorDryBulbF', 'five.outdoor'],

@@ -31,10 +31,10 @@ export function reportsRoutes(deps: Deps): Router {
     return speakIn(asked ?? customer.language, { timeZone: site.timeZone, currency: scopeSchools.currency });
   };
   router.get('/jobs/:jobId/report', async (request, response) => {
-    response.json(await reportOf(database, who(request), jobAt(request)));
+    response.json(await reportOf(database, who(request), jobAt(request), { curves: true }));
   });
   const paperFor = async (request: Request) => {
-    const whole = await reportOf(database, who(request), jobAt(request));
+    const whole = await reportOf(database, who(request), jobAt(request), { curves: true });
     const sheet = await sheetFor(database, who(request), jobAt(request));
     const reading = READINGS.find((r) => r === request.query.reading) ?? 'file';
     const report = { ...readAs(whole, reading, registering(sheet)), number: whole.number };

@@ -2,14 +2,17 @@ import { readBefore, readCommissioning, readFurnaces } from '@/contract/snapshot
 import { DESK_SETTINGS } from '@/core/job/settings';
 import type { JobSheet } from '@/core/job/sheet';
 import { deskTemplate } from '@/core/phases/hand-over/desk-fields';
+import { runsToDraw } from '@/core/phases/hand-over/recorded-curves';
 import { type Frozen, jobReport } from '@/core/phases/job-report';
 import { lateSaid } from '@/core/phases/late';
 import { broughtFact, type Report } from '@/core/phases/report';
 import type { RecordedStartUp } from '@/core/phases/start-up/start-up-sheet';
+import type { RunData } from '@/core/phases/start-up/system';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { tell } from '@/core/phases/words';
 import { type Label, moment } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
+import { readRunData } from '@/server/features/instruments/run-data';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet, loadRecorded } from '@/server/features/jobs/job-summary';
 import { notEquipped, sheetFor } from '@/server/features/jobs/jobs-service';
@@ -19,16 +22,24 @@ import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import { settingsStore } from '@/server/features/settings/settings-store';
 
-/** The report of a job: from the newest frozen snapshots, else a draft of what is on its sheets now. */
-export async function reportOf(db: Db, person: Person, at: JobAt): Promise<Report & { number: number }> {
-  const report = await asItStands(db, person, at);
+/**
+ * The report of a job: from the newest frozen snapshots, else a draft of what is on its sheets now.
+ * With `curves` the streams of its recorded runs are read and drawn.
+ */
+export async function reportOf(
+  db: Db,
+  person: Person,
+  at: JobAt,
+  { curves = false }: { curves?: boolean } = {},
+): Promise<Report & { number: number }> {
+  const report = await asItStands(db, person, at, curves);
   const brought = await jobsStore.brought(db, person.companyId, at.jobId);
   if (!brought) return report;
   const fact = broughtFact({ at: brought.at.toISOString(), by: brought.by });
   return { ...report, facts: [...report.facts, fact] };
 }
 
-async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & { number: number }> {
+async function asItStands(db: Db, person: Person, at: JobAt, curves: boolean): Promise<Report & { number: number }> {
   const { number } = (await sheetFor(db, person, at)).job;
   const sheets = await everySheet(db, person.companyId, at.jobId, person.certification);
   const frozen = frozenOf(await phasesStore.signOffsOf(db, person.companyId, at.jobId), sheets);
@@ -37,6 +48,9 @@ async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & {
   const recorded = new Map<string, RecordedStartUp | undefined>();
   for (const s of sheets.filter(hasCircuit))
     if (!frozen.startUpOf(s.circuit.id)) recorded.set(s.circuit.id, await loadRecorded(db, person.companyId, s));
+  const streams = new Map<string, RunData>();
+  for (const runId of curves ? sheets.flatMap(runsToDraw) : [])
+    streams.set(runId, await readRunData(db, person.companyId, runId));
   const report = jobReport({
     company: person.companyName,
     desk: deskTemplate(stored(DESK_SETTINGS.fields), stored(DESK_SETTINGS.own)),
@@ -44,6 +58,7 @@ async function asItStands(db: Db, person: Person, at: JobAt): Promise<Report & {
     sheets,
     frozen,
     recordedOf: (s) => recorded.get(s.circuit.id),
+    streamOf: (runId) => streams.get(runId),
   });
   if (!report) throw notEquipped();
   return { ...report, number };

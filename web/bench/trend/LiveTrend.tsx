@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { useMemo } from 'react';
+import { type TrendLine, type TrendOf, trendLines } from '@/core/startup/trend-lines';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { linePath } from '../strip/line-path';
@@ -8,7 +9,6 @@ import { type Field, Strip } from '../strip/Strip';
 import { YGrid } from '../strip/YGrid';
 import { useSize } from '../use-size';
 import { BAND_WORDS, LINE_STROKES, LINE_WORDS } from './line-words';
-import { type TrendLine, type TrendOf, trendLines } from './trend-lines';
 
 type Props = TrendOf & { target?: { low: number; high: number } | undefined; targetOf: 'subcooling' | 'superheat' };
 

@@ -1,9 +1,9 @@
 import ApexCharts from 'apexcharts';
 import { useEffect, useMemo, useRef } from 'react';
+import { type TrendOf, trendLines } from '@/core/startup/trend-lines';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { BAND_WORDS, LINE_WORDS } from './line-words';
-import { type TrendOf, trendLines } from './trend-lines';
 
 type Props = TrendOf & { target?: { low: number; high: number } | undefined; targetOf: 'subcooling' | 'superheat' };
 

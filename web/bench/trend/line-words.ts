@@ -1,6 +1,6 @@
+import type { TrendLine } from '@/core/startup/trend-lines';
 import type { Said } from '@/core/words/said';
 import { tell } from '@/web/words/tell';
-import type { TrendLine } from './trend-lines';
 
 /** What the lines of a trend are called, and how each is drawn: told apart without colour too. */
 export const LINE_WORDS: Record<TrendLine['id'], Said> = {
