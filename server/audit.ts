@@ -10,7 +10,7 @@ export async function audit(
   what: Deed,
   detail: Record<string, unknown>,
 ): Promise<void> {
-  await db.run(
+  await db.later(
     'insert into audit (company_id, person_id, job_id, what, detail) values (:companyId, :personId, :jobId, :what, :detail)',
     {
       companyId: person.companyId,

@@ -16,6 +16,8 @@ const GIVES_UP_MS = 10_000;
 export type Target = {
   origin: string;
   cookie: string;
+  /** Tags of what was read, by its path: a browser asks with them again, and is told where nothing changed. */
+  tags: Map<string, string>;
   jobs: readonly string[];
   pictures: readonly string[];
   searches: readonly string[];
@@ -51,6 +53,7 @@ const agent = new Agent({ keepAlive: true, maxSockets: 256 });
 function one(target: Target, kind: Kind, due: number, pick: <T>(from: readonly T[]) => T): Promise<Answered> {
   const [path, body] = wordsOf(target, kind, pick);
   const text = body && JSON.stringify(body);
+  const tag = text ? undefined : target.tags.get(path);
   return new Promise((done) => {
     const end = (status: number): void =>
       done({ kind, ms: status === 0 ? GIVES_UP_MS : performance.now() - due, status });
@@ -63,10 +66,12 @@ function one(target: Target, kind: Kind, due: number, pick: <T>(from: readonly T
         headers: {
           cookie: target.cookie,
           'accept-encoding': 'gzip',
+          ...(tag ? { 'if-none-match': tag } : {}),
           ...(text ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) } : {}),
         },
       },
       (reply) => {
+        if (!text && reply.headers.etag) target.tags.set(path, reply.headers.etag);
         reply.resume();
         reply.once('end', () => end(reply.statusCode!));
       },
@@ -85,14 +90,17 @@ function wordsOf(
   if (kind === 'sheet') return [`/jobs/${pick(jobs)}`];
   if (kind === 'list') return [pick(searches)];
   if (kind === 'picture') return [`/photos/${pick(pictures)}/thumbnail`];
-  return [
-    `/jobs/${pick(jobs)}/circuit-entries`,
-    {
-      id: uuid(),
-      kind: 'open-item',
-      body: { what: 'Written under load', owner: 'our crew', name: '', due: '2099-01-31', next: 'a next step' },
-      supersedesId: null,
-      occurredAt: new Date().toISOString(),
-    },
-  ];
+  return writeTo(pick(jobs));
 }
+
+/** Something that is still to be done, written down on a job. */
+export const writeTo = (jobId: string): [string, object] => [
+  `/jobs/${jobId}/circuit-entries`,
+  {
+    id: uuid(),
+    kind: 'open-item',
+    body: { what: 'Written under load', owner: 'our crew', name: '', due: '2099-01-31', next: 'a next step' },
+    supersedesId: null,
+    occurredAt: new Date().toISOString(),
+  },
+];

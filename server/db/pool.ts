@@ -1,19 +1,7 @@
-import mysql, { type Pool, type PoolConnection, type ResultSetHeader, type RowDataPacket } from 'mysql2/promise';
-import namedPlaceholders from 'named-placeholders';
+import mysql, { type Pool, type RowDataPacket } from 'mysql2/promise';
+import { type Db, face } from './face';
 
-/** One query face for stores: named placeholders, rows typed by the caller. */
-export type Db = {
-  rows<T>(sql: string, values?: Record<string, unknown>): Promise<T[]>;
-  run(sql: string, values?: Record<string, unknown>): Promise<ResultSetHeader>;
-  /** Reads together: what is asked for at the same moment goes out as one packet and comes back as one. For reading alone. */
-  together<T>(work: (db: Db) => Promise<T>): Promise<T>;
-  /** The database that it asks: the same one for each of its faces. */
-  home: object;
-  /** In a transaction, what is read may still be taken back. */
-  inTransaction: boolean;
-  /** Done once what was written holds: at once, or when the transaction has committed. */
-  afterCommit(what: () => void): void;
-};
+export type { Db } from './face';
 
 export type Database = Db & {
   /** Runs work on one connection; commits when it returns, rolls back when it throws. A deadlock runs it again: work only touches the database. */
@@ -25,56 +13,6 @@ export type Database = Db & {
   ping(withinMs: number): Promise<void>;
   close(): Promise<void>;
 };
-
-type Source = Pool | PoolConnection;
-
-function face(home: object, source: Source, afterCommit: Db['afterCommit']): Db {
-  const one: Db = {
-    home,
-    inTransaction: source !== home,
-    afterCommit,
-    together: (work) => work({ ...one, rows: gathered(source) }),
-    async rows<T>(sql: string, values: Record<string, unknown> = {}) {
-      const [rows] = await source.query<RowDataPacket[]>({ sql, values: values as Record<string, never> });
-      return rows as T[];
-    },
-    async run(sql, values = {}) {
-      const [result] = await source.query<ResultSetHeader>({ sql, values: values as Record<string, never> });
-      return result;
-    },
-  };
-  return one;
-}
-
-type Asked = { sql: string; resolve: (rows: never[]) => void; reject: (error: unknown) => void };
-
-/** Named placeholders as the driver reads them, filled in here: several statements share no names. */
-const positional = namedPlaceholders();
-function filled(sql: string, values: Record<string, unknown>): string {
-  const [text, list] = positional(sql, values);
-  return mysql.format(text, list, false, 'Z');
-}
-
-/** `rows` that gathers what is asked for until the end of this turn and sends it as one: a packet costs more than a statement. */
-function gathered(source: Source): Db['rows'] {
-  let waiting: Asked[] = [];
-  const send = async (): Promise<void> => {
-    const all = waiting;
-    waiting = [];
-    try {
-      const [answers] = await source.query<RowDataPacket[]>(all.map((a) => a.sql).join(';\n'));
-      const each = (all.length === 1 ? [answers] : answers) as unknown as never[][];
-      for (const [i, { resolve }] of all.entries()) resolve(each[i]!);
-    } catch (error) {
-      for (const { reject } of all) reject(error);
-    }
-  };
-  return <T>(sql: string, values: Record<string, unknown> = {}) =>
-    new Promise<T[]>((resolve, reject) => {
-      if (waiting.length === 0) setImmediate(() => void send());
-      waiting.push({ sql: filled(sql, values), resolve: resolve as Asked['resolve'], reject });
-    });
-}
 
 /** A statement that takes longer than this is a fault, s. */
 const STATEMENT_LIMIT_S = 20;
@@ -113,10 +51,10 @@ export function openDatabase(uri: string): Database {
   async function once<T>(work: (db: Db) => Promise<T>): Promise<T> {
     const connection = await pool.getConnection();
     try {
-      await connection.beginTransaction();
       const then: (() => void)[] = [];
-      const result = await work(face(pool, connection, (what) => void then.push(what)));
-      await connection.commit();
+      const db = face(pool, connection, (what) => void then.push(what), ['start transaction']);
+      const result = await work(db);
+      await db.run('commit');
       for (const what of then) what();
       return result;
     } catch (error) {
@@ -127,7 +65,7 @@ export function openDatabase(uri: string): Database {
     }
   }
   return {
-    ...face(pool, pool, (what) => what()),
+    ...face(pool, pool, (what) => what(), undefined),
     pool,
     async transaction(work) {
       for (let attempt = 1; ; attempt++) {

@@ -52,7 +52,7 @@ export const circuitStore = {
       occurredAt: Date;
     },
   ): Promise<void> {
-    await db.run(
+    await db.later(
       `insert into circuit_entries (id, company_id, job_id, circuit_id, phase, kind, body, body_hash, source, supersedes_id, person_id, occurred_at)
        values (:id, :companyId, :jobId, :circuitId, :phase, :kind, :body, :bodyHash, :source, :supersedesId, :personId, :occurredAt)`,
       { ...entry, body: JSON.stringify(entry.body) },

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { Certification } from '@/core/job/gates';
 import { PHASE_WORDS, PHASES } from '@/core/job/phases';
 import { type JobSheet, otherCircuits, ownerName } from '@/core/job/sheet';
@@ -18,7 +19,8 @@ import type { Db } from '@/server/db/pool';
 import { readRunData } from '@/server/features/instruments/run-data';
 import { memoryStore } from '@/server/features/memory/memory-store';
 import { speakIn } from '@/server/words/speak-to';
-import { readStamped, type Stamped, seenBy } from './kept-sheets';
+import { checksNow, readStamped, type Stamped, seenBy } from './kept-sheets';
+import { summaryStore } from './summary-store';
 
 /** The recorded start-up of a sheet, with the samples its steadiness rests on. */
 export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
@@ -136,22 +138,42 @@ async function everyStamped(db: Db, companyId: string, jobId: string): Promise<S
   return all;
 }
 
-/** Writes the projection that lists read, in the transaction of whatever changed the job; what it was made of. */
-export async function refreshSummary(db: Db, companyId: string, jobId: string): Promise<Stamped[]> {
+/**
+ * Writes the projection that lists read, in the transaction of whatever changed the job; what it was made of. `before` is the stamp of
+ * the job's sheet as it was read under its lock: where the projection was last made at that very stamp, what is the same is not written
+ * again.
+ */
+export async function refreshSummary(db: Db, companyId: string, jobId: string, before?: string): Promise<Stamped[]> {
   const read = await everyStamped(db, companyId, jobId);
   const sheets = read.map((r) => seenBy('none', r));
   if (sheets.length === 0) return [];
-  const row = await summaryOf(db, companyId, sheets);
-  await db.run(
-    `replace into job_summary (job_id, circuit_id, company_id, number, customer, address, system, lead_name, scheduled_for, phase, state, mark, waits_for, check_in_due, owed, owed_on, search_text)
-     values (:jobId, :circuitId, :companyId, :number, :customer, :address, :system, :leadName, :scheduledFor, :phase, :state, :mark, :waitsFor, :checkInDue, :owed, :owedOn, :searchText)`,
-    {
-      ...row,
-      system: JSON.stringify(row.system),
-      waitsFor: JSON.stringify(row.waitsFor),
-      owed: JSON.stringify(row.owed),
-    },
-  );
-  await memoryStore.put(db, companyId, jobId, sheets.map(rememberedOf));
+  const { system, waitsFor, owed, ...row } = await summaryOf(db, companyId, sheets);
+  const json = { system: JSON.stringify(system), waitsFor: JSON.stringify(waitsFor), owed: JSON.stringify(owed) };
+  const remembered = sheets.map(rememberedOf);
+  const made = { summary: JSON.stringify([row, json]), memory: JSON.stringify(remembered) };
+  const there = lastMade(db, jobId, before);
+  if (there?.summary !== made.summary) await summaryStore.put(db, { ...row, ...json });
+  else if (checksNow() && !(await summaryStore.has(db, { ...row, ...json })))
+    throw new Error(`what the lists have of job ${jobId} is not what was written`);
+  if (there?.memory !== made.memory) await memoryStore.put(db, companyId, jobId, remembered);
+  const { stamp } = read[0]!;
+  db.afterCommit(() => madeOf(db).set(jobId, { ...made, stamp }));
   return read;
+}
+
+/** A projection as it was last written by this server, and the change of the job after which it was. */
+type Made = { stamp: string; summary: string; memory: string };
+/** As many as sheets are kept. */
+const MOST_MADE = 400;
+const projections = new WeakMap<object, LRUCache<string, Made>>();
+
+function madeOf({ home }: Db): LRUCache<string, Made> {
+  const there = projections.get(home) ?? new LRUCache<string, Made>({ max: MOST_MADE });
+  projections.set(home, there);
+  return there;
+}
+
+function lastMade(db: Db, jobId: string, before: string | undefined): Made | undefined {
+  const last = before === undefined ? undefined : madeOf(db).get(jobId);
+  return last?.stamp === before ? last : undefined;
 }

@@ -1,4 +1,3 @@
-import { gunzipSync } from 'node:zlib';
 import { Router } from 'express';
 import { JOBS_PAGE } from '@/contract/job-page';
 import {
@@ -15,12 +14,13 @@ import { Problem, parseBody } from '@/server/errors/problem';
 import { followMode } from '@/server/features/instruments/instruments-service';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { saw } from '@/server/features/trail/sightings';
+import { sendPacked } from '@/server/packed-answer';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addCircuit, removeCircuit } from './circuits-service';
 import { cancelJob, editJob, reopenJob } from './details-service';
-import { listJobs } from './job-list';
 import { createJob, setCustomerLanguage, setMode, updatePlate } from './jobs-service';
+import { packedList } from './packed-lists';
 import { packedSheet } from './packed-sheets';
 
 const STATES = ['open', 'done', 'all'] as const;
@@ -43,7 +43,8 @@ export function jobsRoutes(deps: Deps): Router {
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
     const today = day || new Date().toISOString().slice(0, 10);
-    response.json(await listJobs(database, person.companyId, { state, search, today, offset, limit: JOBS_PAGE }));
+    const query = { state, search, today, offset, limit: JOBS_PAGE };
+    sendPacked(request, response, await packedList(database, person.companyId, query));
   });
 
   router.post('/jobs', async (request, response) => {
@@ -59,13 +60,7 @@ export function jobsRoutes(deps: Deps): Router {
     if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
     // A device that keeps it for later has shown it to nobody yet.
     saw(database, person, at.jobId, request.get('X-For-Later') ? 'job kept on a device' : 'job seen');
-    response.setHeader('ETag', sheet.etag);
-    // A page that asks whether its copy still holds says no-cache as well; Express would take that for "send it again".
-    if (request.headers['if-none-match'] === sheet.etag) return void response.status(304).end();
-    response.type('json');
-    if (request.acceptsEncodings('gzip'))
-      response.setHeader('Content-Encoding', 'gzip').vary('Accept-Encoding').send(sheet.gzipped);
-    else response.send(gunzipSync(sheet.gzipped));
+    sendPacked(request, response, sheet);
   });
 
   router.put('/jobs/:jobId/details', async (request, response) => {

@@ -19,14 +19,16 @@ import { isWritten, writesFirst } from '@/server/write-once';
 import type { JobAt } from './job-at';
 import { refreshSummary } from './job-summary';
 import { jobsStore } from './jobs-store';
-import { keepSheet, readJobSheet, seenBy } from './kept-sheets';
+import { keepSheet, readJobSheet, readStamped, seenBy } from './kept-sheets';
 
 /** The sheet of a job of this person's company; another company's id is simply not there. */
 export async function sheetFor(db: Db, person: Person, at: JobAt): Promise<JobSheet> {
   const sheet = await readJobSheet(db, person.companyId, at, person.certification);
-  if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
+  if (!sheet) throw noSuchJob();
   return sheet;
 }
+
+const noSuchJob = (): Problem => new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
 
 /**
  * Every write to a job: its lock first, the sheet read once under it, the work, the projection, and the sheet as it stands
@@ -41,14 +43,16 @@ export async function changeJob(
   const { jobId, circuitId } = at;
   const after = await database.transaction(async (db) => {
     await jobsStore.lock(db, person.companyId, jobId);
-    await work(db, await sheetFor(db, person, at));
-    return refreshSummary(db, person.companyId, jobId);
+    const before = await readStamped(db, person.companyId, at);
+    if (!before) throw noSuchJob();
+    await work(db, seenBy(person.certification, before));
+    return refreshSummary(db, person.companyId, jobId, before.stamp);
   });
   // It holds now: whoever reads next need not read again what was just read.
   for (const [i, read] of after.entries())
     keepSheet(database, i === 0 ? { jobId } : { jobId, circuitId: read.sheet.circuit.id }, read);
   const read = circuitId === undefined ? after[0] : after.find((r) => r.sheet.circuit.id === circuitId);
-  if (!read) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
+  if (!read) throw noSuchJob();
   return seenBy(person.certification, read);
 }
 

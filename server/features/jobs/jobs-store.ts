@@ -35,7 +35,10 @@ export const jobsStore = {
 
   /** Nothing else that locks the job goes on before this transaction ends. */
   async lock(db: Db, companyId: string, jobId: string): Promise<void> {
-    await db.rows('select id from jobs where company_id = :companyId and id = :jobId for update', { companyId, jobId });
+    await db.later('select id from jobs where company_id = :companyId and id = :jobId for update', {
+      companyId,
+      jobId,
+    });
   },
 
   async setCustomerLanguage(db: Db, companyId: string, customerId: string, language: Language): Promise<void> {

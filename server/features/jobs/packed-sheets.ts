@@ -1,23 +1,17 @@
-import { createHash } from 'node:crypto';
-import { promisify } from 'node:util';
-import { gunzip, gzip } from 'node:zlib';
 import { LRUCache } from 'lru-cache';
 import type { Certification } from '@/core/job/gates';
 import type { Database } from '@/server/db/pool';
 import type { Person } from '@/server/features/people/people-store';
+import { type PackedAnswer, packedAnswer, unpacked } from '@/server/packed-answer';
 import type { JobAt } from './job-at';
 import { checksNow, readStamped, seenBy, stampOf } from './kept-sheets';
 
 /** Room for sheets that are ready to send, bytes. */
 const ROOM = 64 * 2 ** 20;
-/** Quick rather than small: a sheet shrinks to a tenth already. */
-const LEVEL = 4;
 
-export type Packed = { stamp: string; etag: string; gzipped: Buffer };
+type Packed = PackedAnswer & { stamp: string };
 
 const packed = new WeakMap<object, LRUCache<string, Packed>>();
-const pack = promisify(gzip);
-const unpack = promisify(gunzip);
 
 function packedOf({ home }: Database): LRUCache<string, Packed> {
   const there =
@@ -30,7 +24,7 @@ const nameOf = ({ jobId, circuitId }: JobAt, certification: Certification): stri
   `${jobId}/${circuitId ?? ''}/${certification}`;
 
 /** A job's sheet as JSON, packed once for everybody who asks until something of it changes; undefined where it is not the person's. */
-export async function packedSheet(database: Database, person: Person, at: JobAt): Promise<Packed | undefined> {
+export async function packedSheet(database: Database, person: Person, at: JobAt): Promise<PackedAnswer | undefined> {
   const ready = packedOf(database);
   const name = nameOf(at, person.certification);
   const there = ready.get(name);
@@ -40,12 +34,7 @@ export async function packedSheet(database: Database, person: Person, at: JobAt)
   }
   const read = await readStamped(database, person.companyId, at);
   if (!read) return undefined;
-  const text = JSON.stringify(seenBy(person.certification, read));
-  const made = {
-    stamp: read.stamp,
-    etag: `"${createHash('sha1').update(text).digest('base64url')}"`,
-    gzipped: await pack(text, { level: LEVEL }),
-  };
+  const made = { ...(await packedAnswer(seenBy(person.certification, read))), stamp: read.stamp };
   ready.set(name, made);
   return made;
 }
@@ -53,7 +42,6 @@ export async function packedSheet(database: Database, person: Person, at: JobAt)
 async function mustBeAsRead(database: Database, person: Person, at: JobAt, there: Packed): Promise<void> {
   const read = await readStamped(database, person.companyId, at);
   if (read?.stamp !== there.stamp) return;
-  const text = (await unpack(there.gzipped)).toString();
-  if (text !== JSON.stringify(seenBy(person.certification, read)))
+  if ((await unpacked(there)) !== JSON.stringify(seenBy(person.certification, read)))
     throw new Error(`the packed sheet of job ${at.jobId} is not what is stored`);
 }

@@ -38,9 +38,9 @@ const wordsIn = (search: string): string[] => search.split(/\s+/).filter(Boolean
 export const memoryStore = {
   /** Puts what is remembered of a job in the place of what was. */
   async put(db: Db, companyId: string, jobId: string, each: readonly Remembered[]): Promise<void> {
-    await db.run('delete from job_memory where company_id = :companyId and job_id = :jobId', { companyId, jobId });
+    await db.later('delete from job_memory where company_id = :companyId and job_id = :jobId', { companyId, jobId });
     for (const r of each)
-      await db.run(
+      await db.later(
         `insert into job_memory (job_id, circuit_id, company_id, system_id, done_on, refrigerant, tons, year, worked_h, over_plate_oz, remembered)
          values (:jobId, :circuitId, :companyId, :systemId, :doneOn, :refrigerant, :tons, :year, :workedH, :overPlateOz, :json)`,
         { ...r, companyId, jobId, json: JSON.stringify(r) },
