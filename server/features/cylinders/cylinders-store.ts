@@ -9,6 +9,9 @@ const SELECT = `select c.id, c.tag, c.used_for as \`use\`, c.refrigerant, c.wate
   if(c.own is null, 'gone', c.state) as state, c.version, coalesce((select sum(m.oz) from cylinder_movements m where m.cylinder_id = c.id), 0) as contentsOz
   from cylinders c`;
 
+/** Entries of a log that name a cylinder. */
+export const NAMES_CYLINDER: ReadonlySet<string> = new Set(['cylinder-used', 'recovered']);
+
 type Raw = Omit<CylinderRow, 'disposable' | 'flammableMark' | 'dipTube'> & {
   disposable: number;
   flammableMark: number;
@@ -199,7 +202,7 @@ export const cylindersStore = {
       `${SELECT} join (
          select m.cylinder_id as id from cylinder_movements m where m.company_id = :companyId and m.job_id = :jobId
          union select json_value(e.body, '$.cylinderId') from circuit_entries e
-         where e.company_id = :companyId and e.job_id = :jobId and e.kind in ('cylinder-used', 'recovered')
+         where e.company_id = :companyId and e.job_id = :jobId and e.kind in (${[...NAMES_CYLINDER].map((kind) => `'${kind}'`).join(', ')})
        ) named on named.id = c.id where c.company_id = :companyId order by c.tag`,
       key,
     );

@@ -1,8 +1,8 @@
-import { entriesOf, splitLog } from '@/core/phases/log/circuit-log';
+import { type CircuitEntry, entriesOf, splitLog } from '@/core/phases/log/circuit-log';
 import type { Choice } from '@/core/scope/choice';
 import type { Db } from '@/server/db/pool';
-import { circuitStore } from '@/server/features/circuit/circuit-store';
-import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
+import { circuitStore, type LogRow, logOfCircuit } from '@/server/features/circuit/circuit-store';
+import { cylindersStore, NAMES_CYLINDER } from '@/server/features/cylinders/cylinders-store';
 import { fitsStore } from '@/server/features/fits/fits-store';
 import { patternStore } from '@/server/features/library/pattern-store';
 import { readAcceptances } from '@/server/features/phases/acceptances-store';
@@ -48,7 +48,6 @@ export const HEAD_OF: readonly Revised[] = ['jobs', 'job_circuits', 'circuits'];
 
 const PARTS = {
   records: part(['phase_records'], readRecords),
-  log: part(['circuit_entries', 'circuits'], (db, owned) => circuitStore.read(db, owned)),
   circuits: part(['job_circuits', 'circuits', 'phase_records', 'sign_offs'], readCircuits),
   acceptances: part(['acceptances', 'circuits'], readAcceptances),
   measurements: part(['measurements'], readMeasurements),
@@ -59,15 +58,20 @@ const PARTS = {
   pictured: part(['before_waivers', 'photos'], (db, owned) => surveysStore.pictured(db, owned)),
   patterns: part([], (db, { companyId }) => patternStore.list(db, companyId)),
   fits: part(['fit_sheets'], (db, owned) => fitsStore.read(db, owned)),
-  cylinders: part(['cylinders', 'circuit_entries'], (db, owned) => cylindersStore.ofJob(db, owned)),
 } as const satisfies Record<string, Part<unknown>>;
 
-/** Read with what other parts name: equipment by its id. */
+/** Read with what other parts name: equipment by its id, cylinders by the log. */
 const SCOPE_OF: readonly Revised[] = ['phase_records', 'scope_decisions', 'scope_lines', 'customer_signatures'];
 const PIECES_OF: readonly Revised[] = ['circuit_entries', 'circuits'];
+const LOG_OF: readonly Revised[] = ['circuit_entries'];
+const CYLINDERS_OF: readonly Revised[] = ['cylinders'];
 
 type Own = { [K in keyof typeof PARTS]: Awaited<ReturnType<(typeof PARTS)[K]['read']>> };
 export type Parts = Own & {
+  /** Of every circuit of the job. */
+  rows: LogRow[];
+  log: CircuitEntry[];
+  cylinders: Awaited<ReturnType<typeof cylindersStore.ofJob>>;
   scope: Awaited<ReturnType<typeof scopesStore.read>>;
   pieces: Awaited<ReturnType<typeof scopesStore.optionPieces>>;
 };
@@ -81,17 +85,35 @@ export function readParts(
 ): Promise<Parts> {
   return db.together(async (all) => {
     const names = Object.keys(PARTS) as (keyof Own)[];
-    const read = await Promise.all(
-      names.map((name) => (before && !touched(PARTS[name].of) ? before[name] : PARTS[name].read(all, owned))),
-    );
+    const [rows, ...read] = await Promise.all([
+      rowsOf(all, owned, touched, before),
+      ...names.map((name) => (before && !touched(PARTS[name].of) ? before[name] : PARTS[name].read(all, owned))),
+    ]);
     const own = Object.fromEntries(names.map((name, i) => [name, read[i]])) as Own;
+    const log = before?.rows === rows ? before.log : logOfCircuit(rows, owned);
     const chosen = own.records.find((r) => r.phase === 'scope') as { record: Choice; version: number } | undefined;
     const options = (): Choice[] =>
-      entriesOf(splitLog(own.log).systemLog, 'offer-option').map((o) => o.body.choice as Choice);
-    const [scope, pieces] = await Promise.all([
+      entriesOf(splitLog(log).systemLog, 'offer-option').map((o) => o.body.choice as Choice);
+    const sameCylinders = before && !touched(CYLINDERS_OF) && namedIn(before.rows) === namedIn(rows);
+    const [scope, pieces, cylinders] = await Promise.all([
       before && !touched(SCOPE_OF) ? before.scope : scopesStore.read(all, owned, chosen),
       before && !touched(PIECES_OF) ? before.pieces : scopesStore.optionPieces(all, owned.companyId, options()),
+      sameCylinders ? before.cylinders : cylindersStore.ofJob(all, owned),
     ]);
-    return { ...own, scope, pieces };
+    return { ...own, rows, log, scope, pieces, cylinders };
   });
 }
+
+/** The rows of the log: those that were read before, what came since, or all of them where a circuit changed. */
+async function rowsOf(
+  db: Db,
+  owned: Owned,
+  touched: (of: readonly Revised[]) => boolean,
+  before: Parts | undefined,
+): Promise<LogRow[]> {
+  if (!before || touched(['circuits'])) return circuitStore.read(db, owned);
+  return touched(LOG_OF) ? circuitStore.read(db, owned, before.rows) : before.rows;
+}
+
+/** How often cylinders are named in the log: entries are added alone, so that more of them is another list. */
+const namedIn = (rows: readonly LogRow[]): number => rows.filter((r) => NAMES_CYLINDER.has(r.kind)).length;
