@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { jobsToKeep } from './keep-whole';
+import { freshMarks, jobsToKeep } from './keep-whole';
 
 const ME = { fullName: 'Tess Orlan' };
 const TODAY = '2026-06-10';
@@ -31,5 +31,17 @@ describe('the jobs a device keeps whole', () => {
     ];
     const kept = jobsToKeep(rows, ME, new Set(['done', 'j0']), TODAY);
     expect(kept).toEqual(Array.from({ length: 12 }, (_, i) => `j${i}`));
+  });
+});
+
+describe('what was fetched lately', () => {
+  const NOW = Date.parse('2026-06-10T12:00:00Z');
+  const MIN = 60_000;
+  it('counts for ten minutes, over a reload; a clock that was set back does not make it last for ever', () => {
+    const marks = { old: NOW - 11 * MIN, edge: NOW - 10 * MIN, new: NOW - 9 * MIN, ahead: NOW + MIN };
+    expect(freshMarks(JSON.stringify(marks), NOW)).toEqual({ new: NOW - 9 * MIN });
+  });
+  it('is nothing where nothing readable is kept', () => {
+    for (const text of [null, '', '{', 'null', '[]', '{"a":"b"}']) expect(freshMarks(text, NOW)).toEqual({});
   });
 });

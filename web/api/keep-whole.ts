@@ -32,15 +32,33 @@ export function jobsToKeep(
   return [...new Set([...mine, ...known].map((r) => r.jobId))].slice(0, MOST_JOBS);
 }
 
-const keptAt = new Map<string, number>();
+/** When what was fetched last, over reloads: a phone pays for what it fetches. */
+const MARKS = 'mb-kept-whole';
+type Marks = Record<string, number>;
+
+/** Marks that still count; none where the device keeps nothing of that kind. */
+export function freshMarks(text: string | null, nowMs: number): Marks {
+  try {
+    const all = Object.entries(JSON.parse(text ?? '{}') as Marks);
+    return Object.fromEntries(all.filter(([, at]) => typeof at === 'number' && nowMs - at < FRESH_MS && at <= nowMs));
+  } catch {
+    return {};
+  }
+}
+
 let line: Promise<unknown> = Promise.resolve();
 
-/** A job with all of its circuits and pictures; one request after the other, and none where there is no connection. */
+/** A job with all of its circuits; one request after the other, and none where there is no connection. */
 async function keepJob(jobId: string): Promise<void> {
   const sheet = await getForLater<Kept>(`/jobs/${jobId}`);
   for (const { id } of sheet.circuits.slice(1)) await getForLater(`/jobs/${jobId}?circuit=${id}`);
-  // The worker that opens the application keeps what passes through it, and answers from there the next time.
-  for (const { id } of sheet.survey.photos.slice(0, MOST_PICTURES))
+}
+
+/** Its pictures: the worker that opens the application keeps what passes through it, and answers from there the next time. */
+async function keepPictures(jobId: string): Promise<void> {
+  const copy = await (await deviceStore()).get('copies', `/jobs/${jobId}`);
+  const { survey } = JSON.parse(copy!.text) as Kept;
+  for (const { id } of survey.photos.slice(0, MOST_PICTURES))
     for (const size of ['thumbnail', 'image']) await fetch(`/api/photos/${id}/${size}`);
 }
 
@@ -61,12 +79,19 @@ export function useKeepWhole(rows: readonly Listed[], me: Me | undefined, today:
 async function keepAll(rows: readonly Listed[], me: Me, today: string): Promise<void> {
   const copies = await (await deviceStore()).getAllKeys('copies');
   const onDevice = new Set(copies.flatMap((path) => /^\/jobs\/([0-9a-f-]{36})/.exec(path)?.[1] ?? []));
-  const due = (what: string): boolean => Date.now() - (keptAt.get(`${me.id} ${what}`) ?? 0) > FRESH_MS;
-  const once = async (what: string, work: () => Promise<unknown>): Promise<void> => {
-    if (!due(what)) return;
+  const there = new Set<string>(copies);
+  const once = async (path: string, what: string, work: () => Promise<unknown>): Promise<void> => {
+    const mark = `${me.id} ${path} ${what}`;
+    const marks = freshMarks(localStorage.getItem(MARKS), Date.now());
+    if (there.has(path) && mark in marks) return;
     await work();
-    keptAt.set(`${me.id} ${what}`, Date.now());
+    localStorage.setItem(MARKS, JSON.stringify({ ...marks, [mark]: Date.now() }));
+    there.add(path);
   };
-  for (const path of SHARED) await once(path, () => getForLater(path));
-  for (const jobId of jobsToKeep(rows, me, onDevice, today)) await once(jobId, () => keepJob(jobId));
+  for (const path of SHARED) await once(path, '', () => getForLater(path));
+  for (const jobId of jobsToKeep(rows, me, onDevice, today)) {
+    await once(`/jobs/${jobId}`, '', () => keepJob(jobId));
+    // Without that worker nobody keeps them.
+    if (navigator.serviceWorker?.controller) await once(`/jobs/${jobId}`, 'pictures', () => keepPictures(jobId));
+  }
 }

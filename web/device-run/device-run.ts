@@ -79,6 +79,9 @@ export class DeviceRun implements InstrumentFeed {
   get running(): boolean {
     return !this.over;
   }
+  get asKept(): KeptRun {
+    return this.kept;
+  }
   get feed(): SimulatedFeed {
     return this.kept.feed;
   }
@@ -121,8 +124,9 @@ export class DeviceRun implements InstrumentFeed {
     await closed;
   }
 
-  /** Somebody else signed in on this device: it stays as it was kept last, for whoever began it. */
+  /** Somebody else signed in on this device, or another window goes on with it: it is kept as it stands. */
   leave(): void {
+    this.keepNow();
     this.desk.close();
     this.readings.close();
   }

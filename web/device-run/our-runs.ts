@@ -21,14 +21,18 @@ import { write } from '@/web/api/outbox/our-outbox';
 import { withSheet } from '@/web/api/use-cylinders';
 import type { Me } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
+import { tell } from '@/web/words/tell';
 import { type Desk, DeviceRun, type Outside } from './device-run';
 import type { DevicePhase, KeptRun } from './kept-run';
 import { usable } from './order-device';
+import { holdRun, letGoOf } from './run-locks';
 
 /** Nobody looked at it for so long: it is no longer going on, what was read of it is sent, ms. */
 const GIVEN_UP_MS = 30 * 60_000;
 
 let runs: readonly DeviceRun[] = [];
+/** Runs that another window of this device reads. */
+let elsewhere: readonly KeptRun[] = [];
 const listeners = new Set<() => void>();
 function show(next: readonly DeviceRun[]): void {
   runs = next;
@@ -70,6 +74,8 @@ const outside: Outside = {
 
 /** Simulated instruments of a phase, on this device: they need no server, and everything read in them is sent afterwards. */
 export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase): Promise<DeviceRun> {
+  const other = elsewhere.find((r) => r.circuitId === sheet.circuit.id);
+  if (other) throw new ApiProblem({ code: 'run-state', message: say(tell('web.run-is-in-another-window')) }, 0);
   const held = heldBefore(sheet, phase);
   if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
   const bench = benchOf(phase);
@@ -96,7 +102,7 @@ export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase)
   // Told first: whatever is read in it names it.
   const told = { id: run.id, phase, startedAt: run.startedAt };
   write('POST', writePath(sheet.circuit.id, `/jobs/${run.jobId}/device-runs`), told).catch(() => undefined);
-  holdLock(run.id);
+  void holdRun(run.id, () => leftTo(run.id));
   const begun = new DeviceRun(run, openDesk(), outside);
   show([...runs, begun]);
   // A system that ran on counts as started now: nobody watched it in between.
@@ -125,16 +131,27 @@ async function cylinderOnScale(sheet: JobSheet): Promise<Cylinder | undefined> {
   );
 }
 
-/** Held until this window is gone: another one leaves the run alone. */
-const ours = new Set<string>();
-function holdLock(runId: string): void {
-  if (ours.has(runId)) return;
-  ours.add(runId);
-  void navigator.locks?.request(`mb-run-${runId}`, () => new Promise(() => undefined));
+/** Another window goes on with it. */
+function leftTo(runId: string): void {
+  const run = runs.find((r) => r.id === runId);
+  if (!run?.running) return;
+  run.leave();
+  elsewhere = [...elsewhere, run.asKept];
+  show(runs.filter((r) => r !== run));
 }
-const isHeldElsewhere = async (runId: string): Promise<boolean> =>
-  !ours.has(runId) &&
-  ((await navigator.locks?.query())?.held?.some((lock) => lock.name === `mb-run-${runId}`) ?? false);
+
+/** What the other window read last is kept by then, ms. */
+const HANDED_ON_MS = 500;
+
+/** Goes on here with a run that another window of this device reads; that one lets it go. */
+export async function takeOver(me: Pick<Me, 'id'>, runId: string): Promise<void> {
+  await holdRun(runId, () => leftTo(runId), { steal: true });
+  await new Promise((done) => setTimeout(done, HANDED_ON_MS));
+  const kept = await (await deviceStore()).get('runs', runId);
+  elsewhere = elsewhere.filter((r) => r.id !== runId);
+  if (kept?.personId === me.id) await goOn(kept);
+  show([...runs]);
+}
 
 /** What this device was reading when its window went: taken up again with the time between as a gap; one call at a time. */
 export function takeUpRuns(me: Pick<Me, 'id'>): Promise<void> {
@@ -145,18 +162,29 @@ let takingUp: Promise<void> = Promise.resolve();
 
 async function takeUp(me: Pick<Me, 'id'>): Promise<void> {
   const strangers = runs.filter((r) => r.personId !== me.id);
-  for (const run of strangers) if (run.running) run.leave();
-  if (strangers.length) show(runs.filter((r) => r.personId === me.id));
-  const store = await deviceStore();
-  for (const kept of await store.getAll('runs')) {
-    if (kept.personId !== me.id || runs.some((r) => r.id === kept.id) || (await isHeldElsewhere(kept.id))) continue;
-    holdLock(kept.id);
-    const pieces = await store.getAllFromIndex('pieces', 'run', kept.id);
-    const gapMs = Math.max(0, Date.now() - kept.keptMs);
-    const run = new DeviceRun(kept, openDesk(), outside, { gapMs, pieces });
-    show([...runs, run]);
-    if (gapMs > GIVEN_UP_MS) await run.stop();
+  for (const run of strangers) {
+    if (run.running) run.leave();
+    letGoOf(run.id);
   }
+  if (strangers.length) show(runs.filter((r) => r.personId === me.id));
+  const others: KeptRun[] = [];
+  for (const kept of await (await deviceStore()).getAll('runs')) {
+    if (kept.personId !== me.id || runs.some((r) => r.id === kept.id)) continue;
+    if (await holdRun(kept.id, () => leftTo(kept.id))) await goOn(kept);
+    else others.push(kept);
+  }
+  if (others.length || elsewhere.length) {
+    elsewhere = others;
+    show([...runs]);
+  }
+}
+
+async function goOn(kept: KeptRun): Promise<void> {
+  const pieces = await (await deviceStore()).getAllFromIndex('pieces', 'run', kept.id);
+  const gapMs = Math.max(0, Date.now() - kept.keptMs);
+  const run = new DeviceRun(kept, openDesk(), outside, { gapMs, pieces });
+  show([...runs, run]);
+  if (gapMs > GIVEN_UP_MS) await run.stop();
 }
 
 const subscribe = (listener: () => void): (() => void) => {
@@ -165,3 +193,6 @@ const subscribe = (listener: () => void): (() => void) => {
 };
 /** The runs that this window reads or has read. */
 export const useDeviceRuns = (): readonly DeviceRun[] => useSyncExternalStore(subscribe, () => runs);
+/** The run of a circuit that another window of this device reads. */
+export const useRunElsewhere = (circuitId: string): KeptRun | undefined =>
+  useSyncExternalStore(subscribe, () => elsewhere).find((r) => r.circuitId === circuitId);

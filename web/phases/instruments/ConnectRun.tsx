@@ -1,9 +1,10 @@
+import { useEffect } from 'react';
 import { v7 as uuid } from 'uuid';
 import { DEVICE_PHASES, type RunPhase } from '@/contract/requests';
 import type { SheetRun } from '@/core/job/sheet';
 import { useConnection } from '@/web/api/connection';
 import { post } from '@/web/api/http';
-import { startOnDevice } from '@/web/device-run/our-runs';
+import { startOnDevice, takeOver, takeUpRuns, useRunElsewhere } from '@/web/device-run/our-runs';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
@@ -36,6 +37,11 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
   const { busy, problem, act } = useAct();
   const { lost } = useConnection();
   const here = lost ? DEVICE_PHASES.find((p) => p === phase) : undefined;
+  const elsewhere = useRunElsewhere(sheet.circuit.id);
+  useEffect(() => {
+    // The other window may be gone by now.
+    void takeUpRuns(view.me);
+  }, [view.me]);
   const connect = (): Promise<unknown> =>
     here
       ? startOnDevice(sheet, view.me, here)
@@ -73,9 +79,20 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
               {say(tell('web.resume-interrupted-run'))}
             </Button>
           ) : null}
-          <Button tone={interrupted ? 'plain' : 'primary'} disabled={busy} onClick={() => act(connect)}>
-            {say(tell(here ? 'web.connect-simulated-on-this-device' : 'web.connect-simulated-instruments'))}
-          </Button>
+          {elsewhere ? (
+            <>
+              <p className="mt-1 border-[1.5px] border-ochre px-2.5 py-1.5 text-[14px]" data-testid="run-elsewhere">
+                {say(tell('web.run-is-in-another-window'))}
+              </p>
+              <Button tone="primary" disabled={busy} onClick={() => act(() => takeOver(view.me, elsewhere.id))}>
+                {say(tell('web.go-on-in-this-window'))}
+              </Button>
+            </>
+          ) : (
+            <Button tone={interrupted ? 'plain' : 'primary'} disabled={busy} onClick={() => act(connect)}>
+              {say(tell(here ? 'web.connect-simulated-on-this-device' : 'web.connect-simulated-instruments'))}
+            </Button>
+          )}
         </>
       )}
       {lost ? null : <PortNotice view={view} phase={phase} />}

@@ -12,6 +12,7 @@ export const en = {
   'web.every-figure-is-marked-as-replayed': 'Every figure of it is marked as replayed, on screen and on paper.',
   'web.file-is-longer-than-a-run': 'The file is longer than one run can be: its first 200,000 rows are read.',
   'web.file-with-rows': '{name}: {n} rows',
+  'web.go-on-in-this-window': 'Go on in this window',
   'web.instrument-since': '{name} since {day}',
   'web.instruments-of-your-own': 'Instruments of your own',
   'web.instruments-of-your-own-are-connected':
@@ -28,6 +29,7 @@ export const en = {
   'web.recording-is-played-back-every-figure': 'A recording is played back: every figure of it is marked as replayed.',
   'web.resume-interrupted-run': 'Resume the interrupted run',
   'web.row-and-column': 'Row {row}, {column}:',
+  'web.run-is-in-another-window': 'Another window of this device reads the instruments of this circuit.',
   'web.run-second': 's',
   'web.sent-so-many': '{n} rows sent …',
   'web.take-the-recording': 'Take the recording',

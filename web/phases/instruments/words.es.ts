@@ -15,6 +15,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.every-figure-is-marked-as-replayed': 'Cada cifra queda marcada como reproducida, en pantalla y en papel.',
   'web.file-is-longer-than-a-run': 'El archivo es más largo que una corrida: se leen sus primeras 200,000 filas.',
   'web.file-with-rows': '{name}: {n} filas',
+  'web.go-on-in-this-window': 'Continuar en esta ventana',
   'web.instrument-since': '{name} desde {day}',
   'web.instruments-of-your-own': 'Instrumentos propios',
   'web.instruments-of-your-own-are-connected':
@@ -31,6 +32,7 @@ export const es: Record<keyof typeof en, string> = {
   'web.recording-is-played-back-every-figure': 'Se reproduce una grabación: cada valor queda marcado como reproducido.',
   'web.resume-interrupted-run': 'Reanudar la corrida interrumpida',
   'web.row-and-column': 'Fila {row}, {column}:',
+  'web.run-is-in-another-window': 'Otra ventana de este dispositivo lee los instrumentos de este circuito.',
   'web.run-second': 's',
   'web.sent-so-many': '{n} filas enviadas …',
   'web.take-the-recording': 'Tomar la grabación',
