@@ -10,7 +10,7 @@ import { type Answered, ask, type Kind, writeTo } from './requests';
 import { MARK, seedJobs, seedSamples } from './seed';
 
 /**
- * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N] [--quick]: a company of 100,000 jobs and 50 million samples made
+ * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N --memory MINUTES] [--quick]: a company of 100,000 jobs and 50 million samples made
  * out of the demo on a durable MariaDB, then so many requests a second against the built server, from this process on the
  * same cores. One JSON line a figure; none is asserted.
  */
@@ -24,6 +24,9 @@ const samples = argument('samples', quick ? 100_000 : 50_000_000);
 const seconds = argument('seconds', quick ? 8 : 60);
 const rate = argument('rate', 200);
 const samplesPerSecond = argument('ingest', 5200);
+/** Asked at a quarter of the rate for so long, what the server holds in memory is told minute by minute; 0: not at all. */
+const memoryMin = argument('memory', 0);
+const MEMORY_SHARE = 0.25;
 const WARM_S = 4;
 const NOT_MODIFIED = 304;
 /** As deploy/mariadb.cnf has it. */
@@ -95,9 +98,24 @@ try {
     );
   say(`Playing ${samplesPerSecond} samples a second for ${seconds} s …`);
   await ingest(house, db, lead, samplesPerSecond, seconds);
+  if (memoryMin > 0) await tellMemory(target);
 } finally {
   await db.end();
   await house.close();
+}
+
+async function tellMemory(target: Parameters<typeof ask>[0]): Promise<void> {
+  say(`Asking ${rate * MEMORY_SHARE} times a second for ${memoryMin} min …`);
+  const held: number[] = [];
+  for (let minute = 0; minute < memoryMin; minute++) {
+    await ask(target, rate * MEMORY_SHARE, 60, 100 + minute);
+    held.push(house.serverMemoryMb());
+    say(`${minute + 1} min: ${held.at(-1)!.toFixed(0)} MB`);
+  }
+  const third = Math.ceil(held.length / 3);
+  figure('load memory, median of the first third', quantileOf(held.slice(0, third), 0.5), 'MB');
+  figure('load memory, median of the last third', quantileOf(held.slice(-third), 0.5), 'MB');
+  figure('load memory, most', Math.max(...held), 'MB');
 }
 
 /** Processor time of this process, ms. */

@@ -10,9 +10,17 @@ import { tell } from '@/web/words/tell';
 
 /** The hours that a day of the week shows. */
 export const WEEK_HOURS = [7, 19] as const;
+/** A bar is at least so wide that it can be seen, %. */
+const LEAST_WIDE = 6;
 /** Where an hour lies in a day's column, %. */
 export const atHour = (h: number): number =>
   (100 * (Math.min(WEEK_HOURS[1], Math.max(WEEK_HOURS[0], h)) - WEEK_HOURS[0])) / (WEEK_HOURS[1] - WEEK_HOURS[0]);
+
+/** Where a bar begins and how wide it is, %: what lies before or after the hours that are shown stands at their edge, and inside it. */
+export function placeOf([from, to]: readonly [number, number]): { left: number; width: number } {
+  const left = Math.min(100 - LEAST_WIDE, atHour(from));
+  return { left, width: Math.max(LEAST_WIDE, atHour(to) - left) };
+}
 
 type Props = {
   slot: WeekSlot;
@@ -27,9 +35,7 @@ export function SlotBar({ slot, findings, mayMove, onOpen }: Props) {
     id: `${slot.jobId} ${slot.n}`,
     disabled: !mayMove,
   });
-  const [from, to] = slot.span;
-  const left = atHour(from);
-  const width = Math.max(6, atHour(to) - left);
+  const { left, width } = placeOf(slot.span);
   return (
     <button
       ref={setNodeRef}
