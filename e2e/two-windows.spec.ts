@@ -52,7 +52,6 @@ test('a run of the phone in two windows: one reads it, the other says so and goe
     await expect(other.page.getByRole('button', { name: 'Disconnect' })).toBeVisible();
     await instruments(crew);
     await expect(page.getByTestId('run-elsewhere')).toBeVisible();
-    await page.screenshot({ path: '/tmp/look/elsewhere.png' });
     await crew.closeSheet();
     await other.closeSheet();
     await other.pressWhen('Start the pump');

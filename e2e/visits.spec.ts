@@ -8,13 +8,17 @@ test('visits: planned, ended as the house was left, taken back; a picture of how
   await crew.signIn();
   await crew.openJob(2141);
   await page.goto(page.url().replace(/\/[a-z-]+$/, '/hand-over'));
+  // The demo plans it for a day after the one it is loaded on.
+  const sheet = await page.request.get(`/api/jobs/${/jobs\/([^/]+)/.exec(page.url())![1]}`);
+  const first = ((await sheet.json()) as { job: { scheduledFor: string } }).job.scheduledFor;
+  const second = new Date(Date.parse(first) + 3 * 86_400_000).toISOString().slice(0, 10);
   const visits = page.getByRole('region', { name: 'Visits' });
   await expect(visits.getByTestId('visit-now')).toContainText('Visit 1 of 1');
   await visits.getByRole('button', { name: 'Plan a visit' }).click();
   const plan = page.getByTestId('entry-form-visit');
   await plan.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(plan.getByText(/Missing/).first()).toBeVisible();
-  await plan.getByLabel('Planned for').fill('2026-12-04');
+  await plan.getByLabel('Planned for').fill(second);
   await plan.getByRole('radio', { name: 'finish' }).click();
   await plan.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(plan).toBeHidden();
@@ -22,7 +26,7 @@ test('visits: planned, ended as the house was left, taken back; a picture of how
 
   await visits.getByRole('button', { name: 'End visit 1' }).click();
   const end = page.getByTestId('entry-form-visit-end');
-  await end.getByLabel('Ended on').fill('2026-12-01');
+  await end.getByLabel('Ended on').fill(first);
   await end.getByRole('radio', { name: 'not left safe' }).click();
   await end.getByRole('radio', { name: 'left dry', exact: true }).click();
   await end.getByRole('radio', { name: 'temporary heat or cooling' }).click();

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { Crew, equippedJob } from './crew';
 
-const MONDAY = '2027-03-01';
+const MONDAY = '2094-03-01';
 const { plate } = sampleSheet().circuit;
 
 test('a two-crew week: a clash is named, a job is dragged to another crew and day, its history stays', async ({
@@ -19,7 +19,7 @@ test('a two-crew week: a clash is named, a job is dragged to another crew and da
   await expect(page.getByTestId('slot-sheet')).toContainText(`also on job ${one.number} at that time`);
   await c.closeSheet();
   // Down to Jory's Wednesday.
-  const cell = page.locator('[data-testid^="cell-"][data-testid$=" 2027-03-03"]').nth(1);
+  const cell = page.locator('[data-testid^="cell-"][data-testid$=" 2094-03-03"]').nth(1);
   const from = (await slot.boundingBox())!;
   const to = (await cell.boundingBox())!;
   await page.mouse.move(from.x + 30, from.y + 8);
@@ -31,7 +31,7 @@ test('a two-crew week: a clash is named, a job is dragged to another crew and da
   await expect(cell.getByTestId(`slot-${two.number}-1`)).toBeVisible();
   // For who does not drag: the form, with its reason; the job keeps where it was.
   await page.getByTestId(`slot-${two.number}-1`).first().click();
-  await page.getByLabel('Move to').fill('2027-03-04');
+  await page.getByLabel('Move to').fill('2094-03-04');
   await page.getByLabel('Why it moves').fill('the curb comes a day late');
   await page.getByRole('button', { name: 'Move it', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -71,11 +71,11 @@ test('what jobs owe is one list by date; a visit is planned from it, and stands 
   const row = page.getByTestId('owed-2138-proof').first();
   await expect(row).toContainText('Proof of');
   await row.getByRole('button', { name: 'Plan it' }).click();
-  await page.getByTestId('owed-sheet').getByLabel('On', { exact: true }).fill('2027-02-03');
+  await page.getByTestId('owed-sheet').getByLabel('On', { exact: true }).fill('2094-02-03');
   await page.getByTestId('owed-sheet').getByLabel('Who goes').fill('Jory Vance');
   await page.getByRole('button', { name: 'Plan the visit' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByTestId('owed-2138-proof').first()).toContainText('planned for');
-  await page.goto('/week?from=2027-02-01');
+  await page.goto('/week?from=2094-02-01');
   await expect(page.getByTestId(/^slot-2138-/).first()).toBeVisible();
 });
