@@ -108,6 +108,8 @@ const STROKES = [`stroke="${INK}" stroke-width="2"`, `stroke="${COPPER}" stroke-
 const SAMPLE = 18;
 const LETTER = 5.4;
 const ROW = 13;
+/** The figure of the topmost rule stands half over it. */
+const TICK_HIGH = 6;
 
 /** Where each word of a legend stands: beside each other while there is room, else in the next row. */
 function legendOf(words: readonly string[]): { x: number; row: number; word: string }[] {
@@ -133,7 +135,7 @@ function linesSvg({ lines, bounds, band }: Lines, speak: Speak): string {
   const wanted = [...bounds.map((b) => b.at), ...(band ? [band.low, band.high] : [])];
   const legend = legendOf(lines.map((l) => speak(l.say)));
   const rows = legend.at(-1)?.row ?? 0;
-  const top = TOP + rows * (ROW + 4);
+  const top = TOP + TICK_HIGH + rows * (ROW + 4);
   const plane = planeOf([...points.map((p) => p[1]), ...wanted], { from, to, top }, false);
   return framed([
     ...plane.rules,
