@@ -1,7 +1,6 @@
 import type { Instrument, InstrumentKind } from '@/core/instrument/register';
+import { demoDay } from './demo-day';
 
-/** Days from today, YYYY-MM-DD. */
-const inDays = (days: number): string => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 const instrument = (
   n: number,
   name: string,
@@ -13,8 +12,8 @@ const instrument = (
   name,
   kind,
   serial: `DP-${400 + 7 * n}`,
-  calibratedTo: calibratedTo === null ? null : inDays(calibratedTo),
-  zeroedOn: zeroedOn === null ? null : inDays(zeroedOn),
+  calibratedTo: calibratedTo === null ? null : demoDay(calibratedTo),
+  zeroedOn: zeroedOn === null ? null : demoDay(zeroedOn),
   retired: false,
   keptBy: null,
 });

@@ -34,6 +34,7 @@ import type { Person } from '@/server/features/people/people-store';
 import { signPhase } from '@/server/features/phases/phases-service';
 import { DEMO_JOINTS, type DemoCircuit } from './circuits';
 import { DayClock } from './day-clock';
+import { demoDay } from './demo-day';
 import { type PlayStep, playRun } from './play';
 import { writeDemoEntry } from './write-entry';
 
@@ -62,7 +63,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
   ): Promise<void> => {
     const sheet = await sheetFor(database, lead, { jobId });
     const list = await cylindersStore.list(database, lead.companyId);
-    const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, new Date().toISOString().slice(0, 10));
+    const cylinder = recoveryCylinder(list, demo.old.refrigerant as Refrigerant, demoDay(0));
     const feed = usable(benchFor(sheet, benchOf(phase)!, change, cylinder));
     await playRun(database, lead.id, sheet, lead.companyId, feed, phase, steps, clock, leave, async (entry, at) => {
       await write(entry.kind, entry.body, 'simulated', at);

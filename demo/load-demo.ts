@@ -23,6 +23,7 @@ import { DEMO_CIRCUITS } from './circuits';
 import { DEMO_COMPANY, DEMO_PEOPLE, DEMO_SETTINGS } from './company';
 import { DEMO_CYLINDERS } from './cylinders';
 import { DayClock } from './day-clock';
+import { demoDay, demoMorning } from './demo-day';
 import { DEMO_INSTRUMENTS } from './instruments';
 import { DEMO_JOBS, type DemoJob } from './jobs';
 import { loadCircuit } from './load-circuits';
@@ -151,7 +152,7 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
         elevationFt: demo.elevationFt,
         systemName: demo.system,
         leadId: lead.id,
-        scheduledFor: new Date(Date.now() + demo.day * DAY_MS).toISOString().slice(0, 10),
+        scheduledFor: demoDay(demo.day),
         plate,
       },
       { customerId: null, siteId: null, systemId: null, equipmentId: uuid(), circuitId: uuid() },
@@ -161,15 +162,10 @@ async function insertJob(database: Database, demo: Head, plate: Plate | null): P
   return { lead, id };
 }
 
-/** A day's work begins at eight of the company's clock; what still runs began some hours ago. */
-const MORNING_H = 13;
+/** What still runs began some hours ago. */
 const SO_FAR_MIN = 4 * 60;
 export function dayOf(day: number): DayClock {
-  const today = new Date();
-  if (day >= 0) return new DayClock(new Date(today.getTime() - SO_FAR_MIN * 60_000));
-  const then = new Date(today.getTime() + day * DAY_MS);
-  then.setUTCHours(MORNING_H, 0, 0, 0);
-  return new DayClock(then);
+  return new DayClock(day >= 0 ? new Date(Date.now() - SO_FAR_MIN * 60_000) : demoMorning(day));
 }
 
 /** One more circuit of a job, with its own plate and story. */

@@ -2,7 +2,7 @@ import type { EntryBody } from '@/core/phases/log/entries';
 import { daySystemsOf } from '@/core/phases/plan/source';
 import { DAY_H } from '@/core/plan/day/calendar';
 import { dayWork } from '@/core/plan/day/make';
-import { dayAt, hoursFrom, momentAt } from '@/core/words/calendar';
+import { dayAt, daysAfter, hoursFrom, momentAt } from '@/core/words/calendar';
 import type { Database } from '@/server/db/pool';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
@@ -55,7 +55,6 @@ export const DEMO_PLANS: Readonly<Record<number, DemoPlan>> = {
   },
 };
 
-const DAY_MS = 86_400_000;
 const LENGTH_H = 9;
 const LUNCH_AFTER_H = 4;
 const HALF = 0.5;
@@ -92,7 +91,7 @@ export async function loadPlan(database: Database, lead: Person, at: JobAt, plan
   if (plan.weather) await write('forecast', { on, roof: 'dark', ...plan.weather });
   for (let n = 1; n <= (plan.moreDays ?? 0); n++)
     await write('visit', {
-      on: new Date(Date.parse(`${on}T12:00:00Z`) + n * DAY_MS).toISOString().slice(0, 10),
+      on: daysAfter(on, n),
       purpose: 'finish',
       what: 'Downstairs',
       who: '',

@@ -6,6 +6,7 @@ import path from 'node:path';
 import { DatabaseTrouble, startDatabase } from './database.mjs';
 import { loadDemo } from './demo.mjs';
 import { installDebian, installPackages } from './install.mjs';
+import { SERVER } from './server-command.mjs';
 import { endProcess, isOurs, supervise } from './supervise.mjs';
 
 /**
@@ -91,7 +92,7 @@ let justPlayed = demo && loadDemo(env);
 
 const server = supervise({
   start: () =>
-    spawn(process.execPath, ['dist/server/main.js'], {
+    spawn(process.execPath, SERVER, {
       stdio: 'inherit',
       // Its own group: a Ctrl-C reaches this launcher alone, which then ends both in order.
       detached: true,

@@ -142,12 +142,14 @@ export function createApp(deps: Deps): Express {
     next();
   });
   api.use(takenOut(deps));
+  // What is asked most comes first: every route before it is looked at on the way.
+  api.use(jobsRoutes(deps));
+  api.use(circuitRoutes(deps));
   api.use(trailRoutes(deps));
   api.use(companyRoutes(deps));
   api.use(peopleAdminRoutes(deps));
   api.use(customersRoutes(deps));
   api.use(bundlesRoutes(deps));
-  api.use(jobsRoutes(deps));
   api.use(surveysRoutes(deps));
   api.use(scopesRoutes(deps));
   api.use(fitsRoutes(deps));
@@ -156,7 +158,6 @@ export function createApp(deps: Deps): Express {
   api.use(settingsRoutes(deps));
   api.use(measurementsRoutes(deps));
   api.use(phasesRoutes(deps));
-  api.use(circuitRoutes(deps));
   api.use(cylindersRoutes(deps));
   api.use(instrumentsRoutes(deps));
   api.use(registerRoutes(deps));

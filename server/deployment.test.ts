@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort } from '../scripts/database.mjs';
+import { SERVER } from '../scripts/server-command.mjs';
 import { freshSchema, until } from './testing/harness';
 
 /** The files of docs/deployment.md: units that systemd accepts, their command as it stands, and TLS in front of it. */
@@ -39,7 +40,7 @@ describe('the units', () => {
     expect({ status: run.status, ours }).toEqual({ status: 0, ours: [] });
   });
   it('name every file that they start', () => {
-    expect(settingOf('ExecStart')).toBe('/usr/bin/node dist/server/main.js');
+    expect(settingOf('ExecStart')).toBe(`/usr/bin/node ${SERVER.join(' ')}`);
     expect(readFileSync('deploy/mill-bridge-backup.service', 'utf8')).toContain('scripts/backup.mjs backup');
   });
 });

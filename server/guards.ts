@@ -78,10 +78,10 @@ function malformedAt(value: unknown, field: string, depth = 0): string | undefin
 /** Without a database nothing is answered late: at once while it is silent, and in the middle when it falls silent. */
 export function withDatabase(watch: DatabaseWatch): RequestHandler {
   return (_request, response, next) => {
-    const problem = new Problem('no-database');
-    if (!watch.ready) return sendProblem(response, problem);
+    const silent = (): void => sendProblem(response, new Problem('no-database'));
+    if (!watch.ready) return silent();
     const forget = watch.onSilent(() => {
-      if (!response.headersSent) sendProblem(response, problem);
+      if (!response.headersSent) silent();
     });
     response.on('close', forget);
     next();

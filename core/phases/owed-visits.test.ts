@@ -82,6 +82,9 @@ describe('what a job owes', () => {
         inspector: '',
       });
     expect(owed(job([permit]))).toEqual([['inspection', '2026-06-01', null]]);
+    // Handed over at half past ten in the evening of New York: owed from that day, not from Greenwich's next.
+    const evening = { ...job([permit]), signOffs: [{ ...HANDED, at: '2026-06-02T02:30:00.000Z' }] };
+    expect(owed(evening)).toEqual([['inspection', '2026-06-01', null]]);
     expect(owed(job([permit, inspected('corrections')]))).toEqual([['inspection', '2026-06-10', null]]);
     expect(owed(job([permit, inspected('passed')]))).toEqual([]);
     expect(owed(job([permit], false))).toEqual([]);

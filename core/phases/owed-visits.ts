@@ -68,7 +68,7 @@ export function owedVisits(each: readonly Recorded[]): OwedVisit[] {
     add(
       'inspection',
       inspection ? tell('owed.corrections', { what: inspection.corrections ?? '–' }) : tell('owed.inspection'),
-      inspection?.on ?? handedOver!.slice(0, 10),
+      inspection?.on ?? dayAt(handedOver!, sheet.site.timeZone),
       planned('inspection', 'correction'),
     );
   for (const item of openItems(sheet.jobLog, handedOver && dayAt(handedOver, sheet.site.timeZone)))

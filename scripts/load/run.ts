@@ -1,4 +1,5 @@
-import { existsSync } from 'node:fs';
+import { existsSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { type Connection, createConnection, type RowDataPacket } from 'mysql2/promise';
 import { loadDemo } from '../demo.mjs';
 import { figure, quantileOf } from '../figure';
@@ -10,9 +11,9 @@ import { type Answered, ask, type Kind, writeTo } from './requests';
 import { MARK, seedJobs, seedSamples } from './seed';
 
 /**
- * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N --memory MINUTES] [--quick]: a company of 100,000 jobs and 50 million samples made
+ * npm run load [-- --jobs N --samples N --seconds N --rate N --ingest N --memory MINUTES --keep FOLDER] [--quick]: a company of 100,000 jobs and 50 million samples made
  * out of the demo on a durable MariaDB, then so many requests a second against the built server, from this process on the
- * same cores. One JSON line a figure; none is asserted.
+ * same cores. One JSON line a figure; none is asserted. What was seeded stays in the folder of `--keep`, for the next run of it.
  */
 const argument = (name: string, usual: number): number => {
   const at = process.argv.indexOf(`--${name}`);
@@ -26,6 +27,12 @@ const rate = argument('rate', 200);
 const samplesPerSecond = argument('ingest', 5200);
 /** Asked at a quarter of the rate for so long, what the server holds in memory is told minute by minute; 0: not at all. */
 const memoryMin = argument('memory', 0);
+const keep = process.argv.includes('--keep')
+  ? path.resolve(process.argv[process.argv.indexOf('--keep') + 1]!)
+  : undefined;
+/** Stands in the kept folder once its seed is whole. */
+const seeded = keep && path.join(keep, 'seeded');
+const again = seeded !== undefined && existsSync(seeded);
 const MEMORY_SHARE = 0.25;
 const WARM_S = 4;
 const NOT_MODIFIED = 304;
@@ -39,21 +46,14 @@ if (!existsSync('dist/server/main.js')) {
   process.exit(2);
 }
 const say = (line: string): void => void process.stderr.write(`${line}\n`);
-const house = new House(DATABASE_MB);
+const house = new House(DATABASE_MB, keep);
 await house.open({
-  seed: (uri) => loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri, MB_DEMO: quick ? 'few' : '' }),
+  seed: (uri) =>
+    again || loadDemo({ ...process.env, DATABASE_URL: '', MB_DATABASE_URL: uri, MB_DEMO: quick ? 'few' : '' }),
 });
 const db = await createConnection({ uri: house.uri, multipleStatements: false });
 try {
-  const began = performance.now();
-  say('Making jobs …');
-  const made = await seedJobs(db, jobs);
-  figure('load jobs', made, 'jobs');
-  say('Making samples …');
-  figure('load samples', await seedSamples(db, samples), 'samples');
-  await db.query('analyze table job_summary, jobs, circuit_entries, measurements, run_chunks');
-  await sizes(db, made);
-  figure('load seeding', (performance.now() - began) / 1000, 's');
+  if (!again) await seed();
 
   const lead = new Device(house.origin);
   await lead.surely('POST', '/sign-in', { signIn: 'tess', password: 'demo-mill-bridge' });
@@ -102,6 +102,19 @@ try {
 } finally {
   await db.end();
   await house.close();
+}
+
+async function seed(): Promise<void> {
+  const began = performance.now();
+  say('Making jobs …');
+  const made = await seedJobs(db, jobs);
+  figure('load jobs', made, 'jobs');
+  say('Making samples …');
+  figure('load samples', await seedSamples(db, samples), 'samples');
+  await db.query('analyze table job_summary, jobs, circuit_entries, measurements, run_chunks');
+  await sizes(db, made);
+  figure('load seeding', (performance.now() - began) / 1000, 's');
+  if (seeded) writeFileSync(seeded, '');
 }
 
 async function tellMemory(target: Parameters<typeof ask>[0]): Promise<void> {

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { freePort, type RunningDatabase, startDatabase } from '../database.mjs';
+import { SERVER } from '../server-command.mjs';
 
 /** Of Linux on the machines it runs on. */
 const PAGE_BYTES = 4096;
@@ -23,10 +24,16 @@ function processorMsOf(pid: number): number {
 
 /** A server and its durable database that die by kill -9 and are started again, as a supervisor would. */
 export class House {
-  /** `memoryMb`: pages that its database holds in memory; undefined: as MariaDB has it. */
-  constructor(private readonly memoryMb?: number) {}
+  private readonly folder: string;
 
-  private readonly folder = mkdtempSync(path.join(tmpdir(), 'mb-soak-'));
+  /** `memoryMb`: pages that its database holds in memory; undefined: as MariaDB has it. `kept`: a folder that stays when it closes; else one of its own, thrown away. */
+  constructor(
+    private readonly memoryMb?: number,
+    private readonly kept?: string,
+  ) {
+    this.folder = kept ?? mkdtempSync(path.join(tmpdir(), 'mb-soak-'));
+  }
+
   private database!: RunningDatabase;
   private server!: ChildProcess;
   private databasePort = 0;
@@ -60,7 +67,7 @@ export class House {
   }
 
   private async startServer(): Promise<void> {
-    this.server = spawn(process.execPath, ['dist/server/main.js'], {
+    this.server = spawn(process.execPath, SERVER, {
       stdio: ['ignore', 'pipe', 'inherit'],
       env: {
         ...process.env,
@@ -119,6 +126,6 @@ export class House {
   async close(): Promise<void> {
     await this.dead(this.server);
     await this.database.stop();
-    rmSync(this.folder, { recursive: true, force: true });
+    if (!this.kept) rmSync(this.folder, { recursive: true, force: true });
   }
 }

@@ -1,5 +1,6 @@
 import type { PersonRecord } from '@/contract/company';
 import { hasRunOut } from '@/core/job/person-form';
+import { dayAt } from '@/core/words/calendar';
 import { day, value } from '@/core/words/said';
 import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
@@ -70,5 +71,7 @@ export function PersonRow({ person: p, self, busy, onEdit, onInvite, onBlock }: 
 function stateOf(p: PersonRecord) {
   if (!p.active) return tell('web.blocked');
   if (p.joined) return p.inviteUntil ? tell('web.new-password-waits') : tell('web.signs-in');
-  return p.inviteUntil ? tell('web.invited-until', { day: day(p.inviteUntil.slice(0, 10)) }) : tell('web.not-invited');
+  return p.inviteUntil
+    ? tell('web.invited-until', { day: day(dayAt(p.inviteUntil, readerNow().timeZone)) })
+    : tell('web.not-invited');
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { applianceRecords, type LedgerLine, ledgerRow, monthlyTotals } from './ledger-records';
 
+const HERE = 'America/Denver';
 let n = 0;
 const line = (kind: LedgerLine['kind'], oz: number, change: Partial<LedgerLine> = {}): LedgerLine => ({
   id: `m${++n}`,
@@ -27,7 +28,7 @@ const line = (kind: LedgerLine['kind'], oz: number, change: Partial<LedgerLine> 
 
 describe('records of recovered appliances (40 CFR 82.156, edition not checked)', () => {
   it('one row a job and refrigerant: what came out in pounds, every cylinder, person and certificate once', () => {
-    const records = applianceRecords('Dray & Pell', [
+    const records = applianceRecords('Dray & Pell', HERE, [
       line('from system', 100),
       line('from system', 38, { tag: 'RC-2', by: 'Oda Kerrick', certificate: null }),
       line('from system', 16, { refrigerant: 'R-22', jobId: 'other', jobNumber: 9, model: null, serial: null }),
@@ -48,8 +49,15 @@ describe('records of recovered appliances (40 CFR 82.156, edition not checked)',
     });
     expect(records[1]).toMatchObject({ job: '9', refrigerant: 'R-22', recovered_lb: '1.00', model: '', serial: '' });
   });
+  // Half past eight in the evening there is the next day, here the next month, by the clock of Greenwich.
+  it('work of an evening is of that day and of that month', () => {
+    const evening = line('from system', 16, { at: '2026-07-01T02:30:00.000Z' });
+    expect(applianceRecords('Dray & Pell', HERE, [evening])[0]!.date).toBe('2026-06-30');
+    expect(monthlyTotals(HERE, [evening]).map((m) => m.month)).toEqual(['2026-06']);
+    expect(monthlyTotals('UTC', [evening]).map((m) => m.month)).toEqual(['2026-07']);
+  });
   it('a month sums each way by refrigerant; what is unknown stays empty, never nought', () => {
-    const months = monthlyTotals([
+    const months = monthlyTotals(HERE, [
       line('from system', 160),
       line('to system', -80),
       line('opening', 400),

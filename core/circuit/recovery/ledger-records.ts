@@ -1,4 +1,5 @@
 import { OZ_PER_LB } from '@/core/units/units';
+import { dayAt } from '@/core/words/calendar';
 import type { CylinderMovement } from './cylinder';
 
 /** A ledger row as the records read it. */
@@ -49,7 +50,7 @@ export function ledgerRow(m: LedgerLine): Record<string, string> {
 
 /**
  * Records of appliances of 5 to 50 lb that refrigerant was recovered from: company, place, appliance, date, refrigerant, amount
- * (40 CFR 82.156, from memory: check the current rule). One row a job and refrigerant.
+ * (40 CFR 82.156, from memory: check the current rule). One row a job and refrigerant; the date by the company's clock.
  */
 export const RECORD_COLUMNS = [
   'company',
@@ -67,7 +68,11 @@ export const RECORD_COLUMNS = [
   'reading',
 ] as const;
 
-export function applianceRecords(company: string, lines: readonly LedgerLine[]): Record<string, string>[] {
+export function applianceRecords(
+  company: string,
+  timeZone: string,
+  lines: readonly LedgerLine[],
+): Record<string, string>[] {
   const groups = new Map<string, LedgerLine[]>();
   for (const m of lines) {
     if (m.kind !== 'from system' || m.jobId === null) continue;
@@ -80,7 +85,7 @@ export function applianceRecords(company: string, lines: readonly LedgerLine[]):
       [...new Set(group.map(pick).filter(Boolean))].join(', ');
     return {
       company,
-      date: first.at.slice(0, 10),
+      date: dayAt(first.at, timeZone),
       place: first.address ?? '',
       owner: first.customer ?? '',
       job: String(first.jobNumber ?? ''),
@@ -96,7 +101,7 @@ export function applianceRecords(company: string, lines: readonly LedgerLine[]):
   });
 }
 
-/** Amounts a month by refrigerant: recovered, charged, received, sent away with the recipients. */
+/** Amounts a month, by the company's clock, and refrigerant: recovered, charged, received, sent away with the recipients. */
 export const MONTHLY_COLUMNS = [
   'month',
   'refrigerant',
@@ -107,10 +112,10 @@ export const MONTHLY_COLUMNS = [
   'sent_to',
 ] as const;
 
-export function monthlyTotals(lines: readonly LedgerLine[]): Record<string, string>[] {
+export function monthlyTotals(timeZone: string, lines: readonly LedgerLine[]): Record<string, string>[] {
   const months = new Map<string, LedgerLine[]>();
   for (const m of lines) {
-    const key = `${m.at.slice(0, 7)}|${m.refrigerant ?? ''}`;
+    const key = `${dayAt(m.at, timeZone).slice(0, 7)}|${m.refrigerant ?? ''}`;
     months.set(key, [...(months.get(key) ?? []), m]);
   }
   return [...months.entries()]

@@ -1,3 +1,4 @@
+import { onceFor } from '@/core/numeric/once-for';
 import {
   ENTRY_KINDS,
   type EntryBody,
@@ -26,7 +27,9 @@ export type EntryOf<K extends EntryKind> = Head & { kind: K; body: EntryBody<K> 
 export type CircuitEntry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
 
 /** Entries that nothing later replaced or withdrew, oldest first. */
-export function standingEntries(log: readonly CircuitEntry[]): CircuitEntry[] {
+export const standingEntries = onceFor((log: readonly CircuitEntry[]) => [log], standing);
+
+function standing(log: readonly CircuitEntry[]): readonly CircuitEntry[] {
   const replaced = new Set(log.flatMap((e) => (e.supersedesId === null ? [] : [e.supersedesId])));
   return log.filter((e) => !replaced.has(e.id) && e.kind !== 'withdrawn');
 }
@@ -68,7 +71,7 @@ export const wholeLog = ({ circuitLog, systemLog, jobLog }: SheetLogs): CircuitE
 
 /** The first record of what was corrected since: what hangs on an entry stays with it when it is put right. */
 export function rootOf(log: readonly CircuitEntry[], e: CircuitEntry): string {
-  const earlier = log.find((x) => x.id === e.supersedesId);
+  const earlier = e.supersedesId === null ? undefined : log.find((x) => x.id === e.supersedesId);
   return earlier ? rootOf(log, earlier) : e.id;
 }
 
@@ -88,7 +91,7 @@ export const newestHere = <K extends EntryKind>(
 ): EntryOf<K> | undefined => entriesOf(wholeLog(sheet), kind).findLast((e) => isOf(e as CircuitEntry, sheet.circuit));
 
 /** Entries after one, in order; all of them when there is none. */
-export function entriesAfter(log: readonly CircuitEntry[], mark: { id: string } | undefined): CircuitEntry[] {
+export function entriesAfter(log: readonly CircuitEntry[], mark: { id: string } | undefined): readonly CircuitEntry[] {
   const standing = standingEntries(log);
   if (!mark) return standing;
   const at = log.findIndex((e) => e.id === mark.id);

@@ -2,6 +2,7 @@ import type { LibraryItem } from '@/core/equipment/library-item';
 import type { LineFound } from '@/core/equipment/plate-from-library';
 import type { FitContext } from '@/core/fit/sheets';
 import type { CustomerSignature, SheetWith, SignedTerms } from '@/core/job/sheet';
+import { onceFor } from '@/core/numeric/once-for';
 import { type Priced, pricedOf } from '@/core/phases/scope/offer/priced';
 import { tell } from '@/core/phases/scope/words';
 import { type Begun, beganWithSurvey } from '@/core/phases/survey/view';
@@ -62,7 +63,17 @@ type NewOnes = Pick<ScopeInput, 'outdoor' | 'indoor' | 'furnace' | 'heaterKit' |
 export const modelsOf = ({ outdoor, indoor, furnace, heaterKit, thermostat }: NewOnes): string[] =>
   [...new Set([outdoor, indoor, furnace, heaterKit, thermostat])].flatMap((u) => (u ? [`${u.maker} ${u.model}`] : []));
 
-export function scopeInputOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeInput {
+type ScopeSheet = SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>;
+const ofScope = ({ scope, survey, fits, scopeSchools }: ScopeSheet): [object, ...object[]] => [
+  scope,
+  survey,
+  fits,
+  scopeSchools,
+];
+
+export const scopeInputOf = onceFor(ofScope, inputOf);
+
+function inputOf(sheet: ScopeSheet): ScopeInput {
   const known = knownFacts(sheet.survey.observations);
   const { choice, outdoor, indoor, furnace, heaterKit, thermostat } = chosenOf(known, sheet.scope);
   return {
@@ -115,7 +126,10 @@ export type ScopeView = {
   get: GetLine[];
 };
 
-export function scopeOf(sheet: SheetWith<'fits' | 'scope' | 'scopeSchools' | 'survey'>): ScopeView {
+/** The scope as it stands: items as decided, price, what the customer agreed to and what changed since. */
+export const scopeOf = onceFor(ofScope, makeView);
+
+function makeView(sheet: ScopeSheet): ScopeView {
   const input = scopeInputOf(sheet);
   const labour = sheet.scopeSchools.labourPerHour;
   const raw = scopeItems(input);

@@ -1,3 +1,4 @@
+import { onceFor } from '@/core/numeric/once-for';
 import { tell } from '@/core/scope/survey/words';
 import type { Said } from '@/core/words/said';
 import { type FactValue, PLACES, type Place } from './fact';
@@ -46,7 +47,9 @@ const STANDS: readonly (readonly [FactKey, FactValue])[] = [
   ['statType', 'line-voltage'],
 ];
 
-export function knownFacts(observations: readonly Observation[]): KnownFacts {
+export const knownFacts = onceFor((observations: readonly Observation[]) => [observations], known);
+
+function known(observations: readonly Observation[]): KnownFacts {
   const out: Record<string, FactValue | null> = {};
   for (const o of observations) {
     const stands = STANDS.some(([key, value]) => key === o.fact && out[key] === value);

@@ -107,8 +107,8 @@ export function cylindersRoutes({ database }: Deps): Router {
     const rows = await cylindersStore.movements(database, person.companyId, range);
     const files: Record<string, () => string> = {
       ledger: () => csv(LEDGER_COLUMNS, rows.map(ledgerRow)),
-      appliances: () => csv(RECORD_COLUMNS, applianceRecords(person.companyName, rows)),
-      monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(rows)),
+      appliances: () => csv(RECORD_COLUMNS, applianceRecords(person.companyName, person.timeZone, rows)),
+      monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(person.timeZone, rows)),
     };
     const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: tell('server.no-such-record') });

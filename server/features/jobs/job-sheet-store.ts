@@ -12,6 +12,7 @@ import { DEFAULT_SCHOOLS } from '@/core/startup/system';
 import type { Db } from '@/server/db/pool';
 import { observedOf } from '@/server/features/surveys/surveys-store';
 import type { JobAt } from './job-at';
+import { sharing } from './share-parts';
 import { type HeadRow, readHead } from './sheet-head';
 import { HEAD_OF, type Parts, type Revised, readParts } from './sheet-parts';
 import { FURNACE_RECORD, REMOVAL_RECORD, standingCircuits } from './sheet-rows';
@@ -39,7 +40,7 @@ export async function readSheet(
   // Of another circuit everything is another.
   const same = before?.head.circuitId === head.circuitId && before.head.systemId === head.systemId;
   const parts = await readParts(db, owned, touched, same ? before?.parts : undefined);
-  return { sheet: madeOf(head, parts), head, parts };
+  return { sheet: sharing(same ? before?.sheet : undefined, madeOf(head, parts)), head, parts };
 }
 
 function madeOf(head: HeadRow, parts: Parts): UnseenSheet {

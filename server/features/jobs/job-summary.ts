@@ -9,28 +9,15 @@ import { rememberedOf } from '@/core/phases/memory';
 import { type OwedVisit, owedVisits } from '@/core/phases/owed-visits';
 import { phaseById } from '@/core/phases/registry';
 import { type Standing, standingOf } from '@/core/phases/standing';
-import { roundsOf } from '@/core/phases/start-up/rounds';
-import { recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
-import type { RunData } from '@/core/phases/start-up/system';
 import { systemWords } from '@/core/phases/survey/view';
 import { LANGUAGES } from '@/core/words/render';
 import { day, typed, value } from '@/core/words/said';
 import type { Db } from '@/server/db/pool';
-import { readRunData } from '@/server/features/instruments/run-data';
 import { memoryStore } from '@/server/features/memory/memory-store';
 import { speakIn } from '@/server/words/speak-to';
-import { checksNow, readStamped, type Stamped, seenBy } from './kept-sheets';
+import { checksNow, readStamped, SHEETS, type Stamped, seenBy } from './kept-sheets';
+import { loadRecorded } from './recorded';
 import { summaryStore } from './summary-store';
-
-/** The recorded start-up of a sheet, with the samples its steadiness rests on. */
-export async function loadRecorded(db: Db, companyId: string, sheet: JobSheet) {
-  const last = roundsOf(sheet).at(-1);
-  const streamed = last?.measurements.find((m) => m.runId !== null && m.runSeconds !== null);
-  const run: RunData | undefined = streamed
-    ? await readRunData(db, companyId, streamed.runId!, streamed.runSeconds!)
-    : undefined;
-  return recordedStartUp(sheet, () => run);
-}
 
 /** The circuit whose step comes first, and what it waits for; which circuit that is where there are several. */
 async function nextOf(
@@ -82,10 +69,7 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
         })
       : systemWords(sheet),
   });
-  // Found in either language: what it is, when, and where it stands.
-  const found = LANGUAGES.flatMap((l) =>
-    [system, day(dayOfJob(sheet)), PHASE_WORDS[standing.phase]].map(speakIn(l)),
-  ).join(' ');
+  const found = inBoth([system, day(dayOfJob(sheet)), PHASE_WORDS[standing.phase]]);
   return {
     jobId: sheet.job.id,
     // None where it is the first: that is the one a job opens on.
@@ -110,6 +94,15 @@ export async function summaryOf(db: Db, companyId: string, sheets: readonly JobS
         .slice(0, 600),
   };
 }
+
+/** Found in either language: what it is, when, and where it stands. Jobs of a day are many, and each is written down often. */
+function inBoth(words: readonly Parameters<ReturnType<typeof speakIn>>[0][]): string {
+  const name = JSON.stringify(words);
+  const there = spoken.get(name) ?? LANGUAGES.flatMap((l) => words.map(speakIn(l))).join(' ');
+  spoken.set(name, there);
+  return there;
+}
+const spoken = new LRUCache<string, string>({ max: SHEETS });
 
 /** When whoever works alone there is to call next; null where nobody does, or the site is left. */
 function callDue(sheets: readonly JobSheet[]): Date | null {
@@ -163,12 +156,10 @@ export async function refreshSummary(db: Db, companyId: string, jobId: string, b
 
 /** A projection as it was last written by this server, and the change of the job after which it was. */
 type Made = { stamp: string; summary: string; memory: string };
-/** As many as sheets are kept. */
-const MOST_MADE = 400;
 const projections = new WeakMap<object, LRUCache<string, Made>>();
 
 function madeOf({ home }: Db): LRUCache<string, Made> {
-  const there = projections.get(home) ?? new LRUCache<string, Made>({ max: MOST_MADE });
+  const there = projections.get(home) ?? new LRUCache<string, Made>({ max: SHEETS });
   projections.set(home, there);
   return there;
 }

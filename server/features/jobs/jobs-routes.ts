@@ -9,6 +9,8 @@ import {
   newJobSchema,
   plateUpdateSchema,
 } from '@/contract/requests';
+import { dayAt } from '@/core/words/calendar';
+import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { followMode } from '@/server/features/instruments/instruments-service';
@@ -42,7 +44,7 @@ export function jobsRoutes(deps: Deps): Router {
       });
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
-    const today = day || new Date().toISOString().slice(0, 10);
+    const today = day || dayAt(now(), person.timeZone);
     const query = { state, search, today, offset, limit: JOBS_PAGE };
     sendPacked(request, response, await packedList(database, person.companyId, query));
   });

@@ -7,8 +7,8 @@ import type { JobAt } from './job-at';
 import { readSheet, type SheetMade, type UnseenSheet } from './job-sheet-store';
 import type { Revised } from './sheet-parts';
 
-/** So many sheets stay read; a company of a hundred crews has about as many under way. */
-const SHEETS = 400;
+/** So many sheets stay read, one a circuit; a company of a hundred crews has fewer under way. */
+export const SHEETS = 1000;
 /** With this set, every so many sheets that are served from a copy are read again and compared: the tests run so. */
 const CHECK_EVERY = Number(process.env.MB_CHECK_COPIES ?? 0);
 let served = 0;
