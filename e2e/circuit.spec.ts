@@ -137,6 +137,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await crew.pressWhen('Shut the nitrogen');
     await crew.pressWhen('Start the hold');
     await expect(page.getByTestId('hold-chart')).toContainText('expected');
+    await crew.ahead();
     await crew.pressWhen('End the hold');
     await expect(page.getByTestId('check-hold')).toContainText('No leak detected');
     await crew.say('Soap-test the joint at coil, vapor');
@@ -184,8 +185,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     await expect(form).toBeHidden();
     await crew.weighIn();
     for (let i = 0; i < 4 && /^Weigh in/.test((await crew.next.getByRole('button').first().textContent()) ?? ''); i++) {
-      await crew.press(/^Weigh in/);
-      await crew.waitForScale();
+      await crew.weighIn();
     }
     await crew.pressWhen('It is marked');
     await crew.write(

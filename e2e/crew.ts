@@ -66,16 +66,15 @@ export class Crew {
     return this.page.getByRole('button', { name: 'Close', exact: true }).click();
   }
 
-  /** The scale at rest and the movement on the sheet. */
-  async waitForScale(): Promise<void> {
-    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeVisible();
-    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeHidden({ timeout: 120_000 });
-  }
-
-  /** With the simulated scale that stands beside typing, until a scale is connected; then with that. */
+  /** With the simulated scale that stands beside typing, until a scale is connected; then with that. Its time is let run. */
   async weighIn(): Promise<void> {
     await this.press(/^Weigh in/);
-    await this.waitForScale();
+    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeVisible();
+    await this.page.getByRole('button', { name: /scale/i }).first().click();
+    const faster = this.page.getByRole('radio', { name: '10×' });
+    if (!(await faster.isChecked())) await faster.click();
+    await this.closeSheet();
+    await expect(this.next.getByRole('button', { name: 'Close the valve' })).toBeHidden({ timeout: 120_000 });
   }
 
   /** Does what the sheet says, one move after the other, until the start-up is signed. Returns the moves made. */

@@ -1,5 +1,5 @@
 import type { BenchView } from '@/contract/answers/stream';
-import { type RunPhase, SPEEDS } from '@/contract/requests';
+import type { RunPhase } from '@/contract/requests';
 import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
@@ -7,6 +7,7 @@ import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
+import { SpeedChoice } from '../instruments/SpeedChoice';
 import type { JobView } from '../job-context';
 
 type Switch = {
@@ -125,12 +126,7 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Run
 function Controls({ bench, send }: { bench: BenchView; send: (command: unknown) => void }) {
   return (
     <>
-      <Choice
-        label={say(tell('web.speed-times-real-time'))}
-        value={bench.speed}
-        options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
-        onChange={(speed) => send({ kind: 'speed', speed })}
-      />
+      <SpeedChoice speed={bench.speed} send={send} />
       {(SWITCHES[bench.kind] ?? []).map((s) => (
         <Choice
           key={s.name}

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { SPEEDS } from '@/contract/requests';
 import { ONSETS } from '@/core/plant/onset';
 import { QUANTITIES, type Quantity } from '@/core/startup/quantities';
 import { value } from '@/core/words/said';
@@ -10,6 +9,7 @@ import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
+import { SpeedChoice } from '../instruments/SpeedChoice';
 import type { EquippedView } from '../job-context';
 import { CallButtons } from './CallButtons';
 import { Stepper } from './Stepper';
@@ -51,12 +51,7 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
         <Trouble problem={problem} />
         {!run || !rig ? null : (
           <>
-            <Choice
-              label={say(tell('web.speed-times-real-time'))}
-              value={rig.speed}
-              options={SPEEDS.map((s) => ({ value: s, label: `${s}×` }))}
-              onChange={(speed) => void send({ kind: 'speed', speed })}
-            />
+            <SpeedChoice speed={rig.speed} send={send} />
             <CallButtons rig={rig} mode={sheet.job.mode} busy={busy} send={send} />
             {rig.conditions.testMode === null ? null : (
               <Choice
