@@ -5,8 +5,11 @@ import { defineConfig } from '@playwright/test';
 const WITHOUT_WINDOWS = '/usr/bin/chromium-headless-shell';
 const CHROMIUM = existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : '/usr/bin/chromium';
 
-/** Each worker has a server and a demo company of its own: nothing that one test does shows in another's. */
-const WORKERS = Number(process.env.MB_WORKERS ?? 3);
+/**
+ * Each worker has a server and a demo company of its own: nothing that one test does shows in another's. One more than there
+ * are cores: a walk waits for simulated time as often as it works.
+ */
+const WORKERS = 3;
 // The first port of a row of them: workers inherit the environment.
 process.env.MB_E2E_PORT ??= String(20_000 + Math.floor(Math.random() * 20_000));
 const portOf = (worker: number): number => Number(process.env.MB_E2E_PORT) + worker;

@@ -1,5 +1,5 @@
 import './node-check.mjs';
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { installDebian, installIfEasy, installPackages } from './install.mjs';
@@ -16,27 +16,36 @@ installIfEasy(['faster']);
 installPackages();
 mkdirSync('test-results', { recursive: true });
 
-function step(name, command, args, env = {}) {
+/** Runs it; what it says is told whole once it is over, so that two at once do not talk across each other. */
+function step(name, command, args, env = {}, aloud = false) {
   const at = Date.now();
-  say(`\n== ${name}`);
-  const run = spawnSync(command, args, {
-    stdio: ['ignore', 'inherit', 'inherit'],
-    env: { ...process.env, DATABASE_URL: '', FORCE_COLOR: '0', NO_COLOR: '1', ...env },
+  return new Promise((done) => {
+    if (aloud) say(`\n== ${name}`);
+    const run = spawn(command, args, {
+      stdio: ['ignore', aloud ? 'inherit' : 'pipe', aloud ? 'inherit' : 'pipe'],
+      env: { ...process.env, DATABASE_URL: '', FORCE_COLOR: '0', NO_COLOR: '1', ...env },
+    });
+    let said = '';
+    for (const out of [run.stdout, run.stderr]) out?.on('data', (part) => void (said += part));
+    run.once('error', (error) => void (said += error.message));
+    run.once('close', (code) => {
+      if (!aloud) say(`\n== ${name}\n${said.trimEnd()}`);
+      say(`== ${name}: ${code === 0 ? 'ok' : 'FAILED'}, ${((Date.now() - at) / 1000).toFixed(1)} s`);
+      done(code === 0);
+    });
   });
-  say(`== ${name}: ${run.status === 0 ? 'ok' : 'FAILED'}, ${((Date.now() - at) / 1000).toFixed(1)} s`);
-  return run.status === 0;
 }
 
 /** A step that is one check. */
-function check(name, command, args) {
-  if (step(name, command, args)) passed += 1;
+async function check(name, command, args) {
+  if (await step(name, command, args)) passed += 1;
   else failed += 1;
 }
 
 /** A step that counts its own tests in a JSON report; a crash without a report is one failure. */
-function counted(name, command, args, report, read, env) {
+async function counted(name, command, args, report, read, aloud = false) {
   rmSync(report, { force: true });
-  const good = step(name, command, args, env);
+  const good = await step(name, command, args, {}, aloud);
   let counts;
   try {
     counts = read(JSON.parse(readFileSync(report, 'utf8')));
@@ -54,27 +63,28 @@ const vitest = (r) => ({
   failed: r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
 });
 
-check('types', bin('tsc'), ['-p', '.']);
-check('lint', bin('biome'), ['ci', '--colors=off', '.']);
-check('nothing unused', bin('knip'), ['--no-progress']);
-check('docs/sources.md is current', bin('tsx'), ['scripts/sources.ts', '--check']);
+// Two at a time: each of these is busy with one core for most of its time.
+await Promise.all([
+  check('types', bin('tsc'), ['-p', '.']),
+  (async () => {
+    await check('lint', bin('biome'), ['ci', '--colors=off', '.']);
+    await check('nothing unused', bin('knip'), ['--no-progress']);
+    await check('docs/sources.md is current', bin('tsx'), ['scripts/sources.ts', '--check']);
+  })(),
+]);
 // Before the tests: some of the server's start the built server as a company would.
-check('build', 'npm', ['run', '--silent', 'build']);
-for (const project of ['unit', 'server']) {
-  const report = `test-results/${project}.json`;
-  counted(
-    project,
-    bin('vitest'),
-    ['run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile=${report}`],
-    report,
-    vitest,
-  );
-}
-check('size of the first page', 'node', ['scripts/size.mjs']);
-counted('browser', bin('playwright'), ['test'], 'test-results/browser.json', (r) => ({
-  passed: r.stats.expected + r.stats.flaky,
-  failed: r.stats.unexpected,
-}));
+await check('build', 'npm', ['run', '--silent', 'build']);
+// At once: a server test waits for runs to go on while a unit test works.
+await Promise.all(
+  ['unit', 'server'].map((project) => {
+    const report = `test-results/${project}.json`;
+    const args = ['run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile=${report}`];
+    return counted(project, bin('vitest'), args, report, vitest);
+  }),
+);
+await check('size of the first page', 'node', ['scripts/size.mjs']);
+const walks = (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected });
+await counted('browser', bin('playwright'), ['test'], 'test-results/browser.json', walks, true);
 
 say(`\n${((Date.now() - began) / 1000).toFixed(0)} s in all`);
 say(`${passed} passed, ${failed} failed`);
