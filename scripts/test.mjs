@@ -26,8 +26,11 @@ function step(name, command, args, env = {}, aloud = false) {
       env: { ...process.env, DATABASE_URL: '', FORCE_COLOR: '0', NO_COLOR: '1', ...env },
     });
     let said = '';
-    for (const out of [run.stdout, run.stderr]) out?.on('data', (part) => void (said += part));
-    run.once('error', (error) => void (said += error.message));
+    const hear = (part) => {
+      said += part;
+    };
+    for (const out of [run.stdout, run.stderr]) out?.on('data', hear);
+    run.once('error', (error) => hear(error.message));
     run.once('close', (code) => {
       if (!aloud) say(`\n== ${name}\n${said.trimEnd()}`);
       say(`== ${name}: ${code === 0 ? 'ok' : 'FAILED'}, ${((Date.now() - at) / 1000).toFixed(1)} s`);
