@@ -12,6 +12,8 @@ const CHROMIUM = existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : '/usr/bin/chrom
 const WORKERS = 3;
 // The first port of a row of them: workers inherit the environment.
 process.env.MB_E2E_PORT ??= String(20_000 + Math.floor(Math.random() * 20_000));
+/** Walks of a minute and more begin first: none of them is waited for alone at the end. */
+const LONG = ['whole', 'own-instruments', 'circuit', 'slice', 'every-page'].map((name) => `**/${name}.spec.ts`);
 const portOf = (worker: number): number => Number(process.env.MB_E2E_PORT) + worker;
 const originOf = (worker: number): string => `http://127.0.0.1:${portOf(worker)}`;
 
@@ -22,6 +24,10 @@ export default defineConfig({
   // A busy machine is slow, not broken: what passes does not wait for it.
   expect: { timeout: 30_000 },
   fullyParallel: false,
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'short', testIgnore: LONG },
+  ],
   workers: WORKERS,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
