@@ -26,8 +26,8 @@ export default defineConfig({
           environment: 'node',
           isolate: false,
           globalSetup: ['server/testing/global-setup.ts'],
-          // Every third sheet served from a copy is read again and compared.
-          env: { MB_CHECK_COPIES: '3' },
+          // Every sixth sheet served from a copy is read again and compared.
+          env: { MB_CHECK_COPIES: '6' },
           testTimeout: 60_000,
           hookTimeout: 240_000,
           // Most of a server test waits for a run to go on; each file has a schema and a server of its own.

@@ -34,7 +34,7 @@ const keep = process.argv.includes('--keep')
 const seeded = keep && path.join(keep, 'seeded');
 const again = seeded !== undefined && existsSync(seeded);
 const MEMORY_SHARE = 0.25;
-const WARM_S = 4;
+const WARM_S = 8;
 const NOT_MODIFIED = 304;
 /** As deploy/mariadb.cnf has it. */
 const DATABASE_MB = 2048;
@@ -80,7 +80,7 @@ try {
   figure('load sheet read for the first time', quantileOf(cold, 0.5), 'ms');
   // What crews meet is a server that has run for a while and jobs that are under way: the seed's rows of the list are its originals'.
   for (const id of target.jobs) await lead.surely('POST', ...writeTo(id));
-  await ask(target, rate / 2, WARM_S, 1);
+  await ask(target, rate, WARM_S, 1);
   say(`Asking ${rate} times a second for ${seconds} s …`);
   const before = { ...house.processorMs(), own: ownMs() };
   const answered = await ask(target, rate, seconds, 2);
