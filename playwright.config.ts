@@ -1,20 +1,14 @@
 import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+import { firstPort, WORKERS } from './scripts/e2e-ports.mjs';
 
 /** The same Chromium without windows of its own does the work with a sixth less: taken where it is installed. */
 const WITHOUT_WINDOWS = '/usr/bin/chromium-headless-shell';
 const CHROMIUM = existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : '/usr/bin/chromium';
 
-/**
- * Each worker has a server and a demo company of its own: nothing that one test does shows in another's. One more than there
- * are cores: a walk waits for simulated time as often as it works.
- */
-const WORKERS = 3;
-// The first port of a row of them: workers inherit the environment.
-process.env.MB_E2E_PORT ??= String(20_000 + Math.floor(Math.random() * 20_000));
 /** Walks of a minute and more begin first: none of them is waited for alone at the end. */
 const LONG = ['whole', 'own-instruments', 'circuit', 'slice', 'every-page'].map((name) => `**/${name}.spec.ts`);
-const portOf = (worker: number): number => Number(process.env.MB_E2E_PORT) + worker;
+const portOf = (worker: number): number => firstPort() + worker;
 const originOf = (worker: number): string => `http://127.0.0.1:${portOf(worker)}`;
 
 export default defineConfig({
@@ -56,7 +50,8 @@ export default defineConfig({
     command: 'node scripts/e2e-server.mjs',
     // They come up one after the other.
     url: `${originOf(WORKERS - 1)}/api/health`,
-    env: { MB_E2E_PORT: String(portOf(0)), MB_E2E_WORKERS: String(WORKERS) },
+    // npm test brings them up while other tests run.
+    reuseExistingServer: process.env.MB_E2E_UP === '1',
     // A database is made and the demo company loaded first: half a minute here, more on a busy machine.
     timeout: 180_000,
     stdout: 'ignore',

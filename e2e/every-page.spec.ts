@@ -65,11 +65,26 @@ const TELLING: Readonly<Record<number, readonly string[]>> = {
   ],
 };
 
+/** Goes there without loading the application anew; every page has a heading of its own, and it is there when that is. */
+async function walkTo(page: Page, where: string): Promise<void> {
+  const was = await page.evaluate((to) => {
+    const heading = document.querySelector('h1')?.textContent;
+    window.history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate'));
+    return heading;
+  }, where);
+  await page.waitForFunction((was) => {
+    const heading = document.querySelector('h1');
+    return heading && heading.textContent !== was;
+  }, was);
+}
+
 /** A reader of Spanish opens each of these; what is broken of the words there, and who could not work there. */
 async function brokenOn(
   page: Page,
   pages: (jobs: Map<number, string>) => string[],
   forEverybody: (where: string) => boolean,
+  opened: 'by its address' | 'from another' = 'by its address',
 ): Promise<string[]> {
   await new Surveyor(page).signIn('Oda Kerrick');
   await page.request.put('/api/me/language', { data: { language: 'es' } });
@@ -77,9 +92,13 @@ async function brokenOn(
     jobs: { jobId: string; number: number }[];
   };
   const found: string[] = [];
-  for (const where of pages(new Map(jobs.map((j) => [j.number, j.jobId])))) {
-    await page.goto(where);
-    await expect(page.locator('h1, h2, [data-testid=next-move]').first()).toBeAttached();
+  for (const [n, where] of pages(new Map(jobs.map((j) => [j.number, j.jobId]))).entries()) {
+    // The page that was signed in on learns of the other language and loads itself again, in the middle of the first of these too.
+    if (n === 0) await expect(() => page.goto(where)).toPass();
+    // By its address, or from the page before it.
+    else if (opened === 'by its address') await page.goto(where);
+    else await walkTo(page, where);
+    await page.waitForFunction(() => document.querySelector('h1, h2, [data-testid=next-move]'));
     const said = await page.evaluate(() => {
       const attributes = [...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((e) =>
         ['aria-label', 'title', 'placeholder'].map((a) => e.getAttribute(a) ?? ''),
@@ -116,6 +135,7 @@ for (const number of JOBS) {
         return PARTS.map((part) => `/jobs/${jobId}/${part}`);
       },
       (where) => TELLING[number]?.some((part) => where.endsWith(`/${part}`)) ?? false,
+      number === JOBS[0] ? 'by its address' : 'from another',
     );
     expect(found).toEqual([]);
   });

@@ -1,8 +1,8 @@
 import { startApps } from './app-process.mjs';
+import { firstPort, WORKERS } from './e2e-ports.mjs';
 
 // One for each worker of the browser tests, on ports in a row.
-const first = Number(process.env.MB_E2E_PORT);
-const apps = await startApps(Array.from({ length: Number(process.env.MB_E2E_WORKERS) }, (_, k) => first + k));
+const apps = await startApps(Array.from({ length: WORKERS }, (_, k) => firstPort() + k));
 const stop = async () => {
   await Promise.all(apps.map((app) => app.stop()));
   process.exit(0);

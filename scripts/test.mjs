@@ -2,6 +2,7 @@ import './node-check.mjs';
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { firstPort } from './e2e-ports.mjs';
 import { installDebian, installIfEasy, installPackages } from './install.mjs';
 
 /** npm test: installs, type-check, lint with boundaries, dead code, build, unit and server tests, browser tests; then one closing line. */
@@ -60,6 +61,20 @@ async function counted(name, command, args, report, read, aloud = false) {
   if (!good && counts.failed === 0) failed += 1;
 }
 
+/** Starts it on ports that the browser tests are told; where it does not come up they start their own, and say why not. */
+function upForBrowsers() {
+  firstPort();
+  process.env.MB_E2E_UP = '1';
+  const run = spawn(process.execPath, ['scripts/e2e-server.mjs'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  const ended = new Promise((done) => run.once('close', done));
+  const stop = async () => {
+    run.kill('SIGTERM');
+    await ended;
+  };
+  process.once('exit', () => run.kill('SIGTERM'));
+  return { stop };
+}
+
 const bin = (name) => `node_modules/.bin/${name}`;
 const vitest = (r) => ({
   passed: r.numPassedTests,
@@ -77,6 +92,8 @@ await Promise.all([
 ]);
 // Before the tests: some of the server's start the built server as a company would.
 await check('build', 'npm', ['run', '--silent', 'build']);
+// What the browser tests walk through comes up meanwhile: its demo is half a minute of work for one core.
+const walked = upForBrowsers();
 // At once: a server test waits for runs to go on while a unit test works.
 await Promise.all(
   ['unit', 'server'].map((project) => {
@@ -88,6 +105,7 @@ await Promise.all(
 await check('size of the first page', 'node', ['scripts/size.mjs']);
 const walks = (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected });
 await counted('browser', bin('playwright'), ['test'], 'test-results/browser.json', walks, true);
+await walked.stop();
 
 say(`\n${((Date.now() - began) / 1000).toFixed(0)} s in all`);
 say(`${passed} passed, ${failed} failed`);

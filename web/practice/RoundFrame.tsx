@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { LEVEL_WORDS } from '@/core/practice/labels';
 import type { RoundView } from '@/core/practice/view';
 import { q } from '@/core/words/said';
+import { PageTitle } from '@/web/shell/PageTitle';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
@@ -20,6 +21,7 @@ type Props = {
 export function RoundFrame({ view, facts, children, side, next }: Props) {
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[minmax(0,1fr)_372px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
+      <PageTitle of={[say(LEVEL_WORDS[view.level].name), say(tell('web.practice'))]} />
       <section
         aria-label={say(LEVEL_WORDS[view.level].name)}
         className="flex items-center gap-x-3 border-b-[1.5px] lg:gap-x-4 border-ink px-3 py-1.5 lg:col-span-2 lg:px-5"

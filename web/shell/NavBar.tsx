@@ -1,9 +1,10 @@
 import { BookOpen, Building2, CalendarDays, ClipboardList, Cylinder, Sigma, Target } from 'lucide-react';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import { useMe } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
-import { PLACES } from './places';
+import { PageTitle } from './PageTitle';
+import { isFramed, PLACES, roomOf } from './places';
 import { PersonMenu } from './TopBar';
 
 const ICONS = {
@@ -18,8 +19,10 @@ const ICONS = {
 
 /** The ways through the house: over every page on a desk; on a phone below the pages that are not a job's. */
 export default function NavBar({ bottom }: { bottom: boolean }) {
+  const { pathname } = useLocation();
   return (
     <>
+      {isFramed(pathname) ? null : <PageTitle of={[say(roomOf(pathname))]} />}
       <TopNav />
       {bottom ? <BottomNav /> : null}
     </>

@@ -10,6 +10,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 import { DemoCrew, type DemoPerson } from './DemoCrew';
+import { PageTitle } from './PageTitle';
 
 /** A language chosen here goes with the sign-in. */
 const CHOSEN = 'mb-language-chosen';
@@ -46,6 +47,7 @@ export function SignInPage() {
 
   return (
     <main className="mx-auto grid min-h-dvh max-w-[1040px] content-center gap-10 px-5 py-8 lg:grid-cols-[1fr_1.15fr] lg:gap-16">
+      <PageTitle of={[]} />
       <section>
         <h1 className="narrow text-[44px] leading-[1.02]">{say(tell('web.mill-bridge'))}</h1>
         <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">{say(tell('web.weigh-it-in-start-it-judge'))}</p>

@@ -17,3 +17,9 @@ export const isFramed = (pathname: string): boolean => /^\/(jobs\/(?!new$)|pract
 /** Pages that the bottom bar stands under. */
 export const isPlace = (pathname: string): boolean =>
   pathname === '/houses' || PLACES.some((p) => p.to === pathname.replace(/\/(people|trail)$/, ''));
+
+/** What a page outside the jobs is called: as the room it is in. */
+export const roomOf = (pathname: string) =>
+  pathname === '/houses'
+    ? tell('web.houses-and-history')
+    : (PLACES.find((p) => pathname === p.to || pathname.startsWith(`${p.to}/`)) ?? PLACES[0]).label;

@@ -1,0 +1,2 @@
+export const WORKERS: number;
+export function firstPort(): number;
