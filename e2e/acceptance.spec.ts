@@ -28,7 +28,7 @@ test('zones on a phone: each alone and all together; a zone too small is told, a
   await crew.signIn();
   const { id } = await equippedJob(page, 'Two zones', sampleSheet().circuit.plate);
   await surveyed(page, id, { zones: 2 });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const proofs = page.getByRole('region', { name: 'Proofs by hand' });
   const findings = page.getByRole('region', { name: 'Findings' });
   const form = page.getByTestId('entry-form-zone-run');
@@ -83,7 +83,7 @@ test('a leak detector at a desk: a blower that does not answer is a stop until i
     supersedesId: null,
     occurredAt: new Date().toISOString(),
   });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const proofs = page.getByRole('region', { name: 'Proofs by hand' });
   const findings = page.getByRole('region', { name: 'Findings' });
   await proofs.getByRole('button', { name: 'Leak detector' }).click();
@@ -119,7 +119,7 @@ test('a furnace that stays under a new coil: CO that nobody may breathe is a sto
   await crew.signIn();
   const { id } = await equippedJob(page, 'Kept furnace', { ...sampleSheet().circuit.plate, heatPump: false });
   await surveyed(page, id, { systemType: 'split-ac', indoorType: 'gas-furnace', replaced: 'both-units' });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const proofs = page.getByRole('region', { name: 'Proofs by hand' });
   const findings = page.getByRole('region', { name: 'Findings' });
   await proofs.getByRole('button', { name: 'Furnace that stays' }).click();
@@ -152,7 +152,7 @@ test('airflow by three ways: two contradict each other, the third names the odd 
   const crew = new Crew(page);
   await crew.signIn();
   const { id } = await equippedJob(page, 'Three ways of air', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await crew.tab('readings');
   for (const [label, text] of Object.entries({
     'Suction pressure': '103',

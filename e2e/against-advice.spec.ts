@@ -44,7 +44,7 @@ test('against advice: what lead and customer let stand outlives a reload half ty
   const crew = new Surveyor(page);
   await crew.signIn();
   const { id } = await highVoltage(page);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const advice = page.getByRole('region', { name: 'Against advice' });
   const openIt = (): Promise<void> =>
     advice.getByRole('listitem').filter({ hasText: /258/ }).getByRole('button', { name: 'Accept' }).click();
@@ -66,13 +66,13 @@ test('against advice: what lead and customer let stand outlives a reload half ty
   await page.getByRole('textbox', { name: 'Measured airflow' }).fill('1200');
   await page.getByRole('button', { name: 'Record this airflow' }).click();
   await expect(page.getByRole('link', { name: /Start-up reading recorded/ })).toBeVisible();
-  await page.goto('/jobs');
+  await crew.go('/jobs');
   await page.goBack();
   await expect(advice.getByText(/The power company comes on Monday/)).toBeVisible();
   await crew.say('Sign the start-up, with 1 accepted against advice.');
   await crew.press('Sign the start-up');
   await crew.say(/signed/i);
-  await page.goto(`/jobs/${id}/hand-over`);
+  await crew.go(`/jobs/${id}/hand-over`);
   await expect(page.getByRole('heading', { name: 'Accepted against advice' })).toBeVisible();
   await expect(page.getByText(/The power company comes on Monday/)).toBeVisible();
 });

@@ -11,7 +11,7 @@ test('Back on a phone: the sheet first, then the page; a changed sheet asks, kee
   const crew = new Fitter(page);
   await crew.signIn();
   const { id } = await equippedJob(page, 'Corran Loft', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/recover`);
+  await crew.go(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
   const form = crew.form('old-charge');
   const length = form.getByLabel('Line length found', { exact: true });
@@ -51,7 +51,7 @@ test('Back on a phone: the sheet first, then the page; a changed sheet asks, kee
     await crew.closeSheet();
   });
   await test.step('after sheets that closed by themselves one Back leaves the page', async () => {
-    await page.goto('/cylinders');
+    await crew.go('/cylinders');
     await page.getByRole('button', { name: 'Add a cylinder' }).click();
     await crew.closeSheet();
     await page.goBack();

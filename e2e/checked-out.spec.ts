@@ -21,7 +21,7 @@ test('a cylinder is used without a signal by the device that has it checked out,
     data: { id: cylinderId, version: 0, tag, ...EMPTY_CYLINDER },
   });
   expect(added.ok(), await added.text()).toBe(true);
-  await page.goto(`/jobs/${id}/recover`);
+  await crew.go(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.reload();
@@ -40,7 +40,7 @@ test('a cylinder is used without a signal by the device that has it checked out,
   });
 
   await test.step('checked out on the phone, and back', async () => {
-    await page.goto('/cylinders');
+    await crew.go('/cylinders');
     await page.getByTestId(`cylinder-${tag}`).click();
     const held = page.getByTestId('checked-out');
     await expect(held).toContainText('Not checked out');
@@ -48,7 +48,7 @@ test('a cylinder is used without a signal by the device that has it checked out,
     await expect(held).toContainText('Checked out to this device by Tess Orlan');
     await crew.closeSheet();
     await expect(page.getByTestId(`cylinder-${tag}`)).toContainText('Checked out: Tess Orlan');
-    await page.goto(`/jobs/${id}/recover`);
+    await crew.go(`/jobs/${id}/recover`);
     await expect(crew.next).toBeVisible();
   });
 

@@ -195,7 +195,7 @@ test('on a desk: pumped down, joined, tested, evacuated, charged from its cylind
     );
     await crew.pressWhen('Sign the charge');
     await crew.say('Charge signed');
-    await page.goto('/cylinders');
+    await crew.go('/cylinders');
     await page.getByTestId('cylinder-S-410-9').click();
     await expect(page.getByText(/to system, job 2136/).first()).toBeVisible();
   });
@@ -238,7 +238,7 @@ test('typed by hand, without instruments: a failed hold, a leaking vacuum, and w
   await page.getByRole('button', { name: 'Override' }).first().click();
   await page.getByRole('button', { name: 'Close', exact: true }).click();
 
-  await page.goto('/jobs');
+  await crew.go('/jobs');
   await crew.openPart(2155, 'evacuate');
   await crew.offer('Valved off');
   await crew.write('isolated', { 'The gauge shows': 280 });
@@ -261,7 +261,7 @@ test('cylinders: an overdue one is told, a weighing is held against the ledger, 
 }) => {
   const crew = new Fitter(page);
   await crew.signIn();
-  await page.goto('/cylinders');
+  await crew.go('/cylinders');
   await expect(page.getByTestId('cylinder-RC-07')).toContainText('due for retest');
   await page.getByTestId('cylinder-S-32-1').click();
   await page.getByRole('button', { name: 'Weigh it or enter a movement' }).click();

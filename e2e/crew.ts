@@ -14,6 +14,25 @@ export class Crew {
     await expect(this.page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
   }
 
+  /** Goes to another page as a link does; it is there when its title or heading is. The same page is loaded anew. */
+  async go(path: string): Promise<void> {
+    const to = new URL(path, this.page.url());
+    if (to.pathname === new URL(this.page.url()).pathname) {
+      await this.page.goto(path);
+      return;
+    }
+    const was = await this.page.evaluate((to) => {
+      const shown = `${document.title} ${document.querySelector('h1')?.textContent}`;
+      window.history.pushState(null, '', to);
+      window.dispatchEvent(new PopStateEvent('popstate'));
+      return shown;
+    }, path);
+    await this.page.waitForFunction((was) => {
+      const heading = document.querySelector('h1');
+      return heading && `${document.title} ${heading.textContent}` !== was;
+    }, was);
+  }
+
   async openJob(number: number): Promise<void> {
     await this.page.getByRole('tab', { name: 'all' }).click();
     await this.page.getByRole('searchbox').fill(String(number));
@@ -189,7 +208,8 @@ export class Surveyor extends Crew {
 
   async openPart(number: number, part: string): Promise<void> {
     await this.openJob(number);
-    await this.page.goto(`${this.page.url().replace(/(\/jobs\/[^/]+).*/, '$1')}/${part}`);
+    const there = `${new URL(this.page.url()).pathname.replace(/(\/jobs\/[^/]+).*/, '$1')}/${part}`;
+    if (!this.page.url().endsWith(there)) await this.go(there);
     await expect(this.next).toBeVisible();
   }
 

@@ -46,7 +46,7 @@ const today = (): string => new Date().toLocaleDateString('en-CA', { timeZone: Z
 async function jobOfToday(c: Crew, name: string): Promise<void> {
   const { plate } = sampleSheet().circuit;
   const { number } = await equippedJob(c.page, name, plate, today());
-  await c.page.goto('/jobs');
+  await c.go('/jobs');
   await c.openJob(number);
   await c.phase('Day').click();
   await c.say('Say who comes and when.');
@@ -172,7 +172,7 @@ test('what comes wrong stops the day before anything is taken out; what fits is 
 test('what to take is counted, ticked as it is loaded, and what goes back is written down', async ({ page }) => {
   const c = new Crew(page);
   await c.signIn();
-  await page.goto('/jobs');
+  await c.go('/jobs');
   await c.openJob(2161);
   await c.phase('Day').click();
   await page.getByRole('tab', { name: 'what to take' }).click();

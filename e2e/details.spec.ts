@@ -8,7 +8,7 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
   const crew = new Fitter(page);
   await crew.signIn();
   const { id, number } = await equippedJob(page, 'Marsh Row', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/recover`);
+  await crew.go(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
   const form = page.getByTestId('job-details');
   const save = page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true });
@@ -25,13 +25,13 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
     await save.click();
     await expect(form).toBeHidden();
     await expect(page.getByRole('button', { name: /Marsh Row Dental/ })).toBeVisible();
-    await page.goto('/jobs');
+    await crew.go('/jobs');
     await page.getByRole('searchbox').fill(String(number));
     await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toContainText('Marsh Row Dental');
   });
 
   await test.step('half typed, closed and come back to', async () => {
-    await page.goto(`/jobs/${id}/recover`);
+    await crew.go(`/jobs/${id}/recover`);
     await page.getByRole('button', { name: /Marsh Row Dental/ }).click();
     await form.getByLabel('Town', { exact: true }).fill('Cobble');
     await page.keyboard.press('Escape');
@@ -47,7 +47,7 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
     await page.getByRole('dialog').getByRole('button', { name: 'Cancel the job' }).click();
     await crew.say('Cancelled by Tess Orlan');
     await crew.say('roof is not safe');
-    await page.goto('/jobs');
+    await crew.go('/jobs');
     await page.getByRole('searchbox').fill(String(number));
     await expect(page.getByRole('link', { name: new RegExp(`^${number}`) })).toHaveCount(0);
     await page.getByRole('tab', { name: 'all' }).click();
@@ -57,7 +57,7 @@ test('a job is put right, moved, cancelled and opened again; what is mistyped is
   });
 
   await test.step('and opened again', async () => {
-    await page.goto(`/jobs/${id}/recover`);
+    await crew.go(`/jobs/${id}/recover`);
     await page.getByRole('button', { name: 'Open it again' }).click();
     await page.getByLabel('What changed').fill('scaffold is up');
     await page.getByRole('dialog').getByRole('button', { name: 'Open it again' }).click();
@@ -71,7 +71,7 @@ test('a new job for a house that is known: found as one types, its system picked
 }) => {
   const crew = new Fitter(page);
   await crew.signIn();
-  await page.goto('/jobs/new');
+  await crew.go('/jobs/new');
   await page.getByLabel('Customer', { exact: true }).fill('hollis');
   await page
     .getByRole('list', { name: 'Houses you know' })

@@ -65,20 +65,6 @@ const TELLING: Readonly<Record<number, readonly string[]>> = {
   ],
 };
 
-/** Goes there without loading the application anew; every page has a heading of its own, and it is there when that is. */
-async function walkTo(page: Page, where: string): Promise<void> {
-  const was = await page.evaluate((to) => {
-    const heading = document.querySelector('h1')?.textContent;
-    window.history.pushState(null, '', to);
-    window.dispatchEvent(new PopStateEvent('popstate'));
-    return heading;
-  }, where);
-  await page.waitForFunction((was) => {
-    const heading = document.querySelector('h1');
-    return heading && heading.textContent !== was;
-  }, was);
-}
-
 /** A reader of Spanish opens each of these; what is broken of the words there, and who could not work there. */
 async function brokenOn(
   page: Page,
@@ -86,7 +72,8 @@ async function brokenOn(
   forEverybody: (where: string) => boolean,
   opened: 'by its address' | 'from another' = 'by its address',
 ): Promise<string[]> {
-  await new Surveyor(page).signIn('Oda Kerrick');
+  const crew = new Surveyor(page);
+  await crew.signIn('Oda Kerrick');
   await page.request.put('/api/me/language', { data: { language: 'es' } });
   const { jobs } = (await (await page.request.get('/api/jobs?state=all&offset=0&search=')).json()) as {
     jobs: { jobId: string; number: number }[];
@@ -97,7 +84,7 @@ async function brokenOn(
     if (n === 0) await expect(() => page.goto(where)).toPass();
     // By its address, or from the page before it.
     else if (opened === 'by its address') await page.goto(where);
-    else await walkTo(page, where);
+    else await crew.go(where);
     await page.waitForFunction(() => document.querySelector('h1, h2, [data-testid=next-move]'));
     const said = await page.evaluate(() => {
       const attributes = [...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((e) =>

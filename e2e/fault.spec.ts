@@ -24,7 +24,7 @@ test('which fault it is, by typed readings on a phone: the follow-up that it ask
   const crew = new Crew(page);
   await crew.signIn();
   const { id } = await equippedJob(page, 'Olin Marsh', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await expect(crew.next).toBeVisible();
   await crew.tab('fault');
   await expect(page.getByText(/takes every reading of a round/)).toBeVisible();

@@ -133,7 +133,7 @@ test('library: a file with bad rows names each, keeps the good ones, and a schoo
 }) => {
   const crew = new Surveyor(page);
   await crew.signIn('Oda Kerrick');
-  await page.goto('/library');
+  await crew.go('/library');
   const template = await (await page.request.get('/api/library/equipment.csv')).text();
   const [header, , second] = template.replace('\ufeff', '').trim().split('\r\n');
   const rows = [
@@ -152,14 +152,14 @@ test('library: a file with bad rows names each, keeps the good ones, and a schoo
     .getByTestId('csv-file')
     .setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from('colour,size\nred,9\n') });
   await expect(page.getByText('The columns are not those of the template.')).toBeVisible();
-  await page.goto('/settings');
+  await crew.go('/settings');
   await page.getByRole('radio', { name: 'Into the pan with a float' }).click();
   await expect(page.getByRole('radio', { name: 'Into the pan with a float' })).toBeChecked();
   await crew.page.goto('/jobs');
   await crew.openPart(2149, 'scope');
   await expect(page.getByTestId('item-pan-float')).toBeVisible();
   await expect(page.getByTestId('item-secondary')).toHaveCount(0);
-  await page.goto('/settings');
+  await crew.go('/settings');
   await page.getByRole('radio', { name: 'Its own conspicuous end' }).click();
   await expect(page.getByRole('radio', { name: 'Its own conspicuous end' })).toBeChecked();
 });

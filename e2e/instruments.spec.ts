@@ -8,7 +8,7 @@ test('an instrument is registered, taken in hand on a phone, and named beside wh
   await page.setViewportSize({ width: 390, height: 844 });
   const crew = new Crew(page);
   await crew.signIn('Jory Vance');
-  await page.goto('/settings/instruments');
+  await crew.go('/settings/instruments');
   // What is overdue is told before anybody takes it.
   await expect(page.getByTestId('instrument-Gauges, van 2')).toContainText('calibration overdue since');
   await page.getByRole('button', { name: 'Add an instrument' }).click();
@@ -25,10 +25,10 @@ test('an instrument is registered, taken in hand on a phone, and named beside wh
   await row.getByRole('button', { name: 'I have it' }).click();
   await expect(row.getByRole('button', { name: 'Lay it down' })).toBeVisible();
   const { id } = await equippedJob(page, 'Named gauges', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await expect(page.getByText(/^Calibration overdue: Gauges, Jory since/)).toBeVisible();
   // The year was a slip: put right.
-  await page.goto('/settings/instruments');
+  await crew.go('/settings/instruments');
   await row.getByRole('button', { name: 'Edit' }).click();
   await form.getByLabel('Calibrated to', { exact: true }).fill('2030-02-01');
   await form.getByRole('button', { name: 'Save', exact: true }).click();
@@ -36,7 +36,7 @@ test('an instrument is registered, taken in hand on a phone, and named beside wh
   await page.reload();
   await expect(row.getByRole('button', { name: 'Lay it down' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await expect(crew.next).toBeVisible();
   await expect(page.getByText(/^Calibration overdue/)).toHaveCount(0);
   await crew.tab('readings');
@@ -51,7 +51,7 @@ test('an instrument is registered, taken in hand on a phone, and named beside wh
     })
     .toEqual(['Gauges, Jory']);
   // Nobody else's tests read with it.
-  await page.goto('/settings/instruments');
+  await crew.go('/settings/instruments');
   await row.getByRole('button', { name: 'Lay it down' }).click();
   await expect(row.getByRole('button', { name: 'I have it' })).toBeVisible();
 });

@@ -22,7 +22,7 @@ test('an inverter: its chart is typed on the plate, its test mode is held, and i
   await crew.signIn();
   const { id } = await equippedJob(page, 'Inverter', INVERTER);
   await post(page, `/jobs/${id}/phases/start-up/overrides`, { id: uuid(), ...WEIGHED });
-  await page.goto(`/jobs/${id}/equipment`);
+  await crew.go(`/jobs/${id}/equipment`);
   const chart = page.getByLabel(/Maker’s chart of the test mode/);
   // Mistyped in one line: told by line and column, and not saved.
   await chart.fill(INVERTER_CHART.replace('cooling,100,80,,57', 'cooling,100,8O,,57'));
@@ -35,7 +35,7 @@ test('an inverter: its chart is typed on the plate, its test mode is held, and i
   await expect
     .poll(async () => (await (await page.request.get(`/api/jobs/${id}`)).json()).circuit.plate.makerChart)
     .toContain('heating');
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await crew.press('Connect instruments');
   await page.getByRole('button', { name: 'Connect simulated instruments' }).click();
   await page.getByRole('radio', { name: '60×' }).click();
@@ -47,7 +47,7 @@ test('an inverter: its chart is typed on the plate, its test mode is held, and i
   expect(Object.keys(sheet.startUp.confirmations)).toContain('testModeCooling');
   expect(sheet.overrides.length).toBe(1);
   await post(page, `/jobs/${id}/phases/hand-over/overrides`, { id: uuid(), ...WEIGHED });
-  await page.goto(`/jobs/${id}/hand-over`);
+  await crew.go(`/jobs/${id}/hand-over`);
   await crew.say('Leave the maker’s test mode');
   await crew.press('I looked: it is left');
   await expect(crew.next).not.toContainText('Leave the maker’s test mode');
@@ -89,7 +89,7 @@ test('an inverter on a phone, typed: off the speed and the hold nothing is prove
       occurredAt,
     })),
   });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await crew.say('Set the maker’s test mode for cooling and confirm.');
   await crew.press('I looked: confirm');
   await crew.tab('readings');

@@ -162,7 +162,7 @@ test('a house of two systems: its own facts are walked once, everything else by 
   await expect(page.getByLabel('New outdoor unit')).not.toHaveValue('');
   // Taken back in the house, the change is gone upstairs: what was signed there stands.
   await systems.getByRole('link', { name: 'Downstairs' }).click();
-  await page.goto(page.url().replace(/\/scope.*/, '/survey/gas-vent'));
+  await crew.go(page.url().replace(/\/scope.*/, '/survey/gas-vent'));
   await crew.answer('coAlarm', 'Yes');
   await systems.getByRole('link', { name: 'Upstairs' }).click();
   await crew.phase('Scope').click();
@@ -189,7 +189,7 @@ test('a coil alone: the plate of the unit that stays is read where it stands, wi
     scheduledFor: '2026-06-01',
     plate: null,
   });
-  await page.goto(`/jobs/${id}/survey`);
+  await crew.go(`/jobs/${id}/survey`);
   await crew.answer('systemType', 'Split cooling with furnace');
   await expect(crew.fact('replaced')).toBeVisible();
   await crew.answer('replaced', 'Cased coil alone');

@@ -4,7 +4,7 @@ import { Crew } from './crew';
 test('equipment is typed in by its kind, put right, and told where its name is taken', async ({ page }) => {
   const crew = new Crew(page);
   await crew.signIn('Tess Orlan');
-  await page.goto('/library?kind=furnace');
+  await crew.go('/library?kind=furnace');
   await page.getByRole('button', { name: 'Type one in' }).click();
   const form = page.getByTestId('library-form');
   await expect(form.getByLabel('Heat output')).toBeVisible();

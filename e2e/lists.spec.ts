@@ -15,7 +15,7 @@ test('cylinders and customers come in as lists: what is wrong is told by its row
   const crew = new Surveyor(page);
   await crew.signIn('Oda Kerrick');
 
-  await page.goto('/cylinders');
+  await crew.go('/cylinders');
   await page
     .getByTestId('csv-file')
     .setInputFiles(
@@ -44,7 +44,7 @@ test('cylinders and customers come in as lists: what is wrong is told by its row
   await page.getByRole('button', { name: /^Import the/ }).click();
   await expect(page.getByText(/^0 added, 0 updated, \d+ unchanged\.$/)).toBeVisible();
 
-  await page.goto('/settings');
+  await crew.go('/settings');
   await page
     .getByTestId('csv-file')
     .setInputFiles(

@@ -36,7 +36,7 @@ test('on a phone the same house is read without scrolling sideways', async ({ pa
   await page.setViewportSize({ width: 390, height: 844 });
   const crew = new Fitter(page);
   await crew.signIn();
-  await page.goto('/houses');
+  await crew.go('/houses');
   await expect(page.getByTestId('house').first()).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth);
   expect(wide).toBe(false);

@@ -7,7 +7,7 @@ test('a part is drawn with one tap from the fit sheet, folded, saved as DXF, its
 }) => {
   const crew = new Fitter(page);
   await crew.signIn();
-  await page.goto('/jobs');
+  await crew.go('/jobs');
   await crew.openPart(2151, 'fit/stack');
   await page.getByRole('link', { name: 'Sheet-metal parts' }).click();
   await page

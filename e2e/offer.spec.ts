@@ -29,7 +29,7 @@ test('an offer of two options is made on a phone, one is taken and signed with i
   await page.setViewportSize({ width: 390, height: 844 });
   const crew = new Fitter(page);
   await crew.signIn();
-  await page.goto('/jobs');
+  await crew.go('/jobs');
   await crew.openPart(2160, 'scope');
   await decideAll(crew);
   await keepAs(crew, 'Everything advised');

@@ -15,7 +15,7 @@ test('a lead who overrides: in four phases every gate that may be let pass is, a
     ['evacuate', 'Sign the evacuation'],
     ['charge', 'Sign the charge'],
   ] as const) {
-    await page.goto(`/jobs/${id}/${phase}`);
+    await crew.go(`/jobs/${id}/${phase}`);
     await expect(crew.next).toBeVisible();
     if (phase === 'evacuate') {
       // Nobody lets pass that the compressor may start in a vacuum.

@@ -16,7 +16,7 @@ async function charging(crew: Fitter, house: string): Promise<string> {
     data: { version: 0, endMicrons: 310, heldMin: 12, reason: 'Recorded on the paper sheet of this walk.' },
   });
   expect(vacuum.ok(), await vacuum.text()).toBe(true);
-  await page.goto(`/jobs/${id}/charge`);
+  await crew.go(`/jobs/${id}/charge`);
   await expect(crew.next).toBeVisible();
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.reload();
@@ -36,7 +36,7 @@ test('a basement without a signal: simulated instruments run on the phone, go on
     gate: 'pressure-signed',
     reason: 'Tested on paper before this sheet was begun.',
   });
-  await page.goto(`/jobs/${id}/evacuate`);
+  await crew.go(`/jobs/${id}/evacuate`);
   await expect(crew.next).toBeVisible();
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await page.reload();

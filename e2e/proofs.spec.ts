@@ -26,7 +26,7 @@ test('winter, by typed readings on a phone: heating and a defrost are proven, co
     gate: 'charge-signed',
     reason: 'Weighed on paper before this test',
   });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await page.getByRole('radio', { name: 'heating' }).click();
   await expect(page.getByRole('radio', { name: 'heating' })).toBeChecked();
   await crew.tab('readings');
@@ -80,7 +80,7 @@ test('two stages with simulated instruments: the full one is recorded before the
     gate: 'charge-signed',
     reason: 'Weighed on paper before this test',
   });
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const moves = await crew.followToSignature(120);
   const said = moves.join(' | ');
   // A probe may be looked at in between.
@@ -95,7 +95,7 @@ test('two stages with simulated instruments: the full one is recorded before the
   }, id);
   expect(startUp).toEqual(['cooling', 'cooling-low']);
   expect(findings).toBe(1);
-  await page.goto(`/jobs/${id}/hand-over`);
+  await crew.go(`/jobs/${id}/hand-over`);
   await expect(page.getByRole('heading', { name: /Figures: cooling at low stage/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: /Figures: cooling$/ })).toBeVisible();
 });
@@ -114,7 +114,7 @@ test('a rooftop on a phone: its smoke detector and outside air are typed; a fan 
     compressorRlaA: 42,
   };
   const { id } = await equippedJob(page, 'Rooftop proofs', plate);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   const proofs = page.getByRole('region', { name: 'Proofs by hand' });
   await proofs.getByRole('button', { name: 'Smoke detector' }).click();
   const smoke = page.getByTestId('entry-form-smoke-trip');

@@ -50,7 +50,7 @@ test('a dirty filter, by typed readings on a phone: put right without a network,
   await crew.signIn();
   const { id } = await equippedJob(page, 'Dirty filter', { ...sampleSheet().circuit.plate, heatPump: false });
   await weighedOnPaper(page, id);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await typeRound(page, crew, DIRTY);
   const airflow = async (cfm: string): Promise<void> => {
     await page.getByRole('button', { name: 'Airflow', exact: true }).click();
@@ -93,7 +93,7 @@ test('supply air at the nearest register: a split that is low by no more than th
     heatPump: false,
   });
   await weighedOnPaper(page, id);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await crew.tab('readings');
   for (const [label, text] of Object.entries({ ...CLEAN, 'Supply dry bulb': '61.5' }))
     await page.getByLabel(label, { exact: true }).fill(text);
@@ -112,7 +112,7 @@ test('a rooftop of two circuits at a desk: three phases that lie apart are a sto
   const crew = new Fitter(page);
   await crew.signIn();
   await crew.openJob(2164);
-  await page.goto(`${page.url().replace(/(\/jobs\/[^/]+).*/, '$1')}/start-up`);
+  await crew.go(`${page.url().replace(/(\/jobs\/[^/]+).*/, '$1')}/start-up`);
   const findings = page.getByRole('region', { name: 'Findings' });
   await expect(findings.getByText('Electrical, under load: not proven yet.')).toBeVisible();
   const proofs = page.getByRole('region', { name: 'Proofs by hand' });
@@ -163,7 +163,7 @@ test('simulated instruments: a filter that loads up costs air, its static is rea
   await crew.signIn();
   const { id } = await equippedJob(page, 'Loaded filter', { ...sampleSheet().circuit.plate, heatPump: false });
   await weighedOnPaper(page, id);
-  await page.goto(`/jobs/${id}/start-up`);
+  await crew.go(`/jobs/${id}/start-up`);
   await page.getByRole('button', { name: /^Instruments/ }).click();
   await page.getByRole('button', { name: 'Connect simulated instruments' }).click();
   await page.getByRole('radio', { name: '60×' }).click();

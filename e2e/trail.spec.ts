@@ -8,14 +8,14 @@ test('who looked and who changed: the owner reads it of one job, narrows it to a
   const crew = new Fitter(page);
   await crew.signIn();
   const { id, number } = await equippedJob(page, 'Trail House', sampleSheet().circuit.plate);
-  await page.goto(`/jobs/${id}/recover`);
+  await crew.go(`/jobs/${id}/recover`);
   await expect(crew.next).toBeVisible();
-  await page.goto('/settings/trail');
+  await crew.go('/settings/trail');
   await expect(page.getByText('Only an owner or the office sees who looked at what.')).toBeVisible();
   await page.context().clearCookies();
 
   await crew.signIn('Oda Kerrick');
-  await page.goto(`/jobs/${id}/recover`);
+  await crew.go(`/jobs/${id}/recover`);
   await page.getByRole('button', { name: /Trail House/ }).click();
   await page.getByRole('link', { name: 'Who saw it, who changed it' }).click();
   const lines = page.getByTestId('trail').getByRole('listitem');

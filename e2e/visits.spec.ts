@@ -7,7 +7,7 @@ test('visits: planned, ended as the house was left, taken back; a picture of how
   const crew = new Surveyor(page);
   await crew.signIn();
   await crew.openJob(2141);
-  await page.goto(page.url().replace(/\/[a-z-]+$/, '/hand-over'));
+  await crew.go(page.url().replace(/\/[a-z-]+$/, '/hand-over'));
   // The demo plans it for a day after the one it is loaded on.
   const sheet = await page.request.get(`/api/jobs/${/jobs\/([^/]+)/.exec(page.url())![1]}`);
   const first = ((await sheet.json()) as { job: { scheduledFor: string } }).job.scheduledFor;

@@ -12,7 +12,7 @@ test('a two-crew week: a clash is named, a job is dragged to another crew and da
   await c.signIn('Hanne Brisk');
   const one = await equippedJob(page, 'Monday one', plate, MONDAY);
   const two = await equippedJob(page, 'Monday two', plate, MONDAY);
-  await page.goto(`/week?from=${MONDAY}`);
+  await c.go(`/week?from=${MONDAY}`);
   const slot = page.getByTestId(`slot-${two.number}-1`).first();
   await expect(slot).toBeVisible();
   await slot.click();
@@ -45,7 +45,7 @@ test('a helper looks at the week on a phone, moves nothing, and takes a calendar
   await page.setViewportSize({ width: 390, height: 844 });
   const c = new Crew(page);
   await c.signIn('Pim Adeyo');
-  await page.goto('/week');
+  await c.go('/week');
   await page
     .getByTestId('week-list')
     .getByTestId(/^slot-/)
@@ -67,7 +67,7 @@ test('a helper looks at the week on a phone, moves nothing, and takes a calendar
 test('what jobs owe is one list by date; a visit is planned from it, and stands in the week', async ({ page }) => {
   const c = new Crew(page);
   await c.signIn('Hanne Brisk');
-  await page.goto('/week');
+  await c.go('/week');
   const row = page.getByTestId('owed-2138-proof').first();
   await expect(row).toContainText('Proof of');
   await row.getByRole('button', { name: 'Plan it' }).click();
@@ -76,6 +76,6 @@ test('what jobs owe is one list by date; a visit is planned from it, and stands 
   await page.getByRole('button', { name: 'Plan the visit' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByTestId('owed-2138-proof').first()).toContainText('planned for');
-  await page.goto('/week?from=2094-02-01');
+  await c.go('/week?from=2094-02-01');
   await expect(page.getByTestId(/^slot-2138-/).first()).toBeVisible();
 });

@@ -53,7 +53,7 @@ test('a soft starter: bridged is told, the leads by their roles, the start out o
   await drawing.getByRole('button', { name: 'It is wired like this' }).click();
   await expect(page.getByTestId('check-wire:starter:after')).toContainText('where its drawing puts it');
   // The start is captured on the running system, at the hand-over.
-  await page.goto(page.url().replace(/\/wire.*/, '/hand-over'));
+  await crew.go(page.url().replace(/\/wire.*/, '/hand-over'));
   const clamp = page.getByTestId('clamp');
   await expect(clamp).toContainText('Inrush before the starter is missing');
   await clamp.getByTestId('csv-before').setInputFiles({

@@ -17,6 +17,23 @@ import { TrailLines } from './TrailLines';
 const PAGE = 200;
 type Answer = { lines: TrailLine[] };
 
+const ROOM = 'mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10';
+
+/** What this is, and the way back to the company; also for whom it is closed. */
+function Head() {
+  return (
+    <>
+      <PlaceHead />
+      <div className="mt-4 flex flex-wrap items-center gap-4">
+        <h1 className="text-[26px]">{say(tell('web.who-saw-and-changed'))}</h1>
+        <Link to="/settings" className="touch inline-flex items-center text-copper underline underline-offset-4">
+          {say(tell('web.schools-and-settings'))}
+        </Link>
+      </div>
+    </>
+  );
+}
+
 /** Who looked at what and changed what: of one job, of one person, of the whole company; newest first. */
 export default function TrailPage() {
   const { me } = useMe();
@@ -36,19 +53,18 @@ export default function TrailPage() {
     get,
   );
   if (me && !may(me.role, 'see-trail'))
-    return <p className="mx-auto max-w-[980px] px-4 pt-8 lg:px-7">{say(tell('web.trail-is-for-the-office'))}</p>;
+    return (
+      <div className={ROOM}>
+        <Head />
+        <p className="mt-2">{say(tell('web.trail-is-for-the-office'))}</p>
+      </div>
+    );
   const all = data?.flatMap((p) => p.lines) ?? [];
   const lines = looksToo ? all : all.filter((l) => l.what !== 'job seen' && l.what !== 'job kept on a device');
   const narrow = (to: { job?: string; person?: string }): void => setQuery(new URLSearchParams(to), { replace: true });
   return (
-    <div className="mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10">
-      <PlaceHead />
-      <div className="mt-4 flex flex-wrap items-center gap-4">
-        <h1 className="text-[26px]">{say(tell('web.who-saw-and-changed'))}</h1>
-        <Link to="/settings" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.schools-and-settings'))}
-        </Link>
-      </div>
+    <div className={ROOM}>
+      <Head />
       <p className="mt-2 max-w-[70ch] text-ink2">{say(tell('web.trail-says-what'))}</p>
       <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
         <label className="flex items-center gap-2">
