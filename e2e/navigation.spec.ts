@@ -19,6 +19,19 @@ test('every room is one tap away, on a desk and on a phone; a list is found agai
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     }
   });
+  await test.step('a row that is tapped in the middle of a search opens, however long its page is on its way', async () => {
+    await page.goto('/jobs');
+    await page.route(/\/assets\/JobPage/, async (route) => {
+      await page.waitForTimeout(800);
+      await route.continue();
+    });
+    const row = page.getByRole('link', { name: /^\d{4}/ }).first();
+    const number = /\d{4}/.exec((await row.textContent())!)![0];
+    await page.getByRole('searchbox').fill(number);
+    await row.click();
+    await expect(page).toHaveTitle(new RegExp(`· ${number} ·`));
+    await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}/);
+  });
   await test.step('a filtered library survives a reload, Back, and a link', async () => {
     await bar.getByRole('link', { name: 'Library' }).click();
     await page.getByRole('searchbox').fill('Ostrel');

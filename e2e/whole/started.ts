@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { timeOnlyHere } from '../crew';
 import { upstairs } from './upstairs';
 
 const READINGS: [string, string][] = [
@@ -34,6 +35,7 @@ async function readStrips(page: Page): Promise<void> {
 /** Two typed rounds ten minutes apart, airflow at any time, signed without an override. */
 export const started = () =>
   test('start-up: two typed rounds, airflow, signed without an override', async ({ page }) => {
+    await timeOnlyHere(page);
     const crew = await upstairs(page, 'start-up', 'Start-up');
     await crew.tab('readings');
     for (const [label, text] of READINGS) await page.getByLabel(label, { exact: true }).fill(text);

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 
 export const STATES = ['open', 'done', 'all'] as const;
 export type State = (typeof STATES)[number];
@@ -10,11 +10,14 @@ const PAUSE_MS = 180;
 export function useJobSearch() {
   const [params, setParams] = useSearchParams();
   const search = params.get('q') ?? '';
+  const { pathname } = useLocation();
   const [text, setText] = useState(search);
   const state = STATES.find((s) => s === params.get('state')) ?? 'open';
   useEffect(() => {
     if (text.trim() === search) return undefined;
     const timer = setTimeout(() => {
+      // A row was tapped meanwhile, and its page is still on its way: the address is no longer this list's.
+      if (window.location.pathname !== pathname) return;
       const found = (now: URLSearchParams): URLSearchParams => {
         now.delete('q');
         if (text.trim()) now.set('q', text.trim());
@@ -23,7 +26,7 @@ export function useJobSearch() {
       setParams(found, { replace: true });
     }, PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [text, search, setParams]);
+  }, [text, search, setParams, pathname]);
   return {
     search,
     text,

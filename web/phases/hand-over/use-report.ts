@@ -6,6 +6,7 @@ import { recordedStartUp } from '@/core/phases/start-up/start-up-sheet';
 import { useConnection } from '@/web/api/connection';
 import { get } from '@/web/api/http';
 import { useOutbox } from '@/web/api/outbox/use-outbox';
+import { useUnderWay } from '@/web/api/outbox/use-under-way';
 import { jobOf } from '@/web/api/outbox/waiting';
 import { useOtherSheets } from '@/web/api/use-other-sheets';
 import type { JobView } from '../job-context';
@@ -16,11 +17,13 @@ import type { JobView } from '../job-context';
  */
 export function useReport(view: JobView, reported: boolean) {
   const { sheet, me } = view;
+  const underWay = useUnderWay(sheet.job.id, me.id);
   const { data, mutate } = useSWR<Report>(
-    reported
+    reported && !underWay
       ? `/jobs/${sheet.job.id}/report?at=${sheet.furnace?.version ?? 0}-${sheet.signOffs.length}-${sheet.jobLog.length}`
       : null,
     get,
+    { keepPreviousData: true },
   );
   const { lost } = useConnection();
   const { waiting } = useOutbox(me.id);

@@ -10,6 +10,7 @@ import { acceptableIn, recordedStartUp } from '@/core/phases/start-up/start-up-s
 import { acceptedOn } from '@/core/phases/start-up/system';
 import { useConnection } from '@/web/api/connection';
 import { get } from '@/web/api/http';
+import { useUnderWay } from '@/web/api/outbox/use-under-way';
 import type { EquippedView } from '@/web/phases/job-context';
 import { liveMovement } from '@/web/phases/live-movement';
 import { upTo, type useStartUp } from './use-start-up';
@@ -25,8 +26,9 @@ function gatesHere({ sheet, own }: Pick<EquippedView, 'sheet' | 'own'>): StartUp
 }
 
 /** What holds the signature, and what of the record may be accepted, as the server judges it on the whole run; without one by the device. */
-export function useStartUpGates({ sheet, own }: Pick<EquippedView, 'sheet' | 'own'>): StartUpGates {
+export function useStartUpGates({ sheet, own, me }: Pick<EquippedView, 'sheet' | 'own' | 'me'>): StartUpGates {
   const { lost } = useConnection();
+  const underWay = useUnderWay(sheet.job.id, me.id);
   const here = useMemo(() => (lost ? gatesHere({ sheet, own }) : undefined), [lost, sheet, own]);
   const { measurements, signOffs, overrides, startUp, acceptances, job } = sheet;
   const at = [
@@ -38,7 +40,7 @@ export function useStartUpGates({ sheet, own }: Pick<EquippedView, 'sheet' | 'ow
     job.mode,
   ];
   const { data } = useSWR<{ gates: Gate[]; acceptable: Finding[] }>(
-    `/jobs/${job.id}/phases/start-up/gates?circuit=${sheet.circuit.id}&at=${at.join('-')}`,
+    underWay ? null : `/jobs/${job.id}/phases/start-up/gates?circuit=${sheet.circuit.id}&at=${at.join('-')}`,
     get,
     {
       keepPreviousData: true,
