@@ -64,7 +64,10 @@ test('a run of the phone in two windows: one reads it, the other says so and goe
   await test.step('with a signal there is one run, whole', async () => {
     await context.setOffline(false);
     await expect(other.page.getByTestId('waits')).toBeHidden({ timeout: 60_000 });
-    const sheet = await (await page.request.get(`/api/jobs/${id}`)).json();
-    expect(sheet.runs).toMatchObject([{ source: 'simulated', state: 'stopped' }]);
+    // What is on its way is told only once it takes long.
+    await expect(async () => {
+      const sheet = await (await page.request.get(`/api/jobs/${id}`)).json();
+      expect(sheet.runs).toMatchObject([{ source: 'simulated', state: 'stopped' }]);
+    }).toPass({ timeout: 60_000 });
   });
 });
