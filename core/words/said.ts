@@ -29,7 +29,7 @@ export type Catalogue = Readonly<Record<string, string>>;
 
 type Names<S extends string> = S extends `${string}{${infer P}}${infer Rest}` ? P | Names<Rest> : never;
 /** What must come with an id: exactly the parameters of its English sentence. */
-type With<S extends string> = [Names<S>] extends [never]
+export type With<S extends string> = [Names<S>] extends [never]
   ? []
   : [params: { readonly [K in Names<S>]: Param | null | undefined }];
 

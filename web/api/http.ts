@@ -1,6 +1,5 @@
 import type { Gate } from '@/core/job/gates';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { heardTime } from './clock';
 import { answeredNow, noAnswer } from './connection';
 import { copyOf, keepCopy } from './copies';
@@ -16,7 +15,7 @@ export class ApiProblem extends Error {
   readonly status: number;
 
   constructor(body: Record<string, unknown>, status: number) {
-    super(String(body.message ?? body.title ?? say(tell('web.server-did-not-answer-properly'))));
+    super(String(body.message ?? body.title ?? t('web.server-did-not-answer-properly')));
     this.code = String(body.code ?? 'internal');
     this.field = body.field as string | undefined;
     this.allowed = body.allowed as string | undefined;
@@ -73,7 +72,7 @@ async function fetched(
     return { status: response.status, ok: response.ok, text };
   } catch {
     noAnswer();
-    throw new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-what-you')) }, 0);
+    throw new ApiProblem({ code: 'offline', message: t('web.no-connection-to-server-what-you') }, 0);
   }
 }
 

@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ApiProblem } from './http';
 
 /** Sends a form with its progress; abort the signal to cancel. */
@@ -20,8 +19,8 @@ export function upload<T>(
       else fail(new ApiProblem(body, request.status));
     };
     request.onerror = () =>
-      fail(new ApiProblem({ code: 'offline', message: say(tell('web.no-connection-to-server-picture-is')) }, 0));
-    request.onabort = () => fail(new ApiProblem({ code: 'cancelled', message: say(tell('web.cancelled')) }, 0));
+      fail(new ApiProblem({ code: 'offline', message: t('web.no-connection-to-server-picture-is') }, 0));
+    request.onabort = () => fail(new ApiProblem({ code: 'cancelled', message: t('web.cancelled') }, 0));
     signal?.addEventListener('abort', () => request.abort());
     request.send(form);
   });

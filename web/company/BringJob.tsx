@@ -3,8 +3,7 @@ import { Link } from 'react-router';
 import { upload } from '@/web/api/upload';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Brought = { jobId: string; number: number; was: 'added' | 'unchanged' };
 
@@ -19,11 +18,11 @@ export function BringJob() {
     void act(async () => setBrought(await upload<Brought>('/jobs/bundle', form)));
   }
   return (
-    <section aria-label={say(tell('web.jobs-as-files'))} data-testid="bring-job">
-      <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.jobs-as-files'))}</h2>
-      <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">{say(tell('web.what-the-file-of-a-job-holds'))}</p>
+    <section aria-label={t('web.jobs-as-files')} data-testid="bring-job">
+      <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{t('web.jobs-as-files')}</h2>
+      <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">{t('web.what-the-file-of-a-job-holds')}</p>
       <label className="touch mt-1 inline-flex w-fit cursor-pointer items-center rounded-[3px] border-[1.5px] border-ink px-3.5 font-[600]">
-        {say(tell(busy ? 'web.reading-the-file' : 'web.bring-in-a-job'))}
+        {t(busy ? 'web.reading-the-file' : 'web.bring-in-a-job')}
         <input
           type="file"
           accept=".zip,application/zip"
@@ -40,11 +39,9 @@ export function BringJob() {
       {brought ? (
         <p className="mt-2">
           <Link to={`/jobs/${brought.jobId}`} className="font-[640] text-copper underline">
-            {say(
-              tell(brought.was === 'added' ? 'web.job-was-brought-in' : 'web.job-was-there-already', {
-                number: String(brought.number),
-              }),
-            )}
+            {t(brought.was === 'added' ? 'web.job-was-brought-in' : 'web.job-was-there-already', {
+              number: String(brought.number),
+            })}
           </Link>
         </p>
       ) : null}

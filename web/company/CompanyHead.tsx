@@ -10,8 +10,7 @@ import type { Me } from '@/web/api/use-me';
 import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CompanyLogo } from './CompanyLogo';
 
 /** Whose house this is: its name and clock, and the way to its people. */
@@ -25,32 +24,30 @@ export function CompanyHead({ me }: { me: Me }) {
   }, []);
   return (
     <section
-      aria-label={say(tell('web.company'))}
+      aria-label={t('web.company')}
       className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-b-[1.5px] border-ink pb-3"
     >
       <div className="min-w-0">
         <h1 className="truncate text-[26px]">{data?.name ?? me.companyName}</h1>
-        <p className="text-[14px] text-ink2">
-          {data ? say(tell('web.clock-of', { place: placeOfZone(data.timeZone) })) : ''}
-        </p>
+        <p className="text-[14px] text-ink2">{data ? t('web.clock-of', { place: placeOfZone(data.timeZone) }) : ''}</p>
       </div>
       <CompanyLogo mayChange={may(me.role, 'keep-company')} />
       <span className="ml-auto flex flex-wrap gap-2">
         {may(me.role, 'keep-company') && data ? (
-          <Button onClick={() => setEditing(data)}>{say(tell('web.edit'))}</Button>
+          <Button onClick={() => setEditing(data)}>{t('web.edit')}</Button>
         ) : null}
         <Link
           to="/settings/instruments"
           className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
         >
-          {say(tell('web.instruments-of-the-company'))}
+          {t('web.instruments-of-the-company')}
         </Link>
         {may(me.role, 'keep-people') ? (
           <Link
             to="/settings/people"
             className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
           >
-            {say(tell('web.people'))}
+            {t('web.people')}
           </Link>
         ) : null}
         {may(me.role, 'see-trail') ? (
@@ -58,13 +55,13 @@ export function CompanyHead({ me }: { me: Me }) {
             to="/settings/trail"
             className="touch inline-flex items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
           >
-            {say(tell('web.who-saw-and-changed'))}
+            {t('web.who-saw-and-changed')}
           </Link>
         ) : null}
       </span>
       {editing ? (
         <FieldSheet
-          title={say(tell('web.company'))}
+          title={t('web.company')}
           form={form}
           known={editing}
           draft={`${me.id}-company-${editing.version}`}
@@ -72,7 +69,7 @@ export function CompanyHead({ me }: { me: Me }) {
             await mutate(await put<Company>('/company', { ...body, version: editing.version }), { revalidate: false });
             await refresh();
           }}
-          save={say(tell('web.save'))}
+          save={t('web.save')}
           onClose={() => setEditing(undefined)}
         />
       ) : null}

@@ -2,8 +2,7 @@ import { post } from '@/web/api/http';
 import { ImportPanel } from '@/web/csv/ImportPanel';
 import { Papers } from '@/web/csv/Papers';
 import { type Sender, type Sent, useImport } from '@/web/csv/use-import';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const KINDS = ['customers'] as const;
 const send: Sender = (_, rows) => post<Sent>('/customers', { houses: rows.map((r) => r.value) });
@@ -12,12 +11,12 @@ const send: Sender = (_, rows) => post<Sent>('/customers', { houses: rows.map((r
 export function Customers({ mayEdit }: { mayEdit: boolean }) {
   const work = useImport(KINDS, send, () => undefined);
   return (
-    <section aria-label={say(tell('web.customers-and-houses'))}>
+    <section aria-label={t('web.customers-and-houses')}>
       <h2 className="mt-5 flex flex-wrap items-center gap-x-4 border-b-[1.5px] border-ink pb-1 text-[16px]">
-        {say(tell('web.customers-and-houses'))}
+        {t('web.customers-and-houses')}
         <Papers path="/customers" mayEdit={mayEdit} onFile={work.read} />
       </h2>
-      <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">{say(tell('web.customers-one-row-per-system'))}</p>
+      <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">{t('web.customers-one-row-per-system')}</p>
       <ImportPanel work={work} />
     </section>
   );

@@ -4,7 +4,7 @@ import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   instrument: Instrument;
@@ -36,24 +36,22 @@ export function InstrumentRow({ instrument: i, mine, busy, onEdit, onTake }: Pro
       <span className="col-start-2 text-[13.5px] md:col-start-auto">
         <span className={`block ${calibration === 'overdue' ? 'font-[650] text-ochre' : ''}`}>
           {i.calibratedTo
-            ? say(
-                tell(calibration === 'overdue' ? 'web.calibration-ran-out' : 'web.calibrated-until', {
-                  day: day(i.calibratedTo),
-                }),
-              )
-            : say(tell('web.calibration-not-on-file'))}
+            ? t(calibration === 'overdue' ? 'web.calibration-ran-out' : 'web.calibrated-until', {
+                day: day(i.calibratedTo),
+              })
+            : t('web.calibration-not-on-file')}
         </span>
         <span className={`block ${zero === 'overdue' ? 'font-[650] text-ochre' : 'text-ink2'}`}>
-          {i.zeroedOn ? say(tell('web.zeroed-on-day', { day: day(i.zeroedOn) })) : say(tell('web.not-zeroed'))}
+          {i.zeroedOn ? t('web.zeroed-on-day', { day: day(i.zeroedOn) }) : t('web.not-zeroed')}
         </span>
       </span>
       <span className="col-start-2 mt-1 flex flex-wrap gap-2 md:col-start-auto md:mt-0">
         {i.retired ? null : (
           <Button disabled={busy} onClick={onTake}>
-            {say(tell(mine ? 'web.lay-it-down' : 'web.i-have-it'))}
+            {t(mine ? 'web.lay-it-down' : 'web.i-have-it')}
           </Button>
         )}
-        {onEdit ? <Button onClick={onEdit}>{say(tell('web.edit'))}</Button> : null}
+        {onEdit ? <Button onClick={onEdit}>{t('web.edit')}</Button> : null}
       </span>
     </li>
   );

@@ -12,8 +12,7 @@ import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { InstrumentRow } from './InstrumentRow';
 
 type Register = { instruments: Instrument[] };
@@ -33,17 +32,17 @@ export default function InstrumentsPage() {
     <div className="mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <h1 className="text-[26px]">{say(tell('web.instruments-of-the-company'))}</h1>
+        <h1 className="text-[26px]">{t('web.instruments-of-the-company')}</h1>
         <Link to="/settings" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.schools-and-settings'))}
+          {t('web.schools-and-settings')}
         </Link>
         {mayKeep ? (
           <Button tone="primary" className="ml-auto" onClick={() => setOpen({ id: uuid(), known: undefined })}>
-            {say(tell('web.add-instrument'))}
+            {t('web.add-instrument')}
           </Button>
         ) : null}
       </div>
-      <p className="mt-2 max-w-[70ch] text-ink2">{say(tell('web.what-you-have-in-hand-is-named'))}</p>
+      <p className="mt-2 max-w-[70ch] text-ink2">{t('web.what-you-have-in-hand-is-named')}</p>
       <Trouble problem={problem ?? error} />
       <ul className="mt-4 border-t-[1.5px] border-ink">
         {data?.instruments.map((i) => (
@@ -58,12 +57,12 @@ export default function InstrumentsPage() {
         ))}
       </ul>
       {data?.instruments.length === 0 ? (
-        <p className="mt-4 text-ink2">{say(tell('web.no-instrument-registered-yet'))}</p>
+        <p className="mt-4 text-ink2">{t('web.no-instrument-registered-yet')}</p>
       ) : null}
       {open ? (
         <FieldSheet
           key={open.id}
-          title={open.known?.name ?? say(tell('web.add-instrument'))}
+          title={open.known?.name ?? t('web.add-instrument')}
           form={FORM}
           known={open.known ?? {}}
           draft={`${me?.id ?? ''}-instrument-${open.known?.id ?? 'new'}`}

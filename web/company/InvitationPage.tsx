@@ -9,8 +9,8 @@ import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { Waiting } from '@/web/shell/Waiting';
-import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { readerNow } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 
 type Invited = { fullName: string; company: string; signIn: string };
 
@@ -25,7 +25,7 @@ export default function InvitationPage() {
   if (!data)
     return error ? (
       <main className="mx-auto max-w-[560px] p-8">
-        <h1 className="text-[24px]">{say(tell('web.invitation-does-not-open'))}</h1>
+        <h1 className="text-[24px]">{t('web.invitation-does-not-open')}</h1>
         <p className="mt-2">{error.message}</p>
       </main>
     ) : (
@@ -41,9 +41,9 @@ export default function InvitationPage() {
 
   return (
     <main className="mx-auto max-w-[520px] px-5 py-8">
-      <h1 className="narrow text-[32px] leading-tight">{say(tell('web.welcome-to', { company: data.company }))}</h1>
+      <h1 className="narrow text-[32px] leading-tight">{t('web.welcome-to', { company: data.company })}</h1>
       <p className="mt-1 mb-4 text-[16px] text-ink2">
-        {say(tell('web.choose-password-you-sign-in-as', { name: data.fullName, signIn: data.signIn }))}
+        {t('web.choose-password-you-sign-in-as', { name: data.fullName, signIn: data.signIn })}
       </p>
       <form
         className="grid gap-1.5"
@@ -54,17 +54,17 @@ export default function InvitationPage() {
       >
         <input type="text" hidden readOnly autoComplete="username" value={data.signIn} />
         <Field
-          label={say(tell('web.password'))}
+          label={t('web.password')}
           type="password"
           autoComplete="new-password"
           value={password}
           onChange={(e) => setPassword(e.target.value)}
-          hint={say(tell('web.characters-or-more', { least: LEAST_PASSWORD }))}
+          hint={t('web.characters-or-more', { least: LEAST_PASSWORD })}
           required
         />
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          {say(tell('web.come-in'))}
+          {t('web.come-in')}
         </Button>
       </form>
     </main>

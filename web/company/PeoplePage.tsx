@@ -9,8 +9,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { InviteSheet } from './InviteSheet';
 import { PersonForm } from './PersonForm';
 import { PersonRow } from './PersonRow';
@@ -40,17 +39,17 @@ export default function PeoplePage() {
     <div className="mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <h1 className="text-[26px]">{say(tell('web.people'))}</h1>
+        <h1 className="text-[26px]">{t('web.people')}</h1>
         <Link to="/settings" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.schools-and-settings'))}
+          {t('web.schools-and-settings')}
         </Link>
         {mayKeep ? (
           <Button tone="primary" className="ml-auto" onClick={() => setOpen({ kind: 'form' })}>
-            {say(tell('web.add-person'))}
+            {t('web.add-person')}
           </Button>
         ) : null}
       </div>
-      {mayKeep ? null : <p className="mt-4 text-ink2">{say(tell('web.owner-and-office-keep-people'))}</p>}
+      {mayKeep ? null : <p className="mt-4 text-ink2">{t('web.owner-and-office-keep-people')}</p>}
       <Trouble problem={problem ?? error} />
       <ul className="mt-4 border-t-[1.5px] border-ink">
         {data?.people.map((p) => (

@@ -7,7 +7,7 @@ import { post, put } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 type Props = {
   me: Me;
@@ -45,7 +45,7 @@ export function PersonForm({ me, person, onKept, onInvite, onClose }: Props) {
         const added = person ? undefined : answer.people.find((p) => p.id === id);
         if (added) onInvite(added);
       }}
-      save={say(tell('web.save'))}
+      save={t('web.save')}
       onClose={onClose}
     />
   );

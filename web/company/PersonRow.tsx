@@ -6,7 +6,7 @@ import { todayAt } from '@/web/api/clock';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 type Props = {
   person: PersonRecord;
@@ -38,29 +38,27 @@ export function PersonRow({ person: p, self, busy, onEdit, onInvite, onBlock }: 
       </span>
       <span className="col-start-2 text-[13.5px] md:col-start-auto">
         {p.certification === 'none'
-          ? say(tell('web.not-certified'))
-          : say(
-              tell('web.certified-as', { certification: value(p.certification), number: p.certificateNumber ?? '–' }),
-            )}
+          ? t('web.not-certified')
+          : t('web.certified-as', { certification: value(p.certification), number: p.certificateNumber ?? '–' })}
         {p.certifiedUntil ? (
           <span className={`block ${runOut ? 'font-[650] text-ochre' : 'text-ink2'}`}>
-            {say(tell(runOut ? 'web.ran-out-on' : 'web.until-day', { day: day(p.certifiedUntil) }))}
+            {t(runOut ? 'web.ran-out-on' : 'web.until-day', { day: day(p.certifiedUntil) })}
           </span>
         ) : null}
         <span className="block text-ink2">{say(stateOf(p))}</span>
       </span>
       <span className="col-start-2 flex flex-wrap gap-x-1 md:col-start-auto md:justify-end">
         <Button tone="quiet" disabled={busy} onClick={onEdit}>
-          {say(tell('web.edit'))}
+          {t('web.edit')}
         </Button>
         {p.active ? (
           <Button tone="quiet" disabled={busy} onClick={onInvite}>
-            {say(tell(p.joined ? 'web.new-password' : 'web.invite-again'))}
+            {t(p.joined ? 'web.new-password' : 'web.invite-again')}
           </Button>
         ) : null}
         {self ? null : (
           <Button tone="quiet" disabled={busy} onClick={onBlock}>
-            {say(tell(p.active ? 'web.block' : 'web.let-in-again'))}
+            {t(p.active ? 'web.block' : 'web.let-in-again')}
           </Button>
         )}
       </span>

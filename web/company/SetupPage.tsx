@@ -12,7 +12,7 @@ import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The clock of this device where the product knows it. */
 const clockHere = (): string => {
@@ -53,10 +53,10 @@ export default function SetupPage() {
 
   return (
     <main className="mx-auto max-w-[640px] px-5 py-8">
-      <h1 className="narrow text-[36px] leading-tight">{say(tell('web.begin-your-company'))}</h1>
-      <p className="mt-1 mb-4 max-w-[52ch] text-[16px] text-ink2">{say(tell('web.code-stands-in-terminal'))}</p>
+      <h1 className="narrow text-[36px] leading-tight">{t('web.begin-your-company')}</h1>
+      <p className="mt-1 mb-4 max-w-[52ch] text-[16px] text-ink2">{t('web.code-stands-in-terminal')}</p>
       <Choice
-        label={say(tell('web.language'))}
+        label={t('web.language')}
         value={readerNow().language}
         options={LANGUAGE_CHOICES}
         onChange={speakFromNow}
@@ -68,10 +68,10 @@ export default function SetupPage() {
           void begin();
         }}
       >
-        {box('code', say(tell('web.code-from-the-terminal')), { autoCapitalize: 'characters', spellCheck: false })}
-        {box('name', say(tell('web.name-of-the-company')), { autoComplete: 'organization' })}
+        {box('code', t('web.code-from-the-terminal'), { autoCapitalize: 'characters', spellCheck: false })}
+        {box('name', t('web.name-of-the-company'), { autoComplete: 'organization' })}
         <label className="block">
-          <span className="block text-[13px] font-[600]">{say(tell('web.clock-of-the-company'))}</span>
+          <span className="block text-[13px] font-[600]">{t('web.clock-of-the-company')}</span>
           <select
             value={typed.timeZone}
             onChange={(e) => setTyped({ ...typed, timeZone: e.target.value })}
@@ -85,22 +85,22 @@ export default function SetupPage() {
           </select>
         </label>
         <Choice
-          label={say(tell('web.money'))}
+          label={t('web.money')}
           value={typed.currency}
           options={CURRENCIES.map((c) => ({ value: c, label: say(CURRENCY_WORDS[c]) }))}
           onChange={(currency) => setTyped({ ...typed, currency })}
         />
-        <h2 className="mt-4 text-[18px]">{say(tell('web.its-owner'))}</h2>
-        {box('ownerName', say(tell('web.your-name')), { autoComplete: 'name' })}
-        {box('signIn', say(tell('web.sign-in-name')), { autoComplete: 'username' })}
-        {box('password', say(tell('web.password')), {
+        <h2 className="mt-4 text-[18px]">{t('web.its-owner')}</h2>
+        {box('ownerName', t('web.your-name'), { autoComplete: 'name' })}
+        {box('signIn', t('web.sign-in-name'), { autoComplete: 'username' })}
+        {box('password', t('web.password'), {
           type: 'password',
           autoComplete: 'new-password',
-          hint: say(tell('web.characters-or-more', { least: LEAST_PASSWORD })),
+          hint: t('web.characters-or-more', { least: LEAST_PASSWORD }),
         })}
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy} className="mt-1">
-          {say(tell('web.begin'))}
+          {t('web.begin')}
         </Button>
       </form>
     </main>

@@ -1,7 +1,6 @@
 import { useRef } from 'react';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   /** Where the list is, without its `.csv`. */ path: string;
@@ -16,10 +15,10 @@ export function Papers({ path, mayEdit, onFile }: Props) {
   return (
     <span className="ml-auto flex flex-wrap items-center">
       <a className={download} href={`/api${path}.csv`}>
-        {say(tell('web.export-csv'))}
+        {t('web.export-csv')}
       </a>
       <a className={download} href={`/api${path}-template.csv`}>
-        {say(tell('web.template'))}
+        {t('web.template')}
       </a>
       {mayEdit ? (
         <>
@@ -36,7 +35,7 @@ export function Papers({ path, mayEdit, onFile }: Props) {
             }}
           />
           <Button className="ml-2" onClick={() => file.current?.click()}>
-            {say(tell('web.import-csv'))}
+            {t('web.import-csv')}
           </Button>
         </>
       ) : null}

@@ -1,6 +1,6 @@
 import type { RowTrouble } from '@/core/form/table-csv';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const SHOWN = 12;
 
@@ -11,10 +11,10 @@ export function RowTroubles({ troubles }: { troubles: readonly RowTrouble[] }) {
       <table className="w-full max-w-[860px] text-[14px]">
         <thead>
           <tr className="border-b border-ink text-left text-[12.5px] text-ink2">
-            <th className="pr-4 font-[550]">{say(tell('web.row'))}</th>
-            <th className="pr-4 font-[550]">{say(tell('web.column'))}</th>
-            <th className="pr-4 font-[550]">{say(tell('web.what-is-wrong'))}</th>
-            <th className="font-[550]">{say(tell('web.allowed-4'))}</th>
+            <th className="pr-4 font-[550]">{t('web.row')}</th>
+            <th className="pr-4 font-[550]">{t('web.column')}</th>
+            <th className="pr-4 font-[550]">{t('web.what-is-wrong')}</th>
+            <th className="font-[550]">{t('web.allowed-4')}</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +29,7 @@ export function RowTroubles({ troubles }: { troubles: readonly RowTrouble[] }) {
         </tbody>
       </table>
       {troubles.length > SHOWN ? (
-        <p className="text-[13px] text-ink2">{say(tell('web.more-errors', { count: troubles.length - SHOWN }))}</p>
+        <p className="text-[13px] text-ink2">{t('web.more-errors', { count: troubles.length - SHOWN })}</p>
       ) : null}
     </>
   );

@@ -2,8 +2,7 @@ import { useRef, useState } from 'react';
 import type { Brought } from '@/contract/lists';
 import type { RowTrouble } from '@/core/form/table-csv';
 import type { ApiProblem } from '@/web/api/http';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { CsvResult, GoodRow } from './read-csv';
 import type { CsvKind } from './tables';
 
@@ -39,7 +38,7 @@ export function useImport(kinds: readonly CsvKind[], sendRows: Sender, onDone: (
     };
     own.onerror = () => {
       own.terminate();
-      setState({ kind: 'failed', name: file.name, message: say(tell('web.file-could-not-be-read-as')) });
+      setState({ kind: 'failed', name: file.name, message: t('web.file-could-not-be-read-as') });
     };
     own.postMessage({ file, kinds });
   }
@@ -57,14 +56,14 @@ export function useImport(kinds: readonly CsvKind[], sendRows: Sender, onDone: (
         for (const key of ['added', 'updated', 'unchanged'] as const) counts[key] += reply[key];
         refused.push(...(reply.refused ?? []));
       }
-      const what = say(tell('web.added-updated-unchanged', counts));
-      const said = cancelled.current ? say(tell('web.cancelled-before-it-stopped', { what })) : `${what}.`;
+      const what = t('web.added-updated-unchanged', counts);
+      const said = cancelled.current ? t('web.cancelled-before-it-stopped', { what }) : `${what}.`;
       setState({ kind: 'done', name, said, refused });
     } catch (error) {
       const p = error as ApiProblem;
       const field = p.field ? ` (${p.field})` : '';
       const added = counts.added + counts.updated;
-      const message = say(tell('web.were-kept-before-it', { message: p.message, field, added }));
+      const message = t('web.were-kept-before-it', { message: p.message, field, added });
       setState({ kind: 'failed', name, message });
     }
     onDone();

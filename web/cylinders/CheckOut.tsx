@@ -6,7 +6,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 /** Which device has a cylinder: without a connection only that one uses it. */
 export function CheckOut({ cylinderId }: { cylinderId: string }) {
@@ -29,7 +29,7 @@ export function CheckOut({ cylinderId }: { cylinderId: string }) {
       </p>
       <Trouble problem={problem} />
       <Button className="mt-2" disabled={busy || !data} onClick={() => void hold(!here)}>
-        {say(tell(here ? 'web.check-in' : 'web.check-out-here'))}
+        {t(here ? 'web.check-in' : 'web.check-out-here')}
       </Button>
     </div>
   );

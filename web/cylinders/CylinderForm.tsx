@@ -4,8 +4,7 @@ import { CYLINDER_FIELDS } from '@/core/circuit/recovery/cylinder-fields';
 import { schemaOf } from '@/core/form/field';
 import { write } from '@/web/api/outbox/our-outbox';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 // One that is filled here is retested: the day is asked for; of a supply cylinder it may be open.
@@ -15,7 +14,7 @@ const FORM = {
     // Told with everything else that is missing, not after it.
     when: ({ value }) => typeof value === 'object' && value !== null,
     path: ['retestOn'],
-    message: say(tell('web.cylinder-that-is-filled-here-needs')),
+    message: t('web.cylinder-that-is-filled-here-needs'),
   }),
 };
 
@@ -26,12 +25,12 @@ export function CylinderForm({ personId, cylinder, onClose, onDone }: Props) {
   const [id] = useState(cylinder?.id ?? uuid());
   return (
     <FieldSheet
-      title={cylinder ? say(tell('web.cylinder', { tag: cylinder.tag })) : say(tell('web.new-cylinder'))}
+      title={cylinder ? t('web.cylinder', { tag: cylinder.tag }) : t('web.new-cylinder')}
       form={FORM}
       known={cylinder ?? {}}
       draft={`${personId}-cylinder-${cylinder?.id ?? 'new'}`}
       send={(body) => write('PUT', `/cylinders/${id}`, { id, version: cylinder?.version ?? 0, ...body })}
-      save={say(tell('web.keep-it'))}
+      save={t('web.keep-it')}
       onDone={onDone}
       onClose={onClose}
     />

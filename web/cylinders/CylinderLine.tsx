@@ -4,7 +4,7 @@ import { day, value } from '@/core/words/said';
 import { todayAt } from '@/web/api/clock';
 import { Mark } from '@/web/kit/Mark';
 import { lbOz, readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 const today = (): string => todayAt(readerNow().timeZone);
@@ -20,15 +20,13 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
     <>
       <Mark kind={c.state !== 'in use' ? 'stop' : checks.length ? worstOf(checks) : 'to-come'} />
       <b className="font-[680]">{c.tag}</b>
-      <span className="max-md:text-right">
-        {c.refrigerant ?? <span className="text-ink2">{say(tell('web.empty'))}</span>}
-      </span>
+      <span className="max-md:text-right">{c.refrigerant ?? <span className="text-ink2">{t('web.empty')}</span>}</span>
       <span className="max-md:col-span-2 max-md:col-start-2">
         <svg
           viewBox="0 0 200 16"
           className="h-4 w-full max-w-[260px]"
           role="img"
-          aria-label={say(tell('web.of-its-limit', { share: Math.round(share * 100) }))}
+          aria-label={t('web.of-its-limit', { share: Math.round(share * 100) })}
         >
           <rect x={0.7} y={2} width={173} height={12} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
           <rect
@@ -51,7 +49,7 @@ export function CylinderLine({ cylinder: c }: { cylinder: CylinderRow }) {
                 ? tell('web.retest', { on: day(c.retestOn) })
                 : '',
         )}
-        {c.holder ? <span className="block">{say(tell('web.with-holder', { by: c.holder.by }))}</span> : null}
+        {c.holder ? <span className="block">{t('web.with-holder', { by: c.holder.by })}</span> : null}
       </span>
     </>
   );

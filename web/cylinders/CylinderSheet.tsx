@@ -10,7 +10,7 @@ import { CylinderPicture } from '@/web/bench/cylinder/CylinderPicture';
 import { Button } from '@/web/kit/Button';
 import { Sheet } from '@/web/kit/Sheet';
 import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CheckList } from '../phases/fit/CheckList';
 import { CheckOut } from './CheckOut';
 import { CylinderForm } from './CylinderForm';
@@ -29,7 +29,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
   const [open, setOpen] = useState<'stamp' | 'movement'>();
   if (!data)
     return (
-      <Sheet open onClose={onClose} title={say(tell('web.cylinder-2'))}>
+      <Sheet open onClose={onClose} title={t('web.cylinder-2')}>
         {null}
       </Sheet>
     );
@@ -45,7 +45,7 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
   if (open === 'stamp') return <CylinderForm {...form} />;
   if (open === 'movement') return <MovementSheet {...form} first={movements.length === 0} />;
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.cylinder', { tag: cylinder.tag }))}>
+    <Sheet open onClose={onClose} title={t('web.cylinder', { tag: cylinder.tag })}>
       {fill ? (
         <CylinderPicture
           tag={cylinder.tag}
@@ -61,26 +61,26 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
           height={230}
         />
       ) : (
-        <p className="mt-2 text-ink2">{say(tell('web.empty-and-evacuated-it-takes-whatever'))}</p>
+        <p className="mt-2 text-ink2">{t('web.empty-and-evacuated-it-takes-whatever')}</p>
       )}
       {cylinder.refrigerant ? (
         <CheckList checks={cylinderChecks(cylinder, cylinder.refrigerant, undefined, today())} />
       ) : null}
       {cylinder.refrigerant && cylinder.contentsOz > 0 ? <Identity refrigerant={cylinder.refrigerant} /> : null}
       <div className="mt-4 flex flex-wrap gap-3">
-        <Button onClick={() => setOpen('movement')}>{say(tell('web.weigh-cylinder'))}</Button>
+        <Button onClick={() => setOpen('movement')}>{t('web.weigh-cylinder')}</Button>
         <Button tone="quiet" onClick={() => setOpen('stamp')}>
-          {say(tell('web.change-what-is-stamped-on-it'))}
+          {t('web.change-what-is-stamped-on-it')}
         </Button>
       </div>
       <CheckOut cylinderId={id} />
-      <h2 className="mt-4 text-[15px] font-[680]">{say(tell('web.ledger'))}</h2>
+      <h2 className="mt-4 text-[15px] font-[680]">{t('web.ledger')}</h2>
       <ul>
         {[...movements].reverse().map((m) => (
           <li key={m.id} className="grid grid-cols-[1fr_auto] gap-2 border-b border-rule2 py-1.5">
             <span>
               {say(stored(m.kind))}
-              {m.jobNumber ? say(tell('web.job', { jobNumber: m.jobNumber })) : ''}
+              {m.jobNumber ? t('web.job', { jobNumber: m.jobNumber }) : ''}
               {m.recipient ? `, ${m.recipient}` : ''}
               {m.note ? `: ${m.note}` : ''}
               <span className="block text-[13px] text-ink2">
@@ -90,12 +90,12 @@ export function CylinderSheet({ id, onClose, onChanged }: { id: string; onClose:
             </span>
             <b className="font-[640]">
               {m.oz > 0 ? '+' : ''}
-              {m.oz.toFixed(1)} <small className="font-[450] text-ink2">{say(tell('web.oz'))}</small>
+              {m.oz.toFixed(1)} <small className="font-[450] text-ink2">{t('web.oz')}</small>
             </b>
           </li>
         ))}
       </ul>
-      {movements.length === 0 ? <p className="text-ink2">{say(tell('web.nothing-moved-yet'))}</p> : null}
+      {movements.length === 0 ? <p className="text-ink2">{t('web.nothing-moved-yet')}</p> : null}
     </Sheet>
   );
 }

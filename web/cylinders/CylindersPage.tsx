@@ -13,7 +13,7 @@ import { Button } from '@/web/kit/Button';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CylinderForm } from './CylinderForm';
 import { CylinderLine } from './CylinderLine';
 import { CylinderSheet } from './CylinderSheet';
@@ -38,37 +38,37 @@ export default function CylindersPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-1">
-        <h1 className="text-[26px]">{say(tell('web.cylinders'))}</h1>
+        <h1 className="text-[26px]">{t('web.cylinders')}</h1>
         <span className="ml-auto flex flex-wrap items-center">
           <a className={link} href={`/api/refrigerant/ledger.csv?year=${year}`}>
-            {say(tell('web.ledger-2', { year }))}
+            {t('web.ledger-2', { year })}
           </a>
           <a className={link} href={`/api/refrigerant/appliances.csv?year=${year}`}>
-            {say(tell('web.appliances'))}
+            {t('web.appliances')}
           </a>
           <a className={link} href={`/api/refrigerant/monthly.csv?year=${year}`}>
-            {say(tell('web.by-month'))}
+            {t('web.by-month')}
           </a>
           {mayKeep ? (
             <Button tone="primary" className="ml-2" onClick={() => setAdding(true)}>
-              {say(tell('web.add-cylinder'))}
+              {t('web.add-cylinder')}
             </Button>
           ) : null}
         </span>
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-x-5">
-        <p className="max-w-[70ch] text-ink2">{say(tell('web.every-ounce-in-and-out-by'))}</p>
+        <p className="max-w-[70ch] text-ink2">{t('web.every-ounce-in-and-out-by')}</p>
         <Papers path="/cylinders" mayEdit={mayKeep} onFile={work.read} />
       </div>
       <ImportPanel work={work} />
-      {error ? <p className="mt-4 text-oxide">{say(tell('web.cylinders-could-not-be-loaded-trying'))}</p> : null}
+      {error ? <p className="mt-4 text-oxide">{t('web.cylinders-could-not-be-loaded-trying')}</p> : null}
       {(['recovery', 'supply'] as const).map((use) => {
         const list = (data?.cylinders ?? []).filter((c) => c.use === use);
         if (list.length === 0) return null;
         return (
           <section key={use} aria-label={say(value(use))}>
             <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">
-              {use === 'recovery' ? say(tell('web.recovery')) : say(tell('web.supply'))}
+              {use === 'recovery' ? t('web.recovery') : t('web.supply')}
             </h2>
             <ul>
               {list.map((c) => (
@@ -88,7 +88,7 @@ export default function CylindersPage() {
         );
       })}
       {data && data.cylinders.length === 0 ? (
-        <p className="mt-6 text-ink2">{say(tell('web.no-cylinder-yet-add-first-with'))}</p>
+        <p className="mt-6 text-ink2">{t('web.no-cylinder-yet-add-first-with')}</p>
       ) : null}
       {adding ? (
         <CylinderForm personId={me?.id ?? ''} onClose={() => setAdding(false)} onDone={() => void mutate()} />

@@ -5,7 +5,7 @@ import { value } from '@/core/words/said';
 import { Field } from '@/web/kit/Field';
 import { numberFromText } from '@/web/kit/number-text';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Does the pressure of the cylinder at rest fit its label? */
 export function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
@@ -18,19 +18,19 @@ export function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
       ? cylinderIdentity({ refrigerant, temperatureF, psig })
       : undefined;
   return (
-    <section aria-label={say(tell('web.pressure-at-rest'))} className="mt-4 border-t border-rule pt-3">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.does-pressure-fit-label'))}</h2>
-      <p className="text-[13px] text-ink2">{say(tell('web.after-hours-at-one-temperature-valve'))}</p>
+    <section aria-label={t('web.pressure-at-rest')} className="mt-4 border-t border-rule pt-3">
+      <h2 className="text-[15px] font-[680]">{t('web.does-pressure-fit-label')}</h2>
+      <p className="text-[13px] text-ink2">{t('web.after-hours-at-one-temperature-valve')}</p>
       <div className="mt-1 grid grid-cols-2 gap-3">
         <Field
-          label={say(tell('web.cylinder-2'))}
+          label={t('web.cylinder-2')}
           unit="°F"
           inputMode="decimal"
           value={temperature}
           onChange={(e) => setTemperature(e.target.value)}
         />
         <Field
-          label={say(tell('web.its-pressure'))}
+          label={t('web.its-pressure')}
           unit="psig"
           inputMode="decimal"
           value={pressure}
@@ -42,19 +42,17 @@ export function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
           {found.ok ? (
             <>
               <b className="font-[650] first-letter:uppercase inline-block">{say(value(found.value.reading))}</b>
-              {say(
-                tell('web.stands-at-psig-here', {
-                  refrigerant,
-                  saturationPsig: found.value.saturationPsig.toFixed(0),
-                  tolerancePsi: found.value.tolerancePsi.toFixed(0),
-                  alsoFits: found.value.alsoFits
-                    ? say(tell('web.would-fit-as-well-pressure-cannot', { alsoFits: found.value.alsoFits }))
-                    : '',
-                }),
-              )}
+              {t('web.stands-at-psig-here', {
+                refrigerant,
+                saturationPsig: found.value.saturationPsig.toFixed(0),
+                tolerancePsi: found.value.tolerancePsi.toFixed(0),
+                alsoFits: found.value.alsoFits
+                  ? t('web.would-fit-as-well-pressure-cannot', { alsoFits: found.value.alsoFits })
+                  : '',
+              })}
             </>
           ) : (
-            say(tell('web.allowed', { message: found.refused.message, allowed: found.refused.allowed }))
+            t('web.allowed', { message: found.refused.message, allowed: found.refused.allowed })
           )}
         </p>
       ) : null}

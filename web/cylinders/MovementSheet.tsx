@@ -9,7 +9,7 @@ import { write } from '@/web/api/outbox/our-outbox';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 const weighed = is('kind', 'weighed');
@@ -54,7 +54,7 @@ export function MovementSheet({ personId, cylinder, first, onClose, onDone }: Pr
     });
   return (
     <FieldSheet
-      title={say(tell('web.cylinder', { tag: cylinder.tag }))}
+      title={t('web.cylinder', { tag: cylinder.tag })}
       form={form}
       known={{}}
       draft={`${personId}-movement-${cylinder.id}`}
@@ -62,7 +62,7 @@ export function MovementSheet({ personId, cylinder, first, onClose, onDone }: Pr
       below={(said) =>
         weighed(said) ? <p className="text-[14px]">{say(against(cylinder, said))}</p> : <CertifiedBy />
       }
-      save={say(tell('web.write-it-into-ledger'))}
+      save={t('web.write-it-into-ledger')}
       onDone={onDone}
       onClose={onClose}
     />

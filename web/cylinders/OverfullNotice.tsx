@@ -5,8 +5,7 @@ import { may } from '@/core/job/permissions';
 import { type ApiProblem, get } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { CylinderRow } from './cylinder-row';
 
 /** Tells whoever runs the company that a cylinder holds more than it may: it is blocked, and it is dangerous when it warms. */
@@ -23,14 +22,12 @@ export function OverfullNotice({ me }: { me: Me }) {
       <Notice kind="stop">
         <b className="font-[650]">
           {over
-            .map(({ c, fill }) =>
-              say(tell('web.holds-of-its-fill-limit', { tag: c.tag, share: Math.round(100 * fill.share) })),
-            )
+            .map(({ c, fill }) => t('web.holds-of-its-fill-limit', { tag: c.tag, share: Math.round(100 * fill.share) }))
             .join(' ')}
         </b>{' '}
-        {say(tell('web.nothing-more-goes-in-keep-it'))}{' '}
+        {t('web.nothing-more-goes-in-keep-it')}{' '}
         <Link to="/cylinders" className="text-copper underline underline-offset-4">
-          {say(tell('web.show-cylinders'))}
+          {t('web.show-cylinders')}
         </Link>
       </Notice>
     </div>

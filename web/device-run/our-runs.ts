@@ -21,7 +21,7 @@ import { write } from '@/web/api/outbox/our-outbox';
 import { withSheet } from '@/web/api/use-cylinders';
 import type { Me } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type Desk, DeviceRun, type Outside } from './device-run';
 import type { DevicePhase, KeptRun } from './kept-run';
 import { usable } from './order-device';
@@ -75,7 +75,7 @@ const outside: Outside = {
 /** Simulated instruments of a phase, on this device: they need no server, and everything read in them is sent afterwards. */
 export async function startOnDevice(sheet: JobSheet, me: Me, phase: DevicePhase): Promise<DeviceRun> {
   const other = elsewhere.find((r) => r.circuitId === sheet.circuit.id);
-  if (other) throw new ApiProblem({ code: 'run-state', message: say(tell('web.run-is-in-another-window')) }, 0);
+  if (other) throw new ApiProblem({ code: 'run-state', message: t('web.run-is-in-another-window') }, 0);
   const held = heldBefore(sheet, phase);
   if (held) throw new ApiProblem({ code: 'gate-held', field: held.id, message: say(held.say) }, 0);
   const bench = benchOf(phase);

@@ -1,8 +1,7 @@
 import { callState } from '@/core/phases/hand-over/check-in';
 import { clock, moment } from '@/core/words/said';
 import { useNow } from '@/web/api/use-now';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The call of one who works alone, where it is due or missed; nothing while all is well. */
 export function CallLine({ dueAt }: { dueAt: string }) {
@@ -14,7 +13,7 @@ export function CallLine({ dueAt }: { dueAt: string }) {
       role={silent ? 'alert' : 'status'}
       className={`mt-0.5 block text-[13.5px] font-[650] ${silent ? 'text-oxide' : 'text-ochre'}`}
     >
-      {say(tell(silent ? 'web.alone-no-call' : 'web.alone-call-due', { at: silent ? moment(dueAt) : clock(dueAt) }))}
+      {t(silent ? 'web.alone-no-call' : 'web.alone-call-due', { at: silent ? moment(dueAt) : clock(dueAt) })}
     </span>
   );
 }

@@ -4,7 +4,7 @@ import { PHASE_WORDS } from '@/core/job/phases';
 import { upper, value } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say, weekday } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CallLine } from './CallLine';
 import type { JobRow } from './job-row';
 import { isSilent } from './silent';
@@ -22,7 +22,7 @@ export function JobLine({ row: r, unsent }: { row: JobRow; unsent: number | unde
         <span className="block truncate text-[13.5px] text-ink2">{r.address}</span>
         {unsent ? (
           <span className="block text-[13.5px] font-[600] text-ochre">
-            {say(tell('web.on-this-device-only', { n: unsent }))}
+            {t('web.on-this-device-only', { n: unsent })}
           </span>
         ) : null}
       </span>

@@ -16,7 +16,7 @@ import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { readerNow, say, weekday } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { FirstSteps } from './FirstSteps';
 import { JobList } from './JobList';
 import type { JobRow } from './job-row';
@@ -55,8 +55,8 @@ export default function JobsPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <h1 className="text-[26px]">{say(tell('web.jobs'))}</h1>
-        <div role="tablist" aria-label={say(tell('web.which-jobs'))} className="flex">
+        <h1 className="text-[26px]">{t('web.jobs')}</h1>
+        <div role="tablist" aria-label={t('web.which-jobs')} className="flex">
           {STATES.map((s) => (
             <button
               key={s}
@@ -74,38 +74,38 @@ export default function JobsPage() {
           type="search"
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder={say(tell('web.customer-street-number-model'))}
-          aria-label={say(tell('web.search-jobs'))}
+          placeholder={t('web.customer-street-number-model')}
+          aria-label={t('web.search-jobs')}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[300px]"
         />
         <Link to="/houses" className="touch inline-flex items-center font-[600] text-copper underline">
-          {say(tell('web.to-houses-and-history'))}
+          {t('web.to-houses-and-history')}
         </Link>
         {mayAdd ? (
           <Link
             to="/jobs/new"
             className="touch ml-auto inline-flex items-center rounded-[3px] bg-copper px-6 font-[650] text-on-copper"
           >
-            {say(tell('web.new-job'))}
+            {t('web.new-job')}
           </Link>
         ) : null}
       </div>
       {me ? <OverfullNotice me={me} /> : null}
       {me ? <LateNotice me={me} /> : null}
-      {error ? <p className="mt-6 text-oxide">{say(tell('web.list-could-not-be-loaded-trying'))}</p> : null}
+      {error ? <p className="mt-6 text-oxide">{t('web.list-could-not-be-loaded-trying')}</p> : null}
       {data && rows.length === 0 ? (
         <p className="mt-10 text-[17px] text-ink2">
           {search
-            ? say(tell('web.nothing-matches', { search }))
+            ? t('web.nothing-matches', { search })
             : state === 'open'
-              ? say(tell('web.no-open-jobs'))
-              : say(tell('web.no-jobs-here-yet'))}
+              ? t('web.no-open-jobs')
+              : t('web.no-jobs-here-yet')}
         </p>
       ) : null}
       {data && me && total === 0 && !search && state !== 'done' ? <FirstSteps role={me.role} /> : null}
-      <JobList title={say(tell('web.missed-check-ins'))} rows={silent} unsent={unsent} />
-      <JobList title={say(tell('web.today', { x: weekday(parseISO(today), 'long') }))} rows={todays} unsent={unsent} />
-      <JobList title={todays.length + silent.length ? say(tell('web.other-days')) : ''} rows={others} unsent={unsent} />
+      <JobList title={t('web.missed-check-ins')} rows={silent} unsent={unsent} />
+      <JobList title={t('web.today', { x: weekday(parseISO(today), 'long') })} rows={todays} unsent={unsent} />
+      <JobList title={todays.length + silent.length ? t('web.other-days') : ''} rows={others} unsent={unsent} />
       {total > rows.length ? (
         <Button className="mt-5" onClick={() => void setSize(size + 1)}>
           {say(last?.atLeast ? tell('web.show-more') : tell('web.show-more-left', { total: total - rows.length }))}

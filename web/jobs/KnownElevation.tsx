@@ -1,8 +1,7 @@
 import useSWR from 'swr';
 import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Known = { known: { elevationFt: number; address: string; town: string } | null };
 
@@ -16,9 +15,9 @@ export function KnownElevation({ town, onTake }: { town: string; onTake: (elevat
   if (!known) return null;
   return (
     <p className="-mt-1 mb-1.5 flex items-center gap-1 text-[13px] text-ink2">
-      {say(tell('web.elevation-as-at', { elevationFt: known.elevationFt, address: known.address }))}
+      {t('web.elevation-as-at', { elevationFt: known.elevationFt, address: known.address })}
       <Button tone="quiet" onClick={() => onTake(known.elevationFt)}>
-        {say(tell('web.take-it'))}
+        {t('web.take-it')}
       </Button>
     </p>
   );

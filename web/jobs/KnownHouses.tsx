@@ -2,8 +2,7 @@ import { useEffect, useState } from 'react';
 import useSWR from 'swr';
 import type { KnownSite } from '@/contract/customers';
 import { get } from '@/web/api/http';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const PAUSE_MS = 180;
 const LEAST_LETTERS = 2;
@@ -22,7 +21,7 @@ export function KnownHouses({ text, onPick }: { text: string; onPick: (site: Kno
   );
   if (search.length < LEAST_LETTERS || !data?.sites.length) return null;
   return (
-    <ul aria-label={say(tell('web.known-houses'))} className="mb-2 border-[1.5px] border-rule bg-sheet">
+    <ul aria-label={t('web.known-houses')} className="mb-2 border-[1.5px] border-rule bg-sheet">
       {data.sites.map((s) => (
         <li key={s.siteId} className="border-b border-rule2 last:border-b-0">
           <button

@@ -17,8 +17,7 @@ import { AsLeft, useDraft } from '@/web/kit/use-draft';
 import { useKept } from '@/web/kit/use-kept';
 import { PlateFields, showProblems } from '@/web/phases/equipment/PlateFields';
 import { EMPTY_PLATE, type PlateText } from '@/web/phases/equipment/plate-form';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { noSite, type Person, SiteFields } from './SiteFields';
 
 /** A new job: who, where, when; the survey comes first, or the short equipment form when the unit is known. */
@@ -74,9 +73,9 @@ export default function NewJobPage() {
     <form className="mx-auto max-w-[980px] px-4 pb-28 lg:px-7" onSubmit={form.handleSubmit(save)} noValidate>
       <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2.5">
         <Link to="/jobs" className="touch inline-flex items-center text-copper underline underline-offset-4 lg:hidden">
-          {say(tell('web.jobs'))}
+          {t('web.jobs')}
         </Link>
-        <h1 className="text-[23px]">{say(tell('web.new-job'))}</h1>
+        <h1 className="text-[23px]">{t('web.new-job')}</h1>
       </header>
       <AsLeft
         left={half.left}
@@ -95,11 +94,11 @@ export default function NewJobPage() {
       />
       <div className="mt-6">
         <Choice
-          label={say(tell('web.new-equipment'))}
+          label={t('web.new-equipment')}
           value={head.known}
           options={[
-            { value: 'survey', label: say(tell('web.survey-first-it-follows-from-scope')) },
-            { value: 'plate', label: say(tell('web.known-already-type-its-plate')) },
+            { value: 'survey', label: t('web.survey-first-it-follows-from-scope') },
+            { value: 'plate', label: t('web.known-already-type-its-plate') },
           ]}
           onChange={(known) => setHead({ ...head, known })}
         />
@@ -112,7 +111,7 @@ export default function NewJobPage() {
       <div className="sticky bottom-0 mt-6 grid gap-2 border-t-[1.5px] border-ink bg-paper py-3">
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy || (!leadId && isLoading)}>
-          {say(tell('web.create-job'))}
+          {t('web.create-job')}
         </Button>
       </div>
     </form>

@@ -7,8 +7,8 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { typedTrouble } from '@/web/kit/number-text';
-import { LANGUAGE_CHOICES, readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { LANGUAGE_CHOICES, readerNow } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { KnownElevation } from './KnownElevation';
 import { KnownHouses } from './KnownHouses';
 
@@ -58,16 +58,16 @@ const taken = (house: KnownSite): Partial<SiteText> => ({
 /** Who the customer is, where the system stands, who leads and when. */
 export function SiteFields({ head, asked, leads, leadId, language, onChange }: Props) {
   const { house } = head;
-  const missing = (v: string): string | undefined => (asked && v.trim() === '' ? say(tell('web.missing')) : undefined);
+  const missing = (v: string): string | undefined => (asked && v.trim() === '' ? t('web.missing') : undefined);
   const elevation = asked ? typedTrouble(head.elevationFt, -1000, 15000, 'ft') : undefined;
   const put = (key: keyof typeof head) => (e: { target: { value: string } }) => onChange({ [key]: e.target.value });
   return (
     <fieldset className="mt-4">
-      <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.customer-and-site'))}</legend>
+      <legend className="mb-2 text-[17px] font-[680]">{t('web.customer-and-site')}</legend>
       <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
         <div>
           <Field
-            label={say(tell('web.customer'))}
+            label={t('web.customer')}
             value={head.customerName}
             onChange={put('customerName')}
             error={missing(head.customerName)}
@@ -75,34 +75,34 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
           />
           {house ? (
             <Button tone="quiet" className="mb-2" onClick={() => onChange({ house: undefined, systemId: undefined })}>
-              {say(tell('web.another-customer'))}
+              {t('web.another-customer')}
             </Button>
           ) : (
             <KnownHouses text={head.customerName} onPick={(site) => onChange(taken(site))} />
           )}
         </div>
         <Field
-          label={say(tell('web.phone'))}
+          label={t('web.phone')}
           value={head.phone}
           onChange={put('phone')}
           readOnly={house !== undefined}
-          hint={say(tell('web.may-stay-empty'))}
+          hint={t('web.may-stay-empty')}
         />
         <Choice
-          label={say(tell('web.customer-reads'))}
+          label={t('web.customer-reads')}
           value={language}
           options={LANGUAGE_CHOICES}
           onChange={(customerLanguage) => onChange({ customerLanguage })}
         />
         <Field
-          label={say(tell('web.street-and-number'))}
+          label={t('web.street-and-number')}
           value={head.address}
           onChange={put('address')}
           readOnly={house !== undefined}
           error={missing(head.address)}
         />
         <Field
-          label={say(tell('web.town'))}
+          label={t('web.town')}
           value={head.town}
           onChange={put('town')}
           error={missing(head.town)}
@@ -110,7 +110,7 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
         />
         <div>
           <Field
-            label={say(tell('web.elevation'))}
+            label={t('web.elevation')}
             unit="ft"
             inputMode="decimal"
             value={head.elevationFt}
@@ -118,7 +118,7 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
             readOnly={house !== undefined}
             error={elevation?.message}
             allowed={elevation?.allowed}
-            hint={say(tell('web.sets-station-pressure-that-gauges-read'))}
+            hint={t('web.sets-station-pressure-that-gauges-read')}
           />
           {house || head.elevationFt ? null : (
             <KnownElevation town={head.town} onTake={(ft) => onChange({ elevationFt: String(ft) })} />
@@ -126,11 +126,11 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
         </div>
         <div>
           <Field
-            label={say(tell('web.which-system'))}
+            label={t('web.which-system')}
             value={head.systemName}
             onChange={(e) => onChange({ systemName: e.target.value, systemId: undefined })}
             error={missing(head.systemName)}
-            hint={say(tell('web.upstairs-shop-front'))}
+            hint={t('web.upstairs-shop-front')}
           />
           {house?.systems.length ? (
             <span className="mb-2 flex flex-wrap gap-2">
@@ -149,7 +149,7 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
           ) : null}
         </div>
         <Field
-          label={say(tell('web.day'))}
+          label={t('web.day')}
           type="date"
           value={head.scheduledFor}
           onChange={put('scheduledFor')}
@@ -157,7 +157,7 @@ export function SiteFields({ head, asked, leads, leadId, language, onChange }: P
         />
         <div>
           <label className="block text-[13px] font-[600]" htmlFor="lead">
-            {say(tell('web.lead'))}
+            {t('web.lead')}
           </label>
           <select
             id="lead"

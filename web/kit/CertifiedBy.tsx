@@ -3,8 +3,7 @@ import useSWR from 'swr';
 import { type Certification, certificationCovers } from '@/core/job/gates';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Person = { id: string; fullName: string; certification: Certification };
 
@@ -24,7 +23,7 @@ export function CertifiedBy() {
   if (!asked) return null;
   return (
     <label className="block">
-      <span className="block text-[13px] font-[600]">{say(tell('web.certified-person-who-answers'))}</span>
+      <span className="block text-[13px] font-[600]">{t('web.certified-person-who-answers')}</span>
       <select
         name="certifiedId"
         value={value}
@@ -34,7 +33,7 @@ export function CertifiedBy() {
         }}
         className="touch mt-0.5 w-full border-[1.5px] border-rule bg-sheet px-2 text-[17px] font-[600]"
       >
-        <option value="">{say(tell('web.name-one'))}</option>
+        <option value="">{t('web.name-one')}</option>
         {(data?.people ?? [])
           .filter((p) => certificationCovers(p.certification))
           .map((p) => (

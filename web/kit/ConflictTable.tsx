@@ -1,6 +1,5 @@
 import { clock } from '@/core/words/said';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Button } from './Button';
 import { Notice } from './Notice';
 
@@ -18,14 +17,14 @@ export function ConflictTable({ differ, by, onMine, onTheirs }: Props) {
   return (
     <div role="alert" className="grid gap-3">
       <Notice kind="look-again">
-        <b>{say(tell('web.someone-changed-this-after-you-read'))}</b>{' '}
-        {by ? say(tell('web.by-at', { by: by.by, at: clock(by.at) })) : null}
+        <b>{t('web.someone-changed-this-after-you-read')}</b>{' '}
+        {by ? t('web.by-at', { by: by.by, at: clock(by.at) }) : null}
         <table className="mt-2">
           <thead>
             <tr className="text-left text-[12.5px] text-ink2">
-              <th className="pr-6 font-[550]">{say(tell('web.field'))}</th>
-              <th className="pr-6 font-[550]">{say(tell('web.yours'))}</th>
-              <th className="font-[550]">{say(tell('web.stored-now'))}</th>
+              <th className="pr-6 font-[550]">{t('web.field')}</th>
+              <th className="pr-6 font-[550]">{t('web.yours')}</th>
+              <th className="font-[550]">{t('web.stored-now')}</th>
             </tr>
           </thead>
           <tbody>
@@ -41,9 +40,9 @@ export function ConflictTable({ differ, by, onMine, onTheirs }: Props) {
       </Notice>
       <div className="flex flex-wrap gap-3">
         <Button tone="primary" onClick={onMine}>
-          {say(tell('web.save-mine-over-it'))}
+          {t('web.save-mine-over-it')}
         </Button>
-        <Button onClick={onTheirs}>{say(tell('web.take-stored-one'))}</Button>
+        <Button onClick={onTheirs}>{t('web.take-stored-one')}</Button>
       </div>
     </div>
   );

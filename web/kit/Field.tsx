@@ -1,6 +1,6 @@
 import { type InputHTMLAttributes, type ReactNode, useId } from 'react';
-import { say, unitShown } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { unitShown } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 
 type Props = {
   label: string;
@@ -36,7 +36,7 @@ export function Field({ label, unit, hint, error, allowed, warning, className = 
         {error ? (
           <span className="font-[600] text-oxide">
             {error}
-            {allowed ? say(tell('web.allowed-2', { allowed })) : ''}
+            {allowed ? t('web.allowed-2', { allowed }) : ''}
           </span>
         ) : warning ? (
           <span className="font-[600] text-ochre">{warning}</span>

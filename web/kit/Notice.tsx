@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import type { ApiProblem } from '@/web/api/http';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Mark, type MarkKind } from './Mark';
 
 /** A line that must be seen: a caution where the hazard is met, or what went wrong. */
@@ -27,7 +26,7 @@ export function Trouble({ problem }: { problem: ApiProblem | undefined }) {
       <Notice kind="stop">
         <b className="font-[650]">{problem.message}</b>
         {problem.allowed ? (
-          <span className="text-ink2"> {say(tell('web.allowed-3', { allowed: problem.allowed }))}</span>
+          <span className="text-ink2"> {t('web.allowed-3', { allowed: problem.allowed })}</span>
         ) : null}
       </Notice>
     </div>

@@ -1,6 +1,5 @@
 import { useId, useState } from 'react';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { numberFromText } from './number-text';
 
 type Props = {
@@ -40,7 +39,7 @@ export function NumberCell({
   const refusal = (typed: string): string | undefined => {
     if (typed.trim() === '') return nullable ? onCommit(null) : undefined;
     const number = numberFromText(typed);
-    return number === undefined ? say(tell('web.is-not-plain-number-leave-unit', { typed })) : onCommit(number);
+    return number === undefined ? t('web.is-not-plain-number-leave-unit', { typed }) : onCommit(number);
   };
   function commit(): void {
     if (typed === undefined) return;
@@ -83,11 +82,11 @@ export function NumberCell({
         {assumed && !disabled && typeof value === 'number' && typed === undefined ? (
           <button
             type="button"
-            aria-label={say(tell('web.measured-as-it-stands', { label }))}
+            aria-label={t('web.measured-as-it-stands', { label })}
             onClick={() => setError(onCommit(value))}
             className="touch cursor-pointer border-l border-dashed border-ink2 px-2 text-[12.5px] font-[600] text-copper"
           >
-            {say(tell('web.confirm'))}
+            {t('web.confirm')}
           </button>
         ) : null}
       </div>

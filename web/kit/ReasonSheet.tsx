@@ -1,6 +1,5 @@
 import { type ReactNode, useId, useState } from 'react';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Button } from './Button';
 import { Trouble } from './Notice';
 import { Sheet } from './Sheet';
@@ -47,7 +46,7 @@ export function ReasonSheet({
         onChange={(e) => setWords(e.target.value)}
         className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px] outline-none focus:border-ink"
       />
-      <p className="text-[12.5px] text-ink2">{say(tell('web.at-least-characters', { least }))}</p>
+      <p className="text-[12.5px] text-ink2">{t('web.at-least-characters', { least })}</p>
       <div className="mt-3 grid gap-3">
         <Trouble problem={problem} />
         <Button

@@ -1,8 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { X } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Button } from './Button';
 import { useBackCloses } from './use-back-closes';
 
@@ -35,7 +34,7 @@ export function Sheet({ open, onClose, title, unsaved = false, onDiscard, childr
             <button
               type="button"
               onClick={close}
-              aria-label={say(tell('web.close'))}
+              aria-label={t('web.close')}
               className="touch grid w-12 cursor-pointer place-items-center"
             >
               <X size={22} />
@@ -43,10 +42,10 @@ export function Sheet({ open, onClose, title, unsaved = false, onDiscard, childr
           </div>
           {asking ? (
             <div role="alert" data-testid="unsaved" className="mt-2 border-l-[4px] border-ochre bg-sheet p-3">
-              <p className="font-[620]">{say(tell('web.not-saved-yet'))}</p>
+              <p className="font-[620]">{t('web.not-saved-yet')}</p>
               <div className="mt-2 flex flex-wrap gap-2">
                 <Button tone="primary" onClick={leave}>
-                  {say(tell('web.keep-as-draft'))}
+                  {t('web.keep-as-draft')}
                 </Button>
                 <Button
                   onClick={() => {
@@ -54,10 +53,10 @@ export function Sheet({ open, onClose, title, unsaved = false, onDiscard, childr
                     leave();
                   }}
                 >
-                  {say(tell('web.discard-it'))}
+                  {t('web.discard-it')}
                 </Button>
                 <Button tone="quiet" onClick={() => setAsking(false)}>
-                  {say(tell('web.go-on-typing'))}
+                  {t('web.go-on-typing')}
                 </Button>
               </div>
             </div>

@@ -1,7 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import SignaturePad from 'signature_pad';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Button } from './Button';
 import { INK_HEIGHT, INK_WIDTH, inkOf } from './ink';
 
@@ -38,13 +37,13 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
         <canvas
           ref={canvas}
           data-testid="signature"
-          aria-label={say(tell('web.sign-here'))}
+          aria-label={t('web.sign-here')}
           className="h-[140px] w-full touch-none border-[1.5px] border-ink bg-sheet text-ink"
         />
         <span className="pointer-events-none absolute right-3 bottom-7 left-3 border-b border-rule" />
         {empty ? (
           <span className="pointer-events-none absolute bottom-9 left-4 text-[13px] text-ink2">
-            {say(tell('web.sign-here'))}
+            {t('web.sign-here')}
           </span>
         ) : null}
       </div>
@@ -57,7 +56,7 @@ export function Signature({ onChange }: { onChange: (ink: string | null) => void
           onChange(null);
         }}
       >
-        {say(tell('web.clear-and-sign-again'))}
+        {t('web.clear-and-sign-again')}
       </Button>
     </div>
   );
@@ -70,7 +69,7 @@ export function Ink({ ink }: { ink: string }) {
       viewBox={`0 0 ${INK_WIDTH} ${INK_HEIGHT}`}
       className="h-[42px] w-[120px]"
       role="img"
-      aria-label={say(tell('web.signature'))}
+      aria-label={t('web.signature')}
     >
       <path d={ink} fill="none" stroke="var(--ink)" strokeWidth="3" strokeLinecap="round" strokeLinejoin="round" />
     </svg>

@@ -1,6 +1,5 @@
 import { useId } from 'react';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { WeightText } from './weight-text';
 
 type Props = {
@@ -21,7 +20,7 @@ export function WeightField({ label, value, onChange, hint, error, allowed }: Pr
     >
       <input
         id={part === 'oz' ? id : undefined}
-        aria-label={part === 'lb' ? say(tell('web.lb-2', { label })) : undefined}
+        aria-label={part === 'lb' ? t('web.lb-2', { label }) : undefined}
         aria-invalid={error ? true : undefined}
         aria-describedby={`${id}-say`}
         autoComplete="off"
@@ -46,7 +45,7 @@ export function WeightField({ label, value, onChange, hint, error, allowed }: Pr
         {error ? (
           <span className="font-[600] text-oxide">
             {error}
-            {allowed ? say(tell('web.allowed-2', { allowed })) : ''}
+            {allowed ? t('web.allowed-2', { allowed }) : ''}
           </span>
         ) : (
           hint

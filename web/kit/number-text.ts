@@ -1,6 +1,6 @@
 import { range } from '@/core/finding/allow';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** As a tape is read: 22 1/2, 22-1/2 or 1/2, down to sixty-fourths. */
 const TAPE = /^(?:(\d+)[\s-]+)?(\d+)\/(2|4|8|16|32|64)$/;
@@ -26,12 +26,12 @@ export function typedTrouble(
   if (value === undefined) {
     return {
       message: /[a-z°]/i.test(text)
-        ? say(tell('web.is-not-plain-number-leave-unit-2', { text }))
-        : say(tell('web.is-not-number', { text })),
+        ? t('web.is-not-plain-number-leave-unit-2', { text })
+        : t('web.is-not-number', { text }),
       allowed,
     };
   }
-  if (value < low) return { message: say(tell('web.is-too-low', { text })), allowed };
-  if (value > high) return { message: say(tell('web.is-too-high', { text })), allowed };
+  if (value < low) return { message: t('web.is-too-low', { text }), allowed };
+  if (value > high) return { message: t('web.is-too-high', { text }), allowed };
   return undefined;
 }

@@ -1,7 +1,6 @@
 import { useCallback, useState } from 'react';
 import { ApiProblem } from '@/web/api/http';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Runs a write: busy while it goes, the problem kept when it fails. */
 export function useAct() {
@@ -15,9 +14,7 @@ export function useAct() {
       return true;
     } catch (error) {
       setProblem(
-        error instanceof ApiProblem
-          ? error
-          : new ApiProblem({ message: say(tell('web.something-broke-on-this-page')) }, 0),
+        error instanceof ApiProblem ? error : new ApiProblem({ message: t('web.something-broke-on-this-page') }, 0),
       );
       return false;
     } finally {

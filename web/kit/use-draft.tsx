@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import type { Said } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { Button } from './Button';
 import { useKept } from './use-kept';
 
@@ -52,7 +52,7 @@ type AsLeftProps = { left: boolean; onEmpty: () => void; empty?: Said };
 export function AsLeft({ left, onEmpty, empty = tell('web.empty-it') }: AsLeftProps) {
   return left ? (
     <p className="flex items-center gap-2 text-[13.5px] text-ink2">
-      {say(tell('web.as-you-left-it'))}
+      {t('web.as-you-left-it')}
       <Button tone="quiet" onClick={onEmpty}>
         {say(empty)}
       </Button>

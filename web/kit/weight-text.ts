@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { numberFromText } from './number-text';
 
 /** A weight as it is typed: pounds and ounces, or ounces alone. */
@@ -31,17 +30,17 @@ export function weightTrouble(
   lowOz: number,
   highOz: number,
 ): { message: string; allowed: string } | undefined {
-  const allowed = say(tell('web.to-oz', { lowOz, highOz }));
+  const allowed = t('web.to-oz', { lowOz, highOz });
   const value = ozFromText(text);
   if (value === undefined)
     return {
       message:
         text.lb.trim() || text.oz.trim()
-          ? say(tell('web.is-not-weight-leave-units-out', { trim: `${text.lb} ${text.oz}`.trim() }))
-          : say(tell('web.missing')),
+          ? t('web.is-not-weight-leave-units-out', { trim: `${text.lb} ${text.oz}`.trim() })
+          : t('web.missing'),
       allowed,
     };
-  if (value < lowOz) return { message: say(tell('web.too-light')), allowed };
-  if (value > highOz) return { message: say(tell('web.too-heavy')), allowed };
+  if (value < lowOz) return { message: t('web.too-light'), allowed };
+  if (value > highOz) return { message: t('web.too-heavy'), allowed };
   return undefined;
 }

@@ -1,6 +1,5 @@
 import { Link } from 'react-router';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useLate } from './use-late';
 
 /** On every page of a job: something arrived after its signature, and whoever leads has not looked at it. */
@@ -13,7 +12,7 @@ export function LateBar({ jobId, pages }: { jobId: string; pages: string }) {
       data-testid="late-bar"
       className="touch flex items-center border-b border-ochre px-3 text-[14px] font-[600] text-ochre underline underline-offset-4 lg:px-5"
     >
-      {say(tell(unseen === 1 ? 'web.late-one' : 'web.late-several', { n: unseen }))}
+      {t(unseen === 1 ? 'web.late-one' : 'web.late-several', { n: unseen })}
     </Link>
   );
 }

@@ -1,8 +1,7 @@
 import { Link } from 'react-router';
 import type { Me } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useUnseen } from './use-late';
 
 /** Before the list of jobs: which of them got something after it was signed. */
@@ -13,7 +12,7 @@ export function LateNotice({ me }: { me: Me }) {
   return (
     <div className="mt-4">
       <Notice kind="look-again">
-        <b className="font-[650]">{say(tell('web.late-title'))}</b>{' '}
+        <b className="font-[650]">{t('web.late-title')}</b>{' '}
         {jobs.map((l) => (
           <Link
             key={l.jobId}

@@ -10,7 +10,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useLate } from './use-late';
 
 /** What arrived after its signature, beside the signatures: who wrote what, when, and who has looked at it. */
@@ -26,27 +26,25 @@ export function LatePanel({ jobId, me }: { jobId: string; me: Pick<Me, 'role'> }
   if (!shown) return null;
   return (
     <section ref={here} id="late" data-testid="late">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.late-title'))}</h2>
-      <p className="text-[13px] text-ink2">{say(tell('web.late-what'))}</p>
+      <h2 className="text-[15px] font-[680]">{t('web.late-title')}</h2>
+      <p className="text-[13px] text-ink2">{t('web.late-what')}</p>
       <ul className="mt-1">
         {late.map((l) => (
           <li key={l.id} className="border-b border-rule2 py-2 leading-snug">
             <b className="font-[640]">{say(l.say)}</b>
             <span className="block text-[13px] text-ink2">
-              {say(
-                tell('web.late-line', {
-                  by: l.by,
-                  writtenAt: moment(l.writtenAt),
-                  arrivedAt: moment(l.arrivedAt),
-                  phase: PHASE_WORDS[l.phase as Phase],
-                  signedBy: l.signedBy,
-                  signedAt: moment(l.signedAt),
-                }),
-              )}
+              {t('web.late-line', {
+                by: l.by,
+                writtenAt: moment(l.writtenAt),
+                arrivedAt: moment(l.arrivedAt),
+                phase: PHASE_WORDS[l.phase as Phase],
+                signedBy: l.signedBy,
+                signedAt: moment(l.signedAt),
+              })}
             </span>
             {l.seen ? (
               <span className="block text-[13px] text-ink2">
-                {say(tell('web.late-seen-by', { by: l.seen.by, at: moment(l.seen.at) }))}
+                {t('web.late-seen-by', { by: l.seen.by, at: moment(l.seen.at) })}
               </span>
             ) : may(me.role, 'amend') ? (
               <Button
@@ -55,10 +53,10 @@ export function LatePanel({ jobId, me }: { jobId: string; me: Pick<Me, 'role'> }
                   if (await act(() => post(`/late/${l.id}/seen`, { id: uuid() }))) await mutate();
                 }}
               >
-                {say(tell('web.late-i-have-seen-it'))}
+                {t('web.late-i-have-seen-it')}
               </Button>
             ) : (
-              <span className="block text-[13px] text-ochre">{say(tell('web.late-not-seen-yet'))}</span>
+              <span className="block text-[13px] text-ochre">{t('web.late-not-seen-yet')}</span>
             )}
           </li>
         ))}

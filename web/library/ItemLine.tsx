@@ -3,7 +3,7 @@ import { ACCESSORIES, type LibraryItem } from '@/core/equipment/library-item';
 import { METERING_WORDS } from '@/core/equipment/plate';
 import type { Label } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { PageLink } from './PageLink';
 
 type Props = { item: LibraryItem; paged: boolean; onEdit?: (() => void) | undefined };
@@ -14,17 +14,17 @@ export function ItemLine({ item: i, paged, onEdit }: Props) {
     i.metering && METERING_WORDS[i.metering],
     i.liquidOdIn && i.vaporOdIn ? `${odText(i.liquidOdIn)} × ${odText(i.vaporOdIn)}` : undefined,
     unit(i.factoryChargeOz, 'oz'),
-    i.longestLineFt ? say(tell('web.to-ft', { longestLineFt: i.longestLineFt })) : undefined,
+    i.longestLineFt ? t('web.to-ft', { longestLineFt: i.longestLineFt }) : undefined,
   ];
   const power = [
-    say(tell('web.v-phase', { volts: i.volts, phases: i.phases })),
+    t('web.v-phase', { volts: i.volts, phases: i.phases }),
     i.mcaA ? `MCA ${i.mcaA} A` : undefined,
     i.mocpA ? `MOCP ${i.mocpA} A` : undefined,
   ];
   const heat = [
     i.outputBtuh ? `${i.outputBtuh.toLocaleString('en-US')} Btu/h` : undefined,
-    i.inputBtuh ? say(tell('web.input-btuh', { input: i.inputBtuh.toLocaleString('en-US') })) : undefined,
-    i.riseLowF ? say(tell('web.rise-f', { riseLowF: i.riseLowF, riseHighF: i.riseHighF })) : undefined,
+    i.inputBtuh ? t('web.input-btuh', { input: i.inputBtuh.toLocaleString('en-US') }) : undefined,
+    i.riseLowF ? t('web.rise-f', { riseLowF: i.riseLowF, riseHighF: i.riseHighF }) : undefined,
   ];
   const line = (parts: (Label | undefined | null)[]): string =>
     parts
@@ -63,21 +63,19 @@ export function ItemLine({ item: i, paged, onEdit }: Props) {
         <span className="block text-[13px] text-ink2">
           {ACCESSORIES.includes(i.kind)
             ? (i.fits ?? '')
-            : say(
-                tell('web.in-lb', {
-                  widthIn: i.widthIn,
-                  depthIn: i.depthIn,
-                  heightIn: i.heightIn,
-                  weightLb: i.weightLb,
-                }),
-              )}
+            : t('web.in-lb', {
+                widthIn: i.widthIn,
+                depthIn: i.depthIn,
+                heightIn: i.heightIn,
+                weightLb: i.weightLb,
+              })}
         </span>
       </span>
       <span className="text-[14px]">{line([...circuit, ...heat])}</span>
       <span className="text-[14px] text-ink2">
         {line([
           ...power,
-          i.controls === 'either' ? say(tell('web.24-v-or-communicating')) : i.controls === '24v' ? '24 V' : i.controls,
+          i.controls === 'either' ? t('web.24-v-or-communicating') : i.controls === '24v' ? '24 V' : i.controls,
         ])}
         {i.bookPage ? <span className="block text-[13px]">{i.bookPage}</span> : null}
         {paged ? <PageLink itemId={i.id} /> : null}

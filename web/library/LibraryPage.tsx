@@ -12,7 +12,7 @@ import { useAddress } from '@/web/kit/use-address';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { ItemForm } from './ItemForm';
 import { ItemLine } from './ItemLine';
 import { LibraryTable } from './LibraryTable';
@@ -55,24 +55,24 @@ export default function LibraryPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-2">
-        <h1 className="text-[26px]">{say(tell('web.equipment-library'))}</h1>
+        <h1 className="text-[26px]">{t('web.equipment-library')}</h1>
         <input
           type="search"
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder={say(tell('web.maker-model-tons'))}
-          aria-label={say(tell('web.search-equipment'))}
+          placeholder={t('web.maker-model-tons')}
+          aria-label={t('web.search-equipment')}
           className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
         />
         <Papers path={isTable(kind) ? `/library/${kind}` : '/library/equipment'} mayEdit={mayEdit} onFile={work.read} />
         {mayEdit && !isTable(kind) ? (
           <Button tone="primary" onClick={() => setOpen({})}>
-            {say(tell('web.type-in-one'))}
+            {t('web.type-in-one')}
           </Button>
         ) : null}
       </div>
       <ImportPanel work={work} />
-      <div role="tablist" aria-label={say(tell('web.kind'))} className="mt-2 flex overflow-x-auto border-b border-rule">
+      <div role="tablist" aria-label={t('web.kind')} className="mt-2 flex overflow-x-auto border-b border-rule">
         {LISTS.map((k) => (
           <button
             key={k}
@@ -86,7 +86,7 @@ export default function LibraryPage() {
           </button>
         ))}
       </div>
-      {trouble ? <p className="mt-4 text-oxide">{say(tell('web.library-could-not-be-loaded-trying'))}</p> : null}
+      {trouble ? <p className="mt-4 text-oxide">{t('web.library-could-not-be-loaded-trying')}</p> : null}
       {isTable(kind) ? (
         <LibraryTable kind={kind} pairs={pairs} patterns={patterns} parts={parts} />
       ) : (
@@ -103,7 +103,7 @@ export default function LibraryPage() {
       )}
       {library && { pairs, patterns, parts, items }[isTable(kind) ? kind : 'items'].length === 0 ? (
         <p className="mt-6 text-[16px] text-ink2">
-          {text ? say(tell('web.nothing-matches-2', { text })) : say(tell('web.none-yet-take-template-fill-it'))}
+          {text ? t('web.nothing-matches-2', { text }) : t('web.none-yet-take-template-fill-it')}
         </p>
       ) : null}
       {open && me && !isTable(kind) ? (

@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Opens the picture of the maker's page that a model's figures stand on. */
 export const PageLink = ({ itemId }: { itemId: string }) => (
@@ -9,6 +8,6 @@ export const PageLink = ({ itemId }: { itemId: string }) => (
     rel="noreferrer"
     className="inline-block text-[14px] text-copper underline underline-offset-2"
   >
-    {say(tell('web.page-of-makers-book'))}
+    {t('web.page-of-makers-book')}
   </a>
 );

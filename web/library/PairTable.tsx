@@ -1,7 +1,7 @@
 import type { MatchedPair } from '@/core/equipment/library-item';
 import { q } from '@/core/words/said';
-import { figureOf, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { figureOf } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 
 /** Outdoor with indoor units as their makers list them. */
 export function PairTable({ pairs }: { pairs: readonly MatchedPair[] }) {
@@ -9,12 +9,7 @@ export function PairTable({ pairs }: { pairs: readonly MatchedPair[] }) {
     <table className="mt-2 w-full max-w-[760px] text-[14.5px]">
       <thead>
         <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">
-          {[
-            say(tell('web.outdoor')),
-            say(tell('web.indoor')),
-            say(tell('web.reference')),
-            say(tell('web.cooling-btu-h')),
-          ].map((h) => (
+          {[t('web.outdoor'), t('web.indoor'), t('web.reference'), t('web.cooling-btu-h')].map((h) => (
             <th key={h} className="py-1 pr-4 font-[550]">
               {h}
             </th>

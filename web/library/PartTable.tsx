@@ -1,6 +1,6 @@
 import type { PartRow } from '@/core/plan/take-off/part-row';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 /** What the company pays for its parts, in what sizes they come, and how much the truck carries. */
 export function PartTable({ parts }: { parts: readonly PartRow[] }) {
@@ -13,7 +13,7 @@ export function PartTable({ parts }: { parts: readonly PartRow[] }) {
   ];
   return (
     <>
-      <p className="mt-2 max-w-[640px] text-[14px] text-ink2">{say(tell('web.how-parts-are-listed'))}</p>
+      <p className="mt-2 max-w-[640px] text-[14px] text-ink2">{t('web.how-parts-are-listed')}</p>
       <table className="mt-2 w-full max-w-[860px] text-[14.5px]">
         <thead>
           <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">

@@ -1,7 +1,7 @@
 import type { ModelPattern } from '@/core/equipment/model-pattern';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 /** How makers write sizes into model numbers, each row with how sure the company is of it. */
 export function PatternTable({ patterns }: { patterns: readonly ModelPattern[] }) {
@@ -14,7 +14,7 @@ export function PatternTable({ patterns }: { patterns: readonly ModelPattern[] }
   ];
   return (
     <>
-      <p className="mt-2 max-w-[640px] text-[14px] text-ink2">{say(tell('web.how-a-pattern-is-written'))}</p>
+      <p className="mt-2 max-w-[640px] text-[14px] text-ink2">{t('web.how-a-pattern-is-written')}</p>
       <table className="mt-2 w-full max-w-[860px] text-[14.5px]">
         <thead>
           <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">

@@ -5,7 +5,7 @@ import { value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { Trouble } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { RowTable } from './RowTable';
 import type { Row } from './rows';
 import { Search } from './Search';
@@ -25,9 +25,9 @@ export function History() {
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <Search text={filter.search} onText={(search) => put({ search })} />
         <label>
-          <span className="block text-[13px] font-[600]">{say(tell('web.state-of-job'))}</span>
+          <span className="block text-[13px] font-[600]">{t('web.state-of-job')}</span>
           <select className={SELECT} value={filter.state} onChange={(e) => put({ state: e.target.value })}>
-            <option value="">{say(tell('web.any-of-them'))}</option>
+            <option value="">{t('web.any-of-them')}</option>
             {STATES.map((s) => (
               <option key={s} value={s}>
                 {say(value(s))}
@@ -36,9 +36,9 @@ export function History() {
           </select>
         </label>
         <label>
-          <span className="block text-[13px] font-[600]">{say(tell('web.refrigerant'))}</span>
+          <span className="block text-[13px] font-[600]">{t('web.refrigerant')}</span>
           <select className={SELECT} value={filter.refrigerant} onChange={(e) => put({ refrigerant: e.target.value })}>
-            <option value="">{say(tell('web.any-of-them'))}</option>
+            <option value="">{t('web.any-of-them')}</option>
             {REFRIGERANTS.map((r) => (
               <option key={r} value={r}>
                 {r}
@@ -48,9 +48,7 @@ export function History() {
         </label>
         {(['from', 'to'] as const).map((end) => (
           <label key={end}>
-            <span className="block text-[13px] font-[600]">
-              {say(tell(end === 'from' ? 'web.from-day' : 'web.to-day'))}
-            </span>
+            <span className="block text-[13px] font-[600]">{t(end === 'from' ? 'web.from-day' : 'web.to-day')}</span>
             <input
               type="date"
               className={SELECT}
@@ -64,12 +62,12 @@ export function History() {
           download
           className="touch inline-flex items-center font-[600] text-copper underline"
         >
-          {say(tell('web.as-csv'))}
+          {t('web.as-csv')}
         </a>
       </div>
       <Trouble problem={error} />
       <p className="mt-2 text-ink2" data-testid="history-count">
-        {say(tell('web.so-many-jobs', { n: new Set(data?.rows.map((r) => r.jobId)).size }))}
+        {t('web.so-many-jobs', { n: new Set(data?.rows.map((r) => r.jobId)).size })}
       </p>
       <RowTable rows={data?.rows ?? []} />
     </>

@@ -6,7 +6,7 @@ import { type ApiProblem, get } from '@/web/api/http';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { House, Row } from './rows';
 import { Search } from './Search';
 
@@ -23,7 +23,7 @@ export function Houses() {
         <Search text={text} onText={setText} />
       </div>
       <Trouble problem={error} />
-      {data?.houses.length === 0 ? <p className="mt-4 text-ink2">{say(tell('web.no-such-house'))}</p> : null}
+      {data?.houses.length === 0 ? <p className="mt-4 text-ink2">{t('web.no-such-house')}</p> : null}
       <ul className="mt-3">
         {data?.houses.map((h) => (
           <li key={h.siteId} className="border-b-[1.5px] border-ink py-3" data-testid="house">
@@ -36,7 +36,7 @@ export function Houses() {
               <section key={s.systemId} className="mt-2 border-l-[3px] border-rule pl-3">
                 <h3 className="text-[15px] font-[640]">{s.name}</h3>
                 {s.jobs.length === 0 ? (
-                  <p className="text-[14px] text-ink2">{say(tell('web.no-job-at-it-yet'))}</p>
+                  <p className="text-[14px] text-ink2">{t('web.no-job-at-it-yet')}</p>
                 ) : (
                   <ul>
                     {s.jobs.map((r) => (
@@ -64,14 +64,12 @@ function JobAt({ row: r }: { row: Row }) {
         {r.number}
       </Link>
       <span className="min-w-[15rem] flex-1 leading-snug">
-        {say(
-          tell('web.unit-of-job', {
-            unit: r.unit ?? '–',
-            tons: q(r.tons, 'tons', 'as is'),
-            refrigerant: r.refrigerant ?? '–',
-            day: r.doneOn ? tell('web.done-on', { day: day(r.doneOn) }) : value(r.state),
-          }),
-        )}
+        {t('web.unit-of-job', {
+          unit: r.unit ?? '–',
+          tons: q(r.tons, 'tons', 'as is'),
+          refrigerant: r.refrigerant ?? '–',
+          day: r.doneOn ? tell('web.done-on', { day: day(r.doneOn) }) : value(r.state),
+        })}
         {r.said.map((s) => (
           <span key={`${s.id}-${JSON.stringify(s.with)}`} className="block text-[14px] text-ink2">
             {say(s)}

@@ -3,7 +3,7 @@ import { serverNow } from '@/web/api/clock';
 import { type ApiProblem, get } from '@/web/api/http';
 import { Trouble } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { RowTable } from './RowTable';
 import type { Row } from './rows';
 
@@ -30,17 +30,17 @@ export function Installed() {
   return (
     <>
       <Trouble problem={error} />
-      <p className="mt-3 max-w-[70ch] text-ink2">{say(tell('web.what-stands-why'))}</p>
+      <p className="mt-3 max-w-[70ch] text-ink2">{t('web.what-stands-why')}</p>
       <table className="mt-3 text-[15px]" data-testid="installed-ages">
         <thead>
           <tr className="border-b-[1.5px] border-ink text-left text-[12.5px] text-ink2">
-            <th className="py-1 pr-6 font-[550]">{say(tell('web.refrigerant'))}</th>
+            <th className="py-1 pr-6 font-[550]">{t('web.refrigerant')}</th>
             {AGES.map(([low, high]) => (
               <th key={low} className="py-1 pr-6 font-[550]">
                 {say(high > 100 ? tell('web.years-and-more', { low }) : tell('web.years-from-to', { low, high }))}
               </th>
             ))}
-            <th className="py-1 font-[550]">{say(tell('web.age-not-known'))}</th>
+            <th className="py-1 font-[550]">{t('web.age-not-known')}</th>
           </tr>
         </thead>
         <tbody>
@@ -62,7 +62,7 @@ export function Installed() {
         download
         className="touch mt-2 inline-flex items-center font-[600] text-copper underline"
       >
-        {say(tell('web.as-csv'))}
+        {t('web.as-csv')}
       </a>
       <RowTable rows={rows} />
     </>

@@ -2,7 +2,7 @@ import { useSearchParams } from 'react-router';
 import { Tab } from '@/web/kit/Tab';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { History } from './History';
 import { Houses } from './Houses';
 import { Installed } from './Installed';
@@ -22,8 +22,8 @@ export default function MemoryPage() {
     <div className="mx-auto max-w-[1240px] px-4 pb-10 lg:px-7">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-2">
-        <h1 className="text-[26px]">{say(tell('web.houses-and-history'))}</h1>
-        <div role="tablist" aria-label={say(tell('web.which-look'))} className="flex">
+        <h1 className="text-[26px]">{t('web.houses-and-history')}</h1>
+        <div role="tablist" aria-label={t('web.which-look')} className="flex">
           {VIEWS.map((v) => (
             <Tab
               key={v}

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { day, q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { Row } from './rows';
 
 const HEADS = [
@@ -44,16 +44,16 @@ export function RowTable({ rows }: { rows: readonly Row[] }) {
               <td className="py-2 pr-3">
                 {r.unit ?? '–'}
                 <span className="block text-[13px] text-ink2">
-                  {say(tell('web.tons-there', { tons: q(r.tons, 'tons', 'as is') }))}
+                  {t('web.tons-there', { tons: q(r.tons, 'tons', 'as is') })}
                 </span>
               </td>
               <td className="py-2 pr-3">{r.refrigerant ?? '–'}</td>
               <td className="py-2 pr-3">{r.year ?? '–'}</td>
               <td className="py-2 pr-3 whitespace-nowrap">
-                {r.doneOn ? say(tell('web.figure-of-row', { it: day(r.doneOn) })) : '–'}
+                {r.doneOn ? t('web.figure-of-row', { it: day(r.doneOn) }) : '–'}
               </td>
-              <td className="py-2 pr-3">{say(tell('web.figure-of-row', { it: q(r.workedH, 'h', 1) }))}</td>
-              <td className="py-2 pr-3">{say(tell('web.figure-of-row', { it: q(r.overPlateOz, 'oz', 1) }))}</td>
+              <td className="py-2 pr-3">{t('web.figure-of-row', { it: q(r.workedH, 'h', 1) })}</td>
+              <td className="py-2 pr-3">{t('web.figure-of-row', { it: q(r.overPlateOz, 'oz', 1) })}</td>
             </tr>
           ))}
         </tbody>

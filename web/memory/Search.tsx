@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The one field that finds: name, street, town, phone, number. */
 export function Search({ text, onText }: { text: string; onText: (text: string) => void }) {
@@ -8,8 +7,8 @@ export function Search({ text, onText }: { text: string; onText: (text: string) 
       type="search"
       value={text}
       onChange={(e) => onText(e.target.value)}
-      placeholder={say(tell('web.customer-street-or-phone'))}
-      aria-label={say(tell('web.search-what-is-remembered'))}
+      placeholder={t('web.customer-street-or-phone')}
+      aria-label={t('web.search-what-is-remembered')}
       className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[320px]"
     />
   );

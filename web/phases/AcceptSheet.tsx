@@ -10,8 +10,8 @@ import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
 import { useKept } from '@/web/kit/use-kept';
-import { say, sayIn, wordsOf } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { sayIn, wordsOf } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 const LEAST_REASON = 10;
@@ -36,21 +36,21 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
     <Sheet
       open
       onClose={onClose}
-      title={say(tell('web.accept-against-advice'))}
+      title={t('web.accept-against-advice')}
       unsaved={why !== '' && !busy}
       onDiscard={half.drop}
     >
       <label className="mt-2 block">
-        <span className="block text-[13px] font-[600]">{say(tell('web.why-it-stays-in-your-words'))}</span>
+        <span className="block text-[13px] font-[600]">{t('web.why-it-stays-in-your-words')}</span>
         <textarea
           rows={3}
           value={reason}
           onChange={(e) => half.keep({ ...half.value, reason: e.target.value })}
           className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5 text-[16px]"
         />
-        <span className="text-[12.5px] text-ink2">{say(tell('web.at-least-characters', { least: LEAST_REASON }))}</span>
+        <span className="text-[12.5px] text-ink2">{t('web.at-least-characters', { least: LEAST_REASON })}</span>
       </label>
-      <p className="mt-3 text-[13px] text-ink2">{say(tell('web.for-customer-to-read-these-words'))}</p>
+      <p className="mt-3 text-[13px] text-ink2">{t('web.for-customer-to-read-these-words')}</p>
       <div
         lang={language}
         data-testid="signed-words"
@@ -60,7 +60,7 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
       </div>
       <div className="mt-3 grid gap-3">
         <Field
-          label={say(tell('web.name-of-customer'))}
+          label={t('web.name-of-customer')}
           value={customer}
           onChange={(e) => half.keep({ ...half.value, customer: e.target.value })}
         />
@@ -84,7 +84,7 @@ export function AcceptSheet({ view, finding, onClose }: { view: JobView; finding
             onClose();
           }}
         >
-          {say(tell('web.both-accept-it'))}
+          {t('web.both-accept-it')}
         </Button>
       </div>
     </Sheet>

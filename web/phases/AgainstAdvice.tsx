@@ -6,7 +6,7 @@ import { moment } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { AcceptSheet } from './AcceptSheet';
 import type { JobView } from './job-context';
 
@@ -19,8 +19,8 @@ export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
   const mayAccept = may(view.me.role, 'accept-finding') && acceptable.length > 0;
   if (!mayAccept && acceptances.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.against-advice'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.against-advice'))}</h2>
+    <section aria-label={t('web.against-advice')}>
+      <h2 className="text-[15px] font-[680]">{t('web.against-advice')}</h2>
       <ul className="mt-1">
         {acceptances.map((a) => (
           <li key={a.id} className="grid grid-cols-[22px_1fr] gap-x-2 border-b border-rule2 py-1.5">
@@ -28,7 +28,7 @@ export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
             <span className="leading-snug whitespace-pre-line">
               {say(a.said)}
               <span className="block text-[13px] text-ink2">
-                {say(tell('web.accepted-by', { customer: a.customer, by: a.by, at: moment(a.at) }))}
+                {t('web.accepted-by', { customer: a.customer, by: a.by, at: moment(a.at) })}
               </span>
             </span>
           </li>
@@ -42,7 +42,7 @@ export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
                 <Mark kind={f.verdict} />
                 <span className="leading-snug font-[600]">{say(f.claim)}</span>
                 <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => setAsked(f)}>
-                  {say(tell('web.accept'))}
+                  {t('web.accept')}
                 </Button>
               </li>
             ))

@@ -1,7 +1,6 @@
 import { FastForward, Pause } from 'lucide-react';
 import type { Move } from '@/core/job/move';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 import { useAhead } from './use-ahead';
 
@@ -18,7 +17,7 @@ export function AheadButton({ view, phase, move }: { view: JobView; phase: strin
       className="touch inline-flex cursor-pointer items-center gap-2 border-[1.5px] border-dashed border-copper px-3 text-[14px] font-[620] text-copper"
     >
       <Icon size={18} />
-      {say(tell(ahead.running ? 'web.running-ahead' : 'web.to-the-next-decision'))}
+      {t(ahead.running ? 'web.running-ahead' : 'web.to-the-next-decision')}
     </button>
   );
 }

@@ -7,7 +7,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 /** What must hold before this phase is signed, and the lead's way past with a written reason. */
@@ -16,10 +16,8 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
   const mayOverride = may(view.me.role, 'override');
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   return (
-    <section aria-label={say(tell('web.gates'))}>
-      <h2 className="text-[15px] font-[680]">
-        {signed ? say(tell('web.signed-with')) : say(tell('web.to-sign-it-needs'))}
-      </h2>
+    <section aria-label={t('web.gates')}>
+      <h2 className="text-[15px] font-[680]">{signed ? t('web.signed-with') : t('web.to-sign-it-needs')}</h2>
       <ul className="mt-1">
         {gates.map((g) => (
           <li key={g.id} data-testid={`gate-${g.id}`} className="border-b border-rule2 py-1.5">
@@ -30,14 +28,12 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
               <span className="leading-snug">
                 <span className="font-[600] first-letter:uppercase inline-block">{say(g.asks)}</span>
                 <span className="block text-[13px] text-ink2">
-                  {g.override
-                    ? say(tell('web.overridden-by', { by: g.override.by, reason: g.override.reason }))
-                    : say(g.say)}
+                  {g.override ? t('web.overridden-by', { by: g.override.by, reason: g.override.reason }) : say(g.say)}
                 </span>
               </span>
               {!passes(g) && g.overridable && mayOverride && !signed ? (
                 <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => setAsked(g)}>
-                  {say(tell('web.override'))}
+                  {t('web.override')}
                 </Button>
               ) : null}
             </div>
@@ -46,10 +42,10 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
       </ul>
       {asked ? (
         <ReasonSheet
-          title={say(tell('web.override-gate'))}
-          label={say(tell('web.reason-in-your-words'))}
+          title={t('web.override-gate')}
+          label={t('web.reason-in-your-words')}
           least={10}
-          send={say(tell('web.override-with-this-reason'))}
+          send={t('web.override-with-this-reason')}
           tone="stop"
           rows={4}
           onSend={(reason) =>
@@ -61,10 +57,10 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
           }
           onClose={() => setAsked(undefined)}
         >
-          <p className="text-[17px] font-[620]">{say(tell('web.without', { asks: asked.asks }))}</p>
+          <p className="text-[17px] font-[620]">{t('web.without', { asks: asked.asks })}</p>
           <p className="mt-1 text-ink2">
             {/* What a gate says may be a whole sentence already. */}
-            {say(tell('web.override-and-its-reason-show-on', { say: say(asked.say).replace(/\.$/, '') }))}
+            {t('web.override-and-its-reason-show-on', { say: say(asked.say).replace(/\.$/, '') })}
           </p>
         </ReasonSheet>
       ) : null}

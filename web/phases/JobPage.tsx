@@ -11,8 +11,8 @@ import { useRun } from '@/web/device-run/use-run';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { useKeys } from '@/web/shell/use-keys';
 import { Waiting } from '@/web/shell/Waiting';
-import { readAs, readAtHome, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { readAs, readAtHome } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import type { EquippedView, JobView } from './job-context';
 import { unsheetedOz } from './live-movement';
 import { NoEquipment } from './NoEquipment';
@@ -67,11 +67,11 @@ export default function JobPage() {
     return (
       <main className="mx-auto max-w-[560px] p-8">
         <h1 className="text-[24px]">
-          {trouble.status === 404 ? say(tell('web.there-is-no-such-job')) : say(tell('web.job-could-not-be-opened'))}
+          {trouble.status === 404 ? t('web.there-is-no-such-job') : t('web.job-could-not-be-opened')}
         </h1>
         <p className="mt-2 mb-5">{trouble.message}</p>
         <Link to="/jobs" className="text-copper underline">
-          {say(tell('web.back-to-jobs'))}
+          {t('web.back-to-jobs')}
         </Link>
       </main>
     );

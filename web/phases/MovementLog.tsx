@@ -6,13 +6,13 @@ import { clock, value } from '@/core/words/said';
 import { nowIso } from '@/web/api/clock';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 const WORDS: Record<string, string> = {
-  'weigh-in': say(tell('web.weighed-in')),
-  trim: say(tell('web.trim-added')),
-  recover: say(tell('web.recovered')),
+  'weigh-in': t('web.weighed-in'),
+  trim: t('web.trim-added'),
+  recover: t('web.recovered'),
 };
 
 type Movement = ReturnType<typeof movementsOf>[number];
@@ -26,8 +26,8 @@ export function MovementLog({ view }: { view: JobView }) {
   const signed = (phase: string): boolean => sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0 && withdrawn.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.refrigerant-log'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.refrigerant-log'))}</h2>
+    <section aria-label={t('web.refrigerant-log')}>
+      <h2 className="text-[15px] font-[680]">{t('web.refrigerant-log')}</h2>
       <ul className="mt-1">
         {list.map((m) => (
           <li
@@ -42,7 +42,7 @@ export function MovementLog({ view }: { view: JobView }) {
               </span>
             </span>
             <b className="font-[640]">
-              {shown(m.value, 'oz')} <small className="font-[450] text-ink2">{say(tell('web.oz'))}</small>
+              {shown(m.value, 'oz')} <small className="font-[450] text-ink2">{t('web.oz')}</small>
             </b>
             {signed(m.phase) ? null : (
               <button
@@ -50,29 +50,27 @@ export function MovementLog({ view }: { view: JobView }) {
                 onClick={() => setTaking(m)}
                 className="touch cursor-pointer px-1 text-[13px] text-copper underline underline-offset-4"
               >
-                {say(tell('web.withdraw'))}
+                {t('web.withdraw')}
               </button>
             )}
           </li>
         ))}
         {withdrawn.map((m) => (
           <li key={m.id} className="border-b border-rule2 py-1.5 text-[13px] text-ink2">
-            {say(
-              tell('web.withdrawn-oz', {
-                oz: shown(Number(m.detail?.oz ?? 0), 'oz'),
-                reason: String(m.detail?.reason ?? ''),
-                person: m.person,
-              }),
-            )}
+            {t('web.withdrawn-oz', {
+              oz: shown(Number(m.detail?.oz ?? 0), 'oz'),
+              reason: String(m.detail?.reason ?? ''),
+              person: m.person,
+            })}
           </li>
         ))}
       </ul>
       {taking ? (
         <ReasonSheet
-          title={say(tell('web.withdraw-oz', { value: shown(taking.value, 'oz') }))}
-          label={say(tell('web.why-it-does-not-hold'))}
+          title={t('web.withdraw-oz', { value: shown(taking.value, 'oz') })}
+          label={t('web.why-it-does-not-hold')}
           least={5}
-          send={say(tell('web.withdraw-it'))}
+          send={t('web.withdraw-it')}
           tone="stop"
           onSend={(reason) =>
             view.actions.send(`/jobs/${sheet.job.id}/movements/${taking.id}/withdrawal`, {
@@ -83,7 +81,7 @@ export function MovementLog({ view }: { view: JobView }) {
           }
           onClose={() => setTaking(undefined)}
         >
-          <p className="text-ink2">{say(tell('web.it-stays-in-record-marked-as'))}</p>
+          <p className="text-ink2">{t('web.it-stays-in-record-marked-as')}</p>
         </ReasonSheet>
       ) : null}
     </section>

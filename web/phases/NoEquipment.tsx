@@ -7,7 +7,7 @@ import { Button } from '@/web/kit/Button';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A phase that works on the new equipment, before anyone knows which that is. */
 export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase }) {
@@ -20,15 +20,15 @@ export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase 
       next={
         <NextMoveBar
           kind="not-proven"
-          say={say(tell(kept ? 'web.read-plate-of-unit-that-stays' : 'web.choose-new-equipment-first'))}
-          because={say(tell(kept ? 'web.it-is-charged-by-its-plate' : 'web.sign-scope-and-its-plate-comes'))}
+          say={t(kept ? 'web.read-plate-of-unit-that-stays' : 'web.choose-new-equipment-first')}
+          because={t(kept ? 'web.it-is-charged-by-its-plate' : 'web.sign-scope-and-its-plate-comes')}
         >
           <Button tone={kept ? 'primary' : 'plain'} onClick={() => navigate('../equipment', { relative: 'path' })}>
-            {say(tell('web.type-it'))}
+            {t('web.type-it')}
           </Button>
           {kept ? null : (
             <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-              {say(tell('web.go-to-scope'))}
+              {t('web.go-to-scope')}
             </Button>
           )}
         </NextMoveBar>
@@ -36,9 +36,7 @@ export function NoEquipment({ sheet, active }: { sheet: JobSheet; active: Phase 
     >
       <div className="px-4 py-6 lg:px-7">
         <h1 className="text-[23px]">{say(PHASE_WORDS[active])}</h1>
-        <p className="mt-2 max-w-[46ch] text-ink2">
-          {say(tell('web.refrigerant-factory-charge-metering-and-targets'))}
-        </p>
+        <p className="mt-2 max-w-[46ch] text-ink2">{t('web.refrigerant-factory-charge-metering-and-targets')}</p>
       </div>
     </JobFrame>
   );

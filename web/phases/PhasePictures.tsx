@@ -3,7 +3,7 @@ import type { Phase } from '@/core/job/phases';
 import { PICTURE_KINDS, phaseSubject } from '@/core/phases/pictures';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 import { PhotoButton, Thumbs } from './survey/PhotoButton';
 
@@ -14,19 +14,19 @@ export function PhasePictures({ view, phase }: { view: JobView; phase: Phase }) 
   const taken = view.sheet.survey.photos.some((p) => p.subject === subject);
   if (view.sheet.cancelled && !taken) return null;
   return (
-    <section aria-label={say(tell('web.pictures'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.pictures'))}</h2>
+    <section aria-label={t('web.pictures')}>
+      <h2 className="text-[15px] font-[680]">{t('web.pictures')}</h2>
       <div className="mt-1 flex flex-wrap items-center gap-2">
         {view.sheet.cancelled ? null : (
           <>
             <label className="flex items-center gap-2 text-[14px]">
-              <span className="sr-only">{say(tell('web.picture-shows'))}</span>
+              <span className="sr-only">{t('web.picture-shows')}</span>
               <select
                 value={shows}
                 onChange={(e) => setShows(e.target.value)}
                 className="touch border-[1.5px] border-rule bg-sheet px-2 text-[15px] font-[560]"
               >
-                <option value="">{say(tell('web.picture-of-what'))}</option>
+                <option value="">{t('web.picture-of-what')}</option>
                 {PICTURE_KINDS.map((kind) => (
                   <option key={kind} value={kind}>
                     {say(value(kind))}
@@ -34,12 +34,7 @@ export function PhasePictures({ view, phase }: { view: JobView; phase: Phase }) 
                 ))}
               </select>
             </label>
-            <PhotoButton
-              view={view}
-              subject={subject}
-              caption={shows || undefined}
-              label={say(tell('web.take-a-picture'))}
-            />
+            <PhotoButton view={view} subject={subject} caption={shows || undefined} label={t('web.take-a-picture')} />
           </>
         )}
         <Thumbs view={view} subject={subject} />

@@ -8,8 +8,7 @@ import { useConnection } from '@/web/api/connection';
 import { ApiProblem } from '@/web/api/http';
 import { namedCertified } from '@/web/kit/CertifiedBy';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
 
 /** What a page does itself: its forms, its views. */
@@ -41,7 +40,7 @@ export function usePress(view: JobView, phase: Phase, own: Own) {
       case 'release-removal':
         return actions.send(`${job}/removal`, {});
       case 'open-report':
-        if (lost) throw new ApiProblem({ message: say(tell('web.papers-need-a-connection')) }, 0);
+        if (lost) throw new ApiProblem({ message: t('web.papers-need-a-connection') }, 0);
         return window.open(`/api${job}/report.pdf`, '_blank');
       case 'confirm':
         return actions.send(`${job}/confirmations`, { confirmation: action.confirmation, confirmed: true });

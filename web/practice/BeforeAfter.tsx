@@ -6,8 +6,7 @@ import { cyclePoints } from '@/core/startup/cycle-points';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { PhSheet } from '@/web/bench/ph/PhSheet';
 import { Choice } from '@/web/kit/Choice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The system as it was found and as it reads when it is right: both cycles on one sheet, one ladder at a time. */
 export function BeforeAfter({ view, result }: { view: SystemView; result: SystemResult }) {
@@ -18,14 +17,14 @@ export function BeforeAfter({ view, result }: { view: SystemView; result: System
   const readings = result[shown];
   return (
     <section>
-      <h3 className="text-[19px] font-[680]">{say(tell('web.as-found-and-as-it-should-be'))}</h3>
+      <h3 className="text-[19px] font-[680]">{t('web.as-found-and-as-it-should-be')}</h3>
       <div className="mt-2">
         <Choice
-          label={say(tell('web.ladder-of'))}
+          label={t('web.ladder-of')}
           value={shown}
           options={[
-            { value: 'before', label: say(tell('web.as-it-was-found')) },
-            { value: 'after', label: say(tell('web.as-it-reads-when-right')) },
+            { value: 'before', label: t('web.as-it-was-found') },
+            { value: 'after', label: t('web.as-it-reads-when-right') },
           ]}
           onChange={setShown}
         />
@@ -42,7 +41,7 @@ export function BeforeAfter({ view, result }: { view: SystemView; result: System
       </div>
       {after ? (
         <div className="mt-4">
-          <p className="text-[14px] text-ink2">{say(tell('web.dashed-is-as-found'))}</p>
+          <p className="text-[14px] text-ink2">{t('web.dashed-is-as-found')}</p>
           <PhSheet refrigerant={refrigerant} barometerPsia={barometerPsia} now={after} before={before} />
         </div>
       ) : null}

@@ -2,8 +2,7 @@ import { useMemo } from 'react';
 import { runCall, wiredFor } from '@/core/controls/control-network';
 import type { CabinetView } from '@/core/practice/view';
 import { Board } from '@/web/phases/wire/Board';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A transformer of the usual size, VA. */
 const USUAL_VA = 40;
@@ -21,17 +20,15 @@ export function CabinetBoard({ view, selected, onTerminal }: Props) {
   }, [spec]);
   return (
     <div>
-      <p className="text-[13px] text-ink2">{say(tell('web.board-as-the-diagram-has-it'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.board-as-the-diagram-has-it')}</p>
       <Board
         board={board}
         letters={{ valve: spec.valve, stages: spec.stages }}
         heatRow={spec.heat === 'strips' ? 'W2' : 'W1'}
         heads={{
-          stat: say(tell('web.thermostat')),
-          in: say(
-            tell(spec.packaged ? 'web.packaged-unit-va' : 'web.indoor-unit-va', { va: spec.transformerVa ?? USUAL_VA }),
-          ),
-          out: say(tell('web.outdoor-unit')),
+          stat: t('web.thermostat'),
+          in: t(spec.packaged ? 'web.packaged-unit-va' : 'web.indoor-unit-va', { va: spec.transformerVa ?? USUAL_VA }),
+          out: t('web.outdoor-unit'),
         }}
         changed={NOTHING}
         markOf={() => undefined}

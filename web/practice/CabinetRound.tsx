@@ -12,7 +12,7 @@ import { Notice } from '@/web/kit/Notice';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CabinetBoard } from './CabinetBoard';
 import { MeterPanel } from './MeterPanel';
 import { OneOfSheet } from './OneOfSheet';
@@ -55,16 +55,16 @@ export function CabinetRound({ round, view }: { round: RoundState; view: Cabinet
       next={
         <NextMoveBar
           kind="now"
-          say={say(tell(view.named ? 'web.mend-it-then-hand-over' : 'web.what-is-wrong-in-the-wiring'))}
-          because={say(tell(view.named ? 'web.named-stands' : 'web.make-calls-hold-the-meter'))}
+          say={t(view.named ? 'web.mend-it-then-hand-over' : 'web.what-is-wrong-in-the-wiring')}
+          because={t(view.named ? 'web.named-stands' : 'web.make-calls-hold-the-meter')}
         >
           <Button disabled={busy} onClick={() => setSheet('mend')}>
-            {say(tell('web.mend-a-conductor', { minutes: q(CABINET_MIN.mend, 'min', 0) }))}
+            {t('web.mend-a-conductor', { minutes: q(CABINET_MIN.mend, 'min', 0) })}
           </Button>
           {view.named ? (
-            <MoveButton busy={busy} label={say(tell('web.hand-over-2'))} onPress={() => move({ kind: 'finish' })} />
+            <MoveButton busy={busy} label={t('web.hand-over-2')} onPress={() => move({ kind: 'finish' })} />
           ) : (
-            <MoveButton busy={busy} label={say(tell('web.name-the-fault'))} onPress={() => setSheet('name')} />
+            <MoveButton busy={busy} label={t('web.name-the-fault')} onPress={() => setSheet('name')} />
           )}
         </NextMoveBar>
       }
@@ -72,7 +72,7 @@ export function CabinetRound({ round, view }: { round: RoundState; view: Cabinet
       <div className="grid gap-4 p-4 lg:px-5">
         <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
           <Choice
-            label={say(tell('web.call-to-make'))}
+            label={t('web.call-to-make')}
             value={call}
             options={view.calls.map((c) => ({ value: c, label: say(CALL_WORDS[c]) }))}
             onChange={setCall}
@@ -83,11 +83,11 @@ export function CabinetRound({ round, view }: { round: RoundState; view: Cabinet
             onClick={() => move({ kind: 'try', call, open: [...open] })}
             data-testid="make-call"
           >
-            {say(tell('web.make-the-call', { minutes: q(CABINET_MIN.try, 'min', 0) }))}
+            {t('web.make-the-call', { minutes: q(CABINET_MIN.try, 'min', 0) })}
           </Button>
         </div>
         <div className="flex flex-wrap items-center gap-2">
-          <span className="text-[14px] text-ink2">{say(tell('web.held-open'))}</span>
+          <span className="text-[14px] text-ink2">{t('web.held-open')}</span>
           {view.safeties.map((device) => (
             <button
               key={device}
@@ -109,8 +109,8 @@ export function CabinetRound({ round, view }: { round: RoundState; view: Cabinet
       </div>
       {sheet ? (
         <OneOfSheet
-          title={say(tell(sheet === 'name' ? 'web.what-is-wrong-in-the-wiring' : 'web.mend-a-conductor-2'))}
-          note={say(tell(sheet === 'name' ? 'web.it-counts-once' : 'web.a-right-wire-moved-costs'))}
+          title={t(sheet === 'name' ? 'web.what-is-wrong-in-the-wiring' : 'web.mend-a-conductor-2')}
+          note={t(sheet === 'name' ? 'web.it-counts-once' : 'web.a-right-wire-moved-costs')}
           names={sheet === 'name' ? view.names : view.names.filter((n) => n !== 'none')}
           words={wiringWords}
           onChoose={chosen}

@@ -2,7 +2,7 @@ import type { PlayedRound } from '@/contract/answers/practice';
 import { LEVEL_WORDS } from '@/core/practice/labels';
 import { LEVELS } from '@/core/practice/levels';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { meanOf } from './mean';
 
 /** How far everybody of the company is, for who leads: mean score and number of rounds at each level. */
@@ -11,12 +11,12 @@ export function CrewPractice({ rounds }: { rounds: readonly PlayedRound[] }) {
   if (people.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="text-[19px] font-[680]">{say(tell('web.practice-of-the-crew'))}</h2>
+      <h2 className="text-[19px] font-[680]">{t('web.practice-of-the-crew')}</h2>
       <div className="mt-2 overflow-x-auto">
         <table className="w-full min-w-[560px] text-[15px]" data-testid="crew-practice">
           <thead>
             <tr className="border-b border-ink text-left align-bottom text-[13.5px] text-ink2">
-              <th className="py-1.5 font-[560]">{say(tell('web.person'))}</th>
+              <th className="py-1.5 font-[560]">{t('web.person')}</th>
               {LEVELS.map((id) => (
                 <th key={id} className="py-1.5 pl-3 text-right font-[560]">
                   {say(LEVEL_WORDS[id].name)}
@@ -37,7 +37,7 @@ export function CrewPractice({ rounds }: { rounds: readonly PlayedRound[] }) {
                       {of.length ? (
                         <>
                           <b className="narrow text-[19px] font-[680]">{Math.round(meanOf(of))}</b>{' '}
-                          <small className="text-ink2">{say(tell('web.of-rounds', { rounds: of.length }))}</small>
+                          <small className="text-ink2">{t('web.of-rounds', { rounds: of.length })}</small>
                         </>
                       ) : (
                         <span className="text-ink2">–</span>

@@ -8,7 +8,7 @@ import { Choice } from '@/web/kit/Choice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type What = 'add' | 'recover' | ActId;
 type Props = {
@@ -31,38 +31,38 @@ export function DoSheet({ acts, oz: allowed, onDo, onClose }: Props) {
     else if (oz !== null) onDo({ kind: 'charge', way: what, oz });
   };
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.do-something-to-it'))}>
+    <Sheet open onClose={onClose} title={t('web.do-something-to-it')}>
       <div className="mt-3 grid gap-4" data-testid="do-sheet">
         <Choice<What | ''>
-          label={say(tell('web.what-is-done'))}
+          label={t('web.what-is-done')}
           value={what ?? ''}
           stacked
           options={[
-            { value: 'add', label: say(tell('web.add-charge-by-the-scale', { minutes: q(HOSES_MIN, 'min', 0) })) },
-            { value: 'recover', label: say(tell('web.recover-charge', { minutes: q(HOSES_MIN, 'min', 0) })) },
+            { value: 'add', label: t('web.add-charge-by-the-scale', { minutes: q(HOSES_MIN, 'min', 0) }) },
+            { value: 'recover', label: t('web.recover-charge', { minutes: q(HOSES_MIN, 'min', 0) }) },
             ...acts.map((id) => ({ value: id, label: `${say(ACT_WORDS[id])} · ${minutes(id)}` })),
           ]}
           onChange={(v) => v !== '' && setWhat(v)}
         />
         {charging ? (
           <NumberCell
-            label={say(tell('web.how-much'))}
+            label={t('web.how-much')}
             unit="oz"
             value={oz}
             nullable
             onCommit={(v) => {
               if (v !== null && (v < allowed.least || v > allowed.most))
-                return say(tell('web.reading-from-to', { least: allowed.least, most: allowed.most, unit: 'oz' }));
+                return t('web.reading-from-to', { least: allowed.least, most: allowed.most, unit: 'oz' });
               setOz(v);
               return undefined;
             }}
           />
         ) : null}
         {what && !charging && actOf(what).opens ? (
-          <p className="text-[14px] text-ink2">{say(tell('web.it-is-opened-and-weighed-in-anew'))}</p>
+          <p className="text-[14px] text-ink2">{t('web.it-is-opened-and-weighed-in-anew')}</p>
         ) : null}
         <Button tone="primary" disabled={!ready} onClick={go}>
-          {say(tell('web.do-it'))}
+          {t('web.do-it')}
         </Button>
       </div>
     </Sheet>

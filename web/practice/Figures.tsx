@@ -1,7 +1,7 @@
 import type { Figures as All, FigureId } from '@/core/startup/figure';
 import { measured, q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** What follows from the readings, with its band where it has one; a tap opens the working. */
 export function Figures({ figures, onSelect }: { figures: All; onSelect: (id: FigureId) => void }) {
@@ -19,12 +19,10 @@ export function Figures({ figures, onSelect }: { figures: All; onSelect: (id: Fi
           </button>
           {f.target ? (
             <small className="block font-[450] text-ink2">
-              {say(
-                tell('web.band-from-to', {
-                  low: q(f.target.low, 'number', 1),
-                  high: measured(f.target.high, f.unit),
-                }),
-              )}
+              {t('web.band-from-to', {
+                low: q(f.target.low, 'number', 1),
+                high: measured(f.target.high, f.unit),
+              })}
             </small>
           ) : null}
         </th>

@@ -8,7 +8,7 @@ import { Notice } from '@/web/kit/Notice';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { LineChart } from './LineChart';
 import { OneOfSheet } from './OneOfSheet';
 import { RoundFrame } from './RoundFrame';
@@ -26,18 +26,16 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
   return (
     <RoundFrame
       view={view}
-      facts={say(
-        tell(view.bench === 'hold' ? 'web.line-under-nitrogen' : 'web.line-on-the-pump', {
-          line: q(facts.lineFt, 'ft', 0),
-          volume: q(facts.volumeFt3, 'ft3', 2),
-          elevation: q(facts.elevationFt, 'ft', 0),
-        }),
-      )}
+      facts={t(view.bench === 'hold' ? 'web.line-under-nitrogen' : 'web.line-on-the-pump', {
+        line: q(facts.lineFt, 'ft', 0),
+        volume: q(facts.volumeFt3, 'ft3', 2),
+        elevation: q(facts.elevationFt, 'ft', 0),
+      })}
       side={
         <div className="grid gap-5">
           {refused ? <Notice kind="stop">{say(refused.message)}</Notice> : null}
-          <section aria-label={say(tell('web.what-can-be-done'))}>
-            <h2 className="text-[15px] font-[680]">{say(tell('web.what-can-be-done'))}</h2>
+          <section aria-label={t('web.what-can-be-done')}>
+            <h2 className="text-[15px] font-[680]">{t('web.what-can-be-done')}</h2>
             <ul className="mt-1">
               {view.acts.map((id) => (
                 <li key={id} className="border-b border-rule2">
@@ -60,13 +58,13 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
       next={
         <NextMoveBar
           kind="now"
-          say={say(tell(view.named ? 'web.mend-it-then-hand-over' : 'web.what-does-the-line-say'))}
-          because={say(tell(view.named ? 'web.named-stands' : 'web.watch-it-then-part-what-may-be-wrong'))}
+          say={t(view.named ? 'web.mend-it-then-hand-over' : 'web.what-does-the-line-say')}
+          because={t(view.named ? 'web.named-stands' : 'web.watch-it-then-part-what-may-be-wrong')}
         >
           {view.named ? (
-            <MoveButton busy={busy} label={say(tell('web.hand-over-2'))} onPress={() => move({ kind: 'finish' })} />
+            <MoveButton busy={busy} label={t('web.hand-over-2')} onPress={() => move({ kind: 'finish' })} />
           ) : (
-            <MoveButton busy={busy} label={say(tell('web.name-it'))} onPress={() => setNaming(true)} />
+            <MoveButton busy={busy} label={t('web.name-it')} onPress={() => setNaming(true)} />
           )}
         </NextMoveBar>
       }
@@ -77,7 +75,7 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
           <LineChart view={view} />
         </div>
         <div className="flex flex-wrap items-center gap-2">
-          <span className="text-[14px] text-ink2">{say(tell('web.watch-for'))}</span>
+          <span className="text-[14px] text-ink2">{t('web.watch-for')}</span>
           {WATCH.map((minutes) => (
             <Button key={minutes} disabled={busy} onClick={() => move({ kind: 'wait', minutes })}>
               {say(q(minutes, 'min', 0))}
@@ -87,8 +85,8 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
       </div>
       {naming ? (
         <OneOfSheet
-          title={say(tell('web.what-is-it-with-the-line'))}
-          note={say(tell('web.it-counts-once'))}
+          title={t('web.what-is-it-with-the-line')}
+          note={t('web.it-counts-once')}
           names={view.names}
           words={(n) => BENCH_FAULT_WORDS[n]}
           onChoose={(fault) => {
@@ -112,17 +110,15 @@ function LineState({ view }: { view: BenchView }) {
         {view.bench === 'hold' ? say(q(now.testPsig, 'psig', 1)) : say(q(now.microns, 'microns', 0))}
       </b>
       <span className="text-[16px]">
-        {say(
-          tell(
-            view.bench === 'hold'
-              ? view.open
-                ? 'web.pipe-hoses-on'
-                : 'web.pipe-hoses-off'
-              : view.open
-                ? 'web.pipe-open-to-the-pump'
-                : 'web.pipe-valved-off',
-            { pipe: q(now.pipeF, 'F', 1) },
-          ),
+        {t(
+          view.bench === 'hold'
+            ? view.open
+              ? 'web.pipe-hoses-on'
+              : 'web.pipe-hoses-off'
+            : view.open
+              ? 'web.pipe-open-to-the-pump'
+              : 'web.pipe-valved-off',
+          { pipe: q(now.pipeF, 'F', 1) },
         )}
       </span>
       {showed ? (

@@ -3,8 +3,7 @@ import { CABINET_MIN } from '@/core/practice/cabinet-round';
 import type { CabinetView } from '@/core/practice/view';
 import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   view: CabinetView;
@@ -22,21 +21,21 @@ export function MeterPanel({ view, tips, busy, onVolts, onOhms }: Props) {
   const both = (measure: Props['onVolts']) => () => a !== undefined && b !== undefined && measure(a, b);
   return (
     <section className="grid gap-2" aria-live="polite" data-testid="meter">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.meter'))}</h2>
+      <h2 className="text-[15px] font-[680]">{t('web.meter')}</h2>
       <p className="font-[600]">
         {a === undefined
-          ? say(tell('web.tap-where-the-tips-go'))
-          : say(tell('web.tips-on', { a: name(a), b: b === undefined ? '…' : name(b) }))}
+          ? t('web.tap-where-the-tips-go')
+          : t('web.tips-on', { a: name(a), b: b === undefined ? '…' : name(b) })}
       </p>
       <div className="flex flex-wrap gap-2">
         <Button disabled={busy || b === undefined} onClick={both(onVolts)}>
-          {say(tell('web.volts-in-this-call', { minutes: q(CABINET_MIN.volts, 'min', 0) }))}
+          {t('web.volts-in-this-call', { minutes: q(CABINET_MIN.volts, 'min', 0) })}
         </Button>
         <Button disabled={busy || b === undefined} onClick={both(onOhms)}>
-          {say(tell('web.ohms-power-off', { minutes: q(CABINET_MIN.ohms, 'min', 0) }))}
+          {t('web.ohms-power-off', { minutes: q(CABINET_MIN.ohms, 'min', 0) })}
         </Button>
       </div>
-      <p className="text-[13px] text-ink2">{say(tell('web.low-voltage-care'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.low-voltage-care')}</p>
     </section>
   );
 }

@@ -5,7 +5,7 @@ import { list, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   faults: readonly FaultName[];
@@ -24,10 +24,8 @@ export function NameSheet({ faults, two, onName, onClose }: Props) {
     else setChosen([...chosen, fault].slice(-2));
   };
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.what-is-wrong-with-it'))}>
-      <p className="text-[14px] text-ink2">
-        {say(tell(two ? 'web.one-or-two-and-it-counts-once' : 'web.it-counts-once'))}
-      </p>
+    <Sheet open onClose={onClose} title={t('web.what-is-wrong-with-it')}>
+      <p className="text-[14px] text-ink2">{t(two ? 'web.one-or-two-and-it-counts-once' : 'web.it-counts-once')}</p>
       <ul className="mt-2" data-testid="name-sheet">
         {faults.map((fault) => {
           const on = chosen.includes(fault);
@@ -50,15 +48,13 @@ export function NameSheet({ faults, two, onName, onClose }: Props) {
       </ul>
       <Button tone="primary" className="mt-4 w-full" disabled={chosen.length === 0} onClick={() => onName(chosen)}>
         {chosen.length
-          ? say(
-              tell('web.it-is', {
-                faults: list(
-                  chosen.map((f) => FAULT_WORDS[f]),
-                  value('and'),
-                ),
-              }),
-            )
-          : say(tell('web.choose-one'))}
+          ? t('web.it-is', {
+              faults: list(
+                chosen.map((f) => FAULT_WORDS[f]),
+                value('and'),
+              ),
+            })
+          : t('web.choose-one')}
       </Button>
     </Sheet>
   );

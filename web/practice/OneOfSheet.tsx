@@ -4,7 +4,7 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props<T extends string> = {
   title: string;
@@ -30,7 +30,7 @@ export function OneOfSheet<T extends string>({ title, note, names, words, onChoo
           onChange={setChosen}
         />
         <Button tone="primary" disabled={chosen === ''} onClick={() => chosen !== '' && onChoose(chosen)}>
-          {say(tell('web.that-is-it'))}
+          {t('web.that-is-it')}
         </Button>
       </div>
     </Sheet>

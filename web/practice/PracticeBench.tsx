@@ -9,7 +9,7 @@ import { Tab as TabButton } from '@/web/kit/Tab';
 import { mainFigureOf } from '@/web/phases/start-up/main-figure';
 import { Working } from '@/web/phases/start-up/Working';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Figures } from './Figures';
 
 const Trend = lazy(() => import('@/web/bench/trend/Trend'));
@@ -24,14 +24,14 @@ export function PracticeBench({ view }: { view: SystemView }) {
   const [selected, setSelected] = useState<FigureId>(mainFigureOf('cooling', orifice));
   return (
     <div className="flex h-full flex-col">
-      <div className="flex flex-wrap px-4 lg:px-5" role="tablist" aria-label={say(tell('web.views'))}>
+      <div className="flex flex-wrap px-4 lg:px-5" role="tablist" aria-label={t('web.views')}>
         {TABS.map((t) => (
           <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => setTab(t)} />
         ))}
       </div>
       <div className="min-h-0 flex-1">
         {view.placed.length === 0 ? (
-          <p className="max-w-[60ch] p-4 text-[17px] text-ink2 lg:px-5">{say(tell('web.nothing-is-hung-on-yet'))}</p>
+          <p className="max-w-[60ch] p-4 text-[17px] text-ink2 lg:px-5">{t('web.nothing-is-hung-on-yet')}</p>
         ) : (
           <Picture view={view} tab={tab} selected={selected} onSelect={setSelected} />
         )}
@@ -59,7 +59,7 @@ function Picture({ view, tab, selected, onSelect }: PictureProps) {
     return (
       <div className="h-full p-4">
         {view.samples.length > 1 ? (
-          <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
+          <Suspense fallback={<p className="text-ink2">{t('web.drawing')}</p>}>
             <Trend
               samples={view.samples}
               refrigerant={facts.refrigerant}
@@ -81,7 +81,7 @@ function Picture({ view, tab, selected, onSelect }: PictureProps) {
         </Suspense>
       </div>
     ) : (
-      <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{say(tell('web.cycle-needs-readings'))}</p>
+      <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{t('web.cycle-needs-readings')}</p>
     );
   }
   return (

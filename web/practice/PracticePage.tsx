@@ -7,7 +7,7 @@ import { useMe } from '@/web/api/use-me';
 import { Trouble } from '@/web/kit/Notice';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CrewPractice } from './CrewPractice';
 import { meanOf } from './mean';
 import { RoundList } from './RoundList';
@@ -23,12 +23,12 @@ export default function PracticePage() {
     <div className="mx-auto max-w-[980px] px-4 pb-24 lg:px-7 lg:pb-10">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-baseline gap-x-4">
-        <h1 className="text-[26px]">{say(tell('web.practice'))}</h1>
+        <h1 className="text-[26px]">{t('web.practice')}</h1>
         <span className="border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper">
-          {say(tell('web.simulated'))}
+          {t('web.simulated')}
         </span>
       </div>
-      <p className="mt-1 max-w-[70ch] text-ink2">{say(tell('web.practice-is-no-job'))}</p>
+      <p className="mt-1 max-w-[70ch] text-ink2">{t('web.practice-is-no-job')}</p>
       <Trouble problem={trouble} />
       <ol className="mt-4 border-t-[1.5px] border-ink">
         {LEVELS.map((id, i) => (
@@ -55,21 +55,19 @@ function LevelRow({ id, n, played, personId }: RowProps) {
       </div>
       <span className="text-[14px] text-ink2 max-sm:col-start-2 sm:w-[190px] sm:text-right">
         {played.length
-          ? say(
-              tell('web.rounds-of-with-mean', {
-                played: played.length,
-                all: SEEDS[id].length,
-                mean: q(meanOf(played), 'number', 0),
-              }),
-            )
-          : say(tell('web.not-played-yet'))}
+          ? t('web.rounds-of-with-mean', {
+              played: played.length,
+              all: SEEDS[id].length,
+              mean: q(meanOf(played), 'number', 0),
+            })
+          : t('web.not-played-yet')}
       </span>
       <Link
         to={`/practice/${id}`}
         data-testid={`level-${id}`}
         className="touch inline-flex items-center justify-center rounded-[3px] bg-copper px-5 font-[650] text-on-copper max-sm:col-start-2"
       >
-        {say(tell(underWay ? 'web.go-on' : 'web.play-a-round'))}
+        {t(underWay ? 'web.go-on' : 'web.play-a-round')}
       </Link>
     </li>
   );

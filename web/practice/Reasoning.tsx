@@ -10,7 +10,7 @@ import type { CabinetView, SystemView } from '@/core/practice/view';
 import { lower, q, type Said } from '@/core/words/said';
 import { FaultEvidence } from '@/web/phases/start-up/FaultEvidence';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { BeforeAfter } from './BeforeAfter';
 import { moveWords } from './move-words';
 
@@ -23,7 +23,7 @@ export function SystemReasoning({ view, result }: { view: SystemView; result: Sy
   return (
     <>
       <section>
-        <h3 className="text-[19px] font-[680]">{say(tell('web.how-the-reasoning-would-go'))}</h3>
+        <h3 className="text-[19px] font-[680]">{t('web.how-the-reasoning-would-go')}</h3>
         <ol className="mt-1.5 max-w-[680px]" data-testid="retraced">
           {steps.map((step, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps never change their order
@@ -32,12 +32,10 @@ export function SystemReasoning({ view, result }: { view: SystemView; result: Sy
                 <b className="font-[600]">{say(stepWords(step))}</b>
                 {step.did === 'cure' ? null : (
                   <span className="block text-[14px] text-ink2">
-                    {say(
-                      tell('web.then-likeliest', {
-                        fault: FAULT_WORDS[step.lead.fault],
-                        share: q(100 * step.lead.probability, 'pct', 0),
-                      }),
-                    )}
+                    {t('web.then-likeliest', {
+                      fault: FAULT_WORDS[step.lead.fault],
+                      share: q(100 * step.lead.probability, 'pct', 0),
+                    })}
                   </span>
                 )}
               </span>
@@ -46,17 +44,15 @@ export function SystemReasoning({ view, result }: { view: SystemView; result: Sy
           ))}
         </ol>
         <p className="mt-1 text-[14px] text-ink2">
-          {say(
-            tell(solved || result.hidden.length === 0 ? 'web.reasoning-took' : 'web.reasoning-did-not-clear-it', {
-              measuring: q(measuringMin, 'min', 0),
-              total: q(totalMin, 'min', 0),
-            }),
-          )}
+          {t(solved || result.hidden.length === 0 ? 'web.reasoning-took' : 'web.reasoning-did-not-clear-it', {
+            measuring: q(measuringMin, 'min', 0),
+            total: q(totalMin, 'min', 0),
+          })}
         </p>
       </section>
       {found && fault && fault !== 'probe-doubt' ? (
         <section className="max-w-[680px]">
-          <h3 className="text-[19px] font-[680]">{say(tell('web.your-own-readings'))}</h3>
+          <h3 className="text-[19px] font-[680]">{t('web.your-own-readings')}</h3>
           <FaultEvidence
             fault={found.ranked.find((r) => r.fault === fault) ?? { fault, probability: 0 }}
             evidence={evidenceFor(fault, metering, found.features)}
@@ -82,7 +78,7 @@ export function CabinetReasoning({ view, result }: { view: CabinetView; result: 
   const terminal = (node: string): Said => terminalWords(node, view.spec);
   return (
     <section>
-      <h3 className="text-[19px] font-[680]">{say(tell('web.how-the-reasoning-would-go'))}</h3>
+      <h3 className="text-[19px] font-[680]">{t('web.how-the-reasoning-would-go')}</h3>
       <ol className="mt-1.5 max-w-[680px]" data-testid="retraced">
         {result.steps.map((step, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: steps never change their order

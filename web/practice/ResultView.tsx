@@ -10,8 +10,7 @@ import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { LineReasoning } from './LineReasoning';
 import { CabinetReasoning, SystemReasoning } from './Reasoning';
 import { RoundFrame } from './RoundFrame';
@@ -38,11 +37,11 @@ export function ResultView({ view, result, round }: Props) {
       next={
         <NextMoveBar
           kind="now"
-          say={say(tell('web.another-round-hides-something-else'))}
-          because={say(tell(round.sent ? 'web.the-round-is-kept-in-your-history' : 'web.not-kept-yet'))}
+          say={t('web.another-round-hides-something-else')}
+          because={t(round.sent ? 'web.the-round-is-kept-in-your-history' : 'web.not-kept-yet')}
         >
-          <Button onClick={() => navigate('/practice')}>{say(tell('web.all-levels'))}</Button>
-          <MoveButton label={say(tell('web.next-round'))} onPress={round.again} />
+          <Button onClick={() => navigate('/practice')}>{t('web.all-levels')}</Button>
+          <MoveButton label={t('web.next-round')} onPress={round.again} />
         </NextMoveBar>
       }
     >
@@ -51,16 +50,16 @@ export function ResultView({ view, result, round }: Props) {
           <Mark kind={result.right ? 'good' : 'look-again'} size={36} />
           <div className="min-w-0">
             <h2 className="text-[24px] leading-tight font-[700] first-letter:uppercase">
-              {say(tell('web.it-was', { fault: was }))}
+              {t('web.it-was', { fault: was })}
             </h2>
-            <p className="mt-0.5 text-[16px] text-ink2">{say(tell('web.you-named-it', { fault: named }))}</p>
+            <p className="mt-0.5 text-[16px] text-ink2">{t('web.you-named-it', { fault: named })}</p>
           </div>
           <p
             className="narrow ml-auto text-right text-[46px] leading-none font-[680] sm:text-[58px] sm:whitespace-nowrap"
             data-testid="total"
           >
             {result.score.total}
-            <small className="text-[19px] font-[500] text-ink2"> {say(tell('web.of-hundred'))}</small>
+            <small className="text-[19px] font-[500] text-ink2"> {t('web.of-hundred')}</small>
           </p>
         </div>
         <Trouble problem={round.problem} />

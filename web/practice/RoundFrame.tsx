@@ -6,7 +6,7 @@ import type { RoundView } from '@/core/practice/view';
 import { q } from '@/core/words/said';
 import { PageTitle } from '@/web/shell/PageTitle';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   view: Pick<RoundView, 'level' | 'nowMin'>;
@@ -21,14 +21,14 @@ type Props = {
 export function RoundFrame({ view, facts, children, side, next }: Props) {
   return (
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[minmax(0,1fr)_372px] lg:grid-rows-[60px_minmax(0,1fr)_auto] lg:overflow-hidden">
-      <PageTitle of={[say(LEVEL_WORDS[view.level].name), say(tell('web.practice'))]} />
+      <PageTitle of={[say(LEVEL_WORDS[view.level].name), t('web.practice')]} />
       <section
         aria-label={say(LEVEL_WORDS[view.level].name)}
         className="flex items-center gap-x-3 border-b-[1.5px] lg:gap-x-4 border-ink px-3 py-1.5 lg:col-span-2 lg:px-5"
       >
         <Link
           to="/practice"
-          aria-label={say(tell('web.all-levels'))}
+          aria-label={t('web.all-levels')}
           className="touch grid w-10 shrink-0 place-items-center lg:w-8"
         >
           <ArrowLeft size={22} />
@@ -38,10 +38,10 @@ export function RoundFrame({ view, facts, children, side, next }: Props) {
         </h1>
         <span className="hidden min-w-0 truncate text-ink2 md:block">{facts}</span>
         <span className="ml-auto shrink-0 font-[650]" data-testid="clock">
-          {say(tell('web.minute-of-the-visit', { minutes: q(view.nowMin, 'number', 0) }))}
+          {t('web.minute-of-the-visit', { minutes: q(view.nowMin, 'number', 0) })}
         </span>
         <span className="shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper">
-          {say(tell('web.simulated'))}
+          {t('web.simulated')}
         </span>
       </section>
       <main className={`relative min-w-0 flex-1 lg:overflow-y-auto ${side ? '' : 'lg:col-span-2'}`}>

@@ -3,7 +3,7 @@ import { LEVEL_WORDS } from '@/core/practice/labels';
 import { moment, q } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const SHOWN = 12;
 
@@ -12,7 +12,7 @@ export function RoundList({ rounds }: { rounds: readonly PlayedRound[] }) {
   if (rounds.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="text-[19px] font-[680]">{say(tell('web.your-last-rounds'))}</h2>
+      <h2 className="text-[19px] font-[680]">{t('web.your-last-rounds')}</h2>
       <ul className="mt-2 border-t border-ink" data-testid="my-rounds">
         {rounds.slice(0, SHOWN).map((r) => (
           <li
@@ -22,7 +22,7 @@ export function RoundList({ rounds }: { rounds: readonly PlayedRound[] }) {
             <Mark kind={r.right ? 'good' : 'look-again'} />
             <b className="font-[620]">{say(LEVEL_WORDS[r.level].name)}</b>
             <span className="text-[14px] text-ink2 max-sm:order-5 max-sm:col-start-2">
-              {say(tell('web.minutes-on-site', { minutes: q(r.minutes, 'min', 0) }))}
+              {t('web.minutes-on-site', { minutes: q(r.minutes, 'min', 0) })}
             </span>
             <span className="text-[14px] text-ink2 max-sm:hidden">{say(moment(r.finishedAt))}</span>
             <span className="narrow text-right text-[21px] font-[680]">{r.total}</span>

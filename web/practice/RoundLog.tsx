@@ -1,7 +1,7 @@
 import type { Done } from '@/core/practice/system-play';
 import { type Label, q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { moveWords } from './move-words';
 
 /** What was done so far and what it showed, the last first. */
@@ -9,7 +9,7 @@ export function RoundLog({ done, terminal }: { done: readonly Done[]; terminal?:
   if (done.length === 0) return null;
   return (
     <section data-testid="round-log">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.done-so-far'))}</h2>
+      <h2 className="text-[15px] font-[680]">{t('web.done-so-far')}</h2>
       <ol className="mt-1">
         {[...done].reverse().map(({ atMin, move, showed }, i) => (
           <li

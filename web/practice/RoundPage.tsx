@@ -4,8 +4,7 @@ import { useMe } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { Waiting } from '@/web/shell/Waiting';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CabinetRound } from './CabinetRound';
 import { LineRound } from './LineRound';
 import { ResultView } from './ResultView';
@@ -50,8 +49,8 @@ function Round({ level, personId, played }: { level: LevelId; personId: string; 
 function BrokenRound({ onAgain }: { onAgain: () => void }) {
   return (
     <div className="mx-auto grid max-w-[560px] gap-4 p-6">
-      <Notice kind="stop">{say(tell('web.this-round-cannot-be-played'))}</Notice>
-      <MoveButton label={say(tell('web.next-round'))} onPress={onAgain} />
+      <Notice kind="stop">{t('web.this-round-cannot-be-played')}</Notice>
+      <MoveButton label={t('web.next-round')} onPress={onAgain} />
     </div>
   );
 }

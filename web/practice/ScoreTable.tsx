@@ -2,7 +2,7 @@ import { ACT_WORDS, HARM_WORDS, PART_WORDS } from '@/core/practice/labels';
 import { type Score, type ScorePart, WORTH } from '@/core/practice/score';
 import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Points part by part, and what harm took off. */
 export function ScoreTable({ score }: { score: Score }) {
@@ -22,7 +22,7 @@ export function ScoreTable({ score }: { score: Score }) {
             </th>
             <td className="py-2 text-right whitespace-nowrap tabular-nums">
               <b className="font-[680]">{Math.round(score.parts[part])}</b>{' '}
-              <small className="text-ink2">{say(tell('web.of-most', { most: WORTH[part] }))}</small>
+              <small className="text-ink2">{t('web.of-most', { most: WORTH[part] })}</small>
             </td>
           </tr>
         ))}
@@ -31,7 +31,7 @@ export function ScoreTable({ score }: { score: Score }) {
             <th scope="row" className="py-2 text-left font-[600]">
               {say(HARM_WORDS[h.id])}
               <small className="block font-[450]">
-                {say(tell('web.at-minute', { minutes: q(h.atMin, 'number', 0) }))}
+                {t('web.at-minute', { minutes: q(h.atMin, 'number', 0) })}
                 {h.act ? ` · ${say(ACT_WORDS[h.act])}` : ''}
               </small>
             </th>

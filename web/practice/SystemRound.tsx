@@ -7,7 +7,7 @@ import { Button } from '@/web/kit/Button';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { NameSheet } from './NameSheet';
 import { PracticeBench } from './PracticeBench';
 import { RoundFrame } from './RoundFrame';
@@ -20,16 +20,14 @@ const SETTLE_MIN = 5;
 export function SystemRound({ round, view }: { round: RoundState; view: SystemView }) {
   const [naming, setNaming] = useState(false);
   const { facts } = view;
-  const told = say(
-    tell('web.round-facts', {
-      tons: q(facts.tons, 'tons', 'as is'),
-      refrigerant: facts.refrigerant,
-      meter: METERING_WORDS[facts.metering],
-      rla: q(facts.ratedLoadA, 'A', 1),
-      outdoor: q(facts.outdoorF, 'F', 0),
-      elevation: q(facts.elevationFt, 'ft', 0),
-    }),
-  );
+  const told = t('web.round-facts', {
+    tons: q(facts.tons, 'tons', 'as is'),
+    refrigerant: facts.refrigerant,
+    meter: METERING_WORDS[facts.metering],
+    rla: q(facts.ratedLoadA, 'A', 1),
+    outdoor: q(facts.outdoorF, 'F', 0),
+    elevation: q(facts.elevationFt, 'ft', 0),
+  });
   return (
     <RoundFrame
       view={view}
@@ -60,33 +58,25 @@ function Next({ round, view, onName }: { round: RoundState; view: SystemView; on
     return (
       <NextMoveBar
         kind={view.cutout === 'none' ? 'not-proven' : 'stop'}
-        say={say(tell(view.cutout === 'high-pressure' ? 'web.it-tripped-on-high-pressure' : 'web.it-tripped-on-low'))}
-        because={say(tell('web.find-why-before-it-starts-again'))}
+        say={t(view.cutout === 'high-pressure' ? 'web.it-tripped-on-high-pressure' : 'web.it-tripped-on-low')}
+        because={t('web.find-why-before-it-starts-again')}
       >
-        <Button onClick={onName}>{say(tell('web.name-the-fault'))}</Button>
-        <MoveButton busy={busy} label={say(tell('web.start-it'))} onPress={() => move({ kind: 'restart' })} />
+        <Button onClick={onName}>{t('web.name-the-fault')}</Button>
+        <MoveButton busy={busy} label={t('web.start-it')} onPress={() => move({ kind: 'restart' })} />
       </NextMoveBar>
     );
   if (view.named)
     return (
-      <NextMoveBar
-        kind="now"
-        say={say(tell('web.put-it-right-then-hand-over'))}
-        because={say(tell('web.named-stands'))}
-      >
-        <MoveButton busy={busy} label={say(tell('web.hand-over-2'))} onPress={() => move({ kind: 'finish' })} />
+      <NextMoveBar kind="now" say={t('web.put-it-right-then-hand-over')} because={t('web.named-stands')}>
+        <MoveButton busy={busy} label={t('web.hand-over-2')} onPress={() => move({ kind: 'finish' })} />
       </NextMoveBar>
     );
   if (view.placed.length === 0)
     return (
-      <NextMoveBar
-        kind="now"
-        say={say(tell('web.hang-on-what-you-need'))}
-        because={say(tell('web.every-minute-counts-a-little'))}
-      >
+      <NextMoveBar kind="now" say={t('web.hang-on-what-you-need')} because={t('web.every-minute-counts-a-little')}>
         <MoveButton
           busy={busy}
-          label={say(tell('web.all-probes-min', { minutes: q(minutesOf(missing), 'min', 0) }))}
+          label={t('web.all-probes-min', { minutes: q(minutesOf(missing), 'min', 0) })}
           onPress={() => move({ kind: 'place', probes: [...missing] })}
         />
       </NextMoveBar>
@@ -94,13 +84,13 @@ function Next({ round, view, onName }: { round: RoundState; view: SystemView; on
   return (
     <NextMoveBar
       kind={view.steady.state === 'steady' ? 'good' : 'not-proven'}
-      say={say(tell('web.what-is-wrong-with-it'))}
+      say={t('web.what-is-wrong-with-it')}
       because={say(view.steady.say)}
     >
       <Button disabled={busy} onClick={() => move({ kind: 'wait', minutes: SETTLE_MIN })}>
-        {say(tell('web.let-it-run', { minutes: q(SETTLE_MIN, 'min', 0) }))}
+        {t('web.let-it-run', { minutes: q(SETTLE_MIN, 'min', 0) })}
       </Button>
-      <MoveButton busy={busy} label={say(tell('web.name-the-fault'))} onPress={onName} />
+      <MoveButton busy={busy} label={t('web.name-the-fault')} onPress={onName} />
     </NextMoveBar>
   );
 }

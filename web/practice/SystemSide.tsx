@@ -9,7 +9,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { DoSheet } from './DoSheet';
 import { RoundLog } from './RoundLog';
 import type { RoundState } from './use-round';
@@ -25,7 +25,7 @@ export function SystemSide({ round, view }: { round: RoundState; view: SystemVie
       {refused ? <Notice kind="stop">{say(refused.message)}</Notice> : null}
       <RoundLog done={view.done} />
       <section>
-        <h2 className="text-[15px] font-[680]">{say(tell('web.hang-on'))}</h2>
+        <h2 className="text-[15px] font-[680]">{t('web.hang-on')}</h2>
         <ul className="mt-1">
           {PROBE_IDS.map((id) => {
             const on = view.placed.includes(id);
@@ -47,7 +47,7 @@ export function SystemSide({ round, view }: { round: RoundState; view: SystemVie
         </ul>
       </section>
       <section>
-        <h2 className="text-[15px] font-[680]">{say(tell('web.look-closer'))}</h2>
+        <h2 className="text-[15px] font-[680]">{t('web.look-closer')}</h2>
         <ul className="mt-1">
           {view.follows.map(({ id, minutes }) => (
             <li key={id} className="border-b border-rule2">
@@ -64,16 +64,16 @@ export function SystemSide({ round, view }: { round: RoundState; view: SystemVie
             </li>
           ))}
         </ul>
-        <p className="mt-1 text-[13px] text-ink2">{say(tell('web.hot-lines-live-parts-qualified'))}</p>
+        <p className="mt-1 text-[13px] text-ink2">{t('web.hot-lines-live-parts-qualified')}</p>
       </section>
       <section className="flex flex-wrap gap-2">
         {WAITS_MIN.map((minutes) => (
           <Button key={minutes} disabled={busy} onClick={() => move({ kind: 'wait', minutes })}>
-            {say(tell('web.let-it-run', { minutes: q(minutes, 'min', 0) }))}
+            {t('web.let-it-run', { minutes: q(minutes, 'min', 0) })}
           </Button>
         ))}
         <Button tone="primary" disabled={busy} onClick={() => setDoing(true)}>
-          {say(tell('web.do-something-to-it'))}
+          {t('web.do-something-to-it')}
         </Button>
       </section>
       {doing ? (

@@ -3,7 +3,7 @@ import { checkSettings, DESK_SETTINGS } from '@/core/job/settings';
 import { DESK_FIELD_IDS, DESK_FIELDS, type DeskField, deskTemplate } from '@/core/phases/hand-over/desk-fields';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   settings: Record<string, string | number>;
@@ -25,24 +25,20 @@ export function DeskSettings({ settings, may, onSave }: Props) {
   const left = DESK_FIELD_IDS.filter((f) => !fields.includes(f));
   return (
     <details className="mt-2" data-testid="desk-settings">
-      <summary className="touch cursor-pointer py-2 font-[620]">{say(tell('web.sheet-for-the-warranty-desk'))}</summary>
+      <summary className="touch cursor-pointer py-2 font-[620]">{t('web.sheet-for-the-warranty-desk')}</summary>
       <ol className="max-w-[520px]">
         {fields.map((f, i) => (
           <li key={f} className="flex items-center gap-2 border-b border-rule2">
             <span className="flex-1">{say(DESK_FIELDS[f].label)}</span>
             {may && i > 0 ? (
-              <Button
-                tone="quiet"
-                aria-label={say(tell('web.move-up', { field: DESK_FIELDS[f].label }))}
-                onClick={() => up(i)}
-              >
+              <Button tone="quiet" aria-label={t('web.move-up', { field: DESK_FIELDS[f].label })} onClick={() => up(i)}>
                 ↑
               </Button>
             ) : null}
             {may && fields.length > 1 ? (
               <Button
                 tone="quiet"
-                aria-label={say(tell('web.leave-out', { field: DESK_FIELDS[f].label }))}
+                aria-label={t('web.leave-out', { field: DESK_FIELDS[f].label })}
                 onClick={() => setFields(fields.filter((x) => x !== f))}
               >
                 ×
@@ -53,12 +49,12 @@ export function DeskSettings({ settings, may, onSave }: Props) {
       </ol>
       {may && left.length ? (
         <select
-          aria-label={say(tell('web.add-a-field'))}
+          aria-label={t('web.add-a-field')}
           value=""
           onChange={(e) => setFields([...fields, e.target.value as DeskField])}
           className="touch mt-2 border-[1.5px] border-rule bg-sheet px-2"
         >
-          <option value="">{say(tell('web.add-a-field'))}</option>
+          <option value="">{t('web.add-a-field')}</option>
           {left.map((f) => (
             <option key={f} value={f}>
               {say(DESK_FIELDS[f].label)}
@@ -67,7 +63,7 @@ export function DeskSettings({ settings, may, onSave }: Props) {
         </select>
       ) : null}
       <label className="mt-2 block max-w-[520px]">
-        <span className="block text-[13px] font-[600]">{say(tell('web.lines-of-your-own'))}</span>
+        <span className="block text-[13px] font-[600]">{t('web.lines-of-your-own')}</span>
         <textarea
           rows={3}
           value={own}
@@ -76,12 +72,12 @@ export function DeskSettings({ settings, may, onSave }: Props) {
           className="mt-0.5 w-full border-[1.5px] border-rule bg-sheet p-2.5"
         />
         <span className="block text-[13px] text-ink2">
-          {refused ? `${say(refused.message)} ${say(refused.allowed)}` : say(tell('web.name-colon-what-it-says'))}
+          {refused ? `${say(refused.message)} ${say(refused.allowed)}` : t('web.name-colon-what-it-says')}
         </span>
       </label>
       {may ? (
         <Button className="mt-2" disabled={refused !== undefined || same} onClick={() => onSave(change)}>
-          {say(tell('web.save-the-sheet'))}
+          {t('web.save-the-sheet')}
         </Button>
       ) : null}
     </details>

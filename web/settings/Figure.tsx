@@ -1,7 +1,7 @@
 import type { Label } from '@/core/words/said';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type FigureSpec = {
   id: string;
@@ -37,14 +37,14 @@ export function Figure({
           disabled={!may}
           onCommit={(v) => {
             if (v === null || v < f.low || v > f.high)
-              return say(tell('web.outside-allowed-range-allowed-to', { low: f.low, high: f.high, unit: f.unit }));
+              return t('web.outside-allowed-range-allowed-to', { low: f.low, high: f.high, unit: f.unit });
             onSave({ [f.id]: v });
             return undefined;
           }}
         />
       </div>
       <p className="text-[13.5px] leading-snug text-ink2">
-        {say(tell('web.default', { sign, standard: f.standard, unit: f.unit, reason: f.reason }))}
+        {t('web.default', { sign, standard: f.standard, unit: f.unit, reason: f.reason })}
       </p>
     </div>
   );

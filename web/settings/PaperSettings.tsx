@@ -3,7 +3,7 @@ import { checkSettings, PAGE_ADDRESS } from '@/core/job/settings';
 import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { stored: string | number | undefined; may: boolean; onSave: (change: Record<string, string>) => void };
 
@@ -13,14 +13,14 @@ export function PaperSettings({ stored, may, onSave }: Props) {
   const refused = checkSettings({ [PAGE_ADDRESS]: address.trim() });
   return (
     <>
-      <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.papers-and-labels'))}</h2>
+      <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{t('web.papers-and-labels')}</h2>
       <div className="grid max-w-[520px] gap-2 py-3">
         <Field
-          label={say(tell('web.address-of-this-product'))}
+          label={t('web.address-of-this-product')}
           value={address}
           disabled={!may}
           onChange={(e) => setAddress(e.target.value)}
-          hint={say(tell('web.code-leads-there'))}
+          hint={t('web.code-leads-there')}
           {...(refused ? { error: say(refused.message), allowed: say(refused.allowed) } : {})}
         />
         {may ? (
@@ -29,7 +29,7 @@ export function PaperSettings({ stored, may, onSave }: Props) {
             disabled={refused !== undefined || address.trim() === String(stored ?? '')}
             onClick={() => onSave({ [PAGE_ADDRESS]: address.trim() })}
           >
-            {say(tell('web.save-the-address'))}
+            {t('web.save-the-address')}
           </Button>
         ) : null}
       </div>

@@ -7,7 +7,7 @@ import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { prices: Prices; currency: string; may: boolean; onSave: (change: Record<string, number>) => void };
 type Read = { name: string; taken: number; troubles: readonly PriceTrouble[] };
@@ -23,18 +23,18 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
     if (Object.keys(change).length) onSave(change as Record<string, number>);
   }
   return (
-    <section aria-label={say(tell('web.price-list'))}>
+    <section aria-label={t('web.price-list')}>
       <h2 className="mt-5 flex flex-wrap items-baseline gap-x-4 border-b-[1.5px] border-ink pb-1 text-[16px]">
-        {say(tell('web.price-list'))}
+        {t('web.price-list')}
         <a
           className="touch -my-3 ml-auto inline-flex items-center text-[14px] text-copper underline underline-offset-4"
           href="/api/settings/prices.csv"
         >
-          {say(tell('web.save-as-csv'))}
+          {t('web.save-as-csv')}
         </a>
         {may ? (
           <Button tone="quiet" className="-my-2 text-[14px]" onClick={() => input.current?.click()}>
-            {say(tell('web.read-csv'))}
+            {t('web.read-csv')}
           </Button>
         ) : null}
         <input
@@ -51,15 +51,15 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
         />
       </h2>
       <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">
-        {say(tell('web.placeholders-until-you-put-yours', { currency }))}
+        {t('web.placeholders-until-you-put-yours', { currency })}
       </p>
       {read ? (
         <Notice kind={read.troubles.length ? 'look-again' : 'good'}>
-          <p>{say(tell('web.figures-taken-from', { count: read.taken, name: read.name }))}</p>
+          <p>{t('web.figures-taken-from', { count: read.taken, name: read.name })}</p>
           <ul>
-            {read.troubles.map((t) => (
-              <li key={`${t.row}-${t.field}`}>
-                {say(tell('web.row-not-taken', { row: t.row, field: value(t.field), allowed: t.allowed }))}
+            {read.troubles.map((x) => (
+              <li key={`${x.row}-${x.field}`}>
+                {t('web.row-not-taken', { row: x.row, field: value(x.field), allowed: x.allowed })}
               </li>
             ))}
           </ul>
@@ -68,9 +68,9 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
       <table className="mt-2 w-full text-[15px]">
         <thead>
           <tr className="text-left text-[13px] text-ink2">
-            <th className="font-[600]">{say(tell('web.work'))}</th>
-            <th className="w-[120px] font-[600]">{say(tell('web.hours'))}</th>
-            <th className="w-[150px] font-[600]">{say(tell('web.materials-in', { currency }))}</th>
+            <th className="font-[600]">{t('web.work')}</th>
+            <th className="w-[120px] font-[600]">{t('web.hours')}</th>
+            <th className="w-[150px] font-[600]">{t('web.materials-in', { currency })}</th>
           </tr>
         </thead>
         <tbody>
@@ -89,7 +89,7 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
                       disabled={!may}
                       onCommit={(v) => {
                         if (v === null || v < low || v > high)
-                          return say(tell('web.outside-allowed-range-allowed-to', { low, high, unit: '' }));
+                          return t('web.outside-allowed-range-allowed-to', { low, high, unit: '' });
                         onSave({ [key]: v });
                         return undefined;
                       }}

@@ -3,7 +3,7 @@ import { Mark } from '@/web/kit/Mark';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { rule: TransitionRule; may: boolean; onSave: (change: Record<string, string | number>) => void };
 type Part = Parameters<typeof ruleSetting>[1];
@@ -12,7 +12,7 @@ type Part = Parameters<typeof ruleSetting>[1];
 export function RuleRow({ rule, may, onSave }: Props) {
   const commit = (part: Part) => (value: string | number) => {
     const refused = refusesRule(ruleSetting(rule.id, part), value);
-    if (refused) return say(tell('web.allowed', { message: refused.message, allowed: refused.allowed }));
+    if (refused) return t('web.allowed', { message: refused.message, allowed: refused.allowed });
     onSave({ [ruleSetting(rule.id, part)]: value });
     return undefined;
   };
@@ -23,44 +23,29 @@ export function RuleRow({ rule, may, onSave }: Props) {
         <Mark kind={!written ? 'to-come' : rule.verifiedOn ? 'good' : 'not-proven'} />
         {say(rule.title)}
         <small className="font-[450] text-ink2">
-          {!written
-            ? say(tell('web.none-written'))
-            : rule.verifiedOn
-              ? `checked ${rule.verifiedOn}`
-              : say(tell('web.not-checked'))}
+          {!written ? t('web.none-written') : rule.verifiedOn ? `checked ${rule.verifiedOn}` : t('web.not-checked')}
         </small>
       </h3>
       <div className="mt-1.5 grid gap-x-4 gap-y-2 md:grid-cols-[1fr_170px_170px]">
         <div className="md:col-span-3">
-          <TextCell
-            label={say(tell('web.rule'))}
-            value={say(rule.rule)}
-            most={300}
-            disabled={!may}
-            onCommit={commit('rule')}
-          />
+          <TextCell label={t('web.rule')} value={say(rule.rule)} most={300} disabled={!may} onCommit={commit('rule')} />
         </div>
         <TextCell
-          label={say(tell('web.source'))}
+          label={t('web.source')}
           value={say(rule.source)}
           most={300}
           disabled={!may}
           onCommit={commit('source')}
         />
-        <DateCell label={say(tell('web.holds-from'))} value={rule.from} disabled={!may} onCommit={commit('from')} />
-        <DateCell
-          label={say(tell('web.checked-on'))}
-          value={rule.verifiedOn}
-          disabled={!may}
-          onCommit={commit('verifiedOn')}
-        />
+        <DateCell label={t('web.holds-from')} value={rule.from} disabled={!may} onCommit={commit('from')} />
+        <DateCell label={t('web.checked-on')} value={rule.verifiedOn} disabled={!may} onCommit={commit('verifiedOn')} />
         {rule.cap === undefined ? null : (
           <NumberCell
-            label={say(tell('web.cap-warming-potential'))}
+            label={t('web.cap-warming-potential')}
             unit="GWP"
             value={rule.cap}
             disabled={!may}
-            onCommit={(v) => (v === null ? say(tell('web.number-is-needed')) : commit('cap')(v))}
+            onCommit={(v) => (v === null ? t('web.number-is-needed') : commit('cap')(v))}
           />
         )}
       </div>

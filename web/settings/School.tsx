@@ -1,7 +1,7 @@
 import type { Label } from '@/core/words/said';
 import { Choice } from '@/web/kit/Choice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type SchoolSpec = {
   id: string;
@@ -32,7 +32,7 @@ export function School({
         onChange={(v) => may && onSave({ [s.id]: v })}
       />
       <p className="text-[13.5px] leading-snug text-ink2">
-        {say(tell('web.default-2', { x: s.options.find(([v]) => v === s.standard)?.[1], reason: s.reason }))}
+        {t('web.default-2', { x: s.options.find(([v]) => v === s.standard)?.[1], reason: s.reason })}
       </p>
     </div>
   );

@@ -13,8 +13,7 @@ import { Customers } from '@/web/company/Customers';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { DeskSettings } from './DeskSettings';
 import { Figure } from './Figure';
 import { OfferSettings } from './OfferSettings';
@@ -43,18 +42,16 @@ export default function SettingsPage() {
       {me ? <CompanyHead me={me} /> : null}
       {me ? <Customers mayEdit={may(me.role, 'keep-company')} /> : null}
       {may(me?.role, 'bring-job') ? <BringJob /> : null}
-      <h2 className="mt-5 text-[21px]">{say(tell('web.schools-and-settings'))}</h2>
+      <h2 className="mt-5 text-[21px]">{t('web.schools-and-settings')}</h2>
       <p className="mt-1 max-w-[60ch] text-ink2">
-        {say(
-          tell('web.good-practitioners-differ-in-these-what', {
-            mayEdit: mayEdit ? '' : say(tell('web.owner-or-office-changes-them')),
-          }),
-        )}
+        {t('web.good-practitioners-differ-in-these-what', {
+          mayEdit: mayEdit ? '' : t('web.owner-or-office-changes-them'),
+        })}
       </p>
       <Trouble problem={problem} />
       {data ? (
         <>
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.scope'))}</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{t('web.scope')}</h2>
           {SCOPE_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
@@ -70,20 +67,18 @@ export default function SettingsPage() {
           <PaperSettings stored={data.settings.pageAddress} may={mayEdit} onSave={save} />
           <DeskSettings settings={data.settings} may={mayEdit} onSave={save} />
           <OfferSettings settings={data.settings} may={mayEdit} onSave={save} />
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.refrigerant-circuit'))}</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{t('web.refrigerant-circuit')}</h2>
           {CIRCUIT_SCHOOLS.map((s) => (
             <School key={s.id} school={s} stored={data.settings[s.id]} may={mayEdit} onSave={save} />
           ))}
           <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">
-            {say(tell('web.rules-of-refrigerant-transition'))}
+            {t('web.rules-of-refrigerant-transition')}
           </h2>
-          <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">
-            {say(tell('web.in-general-terms-and-from-memory'))}
-          </p>
+          <p className="mt-1 max-w-[70ch] text-[13.5px] text-ink2">{t('web.in-general-terms-and-from-memory')}</p>
           {transitionRules(data.settings).map((r) => (
             <RuleRow key={r.id} rule={r} may={mayEdit} onSave={save} />
           ))}
-          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{say(tell('web.start-up'))}</h2>
+          <h2 className="mt-5 border-b-[1.5px] border-ink pb-1 text-[16px]">{t('web.start-up')}</h2>
           {TOLERANCES.map((t) => (
             <Figure key={t.id} figure={t} sign="± " stored={data.settings[t.id]} may={mayEdit} onSave={save} />
           ))}

@@ -2,8 +2,8 @@ import { type ComponentType, lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
 import { useMe } from '@/web/api/use-me';
-import { coreWords, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { coreWords } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { ErrorBoundary } from './ErrorBoundary';
 import { PageBoundary } from './PageBoundary';
 import { isFramed, isPlace } from './places';
@@ -80,13 +80,11 @@ function SignedIn() {
       <Waiting />
     ) : (
       <main className="mx-auto max-w-[560px] p-8">
-        <h1 className="text-[24px]">{say(tell('web.server-does-not-answer'))}</h1>
+        <h1 className="text-[24px]">{t('web.server-does-not-answer')}</h1>
         <p className="mt-2">
-          {say(
-            tell('web.this-page-tries-again-by-itself', {
-              message: trouble?.message ?? say(tell('web.check-that-mill-bridge-is-running')),
-            }),
-          )}
+          {t('web.this-page-tries-again-by-itself', {
+            message: trouble?.message ?? t('web.check-that-mill-bridge-is-running'),
+          })}
         </p>
       </main>
     );

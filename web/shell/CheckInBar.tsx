@@ -7,8 +7,7 @@ import { forCircuit } from '@/web/api/circuit-path';
 import { nowIso } from '@/web/api/clock';
 import { write } from '@/web/api/outbox/our-outbox';
 import { useNow } from '@/web/api/use-now';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** One who works alone: when the next call is due, and one tap that says all is well. It shows on every page of the job. */
 export function CheckInBar({ sheet }: { sheet: JobSheet }) {
@@ -33,11 +32,9 @@ export function CheckInBar({ sheet }: { sheet: JobSheet }) {
       <span className="min-w-0 font-[600]">{wordsOf(check)}</span>
       <span className="ml-auto flex gap-2">
         <Tap onPress={() => tap(check.state === 'not begun' ? 'begun' : 'here')}>
-          {say(tell(check.state === 'not begun' ? 'web.begin-check-ins' : 'web.all-is-well'))}
+          {t(check.state === 'not begun' ? 'web.begin-check-ins' : 'web.all-is-well')}
         </Tap>
-        {check.state === 'not begun' ? null : (
-          <Tap onPress={() => tap('off site')}>{say(tell('web.i-left-the-site'))}</Tap>
-        )}
+        {check.state === 'not begun' ? null : <Tap onPress={() => tap('off site')}>{t('web.i-left-the-site')}</Tap>}
       </span>
     </div>
   );
@@ -46,13 +43,13 @@ export function CheckInBar({ sheet }: { sheet: JobSheet }) {
 function wordsOf({ state, dueAt, everyMin, last }: CheckIn): string {
   switch (state) {
     case 'not begun':
-      return say(tell('web.alone-here-not-begun', { everyMin }));
+      return t('web.alone-here-not-begun', { everyMin });
     case 'well':
-      return say(tell('web.alone-next-call-by', { at: clock(dueAt!) }));
+      return t('web.alone-next-call-by', { at: clock(dueAt!) });
     case 'due':
-      return say(tell('web.alone-call-is-due', { at: clock(dueAt!) }));
+      return t('web.alone-call-is-due', { at: clock(dueAt!) });
     default:
-      return say(tell('web.alone-silent-call-then-send-help', { by: last?.by, at: clock(dueAt!) }));
+      return t('web.alone-silent-call-then-send-help', { by: last?.by, at: clock(dueAt!) });
   }
 }
 

@@ -4,8 +4,7 @@ import { circuitName, type JobSheet } from '@/core/job/sheet';
 import { pagesOfCircuit } from '@/web/api/circuit-path';
 import { circuitMark } from '@/web/kit/circuit-mark';
 import { Mark } from '@/web/kit/Mark';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Which circuit is looked at, where a job has several: the same page of each, with where it stands. */
 export function CircuitSwitch({
@@ -21,7 +20,7 @@ export function CircuitSwitch({
   const { part } = useParams();
   if (sheet.circuits.length < 2) return null;
   return (
-    <nav aria-label={say(tell('web.circuits'))} className={className}>
+    <nav aria-label={t('web.circuits')} className={className}>
       {sheet.circuits.map((c) => (
         <NavLink
           key={c.id}

@@ -1,6 +1,6 @@
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export type DemoPerson = { signIn: string; fullName: string; role: string; certification: string; company: string };
 type Props = {
@@ -14,9 +14,9 @@ type Props = {
 export function DemoCrew({ people, password, busy, onEnter }: Props) {
   return (
     <section className="border-t-[1.5px] border-ink pt-4 lg:border-t-0 lg:border-l lg:border-rule lg:pt-0 lg:pl-10">
-      <h2 className="text-[20px]">{say(tell('web.demo-crew'))}</h2>
+      <h2 className="text-[20px]">{t('web.demo-crew')}</h2>
       <p className="mt-1 text-[14px] text-ink2">
-        {say(tell('web.invented-company-tap-person-to-sign', { company: people[0]?.company }))}
+        {t('web.invented-company-tap-person-to-sign', { company: people[0]?.company })}
       </p>
       <ul className="mt-3">
         {people.map((p) => (
@@ -32,8 +32,8 @@ export function DemoCrew({ people, password, busy, onEnter }: Props) {
                 <span className="text-[13.5px] text-ink2">
                   {say(value(p.role))}
                   {p.certification === 'none'
-                    ? say(tell('web.no-refrigerant-certificate'))
-                    : say(tell('web.certified', { certification: p.certification }))}
+                    ? t('web.no-refrigerant-certificate')
+                    : t('web.certified', { certification: p.certification })}
                 </span>
               </span>
               <span className="text-[13px] text-ink2">{p.signIn}</span>
@@ -42,9 +42,9 @@ export function DemoCrew({ people, password, busy, onEnter }: Props) {
         ))}
       </ul>
       <p className="mt-3 text-[13px] text-ink2">
-        {say(tell('web.password-for-all-demo-is-listed', { demoPassword: password }))}
+        {t('web.password-for-all-demo-is-listed', { demoPassword: password })}
       </p>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.demo-here'))}</p>
+      <p className="mt-1 text-[13px] text-ink2">{t('web.demo-here')}</p>
     </section>
   );
 }

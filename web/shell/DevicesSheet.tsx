@@ -4,8 +4,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { deviceWords } from './device-words';
 
 type Device = { id: string; here: boolean; since: string; address: string; agent: string };
@@ -15,8 +14,8 @@ export function DevicesSheet({ open, onClose }: { open: boolean; onClose: () => 
   const { data, error, mutate } = useSWR<{ sessions: Device[] }, ApiProblem>(open ? '/sessions' : null, get);
   const { busy, problem, act } = useAct();
   return (
-    <Sheet open={open} onClose={onClose} title={say(tell('web.where-i-am-signed-in'))}>
-      <p className="mt-2 text-ink2">{say(tell('web.sign-out-device-you-no-longer'))}</p>
+    <Sheet open={open} onClose={onClose} title={t('web.where-i-am-signed-in')}>
+      <p className="mt-2 text-ink2">{t('web.sign-out-device-you-no-longer')}</p>
       <Trouble problem={problem ?? error} />
       <ul className="mt-3 border-t-[1.5px] border-ink">
         {(data?.sessions ?? []).map((d) => (
@@ -24,16 +23,14 @@ export function DevicesSheet({ open, onClose }: { open: boolean; onClose: () => 
             <span className="min-w-0 flex-1">
               <b className="block truncate text-[15px]">{deviceWords(d.agent)}</b>
               <span className="text-[13px] text-ink2">
-                {say(
-                  tell('web.since', {
-                    x: new Date(d.since).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }),
-                    address: d.address,
-                  }),
-                )}
+                {t('web.since', {
+                  x: new Date(d.since).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }),
+                  address: d.address,
+                })}
               </span>
             </span>
             {d.here ? (
-              <span className="text-[13px] font-[600]">{say(tell('web.this-device'))}</span>
+              <span className="text-[13px] font-[600]">{t('web.this-device')}</span>
             ) : (
               <Button
                 disabled={busy}
@@ -43,7 +40,7 @@ export function DevicesSheet({ open, onClose }: { open: boolean; onClose: () => 
                   })
                 }
               >
-                {say(tell('web.sign-out'))}
+                {t('web.sign-out')}
               </Button>
             )}
           </li>

@@ -14,8 +14,7 @@ import { useMe } from '@/web/api/use-me';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { NextMoveBar } from './NextMoveBar';
 
 type Person = { id: string; fullName: string; role: Role };
@@ -41,20 +40,20 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
   if (cancelling)
     return (
       <ReasonSheet
-        title={say(tell('web.cancel-the-job'))}
-        label={say(tell('web.why-it-does-not-go-ahead'))}
+        title={t('web.cancel-the-job')}
+        label={t('web.why-it-does-not-go-ahead')}
         least={5}
-        send={say(tell('web.cancel-the-job'))}
+        send={t('web.cancel-the-job')}
         tone="stop"
         onSend={(reason) => write('POST', `${path}/cancellation`, { id: uuid(), reason })}
         onClose={onClose}
       >
-        <p className="text-ink2">{say(tell('web.what-was-written-stays'))}</p>
+        <p className="text-ink2">{t('web.what-was-written-stays')}</p>
       </ReasonSheet>
     );
   return (
     <FieldSheet
-      title={say(tell('web.job-details', { number: String(job.number) }))}
+      title={t('web.job-details', { number: String(job.number) })}
       form={form}
       known={{
         customerName: customer.name,
@@ -75,14 +74,14 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
         may(me.role, 'cancel-job') ? (
           <div className="mt-2 flex flex-wrap gap-x-4">
             <Button tone="quiet" onClick={() => setCancelling(true)}>
-              {say(tell('web.cancel-the-job'))}
+              {t('web.cancel-the-job')}
             </Button>
             {may(me.role, 'see-trail') ? (
               <Link
                 to={`/settings/trail?job=${job.id}`}
                 className="touch inline-flex items-center font-[600] text-copper underline underline-offset-4"
               >
-                {say(tell('web.who-saw-and-changed'))}
+                {t('web.who-saw-and-changed')}
               </Link>
             ) : null}
           </div>
@@ -100,18 +99,16 @@ export function CancelledBar({ sheet, cancelled }: { sheet: JobSheet; cancelled:
   return (
     <NextMoveBar
       kind="stop"
-      say={say(tell('web.cancelled-by', { by: cancelled.by, at: moment(cancelled.at) }))}
+      say={t('web.cancelled-by', { by: cancelled.by, at: moment(cancelled.at) })}
       because={cancelled.reason}
     >
-      {may(me?.role, 'cancel-job') ? (
-        <Button onClick={() => setAsking(true)}>{say(tell('web.open-it-again'))}</Button>
-      ) : null}
+      {may(me?.role, 'cancel-job') ? <Button onClick={() => setAsking(true)}>{t('web.open-it-again')}</Button> : null}
       {asking ? (
         <ReasonSheet
-          title={say(tell('web.open-it-again'))}
-          label={say(tell('web.what-changed'))}
+          title={t('web.open-it-again')}
+          label={t('web.what-changed')}
           least={5}
-          send={say(tell('web.open-it-again'))}
+          send={t('web.open-it-again')}
           onSend={(reason) => write('POST', `/jobs/${sheet.job.id}/reopening`, { id: uuid(), reason })}
           onClose={() => setAsking(false)}
         />

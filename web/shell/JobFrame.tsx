@@ -20,7 +20,7 @@ import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { LateBar } from '@/web/late/LateBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { CheckInBar } from './CheckInBar';
 import { CircuitSwitch } from './CircuitSwitch';
 import { CircuitTag } from './circuit-tag';
@@ -50,37 +50,29 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
     <div className="flex min-h-dvh flex-col lg:grid lg:h-[calc(100dvh-var(--waits,0px)-var(--bar-px))] lg:min-h-0 lg:grid-cols-[206px_minmax(0,1fr)_318px] lg:grid-rows-[60px_auto_minmax(0,1fr)_auto] lg:overflow-hidden">
       <PageTitle of={[activeWords(active), ...(tag ? [tag] : []), String(sheet.job.number), sheet.customer.name]} />
       <section
-        aria-label={say(tell('web.this-job'))}
+        aria-label={t('web.this-job')}
         className="flex items-center gap-x-5 border-b-[1.5px] border-ink px-3 py-1.5 lg:col-span-3 lg:px-5"
       >
-        <Link
-          to="/jobs"
-          aria-label={say(tell('web.all-jobs'))}
-          className="touch grid w-10 shrink-0 place-items-center lg:w-8"
-        >
+        <Link to="/jobs" aria-label={t('web.all-jobs')} className="touch grid w-10 shrink-0 place-items-center lg:w-8">
           <ArrowLeft size={22} />
         </Link>
         <span className="narrow -ml-3 shrink-0 text-[21px] font-[700]">{sheet.job.number}</span>
         <Whose sheet={sheet} />
         <span className="ml-auto hidden shrink-0 font-[600] xl:block">
           {plate
-            ? say(
-                tell('web.ton', {
-                  nominalTons: plate.nominalTons,
-                  kind: value(sheet.system.kind),
-                  refrigerant: plate.refrigerant,
-                  meteringWords: METERING_WORDS[plate.metering],
-                }),
-              )
+            ? t('web.ton', {
+                nominalTons: plate.nominalTons,
+                kind: value(sheet.system.kind),
+                refrigerant: plate.refrigerant,
+                meteringWords: METERING_WORDS[plate.metering],
+              })
             : say(systemWords(sheet))}
         </span>
         {marked ? (
           <span className="ml-auto shrink-0 border-[1.5px] border-dashed border-copper px-2 py-0.5 text-[12.5px] font-[650] text-copper xl:ml-0">
-            <span className="sm:hidden">
-              {marked === 'replayed' ? say(tell('web.replayed')) : say(tell('web.simulated'))}
-            </span>
+            <span className="sm:hidden">{marked === 'replayed' ? t('web.replayed') : t('web.simulated')}</span>
             <span className="hidden sm:inline">
-              {say(tell(marked === 'replayed' ? 'web.replayed-instruments' : 'web.simulated-instruments'))}
+              {t(marked === 'replayed' ? 'web.replayed-instruments' : 'web.simulated-instruments')}
             </span>
           </span>
         ) : (
@@ -120,7 +112,7 @@ export function JobFrame({ sheet, active, marked = false, children, side, next }
 }
 
 function activeWords(active: Props['active']): string {
-  if (active === 'equipment') return say(tell('web.equipment'));
+  if (active === 'equipment') return t('web.equipment');
   return say(active === 'fit' ? tell('web.fit-sheets') : PHASE_WORDS[active]);
 }
 
@@ -141,7 +133,7 @@ function Whose({ sheet }: { sheet: JobSheet }) {
     <>
       <button
         type="button"
-        title={say(tell('web.edit-job'))}
+        title={t('web.edit-job')}
         onClick={() => setOpen(true)}
         className="touch min-w-0 cursor-pointer truncate text-left text-ink2 decoration-dotted underline-offset-4 hover:underline"
       >
@@ -165,14 +157,14 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
   return (
     <nav
       ref={strip}
-      aria-label={say(tell('web.phases'))}
+      aria-label={t('web.phases')}
       className="relative flex overflow-x-auto border-b border-rule lg:row-span-2 lg:block lg:overflow-y-auto lg:border-r lg:border-b-0 lg:pt-3"
     >
       <CircuitSwitch sheet={sheet} active={active} className="mr-2 mb-2 ml-3 hidden flex-col gap-1 lg:flex" />
       <NavLink to={`${pages}/equipment`} className={item}>
         <Mark kind={sheet.circuit.plate || (!circuit && newPieces(sheet).furnace) ? 'good' : 'to-come'} />
-        <span className="lg:hidden">{say(tell('web.unit-2'))}</span>
-        <span className="hidden lg:inline">{say(tell('web.equipment'))}</span>
+        <span className="lg:hidden">{t('web.unit-2')}</span>
+        <span className="hidden lg:inline">{t('web.equipment')}</span>
       </NavLink>
       <VisitLine sheet={sheet} />
       {PHASE_GROUPS.map(({ group, phases }) => {
@@ -211,8 +203,8 @@ const Rail = memo(function Rail({ sheet, active }: { sheet: JobSheet; active: Pr
               <NavLink to={`${pages}/fit`} aria-current={active === 'fit' ? 'page' : undefined} className={item}>
                 <Mark kind={fitMark(sheet)} />
                 <span className="leading-tight">
-                  <span className="lg:hidden">{say(tell('web.fit'))}</span>
-                  <span className="hidden lg:inline">{say(tell('web.fit-sheets'))}</span>
+                  <span className="lg:hidden">{t('web.fit')}</span>
+                  <span className="hidden lg:inline">{t('web.fit-sheets')}</span>
                   <span className="hidden text-[12px] font-[450] text-ink2 lg:block">{fitNote(sheet)}</span>
                 </span>
               </NavLink>
@@ -235,7 +227,7 @@ function VisitLine({ sheet }: { sheet: JobSheet }) {
       className="touch hidden items-center pl-5 text-[12.5px] text-copper underline underline-offset-4 lg:flex"
       data-testid="visit-line"
     >
-      {say(tell('web.visit-line', { n: now.n, all, day: day(now.on) }))}
+      {t('web.visit-line', { n: now.n, all, day: day(now.on) })}
     </NavLink>
   );
 }
@@ -267,9 +259,9 @@ function fitMark(sheet: JobSheet): MarkKind {
 /** How many sheets are filled in, or the first thing that does not fit. */
 function fitNote(sheet: JobSheet): string {
   const n = Object.keys(sheet.fits).length;
-  if (n === 0) return say(tell('web.nothing-measured'));
+  if (n === 0) return t('web.nothing-measured');
   const look = fitChecks(sheet).filter((c) => c.verdict === 'look-again' || c.verdict === 'stop').length;
-  return look ? say(tell('web.to-look-at', { look })) : say(tell('web.filled-in', { n }));
+  return look ? t('web.to-look-at', { look }) : t('web.filled-in', { n });
 }
 
 function markOf(sheet: JobSheet, phase: Phase, current: Phase | undefined): MarkKind {

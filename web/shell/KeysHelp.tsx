@@ -2,25 +2,25 @@ import { PHASE_WORDS } from '@/core/job/phases';
 import { PHASES_BUILT } from '@/core/phases/registry';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const LIST: [string, string][] = [
-  ['g j', say(tell('web.jobs'))],
-  ['g e', say(tell('web.equipment'))],
-  ['g t', say(tell('web.fit-sheets'))],
+  ['g j', t('web.jobs')],
+  ['g e', t('web.equipment')],
+  ['g t', t('web.fit-sheets')],
   ...PHASES_BUILT.map((p): [string, string] => [`g ${p.key}`, say(PHASE_WORDS[p.id])]),
-  ['g y', say(tell('web.cylinders'))],
-  ['g l', say(tell('web.equipment-library'))],
-  ['g f', say(tell('web.formulas-and-sources'))],
-  ['n', say(tell('web.do-next-move'))],
-  ['r', say(tell('web.record-reading-2'))],
-  ['w', say(tell('web.show-working'))],
-  ['?', say(tell('web.this-list'))],
+  ['g y', t('web.cylinders')],
+  ['g l', t('web.equipment-library')],
+  ['g f', t('web.formulas-and-sources')],
+  ['n', t('web.do-next-move')],
+  ['r', t('web.record-reading-2')],
+  ['w', t('web.show-working')],
+  ['?', t('web.this-list')],
 ];
 
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Sheet open={open} onClose={onClose} title={say(tell('web.keys'))}>
+    <Sheet open={open} onClose={onClose} title={t('web.keys')}>
       <dl className="mt-2 grid grid-cols-[80px_1fr] gap-y-2">
         {LIST.map(([key, what]) => (
           <div key={key} className="contents">
@@ -29,7 +29,7 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
           </div>
         ))}
       </dl>
-      <p className="mt-4 text-[13px] text-ink2">{say(tell('web.off-while-you-type'))}</p>
+      <p className="mt-4 text-[13px] text-ink2">{t('web.off-while-you-type')}</p>
     </Sheet>
   );
 }

@@ -2,7 +2,7 @@ import { BookOpen, Building2, CalendarDays, ClipboardList, Cylinder, Sigma, Targ
 import { NavLink, useLocation } from 'react-router';
 import { useMe } from '@/web/api/use-me';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { PageTitle } from './PageTitle';
 import { isFramed, PLACES, roomOf } from './places';
 import { PersonMenu } from './TopBar';
@@ -33,8 +33,8 @@ function TopNav() {
   const { me } = useMe();
   return (
     <header className="hidden h-[52px] items-stretch bg-bar pr-5 pl-5 text-on-bar lg:flex">
-      <span className="narrow mr-7 self-center text-[18px] font-[700]">{say(tell('web.mill-bridge'))}</span>
-      <nav aria-label={say(tell('web.nav'))} className="flex">
+      <span className="narrow mr-7 self-center text-[18px] font-[700]">{t('web.mill-bridge')}</span>
+      <nav aria-label={t('web.nav')} className="flex">
         {PLACES.map(({ to, label }) => (
           <NavLink
             key={to}
@@ -47,7 +47,7 @@ function TopNav() {
       </nav>
       {me?.demo ? (
         <span className="ml-auto hidden max-w-[430px] self-center pr-5 text-right text-[12.5px] leading-tight opacity-80 xl:block">
-          {say(tell('web.demo-here'))}
+          {t('web.demo-here')}
         </span>
       ) : null}
       <span className={`self-center ${me?.demo ? 'ml-auto xl:ml-0' : 'ml-auto'}`}>
@@ -61,7 +61,7 @@ function TopNav() {
 function BottomNav() {
   return (
     <nav
-      aria-label={say(tell('web.nav'))}
+      aria-label={t('web.nav')}
       className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-7 bg-bar pb-[env(safe-area-inset-bottom)] text-on-bar lg:hidden"
     >
       {PLACES.map(({ to, label }) => {

@@ -1,7 +1,6 @@
 import { type ReactNode, useContext } from 'react';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CircuitTag } from './circuit-tag';
 
 /** One sentence, one button, the because underneath. */
@@ -19,7 +18,7 @@ export function NextMoveBar({
   const tag = useContext(CircuitTag);
   return (
     <section
-      aria-label={say(tell('web.next-move'))}
+      aria-label={t('web.next-move')}
       data-testid="next-move"
       className="flex flex-col gap-2 border-t-[1.5px] border-ink bg-sheet px-4 py-2.5 pb-[max(10px,env(safe-area-inset-bottom))] sm:flex-row sm:items-center sm:gap-5 lg:min-h-[84px] lg:px-5"
     >

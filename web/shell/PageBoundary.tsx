@@ -1,7 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A page whose code cannot be loaded says so; Back and every other page still work. */
 export class PageBoundary extends Component<{ of: string; children: ReactNode }, { failedOn: string | undefined }> {
@@ -21,13 +20,13 @@ export class PageBoundary extends Component<{ of: string; children: ReactNode },
     if (!this.state.failedOn) return this.props.children;
     return (
       <section className="mx-auto max-w-[560px] p-8" data-testid="page-not-loaded">
-        <h1 className="text-[24px]">{say(tell('web.page-could-not-be-loaded'))}</h1>
-        <p className="mt-2 mb-5">{say(tell('web.without-connection-it-opens-when-loaded'))}</p>
+        <h1 className="text-[24px]">{t('web.page-could-not-be-loaded')}</h1>
+        <p className="mt-2 mb-5">{t('web.without-connection-it-opens-when-loaded')}</p>
         <div className="flex gap-2">
           <Button tone="primary" onClick={() => window.location.reload()}>
-            {say(tell('web.try-again'))}
+            {t('web.try-again')}
           </Button>
-          <Button onClick={() => window.history.back()}>{say(tell('web.go-back'))}</Button>
+          <Button onClick={() => window.history.back()}>{t('web.go-back')}</Button>
         </div>
       </section>
     );

@@ -1,10 +1,9 @@
 import { useEffect } from 'react';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** What a tab, a bookmark and a screen reader call this page: what is narrowest first. */
 export function PageTitle({ of }: { of: readonly string[] }) {
-  const title = [...of, say(tell('web.mill-bridge'))].join(' · ');
+  const title = [...of, t('web.mill-bridge')].join(' · ');
   useEffect(() => {
     document.title = title;
   }, [title]);

@@ -1,6 +1,5 @@
 import { useMe } from '@/web/api/use-me';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { PersonMenu } from './TopBar';
 
 /** The head of a page that is not a job's, on a phone; a desk has the bar over it. */
@@ -8,7 +7,7 @@ export function PlaceHead() {
   const { me } = useMe();
   return (
     <header className="flex items-center gap-4 border-b-[1.5px] border-ink py-2 lg:hidden">
-      <span className="narrow text-[21px] font-[700]">{say(tell('web.mill-bridge'))}</span>
+      <span className="narrow text-[21px] font-[700]">{t('web.mill-bridge')}</span>
       <span className="hidden text-ink2 sm:block">{me?.companyName}</span>
       <span className="ml-auto" />
       <PersonMenu />

@@ -7,8 +7,8 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { Trouble } from '@/web/kit/Notice';
-import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { LANGUAGE_CHOICES, readerNow, speakFromNow } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { DemoCrew, type DemoPerson } from './DemoCrew';
 import { PageTitle } from './PageTitle';
 
@@ -49,11 +49,11 @@ export function SignInPage() {
     <main className="mx-auto grid min-h-dvh max-w-[1040px] content-center gap-10 px-5 py-8 lg:grid-cols-[1fr_1.15fr] lg:gap-16">
       <PageTitle of={[]} />
       <section>
-        <h1 className="narrow text-[44px] leading-[1.02]">{say(tell('web.mill-bridge'))}</h1>
-        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">{say(tell('web.weigh-it-in-start-it-judge'))}</p>
+        <h1 className="narrow text-[44px] leading-[1.02]">{t('web.mill-bridge')}</h1>
+        <p className="mt-2 max-w-[34ch] text-[17px] text-ink2">{t('web.weigh-it-in-start-it-judge')}</p>
         <div className="mt-4">
           <Choice
-            label={say(tell('web.language'))}
+            label={t('web.language')}
             value={readerNow().language}
             options={LANGUAGE_CHOICES}
             onChange={(language) => {
@@ -70,7 +70,7 @@ export function SignInPage() {
           }}
         >
           <Field
-            label={say(tell('web.sign-in-name'))}
+            label={t('web.sign-in-name')}
             name="signIn"
             value={name}
             onChange={(e) => setName(e.target.value)}
@@ -78,7 +78,7 @@ export function SignInPage() {
             required
           />
           <Field
-            label={say(tell('web.password'))}
+            label={t('web.password')}
             name="password"
             type="password"
             value={password}
@@ -88,7 +88,7 @@ export function SignInPage() {
           />
           <Trouble problem={problem} />
           <Button type="submit" tone="primary" disabled={busy} className="mt-1">
-            {say(tell('web.sign-in'))}
+            {t('web.sign-in')}
           </Button>
         </form>
       </section>

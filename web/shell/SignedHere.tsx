@@ -3,8 +3,7 @@ import { isOnDevice, type JobSheet } from '@/core/job/sheet';
 import { list } from '@/core/words/said';
 import { useConnection } from '@/web/api/connection';
 import { useNow } from '@/web/api/use-now';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A signature that is being sent is not told as one that waits, ms. */
 const UNDER_WAY_MS = 4_000;
@@ -21,7 +20,7 @@ export function SignedHere({ sheet }: { sheet: Pick<JobSheet, 'signOffs'> }) {
       data-testid="signed-here"
       className="flex min-h-[38px] items-center border-b border-ochre px-3 py-1 text-[14px] leading-snug font-[600] text-ochre lg:px-5"
     >
-      {say(tell('web.signed-on-this-device', { phases: list(here.map((s) => PHASE_WORDS[s.phase])) }))}
+      {t('web.signed-on-this-device', { phases: list(here.map((s) => PHASE_WORDS[s.phase])) })}
     </p>
   );
 }

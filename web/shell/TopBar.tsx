@@ -8,7 +8,7 @@ import { post, put, unanswered } from '@/web/api/http';
 import { openOutbox } from '@/web/api/outbox/our-outbox';
 import { useMe } from '@/web/api/use-me';
 import { LANGUAGE_CHOICES, readerNow, say, speakFromNow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { DevicesSheet } from './DevicesSheet';
 import { currentTheme, setTheme, THEMES, type Theme } from './theme';
 
@@ -30,13 +30,11 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
       <DevicesSheet open={devices} onClose={() => setDevices(false)} />
       <Menu>
         <MenuButton
-          aria-label={say(tell('web.menu', { fullName: me.fullName }))}
+          aria-label={t('web.menu', { fullName: me.fullName })}
           className={`w-12 cursor-pointer border-[1.5px] text-[14px] font-[700] ${onBar ? 'h-[48px] border-on-bar/60' : 'touch border-ink'}`}
         >
           {initials}
-          {me.demo ? (
-            <span className="block text-[10.5px] leading-none font-[560]">{say(tell('web.demo'))}</span>
-          ) : null}
+          {me.demo ? <span className="block text-[10.5px] leading-none font-[560]">{t('web.demo')}</span> : null}
         </MenuButton>
         <MenuItems
           anchor="bottom end"
@@ -45,7 +43,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
           <div className="border-b border-rule px-4 py-2 text-[13px] text-ink2">
             <b className="block text-[15px] text-ink">{me.fullName}</b>
             {say(value(me.role))}, {me.companyName}
-            {me.demo ? <span className="mt-1 block font-[560] text-copper">{say(tell('web.demo-here'))}</span> : null}
+            {me.demo ? <span className="mt-1 block font-[560] text-copper">{t('web.demo-here')}</span> : null}
           </div>
           {THEMES.map((t) => (
             <MenuItem key={t.value}>
@@ -84,7 +82,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
           ))}
           <MenuItem>
             <button type="button" className={`${row} border-t border-rule`} onClick={() => setDevices(true)}>
-              {say(tell('web.where-i-am-signed-in'))}
+              {t('web.where-i-am-signed-in')}
             </button>
           </MenuItem>
           <MenuItem>
@@ -93,7 +91,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
               className={row}
               onClick={async () => {
                 const count = (await openOutbox()).list().length;
-                if (count && !window.confirm(say(tell('web.not-yet-sent-sign-out', { count })))) return;
+                if (count && !window.confirm(t('web.not-yet-sent-sign-out', { count }))) return;
                 await post('/sign-out');
                 unanswered.forget();
                 await forgetCopies();
@@ -101,7 +99,7 @@ export function PersonMenu({ onBar = false }: { onBar?: boolean }) {
                 navigate('/sign-in', { replace: true });
               }}
             >
-              {say(tell('web.sign-out'))}
+              {t('web.sign-out')}
             </button>
           </MenuItem>
         </MenuItems>

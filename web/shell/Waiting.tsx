@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 export function Waiting() {
-  return <p className="p-8 text-ink2">{say(tell('web.opening'))}</p>;
+  return <p className="p-8 text-ink2">{t('web.opening')}</p>;
 }

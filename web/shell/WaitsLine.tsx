@@ -9,7 +9,7 @@ import { useNow } from '@/web/api/use-now';
 import { Button } from '@/web/kit/Button';
 import { Sheet } from '@/web/kit/Sheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 /** A write that is under way this long is told as waiting, ms. */
 const SLOW_MS = 4_000;
@@ -49,17 +49,17 @@ export default function WaitsLine({ me }: { me: Me }) {
       >
         <span className="truncate">
           {[
-            ...(refused.length ? [say(tell('web.not-accepted', { count: refused.length }))] : []),
-            ...(lost ? [say(tell('web.no-connection'))] : []),
-            ...(unsent.length ? [say(tell('web.waits-to-be-sent', { count: unsent.length }))] : []),
-            ...(asOf ? [say(tell('web.shown-as-of', { at: clock(asOf) }))] : []),
+            ...(refused.length ? [t('web.not-accepted', { count: refused.length })] : []),
+            ...(lost ? [t('web.no-connection')] : []),
+            ...(unsent.length ? [t('web.waits-to-be-sent', { count: unsent.length })] : []),
+            ...(asOf ? [t('web.shown-as-of', { at: clock(asOf) })] : []),
             ...(ahead ? [say(clockWords(ahead))] : []),
           ].join(' ')}
         </span>
-        <span className="ml-auto underline underline-offset-2">{say(tell('web.show'))}</span>
+        <span className="ml-auto underline underline-offset-2">{t('web.show')}</span>
       </button>
-      <Sheet open={open} onClose={() => setOpen(false)} title={say(tell('web.kept-on-this-device'))}>
-        <p className="mt-1 text-[14px] text-ink2">{say(tell('web.what-you-write-is-kept-here'))}</p>
+      <Sheet open={open} onClose={() => setOpen(false)} title={t('web.kept-on-this-device')}>
+        <p className="mt-1 text-[14px] text-ink2">{t('web.what-you-write-is-kept-here')}</p>
         <ul className="mt-3">
           {waiting.map((w) => (
             <li key={w.seq} className="border-b border-rule py-2">
@@ -70,19 +70,18 @@ export default function WaitsLine({ me }: { me: Me }) {
               <span className="block text-[14px] text-ink2">{say(detailOf(w) ?? '')}</span>
               {w.refused ? (
                 <span className="block text-[14px] text-oxide">
-                  {w.refused.message}{' '}
-                  {w.refused.allowed ? say(tell('web.allowed-2', { allowed: w.refused.allowed })) : ''}
+                  {w.refused.message} {w.refused.allowed ? t('web.allowed-2', { allowed: w.refused.allowed }) : ''}
                   <Button tone="quiet" className="-my-1" onClick={() => void box?.discard(w.seq)}>
-                    {say(tell('web.give-it-up'))}
+                    {t('web.give-it-up')}
                   </Button>
                 </span>
               ) : null}
             </li>
           ))}
         </ul>
-        {waiting.length === 0 ? <p className="mt-2">{say(tell('web.nothing-waits'))}</p> : null}
+        {waiting.length === 0 ? <p className="mt-2">{t('web.nothing-waits')}</p> : null}
         <Button className="mt-3" onClick={() => void box?.flush()}>
-          {say(tell('web.try-now'))}
+          {t('web.try-now')}
         </Button>
       </Sheet>
     </>

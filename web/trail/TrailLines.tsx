@@ -4,7 +4,7 @@ import { PHASE_WORDS, type Phase } from '@/core/job/phases';
 import { dayAt } from '@/core/words/calendar';
 import { clock, day } from '@/core/words/said';
 import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { deedWords } from './deed-words';
 
 /** Lines of the trail by day, newest first. */
@@ -16,7 +16,7 @@ export function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
   }
   return [...days].map(([on, of]) => (
     <section key={on} className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink text-[17px]">{say(tell('web.figure-of-row', { it: day(on) }))}</h2>
+      <h2 className="border-b-[1.5px] border-ink text-[17px]">{t('web.figure-of-row', { it: day(on) })}</h2>
       <ul data-testid="trail">
         {of.map((l) => (
           <li key={l.id} className="flex flex-wrap items-center gap-x-4 border-b border-rule2 py-1.5">
@@ -28,7 +28,7 @@ export function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
             </span>
             {l.jobId && l.jobNumber !== null ? (
               <Link to={`/jobs/${l.jobId}`} className="touch inline-flex items-center text-copper underline">
-                {say(tell('web.job-of-trail', { number: String(l.jobNumber) }))}
+                {t('web.job-of-trail', { number: String(l.jobNumber) })}
               </Link>
             ) : null}
           </li>

@@ -9,8 +9,7 @@ import { usePeople } from '@/web/api/use-people';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { PlaceHead } from '@/web/shell/PlaceHead';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { TrailLines } from './TrailLines';
 
 /** As many lines as the server gives at once: fewer, and that was the oldest. */
@@ -25,9 +24,9 @@ function Head() {
     <>
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <h1 className="text-[26px]">{say(tell('web.who-saw-and-changed'))}</h1>
+        <h1 className="text-[26px]">{t('web.who-saw-and-changed')}</h1>
         <Link to="/settings" className="touch inline-flex items-center text-copper underline underline-offset-4">
-          {say(tell('web.schools-and-settings'))}
+          {t('web.schools-and-settings')}
         </Link>
       </div>
     </>
@@ -56,7 +55,7 @@ export default function TrailPage() {
     return (
       <div className={ROOM}>
         <Head />
-        <p className="mt-2">{say(tell('web.trail-is-for-the-office'))}</p>
+        <p className="mt-2">{t('web.trail-is-for-the-office')}</p>
       </div>
     );
   const all = data?.flatMap((p) => p.lines) ?? [];
@@ -65,16 +64,16 @@ export default function TrailPage() {
   return (
     <div className={ROOM}>
       <Head />
-      <p className="mt-2 max-w-[70ch] text-ink2">{say(tell('web.trail-says-what'))}</p>
+      <p className="mt-2 max-w-[70ch] text-ink2">{t('web.trail-says-what')}</p>
       <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
         <label className="flex items-center gap-2">
-          {say(tell('web.person-of-trail'))}
+          {t('web.person-of-trail')}
           <select
             value={person}
             onChange={(e) => narrow({ ...(job ? { job } : {}), ...(e.target.value ? { person: e.target.value } : {}) })}
             className="touch border-[1.5px] border-rule bg-sheet px-2"
           >
-            <option value="">{say(tell('web.everybody'))}</option>
+            <option value="">{t('web.everybody')}</option>
             {people.map((p) => (
               <option key={p.id} value={p.id}>
                 {p.fullName}
@@ -89,11 +88,11 @@ export default function TrailPage() {
             onChange={(e) => setLooksToo(e.target.checked)}
             className="size-5"
           />
-          {say(tell('web.looks-too'))}
+          {t('web.looks-too')}
         </label>
         {job ? (
           <Button tone="quiet" onClick={() => narrow(person ? { person } : {})}>
-            {say(tell('web.trail-of-every-job'))}
+            {t('web.trail-of-every-job')}
           </Button>
         ) : null}
         <a
@@ -101,15 +100,15 @@ export default function TrailPage() {
           download
           className="touch ml-auto inline-flex items-center font-[600] text-copper underline"
         >
-          {say(tell('web.as-csv'))}
+          {t('web.as-csv')}
         </a>
       </div>
       <Trouble problem={error} />
       <TrailLines lines={lines} />
-      {!isLoading && lines.length === 0 && !error ? <p className="mt-4">{say(tell('web.nothing-on-trail'))}</p> : null}
+      {!isLoading && lines.length === 0 && !error ? <p className="mt-4">{t('web.nothing-on-trail')}</p> : null}
       {all.length === PAGE * size ? (
         <Button className="mt-4" onClick={() => void setSize(size + 1)}>
-          {say(tell('web.older-lines'))}
+          {t('web.older-lines')}
         </Button>
       ) : null}
     </div>

@@ -5,8 +5,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Feed = { token: string | null };
 
@@ -16,7 +15,7 @@ export function CalendarPart() {
   return (
     <>
       <Button tone="quiet" onClick={() => setOpen(true)}>
-        {say(tell('web.my-calendar'))}
+        {t('web.my-calendar')}
       </Button>
       {open ? <CalendarSheet onClose={() => setOpen(false)} /> : null}
     </>
@@ -28,9 +27,9 @@ function CalendarSheet({ onClose }: { onClose: () => void }) {
   const { busy, problem, act } = useAct();
   const address = data?.token ? `${location.origin}/api/calendar/${data.token}.ics` : undefined;
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.my-calendar'))}>
+    <Sheet open onClose={onClose} title={t('web.my-calendar')}>
       <div className="grid gap-3">
-        <p>{say(tell('web.calendar-explained'))}</p>
+        <p>{t('web.calendar-explained')}</p>
         {address ? (
           <p
             data-testid="calendar-address"
@@ -46,14 +45,14 @@ function CalendarSheet({ onClose }: { onClose: () => void }) {
             disabled={busy}
             onClick={() => void act(async () => mutate(await post('/me/calendar', {})))}
           >
-            {say(tell(address ? 'web.new-address' : 'web.make-address'))}
+            {t(address ? 'web.new-address' : 'web.make-address')}
           </Button>
           {address ? (
             <Button
               disabled={busy}
               onClick={() => void act(async () => mutate(await post('/me/calendar/removal', {})))}
             >
-              {say(tell('web.take-address-back'))}
+              {t('web.take-address-back')}
             </Button>
           ) : null}
         </div>

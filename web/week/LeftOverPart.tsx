@@ -1,15 +1,14 @@
 import { Link } from 'react-router';
 import { day } from '@/core/words/said';
 import type { LeftOver } from '@/web/api/use-week';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Open jobs whose day has gone by: each wants a new one, or an end. */
 export function LeftOverPart({ rows }: { rows: readonly LeftOver[] }) {
   if (rows.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.left-over'))} className="mt-5" data-testid="left-over">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.left-over'))}</h2>
+    <section aria-label={t('web.left-over')} className="mt-5" data-testid="left-over">
+      <h2 className="text-[15px] font-[680]">{t('web.left-over')}</h2>
       <ul className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
         {rows.map((r) => (
           <li key={r.jobId} className="border-b border-rule2">
@@ -17,7 +16,7 @@ export function LeftOverPart({ rows }: { rows: readonly LeftOver[] }) {
               <b className="narrow font-[700]">{r.number}</b>
               <span className="truncate">{r.customer}</span>
               <span className="ml-auto text-[13px] whitespace-nowrap text-ink2">
-                {say(tell('web.plain-day', { day: day(r.scheduledFor) }))}
+                {t('web.plain-day', { day: day(r.scheduledFor) })}
               </span>
             </Link>
           </li>

@@ -13,7 +13,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type OwedJob = { jobId: string; number: number; customer: string; address: string; owed: OwedVisit[] };
 type Row = Omit<OwedJob, 'owed'> & OwedVisit;
@@ -40,8 +40,8 @@ export function OwedPart({ today, mayPlan }: { today: string; mayPlan: boolean }
     .sort((a, b) => a.on.localeCompare(b.on));
   if (rows.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.owed-visits'))} className="mt-6" data-testid="owed">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.owed-visits'))}</h2>
+    <section aria-label={t('web.owed-visits')} className="mt-6" data-testid="owed">
+      <h2 className="text-[15px] font-[680]">{t('web.owed-visits')}</h2>
       <ul className="mt-1">
         {rows.map((r) => (
           <li
@@ -50,18 +50,16 @@ export function OwedPart({ today, mayPlan }: { today: string; mayPlan: boolean }
             className="flex flex-wrap items-center gap-x-3 border-b border-rule2 py-1"
           >
             <Mark kind={r.plannedOn ? 'good' : r.on <= today ? 'look-again' : 'not-proven'} />
-            <span className="w-[104px] text-[14px] whitespace-nowrap">
-              {say(tell('web.plain-day', { day: day(r.on) }))}
-            </span>
+            <span className="w-[104px] text-[14px] whitespace-nowrap">{t('web.plain-day', { day: day(r.on) })}</span>
             <Link to={`/jobs/${r.jobId}/hand-over#visits`} className="touch flex w-[250px] items-center gap-2">
               <b className="narrow font-[700]">{r.number}</b> {r.customer}
             </Link>
             <span className="min-w-[200px] flex-1 leading-snug">{say(r.say)}</span>
             {r.plannedOn ? (
-              <span className="text-[13.5px] text-ink2">{say(tell('web.planned-on', { day: day(r.plannedOn) }))}</span>
+              <span className="text-[13.5px] text-ink2">{t('web.planned-on', { day: day(r.plannedOn) })}</span>
             ) : mayPlan && r.kind !== 'registration' ? (
               <Button tone="quiet" onClick={() => setPlan(r)}>
-                {say(tell('web.plan-it'))}
+                {t('web.plan-it')}
               </Button>
             ) : null}
           </li>
@@ -101,11 +99,11 @@ function PlanSheet({ row, today, onDone, onClose }: SheetProps) {
       >
         <p>{what}</p>
         <p className="text-[14px] text-ink2">{row.address}</p>
-        <Field label={say(tell('web.visit-on'))} type="date" value={on} onChange={(e) => setOn(e.target.value)} />
-        <Field label={say(tell('web.who-goes'))} value={whoComes} onChange={(e) => setWho(e.target.value)} />
+        <Field label={t('web.visit-on')} type="date" value={on} onChange={(e) => setOn(e.target.value)} />
+        <Field label={t('web.who-goes')} value={whoComes} onChange={(e) => setWho(e.target.value)} />
         <Trouble problem={problem} />
         <Button tone="primary" type="submit" disabled={busy || on === ''}>
-          {say(tell('web.plan-the-visit'))}
+          {t('web.plan-the-visit')}
         </Button>
       </form>
     </Sheet>

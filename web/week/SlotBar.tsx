@@ -5,8 +5,7 @@ import { worstOf } from '@/core/finding/order';
 import type { WeekSlot } from '@/core/phases/plan/week';
 import { q } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The hours that a day of the week shows. */
 export const WEEK_HOURS = [7, 19] as const;
@@ -69,10 +68,10 @@ export function SlotBar({ slot, findings, mayMove, onOpen }: Props) {
         ))}
       </span>
       <span className="block truncate text-[11.5px] leading-tight text-ink2">
-        {slot.said ? slot.crew.map((n) => n.split(' ')[0]).join(', ') : say(tell('web.crew-not-said'))}
+        {slot.said ? slot.crew.map((n) => n.split(' ')[0]).join(', ') : t('web.crew-not-said')}
         {' · '}
-        {say(tell('web.hours-of-work', { hours: q(slot.workH, 'h', 0) }))}
-        {slot.of > 1 ? ` · ${say(tell('web.visit-n-of', { n: slot.n, of: slot.of }))}` : ''}
+        {t('web.hours-of-work', { hours: q(slot.workH, 'h', 0) })}
+        {slot.of > 1 ? ` · ${t('web.visit-n-of', { n: slot.n, of: slot.of })}` : ''}
       </span>
     </button>
   );
@@ -84,7 +83,7 @@ export function DayCount({ n }: { n: number }) {
   return (
     <span className="inline-flex items-center gap-1 text-[12.5px] font-[600] text-ochre">
       <TriangleAlert size={14} aria-hidden />
-      {say(tell('web.to-look-at', { look: n }))}
+      {t('web.to-look-at', { look: n })}
     </span>
   );
 }

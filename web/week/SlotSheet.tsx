@@ -12,8 +12,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { CheckList } from '@/web/phases/fit/CheckList';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export type MoveTo = { on: string; leadId: string; why: string };
 
@@ -36,12 +35,12 @@ export function SlotSheet({ slot, findings, leads, mayMove, onMove, onClose }: P
   return (
     <Sheet open onClose={onClose} title={`${slot.number} ${slot.customer}`} unsaved={changed && !busy}>
       <div data-testid="slot-sheet" className="grid gap-3">
-        <p>{say(tell('web.on-day-with', { day: day(slot.on), who: list(slot.crew), town: slot.town }))}</p>
+        <p>{t('web.on-day-with', { day: day(slot.on), who: list(slot.crew), town: slot.town })}</p>
         <Link
           to={`/jobs/${slot.jobId}/plan`}
           className="touch flex items-center text-copper underline underline-offset-4"
         >
-          {say(tell('web.open-its-day'))}
+          {t('web.open-its-day')}
         </Link>
         <CheckList checks={orderFindings(findings)} />
         {mayMove ? (
@@ -52,15 +51,10 @@ export function SlotSheet({ slot, findings, leads, mayMove, onMove, onClose }: P
               void act(() => onMove({ on, leadId, why })).then(onClose);
             }}
           >
-            <Field
-              label={say(tell('web.move-to-day'))}
-              type="date"
-              value={on}
-              onChange={(e) => setOn(e.target.value)}
-            />
+            <Field label={t('web.move-to-day')} type="date" value={on} onChange={(e) => setOn(e.target.value)} />
             {slot.n === 1 ? (
               <Choice
-                label={say(tell('web.led-by-2'))}
+                label={t('web.led-by-2')}
                 stacked
                 value={leadId}
                 options={leads.map((p) => ({ value: p.id, label: p.fullName }))}
@@ -68,14 +62,14 @@ export function SlotSheet({ slot, findings, leads, mayMove, onMove, onClose }: P
               />
             ) : null}
             <Field
-              label={say(tell('web.why-it-moves'))}
-              hint={say(tell('web.stays-with-the-job'))}
+              label={t('web.why-it-moves')}
+              hint={t('web.stays-with-the-job')}
               value={why}
               onChange={(e) => setWhy(e.target.value)}
             />
             <Trouble problem={problem} />
             <Button tone="primary" type="submit" disabled={busy || !changed || on === ''}>
-              {say(tell('web.move-it'))}
+              {t('web.move-it')}
             </Button>
           </form>
         ) : null}

@@ -3,8 +3,8 @@ import type { Finding } from '@/core/finding/finding';
 import type { WeekSlot } from '@/core/phases/plan/week';
 import { q } from '@/core/words/said';
 import type { Colleague } from '@/web/api/use-people';
-import { say, weekday } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { weekday } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { DayCount, SlotBar } from './SlotBar';
 import { WeekCell } from './WeekCell';
 
@@ -55,7 +55,7 @@ export function WeekGrid({ days, today, leads, people, slots, findingsOf, mayMov
               />
             </span>
             <span className="flex flex-wrap justify-between gap-x-2 text-[12px] text-ink2">
-              {say(tell('web.hours-of-capacity', { hours: q(hours, 'h', 0), capacity: q(capacity, 'h', 0) }))}
+              {t('web.hours-of-capacity', { hours: q(hours, 'h', 0), capacity: q(capacity, 'h', 0) })}
               <DayCount n={own.filter((s) => findingsOf(s).length > 0).length} />
             </span>
           </div>

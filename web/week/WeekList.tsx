@@ -1,8 +1,8 @@
 import { parseISO } from 'date-fns';
 import type { Finding } from '@/core/finding/finding';
 import type { WeekSlot } from '@/core/phases/plan/week';
-import { say, weekday } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { weekday } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { SlotBar } from './SlotBar';
 
 type Props = {
@@ -21,7 +21,7 @@ export function WeekList({ days, slots, findingsOf, onOpen }: Props) {
         return (
           <section key={on} className="mt-4">
             <h2 className="text-[15px] font-[680]">{weekday(parseISO(on), 'long')}</h2>
-            {own.length === 0 ? <p className="text-[13.5px] text-ink2">{say(tell('web.nothing-planned'))}</p> : null}
+            {own.length === 0 ? <p className="text-[13.5px] text-ink2">{t('web.nothing-planned')}</p> : null}
             {own.map((s) => (
               <SlotBar key={`${s.jobId}-${s.n}`} slot={s} findings={findingsOf(s)} mayMove={false} onOpen={onOpen} />
             ))}

@@ -11,8 +11,8 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { PlaceHead } from '@/web/shell/PlaceHead';
-import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { readerNow } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 import { CalendarPart } from './CalendarPart';
 import { LeftOverPart } from './LeftOverPart';
 import { OwedPart } from './OwedPart';
@@ -55,12 +55,12 @@ export default function WeekPage() {
     <div className="mx-auto max-w-[1440px] px-4 pb-24 lg:px-6 lg:pb-8">
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-[26px]">{say(tell('web.week'))}</h1>
-        <Button onClick={() => go(plusDays(monday, -7))}>{say(tell('web.week-before'))}</Button>
+        <h1 className="text-[26px]">{t('web.week')}</h1>
+        <Button onClick={() => go(plusDays(monday, -7))}>{t('web.week-before')}</Button>
         <Button tone="quiet" onClick={() => go(mondayOf(today))}>
-          {say(tell('web.this-week'))}
+          {t('web.this-week')}
         </Button>
-        <Button onClick={() => go(plusDays(monday, 7))}>{say(tell('web.week-after'))}</Button>
+        <Button onClick={() => go(plusDays(monday, 7))}>{t('web.week-after')}</Button>
         <span className="ml-auto">
           <CalendarPart />
         </span>

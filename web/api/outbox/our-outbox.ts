@@ -4,8 +4,7 @@ import { forgetOldest, keepCopy } from '@/web/api/copies';
 import { deviceStore } from '@/web/api/device-store';
 import { ApiProblem, direct } from '@/web/api/http';
 import { upload } from '@/web/api/upload';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { pathOfSheet, sheetPath, splitPath } from '../circuit-path';
 import { withJobOf } from '../job-parts';
 import { type Carrier, Outbox } from './outbox';
@@ -71,7 +70,7 @@ export function outboxOf(personId: string): Promise<Outbox> {
       }),
       answered,
       makeRoom: forgetOldest,
-      noRoom: () => new ApiProblem({ code: 'no-room', message: say(tell('web.no-room-on-this-device')) }, 0),
+      noRoom: () => new ApiProblem({ code: 'no-room', message: t('web.no-room-on-this-device') }, 0),
     });
     await box.load();
     const again = (): void => void (box.list().some((w) => !w.refused) && box.flush());

@@ -2,7 +2,7 @@ import type { StaticBudget, StaticPart } from '@/core/startup/acceptance/static-
 import { staticParts } from '@/core/startup/acceptance/static-budget';
 import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 
 /** The bar is drawn to a fifth more than the larger of what was read and what the plate allows. */
 const ROOM = 1.2;
@@ -13,10 +13,10 @@ const FILL: Record<StaticPart, string> = {
   'supply-duct': 'var(--rule)',
 };
 const NAMES: Record<StaticPart, string> = {
-  'return-duct': say(tell('web.return-duct')),
-  filter: say(tell('web.the-filter')),
-  coil: say(tell('web.the-coil')),
-  'supply-duct': say(tell('web.supply-duct')),
+  'return-duct': t('web.return-duct'),
+  filter: t('web.the-filter'),
+  coil: t('web.the-coil'),
+  'supply-duct': t('web.supply-duct'),
 };
 
 /** Where the static pressure goes, in the order of the air, against what the plate allows. */

@@ -1,6 +1,5 @@
 import type { AirPlan, SizedBranch } from '@/core/air/duct/plan-air';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export type DuctShape = {
   id: string;
@@ -29,13 +28,11 @@ const PLENUM_W = 62;
 
 const thick = (inches: number): number => Math.max(LEAST_PX, inches * PX_PER_IN);
 const note = (b: SizedBranch, narrow: boolean): string =>
-  say(
-    tell('web.in-cfm', {
-      sizeIn: b.sizeIn,
-      cfm: b.cfm.toFixed(0),
-      narrow: narrow ? '' : say(tell('web.fpm', { fpm: b.fpm.toFixed(0) })),
-    }),
-  );
+  t('web.in-cfm', {
+    sizeIn: b.sizeIn,
+    cfm: b.cfm.toFixed(0),
+    narrow: narrow ? '' : t('web.fpm', { fpm: b.fpm.toFixed(0) }),
+  });
 
 /** The one-line sketch: plenum on the left, its own runs upward, the trunk to the right with its runs below, widths to scale. */
 export function layoutAirLine(plan: AirPlan, width: number, heightIn: number | null = null): AirLine {
@@ -60,10 +57,9 @@ export function layoutAirLine(plan: AirPlan, width: number, heightIn: number | n
   const step = plan.sections.length ? (end - runX) / plan.sections.length : 0;
   const trunk: DuctShape[] = plan.sections.map((s, i) => ({
     id: `trunk-${i}`,
-    label:
-      s.madeWidthIn === undefined ? `${s.sizeIn} in` : say(tell('web.in', { madeWidthIn: s.madeWidthIn, heightIn })),
+    label: s.madeWidthIn === undefined ? `${s.sizeIn} in` : t('web.in', { madeWidthIn: s.madeWidthIn, heightIn }),
     // A phone has no room for more than the flow.
-    note: narrow ? s.cfm.toFixed(0) : say(tell('web.cfm-fpm', { cfm: s.cfm.toFixed(0), fpm: s.fpm.toFixed(0) })),
+    note: narrow ? s.cfm.toFixed(0) : t('web.cfm-fpm', { cfm: s.cfm.toFixed(0), fpm: s.fpm.toFixed(0) }),
     short: s.short,
     thick: thick(s.sizeIn),
     x0: runX + i * step,

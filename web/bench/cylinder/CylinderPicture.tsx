@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import { lbOz, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { lbOz } from '@/web/words/say';
+import { t } from '@/web/words/tell';
 
 type Props = {
   tag: string;
@@ -50,7 +50,7 @@ export function CylinderPicture({
       width={width}
       height={height}
       role="img"
-      aria-label={say(tell('web.cylinder', { tag }))}
+      aria-label={t('web.cylinder', { tag })}
       data-testid="cylinder-picture"
       className="block"
     >
@@ -86,14 +86,14 @@ export function CylinderPicture({
       <path d={outline} fill="none" stroke="var(--ink)" strokeWidth={2} />
       <path d={`M${left - 8} ${y(limitOz)}H${text + 4}`} stroke="var(--oxide)" strokeWidth={2} />
       <text x={text + 8} y={y(limitOz) + 4} fontSize={13} fontWeight={650} fill="var(--oxide)">
-        {say(tell('web.stop', { limitOz: lbOz(limitOz) }))}
+        {t('web.stop', { limitOz: lbOz(limitOz) })}
       </text>
       <text x={text} y={amountY} fontSize={17} fontWeight={680} fill="var(--ink)">
         {lbOz(contentsOz)}
       </text>
       {expectedOz && contentsOz + expectedOz < limitOz * 1.16 ? (
         <text x={text} y={Math.min(bottom - 46, amountY + 18)} fontSize={12.5} fill="var(--ink2)">
-          {say(tell('web.to-come', { expectedOz: lbOz(expectedOz) }))}
+          {t('web.to-come', { expectedOz: lbOz(expectedOz) })}
         </text>
       ) : null}
       <text x={left} y={bottom + 18} fontSize={13} fontWeight={650} fill="var(--ink)">
@@ -101,17 +101,15 @@ export function CylinderPicture({
       </text>
       {psig !== undefined ? (
         <text x={text} y={bottom - 30} fontSize={13} fill="var(--ink2)">
-          {say(
-            tell('web.psig', {
-              psig: psig.toFixed(0),
-              temperatureF: temperatureF !== undefined ? `, ${temperatureF.toFixed(0)} °F` : '',
-            }),
-          )}
+          {t('web.psig', {
+            psig: psig.toFixed(0),
+            temperatureF: temperatureF !== undefined ? `, ${temperatureF.toFixed(0)} °F` : '',
+          })}
         </text>
       ) : null}
       {hotShare !== undefined && liquidShare !== undefined ? (
         <text x={text} y={bottom - 12} fontSize={13} fill={hotShare > 0.95 ? 'var(--oxide)' : 'var(--ink2)'}>
-          {say(tell('web.full-at-130-f', { x: (100 * liquidShare).toFixed(0), x2: (100 * hotShare).toFixed(0) }))}
+          {t('web.full-at-130-f', { x: (100 * liquidShare).toFixed(0), x2: (100 * hotShare).toFixed(0) })}
         </text>
       ) : null}
     </svg>

@@ -1,6 +1,6 @@
 import { EVIDENCE_WORDS, type Evidence, evidenceMark, evidenceSchema } from '@/core/scope/tonnage/tonnage-estimate';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { layoutEvidence } from './evidence-layout';
 
@@ -26,7 +26,7 @@ export function EvidenceAxis({ evidence, conflict, ...estimate }: Props) {
           width={l.width}
           height={l.height}
           role="img"
-          aria-label={say(tell('web.evidence-of-size-about-tons', { tons: estimate.tons.toFixed(1) }))}
+          aria-label={t('web.evidence-of-size-about-tons', { tons: estimate.tons.toFixed(1) })}
         >
           <defs>
             <pattern id="fused" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -45,7 +45,7 @@ export function EvidenceAxis({ evidence, conflict, ...estimate }: Props) {
           <line x1={l.band.x} x2={l.band.x} y1={16} y2={l.axisY} stroke={tone} strokeWidth={2.5} />
           <line x1={l.left} x2={l.right} y1={l.axisY} y2={l.axisY} stroke="var(--ink)" strokeWidth={1.5} />
           <text x={l.right} y={l.axisY + 34} textAnchor="end" fontSize={12.5} fill="var(--ink2)">
-            {say(tell('web.tons-logarithmic-lines-reach-90'))}
+            {t('web.tons-logarithmic-lines-reach-90')}
           </text>
           {l.rows.map((r) => {
             const ink = r.apart ? 'var(--oxide)' : 'var(--ink)';

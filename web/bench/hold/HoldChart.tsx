@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
 import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { linePath } from '../strip/line-path';
 import { Measured, Now, Word } from '../strip/parts';
 import { type Field, Strip } from '../strip/Strip';
@@ -34,12 +34,12 @@ export function HoldChart(props: Props) {
   return (
     <Strip
       testId="hold-chart"
-      label={say(tell('web.pressure-hold'))}
+      label={t('web.pressure-hold')}
       span={span}
       margins={M}
       height={height}
-      unit={say(tell('web.psig-2'))}
-      tick={(m) => say(tell('web.min', { m }))}
+      unit={t('web.psig-2')}
+      tick={(m) => t('web.min', { m })}
     >
       {(field) => (shown.length > 1 ? <Drawn {...props} shown={shown} held={held} field={field} /> : null)}
     </Strip>
@@ -81,7 +81,7 @@ function Drawn({ target, untilMin, verdict, shown, held, field }: DrawnProps) {
         <g>
           <path d={`M${x(untilMin)} ${top}V${foot}`} stroke="var(--copper)" strokeWidth={1.6} strokeDasharray="4 3" />
           <Word x={x(untilMin) - 5} y={foot - 8} anchor="end" tone="var(--copper)">
-            {say(tell('web.hold-until-here'))}
+            {t('web.hold-until-here')}
           </Word>
         </g>
       ) : null}
@@ -101,12 +101,10 @@ function Drawn({ target, untilMin, verdict, shown, held, field }: DrawnProps) {
           weight={620}
           tone={tone}
         >
-          {say(
-            tell('web.expected', {
-              expectedPsig: expected.expectedPsig!.toFixed(1),
-              uncertaintyPsi: expected.uncertaintyPsi!.toFixed(1),
-            }),
-          )}
+          {t('web.expected', {
+            expectedPsig: expected.expectedPsig!.toFixed(1),
+            uncertaintyPsi: expected.uncertaintyPsi!.toFixed(1),
+          })}
         </Word>
       ) : null}
       <Temperature shown={shown} field={field} />

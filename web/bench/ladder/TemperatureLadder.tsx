@@ -2,8 +2,7 @@ import { useMemo } from 'react';
 import type { Verdict } from '@/core/finding/finding';
 import type { FigureId, Figures } from '@/core/startup/figure';
 import type { Readings } from '@/core/startup/quantities';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { verdictColour } from '../verdict-colour';
 import { type Gap, type Ladder, layoutLadder, type Slot, type Text } from './ladder-layout';
@@ -48,7 +47,7 @@ function Drawing({
       height={ladder.height}
       className="absolute inset-0 select-none"
       role="group"
-      aria-label={say(tell('web.temperature-ladder'))}
+      aria-label={t('web.temperature-ladder')}
       opacity={dim ? 0.55 : 1}
     >
       <defs>
@@ -77,7 +76,7 @@ function Drawing({
         </marker>
       </defs>
       <text x={ladder.axisX - 8} y={16} textAnchor="end" fontSize={13} fill="var(--ink2)">
-        {say(tell('web.f-2'))}
+        {t('web.f-2')}
       </text>
       {ladder.columns.map((c) => (
         <text key={c.name} x={c.x} y={16} textAnchor="middle" fontSize={14} fontWeight={650} fill="var(--ink)">
@@ -116,7 +115,7 @@ function Drawing({
         .filter((r) => r.offScale)
         .map((r) => (
           <text key={`off-${r.id}`} x={r.x2 + 4} y={r.y + 4} fontSize={12} fontWeight={650} fill="var(--oxide)">
-            {say(tell('web.off-scale'))}
+            {t('web.off-scale')}
           </text>
         ))}
       {ladder.texts.map((t) => (
@@ -202,7 +201,7 @@ function Label({ text, selected, onSelect }: { text: Text; selected: boolean; on
     <g
       role="button"
       tabIndex={0}
-      aria-label={say(tell('web.f-show-working', { name: text.name, value: text.value }))}
+      aria-label={t('web.f-show-working', { name: text.name, value: text.value })}
       onClick={() => onSelect(id)}
       onKeyDown={(e) => e.key === 'Enter' && onSelect(id)}
       className="cursor-pointer"

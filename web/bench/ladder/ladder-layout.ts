@@ -5,7 +5,7 @@ import type { Readings } from '@/core/startup/quantities';
 import { shown } from '@/core/units/format';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type LabelBox, placeLabels } from '../place-labels';
 
 /** The temperature ladder as plain shapes: every temperature on one axis, gaps as dimension lines, targets as slots. */
@@ -115,7 +115,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'condensing',
       x: centre(1) - half - (narrow ? 12 : 30),
       left: true,
-      name: say(tell(narrow ? 'web.over-out' : 'web.over-outdoor')),
+      name: t(narrow ? 'web.over-out' : 'web.over-outdoor'),
     },
     {
       id: 'subcooling',
@@ -123,7 +123,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'condensing',
       x: centre(1) + half + (narrow ? 12 : 30),
       left: false,
-      name: say(tell(narrow ? 'web.sc' : 'web.subcooling')),
+      name: t(narrow ? 'web.sc' : 'web.subcooling'),
     },
     {
       id: 'coil-difference',
@@ -131,7 +131,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'return',
       x: centre(2) - half - (narrow ? 12 : 24),
       left: true,
-      name: say(tell(narrow ? 'web.coil-diff' : 'web.coil-difference')),
+      name: t(narrow ? 'web.coil-diff' : 'web.coil-difference'),
     },
     {
       id: 'superheat',
@@ -139,7 +139,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'suction',
       x: centre(2) + half + (narrow ? 12 : 26),
       left: narrow,
-      name: say(tell(narrow ? 'web.sh' : 'web.superheat')),
+      name: t(narrow ? 'web.sh' : 'web.superheat'),
     },
     {
       id: 'air-split',
@@ -147,7 +147,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'return',
       x: centre(3) + half + (narrow ? 12 : 22),
       left: narrow,
-      name: say(tell('web.air-split-short')),
+      name: t('web.air-split-short'),
     },
     {
       id: 'heating-rise',
@@ -155,7 +155,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'supply',
       x: centre(3) + half + (narrow ? 12 : 22),
       left: narrow,
-      name: say(tell('web.rise-short')),
+      name: t('web.rise-short'),
     },
     {
       id: 'outdoor-coil-difference',
@@ -163,7 +163,7 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
       to: 'outdoor',
       x: centre(2) - half - (narrow ? 12 : 24),
       left: true,
-      name: say(tell('web.below-outdoor')),
+      name: t('web.below-outdoor'),
     },
   ];
   const gaps: Gap[] = [];
@@ -256,13 +256,8 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
     axisX: axis,
     rules,
     columns: (narrow
-      ? [say(tell('web.outdoor')), say(tell('web.high')), say(tell('web.low')), say(tell('web.house'))]
-      : [
-          say(tell('web.outdoor-air')),
-          say(tell('web.high-side')),
-          say(tell('web.low-side')),
-          say(tell('web.house-air')),
-        ]
+      ? [t('web.outdoor'), t('web.high'), t('web.low'), t('web.house')]
+      : [t('web.outdoor-air'), t('web.high-side'), t('web.low-side'), t('web.house-air')]
     ).map((name, i) => ({ name, x: centre(i) })),
     rungs,
     slots,
@@ -273,13 +268,13 @@ export function layoutLadder({ width, height, readings, figures, verdicts }: Lad
 }
 
 const REQUIRED = [
-  { id: 'outdoor', name: say(tell('web.outdoor-air')) },
-  { id: 'condensing', name: say(tell('web.condensing-liquid-pressure')) },
-  { id: 'liquid', name: say(tell('web.liquid-line')) },
-  { id: 'return', name: say(tell('web.return-air')) },
-  { id: 'supply', name: say(tell('web.supply-air')) },
-  { id: 'suction', name: say(tell('web.suction-line')) },
-  { id: 'evaporating', name: say(tell('web.evaporating-suction-pressure')) },
+  { id: 'outdoor', name: t('web.outdoor-air') },
+  { id: 'condensing', name: t('web.condensing-liquid-pressure') },
+  { id: 'liquid', name: t('web.liquid-line') },
+  { id: 'return', name: t('web.return-air') },
+  { id: 'supply', name: t('web.supply-air') },
+  { id: 'suction', name: t('web.suction-line') },
+  { id: 'evaporating', name: t('web.evaporating-suction-pressure') },
 ];
 
 function collect(r: Readings, figures: Figures): Source[] {
@@ -295,13 +290,12 @@ function collect(r: Readings, figures: Figures): Source[] {
     if (f !== undefined && Number.isFinite(f)) out.push({ id, column, f, name, derived, trouble });
   };
   const bad = (name: keyof Readings): string | undefined => r[name]?.trouble;
-  put('outdoor', 0, r.outdoorDryBulbF?.value, say(tell('web.entering')), false, bad('outdoorDryBulbF'));
-  put('condensing', 1, figures.saturation.condensingF, say(tell('web.condensing')), true, bad('liquidPsig'));
-  put('liquid', 1, r.liquidLineF?.value, say(tell('web.liquid-line')), false, bad('liquidLineF'));
+  put('outdoor', 0, r.outdoorDryBulbF?.value, t('web.entering'), false, bad('outdoorDryBulbF'));
+  put('condensing', 1, figures.saturation.condensingF, t('web.condensing'), true, bad('liquidPsig'));
+  put('liquid', 1, r.liquidLineF?.value, t('web.liquid-line'), false, bad('liquidLineF'));
   // In heating the large line carries hot gas, far above all else: it is read, not drawn.
-  if (!isHeating(figures))
-    put('suction', 2, r.suctionLineF?.value, say(tell('web.suction-line')), false, bad('suctionLineF'));
-  put('evaporating', 2, figures.saturation.evaporatingF, say(tell('web.evaporating')), true, bad('suctionPsig'));
+  if (!isHeating(figures)) put('suction', 2, r.suctionLineF?.value, t('web.suction-line'), false, bad('suctionLineF'));
+  put('evaporating', 2, figures.saturation.evaporatingF, t('web.evaporating'), true, bad('suctionPsig'));
   put('return', 3, r.returnDryBulbF?.value, say(value('return')), false, bad('returnDryBulbF'));
   put('supply', 3, r.supplyDryBulbF?.value, say(value('supply')), false, bad('supplyDryBulbF'));
   return out;

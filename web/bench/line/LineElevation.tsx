@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Verdict } from '@/core/finding/finding';
 import { q, value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Label } from '../sheet/Dim';
 import { Paper } from '../sheet/Paper';
 import { useDrag } from '../sheet/use-drag';
@@ -30,7 +30,7 @@ const LINE_GAP = 7;
 /** The line set in elevation, outdoor unit left, coil right: heights to scale, joints on it, ends to drag. */
 export function LineElevation(props: Props) {
   return (
-    <Paper id="line" label={say(tell('web.line-set-in-elevation'))} height={(width) => drawnHeight(props, width)}>
+    <Paper id="line" label={t('web.line-set-in-elevation')} height={(width) => drawnHeight(props, width)}>
       {(width, height) => <Drawing {...props} width={width} paperHeight={height} />}
     </Paper>
   );
@@ -96,7 +96,7 @@ function Drawing({
         strokeWidth={1.6}
       />
       <Label x={x(0) - UNIT.w / 2 - 14} y={y(0) + UNIT.h / 2 + 17} size={13}>
-        {say(tell('web.outdoor-2'))}
+        {t('web.outdoor-2')}
       </Label>
       <path
         d={`M${x(endX) + 16} ${y(endY) + COIL.h / 2}l${COIL.w / 2} ${-COIL.h}l${COIL.w / 2} ${COIL.h}z`}
@@ -106,7 +106,7 @@ function Drawing({
         strokeLinejoin="round"
       />
       <Label x={x(endX) + 16 + COIL.w / 2} y={y(endY) + COIL.h / 2 + 17} size={13}>
-        {say(tell('web.coil'))}
+        {t('web.coil')}
       </Label>
       <path d={`M${x(0) - 14} ${y(0)}H${x(0)}`} stroke="var(--ink)" strokeWidth={3} />
       <path
@@ -149,7 +149,7 @@ function Drawing({
                 y={y(y1)}
                 acrossPx={acrossPx}
                 upPx={upPx}
-                label={say(tell('web.end-of-piece', { i: i + 1 }))}
+                label={t('web.end-of-piece', { i: i + 1 })}
                 onMove={(dx, dy, done) => {
                   const ft = draggedFt(pieces[i]!, dx, dy);
                   if (done) {
@@ -192,13 +192,13 @@ function Drawing({
         );
       })}
       <Label x={8} y={18} anchor="start" size={14} tone={verdictColour(suctionVerdict)} bold>
-        {say(tell('web.vapor-of', { od: q(vaporOdIn, 'od') }))}
+        {t('web.vapor-of', { od: q(vaporOdIn, 'od') })}
       </Label>
       <Label x={130} y={18} anchor="start" size={14} tone={verdictColour(liquidVerdict)} bold>
-        {say(tell('web.liquid-of', { od: q(liquidOdIn, 'od') }))}
+        {t('web.liquid-of', { od: q(liquidOdIn, 'od') })}
       </Label>
       <Label x={width - 8} y={18} anchor="end" size={14}>
-        {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? say(tell('web.heights', { x: (upPx / acrossPx).toFixed(1) })) : say(tell('web.in-all'))}`}
+        {`${shape.lengthFt.toFixed(0)} ft${upPx / acrossPx > 1.05 ? t('web.heights', { x: (upPx / acrossPx).toFixed(1) }) : t('web.in-all')}`}
       </Label>
     </g>
   );

@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import type { CyclePoints } from '@/core/startup/cycle-points';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useSize } from '../use-size';
 import { type Cycle, layoutPh, type PhSheetLayout } from './ph-layout';
 
@@ -35,7 +34,7 @@ function Drawing({ layout: l, estimated }: { layout: PhSheetLayout; estimated: b
       width={l.width}
       height={l.height}
       role="img"
-      aria-label={say(tell('web.ph-sheet'))}
+      aria-label={t('web.ph-sheet')}
       className="absolute inset-0 select-none text-[12px]"
     >
       <clipPath id="ph-plot">
@@ -58,7 +57,7 @@ function Drawing({ layout: l, estimated }: { layout: PhSheetLayout; estimated: b
         </g>
       ))}
       <text x={x1} y={y1 + 31} textAnchor="end" fill="var(--ink2)">
-        {say(tell('web.btu-a-pound-across'))}
+        {t('web.btu-a-pound-across')}
       </text>
       <text x={x0 - 6} y={y0 - 6} textAnchor="end" fill="var(--ink2)">
         psig

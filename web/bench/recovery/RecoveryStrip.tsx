@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { PSI_PER_INHG } from '@/core/units/units';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { linePath } from '../strip/line-path';
 import { Level, Measured, Now, Word } from '../strip/parts';
 import { type Field, Strip } from '../strip/Strip';
@@ -28,12 +28,12 @@ export function RecoveryStrip(props: Props) {
   return (
     <Strip
       testId="recovery-strip"
-      label={say(tell('web.recovery-over-time'))}
+      label={t('web.recovery-over-time')}
       span={props.lanes.span}
       margins={M}
       height={props.height}
-      unit={say(tell('web.psig-2'))}
-      tick={(m) => say(tell('web.min', { m }))}
+      unit={t('web.psig-2')}
+      tick={(m) => t('web.min', { m })}
     >
       {(field) => (props.lanes.suction.length > 1 ? <Drawn {...props} field={field} /> : null)}
     </Strip>
@@ -55,7 +55,7 @@ function Drawn({ lanes, levelPsig, closeFromPsig, expectedLb, field }: Props & {
           field={field}
           y={y(closeFromPsig)}
           tone="var(--copper)"
-          word={say(tell('web.vapour-valve-from-psig', { closeFromPsig }))}
+          word={t('web.vapour-valve-from-psig', { closeFromPsig })}
           dash={DASH}
         />
       )}
@@ -102,7 +102,7 @@ function Weight({
   return (
     <g>
       <text x={4} y={top - 4} fontSize={12} fill="var(--ink2)">
-        {say(tell('web.lb'))}
+        {t('web.lb')}
       </text>
       <YGrid ticks={y.ticks(3)} y={y} left={left} right={right} />
       {expectedLb === undefined ? null : (
@@ -110,7 +110,7 @@ function Weight({
           field={field}
           y={y(expectedLb)}
           tone="var(--pine)"
-          word={say(tell('web.expected-lb', { expectedLb: expectedLb.toFixed(1) }))}
+          word={t('web.expected-lb', { expectedLb: expectedLb.toFixed(1) })}
           dash={DASH}
         />
       )}

@@ -1,8 +1,7 @@
 import type { OrderEvent } from '@/core/phases/live/stream';
 import type { RunSample } from '@/core/startup/live';
 import { OZ_PER_LB } from '@/core/units/units';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type Span, type StripPoint, thinStrip } from '../strip/span';
 
 const S_PER_MIN = 60;
@@ -56,10 +55,10 @@ export function recoveryLanes(
 
 function marksOf(orders: readonly OrderEvent[]): RecoveryMark[] {
   const words: Record<string, [on: string, off: string]> = {
-    call: [say(tell('web.cooling-called')), say(tell('web.power-off'))],
-    'liquid-valve': [say(tell('web.liquid-open')), say(tell('web.liquid-shut'))],
-    'vapour-valve': [say(tell('web.vapor-open')), say(tell('web.vapour-shut'))],
-    machine: [say(tell('web.machine-on')), say(tell('web.machine-off'))],
+    call: [t('web.cooling-called'), t('web.power-off')],
+    'liquid-valve': [t('web.liquid-open'), t('web.liquid-shut')],
+    'vapour-valve': [t('web.vapor-open'), t('web.vapour-shut')],
+    machine: [t('web.machine-on'), t('web.machine-off')],
   };
   return orders.flatMap((o) => {
     const pair = words[o.order];

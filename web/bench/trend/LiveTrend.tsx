@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { useMemo } from 'react';
 import { type TrendLine, type TrendOf, trendLines } from '@/core/startup/trend-lines';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { linePath } from '../strip/line-path';
 import { Word } from '../strip/parts';
 import { type Field, Strip } from '../strip/Strip';
@@ -36,12 +36,12 @@ export function LiveTrend(props: Props) {
     <div ref={ref} className="h-full min-h-[400px] w-full" data-testid="trend">
       <Strip
         testId="live-trend"
-        label={say(tell('web.trend-of-the-run'))}
+        label={t('web.trend-of-the-run')}
         span={{ fromMin, toMin: Math.max(last, fromMin + LEAST_MIN) }}
         margins={M}
         height={Math.max(LEAST_PX, height)}
         unit="°F"
-        tick={(m) => say(tell('web.min', { m }))}
+        tick={(m) => t('web.min', { m })}
       >
         {(field) => <Drawn {...props} lines={lines} field={field} />}
       </Strip>
@@ -76,7 +76,7 @@ function Drawn({ lines, target, targetOf, gaps, field }: Props & { lines: readon
         <g key={s}>
           <path d={`M${x(s / 60)} ${top}V${foot}`} stroke="var(--oxide)" strokeWidth={1.4} strokeDasharray="3 4" />
           <Word x={x(s / 60)} y={top - 6} anchor="middle" tone="var(--oxide)">
-            {say(tell('web.gap'))}
+            {t('web.gap')}
           </Word>
         </g>
       ))}

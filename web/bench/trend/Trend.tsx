@@ -2,7 +2,7 @@ import ApexCharts from 'apexcharts';
 import { useEffect, useMemo, useRef } from 'react';
 import { type TrendOf, trendLines } from '@/core/startup/trend-lines';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { BAND_WORDS, LINE_WORDS } from './line-words';
 
 type Props = TrendOf & { target?: { low: number; high: number } | undefined; targetOf: 'subcooling' | 'superheat' };
@@ -73,7 +73,7 @@ function annotations(target: Props['target'], targetOf: Props['targetOf'], gaps:
     xaxis: gaps.map((s) => ({
       x: s / 60,
       borderColor: css('--oxide'),
-      label: { text: say(tell('web.gap')), style: { background: css('--sheet'), color: css('--oxide') } },
+      label: { text: t('web.gap'), style: { background: css('--sheet'), color: css('--oxide') } },
     })),
   };
 }
@@ -97,7 +97,7 @@ function options(series: Series[]): ApexCharts.ApexOptions {
     xaxis: {
       type: 'numeric',
       tickAmount: 8,
-      title: { text: say(tell('web.run-time-min')), style: { fontWeight: 500, fontSize: '13px' } },
+      title: { text: t('web.run-time-min'), style: { fontWeight: 500, fontSize: '13px' } },
       labels: { formatter: (v: string) => String(Math.round(Number(v))), style: { fontSize: '13px' } },
       axisBorder: { color: css('--ink') },
     },

@@ -2,7 +2,7 @@ import { scaleLog } from 'd3-scale';
 import type { Verdict } from '@/core/finding/finding';
 import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { linePath } from '../strip/line-path';
 import { Level, Measured, Now, Word } from '../strip/parts';
 import { type Field, Strip } from '../strip/Strip';
@@ -41,12 +41,12 @@ export function VacuumStrip(props: Props) {
   return (
     <Strip
       testId="vacuum-strip"
-      label={say(tell('web.vacuum-over-time'))}
+      label={t('web.vacuum-over-time')}
       span={stripSpan(points, aheadMin)}
       margins={M}
       height={height}
-      unit={say(tell('web.m'))}
-      tick={(m) => say(tell('web.min', { m }))}
+      unit={t('web.m')}
+      tick={(m) => t('web.min', { m })}
     >
       {(field) => <Drawn {...props} field={field} />}
     </Strip>
@@ -112,14 +112,14 @@ function Drawn({
         field={field}
         y={y(limitMicrons)}
         tone="var(--pine)"
-        word={say(tell('web.stands-under', { limitMicrons: q(limitMicrons, 'microns') }))}
+        word={t('web.stands-under', { limitMicrons: q(limitMicrons, 'microns') })}
         at="left-over"
       />
       <Level
         field={field}
         y={y(targetMicrons)}
         tone="var(--copper)"
-        word={say(tell('web.pull-to', { targetMicrons: q(targetMicrons, 'microns') }))}
+        word={t('web.pull-to', { targetMicrons: q(targetMicrons, 'microns') })}
         at="left-under"
       />
       <Now x={x} y={(v) => y(Math.max(STRIP_LOW, v))} at={last} />

@@ -1,7 +1,7 @@
 import { CHART_EXAMPLE, type MakerChart, readChart } from '@/core/equipment/chart/read-chart';
 import { list, value as word } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   label: string;
@@ -36,9 +36,7 @@ export function ChartField({ label, hint, value, error, onValue }: Props) {
 }
 
 const sizeOf = ({ rows }: MakerChart): string =>
-  say(
-    tell('web.points-of-chart', {
-      count: rows.length,
-      calls: list([...new Set(rows.map((r) => r.call))].map(word)),
-    }),
-  );
+  t('web.points-of-chart', {
+    count: rows.length,
+    calls: list([...new Set(rows.map((r) => r.call))].map(word)),
+  });

@@ -1,8 +1,7 @@
 import { ScanBarcode } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Field as Input } from '@/web/kit/Field';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A picture wider than this is made smaller before its code is looked for, px. */
 const WIDEST_PX = 1400;
@@ -41,8 +40,8 @@ export function CodeField({
         <button
           type="button"
           disabled={state === 'reading'}
-          aria-label={say(tell('web.read-code-for', { label }))}
-          title={say(tell('web.read-code-for', { label }))}
+          aria-label={t('web.read-code-for', { label })}
+          title={t('web.read-code-for', { label })}
           onClick={() => input.current?.click()}
           className="touch mb-[22px] grid w-12 cursor-pointer place-items-center border-[1.5px] border-rule text-copper"
         >
@@ -62,10 +61,10 @@ export function CodeField({
           if (file) void read(file);
         }}
       />
-      {state === 'reading' ? <p className="text-[12.5px] text-ink2">{say(tell('web.reading-the-code'))}</p> : null}
+      {state === 'reading' ? <p className="text-[12.5px] text-ink2">{t('web.reading-the-code')}</p> : null}
       {state === 'none' ? (
         <p role="alert" className="text-[12.5px] font-[600] text-ochre">
-          {say(tell('web.no-code-found-type-it'))}
+          {t('web.no-code-found-type-it')}
         </p>
       ) : null}
     </div>

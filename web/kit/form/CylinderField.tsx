@@ -6,7 +6,7 @@ import { deviceId } from '@/web/api/device-id';
 import { useCylinderList } from '@/web/api/use-cylinders';
 import { Choice } from '@/web/kit/Choice';
 import { lbOz, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { Asked } from './Asked';
 export function CylinderField({
   label,
@@ -41,14 +41,12 @@ export function CylinderField({
         value={value}
         options={list.map((c) => ({
           value: c.id,
-          label: say(
-            tell('web.on-scale', {
-              tag: c.tag,
-              refrigerant: c.refrigerant ?? stored('empty'),
-              contentsOz: c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : '',
-              c: lbOz(grossByLedger(c)),
-            }),
-          ),
+          label: t('web.on-scale', {
+            tag: c.tag,
+            refrigerant: c.refrigerant ?? stored('empty'),
+            contentsOz: c.contentsOz > 0 ? `, ${lbOz(c.contentsOz)}` : '',
+            c: lbOz(grossByLedger(c)),
+          }),
         }))}
         onChange={onValue}
       />

@@ -3,7 +3,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Field as Input } from '@/web/kit/Field';
 import { WeightField } from '@/web/kit/WeightField';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { Asked } from './Asked';
 import { ChartField } from './ChartField';
 import { CodeField } from './CodeField';
@@ -90,8 +90,8 @@ export function FieldOf({ field, value, typed, error, onTyped, onValue }: FieldP
             label={label}
             value={value === undefined ? 'open' : value === true ? 'yes' : 'no'}
             options={[
-              { value: 'yes', label: say(tell('web.yes')) },
-              { value: 'no', label: say(tell('web.no')) },
+              { value: 'yes', label: t('web.yes') },
+              { value: 'no', label: t('web.no') },
             ]}
             onChange={(v) => onValue(v === 'yes')}
           />

@@ -5,8 +5,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { AsLeft } from '@/web/kit/use-draft';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { answersOf, askedFor } from './boxes';
 import { FieldOf } from './FieldOf';
 import type { Typed } from './typed';
@@ -83,14 +82,14 @@ export function FieldSheet({
           ))}
         {open || !asked.some(([, field]) => field.more) ? null : (
           <Button tone="quiet" className="justify-self-start" onClick={() => setMore(true)}>
-            {say(tell('web.more-details'))}
+            {t('web.more-details')}
           </Button>
         )}
         {below?.(answersOf(form.fields, f.boxes))}
         {f.error('root') ? <p className="text-[13px] font-[600] text-oxide">{f.error('root')}</p> : null}
         <Trouble problem={problem} />
         <Button type="submit" tone="primary" disabled={busy}>
-          {save ?? say(tell('web.write-it-down'))}
+          {save ?? t('web.write-it-down')}
         </Button>
       </form>
     </Sheet>

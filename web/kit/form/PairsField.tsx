@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { numberFromText } from '@/web/kit/number-text';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Reads "0 300, 5 340, 10 372", one pair a line or separated by commas or semicolons. */
 export function pairsOf(text: string): { pairs: [number, number][]; bad: string | undefined } {
@@ -50,11 +49,11 @@ export function PairsField({
       />
       <span className="block text-[12.5px] text-ink2">
         {bad ? (
-          <span className="font-[600] text-oxide">{say(tell('web.is-not-minute-and-reading', { bad }))}</span>
+          <span className="font-[600] text-oxide">{t('web.is-not-minute-and-reading', { bad })}</span>
         ) : error ? (
           <span className="font-[600] text-oxide">{error}</span>
         ) : (
-          say(tell('web.one-reading-line-minute-then-microns'))
+          t('web.one-reading-line-minute-then-microns')
         )}
       </span>
     </label>

@@ -1,7 +1,6 @@
 import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type Typed, VACUUM } from './typed';
 
 type Props = {
@@ -29,11 +28,11 @@ export function PressureField({ label, hint, typed, error, onTyped }: Props) {
       <div className="[&_div:first-child]:sr-only">
         <p aria-hidden="true" className="h-[19.5px]" />
         <Choice
-          label={say(tell('web.unit', { label }))}
+          label={t('web.unit', { label })}
           value={unit}
           options={[
             { value: 'psig', label: 'psig' },
-            { value: VACUUM, label: say(tell('web.vacuum')) },
+            { value: VACUUM, label: t('web.vacuum') },
           ]}
           onChange={(more) => onTyped({ ...typed, more })}
         />

@@ -1,8 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { serverNow } from '@/web/api/clock';
 import { Field } from '@/web/kit/Field';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { label: string; value: unknown; error: string | undefined; onValue: (iso: string) => void };
 
@@ -18,7 +17,7 @@ export function TimeField({ label, value, error, onValue }: Props) {
       label={label}
       type="time"
       value={at ? format(at, 'HH:mm') : ''}
-      hint={say(tell('web.now-set-it-back-when-gauge'))}
+      hint={t('web.now-set-it-back-when-gauge')}
       error={error}
       onChange={(e) => {
         const [hours, minutes] = e.target.value.split(':').map(Number);

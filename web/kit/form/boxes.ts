@@ -3,7 +3,7 @@ import { saidOf } from '@/core/finding/allow';
 import { allowedAt } from '@/core/finding/schema-fields';
 import type { Answers, Field, Fields } from '@/core/form/field';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { readTyped, type Typed, typedOf } from './typed';
 
 /** What stands in the boxes of a form: text where something is typed, else the answer itself. */
@@ -76,7 +76,7 @@ export function refusalsOf(
     const missing = value === undefined || value === '' || value === null;
     // A rule of the whole form says itself what is missing.
     if (missing && issue.code === 'custom') out[field] = say(saidOf(issue.message));
-    else out[field] = say(tell(missing ? 'web.missing-allowed' : 'web.not-allowed-allowed', { allowed }));
+    else out[field] = t(missing ? 'web.missing-allowed' : 'web.not-allowed-allowed', { allowed });
   }
   return out;
 }

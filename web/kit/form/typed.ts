@@ -2,8 +2,7 @@ import type { Field } from '@/core/form/field';
 import { PSI_PER_INHG } from '@/core/units/units';
 import { numberFromText } from '@/web/kit/number-text';
 import { ozFromText, type WeightText, weightText } from '@/web/kit/weight-text';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** What stands in the boxes of one field; the second box is pounds of a weight, or the unit of a pressure. */
 export type Typed = { text: string; more?: string };
@@ -35,11 +34,11 @@ export function readTyped(
     if (`${more}${text}`.trim() === '') return {};
     const value = ozFromText(weight);
     return value === undefined
-      ? { trouble: say(tell('web.is-not-plain-number-leave-unit-3', { trim: `${more} ${text}`.trim() })) }
+      ? { trouble: t('web.is-not-plain-number-leave-unit-3', { trim: `${more} ${text}`.trim() }) }
       : { value };
   }
   if (text.trim() === '') return {};
   const number = numberFromText(text);
-  if (number === undefined) return { trouble: say(tell('web.is-not-plain-number-leave-unit-2', { text })) };
+  if (number === undefined) return { trouble: t('web.is-not-plain-number-leave-unit-2', { text }) };
   return { value: shown.kind === 'pressure' && more === VACUUM ? -Math.abs(number) * PSI_PER_INHG : number };
 }

@@ -3,7 +3,7 @@ import type { BuildUp } from '@/core/phases/charge/charge-sheet';
 import { shown } from '@/core/units/format';
 import { useSize } from '@/web/bench/use-size';
 import { lbOz, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { build: BuildUp; state: WeighInState; moving: boolean };
 
@@ -35,7 +35,7 @@ export function BuildUpPicture({ build, state, moving }: Props) {
   return (
     <div ref={ref} className="w-full">
       {width > 0 ? (
-        <svg width={width} height={height} role="img" aria-label={say(tell('web.charge-build-up'))}>
+        <svg width={width} height={height} role="img" aria-label={t('web.charge-build-up')}>
           <defs>
             <pattern id="held" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
               <path d="M0 0V7" stroke="var(--ink)" strokeWidth="1.4" opacity="0.5" />
@@ -131,7 +131,7 @@ function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalP
   return (
     <g>
       <text x={0} y={narrow ? top - 14 : top + 19} fontSize={15} fontWeight={700} fill="var(--ink)">
-        {say(tell('web.in-system'))}
+        {t('web.in-system')}
       </text>
       <text
         x={narrow ? width - 2 : 0}
@@ -188,11 +188,11 @@ function Total({ build, state, x, y, narrow, width, moving, step, full }: TotalP
       ))}
       <path d={`M${x(0)} ${top + 44}H${x(full)}`} stroke="var(--ink2)" />
       <text x={x(full)} y={top + 80} textAnchor="end" fontSize={12.5} fill="var(--ink2)">
-        {say(tell('web.lb'))}
+        {t('web.lb')}
       </text>
       {build.alreadyInUnitOz > 0 ? (
         <text x={x(0)} y={top + 84} fontSize={12.5} fill="var(--ink2)">
-          {say(tell('web.hatched-already-in-unit'))}
+          {t('web.hatched-already-in-unit')}
         </text>
       ) : null}
     </g>

@@ -2,7 +2,7 @@ import type { judgeCharge } from '@/core/phases/charge/charge-sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { EquippedView } from '../job-context';
 
 type Props = { view: EquippedView; finding: ReturnType<typeof judgeCharge>['finding'] };
@@ -14,7 +14,7 @@ export function ChargeHead({ view: { sheet }, finding }: Props) {
   const mark = signed ? 'good' : finding.verdict === 'not-proven' ? 'now' : finding.verdict;
   return (
     <div className="flex flex-wrap items-baseline gap-x-4">
-      <h1 className="text-[23px]">{say(tell('web.charge'))}</h1>
+      <h1 className="text-[23px]">{t('web.charge')}</h1>
       <span className="text-ink2">
         {refrigerant},{' '}
         {say(

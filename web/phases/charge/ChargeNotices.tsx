@@ -4,7 +4,7 @@ import type { BuildUp } from '@/core/phases/charge/charge-sheet';
 import { REFRIGERANT_FACTS } from '@/core/refrigerant/refrigerants';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { EquippedView } from '../job-context';
 
 /** What looks like a slip on the plate, and the caution of the work while it goes on. */
@@ -21,22 +21,18 @@ export function ChargeNotices({ view, build, signed }: { view: EquippedView; bui
       ))}
       {build.makerDiffers ? (
         <Notice kind="look-again">
-          {say(
-            tell('web.makers-oz-ft-is-more-than', {
-              ozPerFt: build.ozPerFt.toFixed(2),
-              physicsOzPerFt: build.physicsOzPerFt.toFixed(2),
-              liquidLineOdIn: odText(plate.liquidLineOdIn),
-            }),
-          )}
+          {t('web.makers-oz-ft-is-more-than', {
+            ozPerFt: build.ozPerFt.toFixed(2),
+            physicsOzPerFt: build.physicsOzPerFt.toFixed(2),
+            liquidLineOdIn: odText(plate.liquidLineOdIn),
+          })}
         </Notice>
       ) : null}
       {signed ? null : (
         <Notice kind="look-again">
-          {say(
-            tell('web.gloves-and-eye-protection-liquid-refrigerant', {
-              safetyGroup: a2l ? tell('web.a2l-ventilate-no-flame-or-spark') : '',
-            }),
-          )}
+          {t('web.gloves-and-eye-protection-liquid-refrigerant', {
+            safetyGroup: a2l ? tell('web.a2l-ventilate-no-flame-or-spark') : '',
+          })}
         </Notice>
       )}
     </>

@@ -5,8 +5,7 @@ import { Button } from '@/web/kit/Button';
 import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { EquippedView } from '../job-context';
 import { MovementLog } from '../MovementLog';
@@ -49,12 +48,10 @@ function ChargeBench({ view, build }: { view: EquippedView; build: BuildUp }) {
     <NextMove move={c.next} busy={c.busy} press={c.press}>
       {weighing && !c.scaleRun ? (
         <Button disabled={c.busy} onClick={() => void c.act(() => c.move(weighing))}>
-          {say(
-            tell('web.oz-simulated-scale', {
-              kind: tell(weighing.kind === 'weigh-in' ? 'web.weigh-in' : 'web.recover'),
-              oz: weighing.oz.toFixed(1),
-            }),
-          )}
+          {t('web.oz-simulated-scale', {
+            kind: tell(weighing.kind === 'weigh-in' ? 'web.weigh-in' : 'web.recover'),
+            oz: weighing.oz.toFixed(1),
+          })}
         </Button>
       ) : null}
     </NextMove>

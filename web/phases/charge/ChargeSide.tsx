@@ -13,7 +13,7 @@ import { ENTRIES } from '@/core/phases/log/entries';
 import { shown, withUnit } from '@/core/units/format';
 import { Button } from '@/web/kit/Button';
 import { lbOz, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
@@ -56,57 +56,51 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
   return (
     <div className="grid gap-5 p-4 lg:p-5">
-      <section aria-label={say(tell('web.scale'))}>
+      <section aria-label={t('web.scale')}>
         <h2 className="text-[15px] font-[680]">
-          {state.remainingOz >= -state.toleranceOz ? say(tell('web.left-to-weigh-in')) : say(tell('web.over-build-up'))}
+          {state.remainingOz >= -state.toleranceOz ? t('web.left-to-weigh-in') : t('web.over-build-up')}
         </h2>
         <p className="narrow text-[46px] leading-none font-[660]" data-testid="left-oz">
           {shown(Math.abs(state.remainingOz), 'oz')}
-          <small className="text-[19px] font-[500] text-ink2"> {say(tell('web.oz'))}</small>
+          <small className="text-[19px] font-[500] text-ink2"> {t('web.oz')}</small>
         </p>
         <p className="mt-1 text-[13.5px] text-ink2">
-          {say(
-            tell('web.of-oz-from-cylinder-counts-as', {
-              weighedOz: shown(state.weighedOz, 'oz'),
-              toWeighInOz: shown(state.toWeighInOz, 'oz'),
-              toleranceOz: shown(state.toleranceOz, 'oz'),
-            }),
-          )}
+          {t('web.of-oz-from-cylinder-counts-as', {
+            weighedOz: shown(state.weighedOz, 'oz'),
+            toWeighInOz: shown(state.toWeighInOz, 'oz'),
+            toleranceOz: shown(state.toleranceOz, 'oz'),
+          })}
         </p>
         <table className="mt-2 w-full">
           <tbody>
             <Row
-              label={say(tell('web.scale-now'))}
-              note={run?.source ?? say(tell('web.not-streaming'))}
+              label={t('web.scale-now')}
+              note={run?.source ?? t('web.not-streaming')}
               value={typeof scale === 'number' && run ? withUnit(scale, 'oz') : '–'}
             />
-            <Row label={say(tell('web.build-up'))} value={withUnit(build.totalOz, 'oz')} />
-            <Row label={say(tell('web.already-in-unit'))} value={withUnit(build.alreadyInUnitOz, 'oz')} />
+            <Row label={t('web.build-up')} value={withUnit(build.totalOz, 'oz')} />
+            <Row label={t('web.already-in-unit')} value={withUnit(build.alreadyInUnitOz, 'oz')} />
             <Row
-              label={say(tell('web.liquid-line-2'))}
-              note={say(
-                tell('web.ft', {
-                  liquidLineOdIn: odText(charged.liquidLineOdIn),
-                  lineLengthFt: charged.lineLengthFt ?? '?',
-                }),
-              )}
+              label={t('web.liquid-line-2')}
+              note={t('web.ft', {
+                liquidLineOdIn: odText(charged.liquidLineOdIn),
+                lineLengthFt: charged.lineLengthFt ?? '?',
+              })}
               value={withUnit(build.ozPerFt, 'oz/ft')}
             />
           </tbody>
         </table>
         {signed ? null : (
           <p className="mt-2 text-[13px] text-ink2">
-            {scaleRun ? say(tell('web.scale-streams')) : say(tell('web.no-scale-streams'))}{' '}
+            {scaleRun ? t('web.scale-streams') : t('web.no-scale-streams')}{' '}
             <TextButton onClick={() => onOpen('scale')}>
-              {scaleRun ? say(tell('web.scale')) : say(tell('web.connect-scale'))}
+              {scaleRun ? t('web.scale') : t('web.connect-scale')}
             </TextButton>
           </p>
         )}
         <p className="mt-2 text-[13px] text-ink2">
           {say(UNIT_STATE_WORDS[plate.unitState])}.{' '}
-          <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>
-            {say(tell('web.change'))}
-          </TextButton>
+          <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>{t('web.change')}</TextButton>
         </p>
       </section>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
@@ -114,8 +108,8 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
       <SimilarJobs jobId={sheet.job.id} />
       <GateList gates={gates} phase="charge" view={view} />
       {!signed && kept && sheet.circuitLog.length > 0 ? (
-        <section aria-label={say(tell('web.write-down'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
+        <section aria-label={t('web.write-down')}>
+          <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
           <div className="mt-1 flex flex-wrap gap-x-1">
             {OFFERS.map((kind) => (
               <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onEntry(kind)}>
@@ -130,10 +124,10 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
       {!signed ? (
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => onOpen('typed')} disabled={held('standing-vacuum')}>
-            {say(tell('web.type-weighed-amount'))}
+            {t('web.type-weighed-amount')}
           </Button>
           {kept && sheet.circuitLog.length > 0 ? null : (
-            <Button onClick={() => onOpen('vacuum')}>{say(tell('web.vacuum-test'))}</Button>
+            <Button onClick={() => onOpen('vacuum')}>{t('web.vacuum-test')}</Button>
           )}
         </div>
       ) : null}
@@ -144,19 +138,17 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
 /** The label as it is written on the unit. */
 function LabelBlock({ label }: { label: ChargeLabel }) {
   return (
-    <section aria-label={say(tell('web.label'))} className="border-[1.5px] border-ink px-3 py-2">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.label-at-unit'))}</h2>
+    <section aria-label={t('web.label')} className="border-[1.5px] border-ink px-3 py-2">
+      <h2 className="text-[15px] font-[680]">{t('web.label-at-unit')}</h2>
       <p className="text-[22px] font-[680]">
         {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
       </p>
       <p className="text-[13.5px] text-ink2">
-        {say(
-          tell('web.factory-added-here', {
-            factoryOz: lbOz(label.factoryOz),
-            addedOz: lbOz(label.addedOz),
-            co2Tonnes: label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : '',
-          }),
-        )}
+        {t('web.factory-added-here', {
+          factoryOz: lbOz(label.factoryOz),
+          addedOz: lbOz(label.addedOz),
+          co2Tonnes: label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : '',
+        })}
       </p>
     </section>
   );

@@ -1,8 +1,7 @@
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import { SpeedChoice } from '../instruments/SpeedChoice';
 import type { EquippedView } from '../job-context';
@@ -12,8 +11,8 @@ export function ScaleSheet({ view, onClose }: { view: EquippedView; onClose: () 
   const run = view.run?.phase === 'charge' ? view.run : undefined;
   const { problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.scale'))}>
-      <SourceNotice run={run} simulates={say(tell('web.cylinder-and-its-scale'))} />
+    <Sheet open onClose={onClose} title={t('web.scale')}>
+      <SourceNotice run={run} simulates={t('web.cylinder-and-its-scale')} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {run?.source === 'simulated' && view.feed.rig ? (

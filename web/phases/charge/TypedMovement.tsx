@@ -7,7 +7,7 @@ import { nowIso } from '@/web/api/clock';
 import { CertifiedBy, namedCertified } from '@/web/kit/CertifiedBy';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { movedOz, movementForm, wrongWay } from './movement-form';
 
@@ -42,7 +42,7 @@ export function TypedMovement({ view, phase, onClose }: Props) {
   };
   return (
     <FieldSheet
-      title={say(tell('web.type-weighed-amount'))}
+      title={t('web.type-weighed-amount')}
       form={form}
       known={{}}
       draft={`${view.me.id}-${sheet.circuit.id}-weighed`}
@@ -54,7 +54,7 @@ export function TypedMovement({ view, phase, onClose }: Props) {
           <p className="text-[17px] font-[620]">{moved(said)}</p>
         </>
       )}
-      save={say(tell('web.record-this-amount'))}
+      save={t('web.record-this-amount')}
       onClose={onClose}
     />
   );
@@ -62,7 +62,7 @@ export function TypedMovement({ view, phase, onClose }: Props) {
 
 function moved(said: Answers): string {
   const oz = movedOz(said);
-  if (oz === undefined || wrongWay(said)) return say(tell('web.moved'));
+  if (oz === undefined || wrongWay(said)) return t('web.moved');
   const way = said.way === 'in' ? tell('web.into-system-2') : value('recovered');
   return `${Math.abs(oz).toFixed(1)} oz ${say(way)}`;
 }

@@ -4,8 +4,7 @@ import { vacuumWantsReason } from '@/core/phases/circuit-kept';
 import { vacuumFields } from '@/core/phases/evacuate/typed-vacuum';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** The standing-vacuum test as it was read off the gauge: a typed record that the charge gate reads. */
@@ -19,15 +18,15 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
   }, [sheet.circuitSchools.decayLimit, wantsReason]);
   return (
     <FieldSheet
-      title={say(tell('web.standing-vacuum-test'))}
+      title={t('web.standing-vacuum-test')}
       form={form}
       known={kept ?? {}}
       draft={`${view.me.id}-${sheet.circuit.id}-vacuum`}
       send={(body) => view.actions.replace(`/jobs/${sheet.job.id}/vacuum`, { version: kept?.version ?? 0, ...body })}
-      save={say(tell('web.record-test'))}
+      save={t('web.record-test')}
       onClose={onClose}
     >
-      <Notice kind="look-again">{say(tell('web.never-energise-or-insulation-test-compressor'))}</Notice>
+      <Notice kind="look-again">{t('web.never-energise-or-insulation-test-compressor')}</Notice>
     </FieldSheet>
   );
 }

@@ -5,7 +5,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { CheckRowLine } from './CheckRowLine';
@@ -57,10 +57,10 @@ export function CheckGroups({ view, kind, groups, signed, open, onOpen, head = {
       {open ? <CheckSheet view={view} kind={kind} row={open} onClose={() => onOpen(undefined)} /> : null}
       {taking?.entry ? (
         <ReasonSheet
-          title={say(tell('web.take-answer-back'))}
-          label={say(tell('web.why-it-does-not-hold'))}
+          title={t('web.take-answer-back')}
+          label={t('web.why-it-does-not-hold')}
           least={5}
-          send={say(tell('web.withdraw-it'))}
+          send={t('web.withdraw-it')}
           tone="stop"
           onSend={(reason) => write('withdrawn', { reason }, taking.entry!.id)}
           onClose={() => setTaking(undefined)}

@@ -10,7 +10,7 @@ import { Mark } from '@/web/kit/Mark';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { QuietTap, Tap } from '@/web/kit/Taps';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
@@ -43,9 +43,7 @@ export function CheckRowLine({ view, kind, row, signed, act, onOpen, onTakeBack 
         <b className="font-[620]">{say(ask)}</b>
         {band ? <span className="ml-1.5 text-[14px] text-ink2">{say(band)}</span> : null}
         {entry ? <Written row={row} /> : null}
-        {row.accepted ? (
-          <span className="block text-[14px] text-ink2">{say(tell('web.accepted-against-advice'))}</span>
-        ) : null}
+        {row.accepted ? <span className="block text-[14px] text-ink2">{t('web.accepted-against-advice')}</span> : null}
         {entry && isOpen(row) && finding.next ? (
           <span className="block text-[14px] font-[620]">{say(finding.next.say)}</span>
         ) : null}
@@ -59,11 +57,11 @@ export function CheckRowLine({ view, kind, row, signed, act, onOpen, onTakeBack 
                 <PhotoButton
                   view={view}
                   subject={entrySubject(view.sheet.systemLog, entry)}
-                  label={say(tell('web.picture-of-entry', { title: ask }))}
+                  label={t('web.picture-of-entry', { title: ask })}
                 />
               ) : null}
-              <QuietTap onPress={onOpen}>{say(tell('web.change-answer'))}</QuietTap>
-              <QuietTap onPress={onTakeBack}>{say(tell('web.take-back'))}</QuietTap>
+              <QuietTap onPress={onOpen}>{t('web.change-answer')}</QuietTap>
+              <QuietTap onPress={onTakeBack}>{t('web.take-back')}</QuietTap>
             </>
           ) : (
             <Answer {...{ view, kind, row, act, onOpen }} />
@@ -80,7 +78,7 @@ function Answer({ view, kind, row, act, onOpen }: Pick<Props, 'view' | 'kind' | 
   const { ask, by } = row.ask;
   const reads = READS[by];
   const yes = (more: object = {}) => void act(() => write(kind, { check: row.check.id, answer: 'yes', ...more }));
-  const more = <QuietTap onPress={onOpen}>{say(tell('web.otherwise'))}</QuietTap>;
+  const more = <QuietTap onPress={onOpen}>{t('web.otherwise')}</QuietTap>;
   if (reads)
     return (
       <>
@@ -94,7 +92,7 @@ function Answer({ view, kind, row, act, onOpen }: Pick<Props, 'view' | 'kind' | 
             onCommit={(reading) => {
               if (reading === null) return undefined;
               if (reading < 0 || reading > reads.most)
-                return say(tell('web.reading-from-0-to', { most: reads.most, unit: reads.unit }));
+                return t('web.reading-from-0-to', { most: reads.most, unit: reads.unit });
               yes({ reading });
               return undefined;
             }}

@@ -1,6 +1,5 @@
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 
@@ -11,10 +10,10 @@ export function TakeBackSheet({ view, entryId, what, onClose }: Props) {
   const write = useEntries(view);
   return (
     <ReasonSheet
-      title={say(tell('web.take-answer-back'))}
-      label={say(tell('web.why-it-does-not-hold'))}
+      title={t('web.take-answer-back')}
+      label={t('web.why-it-does-not-hold')}
       least={5}
-      send={say(tell('web.withdraw-it'))}
+      send={t('web.withdraw-it')}
       tone="stop"
       onSend={(reason) => write('withdrawn', { reason }, entryId)}
       onClose={onClose}

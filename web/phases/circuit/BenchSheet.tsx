@@ -4,8 +4,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import { SpeedChoice } from '../instruments/SpeedChoice';
 import type { JobView } from '../job-context';
@@ -21,7 +20,7 @@ type Switch = {
 const SWITCHES: Record<string, readonly Switch[]> = {
   nitrogen: [
     {
-      label: say(tell('web.leak')),
+      label: t('web.leak'),
       name: 'leakScfh',
       options: [
         [0, 'none'],
@@ -30,7 +29,7 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: say(tell('web.day-2')),
+      label: t('web.day-2'),
       name: 'swingFPerH',
       options: [
         [-6, 'cools'],
@@ -39,17 +38,17 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: say(tell('web.sun-on-pipe')),
+      label: t('web.sun-on-pipe'),
       name: 'sunF',
       options: [
         [0, 'shaded'],
-        [15, say(tell('web.in-sun'))],
+        [15, t('web.in-sun')],
       ],
     },
   ],
   vacuum: [
     {
-      label: say(tell('web.leak')),
+      label: t('web.leak'),
       name: 'leakMicronCfm',
       options: [
         [0, 'none'],
@@ -58,7 +57,7 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: say(tell('web.water-in-pipes')),
+      label: t('web.water-in-pipes'),
       name: 'waterOz',
       options: [
         [0.004, 'dry'],
@@ -67,16 +66,16 @@ const SWITCHES: Record<string, readonly Switch[]> = {
       ],
     },
     {
-      label: say(tell('web.gauge')),
+      label: t('web.gauge'),
       name: 'gauge',
       options: [
         ['right', 'right'],
         ['fouled', 'fouled'],
-        ['lost', say(tell('web.no-signal'))],
+        ['lost', t('web.no-signal')],
       ],
     },
     {
-      label: say(tell('web.valve-cores')),
+      label: t('web.valve-cores'),
       name: 'coresIn',
       options: [
         [false, 'out'],
@@ -86,19 +85,19 @@ const SWITCHES: Record<string, readonly Switch[]> = {
   ],
   recovery: [
     {
-      label: say(tell('web.service-valves')),
+      label: t('web.service-valves'),
       name: 'valveLeaks',
       options: [
         [0, 'tight'],
-        [4, say(tell('web.leak-through'))],
+        [4, t('web.leak-through')],
       ],
     },
     {
-      label: say(tell('web.recovery-cylinder')),
+      label: t('web.recovery-cylinder'),
       name: 'chilled',
       options: [
-        [false, say(tell('web.in-air'))],
-        [true, say(tell('web.in-ice'))],
+        [false, t('web.in-air')],
+        [true, t('web.in-ice')],
       ],
     },
   ],
@@ -112,8 +111,8 @@ export function BenchSheet({ view, phase, onClose }: { view: JobView; phase: Run
   const bench = run && !feed.bench?.told ? feed.bench : null;
   const { problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>
-      <SourceNotice run={run} simulates={say(tell('web.pipes-pump-and-gauges'))} />
+    <Sheet open onClose={onClose} title={t('web.instruments')}>
+      <SourceNotice run={run} simulates={t('web.pipes-pump-and-gauges')} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {bench ? <Controls bench={bench} send={(command) => void act(() => view.order(command as object))} /> : null}

@@ -16,7 +16,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
@@ -105,8 +105,8 @@ export function CircuitFrame<Facts>({
           <GateList gates={gates} phase={phase} view={view} />
           {beside}
           {signed ? null : (
-            <section aria-label={say(tell('web.write-down'))}>
-              <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
+            <section aria-label={t('web.write-down')}>
+              <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
               <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
                 {offeredIn(phase).map((kind) => (
                   <Button
@@ -133,11 +133,9 @@ export function CircuitFrame<Facts>({
           <span className="text-ink2">{about}</span>
           {bench && !signed ? (
             <Button tone="quiet" className="ml-auto -my-2" onClick={() => setDrawer(true)}>
-              {say(
-                tell('web.instruments-2', {
-                  bench: view.feed.bench && view.feed.bench.speed !== 1 && running ? ` ${view.feed.bench.speed}×` : '',
-                }),
-              )}
+              {t('web.instruments-2', {
+                bench: view.feed.bench && view.feed.bench.speed !== 1 && running ? ` ${view.feed.bench.speed}×` : '',
+              })}
             </Button>
           ) : null}
         </div>

@@ -6,7 +6,7 @@ import { entrySubject } from '@/core/phases/pictures';
 import { clock, value } from '@/core/words/said';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { EntrySheet } from './EntrySheet';
@@ -37,10 +37,10 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.log'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.written-down'))}</h2>
+    <section aria-label={t('web.log')}>
+      <h2 className="text-[15px] font-[680]">{t('web.written-down')}</h2>
       {!signed && view.sheet.overrides.some((o) => o.phase === phase) ? (
-        <p className="text-[13px] text-ink2">{say(tell('web.taking-back-takes-override-off'))}</p>
+        <p className="text-[13px] text-ink2">{t('web.taking-back-takes-override-off')}</p>
       ) : null}
       <ul className="mt-1">
         {list.map((e) => (
@@ -59,14 +59,14 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
             {(since === undefined ? signed : e.at <= since) ? null : (
               <span className="ml-auto flex gap-1">
                 {e.source === 'typed' && !entryOf(e.kind).byTap && e.kind !== 'recovered' ? (
-                  <LogButton onPress={() => setFixing(e)}>{say(tell('web.correct'))}</LogButton>
+                  <LogButton onPress={() => setFixing(e)}>{t('web.correct')}</LogButton>
                 ) : null}
                 <PhotoButton
                   view={view}
                   subject={entrySubject(log, e)}
-                  label={say(tell('web.picture-of-entry', { title: ENTRIES[e.kind].title }))}
+                  label={t('web.picture-of-entry', { title: ENTRIES[e.kind].title })}
                 />
-                <LogButton onPress={() => setTaking(e)}>{say(tell('web.withdraw'))}</LogButton>
+                <LogButton onPress={() => setTaking(e)}>{t('web.withdraw')}</LogButton>
               </span>
             )}
           </li>
@@ -83,15 +83,15 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
       ) : null}
       {taking ? (
         <ReasonSheet
-          title={say(tell('web.withdraw-2', { entryTitles: ENTRIES[taking.kind].title }))}
-          label={say(tell('web.why-it-does-not-hold'))}
+          title={t('web.withdraw-2', { entryTitles: ENTRIES[taking.kind].title })}
+          label={t('web.why-it-does-not-hold')}
           least={5}
-          send={say(tell('web.withdraw-it'))}
+          send={t('web.withdraw-it')}
           tone="stop"
           onSend={(reason) => write('withdrawn', { reason }, taking.id)}
           onClose={() => setTaking(undefined)}
         >
-          <p className="text-ink2">{say(tell('web.it-stays-in-record-marked-as-2', { taking: entryWords(taking) }))}</p>
+          <p className="text-ink2">{t('web.it-stays-in-record-marked-as-2', { taking: entryWords(taking) })}</p>
         </ReasonSheet>
       ) : null}
     </section>

@@ -9,7 +9,7 @@ import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { entryStart } from './entry-start';
 import { useEntries } from './use-entries';
@@ -56,9 +56,7 @@ export function EntrySheet({ view, kind, preset, standIn, replaces, onClose }: P
     >
       {def.caution ? <Notice kind="look-again">{say(def.caution)}</Notice> : null}
       {standIn && !known.simulated ? (
-        <Button onClick={() => setKnown({ ...known, ...standIn })}>
-          {say(tell('web.read-the-simulated-instruments'))}
-        </Button>
+        <Button onClick={() => setKnown({ ...known, ...standIn })}>{t('web.read-the-simulated-instruments')}</Button>
       ) : null}
     </FieldSheet>
   );

@@ -1,6 +1,5 @@
 import { useNow } from '@/web/api/use-now';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const MS_PER_S = 1000;
 const S_PER_MIN = 60;
@@ -17,7 +16,7 @@ export function WaitClock({ since, forMin }: { since: string; forMin: number }) 
     >
       {Math.floor(goneS / S_PER_MIN)}:{String(goneS % S_PER_MIN).padStart(2, '0')}
       <small className="block text-[12.5px] font-[450] text-ink2">
-        {over ? say(tell('web.min-are-over', { forMin })) : say(tell('web.of-min', { forMin }))}
+        {over ? t('web.min-are-over', { forMin }) : t('web.of-min', { forMin })}
       </small>
     </span>
   );

@@ -12,8 +12,7 @@ import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** The circuits this job works on; one more of the same system, or of another one of the house. */
@@ -32,9 +31,9 @@ export function CircuitList({ view }: { view: JobView }) {
       if (c.id === sheet.circuit.id) navigate(`/jobs/${sheet.job.id}/equipment`, { replace: true });
     });
   return (
-    <section aria-label={say(tell('web.circuits'))} className="mx-4 mt-6 border-t border-rule pt-3 pb-8 lg:mx-7">
-      <h2 className="text-[17px]">{say(tell('web.circuits-of-this-job'))}</h2>
-      <p className="max-w-[60ch] text-[13.5px] text-ink2">{say(tell('web.each-circuit-has-its-own'))}</p>
+    <section aria-label={t('web.circuits')} className="mx-4 mt-6 border-t border-rule pt-3 pb-8 lg:mx-7">
+      <h2 className="text-[17px]">{t('web.circuits-of-this-job')}</h2>
+      <p className="max-w-[60ch] text-[13.5px] text-ink2">{t('web.each-circuit-has-its-own')}</p>
       {several ? (
         <ul className="mt-2">
           {sheet.circuits.map((c, i) => (
@@ -48,13 +47,13 @@ export function CircuitList({ view }: { view: JobView }) {
                 <span className="truncate">
                   {circuitName(sheet, c)}{' '}
                   <span className="ml-2 text-[13px] font-[450] text-ink2">
-                    {say(tell(c.equipped ? 'web.equipment-entered' : 'web.no-equipment-yet'))}
+                    {t(c.equipped ? 'web.equipment-entered' : 'web.no-equipment-yet')}
                   </span>
                 </span>
               </Link>
               {mayChange && i > 0 && c.signed.length === 0 ? (
                 <Button tone="quiet" disabled={busy} onClick={() => remove(c)}>
-                  {say(tell('web.take-off'))}
+                  {t('web.take-off')}
                 </Button>
               ) : null}
             </li>
@@ -64,7 +63,7 @@ export function CircuitList({ view }: { view: JobView }) {
       <Trouble problem={problem} />
       {mayChange ? (
         <Button className="mt-3" onClick={() => setAdding(true)}>
-          {say(tell('web.add-circuit'))}
+          {t('web.add-circuit')}
         </Button>
       ) : null}
       {adding ? (
@@ -83,11 +82,11 @@ function AddCircuit({ view, onClose, onAdded }: { view: JobView; onClose: () => 
   }, [sheet.circuits]);
   return (
     <FieldSheet
-      title={say(tell('web.add-circuit'))}
+      title={t('web.add-circuit')}
       form={form}
       known={{
         system: sheet.circuits[0]!.systemId,
-        name: say(tell('web.circuit-n', { n: sheet.circuits.length + 1 })),
+        name: t('web.circuit-n', { n: sheet.circuits.length + 1 }),
       }}
       draft={`${view.me.id}-${sheet.job.id}-circuit`}
       testId="add-circuit"
@@ -100,7 +99,7 @@ function AddCircuit({ view, onClose, onAdded }: { view: JobView; onClose: () => 
             system === NEW_SYSTEM ? systemName : sheet.circuits.find((c) => c.systemId === system)!.systemName,
         })
       }
-      save={say(tell('web.add-circuit'))}
+      save={t('web.add-circuit')}
       onDone={() => onAdded(id)}
       onClose={onClose}
     />

@@ -9,8 +9,7 @@ import { useAct } from '@/web/kit/use-act';
 import { AsLeft, useDraft } from '@/web/kit/use-draft';
 import { PageLink } from '@/web/library/PageLink';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { CircuitList } from './CircuitList';
 import { Conflict } from './Conflict';
@@ -71,7 +70,7 @@ function PlatePage(view: JobView) {
       }
     >
       <form className="px-4 py-3.5 lg:px-7" onSubmit={form.handleSubmit((text) => save(text, version))}>
-        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
+        <h1 className="mb-3 text-[23px]">{t('web.equipment')}</h1>
         <AsLeft
           left={draft.left && !stored}
           empty={circuit.plate ? tell('web.take-stored-one') : undefined}

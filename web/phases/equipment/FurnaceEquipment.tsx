@@ -6,7 +6,7 @@ import type { JobView } from '@/web/phases/job-context';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CircuitList } from './CircuitList';
 
 /** A furnace alone has no refrigerant plate: what is installed comes from the scope. */
@@ -21,51 +21,49 @@ export function FurnaceEquipment(view: JobView) {
       next={
         <NextMoveBar
           kind={unit ? 'good' : 'now'}
-          say={unit ? say(tell('web.furnace-comes-from-scope')) : say(tell('web.choose-furnace-in-scope'))}
-          because={say(tell('web.furnace-alone-has-no-refrigerant-no'))}
+          say={unit ? t('web.furnace-comes-from-scope') : t('web.choose-furnace-in-scope')}
+          because={t('web.furnace-alone-has-no-refrigerant-no')}
         >
           <Button tone="primary" onClick={() => navigate('../scope', { relative: 'path' })}>
-            {say(tell('web.go-to-scope'))}
+            {t('web.go-to-scope')}
           </Button>
         </NextMoveBar>
       }
     >
       <div className="px-4 py-3.5 lg:px-7">
-        <h1 className="mb-3 text-[23px]">{say(tell('web.equipment'))}</h1>
+        <h1 className="mb-3 text-[23px]">{t('web.equipment')}</h1>
         {unit ? (
           <dl className="grid max-w-[520px] grid-cols-[150px_1fr] gap-y-1">
-            <dt className="text-ink2">{say(tell('web.furnace'))}</dt>
+            <dt className="text-ink2">{t('web.furnace')}</dt>
             <dd className="font-[640]">
               {unit.maker} {unit.model}
             </dd>
-            <dt className="text-ink2">{say(tell('web.size'))}</dt>
+            <dt className="text-ink2">{t('web.size')}</dt>
             <dd>
-              {say(
-                tell('web.in-lb', {
-                  widthIn: unit.widthIn,
-                  depthIn: unit.depthIn,
-                  heightIn: unit.heightIn,
-                  weightLb: unit.weightLb,
-                }),
-              )}
+              {t('web.in-lb', {
+                widthIn: unit.widthIn,
+                depthIn: unit.depthIn,
+                heightIn: unit.heightIn,
+                weightLb: unit.weightLb,
+              })}
             </dd>
-            <dt className="text-ink2">{say(tell('web.power'))}</dt>
-            <dd>{say(tell('web.v', { volts: unit.volts }))}</dd>
+            <dt className="text-ink2">{t('web.power')}</dt>
+            <dd>{t('web.v', { volts: unit.volts })}</dd>
             {unit.outputBtuh !== null ? (
               <>
-                <dt className="text-ink2">{say(tell('web.heat'))}</dt>
+                <dt className="text-ink2">{t('web.heat')}</dt>
                 <dd>{say(q(unit.outputBtuh, 'btuh'))}</dd>
               </>
             ) : null}
             {unit.riseLowF !== null && unit.riseHighF !== null ? (
               <>
-                <dt className="text-ink2">{say(tell('web.rise'))}</dt>
-                <dd>{say(tell('web.from-to', { low: unit.riseLowF, high: q(unit.riseHighF, 'F', 'as is') }))}</dd>
+                <dt className="text-ink2">{t('web.rise')}</dt>
+                <dd>{t('web.from-to', { low: unit.riseLowF, high: q(unit.riseHighF, 'F', 'as is') })}</dd>
               </>
             ) : null}
           </dl>
         ) : (
-          <p className="text-ink2">{say(tell('web.no-furnace-is-chosen-yet'))}</p>
+          <p className="text-ink2">{t('web.no-furnace-is-chosen-yet')}</p>
         )}
       </div>
       <CircuitList view={view} />

@@ -5,8 +5,7 @@ import { get } from '@/web/api/http';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type PlateText, textOf } from './plate-form';
 
 /** Two circuits of one unit share most of its plate: filled in from the other, but for what each has of its own. */
@@ -25,7 +24,7 @@ export function LikeSibling({ sheet, form }: { sheet: JobSheet; form: UseFormRet
   return (
     <div className="mb-3">
       <Button disabled={busy} onClick={fill}>
-        {say(tell('web.start-from-plate-of', { circuit: circuitName(sheet, sibling) }))}
+        {t('web.start-from-plate-of', { circuit: circuitName(sheet, sibling) })}
       </Button>
       <Trouble problem={problem} />
     </div>

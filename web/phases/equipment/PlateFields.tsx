@@ -8,14 +8,14 @@ import { Choice } from '@/web/kit/Choice';
 import { Field } from '@/web/kit/Field';
 import { ChartField } from '@/web/kit/form/ChartField';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type PlateText, plateOf } from './plate-form';
 import { PLATE_LABELS } from './plate-labels';
 
 const SIZES = [...ACR_INSIDE_IN.keys()].map((od) => ({ value: String(od), label: odText(od).replace(' in', '') }));
 const yesNo = [
-  { value: 'yes', label: say(tell('web.yes')) },
-  { value: 'no', label: say(tell('web.no')) },
+  { value: 'yes', label: t('web.yes') },
+  { value: 'no', label: t('web.no') },
 ] as const;
 
 /** The short equipment form: only what feeds the charge, a verdict or the record. */
@@ -63,18 +63,18 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   return (
     <div className="grid gap-6">
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.outdoor-unit-from-its-plate'))}</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{t('web.outdoor-unit-from-its-plate')}</legend>
         <div className={group}>
           {field('maker')}
           {field('model')}
-          {field('serial', undefined, say(tell('web.may-stay-empty')))}
+          {field('serial', undefined, t('web.may-stay-empty'))}
           {field('nominalTons', 'tons')}
           {field('compressorRlaA', 'A')}
           {field('outdoorFanFlaA', 'A')}
-          {field('compressorLraA', 'A', say(tell('web.may-stay-empty')))}
-          {field('lowestOutdoorF', '°F', say(tell('web.may-stay-empty')))}
-          {field('soundPowerDb', 'dB', say(tell('web.may-stay-empty')))}
-          {field('bookPage', undefined, say(tell('web.where-its-figures-stand')))}
+          {field('compressorLraA', 'A', t('web.may-stay-empty'))}
+          {field('lowestOutdoorF', '°F', t('web.may-stay-empty'))}
+          {field('soundPowerDb', 'dB', t('web.may-stay-empty'))}
+          {field('bookPage', undefined, t('web.where-its-figures-stand'))}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
@@ -86,22 +86,22 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
             ['1', '3'].map((v) => ({ value: v, label: v })),
           )}
           {choice('packaged', [
-            { value: 'no', label: say(tell('web.split')) },
-            { value: 'yes', label: say(tell('web.packaged-sealed')) },
+            { value: 'no', label: t('web.split') },
+            { value: 'yes', label: t('web.packaged-sealed') },
           ])}
           {choice('heatPump', yesNo)}
           {choice('inverter', yesNo)}
           {choice('stages', [
-            { value: 'single', label: say(tell('web.one-stage')) },
-            { value: 'two', label: say(tell('web.two-stages')) },
-            { value: 'variable', label: say(tell('web.variable')) },
+            { value: 'single', label: t('web.one-stage') },
+            { value: 'two', label: t('web.two-stages') },
+            { value: 'variable', label: t('web.variable') },
           ])}
         </div>
         {values.inverter === 'yes' ? (
           <div className="mt-3">
             <ChartField
               label={say(PLATE_LABELS.makerChart)}
-              hint={say(tell('web.makers-chart-hint'))}
+              hint={t('web.makers-chart-hint')}
               value={values.makerChart}
               error={form.formState.errors.makerChart?.message?.split('\n')[0]}
               onValue={(v) => {
@@ -113,7 +113,7 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
         ) : null}
       </fieldset>
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.refrigerant-circuit'))}</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{t('web.refrigerant-circuit')}</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
           {choice(
             'refrigerant',
@@ -122,32 +122,30 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
           {choice('metering', [
             { value: 'txv', label: 'TXV' },
             { value: 'eev', label: 'EEV' },
-            { value: 'fixed-orifice', label: say(tell('web.fixed-orifice')) },
+            { value: 'fixed-orifice', label: t('web.fixed-orifice') },
           ])}
         </div>
         <div className={group}>
           {form.watch('metering') === 'fixed-orifice'
-            ? field('orificeStamp', undefined, say(tell('web.may-stay-empty')))
+            ? field('orificeStamp', undefined, t('web.may-stay-empty'))
             : null}
-          {field('factoryChargeOz', 'oz', say(tell('web.16-oz-to-pound')))}
+          {field('factoryChargeOz', 'oz', t('web.16-oz-to-pound'))}
           {packaged ? null : field('includedLineFt', 'ft')}
           {field(
             'targetSubcoolingF',
             '°F',
-            values.metering === 'fixed-orifice'
-              ? say(tell('web.not-used-for-fixed-orifice'))
-              : say(tell('web.from-plate')),
+            values.metering === 'fixed-orifice' ? t('web.not-used-for-fixed-orifice') : t('web.from-plate'),
           )}
         </div>
         <div className="mt-1 flex flex-wrap gap-x-6 gap-y-3">
           {choice('targetSource', [
-            { value: 'plate', label: say(tell('web.plate-2')) },
-            { value: 'maker', label: say(tell('web.makers-table')) },
-            { value: 'technician', label: say(tell('web.my-own-choice')) },
+            { value: 'plate', label: t('web.plate-2') },
+            { value: 'maker', label: t('web.makers-table') },
+            { value: 'technician', label: t('web.my-own-choice') },
           ])}
         </div>
         {packaged ? (
-          <p className="mt-3 text-[14px] text-ink2">{say(tell('web.packaged-unit-comes-sealed-with-its'))}</p>
+          <p className="mt-3 text-[14px] text-ink2">{t('web.packaged-unit-comes-sealed-with-its')}</p>
         ) : (
           <div className="mt-3">
             {choice(
@@ -165,16 +163,16 @@ export function PlateFields({ form }: { form: UseFormReturn<PlateText> }) {
   function lineFields() {
     return (
       <fieldset>
-        <legend className="mb-2 text-[17px] font-[680]">{say(tell('web.line-set-and-additions'))}</legend>
+        <legend className="mb-2 text-[17px] font-[680]">{t('web.line-set-and-additions')}</legend>
         <div className="mb-3 flex flex-wrap gap-x-6 gap-y-3">
           {choice('liquidLineOdIn', SIZES.slice(0, 5))}
           {choice('vaporLineOdIn', SIZES.slice(2))}
         </div>
         <div className={group}>
-          {field('liquidSizes', undefined, say(tell('web.sizes-in-a-row')))}
-          {field('vaporSizes', undefined, say(tell('web.sizes-in-a-row')))}
-          {field('lineLengthFt', 'ft', say(tell('web.leave-empty-if-unknown')))}
-          {field('makerOzPerFt', 'oz/ft', say(tell('web.optional-it-wins-over-computed-one')))}
+          {field('liquidSizes', undefined, t('web.sizes-in-a-row'))}
+          {field('vaporSizes', undefined, t('web.sizes-in-a-row'))}
+          {field('lineLengthFt', 'ft', t('web.leave-empty-if-unknown'))}
+          {field('makerOzPerFt', 'oz/ft', t('web.optional-it-wins-over-computed-one'))}
           {field('drierOz', 'oz')}
           {field('coilOz', 'oz')}
         </div>

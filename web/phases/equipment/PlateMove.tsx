@@ -1,7 +1,6 @@
 import { Button } from '@/web/kit/Button';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { signed: boolean; kept: boolean; busy: boolean; onSave: () => void };
 
@@ -11,18 +10,18 @@ export function PlateMove({ signed, kept, busy, onSave }: Props) {
     return (
       <NextMoveBar
         kind="good"
-        say={say(tell('web.charge-is-signed-with-this-plate'))}
-        because={say(tell('web.what-was-signed-stays-as-it-2'))}
+        say={t('web.charge-is-signed-with-this-plate')}
+        because={t('web.what-was-signed-stays-as-it-2')}
       />
     );
   return (
     <NextMoveBar
       kind="now"
-      say={say(tell(kept ? 'web.read-plate-of-unit-that-stays' : 'web.check-it-against-plate-then-save'))}
-      because={say(tell('web.every-number-here-feeds-charge-verdict'))}
+      say={t(kept ? 'web.read-plate-of-unit-that-stays' : 'web.check-it-against-plate-then-save')}
+      because={t('web.every-number-here-feeds-charge-verdict')}
     >
       <Button tone="primary" disabled={busy} onClick={onSave}>
-        {say(tell('web.save-equipment'))}
+        {t('web.save-equipment')}
       </Button>
     </NextMoveBar>
   );

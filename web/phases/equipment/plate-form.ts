@@ -3,7 +3,7 @@ import { saidOf } from '@/core/finding/allow';
 import { allowedAt } from '@/core/finding/schema-fields';
 import { numberFromText } from '@/web/kit/number-text';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The plate as it is typed: every number a text, so that nothing typed is lost or silently changed. */
 export type PlateText = Record<keyof Plate, string>;
@@ -116,16 +116,16 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
   const allowedOf = (field: string): string => say(allowedAt(plateSchema, [field]));
   // A split unit is the absence of a mark on the record; on the form it is said.
   if (text.packaged === '')
-    problems.push({ field: 'packaged', message: say(tell('web.missing')), allowed: allowedOf('packaged') });
+    problems.push({ field: 'packaged', message: t('web.missing'), allowed: allowedOf('packaged') });
   for (const field of [...NUMBER_FIELDS, ...MORE_NUMBERS]) {
     const entered = text[field].trim();
     const value = numberFromText(entered);
     if (entered === '') {
       if ((MORE as readonly string[]).includes(field)) delete raw[field];
       else if (OPTIONAL.includes(field)) raw[field] = null;
-      else problems.push({ field, message: say(tell('web.missing')), allowed: allowedOf(field) });
+      else problems.push({ field, message: t('web.missing'), allowed: allowedOf(field) });
     } else if (value === undefined)
-      problems.push({ field, message: say(tell('web.is-not-plain-number', { entered })), allowed: allowedOf(field) });
+      problems.push({ field, message: t('web.is-not-plain-number', { entered }), allowed: allowedOf(field) });
     else raw[field] = value;
   }
   if (text.serial.trim() === '') raw.serial = null;
@@ -143,15 +143,15 @@ export function plateOf(typed: PlateText): { plate?: Plate; problems: PlateProbl
     known.add(field);
     const plain =
       issue.code === 'too_small'
-        ? say(tell('web.too-low'))
+        ? t('web.too-low')
         : issue.code === 'too_big'
-          ? say(tell('web.too-high'))
+          ? t('web.too-high')
           : issue.code === 'custom'
-            ? say(tell('web.it', { message: saidOf(issue.message) }))
-            : say(tell('web.not-allowed'));
+            ? t('web.it', { message: saidOf(issue.message) })
+            : t('web.not-allowed');
     problems.push({
       field,
-      message: text[field]?.trim() === '' ? say(tell('web.missing')) : plain,
+      message: text[field]?.trim() === '' ? t('web.missing') : plain,
       allowed: allowedOf(field),
     });
   }

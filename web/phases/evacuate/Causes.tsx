@@ -1,11 +1,11 @@
 import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export function Causes({ progress }: { progress: PumpProgress }) {
   return (
-    <section aria-label={say(tell('web.why-it-stands-still'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.why-it-stands-still-likeliest-first'))}</h2>
+    <section aria-label={t('web.why-it-stands-still')}>
+      <h2 className="text-[15px] font-[680]">{t('web.why-it-stands-still-likeliest-first')}</h2>
       <ol className="mt-1">
         {progress.causes.map((c, i) => (
           <li key={c.cause} className="grid grid-cols-[26px_1fr] border-b border-rule2 py-1.5 leading-snug">

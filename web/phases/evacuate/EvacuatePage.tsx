@@ -8,8 +8,8 @@ import { q } from '@/core/words/said';
 import { VacuumStrip } from '@/web/bench/vacuum/VacuumStrip';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
-import { figureOf, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { figureOf } from '@/web/words/say';
+import { t, tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import type { EquippedView } from '../job-context';
@@ -28,12 +28,12 @@ export default function EvacuatePage(view: EquippedView) {
     <CircuitFrame
       view={view}
       phase={evacuate}
-      about={setup ? say(tell('web.to-m', { method, targetMicrons: evac.targetMicrons })) : ''}
+      about={setup ? t('web.to-m', { method, targetMicrons: evac.targetMicrons }) : ''}
       checks={evac.checks}
       live={live}
       figures={
         <BigFigure
-          label={say(tell('web.vacuum-now'))}
+          label={t('web.vacuum-now')}
           testId="microns-now"
           value={now.value}
           unit="µm"
@@ -45,7 +45,7 @@ export default function EvacuatePage(view: EquippedView) {
           {answer?.progress?.stalled ? <Causes progress={answer.progress} /> : null}
           {isSigned(sheet, 'evacuate') ? null : (
             <Notice kind="look-again">
-              {say(tell('web.never-start-or-insulation-test-compressor-2', { passes: tighter }))}
+              {t('web.never-start-or-insulation-test-compressor-2', { passes: tighter })}
             </Notice>
           )}
         </>
@@ -67,9 +67,9 @@ export default function EvacuatePage(view: EquippedView) {
         />
       ) : (
         <BeforeWork
-          title={say(tell('web.before-pump-runs'))}
+          title={t('web.before-pump-runs')}
           items={BEFORE}
-          note={say(tell('web.connect-instruments-or-type-readings-as'))}
+          note={t('web.connect-instruments-or-type-readings-as')}
         />
       )}
     </CircuitFrame>
@@ -78,9 +78,9 @@ export default function EvacuatePage(view: EquippedView) {
 
 /** Before the pump runs: what makes it quick. */
 const BEFORE = [
-  say(tell('web.nitrogen-released-core-tools-on-both')),
-  say(tell('web.micron-gauge-on-system-far-from')),
-  say(tell('web.short-wide-hoses-one-on-each')),
-  say(tell('web.expansion-valve-open-service-valves-of')),
-  say(tell('web.outdoor-unit-locked-out')),
+  t('web.nitrogen-released-core-tools-on-both'),
+  t('web.micron-gauge-on-system-far-from'),
+  t('web.short-wide-hoses-one-on-each'),
+  t('web.expansion-valve-open-service-valves-of'),
+  t('web.outdoor-unit-locked-out'),
 ];

@@ -6,7 +6,7 @@ import type { StripPoint } from '@/web/bench/strip/span';
 import type { StripTest } from '@/web/bench/vacuum/VacuumStrip';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { VacuumAnswer } from '@/web/workers/vacuum-analysis';
 
 /** A fall slower than this a minute is told as standing still. */
@@ -27,17 +27,17 @@ export const marksOf = (orders: readonly OrderEvent[]): { minute: number; word: 
   orders.filter((o) => o.order in WORDS).map((o) => ({ minute: o.runSeconds / S_PER_MIN, word: say(WORDS[o.order]) }));
 
 export function figureNote(answer: VacuumAnswer | undefined, stage: string, running: boolean): string | undefined {
-  if (!running) return say(tell('web.not-streaming'));
+  if (!running) return t('web.not-streaming');
   const p = answer?.progress;
   if (stage === 'standing' && answer?.standing) {
     const { lateMicronsPerMin } = answer.standing.result;
     const rate = lateMicronsPerMin === undefined ? tell('web.too-early-to-say') : q(lateMicronsPerMin, 'micronsPerMin');
-    return say(tell('web.standing-rate', { rate }));
+    return t('web.standing-rate', { rate });
   }
   if (p?.gasLoadMicronCfm !== undefined && p.fallPerMin !== undefined)
     return p.fallPerMin < STILL_PER_MIN
-      ? say(tell('web.stands-still'))
-      : say(tell('web.falls-minute', { x: (100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0) }));
+      ? t('web.stands-still')
+      : t('web.falls-minute', { x: (100 * (1 - Math.exp(-p.fallPerMin))).toFixed(0) });
   return undefined;
 }
 
@@ -51,7 +51,7 @@ export function testsOf(
     tight: say(value('tight')),
     leak: say(value('leak')),
     moisture: say(value('moisture')),
-    inconclusive: say(tell('web.nothing-certain')),
+    inconclusive: t('web.nothing-certain'),
   } as const;
   const verdicts = { tight: 'good', leak: 'look-again', moisture: 'look-again', inconclusive: 'not-proven' } as const;
   const view = evacuationView(sheet);

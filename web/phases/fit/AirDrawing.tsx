@@ -3,8 +3,7 @@ import { planAir } from '@/core/air/duct/plan-air';
 import { type DuctShape, layoutAirLine } from '@/web/bench/air/air-line-layout';
 import { Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The duct system as one line that draws itself from its list: widths to scale, what is too small in oxide. */
 export function AirDrawing({ record }: { record: AirSheet }) {
@@ -12,7 +11,7 @@ export function AirDrawing({ record }: { record: AirSheet }) {
   return (
     <Paper
       id="air"
-      label={say(tell('web.one-line-duct-sketch'))}
+      label={t('web.one-line-duct-sketch')}
       height={(w) => layoutAirLine(plan, Math.max(1, w), record.trunkHeightIn).height}
     >
       {(width) => {
@@ -30,7 +29,7 @@ export function AirDrawing({ record }: { record: AirSheet }) {
               {plan.systemCfm.toFixed(0)}
             </Label>
             <Label x={l.plenum.x + l.plenum.w / 2} y={l.plenum.y + l.plenum.h - 11} size={12}>
-              {say(tell('web.cfm'))}
+              {t('web.cfm')}
             </Label>
             {l.branches.map((d) => {
               const down = d.y1 > d.y0;

@@ -2,14 +2,14 @@ import type { Finding } from '@/core/finding/finding';
 import { VERDICT_WORDS } from '@/core/finding/finding';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** What the sheet says, worst first: claim, because, source, and what to do. */
 export function CheckList({ checks, untitled = false }: { checks: readonly Finding[]; untitled?: boolean }) {
   if (checks.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.checks'))}>
-      {untitled ? null : <h2 className="text-[15px] font-[680]">{say(tell('web.what-it-says'))}</h2>}
+    <section aria-label={t('web.checks')}>
+      {untitled ? null : <h2 className="text-[15px] font-[680]">{t('web.what-it-says')}</h2>}
       <ul>
         {checks.map((c) => (
           <li

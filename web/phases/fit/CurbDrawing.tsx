@@ -6,8 +6,7 @@ import { Handle } from '@/web/bench/sheet/Handle';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { adapterShapes, curbShapes } from './curb-shapes';
 
 type Props = { record: Curb; verdict: VerdictOf; onMove: (by: { x: number; y: number }, from: Curb) => void };
@@ -17,7 +16,7 @@ export function CurbDrawing(props: Props) {
   return (
     <Paper
       id="curb"
-      label={say(tell('web.unit-openings-over-curb-openings'))}
+      label={t('web.unit-openings-over-curb-openings')}
       height={(w) => (w < NARROW_PX ? 470 : Math.max(360, Math.min(430, w * 0.56)))}
     >
       {(width, height) => <Plan {...props} width={width} height={height} />}
@@ -43,7 +42,7 @@ function Plan({ record: c, verdict, onMove, width, height }: Props & { width: nu
       </Handle>
       <Shapes of={figures} s={s} paper="curb" />
       <Label x={14} y={16} anchor="start" size={12.5} tone="var(--copper)">
-        {say(tell('web.unit-copper-over-curb-ink-from'))}
+        {t('web.unit-copper-over-curb-ink-from')}
       </Label>
       <g transform={narrow ? `translate(14 ${planH + 10})` : `translate(${planW + 12} 60)`}>
         <Adapter c={c} verdict={verdict} width={narrow ? width - 28 : 168} height={narrow ? 124 : 230} />
@@ -60,7 +59,7 @@ function Adapter({ c, verdict, width, height }: { c: Curb; verdict: VerdictOf; w
   return (
     <g>
       <Label x={0} y={12} anchor="start" size={12.5} tone="var(--ink2)">
-        {say(tell('web.adapter', { name: value(adapter.name) }))}
+        {t('web.adapter', { name: value(adapter.name) })}
       </Label>
       <Shapes of={adapter.shapes} s={s} paper="curb" />
     </g>

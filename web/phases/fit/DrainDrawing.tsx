@@ -5,8 +5,7 @@ import { Dim, inText, Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { Shapes } from '@/web/bench/sheet/Shapes';
 import { verdictColour } from '@/web/bench/verdict-colour';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { drainShapes } from './drain-shapes';
 
 /** How tall the fall is drawn, px. */
@@ -15,7 +14,7 @@ const PROFILE_PX = 92;
 /** The drain in profile, heights ten times larger than lengths; the pan at its trip level; the trap as it must be made. */
 export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdict: VerdictOf }) {
   return (
-    <Paper id="drain" label={say(tell('web.drain-in-profile'))} height={330}>
+    <Paper id="drain" label={t('web.drain-in-profile')} height={330}>
       {(width) => {
         const left = 118;
         const right = width - 84;
@@ -38,7 +37,7 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
           <g>
             <rect x={8} y={18} width={96} height={top - 18} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
             <Label x={56} y={44} size={13}>
-              {say(tell('web.indoor-unit'))}
+              {t('web.indoor-unit')}
             </Label>
             <path d={`M104 ${top}H${left}`} stroke={verdictColour(verdict('slope'))} strokeWidth={5} />
             <Shapes of={shapes} s={slope} paper="drain" />
@@ -46,22 +45,22 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               <path d="M0 20V90H150V20" fill="none" stroke="var(--ink)" strokeWidth={2.5} />
               {d.pan && pan ? <rect x={2} y={90 - 50} width={146} height={49} fill="url(#drain-copper)" /> : null}
               <Label x={75} y={14} size={12.5} tone="var(--ink2)">
-                {d.pan ? say(tell('web.pan-when-its-float-trips')) : say(tell('web.no-pan'))}
+                {d.pan ? t('web.pan-when-its-float-trips') : t('web.no-pan')}
               </Label>
               {pan ? (
                 <>
                   <Label x={75} y={62} bold size={15}>
-                    {say(tell('web.gal-lb', { gal: pan.gal.toFixed(1), lb: pan.lb.toFixed(0) }))}
+                    {t('web.gal-lb', { gal: pan.gal.toFixed(1), lb: pan.lb.toFixed(0) })}
                   </Label>
                   <Label x={75} y={80} size={12.5}>
-                    {say(tell('web.min-to-trip', { minutes: pan.minutes.toFixed(0) }))}
+                    {t('web.min-to-trip', { minutes: pan.minutes.toFixed(0) })}
                   </Label>
                 </>
               ) : null}
             </g>
             <g transform={`translate(${Math.max(210, width * 0.48)} 200)`}>
               <Label x={60} y={14} size={12.5} tone="var(--ink2)">
-                {say(tell('web.trap-draw-through'))}
+                {t('web.trap-draw-through')}
               </Label>
               <path
                 d="M0 34H30V74Q30 92 48 92T66 74V58H112"
@@ -79,10 +78,10 @@ export function DrainDrawing({ record: d, verdict }: { record: DrainSheet; verdi
               ) : (
                 <Label x={60} y={112} size={12.5}>
                   {d.trapInside
-                    ? say(tell('web.inside-appliance'))
+                    ? t('web.inside-appliance')
                     : trap
-                      ? say(tell('web.by-makers-drawing'))
-                      : say(tell('web.suction-not-measured'))}
+                      ? t('web.by-makers-drawing')
+                      : t('web.suction-not-measured')}
                 </Label>
               )}
             </g>

@@ -5,8 +5,7 @@ import { Button } from '@/web/kit/Button';
 import { Choice } from '@/web/kit/Choice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { FIT_FIELDS, FIT_LISTS } from './fields/all-fields';
 import type { FieldDef, ListDef } from './fields/field-def';
 import { STAGE_FIELDS, STAGE_STARTS } from './fields/route';
@@ -35,7 +34,7 @@ export function FitFields({ kind, edit, disabled }: { kind: FitKind; edit: FitEd
                   className="touch ml-auto cursor-pointer px-2 text-[13px] font-[600] text-copper underline underline-offset-4"
                   onClick={() => edit.put(section.when!, there ? null : section.start)}
                 >
-                  {there ? say(tell('web.take-it-out')) : say(tell('web.add'))}
+                  {there ? t('web.take-it-out') : t('web.add')}
                 </button>
               ) : null}
             </legend>
@@ -93,8 +92,8 @@ function OneField({
           label={field.label}
           value={value ? 'yes' : 'no'}
           options={[
-            { value: 'yes', label: say(tell('web.yes')) },
-            { value: 'no', label: say(tell('web.no')) },
+            { value: 'yes', label: t('web.yes') },
+            { value: 'no', label: t('web.no') },
           ]}
           onChange={(v) => !disabled && void edit.put(path, v === 'yes')}
         />
@@ -136,7 +135,7 @@ function ListEditor({ list, edit, disabled }: { list: ListDef; edit: FitEdit; di
             <OneCell key={f.path} field={f} path={`${list.path}.${i}.${f.path}`} edit={edit} disabled={disabled} />
           ))}
           <Remove
-            label={say(tell('web.remove', { i: i + 1 }))}
+            label={t('web.remove', { i: i + 1 })}
             disabled={disabled}
             onClick={() =>
               edit.put(
@@ -162,8 +161,8 @@ function OneCell({ field, path, edit, disabled }: { field: FieldDef; path: strin
     field.kind === 'choice'
       ? field.options
       : ([
-          ['true', say(tell('web.yes'))],
-          ['false', say(tell('web.no'))],
+          ['true', t('web.yes')],
+          ['false', t('web.no')],
         ] as const);
   const value = String(valueAt(edit.record, path));
   return (
@@ -206,7 +205,7 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
   return (
     <fieldset>
       <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
-        {say(tell('web.narrow-places-in-walking-order'))}
+        {t('web.narrow-places-in-walking-order')}
       </legend>
       {stages.map((stage, i) => (
         <div
@@ -232,7 +231,7 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
           ))}
           <div className="sm:col-start-6">
             <Remove
-              label={say(tell('web.remove-2', { label: stage.label }))}
+              label={t('web.remove-2', { label: stage.label })}
               disabled={disabled}
               onClick={() =>
                 edit.put(
@@ -246,13 +245,13 @@ function StageList({ edit, disabled }: { edit: FitEdit; disabled: boolean }) {
       ))}
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={disabled} onClick={() => add('opening')}>
-          {say(tell('web.add-gate-or-door'))}
+          {t('web.add-gate-or-door')}
         </Button>
         <Button disabled={disabled} onClick={() => add('corner')}>
-          {say(tell('web.add-corner'))}
+          {t('web.add-corner')}
         </Button>
         <Button disabled={disabled} onClick={() => add('hatch')}>
-          {say(tell('web.add-hatch'))}
+          {t('web.add-hatch')}
         </Button>
       </div>
     </fieldset>

@@ -11,7 +11,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { FitConflict } from './FitConflict';
 import { FitDrawing } from './FitDrawing';
@@ -51,12 +51,8 @@ function FitBench({ view, kind, kinds }: { view: JobView; kind: FitKind; kinds: 
       next={
         <NextMoveBar
           kind={first ? first.verdict : 'good'}
-          say={
-            first
-              ? say(first.next?.say ?? first.claim)
-              : say(tell('web.everything-holds', { fitWords: FIT_WORDS[kind] }))
-          }
-          because={first ? `${say(first.claim)} ${say(first.because)}` : say(tell('web.measured-and-nothing-is-short'))}
+          say={first ? say(first.next?.say ?? first.claim) : t('web.everything-holds', { fitWords: FIT_WORDS[kind] })}
+          because={first ? `${say(first.claim)} ${say(first.because)}` : t('web.measured-and-nothing-is-short')}
         >
           <Button tone="primary" onClick={() => navigate(following ? `${base}/fit/${following}` : `${base}/scope`)}>
             {say(following ? FIT_WORDS[following] : tell('web.go-to-scope'))}

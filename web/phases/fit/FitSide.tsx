@@ -2,8 +2,7 @@ import { Link } from 'react-router';
 import type { Finding } from '@/core/finding/finding';
 import { FIT_WORDS, type FitKind } from '@/core/fit/sheets';
 import { pagesOf } from '@/web/api/circuit-path';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { CheckList } from './CheckList';
@@ -26,27 +25,25 @@ export function FitSide({ view, kind, edit, checks }: Props) {
           to={`${pagesOf(sheet)}/metal`}
           className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
         >
-          {say(tell('web.to-the-sheet-metal'))}
+          {t('web.to-the-sheet-metal')}
         </Link>
       ) : null}
-      <section aria-label={say(tell('web.pictures'))}>
-        <h2 className="text-[15px] font-[680]">{say(tell('web.pictures-of-it'))}</h2>
+      <section aria-label={t('web.pictures')}>
+        <h2 className="text-[15px] font-[680]">{t('web.pictures-of-it')}</h2>
         <div className="mt-1 flex flex-wrap items-center gap-2">
           <Thumbs view={view} subject={subject} />
-          <PhotoButton view={view} subject={subject} label={say(tell('web.picture', { fitWords: FIT_WORDS[kind] }))} />
+          <PhotoButton view={view} subject={subject} label={t('web.picture', { fitWords: FIT_WORDS[kind] })} />
         </div>
       </section>
       <p className="text-[12.5px] text-ink2">
-        {say(
-          tell('web.makers-instructions-and-local-code-come', {
-            saving:
-              edit.saving !== 'no'
-                ? say(tell('web.saving'))
-                : edit.stored
-                  ? say(tell('web.saved-last-by', { by: sheet.fits[kind]?.by }))
-                  : say(tell('web.nothing-saved-yet-first-figure-you')),
-          }),
-        )}
+        {t('web.makers-instructions-and-local-code-come', {
+          saving:
+            edit.saving !== 'no'
+              ? t('web.saving')
+              : edit.stored
+                ? t('web.saved-last-by', { by: sheet.fits[kind]?.by })
+                : t('web.nothing-saved-yet-first-figure-you'),
+        })}
       </p>
     </div>
   );

@@ -7,7 +7,7 @@ import { pagesOf } from '@/web/api/circuit-path';
 import { Mark } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type Props = { view: JobView; kind: FitKind; kinds: readonly FitKind[]; checks: readonly Finding[] };
@@ -20,7 +20,7 @@ export function FitTabs({ view: { sheet }, kind, kinds, checks }: Props) {
   return (
     <nav
       ref={strip}
-      aria-label={say(tell('web.fit-sheets'))}
+      aria-label={t('web.fit-sheets')}
       className="-mx-4 flex overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7"
     >
       {kinds.map((k) => (

@@ -1,6 +1,6 @@
 import { type Curb, LIFT_CHECK_IDS, LIFT_CHECKS } from '@/core/fit/curb/judge-curb';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { FitEdit } from './use-fit';
 
 /** What is looked at before the crane is called. */
@@ -8,9 +8,9 @@ export function LiftList({ record, edit, disabled }: { record: Curb; edit: FitEd
   return (
     <fieldset className="mt-3">
       <legend className="w-full border-b-[1.5px] border-ink pb-0.5 text-[15px] font-[680]">
-        {say(tell('web.before-lift'))}
+        {t('web.before-lift')}
       </legend>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.rigging-crane-and-roof-edge-are'))}</p>
+      <p className="mt-1 text-[13px] text-ink2">{t('web.rigging-crane-and-roof-edge-are')}</p>
       {LIFT_CHECK_IDS.map((id) => (
         <label key={id} className="touch flex cursor-pointer items-center gap-2.5 border-b border-rule2">
           <input

@@ -8,17 +8,13 @@ import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { crossBoxShapes, levelShapes, openingSpots } from './packaged-shapes';
 
 /** Above: the house wall and the unit's back, both seen from the yard. Below: the levels in section, the stand counted in. */
 export function PackagedDrawing({ record, verdict }: { record: Packaged; verdict: VerdictOf }) {
   return (
-    <Paper
-      id="packaged"
-      label={say(tell('web.duct-sides-and-levels-of-packaged'))}
-      height={boxNeeded(record) ? 600 : 430}
-    >
+    <Paper id="packaged" label={t('web.duct-sides-and-levels-of-packaged')} height={boxNeeded(record) ? 600 : 430}>
       {(width, height) => (
         <g>
           <Sides p={record} verdict={verdict} width={width} height={190} />
@@ -48,15 +44,15 @@ function CrossBox({ p, verdict, width, height }: { p: Packaged; verdict: Verdict
     <g>
       <Shapes of={shapes} s={s} paper="packaged" />
       <Label x={textX} y={34} anchor="start" size={13.5}>
-        {say(tell('web.crossover-box'))}
+        {t('web.crossover-box')}
       </Label>
       <Label x={textX} y={60} anchor="start" size={19} bold tone={verdictColour(found)}>
         {result.ok
-          ? say(tell('web.in-open-fpm', { openIn2: result.value.openIn2.toFixed(0), fpm: result.value.fpm.toFixed(0) }))
-          : say(tell('web.duct-fills-it'))}
+          ? t('web.in-open-fpm', { openIn2: result.value.openIn2.toFixed(0), fpm: result.value.fpm.toFixed(0) })
+          : t('web.duct-fills-it')}
       </Label>
       <Label x={textX} y={80} anchor="start" size={12.5} tone="var(--ink2)">
-        {say(tell('web.return-air-fpm-at-most', { crossoverLimitFpm: CROSSOVER_LIMIT_FPM }))}
+        {t('web.return-air-fpm-at-most', { crossoverLimitFpm: CROSSOVER_LIMIT_FPM })}
       </Label>
     </g>
   );
@@ -94,7 +90,7 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
               strokeWidth={1.5}
             />
             <Label x={x + s[k].x * boxW} y={top + s[k].y * h + 5} size={12.5} bold>
-              {k === 'supply' ? say(tell('web.supply')) : say(tell('web.return'))}
+              {k === 'supply' ? t('web.supply') : t('web.return')}
             </Label>
           </g>
         ))}
@@ -106,8 +102,8 @@ function Sides({ p, verdict, width, height }: { p: Packaged; verdict: VerdictOf;
   const to = openingSpots(seenFromYard(p.house)).supply;
   return (
     <g>
-      {draw(8, say(tell('web.unit-seen-from-yard')), seenFromYard(p.unit))}
-      {draw(rightX, say(tell('web.house-wall-seen-from-yard')), seenFromYard(p.house))}
+      {draw(8, t('web.unit-seen-from-yard'), seenFromYard(p.unit))}
+      {draw(rightX, t('web.house-wall-seen-from-yard'), seenFromYard(p.house))}
       <path
         d={`M${8 + from.x * boxW} ${top + from.y * h + 20}C${8 + from.x * boxW} ${top + from.y * h + 74} ${rightX + to.x * boxW} ${top + to.y * h + 74} ${rightX + to.x * boxW} ${top + to.y * h + 20}`}
         fill="none"

@@ -5,8 +5,7 @@ import { Handle } from '@/web/bench/sheet/Handle';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { placementShapes } from './placement-shapes';
 
 type Obstacle = Placement['obstacles'][number];
@@ -20,11 +19,7 @@ type Props = {
 /** Plan of the place: house below, unit where it will stand, what each side has and needs. Drag the unit. */
 export function PlacementDrawing(props: Props) {
   return (
-    <Paper
-      id="placement"
-      label={say(tell('web.plan-of-outdoor-place'))}
-      height={(w) => Math.max(320, Math.min(430, w * 0.62))}
-    >
+    <Paper id="placement" label={t('web.plan-of-outdoor-place')} height={(w) => Math.max(320, Math.min(430, w * 0.62))}>
       {(width, height) => <Plan {...props} width={width} height={height} />}
     </Paper>
   );
@@ -74,7 +69,7 @@ function Plan({ record: p, verdict, onMove, onObstacle, width, height }: Props &
       </Handle>
       <Shapes of={gaps} s={s} paper="placement" />
       <Label x={width - 6} y={16} anchor="end" size={12.5} tone="var(--ink2)">
-        {say(tell('web.plan-to-scale-drag-unit-or'))}
+        {t('web.plan-to-scale-drag-unit-or')}
       </Label>
     </g>
   );

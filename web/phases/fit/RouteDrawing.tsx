@@ -8,13 +8,13 @@ import { toScale } from '@/web/bench/sheet/scale';
 import { closed, line } from '@/web/bench/sheet/shapes';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { stageShape } from './route-layout';
 
 /** The way in as a line of narrow places, each in section and to one scale; the tightest stands out. */
 export function RouteDrawing({ record, verdict }: { record: Route; verdict: VerdictOf }) {
   const fits = fitsOf(record);
-  if (fits.length === 0) return <p className="py-6 text-ink2">{say(tell('web.no-stage-measured-yet-add-first'))}</p>;
+  if (fits.length === 0) return <p className="py-6 text-ink2">{t('web.no-stage-measured-yet-add-first')}</p>;
   const tightest = fits.reduce((a, b) => (b.spareIn < a.spareIn ? b : a));
   return (
     <ol className="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
@@ -29,9 +29,7 @@ export function RouteDrawing({ record, verdict }: { record: Route; verdict: Verd
               {i + 1} {f.stage.label}
             </b>
             <span className={`ml-auto text-[17px] font-[700] ${f.spareIn < 0 ? 'text-oxide' : ''}`}>
-              {f.spareIn < -100
-                ? say(tell('web.no-way'))
-                : `${f.spareIn < 0 ? '−' : '+'}${inText(Math.abs(f.spareIn))}`}
+              {f.spareIn < -100 ? t('web.no-way') : `${f.spareIn < 0 ? '−' : '+'}${inText(Math.abs(f.spareIn))}`}
               <span className="ml-0.5 text-[12px] font-[450] text-ink2">{f.spareIn < -100 ? '' : 'in'}</span>
             </span>
           </p>
@@ -42,7 +40,7 @@ export function RouteDrawing({ record, verdict }: { record: Route; verdict: Verd
           </Paper>
           <p className="text-[12.5px] leading-snug text-ink2">
             {say(f.how)}
-            {f === tightest ? say(tell('web.tightest')) : ''}
+            {f === tightest ? t('web.tightest') : ''}
           </p>
         </li>
       ))}
@@ -70,7 +68,7 @@ function Stage({ fit, verdict, route, width, height }: StageProps) {
       <Shapes of={shapes} s={s} paper={`route-${id}`} />
       {fit.tiltDeg ? (
         <Label x={width - 6} y={height - 6} anchor="end" size={12.5} bold>
-          {say(tell('web.tilt-to', { from: fit.tiltDeg.from.toFixed(0), to: fit.tiltDeg.to.toFixed(0) }))}
+          {t('web.tilt-to', { from: fit.tiltDeg.from.toFixed(0), to: fit.tiltDeg.to.toFixed(0) })}
         </Label>
       ) : null}
     </g>

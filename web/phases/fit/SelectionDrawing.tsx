@@ -4,8 +4,7 @@ import type { Selection } from '@/core/sizing/selection';
 import { Label } from '@/web/bench/sheet/Dim';
 import { Paper } from '@/web/bench/sheet/Paper';
 import type { Point } from '@/web/bench/sheet/shapes';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { heatPumpLines, selectionLines } from './selection-lines';
 
 /** What the pump gives against what the house loses, over outdoor temperature: where they cross, and what is missing at design. */
@@ -14,9 +13,7 @@ export function SelectionDrawing({ record }: { record: Selection }) {
   if (!lines) {
     return (
       <p className="py-6 text-ink2">
-        {record.load
-          ? say(tell('web.no-heat-pump-in-this-selection'))
-          : say(tell('web.enter-load-calculation-and-its-source'))}
+        {record.load ? t('web.no-heat-pump-in-this-selection') : t('web.enter-load-calculation-and-its-source')}
       </p>
     );
   }
@@ -24,13 +21,13 @@ export function SelectionDrawing({ record }: { record: Selection }) {
   if (!result.ok)
     return (
       <p className="py-6 font-[600] text-oxide">
-        {say(tell('web.allowed', { message: result.refused.message, allowed: result.refused.allowed }))}
+        {t('web.allowed', { message: result.refused.message, allowed: result.refused.allowed })}
       </p>
     );
   const { balanceF, auxKw, auxLockoutF } = result.value;
   const { lowF, highF, mostBtuh, loss, pump, missing } = selectionLines(lines, result.value);
   return (
-    <Paper id="selection" label={say(tell('web.balance-point'))} height={360}>
+    <Paper id="selection" label={t('web.balance-point')} height={360}>
       {(width, height) => {
         const x = scaleLinear()
           .domain([lowF, highF])
@@ -60,10 +57,10 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               </g>
             ))}
             <Label x={54} y={14} anchor="start" size={12.5} tone="var(--ink2)">
-              {say(tell('web.thousand-btu-h'))}
+              {t('web.thousand-btu-h')}
             </Label>
             <Label x={width - 20} y={height - 8} anchor="end" size={12.5} tone="var(--ink2)">
-              {say(tell('web.outdoor-f'))}
+              {t('web.outdoor-f')}
             </Label>
             {lowF < 17 ? (
               <rect x={x(lowF)} width={x(17) - x(lowF)} y={20} height={height - 64} fill="url(#selection-soft)" />
@@ -81,7 +78,7 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               strokeDasharray="6 4"
             />
             <Label x={x(design) + 6} y={34} anchor="start" size={12.5}>
-              {say(tell('web.design-f-kw-missing', { design, auxKw: auxKw.toFixed(1) }))}
+              {t('web.design-f-kw-missing', { design, auxKw: auxKw.toFixed(1) })}
             </Label>
             <rect
               x={x(balanceF) - 6}
@@ -100,10 +97,10 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               size={17}
               tone="var(--pine)"
             >
-              {say(tell('web.f-balance', { balanceF: balanceF.toFixed(0) }))}
+              {t('web.f-balance', { balanceF: balanceF.toFixed(0) })}
             </Label>
             <Label x={x(balanceF) - 4} y={y(capacityAt(lines, balanceF)) + 64} anchor="end" size={12.5}>
-              {say(tell('web.strips-off-above-f', { auxLockoutF }))}
+              {t('web.strips-off-above-f', { auxLockoutF })}
             </Label>
             <Label
               x={x(highF - 4)}
@@ -113,14 +110,14 @@ export function SelectionDrawing({ record }: { record: Selection }) {
               tone="var(--copper)"
               bold
             >
-              {say(tell('web.pump-gives'))}
+              {t('web.pump-gives')}
             </Label>
             <Label x={x(highF - 12)} y={y(lossAt(lines, highF - 12)) + 22} anchor="end" size={13} bold>
-              {say(tell('web.house-loses'))}
+              {t('web.house-loses')}
             </Label>
             {lowF < 15 ? (
               <Label x={x(lowF) + 6} y={height - 54} anchor="start" size={12} tone="var(--ink2)">
-                {say(tell('web.below-17-f-not-proven'))}
+                {t('web.below-17-f-not-proven')}
               </Label>
             ) : null}
           </g>

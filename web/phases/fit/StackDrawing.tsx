@@ -7,8 +7,7 @@ import { Paper } from '@/web/bench/sheet/Paper';
 import { Shapes } from '@/web/bench/sheet/Shapes';
 import { toScale } from '@/web/bench/sheet/scale';
 import type { Shape } from '@/web/bench/sheet/shapes';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { frameLaid, layDown, lies } from './lay-down';
 import { stackShapes } from './stack-shapes';
 
@@ -19,7 +18,7 @@ export function StackDrawing({ record, verdict, onRaise }: Props) {
   return (
     <Paper
       id="stack"
-      label={say(tell('web.old-and-new-equipment-between-plenum'))}
+      label={t('web.old-and-new-equipment-between-plenum')}
       height={(w) => Math.max(400, Math.min(470, w * 0.64))}
     >
       {(width, height) => <Elevation {...{ record, verdict, onRaise, width, height }} />}
@@ -46,16 +45,16 @@ function Elevation({ record, verdict, onRaise, width, height }: Props & { width:
     <g>
       {lying ? (
         <Label x={6} y={tall + BETWEEN_PX / 2} anchor="start" size={12} tone="var(--ink2)">
-          {say(tell('web.measured-along-the-duct'))}
+          {t('web.measured-along-the-duct')}
         </Label>
       ) : null}
       <Label x={half / 2} y={16} bold>
-        {say(tell('web.old'))}
+        {t('web.old')}
       </Label>
       <Shapes of={[...house!, ...old!]} s={s} paper="stack" />
       <g transform={aside}>
         <Label x={half / 2} y={16} bold>
-          {say(tell('web.new'))}
+          {t('web.new')}
         </Label>
         <Shapes of={house!} s={s} paper="stack" />
         <Handle
@@ -76,17 +75,15 @@ function Elevation({ record, verdict, onRaise, width, height }: Props & { width:
             size={12.5}
             tone={verdict(`stack-${end.end}`) === 'look-again' ? 'var(--ochre)' : 'var(--ink2)'}
           >
-            {say(
-              tell(
-                lying
-                  ? i === 0
-                    ? 'web.closed-at-supply-by'
-                    : 'web.closed-at-return-by'
-                  : i === 0
-                    ? 'web.closed-above-by'
-                    : 'web.closed-below-by',
-                { how: closingWords(end) },
-              ),
+            {t(
+              lying
+                ? i === 0
+                  ? 'web.closed-at-supply-by'
+                  : 'web.closed-at-return-by'
+                : i === 0
+                  ? 'web.closed-above-by'
+                  : 'web.closed-below-by',
+              { how: closingWords(end) },
             )}
           </Label>
         ))}

@@ -3,8 +3,7 @@ import { NumberCell } from '@/web/kit/NumberCell';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '@/web/phases/job-context';
 import { useChoose } from '@/web/phases/scope/use-choose';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The stand is chosen once, in the scope; here it is changed where its effect is seen. */
 export function StandHeight({ view, disabled }: { view: JobView; disabled: boolean }) {
@@ -14,17 +13,17 @@ export function StandHeight({ view, disabled }: { view: JobView; disabled: boole
   return (
     <div className="mt-2 grid max-w-[420px] grid-cols-[150px_1fr] items-end gap-3">
       <NumberCell
-        label={say(tell('web.stand-height'))}
+        label={t('web.stand-height')}
         unit="in"
         value={scope.choice.standIn}
         disabled={disabled}
         onCommit={(v) => {
-          if (v === null || v < 0 || v > 120) return say(tell('web.outside-what-can-be-built-allowed'));
+          if (v === null || v < 0 || v > 120) return t('web.outside-what-can-be-built-allowed');
           choose({ standIn: v });
           return undefined;
         }}
       />
-      <p className="pb-3 text-[13px] text-ink2">{say(tell('web.from-scope-it-lifts-openings-drain'))}</p>
+      <p className="pb-3 text-[13px] text-ink2">{t('web.from-scope-it-lifts-openings-drain')}</p>
       <Trouble problem={problem} />
     </div>
   );

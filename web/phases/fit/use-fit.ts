@@ -13,7 +13,7 @@ import { startFit } from '@/core/scope/fit-start';
 import type { ApiProblem } from '@/web/api/http';
 import { dropKept, readKept, writeKept } from '@/web/kit/use-kept';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { type FitDraft, resumed, sameRecord } from './fit-draft';
 import { withValue } from './record-path';
@@ -139,14 +139,12 @@ export function useFit(view: JobView, kind: FitKind): FitEdit {
       const checked = FIT_SCHEMAS[kind].safeParse(record);
       if (!checked.success) {
         const refused = refusalFromZod(FIT_SCHEMAS[kind], checked.error, record);
-        return say(
-          tell('web.allowed-5', {
-            x: say(refused.message)
-              .replace(/^[\w.]+:\s*/, '')
-              .replace(/^./, (c) => c.toUpperCase()),
-            allowed: refused.allowed,
-          }),
-        );
+        return t('web.allowed-5', {
+          x: say(refused.message)
+            .replace(/^[\w.]+:\s*/, '')
+            .replace(/^./, (c) => c.toUpperCase()),
+          allowed: refused.allowed,
+        });
       }
       const typed = Object.entries(values).flatMap(([path, value]) =>
         typeof value === 'number' ? [path] : figurePaths(kind, value, `${path}.`),

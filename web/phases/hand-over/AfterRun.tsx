@@ -7,7 +7,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES } from '@/core/phases/log/entries';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { CheckList } from '../fit/CheckList';
@@ -24,8 +24,8 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
   ];
   if (sheet.circuitLog.length === 0 || (signed && checks.length === 0)) return null;
   return (
-    <section aria-label={say(tell('web.after-run'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.after-run'))}</h2>
+    <section aria-label={t('web.after-run')}>
+      <h2 className="text-[15px] font-[680]">{t('web.after-run')}</h2>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {signed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">

@@ -4,7 +4,7 @@ import { balanceOf, type RegisterRow, registersOf } from '@/core/phases/hand-ove
 import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { CheckList } from '../fit/CheckList';
@@ -19,8 +19,8 @@ export function AirBalance({ view, signed }: { view: JobView; signed: boolean })
   const measure = ({ branch, room, wantedCfm, entry }: RegisterRow): void =>
     setOpen(entry ? { preset: { ...entry.body }, replaces: entry.id } : { preset: { branch, room, wantedCfm } });
   return (
-    <section aria-label={say(tell('web.air-balance'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.air-balance'))}</h2>
+    <section aria-label={t('web.air-balance')}>
+      <h2 className="text-[15px] font-[680]">{t('web.air-balance')}</h2>
       {finding ? <CheckList checks={[finding]} /> : null}
       {rows.length ? (
         <ul className="mt-1">
@@ -36,11 +36,11 @@ export function AirBalance({ view, signed }: { view: JobView; signed: boolean })
               </span>
               <span>
                 {r.measured ? say(q(r.measured.cfm, 'cfm')) : '–'}
-                <span className="text-ink2"> {say(tell('web.of-cfm', { cfm: q(r.wantedCfm, 'cfm') }))}</span>
+                <span className="text-ink2"> {t('web.of-cfm', { cfm: q(r.wantedCfm, 'cfm') })}</span>
               </span>
               {signed ? null : (
                 <Button tone="quiet" className="-my-1 text-[13px]" onClick={() => measure(r)}>
-                  {say(tell(r.measured ? 'web.measure-it-again' : 'web.measure'))}
+                  {t(r.measured ? 'web.measure-it-again' : 'web.measure')}
                 </Button>
               )}
             </li>
@@ -49,7 +49,7 @@ export function AirBalance({ view, signed }: { view: JobView; signed: boolean })
       ) : null}
       {signed ? null : (
         <Button tone="quiet" className="mt-1 text-[14px]" onClick={() => setOpen({ preset: { branch: uuid() } })}>
-          {say(tell('web.add-a-register'))}
+          {t('web.add-a-register')}
         </Button>
       )}
       <EntryLog view={view} phase="hand-over" ofSystem kinds={['register']} />

@@ -8,17 +8,17 @@ import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import type { JobView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export function AmendSheet({ view, onClose }: { view: JobView; onClose: () => void }) {
   const [signOffId, setSignOffId] = useState(view.sheet.signOffs.at(-1)?.id ?? '');
   const [note, setNote] = useState('');
   const { busy, problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.add-amendment'))}>
-      <p className="mt-2 text-ink2">{say(tell('web.what-was-signed-stays-as-it'))}</p>
+    <Sheet open onClose={onClose} title={t('web.add-amendment')}>
+      <p className="mt-2 text-ink2">{t('web.what-was-signed-stays-as-it')}</p>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-phase">
-        {say(tell('web.to-which-signature'))}
+        {t('web.to-which-signature')}
       </label>
       <select
         id="amend-phase"
@@ -33,7 +33,7 @@ export function AmendSheet({ view, onClose }: { view: JobView; onClose: () => vo
         ))}
       </select>
       <label className="mt-3 block text-[13px] font-[600]" htmlFor="amend-note">
-        {say(tell('web.note'))}
+        {t('web.note')}
       </label>
       <textarea
         id="amend-note"
@@ -51,7 +51,7 @@ export function AmendSheet({ view, onClose }: { view: JobView; onClose: () => vo
             if (await act(() => write('POST', `/sign-offs/${signOffId}/amendments`, { id: uuid(), note }))) onClose();
           }}
         >
-          {say(tell('web.add-it'))}
+          {t('web.add-it')}
         </Button>
       </div>
     </Sheet>

@@ -8,7 +8,7 @@ import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { useEntries } from '../circuit/use-entries';
@@ -33,21 +33,21 @@ export function ClampPanel({ view, signed }: { view: JobView; signed: boolean })
     setGot(r.ok ? { ...r.value, when, simulated } : undefined);
   };
   return (
-    <section className="grid gap-2" aria-label={say(tell('web.soft-starter'))} data-testid="clamp">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.soft-starter'))}</h2>
+    <section className="grid gap-2" aria-label={t('web.soft-starter')} data-testid="clamp">
+      <h2 className="text-[15px] font-[680]">{t('web.soft-starter')}</h2>
       <CheckList checks={findings} untitled />
       {signed
         ? null
         : (['before', 'after'] as const).map((when) => (
             <div key={when} className="flex flex-wrap items-center gap-x-1">
               <b className="mr-auto font-[620]">
-                {say(tell(when === 'before' ? 'web.before-the-starter' : 'web.with-the-starter'))}
+                {t(when === 'before' ? 'web.before-the-starter' : 'web.with-the-starter')}
               </b>
               <Button tone="quiet" className="text-[14px]" onClick={() => setTyping(when)}>
-                {say(tell('web.type-it'))}
+                {t('web.type-it')}
               </Button>
               <label className="touch inline-flex cursor-pointer items-center px-2 text-[14px] font-[600] text-copper underline underline-offset-4">
-                {say(tell('web.logged-current-csv'))}
+                {t('web.logged-current-csv')}
                 <input
                   type="file"
                   accept=".csv,text/csv"
@@ -65,7 +65,7 @@ export function ClampPanel({ view, signed }: { view: JobView; signed: boolean })
                 className="text-[14px]"
                 onClick={() => take(simulatedStart(lraOf(view.sheet) ?? USUAL_LRA_A, when), when, true)}
               >
-                {say(tell('web.simulated-clamp'))}
+                {t('web.simulated-clamp')}
               </Button>
             </div>
           ))}
@@ -102,23 +102,21 @@ function Start({ view, got, onKept }: { view: JobView; got: Got; onKept: () => v
   };
   return (
     <>
-      <Paper id="start" label={say(tell('web.current-of-the-start'))} height={HEIGHT_PX}>
+      <Paper id="start" label={t('web.current-of-the-start')} height={HEIGHT_PX}>
         {(width) => <Wave got={got} width={width} />}
       </Paper>
       <p className="font-[620]">
-        {say(
-          tell('web.start-figures', {
-            rms: q(startRmsA, 'A', 1),
-            peak: q(peakA, 'A', 0),
-            s: q(startS, 'number', 2),
-            run: q(runRmsA, 'A', 1),
-          }),
-        )}
-        {got.simulated ? <span className="ml-2 text-copper">{say(tell('web.simulated-2'))}</span> : null}
+        {t('web.start-figures', {
+          rms: q(startRmsA, 'A', 1),
+          peak: q(peakA, 'A', 0),
+          s: q(startS, 'number', 2),
+          run: q(runRmsA, 'A', 1),
+        })}
+        {got.simulated ? <span className="ml-2 text-copper">{t('web.simulated-2')}</span> : null}
       </p>
       <Trouble problem={problem} />
       <Button tone="primary" onClick={() => void act(() => write('inrush', body)).then((done) => done && onKept())}>
-        {say(tell('web.keep-this-start'))}
+        {t('web.keep-this-start')}
       </Button>
     </>
   );

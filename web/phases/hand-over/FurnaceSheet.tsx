@@ -6,8 +6,7 @@ import { readFurnace } from '@/core/plant/air/stand-in';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** A furnace of the usual size, and the gas that a cubic foot of its air carries. */
@@ -31,18 +30,18 @@ export function FurnaceSheet({ view, onClose }: { view: JobView; onClose: () => 
   return (
     <FieldSheet
       key={read ? 'read' : 'typed'}
-      title={say(tell('web.what-furnace-shows'))}
+      title={t('web.what-furnace-shows')}
       form={FORM}
       known={{ ...kept, ...read }}
       draft={`${view.me.id}-${sheet.system.id}-furnace`}
       send={(proof) => view.actions.replace(`/jobs/${sheet.job.id}/furnace`, { version: kept?.version ?? 0, proof })}
-      save={say(tell('web.record-readings'))}
+      save={t('web.record-readings')}
       onClose={onClose}
     >
-      <Notice kind="look-again">{say(tell('web.gas-and-combustion-are-licensed-work'))}</Notice>
+      <Notice kind="look-again">{t('web.gas-and-combustion-are-licensed-work')}</Notice>
       {kept || read ? null : (
         <Button tone="quiet" onClick={simulated}>
-          {say(tell('web.read-the-simulated-furnace'))}
+          {t('web.read-the-simulated-furnace')}
         </Button>
       )}
     </FieldSheet>

@@ -11,7 +11,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
@@ -71,7 +71,7 @@ export default function HandOverPage(view: JobView) {
           <Signatures sheet={sheet} me={me} />
           <Papers sheet={sheet} reported={reported} me={me} />
           {sheet.signOffs.length ? (
-            <Button onClick={() => setOpen('amendment')}>{say(tell('web.add-amendment'))}</Button>
+            <Button onClick={() => setOpen('amendment')}>{t('web.add-amendment')}</Button>
           ) : null}
         </div>
       }
@@ -89,7 +89,7 @@ export default function HandOverPage(view: JobView) {
           <>
             <h1 className="text-[23px]">{say(PHASE_WORDS['hand-over'])}</h1>
             <p className="mt-2 text-ink2">
-              {say(tell(reported ? 'web.writing-report' : 'web.report-is-written-once-new-equipment'))}
+              {t(reported ? 'web.writing-report' : 'web.report-is-written-once-new-equipment')}
             </p>
           </>
         )}

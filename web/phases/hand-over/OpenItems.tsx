@@ -8,7 +8,7 @@ import { day } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 
@@ -27,16 +27,16 @@ export function OpenItems({ view, today }: { view: JobView; today: string }) {
   const at = handedOverAt(sheet);
   const items = openItems(sheet.jobLog, at && dayAt(at, sheet.site.timeZone));
   return (
-    <section aria-label={say(tell('web.open-items'))} data-testid="open-items">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.open-items'))}</h2>
+    <section aria-label={t('web.open-items')} data-testid="open-items">
+      <h2 className="text-[15px] font-[680]">{t('web.open-items')}</h2>
       {sheet.cancelled ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           <Button tone="quiet" className="text-[14px]" onClick={() => setForm({ kind: 'open-item' })}>
-            {say(tell('web.add-an-open-item'))}
+            {t('web.add-an-open-item')}
           </Button>
           {at ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => setForm({ kind: 'call-back' })}>
-              {say(tell('web.customer-called-back'))}
+              {t('web.customer-called-back')}
             </Button>
           ) : null}
         </div>
@@ -53,20 +53,18 @@ export function OpenItems({ view, today }: { view: JobView; today: string }) {
               <Mark kind={i.closed ? 'good' : late ? 'look-again' : 'not-proven'} />
               <span className="min-w-[13rem] flex-1 leading-snug">
                 <b className="font-[620]">{say(i.what)}</b>{' '}
-                {say(tell('web.whose-and-when', { owner: i.owner, day: day(i.due) }))}
+                {t('web.whose-and-when', { owner: i.owner, day: day(i.due) })}
                 <span className="block text-[13px] text-ink2">
-                  {i.closed
-                    ? say(tell('web.closed-how', { day: day(i.closed.on), how: i.closed.how }))
-                    : say(late ?? i.next)}
+                  {i.closed ? t('web.closed-how', { day: day(i.closed.on), how: i.closed.how }) : say(late ?? i.next)}
                 </span>
               </span>
               {i.closed || sheet.cancelled ? null : (
                 <span className="ml-auto flex gap-1">
                   <Button tone="quiet" onClick={() => setForm(formOf(sheet.jobLog, i))}>
-                    {say(tell('web.correct'))}
+                    {t('web.correct')}
                   </Button>
                   <Button tone="quiet" onClick={() => setForm({ kind: 'open-closed', preset: { itemId: i.id } })}>
-                    {say(tell('web.close-it'))}
+                    {t('web.close-it')}
                   </Button>
                 </span>
               )}

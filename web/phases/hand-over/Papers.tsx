@@ -8,29 +8,27 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** The record on paper: as each reader needs it, to print, to mail, to share; and the label of the unit. */
 export function Papers({ sheet, reported, me }: { sheet: JobSheet; reported: boolean; me: JobView['me'] }) {
   const { lost } = useConnection();
-  const title = <h2 className="text-[15px] font-[680]">{say(tell('web.papers'))}</h2>;
+  const title = <h2 className="text-[15px] font-[680]">{t('web.papers')}</h2>;
   if (lost)
     return (
-      <section aria-label={say(tell('web.papers'))}>
+      <section aria-label={t('web.papers')}>
         {title}
-        <p className="text-ink2">{say(tell('web.papers-need-a-connection'))}</p>
+        <p className="text-ink2">{t('web.papers-need-a-connection')}</p>
       </section>
     );
   return (
-    <section aria-label={say(tell('web.papers'))}>
+    <section aria-label={t('web.papers')}>
       {title}
       <ul className="mt-1">{reported ? READINGS.map((r) => <Readings key={r} sheet={sheet} reading={r} />) : null}</ul>
-      {isEquipped(sheet) ? (
-        <Paper href={paperOf(sheet, 'label.pdf')} label={say(tell('web.label-of-the-unit'))} shown />
-      ) : null}
+      {isEquipped(sheet) ? <Paper href={paperOf(sheet, 'label.pdf')} label={t('web.label-of-the-unit')} shown /> : null}
       {may(me.role, 'edit-job') ? (
-        <Paper href={`/api/jobs/${sheet.job.id}/bundle.zip`} label={say(tell('web.the-job-as-a-file'))} />
+        <Paper href={`/api/jobs/${sheet.job.id}/bundle.zip`} label={t('web.the-job-as-a-file')} />
       ) : null}
     </section>
   );
@@ -51,19 +49,10 @@ function Readings({ sheet, reading }: { sheet: JobSheet; reading: Reading }) {
   return (
     <li className="flex flex-wrap items-center gap-x-2 border-b border-rule2 py-1">
       <Paper href={`${report}.pdf${asked}`} label={say(name)} shown />
-      <Paper
-        href={`${report}.eml${asked}`}
-        label={say(tell('web.as-mail'))}
-        name={say(tell('web.mail-of', { name }))}
-      />
+      <Paper href={`${report}.eml${asked}`} label={t('web.as-mail')} name={t('web.mail-of', { name })} />
       {maySharePdf() ? (
-        <Button
-          tone="quiet"
-          disabled={busy}
-          aria-label={say(tell('web.share-of', { name }))}
-          onClick={() => void share()}
-        >
-          {say(tell('web.share'))}
+        <Button tone="quiet" disabled={busy} aria-label={t('web.share-of', { name })} onClick={() => void share()}>
+          {t('web.share')}
         </Button>
       ) : null}
       <Trouble problem={problem} />

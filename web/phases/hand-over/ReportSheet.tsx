@@ -6,7 +6,7 @@ import type { Report, ReportTable } from '@/core/phases/report';
 import { type Cell, isSaid, moment, type Said } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A cell that is a verdict carries its mark. */
 const verdictIn = (cell: Cell): Verdict | undefined =>
@@ -42,7 +42,7 @@ export function ReportSheet({ report }: { report: Report }) {
       </dl>
       <details open={window.matchMedia(WIDE).matches} className="mt-4">
         <summary className="touch cursor-pointer py-2 font-[640] lg:hidden">
-          {say(tell('web.the-whole-record', { n: report.tables.length }))}
+          {t('web.the-whole-record', { n: report.tables.length })}
         </summary>
         {report.tables.map((t) =>
           t.pictures ? (
@@ -52,7 +52,7 @@ export function ReportSheet({ report }: { report: Report }) {
           ),
         )}
       </details>
-      <h2 className="mt-6 text-[17px]">{say(tell('web.notes'))}</h2>
+      <h2 className="mt-6 text-[17px]">{t('web.notes')}</h2>
       <ul className="mt-1 list-disc pl-5 text-[14px]">
         {report.notes.map((n) => (
           <li key={say(n)}>{say(n)}</li>

@@ -3,8 +3,7 @@ import { handedOverAt, leftFindings, purposeOf, visitNow, visitsOf } from '@/cor
 import type { EntryKind } from '@/core/phases/log/entries';
 import { day } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { CheckList } from '../fit/CheckList';
@@ -28,24 +27,22 @@ export function Visits({ view, write }: { view: JobView; write: (kind: EntryKind
   const now = visitNow(sheet);
   const left = leftFindings(sheet);
   return (
-    <section aria-label={say(tell('web.visits'))} id="visits">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.visits'))}</h2>
+    <section aria-label={t('web.visits')} id="visits">
+      <h2 className="text-[15px] font-[680]">{t('web.visits')}</h2>
       {now ? (
         <p data-testid="visit-now">
-          {say(
-            tell('web.visit-of', { n: now.n, all: visitsOf(sheet).length, day: day(now.on), purpose: purposeOf(now) }),
-          )}
+          {t('web.visit-of', { n: now.n, all: visitsOf(sheet).length, day: day(now.on), purpose: purposeOf(now) })}
         </p>
       ) : null}
       {sheet.cancelled ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {now ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => write('visit-end')}>
-              {say(tell('web.end-visit', { n: now.n }))}
+              {t('web.end-visit', { n: now.n })}
             </Button>
           ) : null}
           <Button tone="quiet" className="text-[14px]" onClick={() => write('visit')}>
-            {say(tell('web.plan-a-visit'))}
+            {t('web.plan-a-visit')}
           </Button>
         </div>
       )}

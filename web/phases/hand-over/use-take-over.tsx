@@ -4,7 +4,7 @@ import { TAKE_OVER, takeOverWords } from '@/core/phases/hand-over/take-over';
 import type { Report } from '@/core/phases/report';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { CustomerSheet } from '../scope/CustomerSheet';
 
@@ -15,13 +15,13 @@ export function useTakeOver(view: JobView, report: Report | undefined, after: ()
   const { takenOver, five } = report;
   const button =
     may(view.me.role, 'choose-scope') && !view.sheet.cancelled ? (
-      <Button onClick={() => setOpen(true)}>{say(tell('web.customer-signs'))}</Button>
+      <Button onClick={() => setOpen(true)}>{t('web.customer-signs')}</Button>
     ) : null;
   const section = (
-    <section aria-label={say(tell('web.customer-takes-over'))} data-testid="taken-over">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.customer-takes-over'))}</h2>
+    <section aria-label={t('web.customer-takes-over')} data-testid="taken-over">
+      <h2 className="text-[15px] font-[680]">{t('web.customer-takes-over')}</h2>
       <p className={`mb-1 ${takenOver?.ink ? '' : 'text-ink2'}`}>
-        {takenOver ? say(takenOver.say) : say(tell('web.nobody-signed-for-the-customer'))}
+        {takenOver ? say(takenOver.say) : t('web.nobody-signed-for-the-customer')}
       </p>
       {takenOver?.since ? <p className="font-[620] text-ochre">{say(takenOver.since)}</p> : null}
       {button}

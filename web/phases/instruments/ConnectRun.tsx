@@ -8,8 +8,7 @@ import { startOnDevice, takeOver, takeUpRuns, useRunElsewhere } from '@/web/devi
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PortNotice } from './PortNotice';
 
@@ -18,14 +17,14 @@ export function SourceNotice({ run, simulates }: { run: SheetRun | undefined; si
   if (!run || run.source === 'simulated')
     return (
       <p className="mt-1 border-[1.5px] border-dashed border-copper px-2.5 py-1.5 text-[13.5px] text-copper">
-        {say(tell('web.physical-model-stands-in-for-everything', { simulates }))}
+        {t('web.physical-model-stands-in-for-everything', { simulates })}
       </p>
     );
   return (
     <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
       {run.source === 'replayed'
-        ? say(tell('web.recording-is-played-back-every-figure'))
-        : say(tell('web.instruments-of-your-own-are-connected'))}
+        ? t('web.recording-is-played-back-every-figure')
+        : t('web.instruments-of-your-own-are-connected')}
     </p>
   );
 }
@@ -60,7 +59,7 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
             })
           }
         >
-          {say(tell('web.disconnect'))}
+          {t('web.disconnect')}
         </Button>
       ) : (
         <>
@@ -76,21 +75,21 @@ export function ConnectRun({ view, phase }: { view: JobView; phase: RunPhase }) 
                 })
               }
             >
-              {say(tell('web.resume-interrupted-run'))}
+              {t('web.resume-interrupted-run')}
             </Button>
           ) : null}
           {elsewhere ? (
             <>
               <p className="mt-1 border-[1.5px] border-ochre px-2.5 py-1.5 text-[14px]" data-testid="run-elsewhere">
-                {say(tell('web.run-is-in-another-window'))}
+                {t('web.run-is-in-another-window')}
               </p>
               <Button tone="primary" disabled={busy} onClick={() => act(() => takeOver(view.me, elsewhere.id))}>
-                {say(tell('web.go-on-in-this-window'))}
+                {t('web.go-on-in-this-window')}
               </Button>
             </>
           ) : (
             <Button tone={interrupted ? 'plain' : 'primary'} disabled={busy} onClick={() => act(connect)}>
-              {say(tell(here ? 'web.connect-simulated-on-this-device' : 'web.connect-simulated-instruments'))}
+              {t(here ? 'web.connect-simulated-on-this-device' : 'web.connect-simulated-instruments')}
             </Button>
           )}
         </>

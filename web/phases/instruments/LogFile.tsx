@@ -8,8 +8,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { LogMappingForm } from './LogMappingForm';
 import { LogPreview } from './LogPreview';
@@ -48,7 +47,7 @@ export function LogFile({ view, phase, channels }: { view: JobView; phase: RunPh
   return (
     <>
       <label className="touch inline-flex w-fit cursor-pointer items-center rounded-[3px] border-[1.5px] border-ink px-3.5 font-[600]">
-        {say(tell('web.recording-from-a-file'))}
+        {t('web.recording-from-a-file')}
         <input
           type="file"
           accept=".csv,.txt,text/csv,text/plain"
@@ -62,21 +61,21 @@ export function LogFile({ view, phase, channels }: { view: JobView; phase: RunPh
         />
       </label>
       {file && mapping ? (
-        <Sheet open onClose={log.close} title={say(tell('web.recording-from-a-file'))}>
+        <Sheet open onClose={log.close} title={t('web.recording-from-a-file')}>
           <p className="mt-1 text-[13.5px] text-ink2">
-            {say(tell('web.file-with-rows', { name: file.name, n: file.head.count }))}
+            {t('web.file-with-rows', { name: file.name, n: file.head.count })}
           </p>
           <p className="mt-1 border-[1.5px] border-ink px-2.5 py-1.5 text-[13.5px]">
-            {say(tell('web.every-figure-is-marked-as-replayed'))}
+            {t('web.every-figure-is-marked-as-replayed')}
           </p>
-          {file.head.tooLong ? <p className="mt-1 text-ochre">{say(tell('web.file-is-longer-than-a-run'))}</p> : null}
+          {file.head.tooLong ? <p className="mt-1 text-ochre">{t('web.file-is-longer-than-a-run')}</p> : null}
           <LogMappingForm header={file.head.header} channels={channels} mapping={mapping} onChange={log.setMapping} />
           {preview ? <LogPreview read={preview} /> : null}
           <div className="mt-3 grid gap-2">
             <Trouble problem={problem} />
-            {good ? null : <p className="text-[13.5px]">{say(tell('web.name-time-and-one-channel'))}</p>}
+            {good ? null : <p className="text-[13.5px]">{t('web.name-time-and-one-channel')}</p>}
             <Button tone="primary" disabled={busy || !good} onClick={() => void act(take)}>
-              {sent === undefined ? say(tell('web.take-the-recording')) : say(tell('web.sent-so-many', { n: sent }))}
+              {sent === undefined ? t('web.take-the-recording') : t('web.sent-so-many', { n: sent })}
             </Button>
           </div>
         </Sheet>

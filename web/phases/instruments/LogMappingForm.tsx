@@ -4,7 +4,7 @@ import { TIME_FORMATS, type TimeFormat } from '@/core/instrument/logger/time';
 import { unitsOf } from '@/core/instrument/logger/units';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   header: readonly string[];
@@ -34,7 +34,7 @@ export function LogMappingForm({ header, channels, mapping, onChange }: Props) {
     <div className="mt-3 grid gap-3">
       <div className="grid grid-cols-2 gap-2">
         <label className="block">
-          <span className="block text-[13px] font-[600]">{say(tell('web.column-of-the-time'))}</span>
+          <span className="block text-[13px] font-[600]">{t('web.column-of-the-time')}</span>
           <select
             className={SELECT}
             value={mapping.time.column}
@@ -44,7 +44,7 @@ export function LogMappingForm({ header, channels, mapping, onChange }: Props) {
           </select>
         </label>
         <label className="block">
-          <span className="block text-[13px] font-[600]">{say(tell('web.time-is-told-in'))}</span>
+          <span className="block text-[13px] font-[600]">{t('web.time-is-told-in')}</span>
           <select
             className={SELECT}
             value={mapping.time.format}
@@ -65,13 +65,13 @@ export function LogMappingForm({ header, channels, mapping, onChange }: Props) {
             <label className="block">
               <span className="block text-[13px] font-[600]">{say(channelWords(c))}</span>
               <select className={SELECT} value={chosen?.column ?? NONE} onChange={(e) => put(c, e.target.value)}>
-                <option value={NONE}>{say(tell('web.not-in-this-file'))}</option>
+                <option value={NONE}>{t('web.not-in-this-file')}</option>
                 {columns}
               </select>
             </label>
             {chosen ? (
               <label className="block">
-                <span className="block text-[13px] font-[600]">{say(tell('web.logged-in-unit'))}</span>
+                <span className="block text-[13px] font-[600]">{t('web.logged-in-unit')}</span>
                 <select
                   className={SELECT}
                   value={chosen.unit}
@@ -95,7 +95,7 @@ export function LogMappingForm({ header, channels, mapping, onChange }: Props) {
           checked={mapping.decimal === ','}
           onChange={(e) => onChange({ ...mapping, decimal: e.target.checked ? ',' : '.' })}
         />
-        {say(tell('web.numbers-have-a-decimal-comma'))}
+        {t('web.numbers-have-a-decimal-comma')}
       </label>
     </div>
   );

@@ -5,8 +5,8 @@ import { todayAt } from '@/web/api/clock';
 import { get } from '@/web/api/http';
 import { useMe } from '@/web/api/use-me';
 import { Notice } from '@/web/kit/Notice';
-import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { readerNow } from '@/web/words/say';
+import { t, tell } from '@/web/words/tell';
 
 /** Instruments in this reader's hands whose calibration has run out: what is read with them is marked on the report. */
 export function OverdueInstruments() {
@@ -19,6 +19,6 @@ export function OverdueInstruments() {
       : [],
   );
   return over.length ? (
-    <Notice kind="look-again">{say(tell('web.calibration-overdue-of', { instruments: list(over) }))}</Notice>
+    <Notice kind="look-again">{t('web.calibration-overdue-of', { instruments: list(over) })}</Notice>
   ) : null;
 }

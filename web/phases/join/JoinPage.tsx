@@ -8,7 +8,7 @@ import { Notice } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import { useEntries } from '../circuit/use-entries';
 import type { EquippedView } from '../job-context';
@@ -29,45 +29,39 @@ export default function JoinPage(view: EquippedView) {
       phase={join}
       about={
         figures
-          ? say(
-              tell('web.ft-ft-with-elbows-coil', {
-                lengthFt: figures.lengthFt.toFixed(0),
-                equivalentFt: figures.equivalentFt.toFixed(0),
-                liftFt:
-                  figures.liftFt === 0
-                    ? say(tell('web.level-with-unit'))
-                    : say(
-                        tell('web.ft-unit', {
-                          liftFt: Math.abs(figures.liftFt).toFixed(0),
-                          liftFt2: value(figures.liftFt > 0 ? 'above' : 'below'),
-                        }),
-                      ),
-              }),
-            )
-          : say(tell('web.line-set-brazing-under-nitrogen'))
+          ? t('web.ft-ft-with-elbows-coil', {
+              lengthFt: figures.lengthFt.toFixed(0),
+              equivalentFt: figures.equivalentFt.toFixed(0),
+              liftFt:
+                figures.liftFt === 0
+                  ? t('web.level-with-unit')
+                  : t('web.ft-unit', {
+                      liftFt: Math.abs(figures.liftFt).toFixed(0),
+                      liftFt2: value(figures.liftFt > 0 ? 'above' : 'below'),
+                    }),
+            })
+          : t('web.line-set-brazing-under-nitrogen')
       }
       checks={checks}
       figures={
         figures?.suction ? (
           <BigFigure
-            label={say(tell('web.vapour-line-costs'))}
+            label={t('web.vapour-line-costs')}
             testId="suction-loss"
             value={figures.suction.saturationLossF.toFixed(2)}
             unit="°F"
-            note={say(
-              tell('web.psi-fpm-section-ft', {
-                psi: figures.suction.psi.toFixed(2),
-                x: (Math.round(figures.suction.velocityFpm / 10) * 10).toFixed(0),
-                volume: volume?.toFixed(2) ?? '–',
-              }),
-            )}
+            note={t('web.psi-fpm-section-ft', {
+              psi: figures.suction.psi.toFixed(2),
+              x: (Math.round(figures.suction.velocityFpm / 10) * 10).toFixed(0),
+              volume: volume?.toFixed(2) ?? '–',
+            })}
           />
         ) : undefined
       }
       below={
         <>
           {joints.length ? <JointLog view={view} /> : null}
-          {signed ? null : <Notice kind="look-again">{say(tell('web.recover-and-evacuate-before-any-flame'))}</Notice>}
+          {signed ? null : <Notice kind="look-again">{t('web.recover-and-evacuate-before-any-flame')}</Notice>}
         </>
       }
     >
@@ -99,7 +93,7 @@ export default function JoinPage(view: EquippedView) {
           }
         />
       ) : (
-        <p className="max-w-[60ch] py-3 text-[16px]">{say(tell('web.write-line-set-down-from-outdoor'))}</p>
+        <p className="max-w-[60ch] py-3 text-[16px]">{t('web.write-line-set-down-from-outdoor')}</p>
       )}
     </CircuitFrame>
   );

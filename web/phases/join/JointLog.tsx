@@ -4,20 +4,20 @@ import { value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The joints in the order they were made, with what is wrong with each. */
 export function JointLog({ view }: { view: EquippedView }) {
   const { joints } = joinView(view.sheet);
   return (
-    <section aria-label={say(tell('web.joint-log'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.joint-log'))}</h2>
+    <section aria-label={t('web.joint-log')}>
+      <h2 className="text-[15px] font-[680]">{t('web.joint-log')}</h2>
       <ol className="mt-1">
         {joints.map(({ joint, checks }, i) => {
           const b = joint.body;
           const how =
             b.method === 'braze'
-              ? `${say(value(b.alloy ?? 'none'))}, ${b.nitrogenScfh ? say(tell('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh })) : say(tell('web.no-nitrogen'))}, ${b.heatShield ? say(tell('web.heat-kept-off')) : say(tell('web.no-heat-shield'))}`
+              ? `${say(value(b.alloy ?? 'none'))}, ${b.nitrogenScfh ? t('web.nitrogen-ft-h', { nitrogenScfh: b.nitrogenScfh }) : t('web.no-nitrogen')}, ${b.heatShield ? t('web.heat-kept-off') : t('web.no-heat-shield')}`
               : b.method === 'flare'
                 ? `${b.torqueFtLb ?? '?'} ft·lb`
                 : say(value('press'));
@@ -31,11 +31,11 @@ export function JointLog({ view }: { view: EquippedView }) {
               <Mark kind={checks.length ? worstOf(checks) : 'good'} />
               <span>
                 <b className="font-[620]">{b.place}</b>{' '}
-                {say(tell('web.line-2', { method: value(b.method), line: value(b.line) }))}
+                {t('web.line-2', { method: value(b.method), line: value(b.line) })}
                 <span className="block text-[13px] text-ink2">
                   {how}
-                  {b.orificeStamp ? say(tell('web.orifice', { orificeStamp: b.orificeStamp })) : ''}
-                  {b.newRing ? say(tell('web.new-o-ring')) : ''} · {joint.by}
+                  {b.orificeStamp ? t('web.orifice', { orificeStamp: b.orificeStamp }) : ''}
+                  {b.newRing ? t('web.new-o-ring') : ''} · {joint.by}
                 </span>
               </span>
             </li>

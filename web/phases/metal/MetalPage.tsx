@@ -7,8 +7,7 @@ import { metalMove } from '@/core/phases/plan/metal-move';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
@@ -34,19 +33,19 @@ export default function MetalPage(view: JobView) {
       active="fit"
       side={
         <div className="grid gap-5 p-4 lg:p-5">
-          <section aria-label={say(tell('web.new-part'))}>
-            <h2 className="text-[15px] font-[680]">{say(tell('web.new-part'))}</h2>
+          <section aria-label={t('web.new-part')}>
+            <h2 className="text-[15px] font-[680]">{t('web.new-part')}</h2>
             <div className="mt-1 grid justify-items-start gap-2">
               {starts.map((s) => (
                 <Button
                   key={`${s.part}${s.of}`}
                   onClick={() => setForm({ kind: 'metal-part', preset: { part: s.part, ...s.figures } })}
                 >
-                  {say(tell('web.part-from-the-fit', { part: value(s.part), of: value(s.of) }))}
+                  {t('web.part-from-the-fit', { part: value(s.part), of: value(s.of) })}
                 </Button>
               ))}
               <Button tone="quiet" onClick={() => setForm({ kind: 'metal-part', preset: {} })}>
-                {say(tell('web.part-typed'))}
+                {t('web.part-typed')}
               </Button>
             </div>
           </section>
@@ -57,10 +56,10 @@ export default function MetalPage(view: JobView) {
       next={<NextMove move={metalMove(parts)} busy={busy} press={press} />}
     >
       <div className="px-4 py-3.5 lg:px-7">
-        <h1 className="text-[23px]">{say(tell('web.sheet-metal'))}</h1>
-        {parts.length === 0 ? <p className="mt-2 max-w-[48ch] text-ink2">{say(tell('web.no-parts-yet'))}</p> : null}
+        <h1 className="text-[23px]">{t('web.sheet-metal')}</h1>
+        {parts.length === 0 ? <p className="mt-2 max-w-[48ch] text-ink2">{t('web.no-parts-yet')}</p> : null}
         {parts.length > 1 ? (
-          <div className="mt-2 flex flex-wrap gap-2" role="tablist" aria-label={say(tell('web.parts'))}>
+          <div className="mt-2 flex flex-wrap gap-2" role="tablist" aria-label={t('web.parts')}>
             {parts.map((p) => (
               <button
                 key={p.part.id}

@@ -1,7 +1,7 @@
 import { type DrawnPart, nested } from '@/core/phases/plan/metal';
 import { q } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { NestPicture } from './NestPicture';
 
 const IN2_PER_FT2 = 144;
@@ -11,8 +11,8 @@ export function NestPart({ parts }: { parts: readonly DrawnPart[] }) {
   const all = nested(parts);
   if (all.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.sheets'))} data-testid="nest">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.sheets'))}</h2>
+    <section aria-label={t('web.sheets')} data-testid="nest">
+      <h2 className="text-[15px] font-[680]">{t('web.sheets')}</h2>
       <ul>
         {all.map((n) => {
           const {
@@ -25,30 +25,26 @@ export function NestPart({ parts }: { parts: readonly DrawnPart[] }) {
               {outcome.ok ? (
                 <>
                   <b className="font-[640]">
-                    {say(
-                      tell('web.sheets-of', {
-                        n: outcome.value.sheets,
-                        w: String(w),
-                        h: String(h),
-                        gauge: String(gauge),
-                      }),
-                    )}
+                    {t('web.sheets-of', {
+                      n: outcome.value.sheets,
+                      w: String(w),
+                      h: String(h),
+                      gauge: String(gauge),
+                    })}
                   </b>
                   <span className="block text-[13px] text-ink2">
-                    {say(
-                      tell(outcome.value.exact ? 'web.used-and-left' : 'web.used-and-left-not-proven', {
-                        pct: q(outcome.value.utilisationPct, 'pct', 1),
-                        left: q(
-                          (outcome.value.sheets * w * h * (1 - outcome.value.utilisationPct / 100)) / IN2_PER_FT2,
-                          'ft2',
-                          1,
-                        ),
-                      }),
-                    )}
+                    {t(outcome.value.exact ? 'web.used-and-left' : 'web.used-and-left-not-proven', {
+                      pct: q(outcome.value.utilisationPct, 'pct', 1),
+                      left: q(
+                        (outcome.value.sheets * w * h * (1 - outcome.value.utilisationPct / 100)) / IN2_PER_FT2,
+                        'ft2',
+                        1,
+                      ),
+                    })}
                   </span>
                   {n.sheets.length > outcome.value.sheets ? (
                     <span className="block text-[13px] text-ink2">
-                      {say(tell('web.drawn-on-more', { n: n.sheets.length }))}
+                      {t('web.drawn-on-more', { n: n.sheets.length })}
                     </span>
                   ) : null}
                   <NestPicture nested={n} />
@@ -56,7 +52,7 @@ export function NestPart({ parts }: { parts: readonly DrawnPart[] }) {
               ) : (
                 <>
                   <b className="font-[640]">
-                    {say(tell('web.does-not-go-on', { w: String(w), h: String(h), gauge: String(gauge) }))}
+                    {t('web.does-not-go-on', { w: String(w), h: String(h), gauge: String(gauge) })}
                   </b>
                   <span className="block text-[13px] text-ink2">{say(outcome.refused.message)}</span>
                 </>

@@ -1,6 +1,5 @@
 import type { Nested } from '@/core/phases/plan/metal';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Room between two sheets and around them, in. */
 const ROOM_IN = 4;
@@ -22,7 +21,7 @@ export function NestPicture({ nested: { sheets, sheetIn } }: { nested: Nested })
         viewBox={`0 0 ${wide + ROOM_IN} ${step * sheets.length + ROOM_IN}`}
         className="mt-1 w-full max-w-[420px]"
         role="img"
-        aria-label={say(tell('web.where-pieces-lie'))}
+        aria-label={t('web.where-pieces-lie')}
         data-testid="nest-picture"
       >
         {sheets.map(({ cuts }, n) => (
@@ -56,7 +55,7 @@ export function NestPicture({ nested: { sheets, sheetIn } }: { nested: Nested })
       </svg>
       {kept.length ? (
         <p className="text-[13px] text-ink2">
-          {say(tell('web.offcuts-to-keep', { list: kept.map((l) => `${inches(l.h)} × ${inches(l.w)}`).join(', ') }))}
+          {t('web.offcuts-to-keep', { list: kept.map((l) => `${inches(l.h)} × ${inches(l.w)}`).join(', ') })}
         </p>
       ) : null}
     </>

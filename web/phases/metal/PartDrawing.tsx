@@ -9,7 +9,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 import { patternDxf } from './pattern-dxf';
@@ -40,12 +40,12 @@ export function PartDrawing({ view, of }: { view: JobView; of: DrawnPart }) {
         <div>
           <img
             src={addressOf('image/svg+xml', foldedSvg(drawn.pieces, turnDeg))}
-            alt={say(tell('web.folded-up'))}
+            alt={t('web.folded-up')}
             className="h-[240px] w-full border border-rule bg-sheet object-contain p-2"
             data-testid="folded"
           />
           <label className="mt-1 block text-[13px]">
-            {say(tell('web.turn-it'))}
+            {t('web.turn-it')}
             <input
               type="range"
               min={0}
@@ -58,22 +58,18 @@ export function PartDrawing({ view, of }: { view: JobView; of: DrawnPart }) {
         </div>
       </div>
       <p className="text-[14px]" data-testid="pattern-test">
-        {say(
-          tell(shop.test.holds ? 'web.folds-back' : 'web.does-not-fold-back', { off: q(shop.test.worstIn, 'in', 3) }),
-        )}
+        {t(shop.test.holds ? 'web.folds-back' : 'web.does-not-fold-back', { off: q(shop.test.worstIn, 'in', 3) })}
       </p>
       <p className="text-[14px] text-ink2">
-        {say(
-          tell('web.sheet-and-weight', {
-            ft2: q(shop.sheetFt2, 'ft2', 1),
-            gauge: part.body.gauge,
-            lb: q(shop.weightLb, 'lb', 1),
-          }),
-        )}
+        {t('web.sheet-and-weight', {
+          ft2: q(shop.sheetFt2, 'ft2', 1),
+          gauge: part.body.gauge,
+          lb: q(shop.weightLb, 'lb', 1),
+        })}
       </p>
       {shop.split ? (
         <p className="text-[14px]">
-          {say(tell('web.longer-than-the-brake', { pieces: shop.split.pieces, each: q(shop.split.eachIn, 'in') }))}
+          {t('web.longer-than-the-brake', { pieces: shop.split.pieces, each: q(shop.split.eachIn, 'in') })}
         </p>
       ) : null}
       <p className="flex items-center gap-2 text-[14.5px]" data-testid="approval">
@@ -89,10 +85,10 @@ export function PartDrawing({ view, of }: { view: JobView; of: DrawnPart }) {
         )}
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => setAsking(true)}>{say(tell('web.write-what-was-said'))}</Button>
+        <Button onClick={() => setAsking(true)}>{t('web.write-what-was-said')}</Button>
         {shop.test.holds ? (
           <>
-            <FileLink href={paperOf(sheet, `metal/${part.id}.pdf`)} label={say(tell('web.shop-drawing'))} />
+            <FileLink href={paperOf(sheet, `metal/${part.id}.pdf`)} label={t('web.shop-drawing')} />
             <FileLink href={addressOf('image/svg+xml', flat)} save={`${file}.svg`} label="SVG" />
             <FileLink
               href={addressOf('image/vnd.dxf', patternDxf(drawn.pieces, text))}
@@ -102,7 +98,7 @@ export function PartDrawing({ view, of }: { view: JobView; of: DrawnPart }) {
           </>
         ) : null}
       </div>
-      <Notice kind="look-again">{say(tell('web.gloves-eyes-deburr'))}</Notice>
+      <Notice kind="look-again">{t('web.gloves-eyes-deburr')}</Notice>
       {asking ? (
         <EntrySheet view={view} kind="shop-drawing" preset={{ partId: part.id }} onClose={() => setAsking(false)} />
       ) : null}

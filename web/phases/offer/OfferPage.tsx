@@ -10,8 +10,7 @@ import { pagesOf, paperOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
@@ -40,16 +39,16 @@ export default function OfferPage(view: JobView) {
       active="scope"
       side={
         <div className="grid gap-5 p-4 lg:p-5">
-          <p className="text-[14px] text-ink2">{say(tell('web.how-options-work'))}</p>
+          <p className="text-[14px] text-ink2">{t('web.how-options-work')}</p>
           <EntryLog view={view} phase="scope" ofSystem kinds={['offer-option']} />
-          {noClearWinner(offers) ? <p className="text-[14px]">{say(tell('web.no-clear-winner'))}</p> : null}
+          {noClearWinner(offers) ? <p className="text-[14px]">{t('web.no-clear-winner')}</p> : null}
           <a
             href={paperOf(sheet, 'offer.pdf')}
             target="_blank"
             rel="noreferrer"
             className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
           >
-            {say(tell('web.offer-as-pdf'))}
+            {t('web.offer-as-pdf')}
           </a>
         </div>
       }
@@ -57,13 +56,13 @@ export default function OfferPage(view: JobView) {
     >
       <div className="px-4 py-3.5 lg:px-7">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-          <h1 className="text-[23px]">{say(tell('web.offer'))}</h1>
+          <h1 className="text-[23px]">{t('web.offer')}</h1>
           <Link to={`${pagesOf(sheet)}/scope`} className="touch inline-flex items-center text-copper underline">
-            {say(tell('web.back-to-the-scope'))}
+            {t('web.back-to-the-scope')}
           </Link>
           {open ? (
             <Button className="ml-auto" onClick={() => setKeeping(true)}>
-              {say(tell('web.keep-scope-as-an-option'))}
+              {t('web.keep-scope-as-an-option')}
             </Button>
           ) : null}
         </div>

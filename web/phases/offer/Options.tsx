@@ -6,7 +6,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   offers: readonly Offer[];
@@ -108,17 +108,17 @@ function Head({ offer: o, first, onTake, busy }: HeadProps) {
         </p>
       )}
       <p className="min-h-5 text-[13px] text-ink2">
-        {compared ? say(tell('web.over-the-first', { over: q(over, 'moneyChange') })) : ''}
+        {compared ? t('web.over-the-first', { over: q(over, 'moneyChange') }) : ''}
       </p>
       {onTake && o.name ? (
         o.stands ? (
           <p className="mt-1.5 flex min-h-12 items-center gap-1.5 text-[14px] font-[600]">
             <Mark kind="good" />
-            {say(tell('web.this-is-the-scope-now'))}
+            {t('web.this-is-the-scope-now')}
           </p>
         ) : (
           <Button className="mt-1.5" disabled={busy} onClick={() => onTake(o.id)}>
-            {say(tell('web.take-this-option'))}
+            {t('web.take-this-option')}
           </Button>
         )
       ) : null}

@@ -3,8 +3,7 @@ import type { DayView } from '@/core/phases/plan/day-view';
 import type { Advice } from '@/core/plan/day/advice';
 import { DAY_H, type WorkDay } from '@/core/plan/day/calendar';
 import { useSize } from '@/web/bench/use-size';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { axisOf, hourTicks, NAMES_PX, rowsOf } from './axis';
 import { DayBars, DayLines } from './DayLines';
 import { Lane } from './Lane';
@@ -74,15 +73,7 @@ export function DayChart({ day, work, advice, time, title, onOpen, onDrop }: Pro
               />
             ))}
             {alone.length ? (
-              <Lane
-                id=""
-                name={say(tell('web.runs-alone'))}
-                day={day}
-                rows={alone}
-                idea={undefined}
-                x={x}
-                onOpen={onOpen}
-              />
+              <Lane id="" name={t('web.runs-alone')} day={day} rows={alone} idea={undefined} x={x} onOpen={onOpen} />
             ) : null}
           </div>
           <DayBars day={day} work={work} axis={axis} x={x} time={time} />
@@ -93,7 +84,7 @@ export function DayChart({ day, work, advice, time, title, onOpen, onDrop }: Pro
 }
 
 /** An hour as it stands on a clock's face. */
-function hourWord(t: number): string {
-  const h = ((t % DAY_H) + DAY_H) % DAY_H;
-  return h === 12 ? say(tell('web.noon')) : String(h > 12 ? h - 12 : h === 0 ? 12 : h);
+function hourWord(hours: number): string {
+  const h = ((hours % DAY_H) + DAY_H) % DAY_H;
+  return h === 12 ? t('web.noon') : String(h > 12 ? h - 12 : h === 0 ? 12 : h);
 }

@@ -1,7 +1,6 @@
 import type { DayView } from '@/core/phases/plan/day-view';
 import { q } from '@/core/words/said';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A day that is this late says so, h. */
 const LATE_H = 5 / 60;
@@ -17,17 +16,17 @@ export function DayHead({ day, title, time }: { day: DayView; title: string; tim
     <div className="flex flex-wrap items-baseline gap-x-4">
       <h1 className="text-[23px]">{title}</h1>
       <span className="text-ink2">
-        {say(tell('web.work-and-clock', { work: q(day.workH, 'h'), clock: q((ends ?? starts) - starts, 'h') }))}
+        {t('web.work-and-clock', { work: q(day.workH, 'h'), clock: q((ends ?? starts) - starts, 'h') })}
       </span>
       <span className="ml-auto font-[650]" data-testid="day-ends">
         {finished ? (
-          <span className="text-pine">{say(tell('web.all-done'))}</span>
+          <span className="text-pine">{t('web.all-done')}</span>
         ) : now !== undefined && behindH >= LATE_H ? (
-          <span className="text-ochre">{say(tell('web.behind-ends', { minutes, at: time(ends!) }))}</span>
+          <span className="text-ochre">{t('web.behind-ends', { minutes, at: time(ends!) })}</span>
         ) : now !== undefined && behindH <= -LATE_H ? (
-          <span className="text-pine">{say(tell('web.ahead-ends', { minutes, at: time(ends!) }))}</span>
+          <span className="text-pine">{t('web.ahead-ends', { minutes, at: time(ends!) })}</span>
         ) : (
-          say(tell('web.ends-at', { at: time(ends!) }))
+          t('web.ends-at', { at: time(ends!) })
         )}
       </span>
     </div>

@@ -2,7 +2,7 @@ import type { DayView } from '@/core/phases/plan/day-view';
 import type { WorkDay } from '@/core/plan/day/calendar';
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { type Axis, hourTicks, isLast, NAMES_PX } from './axis';
 
 type Props = {
@@ -51,7 +51,7 @@ export function DayLines({ day, work, axis, x, width, time }: Props) {
           style={{ left: NAMES_PX + x(now) }}
           data-testid="now-line"
         >
-          {say(tell('web.now-at', { at: time(now) }))}
+          {t('web.now-at', { at: time(now) })}
         </span>
       ) : null}
     </>
@@ -61,9 +61,7 @@ export function DayLines({ day, work, axis, x, width, time }: Props) {
 /** Below the lanes: how long the house is without, and who comes from outside. */
 export function DayBars({ day, work, axis, x, time }: Omit<Props, 'width'>) {
   const bars = [
-    ...(day.outage
-      ? [{ id: 'outage', name: say(tell('web.no-heating-or-cooling')), span: day.outage, heavy: false }]
-      : []),
+    ...(day.outage ? [{ id: 'outage', name: t('web.no-heating-or-cooling'), span: day.outage, heavy: false }] : []),
     ...day.outside.map((o) => ({ id: o.id, name: say(value(o.what)), span: o.span, heavy: true })),
   ].filter((b) => b.span[1] > work.at && b.span[0] < work.at + 24);
   return (

@@ -3,7 +3,7 @@ import { pieceName } from '@/core/phases/plan/names';
 import type { PlacedPiece } from '@/core/plan/day/activity';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { day: DayView; time: (t: number) => string; onOpen: (id: string) => void };
 
@@ -28,7 +28,7 @@ export function DayList({ day, time, onOpen }: Props) {
               <span className="leading-snug">
                 <b className="font-[640]">{say(pieceName(piece))}</b>
                 <span className="block text-[13px] text-ink2">
-                  {p.end > p.start ? rowWords(p, time) : say(tell('web.done-no-times'))}
+                  {p.end > p.start ? rowWords(p, time) : t('web.done-no-times')}
                 </span>
               </span>
             </button>
@@ -40,4 +40,4 @@ export function DayList({ day, time, onOpen }: Props) {
 }
 
 const rowWords = (p: PlacedPiece, time: (t: number) => string): string =>
-  `${p.who.length ? p.who.map((n) => n.split(' ')[0]).join(', ') : say(tell('web.runs-alone'))} · ${say(tell('web.until', { at: time(p.end) }))}`;
+  `${p.who.length ? p.who.map((n) => n.split(' ')[0]).join(', ') : t('web.runs-alone')} · ${t('web.until', { at: time(p.end) })}`;

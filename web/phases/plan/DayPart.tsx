@@ -1,7 +1,6 @@
 import type { DayView } from '@/core/phases/plan/day-view';
 import type { Advice } from '@/core/plan/day/advice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { shownDays } from './axis';
 import { DayChart, type Dropped } from './DayChart';
 import { DayList } from './DayList';
@@ -35,7 +34,7 @@ export function DayPart({ day, advice, time, onOpen, onDrop }: Props) {
           />
         ))}
         <Untimed day={day} onOpen={onOpen} />
-        <p className="text-[12.5px] text-ink2">{say(tell('web.how-to-read-the-day'))}</p>
+        <p className="text-[12.5px] text-ink2">{t('web.how-to-read-the-day')}</p>
       </div>
       <div className="mt-2 lg:hidden">
         <DayList day={day} time={time} onOpen={onOpen} />

@@ -3,7 +3,7 @@ import { goFindings, goVerdict } from '@/core/phases/scope/go';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Go or no-go before anything is taken out: one word, then what it waits for; what is good stays folded. */
 export function GoPart({ sheet, out, onAnswer }: { sheet: JobSheet; out: boolean; onAnswer: () => void }) {
@@ -13,13 +13,13 @@ export function GoPart({ sheet, out, onAnswer }: { sheet: JobSheet; out: boolean
   const open = findings.filter((f) => f.verdict !== 'good');
   const good = findings.length - open.length;
   return (
-    <section aria-label={say(tell('web.go-no-go'))} data-testid="go">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.before-anything-comes-out'))}</h2>
+    <section aria-label={t('web.go-no-go')} data-testid="go">
+      <h2 className="text-[15px] font-[680]">{t('web.before-anything-comes-out')}</h2>
       <p
         className={`narrow text-[34px] leading-none font-[680] ${verdict === 'go' ? 'text-pine' : verdict === 'no-go' ? 'text-oxide' : 'text-ink2'}`}
         data-testid="go-verdict"
       >
-        {say(tell(verdict === 'go' ? 'web.go' : verdict === 'no-go' ? 'web.no-go' : 'web.not-looked-at'))}
+        {t(verdict === 'go' ? 'web.go' : verdict === 'no-go' ? 'web.no-go' : 'web.not-looked-at')}
       </p>
       <ul className="mt-1">
         {open.map((f) => (
@@ -38,9 +38,9 @@ export function GoPart({ sheet, out, onAnswer }: { sheet: JobSheet; out: boolean
           </li>
         ))}
       </ul>
-      {good ? <p className="text-[13px] text-ink2">{say(tell('web.looked-at-and-good', { n: good }))}</p> : null}
+      {good ? <p className="text-[13px] text-ink2">{t('web.looked-at-and-good', { n: good })}</p> : null}
       <Button className="mt-2" onClick={onAnswer}>
-        {say(tell('web.answer-go-no-go'))}
+        {t('web.answer-go-no-go')}
       </Button>
     </section>
   );

@@ -1,6 +1,5 @@
 import { DAY_H } from '@/core/plan/day/calendar';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { ends: readonly number[]; deadline: number; time: (t: number) => string };
 
@@ -25,7 +24,7 @@ export function Histogram({ ends, deadline, time }: Props) {
   const labels = ends.at(-1)! >= DAY_H ? 2 : 3;
   const label = (i: number): boolean => i % Math.max(1, Math.ceil(bins.length / labels)) === 0;
   return (
-    <svg viewBox="0 0 276 86" className="w-full" role="img" aria-label={say(tell('web.when-the-day-may-end'))}>
+    <svg viewBox="0 0 276 86" className="w-full" role="img" aria-label={t('web.when-the-day-may-end')}>
       {bins.map((b, i) => {
         const h = (b.n / most) * 60;
         const late = b.at + wide / 2 > deadline;

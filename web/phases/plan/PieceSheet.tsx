@@ -11,7 +11,7 @@ import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { becauseWords } from './MovedPart';
 import { moveOfPiece, usePieces, workEntryOf } from './use-pieces';
@@ -57,10 +57,10 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
   if (form === 'back')
     return (
       <ReasonSheet
-        title={say(tell('web.take-back-piece', { step: pieceName(piece) }))}
-        label={say(tell('web.why-it-does-not-hold'))}
+        title={t('web.take-back-piece', { step: pieceName(piece) })}
+        label={t('web.why-it-does-not-hold')}
         least={5}
-        send={say(tell('web.withdraw-it'))}
+        send={t('web.withdraw-it')}
         tone="stop"
         onSend={(reason) => takeBack(piece, reason)}
         onClose={() => setForm(undefined)}
@@ -72,11 +72,7 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
         <p className="text-[20px] font-[650]">
           {time(placed.start)} – {time(placed.end)}
         </p>
-        <p>
-          {placed.who.length
-            ? say(tell('web.done-by-who', { who: list(placed.who) }))
-            : say(tell('web.runs-alone-long'))}
-        </p>
+        <p>{placed.who.length ? t('web.done-by-who', { who: list(placed.who) }) : t('web.runs-alone-long')}</p>
         <p className="text-[14px] text-ink2">{standing(piece, day, placed.because)}</p>
         <p className="text-[14px] text-ink2">{hoursWords(piece)}</p>
         {piece.done ? null : <p className="text-[14px] text-ink2">{slackWords(day, id)}</p>}
@@ -89,7 +85,7 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
                 disabled={busy}
                 onClick={() => void act(() => writeWork(piece, { startedAt: now(), doneAt: null, who })).then(onClose)}
               >
-                {say(tell('web.start-now'))}
+                {t('web.start-now')}
               </Button>
             ) : null}
             <Button
@@ -101,22 +97,22 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
                 ).then(onClose)
               }
             >
-              {say(tell('web.done-now'))}
+              {t('web.done-now')}
             </Button>
           </div>
         )}
         <div className="flex flex-wrap gap-x-3">
           <Button tone="quiet" onClick={() => setForm('work')}>
-            {say(tell('web.type-the-times'))}
+            {t('web.type-the-times')}
           </Button>
           {piece.done ? null : (
             <Button tone="quiet" onClick={() => setForm('move')}>
-              {say(tell('web.who-when-how-long'))}
+              {t('web.who-when-how-long')}
             </Button>
           )}
           {entry ? (
             <Button tone="quiet" onClick={() => setForm('back')}>
-              {say(tell('web.take-it-back'))}
+              {t('web.take-it-back')}
             </Button>
           ) : null}
         </div>
@@ -129,24 +125,22 @@ export function PieceSheet({ view, day, id, time, onClose }: Props) {
 function standing(piece: DayPiece, day: DayView, because: Parameters<typeof becauseWords>[0]): string {
   const { progress } = piece;
   if (progress?.done !== undefined)
-    return say(
-      tell(
-        progress.by === 'typed'
-          ? 'web.done-as-typed'
-          : progress.by === 'phase'
-            ? 'web.done-by-phase'
-            : 'web.done-by-what-follows',
-      ),
+    return t(
+      progress.by === 'typed'
+        ? 'web.done-as-typed'
+        : progress.by === 'phase'
+          ? 'web.done-by-phase'
+          : 'web.done-by-what-follows',
     );
-  if (piece.begun !== undefined) return say(tell('web.is-under-way'));
+  if (piece.begun !== undefined) return t('web.is-under-way');
   return say(becauseWords(because, day.held));
 }
 
 /** How long it takes and on what that rests. */
 function hoursWords(p: DayPiece): string {
   const hours = q(p.hours, 'h', 2);
-  if (p.people === 0) return say(tell('web.machine-hours', { hours }));
-  if (p.typedHours) return say(tell('web.hours-as-said', { hours }));
+  if (p.people === 0) return t('web.machine-hours', { hours });
+  if (p.typedHours) return t('web.hours-as-said', { hours });
   return say(
     p.ownMedianH === undefined
       ? tell('web.hours-by-list', { hours })
@@ -160,6 +154,6 @@ function hoursWords(p: DayPiece): string {
 
 /** Whether the end of the day hangs on it, and how much it may slip by what waits for what. */
 function slackWords(day: DayView, id: string): string {
-  if (day.chain.includes(id)) return say(tell('web.on-the-longest-chain'));
-  return say(tell('web.may-slip', { hours: q(day.slack.get(id) ?? 0, 'h') }));
+  if (day.chain.includes(id)) return t('web.on-the-longest-chain');
+  return t('web.may-slip', { hours: q(day.slack.get(id) ?? 0, 'h') });
 }

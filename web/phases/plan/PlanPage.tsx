@@ -13,7 +13,7 @@ import { pagesOf } from '@/web/api/circuit-path';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
@@ -45,7 +45,7 @@ export default function PlanPage(view: JobView) {
   const [undo, setUndo] = useState<Undo>();
   const { writeMove } = usePieces(view, day);
   const tellTime = clockOf(day.days[0]!, sheet.site.timeZone);
-  const time = (t: number): string => say(tell('web.plain', { it: tellTime(t) }));
+  const time = (hours: number): string => t('web.plain', { it: tellTime(hours) });
   const move = nextMoveOf(phase, sheet, { maySign: true, facts: { view: day, advice } });
   const { press, busy, problem, act } = usePress(view, 'plan', {
     write: ({ entry, preset }) => {

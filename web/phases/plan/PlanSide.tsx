@@ -9,7 +9,7 @@ import { clock, day as dayOf, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { CheckList } from '../fit/CheckList';
 import type { JobView } from '../job-context';
@@ -40,8 +40,8 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
       <CheckList checks={findings} />
       <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
       <Arrivals view={view} onTap={(preset) => onWrite('delivery', preset)} />
-      <section aria-label={say(tell('web.write-down'))}>
-        <h2 className="text-[15px] font-[680]">{say(tell('web.write-down'))}</h2>
+      <section aria-label={t('web.write-down')}>
+        <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
         <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
           {offeredIn('plan').map((kind) => (
             <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onWrite(kind)}>
@@ -60,8 +60,8 @@ function Arrivals({ view, onTap }: { view: JobView; onTap: (which: Answers) => v
   const list = deliveriesOf(view.sheet);
   if (list.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.still-to-arrive'))} data-testid="arrivals">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.still-to-arrive'))}</h2>
+    <section aria-label={t('web.still-to-arrive')} data-testid="arrivals">
+      <h2 className="text-[15px] font-[680]">{t('web.still-to-arrive')}</h2>
       <ul>
         {list.map(({ id, body }) => (
           <li key={id}>

@@ -10,7 +10,7 @@ import { paperOf } from '@/web/api/circuit-path';
 import { useLibrary } from '@/web/api/use-library';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { useEntries } from '../circuit/use-entries';
@@ -41,14 +41,12 @@ export function TakePart({ view }: { view: JobView }) {
     <div className="max-w-[860px]" data-testid="take">
       {of ? <h2 className="text-[17px] font-[680]">{of}</h2> : null}
       <p className="text-[14px] text-ink2">
-        {say(
-          tell('web.loaded-of-and-cost', {
-            loaded: rows.filter((r) => loaded.includes(r.code)).length,
-            n: rows.length,
-            cost: q(cost, 'money'),
-            unpriced,
-          }),
-        )}
+        {t('web.loaded-of-and-cost', {
+          loaded: rows.filter((r) => loaded.includes(r.code)).length,
+          n: rows.length,
+          cost: q(cost, 'money'),
+          unpriced,
+        })}
       </p>
       <ul className="mt-1">
         {rows.map((r) => {
@@ -75,10 +73,10 @@ export function TakePart({ view }: { view: JobView }) {
                   <b className="font-[640]">{amount(r.need, r.unit)}</b>
                   <span className={`block text-[13px] ${r.packs ? 'text-copper' : 'text-ink2'}`}>
                     {r.how === 'make'
-                      ? say(tell('web.to-make'))
+                      ? t('web.to-make')
                       : r.packs
-                        ? say(tell('web.to-buy', { n: r.packs, size: amount(r.packSize, r.unit) }))
-                        : say(tell('web.truck-has-it'))}
+                        ? t('web.to-buy', { n: r.packs, size: amount(r.packSize, r.unit) })
+                        : t('web.truck-has-it')}
                   </span>
                 </span>
               </button>
@@ -98,12 +96,12 @@ export function TakePart({ view }: { view: JobView }) {
             {...(kind === 'pdf' ? { target: '_blank', rel: 'noreferrer' } : {})}
             className="touch inline-flex items-center px-2 font-[600] text-copper underline underline-offset-4"
           >
-            {say(tell(kind === 'pdf' ? 'web.list-as-pdf' : 'web.list-as-csv'))}
+            {t(kind === 'pdf' ? 'web.list-as-pdf' : 'web.list-as-csv')}
           </a>
         ))}
         {PAPERS.map((kind) => (
           <Button key={kind} tone="quiet" onClick={() => setForm(kind)}>
-            {say(tell(kind === 'disposal' ? 'web.write-disposal' : 'web.write-return'))}
+            {t(kind === 'disposal' ? 'web.write-disposal' : 'web.write-return')}
           </Button>
         ))}
       </div>

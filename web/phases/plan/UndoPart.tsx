@@ -2,8 +2,7 @@ import type { DayView } from '@/core/phases/plan/day-view';
 import type { Moved } from '@/core/plan/day/moved';
 import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { MovedPart } from './MovedPart';
 
 type Props = { day: DayView; moved: readonly Moved[]; onBack: () => void; onLeave: () => void };
@@ -16,14 +15,14 @@ export function UndoPart({ day, moved, onBack, onLeave }: Props) {
         {moved.length ? (
           <MovedPart day={day} moved={moved} title={tell('web.moved-with-it')} />
         ) : (
-          say(tell('web.nothing-else-moved'))
+          t('web.nothing-else-moved')
         )}
         <div className="mt-1 flex gap-2">
           <Button tone="quiet" onClick={onBack}>
-            {say(tell('web.take-it-back'))}
+            {t('web.take-it-back')}
           </Button>
           <Button tone="quiet" onClick={onLeave}>
-            {say(tell('web.leave-it-so'))}
+            {t('web.leave-it-so')}
           </Button>
         </div>
       </Notice>

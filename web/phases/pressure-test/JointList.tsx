@@ -5,8 +5,7 @@ import { Mark } from '@/web/kit/Mark';
 import { useAct } from '@/web/kit/use-act';
 import { useEntries } from '@/web/phases/circuit/use-entries';
 import type { EquippedView } from '@/web/phases/job-context';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Every logged joint with its bubble result: two taps each, in the order they were made. */
 export function JointList({ view }: { view: EquippedView }) {
@@ -18,8 +17,8 @@ export function JointList({ view }: { view: EquippedView }) {
   const passed = view.sheet.overrides.some((o) => o.phase === 'pressure-test' && o.gate === 'pressure-held');
   if (test.joints.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.bubble-check'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.bubble-check-joint-by-joint'))}</h2>
+    <section aria-label={t('web.bubble-check')}>
+      <h2 className="text-[15px] font-[680]">{t('web.bubble-check-joint-by-joint')}</h2>
       <ul className="mt-1">
         {test.joints.map(({ joint, result }) => (
           <li
@@ -32,11 +31,11 @@ export function JointList({ view }: { view: EquippedView }) {
             <span className="mr-auto">
               {joint.body.place}{' '}
               <small className="text-ink2">
-                {say(tell('web.line-2', { method: value(joint.body.method), line: value(joint.body.line) }))}
+                {t('web.line-2', { method: value(joint.body.method), line: value(joint.body.line) })}
               </small>
             </span>
             {signed ? (
-              <span>{result ?? say(tell('web.not-bubbled'))}</span>
+              <span>{result ?? t('web.not-bubbled')}</span>
             ) : (
               <span className="flex gap-1">
                 {(['no bubbles', 'bubbles'] as const).map((r) => (
@@ -47,7 +46,7 @@ export function JointList({ view }: { view: EquippedView }) {
                     aria-pressed={result === r}
                     onClick={() => void act(() => write('bubble', { jointId: joint.id, result: r }))}
                   >
-                    {r === 'bubbles' ? say(tell('web.bubbles')) : say(tell('web.none'))}
+                    {r === 'bubbles' ? t('web.bubbles') : t('web.none')}
                   </Button>
                 ))}
               </span>

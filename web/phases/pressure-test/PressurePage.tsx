@@ -6,7 +6,7 @@ import { HoldChart } from '@/web/bench/hold/HoldChart';
 import { Notice } from '@/web/kit/Notice';
 import { useDesk } from '@/web/kit/use-media';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { BeforeWork } from '../BeforeWork';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import type { EquippedView } from '../job-context';
@@ -42,7 +42,7 @@ export default function PressurePage(view: EquippedView) {
       }}
       figures={
         <BigFigure
-          label={say(tell('web.pressure-now'))}
+          label={t('web.pressure-now')}
           testId="psig-now"
           value={psig?.toFixed(1) ?? '–'}
           unit="psig"
@@ -53,7 +53,7 @@ export default function PressurePage(view: EquippedView) {
         <>
           <JointList view={view} />
           {isSigned(view.sheet, 'pressure-test') ? null : (
-            <Notice kind="look-again">{say(tell('web.dry-nitrogen-only-regulator-and-relief'))}</Notice>
+            <Notice kind="look-again">{t('web.dry-nitrogen-only-regulator-and-relief')}</Notice>
           )}
         </>
       }
@@ -69,16 +69,16 @@ export default function PressurePage(view: EquippedView) {
       ) : hold ? (
         <TypedHold test={test} />
       ) : (
-        <BeforeWork title={say(tell('web.before-nitrogen-is-opened'))} items={BEFORE} />
+        <BeforeWork title={t('web.before-nitrogen-is-opened')} items={BEFORE} />
       )}
     </CircuitFrame>
   );
 }
 
 const BEFORE = [
-  say(tell('web.every-joint-made-and-cool-cores')),
-  say(tell('web.expansion-valve-open-service-valves-of')),
-  say(tell('web.read-low-side-limit-on-coils')),
-  say(tell('web.regulator-and-relief-on-nitrogen-gauge')),
-  say(tell('web.thermometer-on-shaded-pipe')),
+  t('web.every-joint-made-and-cool-cores'),
+  t('web.expansion-valve-open-service-valves-of'),
+  t('web.read-low-side-limit-on-coils'),
+  t('web.regulator-and-relief-on-nitrogen-gauge'),
+  t('web.thermometer-on-shaded-pipe'),
 ];

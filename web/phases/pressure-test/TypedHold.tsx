@@ -1,6 +1,5 @@
 import type { pressureView } from '@/core/phases/pressure-test/view';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** A hold that was read by hand: its two readings, and what lies between them. */
 export function TypedHold({ test }: { test: ReturnType<typeof pressureView> }) {
@@ -9,35 +8,33 @@ export function TypedHold({ test }: { test: ReturnType<typeof pressureView> }) {
     <table className="max-w-[620px]">
       <tbody>
         <Row
-          label={say(tell('web.started'))}
+          label={t('web.started')}
           value={`${start.body.psig.toFixed(1)} psig`}
-          note={say(tell('web.pipe-f', { pipeF: start.body.pipeF.toFixed(1) }))}
+          note={t('web.pipe-f', { pipeF: start.body.pipeF.toFixed(1) })}
         />
         {end ? (
           <Row
-            label={say(tell('web.ended'))}
+            label={t('web.ended')}
             value={`${end.body.psig.toFixed(1)} psig`}
-            note={say(tell('web.pipe-f', { pipeF: end.body.pipeF.toFixed(1) }))}
+            note={t('web.pipe-f', { pipeF: end.body.pipeF.toFixed(1) })}
           />
         ) : null}
         {verdict ? (
           <>
             <Row
-              label={say(tell('web.temperature-explains'))}
+              label={t('web.temperature-explains')}
               value={`${verdict.expectedPsig.toFixed(1)} psig`}
-              note={say(tell('web.real-gas'))}
+              note={t('web.real-gas')}
             />
             <Row
-              label={say(tell('web.difference'))}
+              label={t('web.difference')}
               value={`${verdict.deltaPsi >= 0 ? '+' : '−'}${Math.abs(verdict.deltaPsi).toFixed(1)} psi`}
-              note={say(
-                tell('web.psi-by-gauge-and-thermometer', { uncertaintyPsi: verdict.uncertaintyPsi.toFixed(1) }),
-              )}
+              note={t('web.psi-by-gauge-and-thermometer', { uncertaintyPsi: verdict.uncertaintyPsi.toFixed(1) })}
             />
             <Row
-              label={say(tell('web.held'))}
+              label={t('web.held')}
               value={`${minutes?.toFixed(0)} min`}
-              note={clock === 'clock' ? say(tell('web.by-clocks-of-two-readings')) : ''}
+              note={clock === 'clock' ? t('web.by-clocks-of-two-readings') : ''}
             />
           </>
         ) : null}

@@ -4,7 +4,7 @@ import { plain } from '@/core/units/format';
 import { list, q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Switches = Record<string, number | boolean | string | null> | undefined;
 type Step = { say: string; mark: MarkKind; note?: string };
@@ -21,15 +21,15 @@ export function PumpDownGuide({
 }) {
   const steps = stepsOf(view, suctionPsig, switches);
   return (
-    <section aria-label={say(tell('web.steps'))} className="min-w-0">
+    <section aria-label={t('web.steps')} className="min-w-0">
       <h2 className="text-[15px] font-[680]">
         {view.method
           ? {
-              'pump-down': say(tell('web.pump-down-then-machine-for-rest')),
-              machine: say(tell('web.recovery-by-machine')),
-              nothing: say(tell('web.nothing-to-recover')),
+              'pump-down': t('web.pump-down-then-machine-for-rest'),
+              machine: t('web.recovery-by-machine'),
+              nothing: t('web.nothing-to-recover'),
             }[view.method.body.method]
-          : say(tell('web.from-charged-to-open'))}
+          : t('web.from-charged-to-open')}
       </h2>
       <ol className="mt-1">
         {steps.map((s) => (
@@ -55,64 +55,60 @@ function stepsOf(view: RecoveryView, suctionPsig: number | undefined, switches: 
   const last = view.attempts.at(-1);
   const pumped = view.method?.body.method === 'pump-down';
   const nothing = view.method?.body.method === 'nothing';
-  const suction = suctionPsig === undefined ? '' : say(tell('web.on-suction', { suctionPsig: q(suctionPsig, 'psig') }));
+  const suction = suctionPsig === undefined ? '' : t('web.on-suction', { suctionPsig: q(suctionPsig, 'psig') });
   const steps: Step[] = [
     {
-      say: say(tell('web.old-charge-known')),
+      say: t('web.old-charge-known'),
       mark: done(view.old !== undefined),
-      note: view.old ? undefined : say(tell('web.plate-line-length-adder')),
+      note: view.old ? undefined : t('web.plate-line-length-adder'),
     },
     {
-      say: say(tell('web.way-chosen')),
+      say: t('web.way-chosen'),
       mark: done(view.method !== undefined),
       note: view.advice
         ? view.advice.method === 'machine'
-          ? say(tell('web.machine-because', { reasons: list(view.advice.reasons, '; ') }))
-          : say(tell('web.pump-down-every-condition-is-met'))
+          ? t('web.machine-because', { reasons: list(view.advice.reasons, '; ') })
+          : t('web.pump-down-every-condition-is-met')
         : undefined,
     },
   ];
   if (pumped)
     steps.push(
       {
-        say: say(tell('web.cooling-called-at-thermostat-run-2')),
+        say: t('web.cooling-called-at-thermostat-run-2'),
         mark: done(last !== undefined || switches?.running === true),
       },
       {
-        say: say(tell('web.liquid-valve-closed')),
+        say: t('web.liquid-valve-closed'),
         mark: done(last !== undefined || switches?.liquidOpen === false),
         note: last ? undefined : suction,
       },
       {
-        say: say(tell('web.vapour-valve-closed-from-5-10')),
+        say: t('web.vapour-valve-closed-from-5-10'),
         mark: done(last !== undefined),
-        note: last ? say(tell('web.stopped-at-2', { stopPsig: q(last.stop.body.stopPsig, 'psig') })) : undefined,
+        note: last ? t('web.stopped-at-2', { stopPsig: q(last.stop.body.stopPsig, 'psig') }) : undefined,
       },
       {
-        say: say(tell('web.rebound-watched-10-min')),
+        say: t('web.rebound-watched-10-min'),
         mark: last?.verdict ? (last.verdict.holds ? 'good' : 'look-again') : 'to-come',
-        note: last?.verdict
-          ? say(tell('web.psi-came-back', { reboundPsi: plain(last.verdict.reboundPsi, 1) }))
-          : undefined,
+        note: last?.verdict ? t('web.psi-came-back', { reboundPsi: plain(last.verdict.reboundPsi, 1) }) : undefined,
       },
     );
   const dead: Step = {
-    say: say(tell('web.live-dead-live-locked-out')),
+    say: t('web.live-dead-live-locked-out'),
     mark: view.dead ? (provesDead(view.dead.body) ? 'good' : of('dead')) : 'to-come',
   };
   if (nothing) return [...steps, dead].map(first());
   steps.push(dead);
   steps.push({
-    say: pumped ? say(tell('web.low-side-finished-by-machine')) : say(tell('web.recovered-into-cylinder')),
+    say: pumped ? t('web.low-side-finished-by-machine') : t('web.recovered-into-cylinder'),
     mark: done(view.weighed),
     note: switches?.machineOn ? suction : view.recoveredOz > 0 ? `${(view.recoveredOz / 16).toFixed(2)} lb` : undefined,
   });
   steps.push({
-    say: say(
-      tell('web.level-held', {
-        wantedInHg: view.level.wantedInHg > 0 ? `${view.level.wantedInHg.toFixed(0)} inHg` : say(tell('web.0-psig')),
-      }),
-    ),
+    say: t('web.level-held', {
+      wantedInHg: view.level.wantedInHg > 0 ? `${view.level.wantedInHg.toFixed(0)} inHg` : t('web.0-psig'),
+    }),
     mark: of('level') === 'not-proven' ? 'to-come' : of('level'),
     note: say(view.level.basis),
   });

@@ -5,7 +5,7 @@ import { OZ_PER_LB } from '@/core/units/units';
 import { list, q } from '@/core/words/said';
 import { Notice } from '@/web/kit/Notice';
 import { figureOf, lbOz, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { BigFigure, CircuitFrame } from '../circuit/CircuitFrame';
 import type { JobView } from '../job-context';
 import { CylinderSide } from './CylinderSide';
@@ -37,13 +37,11 @@ export default function RecoverPage(view: JobView) {
       below={
         isSigned(view.sheet, 'recover') ? null : (
           <>
-            {of.noneHere ? <Notice kind="stop">{say(tell('web.no-cylinder-checked-out-here'))}</Notice> : null}
+            {of.noneHere ? <Notice kind="stop">{t('web.no-cylinder-checked-out-here')}</Notice> : null}
             <Notice kind="look-again">
-              {say(
-                tell('web.never-vent-gloves-and-eye-protection', {
-                  refrigerant: a2l ? tell('web.a2l-ventilate-no-spark-a2l-rated') : '',
-                }),
-              )}
+              {t('web.never-vent-gloves-and-eye-protection', {
+                refrigerant: a2l ? tell('web.a2l-ventilate-no-spark-a2l-rated') : '',
+              })}
             </Notice>
           </>
         )
@@ -61,7 +59,7 @@ export default function RecoverPage(view: JobView) {
 
 /** The old charge in a few words. */
 function about({ rec }: Recovery): string {
-  if (!rec.old) return say(tell('web.make-safe-recover-then-open'));
+  if (!rec.old) return t('web.make-safe-recover-then-open');
   const expected =
     rec.expectedOz !== undefined
       ? tell('web.expected-2', { expectedOz: lbOz(rec.expectedOz) })
@@ -82,9 +80,7 @@ function Now({ of: { run, rec, shows } }: { of: Recovery }) {
       testId="recover-now"
       value={now.value}
       unit={now.unit}
-      note={
-        rec.recoveredOz > 0 ? say(tell('web.in-cylinder', { recoveredOz: lbOz(rec.recoveredOz), share })) : undefined
-      }
+      note={rec.recoveredOz > 0 ? t('web.in-cylinder', { recoveredOz: lbOz(rec.recoveredOz), share }) : undefined}
     />
   );
 }

@@ -13,7 +13,7 @@ import { Mark } from '@/web/kit/Mark';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { PickUnit } from './PickUnit';
 
 type Props = {
@@ -26,7 +26,7 @@ type Props = {
 };
 
 const words = (i: LibraryItem): string =>
-  `${i.maker} ${i.model}${i.tons ? ` · ${say(q(i.tons, 'tons', 'as is'))}` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? say(tell('web.inverter')) : ''}`;
+  `${i.maker} ${i.model}${i.tons ? ` · ${say(q(i.tons, 'tons', 'as is'))}` : ''}${i.refrigerant ? ` · ${i.refrigerant}` : ''}${i.stages === 'variable' ? t('web.inverter') : ''}`;
 
 /** The new equipment and what stays: few switches, everything else follows by rule. */
 export function ChoiceForm({ chosen, pairListed, library, known, disabled, onChange }: Props) {
@@ -44,7 +44,7 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
   const options = (items: readonly LibraryItem[]): [string, string][] =>
     items.map((i) => [
       i.id,
-      `${say(EQUIPMENT_KIND_WORDS[i.kind])}: ${words(i)}${outdoor && listed(i.id) ? say(tell('web.listed')) : ''}`,
+      `${say(EQUIPMENT_KIND_WORDS[i.kind])}: ${words(i)}${outdoor && listed(i.id) ? t('web.listed') : ''}`,
     ]);
   const indoorKinds: EquipmentKind[] = !said
     ? ['air-handler', 'coil']
@@ -76,11 +76,11 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
     </label>
   );
   return (
-    <section aria-label={say(tell('web.new-equipment'))} className="mt-3 border-[1.5px] border-rule bg-sheet/60 p-3">
+    <section aria-label={t('web.new-equipment')} className="mt-3 border-[1.5px] border-rule bg-sheet/60 p-3">
       <div className="grid gap-3 sm:grid-cols-2">
         {fresh('outdoor', 'package') ? (
           <PickUnit
-            label={packaged ? say(tell('web.new-packaged-unit')) : say(tell('web.new-outdoor-unit'))}
+            label={packaged ? t('web.new-packaged-unit') : t('web.new-outdoor-unit')}
             value={choice.outdoorId}
             disabled={disabled}
             options={units(packaged ? 'package' : 'outdoor').map((i) => [i.id, words(i)])}
@@ -89,17 +89,17 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
         ) : null}
         {fresh('coil', 'air-handler') ? (
           <PickUnit
-            label={say(tell('web.new-indoor-unit-or-coil'))}
+            label={t('web.new-indoor-unit-or-coil')}
             value={choice.indoorId}
             disabled={disabled}
             options={options(units(...indoorKinds))}
             onPick={(indoorId) => onChange({ indoorId, ...(indoorId ? { keepCoil: false } : {}) })}
-            {...(said ? {} : { none: say(tell('web.none-old-one-stays-or-is')) })}
+            {...(said ? {} : { none: t('web.none-old-one-stays-or-is') })}
           />
         ) : null}
         {parts?.fresh.has('furnace') ? (
           <PickUnit
-            label={say(tell('web.new-furnace'))}
+            label={t('web.new-furnace')}
             value={furnace?.id ?? null}
             disabled={disabled}
             options={units('furnace').map((i) => [i.id, words(i)])}
@@ -108,7 +108,7 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
         ) : null}
         {fresh('air-handler', 'package') && units('heater-kit').length > 0 ? (
           <PickUnit
-            label={say(tell('web.heater-kit'))}
+            label={t('web.heater-kit')}
             value={heaterKit?.id ?? null}
             disabled={disabled}
             options={units('heater-kit').map((i) => [
@@ -116,61 +116,59 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
               `${words(i)}${i.heaterKw ? ` · ${say(q(i.heaterKw, 'kW', 'as is'))}` : ''}`,
             ])}
             onPick={(heaterKitId) => onChange({ heaterKitId })}
-            none={say(tell('web.none-or-not-chosen'))}
+            none={t('web.none-or-not-chosen')}
           />
         ) : null}
         {units('thermostat').length > 0 ? (
           <PickUnit
-            label={say(tell('web.thermostat'))}
+            label={t('web.thermostat')}
             value={thermostat?.id ?? null}
             disabled={disabled}
             options={units('thermostat').map((i) => [i.id, words(i)])}
             onPick={(thermostatId) => onChange({ thermostatId })}
-            none={say(tell('web.old-one-stays-or-not-chosen'))}
+            none={t('web.old-one-stays-or-not-chosen')}
           />
         ) : null}
       </div>
       {heaterKit && cabinet && kitListed !== true ? (
         <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
           <Mark kind={kitListed === false ? 'stop' : 'not-proven'} size={14} />
-          {say(
-            tell(kitListed === false ? 'web.kit-is-not-listed-for' : 'web.nobody-said-what-kit-fits', {
-              kit: heaterKit.model,
-              cabinet: cabinet.model,
-            }),
-          )}
+          {t(kitListed === false ? 'web.kit-is-not-listed-for' : 'web.nobody-said-what-kit-fits', {
+            kit: heaterKit.model,
+            cabinet: cabinet.model,
+          })}
         </p>
       ) : null}
       {outdoor && indoor ? (
         <p className="mt-1.5 flex items-center gap-2 text-[13.5px]">
           <Mark kind={pairListed ? 'good' : 'look-again'} size={14} />
-          {pairListed ? say(tell('web.pair-is-listed')) : say(tell('web.pair-is-not-in-listings-of'))}
+          {pairListed ? t('web.pair-is-listed') : t('web.pair-is-not-in-listings-of')}
         </p>
       ) : null}
       {library && library.items.length === 0 ? (
         <p className="mt-1.5 text-[13.5px] text-ink2">
-          {say(tell('web.library-is-empty'))}{' '}
+          {t('web.library-is-empty')}{' '}
           <Link className="text-copper underline" to="/library">
-            {say(tell('web.import-equipment'))}
+            {t('web.import-equipment')}
           </Link>
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-        {split && !said ? yes(say(tell('web.old-coil-stays')), 'keepCoil') : null}
-        {split ? yes(say(tell('web.line-set-stays')), 'keepLineSet') : null}
-        {yes(say(tell('web.disconnect-stays')), 'keepDisconnect')}
-        {yes(say(tell('web.ducts-are-handled')), 'ductsTouched')}
-        {yes(say(tell('web.rating-or-rebate-claimed')), 'ratingClaimed')}
-        {traits.has('outdoor') || !parts ? yes(say(tell('web.soft-starter-wanted')), 'softStarter') : null}
+        {split && !said ? yes(t('web.old-coil-stays'), 'keepCoil') : null}
+        {split ? yes(t('web.line-set-stays'), 'keepLineSet') : null}
+        {yes(t('web.disconnect-stays'), 'keepDisconnect')}
+        {yes(t('web.ducts-are-handled'), 'ductsTouched')}
+        {yes(t('web.rating-or-rebate-claimed'), 'ratingClaimed')}
+        {traits.has('outdoor') || !parts ? yes(t('web.soft-starter-wanted'), 'softStarter') : null}
         {outdoor ? (
           <div className="w-[150px]">
             <NumberCell
-              label={say(tell('web.stand-height'))}
+              label={t('web.stand-height')}
               unit="in"
               value={choice.standIn}
               disabled={disabled}
               onCommit={(v) => {
-                if (v === null || v < 0 || v > 120) return say(tell('web.outside-what-can-be-built-allowed'));
+                if (v === null || v < 0 || v > 120) return t('web.outside-what-can-be-built-allowed');
                 onChange({ standIn: v });
                 return undefined;
               }}
@@ -181,17 +179,17 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
       {outdoor && outdoor.controls !== '24v' ? (
         <div className="mt-2 grid items-start gap-3 sm:grid-cols-2">
           <Choice
-            label={say(tell('web.controls'))}
+            label={t('web.controls')}
             value={choice.controls}
             options={[
               { value: '24v', label: '24 V' },
-              { value: 'communicating', label: say(tell('web.communicating')) },
-              { value: 'undecided', label: say(tell('web.undecided')) },
+              { value: 'communicating', label: t('web.communicating') },
+              { value: 'undecided', label: t('web.undecided') },
             ]}
             onChange={(controls) => !disabled && onChange({ controls })}
           />
           <TextCell
-            label={say(tell('web.why'))}
+            label={t('web.why')}
             value={choice.controlsReason}
             most={300}
             onCommit={(controlsReason) => onChange({ controlsReason })}

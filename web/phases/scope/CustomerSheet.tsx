@@ -12,7 +12,7 @@ import { Sheet } from '@/web/kit/Sheet';
 import { Signature } from '@/web/kit/Signature';
 import { useAct } from '@/web/kit/use-act';
 import { LANGUAGE_CHOICES, say, sayIn, wordsOf } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** What is put before a customer: its title, the very words, and what a yes is called. */
@@ -50,10 +50,10 @@ export function CustomerSheet({ view, subject, asks: { title, words: now, yes },
 
   return (
     <Sheet open onClose={onClose} title={say(title)}>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.for-customer-to-read-these-words'))}</p>
+      <p className="mt-1 text-[13px] text-ink2">{t('web.for-customer-to-read-these-words')}</p>
       <div className="mt-2">
         <Choice
-          label={say(tell('web.customer-reads'))}
+          label={t('web.customer-reads')}
           value={language}
           options={LANGUAGE_CHOICES}
           onChange={(chosen) =>
@@ -70,38 +70,34 @@ export function CustomerSheet({ view, subject, asks: { title, words: now, yes },
       </div>
       {changed ? (
         <div className="mt-2">
-          <p className="font-[620] text-ochre">{say(tell('web.sheet-changed-while-this-was-open'))}</p>
+          <p className="font-[620] text-ochre">{t('web.sheet-changed-while-this-was-open')}</p>
           <Button
             onClick={() => {
               setSaid(now);
               id.current = uuid();
             }}
           >
-            {say(tell('web.show-new-words'))}
+            {t('web.show-new-words')}
           </Button>
         </div>
       ) : null}
       <div className="mt-3 grid gap-3">
-        <Field
-          label={say(tell('web.name-of-customer'))}
-          value={customer}
-          onChange={(e) => setCustomer(e.target.value)}
-        />
+        <Field label={t('web.name-of-customer')} value={customer} onChange={(e) => setCustomer(e.target.value)} />
         <Choice
-          label={say(tell('web.answer'))}
+          label={t('web.answer')}
           value={answer}
           options={[
             {
               value: 'yes',
               label: say(yes),
             },
-            { value: 'no', label: say(tell('web.no')) },
+            { value: 'no', label: t('web.no') },
           ]}
           onChange={setAnswer}
         />
         {answer === 'no' ? (
           <label className="block">
-            <span className="block text-[13px] font-[600]">{say(tell('web.customers-reason'))}</span>
+            <span className="block text-[13px] font-[600]">{t('web.customers-reason')}</span>
             <textarea
               rows={3}
               value={reason}
@@ -131,7 +127,7 @@ export function CustomerSheet({ view, subject, asks: { title, words: now, yes },
             if (await act(() => view.actions.send(`/jobs/${view.sheet.job.id}/customer-signatures`, body))) onClose();
           }}
         >
-          {answer === 'yes' ? say(tell('web.keep-signature')) : say(tell('web.keep-answer'))}
+          {answer === 'yes' ? t('web.keep-signature') : t('web.keep-answer')}
         </Button>
       </div>
     </Sheet>

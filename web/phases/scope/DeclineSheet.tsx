@@ -1,7 +1,7 @@
 import type { DecidedItem } from '@/core/scope/scope';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { item: DecidedItem; onSend: (reason: string) => Promise<unknown>; onClose: () => void };
 
@@ -9,17 +9,17 @@ type Props = { item: DecidedItem; onSend: (reason: string) => Promise<unknown>; 
 export function DeclineSheet({ item, onSend, onClose }: Props) {
   return (
     <ReasonSheet
-      title={say(tell('web.take-it-out'))}
-      label={say(tell('web.whose-decision-and-why'))}
+      title={t('web.take-it-out')}
+      label={t('web.whose-decision-and-why')}
       least={5}
-      send={say(tell('web.take-it-out'))}
+      send={t('web.take-it-out')}
       onSend={onSend}
       onClose={onClose}
     >
       <p className="text-[16px] font-[640]">{say(item.say)}</p>
       <p className="mt-1 text-ink2">{say(item.reason)}</p>
       {item.level === 'must' ? (
-        <p className="mt-2 font-[620] text-ochre">{say(tell('web.must-taken-out-holds-hand-over'))}</p>
+        <p className="mt-2 font-[620] text-ochre">{t('web.must-taken-out-holds-hand-over')}</p>
       ) : null}
     </ReasonSheet>
   );

@@ -1,7 +1,7 @@
 import type { ScopeDelta } from '@/core/scope/scope';
 import { moneyChange } from '@/core/units/money';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const signed = (x: number, digits: number): string => `${x < 0 ? '−' : '+'}${Math.abs(x).toFixed(digits)}`;
 
@@ -27,9 +27,8 @@ export function DeltaList({ delta }: { delta: ScopeDelta }) {
         ))}
       </ul>
       <p className="mt-0.5 font-[640]">
-        {signed(delta.hours, 1)} <span className="text-[12.5px] font-[450] text-ink2">{say(tell('web.h'))}</span>,{' '}
-        {moneyChange(delta.price)}{' '}
-        <span className="text-[12.5px] font-[450] text-ink2">{say(tell('web.in-price-lines'))}</span>
+        {signed(delta.hours, 1)} <span className="text-[12.5px] font-[450] text-ink2">{t('web.h')}</span>,{' '}
+        {moneyChange(delta.price)} <span className="text-[12.5px] font-[450] text-ink2">{t('web.in-price-lines')}</span>
       </p>
     </div>
   );

@@ -1,6 +1,5 @@
 import type { DecidedItem } from '@/core/scope/scope';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ItemRow } from './ItemRow';
 
 type Props = {
@@ -14,9 +13,9 @@ type Props = {
 };
 
 const LEVELS = [
-  ['must', say(tell('web.must'))],
-  ['should', say(tell('web.should'))],
-  ['could', say(tell('web.could'))],
+  ['must', t('web.must')],
+  ['should', t('web.should')],
+  ['could', t('web.could')],
 ] as const;
 
 /** The items of the scope by what they are: must, should, could. */

@@ -5,7 +5,7 @@ import { money } from '@/core/units/money';
 import { list } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const MARKS: Record<DecidedItem['standing'], MarkKind> = { in: 'good', out: 'to-come', open: 'now' };
 
@@ -41,18 +41,16 @@ export function ItemRow({
       <div className="min-w-0">
         <p className={`text-[16px] leading-snug font-[640] ${item.standing === 'out' ? 'text-ink2' : ''}`}>
           {say(item.say)}
-          {item.strong ? (
-            <span className="ml-2 text-[12.5px] font-[650] text-ochre">{say(tell('web.strong'))}</span>
-          ) : null}
+          {item.strong ? <span className="ml-2 text-[12.5px] font-[650] text-ochre">{t('web.strong')}</span> : null}
           {item.safety ? (
-            <span className="ml-2 text-[12.5px] font-[650] text-oxide">{say(tell('web.safety-or-law'))}</span>
+            <span className="ml-2 text-[12.5px] font-[650] text-oxide">{t('web.safety-or-law')}</span>
           ) : null}
         </p>
         <p className="text-[13.5px] leading-snug">{say(item.reason)}</p>
         <p className="text-[12.5px] leading-snug text-ink2">{say(list([...item.triggers, item.source], ' · '))}</p>
         {declined ? (
           <p className="text-[13px] font-[600] text-ochre">
-            {say(tell('web.declined', { reason: item.decision?.reason, by: item.decision?.by }))}
+            {t('web.declined', { reason: item.decision?.reason, by: item.decision?.by })}
           </p>
         ) : null}
         {children}
@@ -66,7 +64,7 @@ export function ItemRow({
           <span className="inline-block w-[116px]" />
         ) : (
           <fieldset className="flex w-[116px]">
-            <legend className="sr-only">{say(tell('web.in-or-out', { say: item.say }))}</legend>
+            <legend className="sr-only">{t('web.in-or-out', { say: item.say })}</legend>
             {(['in', 'out'] as const).map((d) => (
               <button
                 key={d}
@@ -76,7 +74,7 @@ export function ItemRow({
                 onClick={d === 'in' ? onIn : onOut}
                 className="touch -ml-[1.5px] w-[58px] cursor-pointer border-[1.5px] border-rule font-[560] capitalize aria-pressed:z-10 aria-pressed:border-ink aria-pressed:bg-sheet aria-pressed:font-[700] aria-pressed:shadow-[inset_0_-4px_0_var(--copper)] disabled:cursor-default"
               >
-                {say(tell(d === 'in' ? 'web.item-in' : 'web.item-out'))}
+                {t(d === 'in' ? 'web.item-in' : 'web.item-out')}
               </button>
             ))}
           </fieldset>

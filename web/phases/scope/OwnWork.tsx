@@ -5,8 +5,7 @@ import { ownItemId, ownLineFields, ownLineSubject } from '@/core/scope/own-line'
 import type { DecidedItem } from '@/core/scope/scope';
 import { Button } from '@/web/kit/Button';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
 import { ItemRow } from './ItemRow';
@@ -32,7 +31,7 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
   }, [sheet.scopeSchools.currency]);
   const own = items.filter((i) => i.own);
   if (own.length === 0 && !may) return null;
-  const words = say(tell('web.work-written-in'));
+  const words = t('web.work-written-in');
   return (
     <section aria-label={words} className="mt-5">
       <h2 className="border-b-[1.5px] border-ink pb-1 text-[16px]">
@@ -53,7 +52,7 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
               onOut={() => onOut(item)}
             >
               <span className="mt-1.5 flex items-center gap-2">
-                <PhotoButton view={view} subject={subject} label={say(tell('web.picture-of', { label: item.say }))} />
+                <PhotoButton view={view} subject={subject} label={t('web.picture-of', { label: item.say })} />
                 <Thumbs view={view} subject={subject} />
               </span>
             </ItemRow>
@@ -62,18 +61,18 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
       </ul>
       {may ? (
         <Button className="mt-2.5" onClick={() => setAdding(uuid())}>
-          {say(tell('web.write-in-work'))}
+          {t('web.write-in-work')}
         </Button>
       ) : null}
       {adding ? (
         <FieldSheet
-          title={say(tell('web.work-no-rule-knows'))}
+          title={t('web.work-no-rule-knows')}
           form={form}
           known={{}}
           draft={`${me.id}-${sheet.system.id}-own-line`}
           testId="own-line"
           send={(line) => actions.send(`/jobs/${sheet.job.id}/scope-lines`, { id: adding, ...line })}
-          save={say(tell('web.write-in-work'))}
+          save={t('web.write-in-work')}
           onClose={() => setAdding(undefined)}
         />
       ) : null}

@@ -1,5 +1,4 @@
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** One new piece, out of the library. */
 export function PickUnit({
@@ -8,7 +7,7 @@ export function PickUnit({
   options,
   onPick,
   disabled,
-  none = say(tell('web.not-chosen')),
+  none = t('web.not-chosen'),
 }: {
   label: string;
   value: string | null;

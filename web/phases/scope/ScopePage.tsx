@@ -11,8 +11,7 @@ import type { DecidedItem } from '@/core/scope/scope';
 import { useLibrary } from '@/web/api/use-library';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
@@ -74,7 +73,7 @@ export default function ScopePage(view: JobView) {
         {scope.change ? (
           <div className="mt-2">
             <Notice kind="look-again">
-              <b className="font-[680]">{say(tell('web.changed-since-customer-signed'))}</b>
+              <b className="font-[680]">{t('web.changed-since-customer-signed')}</b>
               <DeltaList delta={scope.change.delta} />
             </Notice>
           </div>

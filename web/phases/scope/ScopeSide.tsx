@@ -12,7 +12,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { Ink } from '@/web/kit/Signature';
 import { say, sayLow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 
@@ -35,8 +35,8 @@ export function ScopeSide({
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       {scope.disclosures.length ? (
-        <section aria-label={say(tell('web.kept-parts'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.kept-parts-to-be-disclosed'))}</h2>
+        <section aria-label={t('web.kept-parts')}>
+          <h2 className="text-[15px] font-[680]">{t('web.kept-parts-to-be-disclosed')}</h2>
           <ul>
             {scope.disclosures.map((d) => (
               <li
@@ -49,19 +49,17 @@ export function ScopeSide({
                   <span className="block text-[13px] text-ink2">
                     {d.signature
                       ? d.signature.answer === 'yes'
-                        ? say(tell('web.signed-by-2', { customer: d.signature.customer }))
-                        : say(tell('web.refused-by', { customer: d.signature.customer, reason: d.signature.reason }))
-                      : say(
-                          tell('web.not-signed-instead', {
-                            say: sayLow(d.alternative.say),
-                            price: money(d.alternative.price),
-                          }),
-                        )}
+                        ? t('web.signed-by-2', { customer: d.signature.customer })
+                        : t('web.refused-by', { customer: d.signature.customer, reason: d.signature.reason })
+                      : t('web.not-signed-instead', {
+                          say: sayLow(d.alternative.say),
+                          price: money(d.alternative.price),
+                        })}
                   </span>
                 </span>
                 {d.signature ? null : (
                   <Button tone="quiet" className="text-[13px]" onClick={() => onSign(`disclosure:${d.id}`)}>
-                    {say(tell('web.sign'))}
+                    {t('web.sign')}
                   </Button>
                 )}
               </li>
@@ -69,8 +67,8 @@ export function ScopeSide({
           </ul>
         </section>
       ) : null}
-      <section aria-label={say(tell('web.fit'))}>
-        <h2 className="text-[15px] font-[680]">{say(tell('web.fit-sheets'))}</h2>
+      <section aria-label={t('web.fit')}>
+        <h2 className="text-[15px] font-[680]">{t('web.fit-sheets')}</h2>
         <ul>
           {fitKindsFor(scope.input.known).map((kind) => {
             const fit = sheet.fits[kind];
@@ -101,8 +99,8 @@ export function ScopeSide({
         </ul>
       </section>
       {scope.get.length ? (
-        <section aria-label={say(tell('web.to-buy-or-make'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.to-buy-or-make'))}</h2>
+        <section aria-label={t('web.to-buy-or-make')}>
+          <h2 className="text-[15px] font-[680]">{t('web.to-buy-or-make')}</h2>
           <ul>
             {scope.get.map((g) => (
               <li
@@ -120,7 +118,7 @@ export function ScopeSide({
         to={`${pagesOf(sheet)}/offer`}
         className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
       >
-        {say(tell('web.offer-with-options'))}
+        {t('web.offer-with-options')}
       </Link>
       <GateList gates={gates} phase={gatesPhase} view={view} />
       <a
@@ -129,24 +127,21 @@ export function ScopeSide({
         rel="noreferrer"
         className="touch inline-flex w-fit items-center rounded-[3px] border-[1.5px] border-ink px-4 font-[600]"
       >
-        {say(tell('web.survey-and-scope-as-pdf'))}
+        {t('web.survey-and-scope-as-pdf')}
       </a>
       {scope.answers.length ? (
-        <section aria-label={say(tell('web.customer'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.what-customer-answered'))}</h2>
+        <section aria-label={t('web.customer')}>
+          <h2 className="text-[15px] font-[680]">{t('web.what-customer-answered')}</h2>
           <ul>
             {scope.answers.map((a) => (
               <li key={a.id} className="border-b border-rule2 py-1.5 leading-snug">
                 <div className="flex items-center gap-2">
                   <Mark kind={a.answer === 'yes' ? 'good' : 'look-again'} />
                   <span className="min-w-0 flex-1">
-                    <b className="font-[640]">
-                      {a.subject === 'scope' ? say(tell('web.scope')) : say(tell('web.change'))}:
-                    </b>{' '}
-                    {a.answer}
+                    <b className="font-[640]">{a.subject === 'scope' ? t('web.scope') : t('web.change')}:</b> {a.answer}
                     {a.reason ? `, ${a.reason}` : ''}
                     <span className="block text-[13px] text-ink2">
-                      {say(tell('web.answer-line', { customer: a.customer, at: moment(a.at) }))}
+                      {t('web.answer-line', { customer: a.customer, at: moment(a.at) })}
                     </span>
                   </span>
                   {a.ink ? <Ink ink={a.ink} /> : null}

@@ -8,7 +8,7 @@ import { toScale } from '@/web/bench/sheet/scale';
 import { line } from '@/web/bench/sheet/shapes';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { frameLaid, layDown, lies } from '../fit/lay-down';
 import { stackShapes } from '../fit/stack-shapes';
 import { jointLines } from './joint-lines';
@@ -22,11 +22,7 @@ const TICK_PX = 26;
 /** The new equipment between what stays: every joint is a line that is tapped once it is closed. */
 export function JointDrawing({ stack, rows, onTap }: Props) {
   return (
-    <Paper
-      id="joints"
-      label={say(tell('web.joints-of-the-stack'))}
-      height={(w) => Math.max(260, Math.min(340, w * 0.5))}
-    >
+    <Paper id="joints" label={t('web.joints-of-the-stack')} height={(w) => Math.max(260, Math.min(340, w * 0.5))}>
       {(width, height) => <Joints {...{ stack, rows, onTap, width, height }} />}
     </Paper>
   );

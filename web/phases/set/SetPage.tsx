@@ -5,8 +5,7 @@ import { GROUP_WORDS, SET_GROUPS } from '@/core/phases/set/asks';
 import { set } from '@/core/phases/set/phase';
 import { setView } from '@/core/phases/set/view';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { AgainstAdvice } from '../AgainstAdvice';
 import { CheckGroups } from '../checks/CheckGroups';
 import { CircuitFrame } from '../circuit/CircuitFrame';
@@ -24,7 +23,7 @@ export default function SetPage(view: JobView) {
     <CircuitFrame
       view={view}
       phase={set}
-      about={say(tell('web.answered-of', { answered, count: rows.length }))}
+      about={t('web.answered-of', { answered, count: rows.length })}
       checks={[...(water ? [water] : []), ...(leakage ? [leakage] : [])]}
       forms={{ 'set-check': () => setOpen(nextOpen(rows)) }}
       logged={['water-test', 'duct-leakage']}
@@ -44,7 +43,7 @@ export default function SetPage(view: JobView) {
         head={{
           roof: signed ? null : (
             <div className="mt-2">
-              <Notice kind="look-again">{say(tell('web.roof-edge-and-hoisting'))}</Notice>
+              <Notice kind="look-again">{t('web.roof-edge-and-hoisting')}</Notice>
             </div>
           ),
           ducts:

@@ -9,7 +9,7 @@ import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { EquippedView } from '../job-context';
 import { readOf, sendRound } from '../send-round';
 import { AIRFLOW_FORM, airflowOf, isGrid, isStrips } from './airflow-form';
@@ -31,7 +31,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
   };
   return (
     <FieldSheet
-      title={say(tell('web.prove-airflow'))}
+      title={t('web.prove-airflow')}
       form={AIRFLOW_FORM}
       known={{}}
       draft={`${view.me.id}-${sheet.circuit.id}-airflow`}
@@ -41,7 +41,7 @@ export function AirflowSheet({ view, onClose }: { view: EquippedView; onClose: (
         return flow && !flow.ok ? { [flow.refused.field]: flow.refused.message } : {};
       }}
       below={(said) => <Below view={view} said={said} onClose={onClose} />}
-      save={say(tell('web.record-this-airflow'))}
+      save={t('web.record-this-airflow')}
       onClose={onClose}
     />
   );
@@ -64,12 +64,12 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
     <>
       {set ? (
         <p className="text-[14px] text-ink2">
-          {say(tell('web.blower-is-set-for', { cfm: q(set.coolCfm, 'cfm'), setting: set.setting }))}
+          {t('web.blower-is-set-for', { cfm: q(set.coolCfm, 'cfm'), setting: set.setting })}
         </p>
       ) : null}
       {so.length ? (
         <div className="text-[15px]" data-testid="air-so-far">
-          <h3 className="font-[640]">{say(tell('web.measured-so-far'))}</h3>
+          <h3 className="font-[640]">{t('web.measured-so-far')}</h3>
           <ul>
             {so.map((m) => (
               <li key={m.method} className="flex justify-between border-b border-rule2 py-1">
@@ -82,12 +82,10 @@ function Below({ view, said, onClose }: { view: EquippedView; said: Answers; onC
       ) : null}
       {isGrid(said) && run && typeof streamed === 'number' && streamed > 0 ? (
         <Button disabled={busy} onClick={() => void take()}>
-          {say(tell('web.take-simulated-flow-grids-reading'))}
+          {t('web.take-simulated-flow-grids-reading')}
         </Button>
       ) : null}
-      {isStrips(said) ? (
-        <p className="text-[13px] text-ink2">{say(tell('web.compressor-off-all-strips-on-for'))}</p>
-      ) : null}
+      {isStrips(said) ? <p className="text-[13px] text-ink2">{t('web.compressor-off-all-strips-on-for')}</p> : null}
       <p className="text-[19px] font-[640]">
         {say(
           flow?.ok

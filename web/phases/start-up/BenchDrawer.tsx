@@ -7,7 +7,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ConnectRun, SourceNotice } from '../instruments/ConnectRun';
 import { SpeedChoice } from '../instruments/SpeedChoice';
 import type { EquippedView } from '../job-context';
@@ -25,10 +25,10 @@ const PROBES: Quantity[] = [
   'compressorA',
 ];
 const FAULTS = [
-  { value: 'none', label: say(tell('web.reads-right')) },
-  { value: 'lost', label: say(tell('web.no-signal')) },
+  { value: 'none', label: t('web.reads-right') },
+  { value: 'lost', label: t('web.no-signal') },
   { value: 'stuck', label: say(value('stuck')) },
-  { value: 'sun', label: say(tell('web.in-sun')) },
+  { value: 'sun', label: t('web.in-sun') },
   { value: 'loose', label: say(value('loose')) },
 ] as const;
 
@@ -45,8 +45,8 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
   const send = (command: unknown): Promise<boolean> => act(() => view.order(command as object));
   const configure = (change: Record<string, unknown>): Promise<boolean> => send({ kind: 'configure', change });
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.instruments'))}>
-      <SourceNotice run={run} simulates={say(tell('web.system-and-its-probes'))} />
+    <Sheet open onClose={onClose} title={t('web.instruments')}>
+      <SourceNotice run={run} simulates={t('web.system-and-its-probes')} />
       <div className="mt-4 grid gap-4">
         <Trouble problem={problem} />
         {!run || !rig ? null : (
@@ -55,68 +55,68 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
             <CallButtons rig={rig} mode={sheet.job.mode} busy={busy} send={send} />
             {rig.conditions.testMode === null ? null : (
               <Choice
-                label={say(tell('web.makers-test-mode'))}
+                label={t('web.makers-test-mode')}
                 value={rig.conditions.testMode ? 'on' : 'off'}
                 options={[
-                  { value: 'off', label: say(tell('web.follows-demand')) },
-                  { value: 'on', label: say(tell('web.holds-full-speed')) },
+                  { value: 'off', label: t('web.follows-demand') },
+                  { value: 'on', label: t('web.holds-full-speed') },
                 ]}
                 onChange={(v) => void configure({ testMode: v === 'on' })}
               />
             )}
             <Stepper
-              label={say(tell('web.outdoor-air'))}
+              label={t('web.outdoor-air')}
               unit="°F"
               value={rig.conditions.outdoorF}
               step={2}
               onChange={(outdoorF) => configure({ outdoorF })}
             />
             <Stepper
-              label={say(tell('web.indoor-airflow'))}
-              unit={say(tell('web.of-nominal'))}
+              label={t('web.indoor-airflow')}
+              unit={t('web.of-nominal')}
               value={rig.conditions.indoorAir}
               step={0.1}
               onChange={(indoorAir) => configure({ indoorAir })}
             />
             <Stepper
-              label={say(tell('web.filter-loaded'))}
-              unit={say(tell('web.times-clean'))}
+              label={t('web.filter-loaded')}
+              unit={t('web.times-clean')}
               value={rig.conditions.filterLoaded}
               step={1}
               onChange={(filterLoaded) => configure({ filterLoaded })}
             />
             {rig.conditions.stripsOn === null ? null : (
               <Stepper
-                label={say(tell('web.electric-heat-on'))}
-                unit={say(tell('web.stages-2'))}
+                label={t('web.electric-heat-on')}
+                unit={t('web.stages-2')}
                 value={rig.conditions.stripsOn}
                 step={1}
                 onChange={(stripsOn) => configure({ stripsOn })}
               />
             )}
             <Stepper
-              label={say(tell('web.outdoor-coil-cleanness'))}
-              unit={say(tell('web.of-clean'))}
+              label={t('web.outdoor-coil-cleanness')}
+              unit={t('web.of-clean')}
               value={rig.conditions.condenserClean}
               step={0.1}
               onChange={(condenserClean) => configure({ condenserClean })}
             />
             <Stepper
-              label={say(tell('web.air-in-system'))}
+              label={t('web.air-in-system')}
               unit="psi"
               value={rig.conditions.nonCondensablePsi}
               step={10}
               onChange={(nonCondensablePsi) => configure({ nonCondensablePsi })}
             />
             <Choice
-              label={say(tell('web.comes-on-over-ten-minutes'))}
+              label={t('web.comes-on-over-ten-minutes')}
               value={rig.conditions.onset}
               options={ONSET_NAMES}
               onChange={(onset) => void configure({ onset })}
             />
             <div>
               <label className="text-[13px] font-[600]" htmlFor="probe">
-                {say(tell('web.probe'))}
+                {t('web.probe')}
               </label>
               <select
                 id="probe"
@@ -131,20 +131,18 @@ export function BenchDrawer({ view, onClose }: { view: EquippedView; onClose: ()
                 ))}
               </select>
               <Choice
-                label={say(tell('web.its-reading'))}
+                label={t('web.its-reading')}
                 value={(rig.conditions.probeFaults[probe] ?? 'none') as string}
                 options={FAULTS}
                 onChange={(fault) => void configure({ probeFaults: { ...rig.conditions.probeFaults, [probe]: fault } })}
               />
             </div>
             <p className="text-[12.5px] text-ink2">
-              {say(
-                tell('web.stored-up-to-chunk-of-newest', {
-                  durableSeq: feed.durableSeq,
-                  seq: feed.seq,
-                  latencyMs: feed.latencyMs,
-                }),
-              )}
+              {t('web.stored-up-to-chunk-of-newest', {
+                durableSeq: feed.durableSeq,
+                seq: feed.seq,
+                latencyMs: feed.latencyMs,
+              })}
             </p>
           </>
         )}

@@ -2,8 +2,7 @@ import type { RigView } from '@/contract/answers/stream';
 import { callOf, type RunMode } from '@/core/finding/run-mode';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = { rig: RigView; mode: RunMode; busy: boolean; send: (command: unknown) => Promise<boolean> };
 
@@ -11,21 +10,19 @@ type Props = { rig: RigView; mode: RunMode; busy: boolean; send: (command: unkno
 export function CallButtons({ rig, mode, busy, send }: Props) {
   return (
     <div>
-      <div className="text-[13px] font-[600]">{say(tell('web.call-at-the-thermostat'))}</div>
+      <div className="text-[13px] font-[600]">{t('web.call-at-the-thermostat')}</div>
       <div className="mt-1 flex gap-2 [&>*]:flex-1">
         <Button disabled={busy} onClick={() => void send({ kind: rig.running ? 'stop' : 'start' })}>
-          {rig.running ? say(tell('web.end-call')) : say(tell('web.call-for', { mode: value(mode) }))}
+          {rig.running ? t('web.end-call') : t('web.call-for', { mode: value(mode) })}
         </Button>
         {callOf(mode) === 'heating' && rig.running ? (
           <Button disabled={busy || rig.defrosting} onClick={() => void send({ kind: 'defrost' })}>
-            {say(tell(rig.defrosting ? 'web.defrost-runs' : 'web.force-a-defrost'))}
+            {t(rig.defrosting ? 'web.defrost-runs' : 'web.force-a-defrost')}
           </Button>
         ) : null}
       </div>
       {rig.cutout !== 'none' ? (
-        <p className="mt-1 text-[13px] font-[600] text-oxide">
-          {say(tell('web.tripped-on', { cutout: value(rig.cutout) }))}
-        </p>
+        <p className="mt-1 text-[13px] font-[600] text-oxide">{t('web.tripped-on', { cutout: value(rig.cutout) })}</p>
       ) : null}
     </div>
   );

@@ -3,15 +3,15 @@ import { figureChange } from '@/core/phases/start-up/changes-report';
 import { clock } from '@/core/words/said';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** What was changed on the running system and what it did, newest first. */
 export function Changes({ view }: { view: EquippedView }) {
   const changes = changesOf(view.sheet).reverse();
   if (changes.length === 0) return null;
   return (
-    <section aria-label={say(tell('web.changes'))} data-testid="changes">
-      <h2 className="text-[15px] font-[680]">{say(tell('web.changes'))}</h2>
+    <section aria-label={t('web.changes')} data-testid="changes">
+      <h2 className="text-[15px] font-[680]">{t('web.changes')}</h2>
       <ul className="mt-1">
         {changes.map((c) => (
           <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
@@ -25,7 +25,7 @@ export function Changes({ view }: { view: EquippedView }) {
               ))}
             </ul>
             {c.figures.length ? null : (
-              <span className="block text-[14px] text-ink2">{say(tell('web.nothing-read-on-either-side'))}</span>
+              <span className="block text-[14px] text-ink2">{t('web.nothing-read-on-either-side')}</span>
             )}
           </li>
         ))}

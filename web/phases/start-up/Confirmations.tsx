@@ -4,7 +4,7 @@ import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 /** What a person looked at and vouches for; a tap sets it, another takes it back. */
@@ -22,8 +22,8 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
   };
   const asked = (name: keyof Confirmed): boolean => ASKED[name] ?? true;
   return (
-    <section aria-label={say(tell('web.looked-at'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.looked-at'))}</h2>
+    <section aria-label={t('web.looked-at')}>
+      <h2 className="text-[15px] font-[680]">{t('web.looked-at')}</h2>
       <ul className="mt-1">
         {(Object.keys(confirmed) as (keyof Confirmed)[]).filter(asked).map((name) => {
           const by = view.sheet.startUp.confirmations[name];

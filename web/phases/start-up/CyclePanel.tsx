@@ -3,8 +3,7 @@ import { cyclePoints } from '@/core/startup/cycle-points';
 import { q } from '@/core/words/said';
 import { PhSheet } from '@/web/bench/ph/PhSheet';
 import type { EquippedView } from '@/web/phases/job-context';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { useStartUp } from './use-start-up';
 import type { Typed } from './use-typed';
 
@@ -21,31 +20,25 @@ export function CyclePanel({
   const { refrigerant } = sheet.circuit.plate;
   const { barometerPsia } = sheet.site;
   const now = sheet.job.mode === 'cooling' ? cyclePoints(refrigerant, start.readings, barometerPsia) : undefined;
-  if (!now)
-    return <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{say(tell('web.cycle-needs-readings'))}</p>;
+  if (!now) return <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{t('web.cycle-needs-readings')}</p>;
   const before = cycleBeforeTrim(sheet);
   return (
     <div className="p-4 lg:px-5" data-testid="cycle">
       <PhSheet refrigerant={refrigerant} barometerPsia={barometerPsia} now={now} before={before} />
       <ol className="mt-3 grid gap-x-6 gap-y-1 text-[15px] sm:grid-cols-2">
-        <Corner n={1} name={say(tell('web.cycle-suction'))} />
-        <Corner
-          n={2}
-          name={say(tell(now.dischargeEstimated ? 'web.cycle-discharge-estimated' : 'web.cycle-discharge'))}
-        />
-        <Corner n={3} name={say(tell('web.cycle-liquid'))} />
-        <Corner n={4} name={say(tell('web.cycle-after-meter'))} />
+        <Corner n={1} name={t('web.cycle-suction')} />
+        <Corner n={2} name={t(now.dischargeEstimated ? 'web.cycle-discharge-estimated' : 'web.cycle-discharge')} />
+        <Corner n={3} name={t('web.cycle-liquid')} />
+        <Corner n={4} name={t('web.cycle-after-meter')} />
       </ol>
       <p className="mt-3 text-[16px]">
-        {say(
-          tell('web.cycle-takes-up', {
-            effect: q(now.effectBtuLb, 'number', 0),
-            work: q(now.workBtuLb, 'number', 0),
-          }),
-        )}
-        {before ? ` ${say(tell('web.cycle-before', { effect: q(before.effectBtuLb, 'number', 0) }))}` : ''}
+        {t('web.cycle-takes-up', {
+          effect: q(now.effectBtuLb, 'number', 0),
+          work: q(now.workBtuLb, 'number', 0),
+        })}
+        {before ? ` ${t('web.cycle-before', { effect: q(before.effectBtuLb, 'number', 0) })}` : ''}
       </p>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.cycle-from-equations'))}</p>
+      <p className="mt-1 text-[13px] text-ink2">{t('web.cycle-from-equations')}</p>
     </div>
   );
 }

@@ -3,8 +3,7 @@ import { pressuresNow } from '@/core/phases/start-up/reasoned';
 import type { Readings } from '@/core/startup/quantities';
 import { q } from '@/core/words/said';
 import type { EquippedView } from '@/web/phases/job-context';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const AIR = ['outdoorDryBulbF', 'returnDryBulbF', 'returnWetBulbF'] as const;
 
@@ -23,14 +22,12 @@ export function ExpectedPressures({ view, readings }: { view: EquippedView; read
   const head = ends(bands.liquidPsig);
   return (
     <p data-testid="expected-pressures" className="px-4 pb-2 text-[13.5px] text-ink2 lg:px-5">
-      {say(
-        tell('web.sound-systems-show', {
-          suctionLow: suction.low,
-          suctionHigh: suction.high,
-          headLow: head.low,
-          headHigh: head.high,
-        }),
-      )}
+      {t('web.sound-systems-show', {
+        suctionLow: suction.low,
+        suctionHigh: suction.high,
+        headLow: head.low,
+        headHigh: head.high,
+      })}
     </p>
   );
 }

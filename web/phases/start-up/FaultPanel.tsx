@@ -9,7 +9,7 @@ import { q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { FaultEvidence } from './FaultEvidence';
 import { Entry } from './ReadingsTable';
 import { TwoFaults } from './TwoFaults';
@@ -40,9 +40,7 @@ export function FaultPanel({ view, start, typed }: Props) {
   const system = startUpSystem(sheet);
   const reasoned = faultNow(sheet, start.readings);
   if (!reasoned)
-    return (
-      <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{say(tell('web.faults-need-every-reading'))}</p>
-    );
+    return <p className="max-w-[60ch] p-4 text-[16px] text-ink2 lg:px-5">{t('web.faults-need-every-reading')}</p>;
   const { found, fromRound } = reasoned;
   const metering = system.metering === 'fixed-orifice' ? 'fixed-orifice' : 'txv';
   // The ladder doubts a probe by rules of its own: then these shares rest on it too.
@@ -54,11 +52,9 @@ export function FaultPanel({ view, start, typed }: Props) {
         <Mark kind={MARKS[found.verdict]} /> {say(verdictWords(found))}
       </h2>
       {fromRound || start.steady.state === 'steady' ? null : (
-        <p className="text-[14px] font-[620] text-ochre">{say(tell('web.not-steady-only-a-hint'))}</p>
+        <p className="text-[14px] font-[620] text-ochre">{t('web.not-steady-only-a-hint')}</p>
       )}
-      {doubted ? (
-        <p className="text-[14px] font-[620] text-ochre">{say(tell('web.a-probe-is-doubted-see-findings'))}</p>
-      ) : null}
+      {doubted ? <p className="text-[14px] font-[620] text-ochre">{t('web.a-probe-is-doubted-see-findings')}</p> : null}
       <ul className="grid gap-2">
         {found.ranked.slice(0, SHOWN).map((r) => (
           <Bar key={r.fault} ranked={r} />
@@ -71,7 +67,7 @@ export function FaultPanel({ view, start, typed }: Props) {
         </>
       )}
       <TwoFaults sheet={sheet} readings={start.readings} />
-      <p className="text-[13px] text-ink2">{say(tell('web.reasoned-over-drawn-systems'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.reasoned-over-drawn-systems')}</p>
     </div>
   );
 }
@@ -86,7 +82,7 @@ function Bar({ ranked: { fault, probability, or } }: { ranked: Ranked }) {
       </span>
       {or ? (
         <span className="block text-[14px] text-ink2">
-          {say(tell('web.or-by-these-readings', { fault: FAULT_WORDS[or[0]!] }))}
+          {t('web.or-by-these-readings', { fault: FAULT_WORDS[or[0]!] })}
         </span>
       ) : null}
       <span className="mt-1 block h-[7px] bg-rule2">
@@ -101,10 +97,10 @@ function Next({ found: { nextMeasurement }, start, typed }: Omit<Props, 'view'> 
   return (
     <div className="border-l-[3px] border-copper pl-3 text-[16px]">
       <b className="block text-[14px] font-[680]">
-        {say(tell('web.next-measurement', { minutes: q(nextMeasurement.minutes, 'min', 'as is') }))}
+        {t('web.next-measurement', { minutes: q(nextMeasurement.minutes, 'min', 'as is') })}
       </b>
       {say(FOLLOW_UP_WORDS[nextMeasurement.id])}
-      <span className="mt-1 block text-[13px] text-ink2">{say(tell('web.hot-lines-live-parts-qualified'))}</span>
+      <span className="mt-1 block text-[13px] text-ink2">{t('web.hot-lines-live-parts-qualified')}</span>
       <Typing names={asked} start={start} typed={typed} />
     </div>
   );

@@ -4,7 +4,7 @@ import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figure';
 import { shown } from '@/core/units/format';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** Findings in the order of the work. Those with a number open its working. */
 export function FindingList({
@@ -23,8 +23,8 @@ export function FindingList({
 }) {
   const rest = FIGURE_IDS.filter((id) => !findings.some((f) => figureOf(f) === id));
   return (
-    <section aria-label={say(tell('web.findings'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.findings'))}</h2>
+    <section aria-label={t('web.findings')}>
+      <h2 className="text-[15px] font-[680]">{t('web.findings')}</h2>
       <ul className="mt-1">
         {findings.map((f) => {
           const id = figureOf(f);
@@ -41,7 +41,7 @@ export function FindingList({
                   </b>
                   {f.verdict !== 'good' ? <span className="block text-[13px] text-ink2">{say(f.because)}</span> : null}
                   {stands(f, accepted) ? (
-                    <span className="block text-[13px] font-[620]">{say(tell('web.accepted-against-advice'))}</span>
+                    <span className="block text-[13px] font-[620]">{t('web.accepted-against-advice')}</span>
                   ) : null}
                 </span>
               </Row>

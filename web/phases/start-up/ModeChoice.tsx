@@ -3,7 +3,7 @@ import type { RunMode } from '@/core/finding/run-mode';
 import { value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 type Props = {
   mode: RunMode;
@@ -18,7 +18,7 @@ type Props = {
 export function ModeChoice({ mode, modes, marks, fixed, onMode }: Props) {
   if (fixed || modes.length < 2) return <span className="font-[620] first-letter:uppercase">{say(value(mode))}</span>;
   return (
-    <span role="radiogroup" aria-label={say(tell('web.mode'))} className="flex flex-wrap">
+    <span role="radiogroup" aria-label={t('web.mode')} className="flex flex-wrap">
       {modes.map((m) => {
         const mark = m === mode ? undefined : marks[m];
         return (

@@ -5,7 +5,7 @@ import { Choice } from '@/web/kit/Choice';
 import { useAct } from '@/web/kit/use-act';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 
 /** Where the air and the lines are read: from the tap on every reading of them carries its place. */
@@ -22,7 +22,7 @@ export function ProbePlaces({ view }: { view: EquippedView }) {
         onChange={(p) => void act(async () => void (p !== supply && (await write('supply-place', { place: p }))))}
       />
       {supply === 'register' ? (
-        <p className="text-[14px] text-ink2">{say(tell('web.the-nearest-register-reads-low'))}</p>
+        <p className="text-[14px] text-ink2">{t('web.the-nearest-register-reads-low')}</p>
       ) : null}
       <Choice
         label={say(ENTRIES.clamps.title)}
@@ -30,9 +30,7 @@ export function ProbePlaces({ view }: { view: EquippedView }) {
         options={CLAMP_WAYS.map((how) => ({ value: how, label: say(ENTRIES.clamps.line({ how })) }))}
         onChange={(how) => void act(async () => void (how !== clamps && (await write('clamps', { how }))))}
       />
-      {clamps === 'one moved' ? (
-        <p className="text-[14px] text-ink2">{say(tell('web.let-a-moved-clamp-settle'))}</p>
-      ) : null}
+      {clamps === 'one moved' ? <p className="text-[14px] text-ink2">{t('web.let-a-moved-clamp-settle')}</p> : null}
       {problem ? <p className="text-[13px] text-oxide">{problem.message}</p> : null}
     </div>
   );

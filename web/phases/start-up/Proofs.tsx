@@ -8,7 +8,7 @@ import { stripStages } from '@/core/phases/start-up/typed-proofs';
 import { StaticBar } from '@/web/bench/air/StaticBar';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import type { EquippedView } from '../job-context';
 import type { Open } from './StartUpSheets';
@@ -24,8 +24,8 @@ export function Proofs({ view, onOpen }: Props) {
   const budget = latestOf(sheet.systemLog, 'static-budget');
   const kinds = entryKindsOf('start-up');
   return (
-    <section aria-label={say(tell('web.proofs-by-hand'))}>
-      <h2 className="text-[15px] font-[680]">{say(tell('web.proofs-by-hand'))}</h2>
+    <section aria-label={t('web.proofs-by-hand')}>
+      <h2 className="text-[15px] font-[680]">{t('web.proofs-by-hand')}</h2>
       {isSigned(sheet, 'start-up') ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {strips.map((stage) => (
@@ -35,12 +35,12 @@ export function Proofs({ view, onOpen }: Props) {
               className="text-[14px]"
               onClick={() => onOpen({ entry: 'strip-run', preset: { stage } })}
             >
-              {say(tell('web.electric-heat-stage', { stage }))}
+              {t('web.electric-heat-stage', { stage })}
             </Button>
           ))}
           {heats ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'defrost-run' })}>
-              {say(tell('web.a-defrost'))}
+              {t('web.a-defrost')}
             </Button>
           ) : null}
           {accepted.map(({ id, name, entry }) => (
@@ -60,7 +60,7 @@ export function Proofs({ view, onOpen }: Props) {
           ))}
           {accepted.some((a) => a.entry === 'zone-run') ? (
             <Button tone="quiet" className="text-[14px]" onClick={() => onOpen({ entry: 'room-climate', preset: {} })}>
-              {say(tell('web.a-room'))}
+              {t('web.a-room')}
             </Button>
           ) : null}
         </div>

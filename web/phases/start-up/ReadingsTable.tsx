@@ -4,7 +4,7 @@ import { shown } from '@/core/units/format';
 import { list, value } from '@/core/words/said';
 import { Field } from '@/web/kit/Field';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { Typed } from './use-typed';
 
 type Props = {
@@ -31,8 +31,8 @@ export function ReadingsTable({ readings, typed, streaming, inverter, suspects, 
     <div className="px-4 pb-6 lg:px-5">
       <p className="mt-3 mb-3 text-[14px] text-ink2">
         {streaming
-          ? say(tell('web.instruments-stream-typed-value-replaces-its'))
-          : say(tell('web.no-instruments-type-each-reading-two'))}
+          ? t('web.instruments-stream-typed-value-replaces-its')
+          : t('web.no-instruments-type-each-reading-two')}
       </p>
       <div className="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 xl:grid-cols-3">
         {names.map((name) => (
@@ -71,11 +71,11 @@ export function Entry({
   const streamed = reading && reading.source !== 'typed' ? reading : undefined;
   const hint = streamed
     ? streamed.trouble === 'lost'
-      ? say(tell('web.instrument-lost-type-reading'))
+      ? t('web.instrument-lost-type-reading')
       : streamed.trouble === 'stuck'
-        ? say(tell('web.has-not-moved-for-minute-type'))
+        ? t('web.has-not-moved-for-minute-type')
         : streamed.trouble === 'stale'
-          ? say(tell('web.stale-for-s', { staleForS }))
+          ? t('web.stale-for-s', { staleForS })
           : say(list([value(streamed.source), spec.location]))
     : text && !trouble
       ? say(value('typed'))
@@ -91,13 +91,13 @@ export function Entry({
         streamed && !streamed.trouble
           ? shown(streamed.value, spec.unit)
           : streamed?.trouble === 'stale'
-            ? say(tell('web.value-is-old', { value: shown(streamed.value, spec.unit) }))
+            ? t('web.value-is-old', { value: shown(streamed.value, spec.unit) })
             : '–'
       }
       onChange={(e) => typed.set(name, e.target.value)}
       error={trouble?.message}
       allowed={trouble?.allowed}
-      warning={suspect ? say(tell('web.suspect-see-findings')) : streamed?.trouble ? hint : undefined}
+      warning={suspect ? t('web.suspect-see-findings') : streamed?.trouble ? hint : undefined}
       hint={say(hint)}
     />
   );

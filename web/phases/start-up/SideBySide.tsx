@@ -6,7 +6,7 @@ import { useOtherSheets } from '@/web/api/use-other-sheets';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The circuits of one system beside each other, each by its newest recorded round and its own target. */
 export function SideBySide({ view }: { view: EquippedView }) {
@@ -19,13 +19,11 @@ export function SideBySide({ view }: { view: EquippedView }) {
       <table className="w-full max-w-[720px] border-collapse text-[16px]">
         <thead>
           <tr className="border-b border-rule text-left align-bottom">
-            <th className="py-2 pr-3 font-[450] text-ink2">{say(tell('web.last-read-of-each'))}</th>
+            <th className="py-2 pr-3 font-[450] text-ink2">{t('web.last-read-of-each')}</th>
             {columns.map((c) => (
               <th key={c.id} className="py-2 pr-3 font-[640]">
                 {c.name}
-                <small className="block font-[450] text-ink2">
-                  {c.at ? say(clock(c.at)) : say(tell('web.not-read-yet'))}
-                </small>
+                <small className="block font-[450] text-ink2">{c.at ? say(clock(c.at)) : t('web.not-read-yet')}</small>
               </th>
             ))}
           </tr>
@@ -35,7 +33,7 @@ export function SideBySide({ view }: { view: EquippedView }) {
             <tr key={row.id} className="border-b border-rule2 align-baseline">
               <th className="py-2 pr-3 text-left font-[450]">
                 {say(row.figures.find((f) => f)!.figure.label)}
-                {row.apart ? <small className="block text-ochre">{say(tell('web.they-lie-apart'))}</small> : null}
+                {row.apart ? <small className="block text-ochre">{t('web.they-lie-apart')}</small> : null}
               </th>
               {columns.map((c, i) => (
                 <Cell key={c.id} of={row.figures[i]} />
@@ -44,7 +42,7 @@ export function SideBySide({ view }: { view: EquippedView }) {
           ))}
         </tbody>
       </table>
-      <p className="mt-3 max-w-[60ch] text-[14px] text-ink2">{say(tell('web.each-circuit-by-its-own-target'))}</p>
+      <p className="mt-3 max-w-[60ch] text-[14px] text-ink2">{t('web.each-circuit-by-its-own-target')}</p>
     </div>
   );
 }
@@ -59,12 +57,10 @@ function Cell({ of }: { of: CircuitColumn['figures'][keyof CircuitColumn['figure
       </b>
       {figure.target ? (
         <small className="block text-ink2">
-          {say(
-            tell('web.wanted-low-to-high', {
-              low: q(figure.target.low, 'number', figure.unit === 'A' ? 2 : 1),
-              high: measured(figure.target.high, figure.unit),
-            }),
-          )}
+          {t('web.wanted-low-to-high', {
+            low: q(figure.target.low, 'number', figure.unit === 'A' ? 2 : 1),
+            high: measured(figure.target.high, figure.unit),
+          })}
         </small>
       ) : null}
     </td>

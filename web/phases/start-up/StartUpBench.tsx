@@ -6,8 +6,7 @@ import { RUNNING_A } from '@/core/startup/quantities';
 import { TemperatureLadder } from '@/web/bench/ladder/TemperatureLadder';
 import { BeforeWork } from '@/web/phases/BeforeWork';
 import type { EquippedView } from '@/web/phases/job-context';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { ProbePlaces } from './ProbePlaces';
 import { ReadingsTable } from './ReadingsTable';
 import type { useStartUp } from './use-start-up';
@@ -69,9 +68,9 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
     return (
       <div className="h-full p-4">
         {callOf(sheet.job.mode) === 'heating' ? (
-          <p className="text-ink2">{say(tell('web.trend-is-of-cooling'))}</p>
+          <p className="text-ink2">{t('web.trend-is-of-cooling')}</p>
         ) : feed.samples.length > 1 ? (
-          <Suspense fallback={<p className="text-ink2">{say(tell('web.drawing'))}</p>}>
+          <Suspense fallback={<p className="text-ink2">{t('web.drawing')}</p>}>
             <Drawing
               samples={feed.samples}
               refrigerant={sheet.circuit.plate.refrigerant}
@@ -82,7 +81,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
             />
           </Suspense>
         ) : (
-          <p className="text-ink2">{say(tell('web.trend-needs-instruments-that-stream-typed'))}</p>
+          <p className="text-ink2">{t('web.trend-needs-instruments-that-stream-typed')}</p>
         )}
       </div>
     );
@@ -90,7 +89,7 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
   if (Object.keys(readings).length === 0)
     return (
       <div className="px-4 lg:px-5">
-        <BeforeWork title={say(tell('web.before-power-goes-on'))} items={BEFORE} note={BEFORE_NOTE} />
+        <BeforeWork title={t('web.before-power-goes-on')} items={BEFORE} note={BEFORE_NOTE} />
       </div>
     );
   const running = (readings.compressorA?.value ?? 0) > RUNNING_A;
@@ -117,11 +116,11 @@ export function StartUpBench({ view, start, typed, tab, selected, onSelect, stal
 
 /** What must be true before power goes on. */
 const BEFORE = [
-  say(tell('web.airways-open-filter-in-panels-on')),
-  say(tell('web.service-valves-fully-open-caps-on')),
-  say(tell('web.charge-weighed-and-signed')),
-  say(tell('web.breaker-and-disconnect-match-plate')),
-  say(tell('web.crankcase-heater-warm-for-makers-time')),
-  say(tell('web.floats-and-freeze-stat-each-tripped')),
+  t('web.airways-open-filter-in-panels-on'),
+  t('web.service-valves-fully-open-caps-on'),
+  t('web.charge-weighed-and-signed'),
+  t('web.breaker-and-disconnect-match-plate'),
+  t('web.crankcase-heater-warm-for-makers-time'),
+  t('web.floats-and-freeze-stat-each-tripped'),
 ];
-const BEFORE_NOTE = say(tell('web.compressor-may-wait-up-to-5'));
+const BEFORE_NOTE = t('web.compressor-may-wait-up-to-5');

@@ -6,7 +6,7 @@ import { shown } from '@/core/units/format';
 import { upper, value } from '@/core/words/said';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say, sayLow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { ModeChoice } from './ModeChoice';
 import type { useStartUp } from './use-start-up';
 
@@ -30,7 +30,7 @@ export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode 
   const end = feed.samples.at(-1)?.runSeconds;
   return (
     <div className="flex flex-wrap items-baseline gap-x-3.5">
-      <h1 className="max-lg:sr-only text-[23px]">{say(tell('web.start-up'))}</h1>
+      <h1 className="max-lg:sr-only text-[23px]">{t('web.start-up')}</h1>
       <ModeChoice
         mode={sheet.job.mode}
         modes={modesOf(sheet.circuit.plate)}
@@ -39,9 +39,9 @@ export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode 
         onMode={onMode}
       />
       <span className="hidden text-ink2 sm:inline">
-        {end !== undefined && streaming ? say(tell('web.run-min', { end: Math.floor(end / 60) })) : ''}
-        {outdoor !== undefined ? say(tell('web.outdoor-f-2', { outdoor: shown(outdoor, '°F') })) : ''}
-        {house !== undefined ? say(tell('web.house-f', { house: shown(house, '°F') })) : ''}
+        {end !== undefined && streaming ? t('web.run-min', { end: Math.floor(end / 60) }) : ''}
+        {outdoor !== undefined ? t('web.outdoor-f-2', { outdoor: shown(outdoor, '°F') }) : ''}
+        {house !== undefined ? t('web.house-f', { house: shown(house, '°F') }) : ''}
       </span>
       <span
         className={`font-[650] sm:ml-auto max-sm:text-[17px] ${good && !stale ? 'text-pine' : 'text-ink2'}`}
@@ -50,9 +50,9 @@ export function StartUpHead({ view: { sheet, feed }, start, stale, busy, onMode 
         data-latency-ms={feed.latencyMs}
       >
         {signed
-          ? say(tell('web.signed', { say: sayLow(steady.say) }))
+          ? t('web.signed', { say: sayLow(steady.say) })
           : stale
-            ? say(tell('web.stale-s', { staleForS }))
+            ? t('web.stale-s', { staleForS })
             : ran
               ? say(ran.claim)
               : statusOf(steady)}

@@ -3,8 +3,7 @@ import { value } from '@/core/words/said';
 import type { ApiProblem } from '@/web/api/http';
 import { CertifiedBy } from '@/web/kit/CertifiedBy';
 import { Notice, Trouble } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { OverdueInstruments } from '../instruments/OverdueInstruments';
 
 type Props = { move: Move; problem: ApiProblem | undefined; cutout: string | undefined };
@@ -18,7 +17,7 @@ export function StartUpNotices({ move, problem, cutout }: Props) {
       <OverdueInstruments />
       <Trouble problem={problem} />
       {cutout && cutout !== 'none' ? (
-        <Notice kind="stop">{say(tell('web.switch-tripped-find-out-why-before', { cutout: value(cutout) }))}</Notice>
+        <Notice kind="stop">{t('web.switch-tripped-find-out-why-before', { cutout: value(cutout) })}</Notice>
       ) : null}
     </div>
   );

@@ -4,8 +4,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { Sheet } from '@/web/kit/Sheet';
 import { TypedMovement } from '@/web/phases/charge/TypedMovement';
 import type { EquippedView } from '@/web/phases/job-context';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
 import { AirflowSheet } from './AirflowSheet';
 import { BenchDrawer } from './BenchDrawer';
@@ -36,7 +35,7 @@ export function StartUpSheets({ view, open, onClose, children }: Props) {
       return <TypedMovement view={view} phase="start-up" onClose={onClose} />;
     case 'working':
       return (
-        <Sheet open onClose={onClose} title={say(tell('web.working'))}>
+        <Sheet open onClose={onClose} title={t('web.working')}>
           {children}
         </Sheet>
       );

@@ -6,7 +6,7 @@ import { Tab as TabButton } from '@/web/kit/Tab';
 import { useDesk } from '@/web/kit/use-media';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { TABS, type Tab } from './StartUpBench';
 
 type Props = {
@@ -26,7 +26,7 @@ export function StartUpTabs({ view, tab, onTab, recordable, onInstruments, onAir
   const desk = useDesk();
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-1">
-      <div className="flex flex-wrap items-center gap-x-1" role="tablist" aria-label={say(tell('web.views'))}>
+      <div className="flex flex-wrap items-center gap-x-1" role="tablist" aria-label={t('web.views')}>
         {TABS.filter((t) => t !== 'circuits' || othersOf(sheet).length > 0).map((t) => (
           <TabButton key={t} label={say(value(t))} on={tab === t} onPress={() => onTab(t)} />
         ))}
@@ -34,13 +34,13 @@ export function StartUpTabs({ view, tab, onTab, recordable, onInstruments, onAir
       {isSigned(sheet, 'start-up') ? null : (
         <span className="ml-auto flex gap-1">
           <Button tone="quiet" onClick={onInstruments}>
-            {say(tell('web.instruments-3', { rig: speed !== undefined && speed !== 1 ? ` ${speed}×` : '' }))}
+            {t('web.instruments-3', { rig: speed !== undefined && speed !== 1 ? ` ${speed}×` : '' })}
           </Button>
           <Button tone="quiet" onClick={onAirflow}>
-            {say(tell('web.airflow-2'))}
+            {t('web.airflow-2')}
           </Button>
           <Button tone="quiet" disabled={!recordable} onClick={onRecord}>
-            {desk ? say(tell('web.record-reading')) : say(tell('web.record'))}
+            {desk ? t('web.record-reading') : t('web.record')}
           </Button>
         </span>
       )}

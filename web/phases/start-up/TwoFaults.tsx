@@ -6,7 +6,7 @@ import type { Readings } from '@/core/startup/quantities';
 import { list, q, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 const SHOWN = 3;
 
@@ -17,14 +17,14 @@ export function TwoFaults({ sheet, readings }: { sheet: EquippedSheet; readings:
     return (
       <div>
         <Button tone="quiet" onClick={() => setAsked(true)}>
-          {say(tell('web.two-faults-at-once'))}
+          {t('web.two-faults-at-once')}
         </Button>
       </div>
     );
   const pairs = twoFaultsNow(sheet, readings) ?? [];
   return (
     <section data-testid="two-faults">
-      <h3 className="text-[16px] font-[680]">{say(tell('web.if-two-are-wrong-at-once'))}</h3>
+      <h3 className="text-[16px] font-[680]">{t('web.if-two-are-wrong-at-once')}</h3>
       <ul className="mt-1">
         {pairs.slice(0, SHOWN).map((p) => (
           <li key={p.faults.join()} className="flex justify-between gap-3 border-b border-rule2 py-1.5 text-[15.5px]">
@@ -40,7 +40,7 @@ export function TwoFaults({ sheet, readings }: { sheet: EquippedSheet; readings:
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-[13px] text-ink2">{say(tell('web.put-one-right-then-read-again'))}</p>
+      <p className="mt-1 text-[13px] text-ink2">{t('web.put-one-right-then-read-again')}</p>
     </section>
   );
 }

@@ -3,13 +3,13 @@ import type { Verdict } from '@/core/finding/finding';
 import type { Figure } from '@/core/startup/figure';
 import { shown, withUnit } from '@/core/units/format';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** How a number came about: value, target, inputs with their sources, formula, published source. */
 export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict | undefined }) {
   const tone = verdict === 'look-again' ? 'text-ochre' : verdict === 'stop' ? 'text-oxide' : '';
   return (
-    <section aria-label={say(tell('web.working'))} data-testid="working">
+    <section aria-label={t('web.working')} data-testid="working">
       <h2 className="text-[15px] font-[680]">{say(figure.label)}</h2>
       <p className={`narrow text-[44px] leading-none font-[660] ${tone}`}>
         {shown(figure.value, figure.unit)}
@@ -17,13 +17,11 @@ export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict 
       </p>
       <p className="mt-1 text-[13.5px] text-ink2">
         {figure.target
-          ? say(
-              tell('web.wanted-to', {
-                low: shown(figure.target.low, figure.unit),
-                high: shown(figure.target.high, figure.unit),
-                source: figure.target.source,
-              }),
-            )
+          ? t('web.wanted-to', {
+              low: shown(figure.target.low, figure.unit),
+              high: shown(figure.target.high, figure.unit),
+              source: figure.target.source,
+            })
           : say(figure.noTarget ?? figure.missing)}
       </p>
       <table className="mt-2 w-full">
@@ -45,13 +43,11 @@ export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict 
       <p className="mt-1 text-[13px] text-ink2">
         {say(figure.source)}.
         {figure.uncertainty
-          ? say(
-              tell('web.probe-uncertainty', { uncertainty: shown(figure.uncertainty, figure.unit), unit: figure.unit }),
-            )
+          ? t('web.probe-uncertainty', { uncertainty: shown(figure.uncertainty, figure.unit), unit: figure.unit })
           : ''}{' '}
         {figure.calculation ? (
           <Link to={`/formulas#${figure.calculation}`} className="text-copper underline">
-            {say(tell('web.formula'))}
+            {t('web.formula')}
           </Link>
         ) : null}
       </p>

@@ -8,7 +8,7 @@ import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say, sayLow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from './PhotoButton';
 
@@ -18,7 +18,7 @@ export function BeforeList({ view, survey }: { view: JobView; survey: SurveyView
   const mayWaive = may(view.me.role, 'waive-picture');
   return (
     <>
-      <p className="mt-1 text-ink2">{say(tell('web.removal-stays-blocked-until-each-is'))}</p>
+      <p className="mt-1 text-ink2">{t('web.removal-stays-blocked-until-each-is')}</p>
       <ul className="mt-1">
         {survey.before.map((b) => (
           <li
@@ -30,18 +30,14 @@ export function BeforeList({ view, survey }: { view: JobView; survey: SurveyView
             <span className="min-w-0 flex-1 basis-[140px] leading-snug">
               <b className="font-[640]">{say(b.label)}</b>
               <span className="block text-[13px] text-ink2">
-                {b.waiver ? say(tell('web.waived-by', { by: b.waiver.by, reason: b.waiver.reason })) : say(b.why)}
+                {b.waiver ? t('web.waived-by', { by: b.waiver.by, reason: b.waiver.reason }) : say(b.why)}
               </span>
             </span>
             <Thumbs view={view} subject={beforeSubject(b.id)} />
-            <PhotoButton
-              view={view}
-              subject={beforeSubject(b.id)}
-              label={say(tell('web.picture-2', { label: b.label }))}
-            />
+            <PhotoButton view={view} subject={beforeSubject(b.id)} label={t('web.picture-2', { label: b.label })} />
             {b.state === 'missing' && mayWaive ? (
               <Button tone="quiet" className="text-[13.5px]" onClick={() => setAsked(b)}>
-                {say(tell('web.waive'))}
+                {t('web.waive')}
               </Button>
             ) : null}
           </li>
@@ -49,16 +45,16 @@ export function BeforeList({ view, survey }: { view: JobView; survey: SurveyView
       </ul>
       {asked ? (
         <ReasonSheet
-          title={say(tell('web.waive-2', { label: sayLow(asked.label) }))}
-          label={say(tell('web.why-this-picture-cannot-or-need'))}
+          title={t('web.waive-2', { label: sayLow(asked.label) })}
+          label={t('web.why-this-picture-cannot-or-need')}
           least={10}
-          send={say(tell('web.waive-it'))}
+          send={t('web.waive-it')}
           onSend={(reason) =>
             view.actions.send(`/jobs/${view.sheet.job.id}/waivers`, { id: uuid(), item: asked.id, reason })
           }
           onClose={() => setAsked(undefined)}
         >
-          <p className="text-ink2">{say(tell('web.reason-stays-on-record'))}</p>
+          <p className="text-ink2">{t('web.reason-stays-on-record')}</p>
         </ReasonSheet>
       ) : null}
     </>

@@ -15,7 +15,7 @@ import { Choice } from '@/web/kit/Choice';
 import { NumberCell } from '@/web/kit/NumberCell';
 import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from './PhotoButton';
 
@@ -79,8 +79,8 @@ export function FactRow({
     if (seen) answer(seen.value, change);
   };
   const known = seen
-    ? `${seen.foundOnTheDay ? say(tell('web.found-on-day-2')) : ''}${seen.value === null ? say(tell('web.not-seen')) : say(METHOD_WORDS[seen.method])}${seen.confidence === 'high' ? '' : say(tell('web.confidence', { confidence: seen.confidence }))} · ${seen.by}`
-    : say(tell('web.how-it-is-known'));
+    ? `${seen.foundOnTheDay ? t('web.found-on-day-2') : ''}${seen.value === null ? t('web.not-seen') : say(METHOD_WORDS[seen.method])}${seen.confidence === 'high' ? '' : t('web.confidence', { confidence: seen.confidence })} · ${seen.by}`
+    : t('web.how-it-is-known');
   return (
     <Disclosure
       as="li"
@@ -93,11 +93,11 @@ export function FactRow({
           {say(fact.label)}
         </h2>
         {fact.house && siblingSystems(view.sheet) ? (
-          <span className="border border-rule px-1.5 text-[12px] font-[600]">{say(tell('web.house-asked-once'))}</span>
+          <span className="border border-rule px-1.5 text-[12px] font-[600]">{t('web.house-asked-once')}</span>
         ) : null}
         <span className="text-[13px] text-ink2">{say(fact.why)}</span>
         <DisclosureButton
-          aria-label={say(tell('web.how-it-is-known-2', { label: fact.label }))}
+          aria-label={t('web.how-it-is-known-2', { label: fact.label })}
           className={`touch -my-3 ml-auto cursor-pointer py-4 text-[12.5px] underline decoration-dotted underline-offset-4 ${seen?.foundOnTheDay ? 'font-[650] text-ochre' : 'text-ink2'}`}
         >
           {known}
@@ -114,12 +114,12 @@ export function FactRow({
             onClick={() => answer(null)}
             className="touch inline-flex cursor-pointer items-center gap-1.5 border-[1.5px] border-rule px-3 text-[14px] font-[560] aria-pressed:border-dashed aria-pressed:border-ink aria-pressed:font-[680]"
           >
-            <EyeOff size={17} /> {say(tell('web.not-seen-2'))}
+            <EyeOff size={17} /> {t('web.not-seen-2')}
           </button>
           <PhotoButton
             view={view}
             subject={subject}
-            label={say(tell('web.picture-of', { label: fact.label }))}
+            label={t('web.picture-of', { label: fact.label })}
             onTaken={(photoId) => (seen ? answer(seen.value, { photoId }) : setHow({ ...how, photoId }))}
           />
           <Thumbs view={view} subject={subject} />
@@ -127,26 +127,26 @@ export function FactRow({
       </div>
       <DisclosurePanel className="mt-2 grid gap-2 sm:grid-cols-2">
         <Choice
-          label={say(tell('web.method'))}
+          label={t('web.method')}
           value={how.method}
           options={METHODS.map((m) => ({ value: m, label: say(METHOD_WORDS[m]) }))}
           onChange={(method) => keep({ method })}
         />
         <Choice
-          label={say(tell('web.confidence-2'))}
+          label={t('web.confidence-2')}
           value={how.confidence}
           options={CONFIDENCES.map((c) => ({ value: c, label: c }))}
           onChange={(confidence) => keep({ confidence })}
         />
         <TextCell
-          label={say(tell('web.who-or-what-said-it'))}
+          label={t('web.who-or-what-said-it')}
           value={how.source}
           onCommit={(source) => keep({ source })}
           required
           most={120}
         />
         <TextCell
-          label={say(tell('web.note'))}
+          label={t('web.note')}
           value={how.note ?? ''}
           onCommit={(note) => keep({ note: note || null })}
           most={500}
@@ -180,8 +180,8 @@ function Control({
         <Taps
           label={say(fact.label)}
           options={[
-            ['yes', say(tell('web.yes'))],
-            ['no', say(tell('web.no'))],
+            ['yes', t('web.yes')],
+            ['no', t('web.no')],
           ]}
           value={typeof seen?.value === 'boolean' ? (seen.value ? 'yes' : 'no') : undefined}
           onTap={(v) => onAnswer(v === 'yes')}
@@ -198,7 +198,7 @@ function Control({
             onCommit={(v) => {
               if (v === null) return undefined;
               const trouble = valueTrouble(fact, v);
-              if (trouble) return say(tell('web.allowed', { message: trouble.message, allowed: trouble.allowed }));
+              if (trouble) return t('web.allowed', { message: trouble.message, allowed: trouble.allowed });
               onAnswer(v);
               return undefined;
             }}

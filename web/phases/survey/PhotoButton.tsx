@@ -9,7 +9,7 @@ import type { ApiProblem } from '@/web/api/http';
 import { passes } from '@/web/api/outbox/our-outbox';
 import { upload } from '@/web/api/upload';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type State = { kind: 'idle' } | { kind: 'sending'; share: number } | { kind: 'failed'; message: string };
@@ -74,7 +74,7 @@ export function PhotoButton({
           ? { kind: 'idle' }
           : {
               kind: 'failed',
-              message: `${problem.message}${problem.allowed ? say(tell('web.allowed-2', { allowed: problem.allowed })) : ''}`,
+              message: `${problem.message}${problem.allowed ? t('web.allowed-2', { allowed: problem.allowed }) : ''}`,
             },
       );
     }
@@ -101,15 +101,13 @@ export function PhotoButton({
         <button
           type="button"
           onClick={() => stop.current?.abort()}
-          aria-label={say(tell('web.cancel-upload', { label }))}
+          aria-label={t('web.cancel-upload', { label })}
           className="touch relative inline-flex min-w-[124px] cursor-pointer items-center gap-2 border-[1.5px] border-ink px-3 text-[13.5px] font-[600]"
         >
           <span className="absolute inset-y-0 left-0 bg-rule" style={{ width: `${state.share * 100}%` }} />
           <X size={17} className="relative" />
           <span className="relative">
-            {state.share < 1
-              ? say(tell('web.cancel-2', { share: Math.round(state.share * 100) }))
-              : say(tell('web.resizing'))}
+            {state.share < 1 ? t('web.cancel-2', { share: Math.round(state.share * 100) }) : t('web.resizing')}
           </span>
         </button>
       ) : (
@@ -127,7 +125,7 @@ export function PhotoButton({
         <span role="alert" className="max-w-[30ch] text-[12.5px] leading-snug font-[600] text-oxide">
           {state.message}{' '}
           <button type="button" className="cursor-pointer underline" onClick={() => void send()}>
-            {say(tell('web.send-again'))}
+            {t('web.send-again')}
           </button>
         </span>
       ) : null}

@@ -1,7 +1,7 @@
 import type { SurveyView } from '@/core/phases/survey/view';
 import { Notice } from '@/web/kit/Notice';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { DeltaList } from '../scope/DeltaList';
 import type { ScopeChange } from './use-scope-change';
 
@@ -27,7 +27,7 @@ export function PlaceNotices({ survey, place, changed }: Props) {
         ))}
       {changed ? (
         <Notice kind="now">
-          <b className="font-[680]">{say(tell('web.changes-scope', { what: changed.what }))}</b>
+          <b className="font-[680]">{t('web.changes-scope', { what: changed.what })}</b>
           <DeltaList delta={changed.delta} />
         </Notice>
       ) : null}

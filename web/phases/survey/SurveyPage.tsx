@@ -15,7 +15,7 @@ import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say, sayLow } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { NextMove } from '../NextMove';
 import { usePress } from '../use-press';
@@ -69,7 +69,7 @@ export default function SurveyPage(view: JobView) {
         <NextMove move={move} busy={busy} press={press}>
           {skip ? (
             <Button onClick={() => navigate(`${path}/survey/${skip}`)}>
-              {say(tell('web.skip-to', { skip: skip === 'before' ? value('pictures') : sayLow(PLACE_WORDS[skip]) }))}
+              {t('web.skip-to', { skip: skip === 'before' ? value('pictures') : sayLow(PLACE_WORDS[skip]) })}
             </Button>
           ) : null}
         </NextMove>
@@ -90,10 +90,7 @@ export default function SurveyPage(view: JobView) {
           <PlaceNotices survey={survey} place={place} changed={changed} />
         </div>
         {place === 'outdoor' && survey.tonnage && survey.known.outdoorPlate !== 'readable' ? (
-          <section
-            aria-label={say(tell('web.size'))}
-            className="mt-2 border-[1.5px] border-rule bg-sheet/60 px-3 pt-2 pb-1"
-          >
+          <section aria-label={t('web.size')} className="mt-2 border-[1.5px] border-rule bg-sheet/60 px-3 pt-2 pb-1">
             <SizeEstimate tonnage={survey.tonnage} />
           </section>
         ) : null}

@@ -6,7 +6,7 @@ import { list, value } from '@/core/words/said';
 import { pagesOf } from '@/web/api/circuit-path';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { GateList } from '../GateList';
 import type { JobView } from '../job-context';
 import { SizeEstimate } from './SizeEstimate';
@@ -30,13 +30,13 @@ export function SurveySide({
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       {survey.tonnage && !(sizeInBench && survey.known.outdoorPlate !== 'readable') ? (
-        <section aria-label={say(tell('web.size'))}>
+        <section aria-label={t('web.size')}>
           <SizeEstimate tonnage={survey.tonnage} />
         </section>
       ) : null}
       {survey.hazards.length ? (
-        <section aria-label={say(tell('web.hazards'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.hazards'))}</h2>
+        <section aria-label={t('web.hazards')}>
+          <h2 className="text-[15px] font-[680]">{t('web.hazards')}</h2>
           <ul>
             {survey.hazards.map((h) => (
               <li key={h.id} className="grid grid-cols-[22px_1fr] border-b border-rule2 py-1.5 leading-snug">
@@ -50,27 +50,25 @@ export function SurveySide({
         </section>
       ) : null}
       {survey.story.length ? (
-        <section aria-label={say(tell('web.story'))}>
-          <h2 className="text-[15px] font-[680]">{say(tell('web.what-ended-old-one'))}</h2>
+        <section aria-label={t('web.story')}>
+          <h2 className="text-[15px] font-[680]">{t('web.what-ended-old-one')}</h2>
           <ul>
             {survey.story.map((c) => (
               <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
                 <b className="font-[640]">{say(c.say)}</b>{' '}
                 <span className="text-[12.5px] text-ink2">{say(value(c.strength))}</span>
                 <span className="block text-[13px] text-ink2">{say(list(c.evidence, ' · '))}</span>
-                <span className="block text-[13px]">
-                  {say(tell('web.new-one-must-not-die-of', { guard: c.guard }))}
-                </span>
+                <span className="block text-[13px]">{t('web.new-one-must-not-die-of', { guard: c.guard })}</span>
               </li>
             ))}
           </ul>
         </section>
       ) : null}
-      <section aria-label={say(tell('web.unknown-2'))}>
+      <section aria-label={t('web.unknown-2')}>
         <h2 className="text-[15px] font-[680]">
-          {say(tell('web.still-unknown', { count: blind.length ? `, ${blind.length}` : '' }))}
+          {t('web.still-unknown', { count: blind.length ? `, ${blind.length}` : '' })}
         </h2>
-        {blind.length === 0 ? <p className="text-ink2">{say(tell('web.nothing'))}</p> : null}
+        {blind.length === 0 ? <p className="text-ink2">{t('web.nothing')}</p> : null}
         <ul>
           {blind.slice(0, MOST_UNKNOWNS).map((f) => (
             <li key={f.key} className="border-b border-rule2 py-1.5 leading-snug">
@@ -79,7 +77,7 @@ export function SurveySide({
                 <span>
                   <b className="font-[620]">{say(f.label)}</b>
                   <span className="block text-[13px] text-ink2">
-                    {survey.known[f.key] === null ? say(tell('web.not-seen-3')) : `${say(PLACE_WORDS[f.place])}. `}
+                    {survey.known[f.key] === null ? t('web.not-seen-3') : `${say(PLACE_WORDS[f.place])}. `}
                     {say(f.why)}
                   </span>
                 </span>

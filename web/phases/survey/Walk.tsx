@@ -3,7 +3,7 @@ import { PLACE_WORDS, type Place } from '@/core/scope/survey/fact';
 import type { PlaceState } from '@/core/scope/survey/survey';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { readerNow, say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 /** The survey as a walk: one station a place, in the order the house is walked; filled as it is answered. */
 export function Walk({
@@ -22,7 +22,7 @@ export function Walk({
   return (
     <nav
       ref={strip}
-      aria-label={say(tell('web.places'))}
+      aria-label={t('web.places')}
       className="-mx-4 overflow-x-auto border-b border-rule px-4 lg:-mx-7 lg:px-7"
     >
       <ol className="flex min-w-max lg:min-w-0">
@@ -40,7 +40,7 @@ export function Walk({
         ))}
         <Station
           to={`${base}/survey/before`}
-          label={say(tell('web.before-dismantling'))}
+          label={t('web.before-dismantling')}
           on={active === 'before'}
           done={before.done}
           all={before.all}
@@ -77,9 +77,7 @@ function Station({
       <Link
         to={to}
         aria-current={on ? 'page' : undefined}
-        aria-label={say(
-          tell('web.of-answered', { label, done, all, blind: blind ? say(tell('web.not-seen-4', { blind })) : '' }),
-        )}
+        aria-label={t('web.of-answered', { label, done, all, blind: blind ? t('web.not-seen-4', { blind }) : '' })}
         className="touch block w-[84px] px-0.5 pt-2 pb-1.5 text-center aria-[current=page]:bg-sheet aria-[current=page]:shadow-[inset_0_-4px_0_var(--copper)] lg:w-auto"
       >
         <svg height={R * 2 + 6} className="block w-full overflow-visible" aria-hidden="true">

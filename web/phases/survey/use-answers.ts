@@ -4,8 +4,7 @@ import type { FactValue } from '@/core/scope/survey/fact';
 import type { Fact } from '@/core/scope/survey/facts';
 import { nowIso } from '@/web/api/clock';
 import { ApiProblem } from '@/web/api/http';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import type { How } from './FactRow';
 
@@ -19,7 +18,7 @@ export function useAnswers({ sheet, actions }: Pick<JobView, 'sheet' | 'actions'
       const observation = { id: uuid(), fact: fact.key, value, ...how, occurredAt: nowIso() };
       actions.send(path, { observations: [observation] }).catch((error: unknown) => {
         const known = error instanceof ApiProblem;
-        setProblem(known ? error : new ApiProblem({ message: say(tell('web.answer-could-not-be-stored')) }, 0));
+        setProblem(known ? error : new ApiProblem({ message: t('web.answer-could-not-be-stored') }, 0));
       });
     },
     [actions, path],

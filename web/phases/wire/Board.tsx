@@ -3,7 +3,7 @@ import { letterOf, RUN_WORDS } from '@/core/phases/wire/names';
 import { value } from '@/core/words/said';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { BoardSwitch } from './BoardSwitch';
 import { BoardWire } from './BoardWire';
 import { type BoardLayout, boardLayout, TERMINAL_PX } from './board-layout';
@@ -43,7 +43,7 @@ export function Board(props: Props) {
   const { board, heatRow } = props;
   const rows = boardLayout(board.shown.plan, 640, heatRow).height;
   return (
-    <Paper id="board" label={say(tell('web.the-low-voltage-board'))} height={rows + FOOT_PX}>
+    <Paper id="board" label={t('web.the-low-voltage-board')} height={rows + FOOT_PX}>
       {(width) => <Drawn {...props} layout={boardLayout(board.shown.plan, width, heatRow)} />}
     </Paper>
   );
@@ -96,9 +96,7 @@ function Drawn({
               fontWeight="500"
               fill={wrong ? 'var(--oxide)' : 'var(--ink2)'}
             >
-              {say(
-                tell(wrong ? (on ? 'web.in-should-be-out' : 'web.out-should-be-in') : on ? 'web.pulled-in' : 'web.out'),
-              )}
+              {t(wrong ? (on ? 'web.in-should-be-out' : 'web.out-should-be-in') : on ? 'web.pulled-in' : 'web.out')}
             </tspan>
           </text>
         ) : null}
@@ -136,13 +134,11 @@ function Drawn({
           terminals={layout.terminals}
           onPress={() => onWire(d.wire.id)}
           onDrop={(end, to) => board.edit({ kind: 'move', wire: d.wire.id, end, to })}
-          name={say(
-            tell('web.conductor-from-to', {
-              from: letterOf(d.wire.a, letters),
-              to: letterOf(d.wire.b, letters),
-              cable: value(d.wire.cable),
-            }),
-          )}
+          name={t('web.conductor-from-to', {
+            from: letterOf(d.wire.a, letters),
+            to: letterOf(d.wire.b, letters),
+            cable: value(d.wire.cable),
+          })}
         />
       ))}
       {layout.switches.map((s) => (
@@ -159,7 +155,7 @@ function Drawn({
           <g
             key={node}
             {...pressed(() => onTerminal(node))}
-            aria-label={say(tell('web.terminal-of', { letter: letterOf(node, letters), node }))}
+            aria-label={t('web.terminal-of', { letter: letterOf(node, letters), node })}
             data-testid={`terminal-${node}`}
           >
             <rect x={x - 22} y={y - 22} width={44} height={44} fill="transparent" />

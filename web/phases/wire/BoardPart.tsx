@@ -9,7 +9,7 @@ import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { Board } from './Board';
@@ -55,9 +55,9 @@ export function BoardPart({ view, wire, board, signed, picked, onPick: setPicked
           letters={letters}
           heatRow={spec.heat === 'strips' ? 'W2' : 'W1'}
           heads={{
-            stat: say(tell('web.thermostat')),
-            in: say(tell(spec.packaged ? 'web.packaged-unit-va' : 'web.indoor-unit-va', { va: body.transformerVa })),
-            out: say(tell('web.outdoor-unit')),
+            stat: t('web.thermostat'),
+            in: t(spec.packaged ? 'web.packaged-unit-va' : 'web.indoor-unit-va', { va: body.transformerVa }),
+            out: t('web.outdoor-unit'),
           }}
           changed={changed}
           markOf={(w) => (noted ? say(value(carriedOver(systemLog, w))) : undefined)}
@@ -66,50 +66,48 @@ export function BoardPart({ view, wire, board, signed, picked, onPick: setPicked
           onTerminal={(node) => setPicked({ node })}
         />
       </div>
-      <p className="text-[13px] text-ink2">{say(tell('web.thick-live-dashed-dead'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.thick-live-dashed-dead')}</p>
       {board.wrong && (board.trying.length > 0 || edits.length > 0) ? (
         <div className="mt-2" data-testid="board-says">
           <Notice kind={board.wrong.breaches.length ? 'stop' : 'look-again'}>
             <b className="font-[680]">{say(sentenceOf(board.wrong.e, board.wrong.breaches))}</b>
             {board.wrong.e.telling ? (
               <span className="block">
-                {say(
-                  tell('web.a-meter-shows', {
-                    call: CALL_WORDS[board.wrong.e.telling.call],
-                    a: terminalWords(board.wrong.e.telling.a, letters),
-                    b: terminalWords(board.wrong.e.telling.b, letters),
-                    is: q(board.wrong.e.telling.faultyV, 'V', 1),
-                    must: q(board.wrong.e.telling.healthyV, 'V', 1),
-                  }),
-                )}
+                {t('web.a-meter-shows', {
+                  call: CALL_WORDS[board.wrong.e.telling.call],
+                  a: terminalWords(board.wrong.e.telling.a, letters),
+                  b: terminalWords(board.wrong.e.telling.b, letters),
+                  is: q(board.wrong.e.telling.faultyV, 'V', 1),
+                  must: q(board.wrong.e.telling.healthyV, 'V', 1),
+                })}
               </span>
             ) : null}
           </Notice>
         </div>
       ) : board.trying.length > 0 ? (
         <div className="mt-2" data-testid="board-says">
-          <Notice kind="good">{say(tell('web.it-runs-as-planned'))}</Notice>
+          <Notice kind="good">{t('web.it-runs-as-planned')}</Notice>
         </div>
       ) : null}
       {stacked.length ? (
         <p className="mt-2 text-[14px] font-[620]">
-          {say(tell('web.two-on-one-screw', { terminals: list(stacked.map((n) => terminalWords(n, letters))) }))}
+          {t('web.two-on-one-screw', { terminals: list(stacked.map((n) => terminalWords(n, letters))) })}
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap gap-2">
         {board.trying.length > 0 ? (
           <>
-            <Button onClick={board.undo}>{say(tell('web.undo'))}</Button>
-            <Button onClick={board.reset}>{say(tell('web.back-to-what-is-kept'))}</Button>
+            <Button onClick={board.undo}>{t('web.undo')}</Button>
+            <Button onClick={board.reset}>{t('web.back-to-what-is-kept')}</Button>
             {signed || board.found ? null : (
               <Button tone="primary" onClick={() => void keep([...edits, ...board.trying])}>
-                {say(tell('web.it-is-wired-so'))}
+                {t('web.it-is-wired-so')}
               </Button>
             )}
           </>
         ) : edits.length > 0 && !signed ? (
           <Button tone="primary" onClick={() => void keep([])}>
-            {say(tell('web.put-right-as-planned'))}
+            {t('web.put-right-as-planned')}
           </Button>
         ) : null}
         {signed || cabinet || spec.communicating ? null : (
@@ -119,7 +117,7 @@ export function BoardPart({ view, wire, board, signed, picked, onPick: setPicked
               void act(() => write('cabinet', { seed: Math.floor(Math.random() * 1_000_000), simulated: true }))
             }
           >
-            {say(tell('web.connect-simulated-cabinet'))}
+            {t('web.connect-simulated-cabinet')}
           </Button>
         )}
       </div>

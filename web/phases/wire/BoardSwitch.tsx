@@ -1,6 +1,6 @@
 import { deviceWords } from '@/core/phases/wire/names';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { DrawnSwitch } from './board-layout';
 import { pressed } from './pressed';
 
@@ -21,7 +21,7 @@ export function BoardSwitch({
   return (
     <g
       {...pressed(onPress)}
-      aria-label={say(tell(open ? 'web.close-the' : 'web.open-the', { device: deviceWords(device) }))}
+      aria-label={t(open ? 'web.close-the' : 'web.open-the', { device: deviceWords(device) })}
       data-testid={`switch-${device}`}
     >
       <rect x={mid.x - 24} y={mid.y - 20} width={48} height={40} fill="transparent" />

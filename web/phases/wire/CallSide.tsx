@@ -2,7 +2,7 @@ import type { Runs } from '@/core/controls/plan';
 import { CALL_WORDS, RUN_WORDS } from '@/core/phases/wire/names';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import type { BoardState } from './use-board';
 
 /** What the call that is made does, load by load, against what it must do. */
@@ -17,7 +17,7 @@ export function CallSide({ board, outputs }: { board: BoardState; outputs: reado
   return (
     <section aria-live="polite" aria-label={say(CALL_WORDS[call])} data-testid="call-side">
       <h2 className="text-[15px] font-[680]">
-        {say(tell(open.length ? 'web.call-safety-open' : 'web.call-of', { call: CALL_WORDS[call] }))}
+        {t(open.length ? 'web.call-safety-open' : 'web.call-of', { call: CALL_WORDS[call] })}
       </h2>
       <p className={`narrow text-[28px] leading-[1.1] font-[700] ${wrong.length ? 'text-oxide' : ''}`}>
         {say(heading)}
@@ -30,16 +30,14 @@ export function CallSide({ board, outputs }: { board: BoardState; outputs: reado
               <Mark kind={on === should ? 'good' : 'stop'} />
               <b className="font-[640]">{say(RUN_WORDS[code])}</b>
               <span>
-                {say(
-                  tell(
-                    on === should
-                      ? on
-                        ? 'web.pulled-in'
-                        : 'web.out'
-                      : on
-                        ? 'web.wanted-out-is-in'
-                        : 'web.wanted-in-is-out',
-                  ),
+                {t(
+                  on === should
+                    ? on
+                      ? 'web.pulled-in'
+                      : 'web.out'
+                    : on
+                      ? 'web.wanted-out-is-in'
+                      : 'web.wanted-in-is-out',
                 )}
               </span>
             </li>

@@ -1,16 +1,12 @@
 import { CALL_WORDS } from '@/core/phases/wire/names';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { BoardState } from './use-board';
 
 /** The calls a thermostat can make: one is made at a time. */
 export function CallStrip({ board: { calls, call, setCall } }: { board: BoardState }) {
   return (
-    <div
-      role="radiogroup"
-      aria-label={say(tell('web.make-a-call'))}
-      className="flex flex-wrap border-t border-l border-rule"
-    >
+    <div role="radiogroup" aria-label={t('web.make-a-call')} className="flex flex-wrap border-t border-l border-rule">
       {calls.map((c) => (
         <button
           key={c}

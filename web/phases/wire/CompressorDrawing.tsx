@@ -15,7 +15,7 @@ import { Choice } from '@/web/kit/Choice';
 import { Notice, Trouble } from '@/web/kit/Notice';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { bent, isJoint, placed } from './compressor-layout';
@@ -46,15 +46,15 @@ export function CompressorDrawing({ view, signed }: { view: JobView; signed: boo
   return (
     <div className="mt-2 grid gap-2" data-testid="compressor-drawing">
       <Choice
-        label={say(tell('web.compressors-circuit'))}
+        label={t('web.compressors-circuit')}
         value={when}
         options={[
-          { value: 'before', label: say(tell('web.before-the-starter')) },
-          { value: 'after', label: say(tell('web.with-the-starter')) },
+          { value: 'before', label: t('web.before-the-starter') },
+          { value: 'after', label: t('web.with-the-starter') },
         ]}
         onChange={setWhen}
       />
-      <Paper id="compressor" label={say(tell('web.compressors-circuit'))} height={HEIGHT_PX}>
+      <Paper id="compressor" label={t('web.compressors-circuit')} height={HEIGHT_PX}>
         {(width) => {
           const terminals = placed(width, when === 'after');
           const at = (node: CompressorNode) => terminals.find((t) => t.node === node);
@@ -103,7 +103,7 @@ export function CompressorDrawing({ view, signed }: { view: JobView; signed: boo
           );
         }}
       </Paper>
-      <p className="text-[13px] text-ink2">{say(tell('web.tap-two-terminals'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.tap-two-terminals')}</p>
       {fault ? <Notice kind="stop">{say(NODE_FAULT_WORDS[fault])}</Notice> : null}
       <Trouble problem={problem} />
       {signed ? null : (
@@ -117,10 +117,10 @@ export function CompressorDrawing({ view, signed }: { view: JobView; signed: boo
               )
             }
           >
-            {say(tell('web.it-is-wired-like-this'))}
+            {t('web.it-is-wired-like-this')}
           </Button>
           {tried?.when === when ? (
-            <Button onClick={() => setTried(undefined)}>{say(tell('web.back-to-what-is-kept'))}</Button>
+            <Button onClick={() => setTried(undefined)}>{t('web.back-to-what-is-kept')}</Button>
           ) : null}
         </div>
       )}

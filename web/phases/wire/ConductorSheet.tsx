@@ -9,7 +9,7 @@ import { Notice } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { Tap } from '@/web/kit/Taps';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { BoardState } from './use-board';
 
 type Props = { board: BoardState; wire: Wire; letters: { valve: 'O' | 'B'; stages: 1 | 2 }; onClose: () => void };
@@ -28,7 +28,7 @@ export function ConductorSheet({ board, wire, letters, onClose }: Props) {
     <Sheet
       open
       onClose={onClose}
-      title={say(tell('web.conductor-role', { role: letterOf(`x.${wire.role}`, letters), cable: value(wire.cable) }))}
+      title={t('web.conductor-role', { role: letterOf(`x.${wire.role}`, letters), cable: value(wire.cable) })}
     >
       <div className="mt-3 grid gap-5" data-testid="conductor-sheet">
         <p>
@@ -41,35 +41,35 @@ export function ConductorSheet({ board, wire, letters, onClose }: Props) {
         ) : null}
         {short ? (
           <Button tone="primary" onClick={() => act({ kind: 'unshort', a: wire.a, b: wire.b })}>
-            {say(tell('web.part-them'))}
+            {t('web.part-them')}
           </Button>
         ) : (
           <>
             <Button onClick={() => act({ kind: wire.open ? 'mend' : 'cut', wire: wire.id })}>
-              {say(tell(wire.open ? 'web.mend-it' : 'web.cut-it'))}
+              {t(wire.open ? 'web.mend-it' : 'web.cut-it')}
             </Button>
             <Choice
-              label={say(tell('web.which-end'))}
+              label={t('web.which-end')}
               value={end}
               options={(['a', 'b'] as const).map((e) => ({ value: e, label: name(wire[e]) }))}
               onChange={setEnd}
             />
             <section>
-              <h3 className="text-[15px] font-[680]">{say(tell('web.put-this-end-on'))}</h3>
+              <h3 className="text-[15px] font-[680]">{t('web.put-this-end-on')}</h3>
               <div className="mt-1 flex flex-wrap gap-1.5">
                 {terminalsFor(plan, wire, end)
                   .filter((n) => n !== wire[end])
                   .map((n) => (
                     <Tap key={n} onPress={() => act({ kind: 'move', wire: wire.id, end, to: n })}>
                       {n.startsWith('odu.')
-                        ? `${letterOf(n, letters)} ${say(tell('web.behind-its-safety'))}`
+                        ? `${letterOf(n, letters)} ${t('web.behind-its-safety')}`
                         : letterOf(n, letters)}
                     </Tap>
                   ))}
               </div>
             </section>
             <section>
-              <h3 className="text-[15px] font-[680]">{say(tell('web.change-this-end-over-with'))}</h3>
+              <h3 className="text-[15px] font-[680]">{t('web.change-this-end-over-with')}</h3>
               <div className="mt-1 flex flex-wrap gap-1.5">
                 {others.map((o) => (
                   <Tap key={o.id} onPress={() => act({ kind: 'swap', wire: wire.id, other: o.id, end })}>

@@ -1,6 +1,5 @@
 import { Paper } from '@/web/bench/sheet/Paper';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { oldLayout, type TracedWire } from './old-layout';
 
 const DASH = { traced: undefined, inferred: '8 5', unknown: '2 6' } as const;
@@ -10,7 +9,7 @@ export function OldDrawing({ wires }: { wires: readonly TracedWire[] }) {
   const { height } = oldLayout(wires, 600);
   return (
     <>
-      <Paper id="old-unit" label={say(tell('web.wires-of-the-old-unit'))} height={height}>
+      <Paper id="old-unit" label={t('web.wires-of-the-old-unit')} height={height}>
         {(width) => {
           const layout = oldLayout(wires, width);
           return (
@@ -50,7 +49,7 @@ export function OldDrawing({ wires }: { wires: readonly TracedWire[] }) {
           );
         }}
       </Paper>
-      <p className="text-[13px] text-ink2">{say(tell('web.traced-inferred-unknown'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.traced-inferred-unknown')}</p>
     </>
   );
 }

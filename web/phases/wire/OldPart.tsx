@@ -3,7 +3,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { OldDrawing } from './OldDrawing';
 
@@ -27,9 +27,9 @@ export function OldPart({ view, signed, onWrite }: Props) {
   );
   return (
     <div className="grid gap-6 [&>*]:min-w-0">
-      <section aria-label={say(tell('web.as-found'))}>
-        {head(say(tell('web.as-found')), 'found-wire', say(tell('web.add-a-wire')))}
-        {found.length === 0 ? <p className="py-2 text-ink2">{say(tell('web.before-anything-is-taken-off'))}</p> : null}
+      <section aria-label={t('web.as-found')}>
+        {head(t('web.as-found'), 'found-wire', t('web.add-a-wire'))}
+        {found.length === 0 ? <p className="py-2 text-ink2">{t('web.before-anything-is-taken-off')}</p> : null}
         <ul>
           {found.map(({ id, body }) => (
             <li key={id} className="grid grid-cols-[1fr_auto] border-b border-rule2 py-1.5">
@@ -43,16 +43,16 @@ export function OldPart({ view, signed, onWrite }: Props) {
           ))}
         </ul>
       </section>
-      <section aria-label={say(tell('web.old-unit'))}>
-        {head(say(tell('web.old-unit')), 'traced-wire', say(tell('web.add-a-numbered-wire')))}
+      <section aria-label={t('web.old-unit')}>
+        {head(t('web.old-unit'), 'traced-wire', t('web.add-a-numbered-wire'))}
         {traced.length === 0 ? (
-          <p className="py-2 text-ink2">{say(tell('web.number-every-wire-first'))}</p>
+          <p className="py-2 text-ink2">{t('web.number-every-wire-first')}</p>
         ) : (
           <OldDrawing wires={traced.map((t) => t.body)} />
         )}
       </section>
-      <section aria-label={say(tell('web.makers-answers'))}>
-        {head(say(tell('web.makers-answers')), 'maker-answer', say(tell('web.add-an-answer')))}
+      <section aria-label={t('web.makers-answers')}>
+        {head(t('web.makers-answers'), 'maker-answer', t('web.add-an-answer'))}
         <ul>
           {answers.map(({ id, body }) => (
             <li key={id} className="border-b border-rule2 py-1.5">

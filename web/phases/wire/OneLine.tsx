@@ -5,7 +5,7 @@ import { q, value } from '@/core/words/said';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { verdictColour } from '@/web/bench/verdict-colour';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { pressed } from './pressed';
 
 const NARROW_PX = 520;
@@ -25,7 +25,7 @@ export function OneLine({ circuit }: { circuit: CircuitView }) {
   return (
     <Paper
       id={`line-${circuit.plate.which}`}
-      label={say(tell('web.one-line-of', { which: SOURCE_WORDS[circuit.plate.which] }))}
+      label={t('web.one-line-of', { which: SOURCE_WORDS[circuit.plate.which] })}
       height={(w) => (w < NARROW_PX ? stations.length * STEP_PX + 10 : WIDE_PX)}
     >
       {(width) => (width < NARROW_PX ? <Down stations={stations} /> : <Along stations={stations} width={width} />)}
@@ -127,21 +127,21 @@ function stationsOf({ plate, entry, findings }: CircuitView): Station[] {
     v === null || v === undefined ? '–' : say(q(v, 'A', 'as is'));
   return [
     {
-      name: say(tell('web.panel')),
+      name: t('web.panel'),
       figure: b?.supplyV ? say(q(b.supplyV, 'V', 0)) : `${plate.volts} V`,
       ...of('supply'),
     },
-    { name: say(tell(b?.ocpd === 'fuses' ? 'web.fuses' : 'web.breaker')), figure: amps(b?.ocpdA), ...of('ocpd') },
+    { name: t(b?.ocpd === 'fuses' ? 'web.fuses' : 'web.breaker'), figure: amps(b?.ocpdA), ...of('ocpd') },
     {
-      name: b ? say(value(b.cable)) : say(tell('web.conductor')),
+      name: b ? say(value(b.cable)) : t('web.conductor'),
       figure: b?.awg ? `${b.awg} AWG` : '–',
       ...of('conductor'),
     },
-    { name: say(tell('web.ground')), figure: b?.groundAwg ? `${b.groundAwg} AWG` : '–', ...of('ground') },
-    { name: say(tell('web.disconnect')), figure: amps(b?.disconnectA), ...of('disconnect') },
+    { name: t('web.ground'), figure: b?.groundAwg ? `${b.groundAwg} AWG` : '–', ...of('ground') },
+    { name: t('web.disconnect'), figure: amps(b?.disconnectA), ...of('disconnect') },
     {
       name: say(SOURCE_WORDS[plate.which]),
-      figure: plate.mcaA === null ? '–' : say(tell('web.mca', { a: q(plate.mcaA, 'A', 'as is') })),
+      figure: plate.mcaA === null ? '–' : t('web.mca', { a: q(plate.mcaA, 'A', 'as is') }),
       ...of('drop'),
     },
   ];

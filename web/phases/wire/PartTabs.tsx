@@ -3,7 +3,7 @@ import { worstOf } from '@/core/finding/order';
 import { Mark } from '@/web/kit/Mark';
 import { useShowCurrent } from '@/web/kit/use-show-current';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { PART_WORDS, WIRE_PARTS, type WirePart } from './parts';
 
 type Props = {
@@ -19,7 +19,7 @@ export function PartTabs({ part, findings, onPart }: Props) {
     <div
       ref={strip}
       role="tablist"
-      aria-label={say(tell('web.parts-of-the-wiring'))}
+      aria-label={t('web.parts-of-the-wiring')}
       className="-mx-4 mb-3 flex overflow-x-auto border-b border-rule px-4 lg:-mx-5 lg:px-5"
     >
       {WIRE_PARTS.map((p) => (

@@ -5,14 +5,14 @@ import { proposalOf } from '@/core/phases/wire/proposal';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { OneLine } from './OneLine';
 
 type Props = { circuits: readonly CircuitView[]; signed: boolean; onWrite: (circuit: CircuitView) => void };
 
 /** Every circuit from the panel to what it feeds, each number held against the plate; each opens its working. */
 export function PowerPart({ circuits, signed, onWrite }: Props) {
-  if (circuits.length === 0) return <p className="mt-3">{say(tell('web.no-new-circuit'))}</p>;
+  if (circuits.length === 0) return <p className="mt-3">{t('web.no-new-circuit')}</p>;
   return (
     <div className="grid gap-6 [&>*]:min-w-0">
       {circuits.map((c) => (
@@ -26,7 +26,7 @@ export function PowerPart({ circuits, signed, onWrite }: Props) {
             <span className="text-[14px] text-ink2">{say(plateAsks(c.plate))}</span>
             {signed ? null : (
               <Button tone="quiet" className="-my-2 ml-auto" onClick={() => onWrite(c)}>
-                {say(tell(c.entry ? 'web.change-answer' : 'web.write-the-circuit'))}
+                {t(c.entry ? 'web.change-answer' : 'web.write-the-circuit')}
               </Button>
             )}
           </div>
@@ -41,7 +41,7 @@ export function PowerPart({ circuits, signed, onWrite }: Props) {
           </ul>
         </section>
       ))}
-      <p className="text-[13px] text-ink2">{say(tell('web.plate-maker-code-inspector-outrank'))}</p>
+      <p className="text-[13px] text-ink2">{t('web.plate-maker-code-inspector-outrank')}</p>
     </div>
   );
 }

@@ -12,7 +12,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { QuietTap, Tap } from '@/web/kit/Taps';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 
@@ -44,8 +44,8 @@ export function ProofList({ view, wire, signed, onOtherwise, onTakeBack }: Props
     setBusy(undefined);
   }
   return (
-    <section aria-label={say(tell('web.calls-and-safeties'))} id="proofs" className="scroll-mt-4">
-      <h2 className="border-b border-ink pb-1 text-[16px] font-[680]">{say(tell('web.calls-and-safeties'))}</h2>
+    <section aria-label={t('web.calls-and-safeties')} id="proofs" className="scroll-mt-4">
+      <h2 className="border-b border-ink pb-1 text-[16px] font-[680]">{t('web.calls-and-safeties')}</h2>
       <Trouble problem={problem} />
       <ul>
         {wire.proofs.map((row) => (
@@ -58,15 +58,15 @@ export function ProofList({ view, wire, signed, onOtherwise, onTakeBack }: Props
             <span className="leading-snug">
               <b className="font-[620]">{trialWords(row)}</b>
               <span className="ml-2 text-[14px] text-ink2">
-                {say(tell('web.must-pull-in', { codes: codesWords(row.want) }))}
+                {t('web.must-pull-in', { codes: codesWords(row.want) })}
               </span>
               {row.entry ? (
                 <span className="block text-[14px]">
-                  {row.state === 'void' ? `${say(tell('web.voided-by-a-change'))} ` : ''}
-                  {say(tell('web.seen', { codes: codesWords(row.entry.body.seen) }))}{' '}
+                  {row.state === 'void' ? `${t('web.voided-by-a-change')} ` : ''}
+                  {t('web.seen', { codes: codesWords(row.entry.body.seen) })}{' '}
                   <span className="text-ink2">
                     · {row.entry.by}
-                    {isMarked(row.entry.source) ? ` · ${say(tell('web.simulated-2'))}` : ''}
+                    {isMarked(row.entry.source) ? ` · ${t('web.simulated-2')}` : ''}
                   </span>
                 </span>
               ) : null}
@@ -75,8 +75,8 @@ export function ProofList({ view, wire, signed, onOtherwise, onTakeBack }: Props
               <span className="col-start-2 flex flex-wrap gap-x-1 sm:col-start-3 sm:justify-end">
                 {row.state === 'good' || row.state === 'wrong' ? (
                   <>
-                    <QuietTap onPress={() => onOtherwise(row)}>{say(tell('web.change-answer'))}</QuietTap>
-                    <QuietTap onPress={() => onTakeBack(row)}>{say(tell('web.take-back'))}</QuietTap>
+                    <QuietTap onPress={() => onOtherwise(row)}>{t('web.change-answer')}</QuietTap>
+                    <QuietTap onPress={() => onTakeBack(row)}>{t('web.take-back')}</QuietTap>
                   </>
                 ) : (
                   <>
@@ -90,9 +90,9 @@ export function ProofList({ view, wire, signed, onOtherwise, onTakeBack }: Props
                         )
                       }
                     >
-                      {say(tell(cabinet ? 'web.read-the-cabinet' : 'web.just-these'))}
+                      {t(cabinet ? 'web.read-the-cabinet' : 'web.just-these')}
                     </Tap>
-                    <QuietTap onPress={() => onOtherwise(row)}>{say(tell('web.otherwise'))}</QuietTap>
+                    <QuietTap onPress={() => onOtherwise(row)}>{t('web.otherwise')}</QuietTap>
                   </>
                 )}
               </span>
@@ -102,7 +102,7 @@ export function ProofList({ view, wire, signed, onOtherwise, onTakeBack }: Props
       </ul>
       {owed.length ? (
         <p className="mt-2 text-[14px] text-ink2">
-          {say(tell('web.running-at-the-start-up', { calls: list(owed.map((c) => lower(CALL_WORDS[c]))) }))}
+          {t('web.running-at-the-start-up', { calls: list(owed.map((c) => lower(CALL_WORDS[c]))) })}
         </p>
       ) : null}
     </section>

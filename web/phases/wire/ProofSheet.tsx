@@ -8,7 +8,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import { trialWords } from './ProofList';
@@ -27,8 +27,8 @@ export function ProofSheet({ view, row, outputs, onClose }: Props) {
   return (
     <Sheet open onClose={onClose} title={trialWords(row)}>
       <div className="mt-2 grid gap-4" data-testid="proof-form">
-        <p>{say(tell('web.tap-what-pulls-in'))}</p>
-        <div className="grid gap-1.5" role="group" aria-label={say(tell('web.tap-what-pulls-in'))}>
+        <p>{t('web.tap-what-pulls-in')}</p>
+        <div className="grid gap-1.5" role="group" aria-label={t('web.tap-what-pulls-in')}>
           {seenOf(outputs).map((code) => {
             const on = seen.includes(code);
             return (
@@ -47,7 +47,7 @@ export function ProofSheet({ view, row, outputs, onClose }: Props) {
         </div>
         <Trouble problem={problem} />
         <Button tone="primary" onClick={() => void save()}>
-          {say(tell(seen.length ? 'web.this-was-seen' : 'web.nothing-pulled-in'))}
+          {t(seen.length ? 'web.this-was-seen' : 'web.nothing-pulled-in')}
         </Button>
       </div>
     </Sheet>

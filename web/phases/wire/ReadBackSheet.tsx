@@ -5,7 +5,7 @@ import { Trouble } from '@/web/kit/Notice';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 
@@ -23,9 +23,9 @@ export function ReadBackSheet({ view, set, replaces, onOtherwise, onClose }: Pro
   const write = useEntries(view);
   const { problem, act } = useAct();
   return (
-    <Sheet open onClose={onClose} title={say(tell('web.read-back'))}>
+    <Sheet open onClose={onClose} title={t('web.read-back')}>
       <div className="mt-2 grid gap-4" data-testid="read-back">
-        <p>{say(tell('web.hold-the-menu-against-this'))}</p>
+        <p>{t('web.hold-the-menu-against-this')}</p>
         <StatTable set={set} />
         <Trouble problem={problem} />
         <Button
@@ -34,9 +34,9 @@ export function ReadBackSheet({ view, set, replaces, onOtherwise, onClose }: Pro
             void act(() => write('thermostat-read', { ...set }, replaces)).then((done) => done && onClose())
           }
         >
-          {say(tell('web.the-wall-reads-just-so'))}
+          {t('web.the-wall-reads-just-so')}
         </Button>
-        <Button onClick={onOtherwise}>{say(tell('web.something-reads-otherwise'))}</Button>
+        <Button onClick={onOtherwise}>{t('web.something-reads-otherwise')}</Button>
       </div>
     </Sheet>
   );

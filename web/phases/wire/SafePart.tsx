@@ -12,7 +12,7 @@ import { Tap } from '@/web/kit/Taps';
 import { TextCell } from '@/web/kit/TextCell';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 
@@ -22,14 +22,14 @@ type Props = { view: JobView; sources: readonly SourceView[]; listed: boolean; s
 export function SafePart({ view, sources, listed, signed, onList }: Props) {
   return (
     <div className="grid gap-6">
-      <Notice kind="stop">{say(tell('web.isolation-caution'))}</Notice>
+      <Notice kind="stop">{t('web.isolation-caution')}</Notice>
       <section>
         <div className="flex flex-wrap items-baseline gap-x-3">
-          <h2 className="text-[17px] font-[680]">{say(tell('web.sources'))}</h2>
+          <h2 className="text-[17px] font-[680]">{t('web.sources')}</h2>
           <span>{sources.map((s) => say(SOURCE_WORDS[s.which])).join(', ')}</span>
           {signed ? null : (
             <Button tone="quiet" className="-my-2" onClick={onList}>
-              {say(tell(listed ? 'web.change-answer' : 'web.these-are-all-or-more'))}
+              {t(listed ? 'web.change-answer' : 'web.these-are-all-or-more')}
             </Button>
           )}
         </div>
@@ -75,19 +75,19 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                 <span className={`leading-snug ${step === s ? 'font-[680]' : ''}`}>{say(STEP_WORDS[s])}</span>
                 {done[s] ? <span className="text-[14px] text-pine">{say(clock(done[s]))}</span> : null}
                 {s === 'opened and locked' && mayDo(s) ? (
-                  <Tap onPress={() => tap(s)}>{say(tell(done[s] ? 'web.done-again' : 'web.done'))}</Tap>
+                  <Tap onPress={() => tap(s)}>{t(done[s] ? 'web.done-again' : 'web.done')}</Tap>
                 ) : null}
                 {s === 'waited' && mayDo(s) ? (
                   <>
                     <span className="w-[132px]">
                       <NumberCell
-                        label={say(tell('web.capacitor'))}
+                        label={t('web.capacitor')}
                         hideLabel
                         unit="µF"
                         value={microfarads}
                         nullable
                         onCommit={(v) => {
-                          if (v !== null && (v < 0.1 || v > 500)) return say(tell('web.capacitor-from-to'));
+                          if (v !== null && (v < 0.1 || v > 500)) return t('web.capacitor-from-to');
                           setMicrofarads(v);
                           return undefined;
                         }}
@@ -95,17 +95,13 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                     </span>
                     {wait?.ok ? (
                       <span className="text-[14px]">
-                        {say(
-                          tell('web.over-20-k', {
-                            s: q(wait.value.seconds, 's', 0),
-                            watts: q(wait.value.initialWatts, 'number', 0),
-                          }),
-                        )}
+                        {t('web.over-20-k', {
+                          s: q(wait.value.seconds, 's', 0),
+                          watts: q(wait.value.initialWatts, 'number', 0),
+                        })}
                       </span>
                     ) : null}
-                    <Tap onPress={() => tap(s, { microfarads })}>
-                      {say(tell(done[s] ? 'web.done-again' : 'web.done'))}
-                    </Tap>
+                    <Tap onPress={() => tap(s, { microfarads })}>{t(done[s] ? 'web.done-again' : 'web.done')}</Tap>
                   </>
                 ) : null}
               </div>
@@ -113,12 +109,12 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                 mayDo(s) ? (
                   <span className="mt-1 block w-[180px]">
                     <NumberCell
-                      label={say(tell('web.known-live-source-reads'))}
+                      label={t('web.known-live-source-reads')}
                       unit="V"
                       value={s === 'live before' ? isolation.liveBeforeV : isolation.liveAfterV}
                       onCommit={(volts) => {
                         if (volts === null || volts < 0 || volts > 1000)
-                          return say(tell('web.reading-from-0-to', { most: 1000, unit: 'V' }));
+                          return t('web.reading-from-0-to', { most: 1000, unit: 'V' });
                         tap(s, { volts, meter: meter || null });
                         return undefined;
                       }}
@@ -130,12 +126,7 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                 <>
                   {mayDo(s) ? (
                     <span className="mt-1 block max-w-[280px]">
-                      <TextCell
-                        label={say(tell('web.meter-and-its-number'))}
-                        value={meter}
-                        most={60}
-                        onCommit={setMeter}
-                      />
+                      <TextCell label={t('web.meter-and-its-number')} value={meter} most={60} onCommit={setMeter} />
                     </span>
                   ) : null}
                   <p className="text-[13px] text-ink2">{say(METER_ASKED)}</p>
@@ -156,7 +147,7 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                             value={dead(pair, side)}
                             onCommit={(volts) => {
                               if (volts === null || volts < 0 || volts > 1000)
-                                return say(tell('web.reading-from-0-to', { most: 1000, unit: 'V' }));
+                                return t('web.reading-from-0-to', { most: 1000, unit: 'V' });
                               void act(() => write('dead-reading', { which, pair, side, volts }));
                               return undefined;
                             }}

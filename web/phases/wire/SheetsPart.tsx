@@ -6,7 +6,7 @@ import type { WireView } from '@/core/phases/wire/view';
 import type { Said } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { CheckList } from '../fit/CheckList';
 import type { JobView } from '../job-context';
 import { CompressorDrawing } from './CompressorDrawing';
@@ -76,11 +76,11 @@ export function SheetsPart({ view, wire, signed, onWrite, onTakeStarter }: Props
         </section>
       ))}
       {stat ? (
-        <section className="print-alone" aria-label={say(tell('web.for-the-wall'))}>
+        <section className="print-alone" aria-label={t('web.for-the-wall')}>
           <div className="flex items-baseline border-b border-ink pb-1">
-            <h2 className="mr-auto text-[17px] font-[680]">{say(tell('web.for-the-wall'))}</h2>
+            <h2 className="mr-auto text-[17px] font-[680]">{t('web.for-the-wall')}</h2>
             <Button tone="quiet" className="no-print -my-2" onClick={() => window.print()}>
-              {say(tell('web.print-it'))}
+              {t('web.print-it')}
             </Button>
           </div>
           <StatTable set={stat} />

@@ -3,8 +3,7 @@ import { starterFor } from '@/core/phases/wire/starter';
 import { q } from '@/core/words/said';
 import { useLibrary } from '@/web/api/use-library';
 import { Button } from '@/web/kit/Button';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 
 type Props = { view: JobView; onTake: (preset: { model: string; maxRlaA: number; maxLraA: number }) => void };
@@ -14,21 +13,19 @@ export function StarterChoice({ view, onTake }: Props) {
   const { library } = useLibrary();
   const chosen = library && starterFor(view.sheet, library.items);
   if (latestOf(view.sheet.systemLog, 'soft-starter') || !library) return null;
-  if (!chosen) return <p className="mt-1 text-[14px] text-ink2">{say(tell('web.no-starter-of-the-library'))}</p>;
+  if (!chosen) return <p className="mt-1 text-[14px] text-ink2">{t('web.no-starter-of-the-library')}</p>;
   const { maker, model, rlaA, lraA } = chosen;
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-3">
       <span>
-        {say(
-          tell('web.smallest-that-carries-it', {
-            model: `${maker} ${model}`,
-            rlaA: q(rlaA, 'A', 0),
-            lraA: q(lraA, 'A', 0),
-          }),
-        )}
+        {t('web.smallest-that-carries-it', {
+          model: `${maker} ${model}`,
+          rlaA: q(rlaA, 'A', 0),
+          lraA: q(lraA, 'A', 0),
+        })}
       </span>
       <Button onClick={() => onTake({ model: `${maker} ${model}`, maxRlaA: rlaA!, maxLraA: lraA! })}>
-        {say(tell('web.take-it'))}
+        {t('web.take-it')}
       </Button>
     </div>
   );

@@ -12,7 +12,7 @@ import { NumberCell } from '@/web/kit/NumberCell';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t, tell } from '@/web/words/tell';
 import { useEntries } from '../circuit/use-entries';
 import type { JobView } from '../job-context';
 import type { BoardState } from './use-board';
@@ -53,7 +53,7 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
       <div className="mt-2 grid gap-4" data-testid="terminal-sheet">
         <p>{say(TERMINAL_DOES[node.split('.')[1] ?? ''] ?? tell('web.a-terminal'))}</p>
         <label className="block">
-          <span className="text-[13px] font-[600]">{say(tell('web.other-tip-on'))}</span>
+          <span className="text-[13px] font-[600]">{t('web.other-tip-on')}</span>
           <select
             value={other}
             onChange={(e) => setOther(e.target.value)}
@@ -67,21 +67,21 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
           </select>
         </label>
         <dl className="grid grid-cols-[1fr_auto] gap-y-1.5 border-y border-rule py-2">
-          <dt>{say(tell('web.must-show-in', { call: CALL_WORDS[call] }))}</dt>
+          <dt>{t('web.must-show-in', { call: CALL_WORDS[call] })}</dt>
           <dd className="text-right font-[650]">{say(q(must, 'V', 1))}</dd>
-          <dt>{say(tell('web.shows-as-drawn'))}</dt>
+          <dt>{t('web.shows-as-drawn')}</dt>
           <dd className="text-right font-[650]">{say(q(drawn, 'V', 1))}</dd>
           {cabinet ? (
             <>
-              <dt>{say(tell('web.simulated-meter'))}</dt>
+              <dt>{t('web.simulated-meter')}</dt>
               <dd className="text-right font-[650]" data-testid="simulated-volts">
                 {say(q(voltsIn(cabinet, trial, { a: node, b: other }), 'V', 1))}
               </dd>
             </>
           ) : null}
-          <dt>{say(tell('web.with-the-power-off'))}</dt>
+          <dt>{t('web.with-the-power-off')}</dt>
           <dd className="text-right font-[650]">
-            {ohms === undefined ? say(tell('web.open-line')) : `${Math.round(ohms * 10) / 10} Ω`}
+            {ohms === undefined ? t('web.open-line') : `${Math.round(ohms * 10) / 10} Ω`}
           </dd>
         </dl>
         <Trouble problem={problem} />
@@ -89,17 +89,17 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
           <>
             {cabinet ? (
               <Button tone="primary" onClick={() => record(voltsIn(cabinet, trial, { a: node, b: other }), true)}>
-                {say(tell('web.write-the-simulated-reading'))}
+                {t('web.write-the-simulated-reading')}
               </Button>
             ) : null}
             <NumberCell
-              label={say(tell('web.meter-showed'))}
+              label={t('web.meter-showed')}
               unit="V"
               value={null}
               nullable
               onCommit={(volts) => {
                 if (volts === null) return undefined;
-                if (volts < 0 || volts > 700) return say(tell('web.reading-from-0-to', { most: 700, unit: 'V' }));
+                if (volts < 0 || volts > 700) return t('web.reading-from-0-to', { most: 700, unit: 'V' });
                 record(volts, false);
                 return undefined;
               }}
@@ -113,7 +113,7 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
             onClose();
           }}
         >
-          {say(tell('web.try-a-short-to', { other: terminalWords(other, letters) }))}
+          {t('web.try-a-short-to', { other: terminalWords(other, letters) })}
         </Button>
       </div>
     </Sheet>

@@ -4,8 +4,7 @@ import { entryKindsOf } from '@/core/phases/log/entries';
 import { WIRE_GROUP_WORDS, WIRE_GROUPS } from '@/core/phases/wire/asks';
 import { wire as phase } from '@/core/phases/wire/phase';
 import { Notice } from '@/web/kit/Notice';
-import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { AgainstAdvice } from '../AgainstAdvice';
 import { CheckGroups } from '../checks/CheckGroups';
 import { CircuitFrame } from '../circuit/CircuitFrame';
@@ -32,7 +31,7 @@ export default function WirePage(view: JobView) {
     <CircuitFrame
       view={view}
       phase={phase}
-      about={say(tell('web.circuits-and-calls', { circuits: wire.circuits.length, calls: wire.proofs.length }))}
+      about={t('web.circuits-and-calls', { circuits: wire.circuits.length, calls: wire.proofs.length })}
       checks={part === 'controls' ? findings.controls : []}
       presets={state.presets}
       figures={part === 'controls' && board.calls.length ? <CallSide board={board} outputs={outputsOf(wire)} /> : null}
@@ -43,7 +42,7 @@ export default function WirePage(view: JobView) {
       <PartTabs part={part} findings={findings} onPart={state.go} />
       {isSigned(view.sheet, 'charge') || signed ? null : (
         <div className="mb-3">
-          <Notice kind="look-again">{say(tell('web.outdoor-disconnect-stays-locked'))}</Notice>
+          <Notice kind="look-again">{t('web.outdoor-disconnect-stays-locked')}</Notice>
         </div>
       )}
       <Part view={view} state={state} />

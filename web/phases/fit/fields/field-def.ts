@@ -1,6 +1,6 @@
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 
 export type FieldDef = { path: string; label: string } & (
   | { kind: 'number'; unit: string; nullable?: boolean }
@@ -41,8 +41,8 @@ export const one = (path: string, label: string, ...options: (readonly [string, 
   options: options.map((o) => (typeof o === 'string' ? [o, say(value(o))] : o)),
 });
 export const rect = (path: string, name: string): FieldDef[] => [
-  n(`${path}.x0`, say(tell('web.left-edge', { name }))),
-  n(`${path}.x1`, say(tell('web.right-edge', { name }))),
-  n(`${path}.y0`, say(tell('web.near-edge', { name }))),
-  n(`${path}.y1`, say(tell('web.far-edge', { name }))),
+  n(`${path}.x0`, t('web.left-edge', { name })),
+  n(`${path}.x1`, t('web.right-edge', { name })),
+  n(`${path}.y0`, t('web.near-edge', { name })),
+  n(`${path}.y1`, t('web.far-edge', { name })),
 ];

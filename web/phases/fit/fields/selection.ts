@@ -1,28 +1,28 @@
 import { value } from '@/core/words/said';
 import { say } from '@/web/words/say';
-import { tell } from '@/web/words/tell';
+import { t } from '@/web/words/tell';
 import { n, one, type Section, yes } from './field-def';
 
 export const selectionFields: Section[] = [
   {
-    title: say(tell('web.chosen')),
+    title: t('web.chosen'),
     fields: [
-      n('tons', say(tell('web.size')), 'tons'),
+      n('tons', t('web.size'), 'tons'),
       one(
         'stages',
-        say(tell('web.stages')),
+        t('web.stages'),
         ['single', say(value('single'))],
         ['two', say(value('two'))],
         ['variable', say(value('variable'))],
       ),
-      n('areaFt2', say(tell('web.floor-area')), 'ft²', true),
+      n('areaFt2', t('web.floor-area'), 'ft²', true),
     ],
   },
   {
-    title: say(tell('web.load-calculation')),
+    title: t('web.load-calculation'),
     when: 'load',
     start: {
-      source: say(tell('web.who-made-it')),
+      source: t('web.who-made-it'),
       date: '2026-01-01',
       coolingSensibleBtuh: 24000,
       coolingLatentBtuh: 6000,
@@ -31,36 +31,36 @@ export const selectionFields: Section[] = [
       winterDesignF: 17,
     },
     fields: [
-      { kind: 'text', path: 'load.source', label: say(tell('web.made-by-with')) },
-      { kind: 'text', path: 'load.date', label: say(tell('web.date-yyyy-mm-dd')) },
-      n('load.coolingSensibleBtuh', say(tell('web.sensible-cooling')), say(tell('web.btu-h'))),
-      n('load.coolingLatentBtuh', say(tell('web.latent-cooling')), say(tell('web.btu-h'))),
-      n('load.heatLossBtuh', say(tell('web.heat-loss')), say(tell('web.btu-h'))),
-      n('load.summerDesignF', say(tell('web.summer-design')), '°F'),
-      n('load.winterDesignF', say(tell('web.winter-design')), '°F'),
+      { kind: 'text', path: 'load.source', label: t('web.made-by-with') },
+      { kind: 'text', path: 'load.date', label: t('web.date-yyyy-mm-dd') },
+      n('load.coolingSensibleBtuh', t('web.sensible-cooling'), t('web.btu-h')),
+      n('load.coolingLatentBtuh', t('web.latent-cooling'), t('web.btu-h')),
+      n('load.heatLossBtuh', t('web.heat-loss'), t('web.btu-h')),
+      n('load.summerDesignF', t('web.summer-design'), '°F'),
+      n('load.winterDesignF', t('web.winter-design'), '°F'),
     ],
   },
   {
-    title: say(tell('web.heat-pump')),
+    title: t('web.heat-pump'),
     when: 'heatPump',
     start: { capacity47Btuh: 34000, capacity17Btuh: 21000, noLoadF: 60, frostDent: true, stripKw: 10 },
     fields: [
-      n('heatPump.capacity47Btuh', say(tell('web.gives-at-47-f')), say(tell('web.btu-h'))),
-      n('heatPump.capacity17Btuh', say(tell('web.gives-at-17-f')), say(tell('web.btu-h'))),
-      n('heatPump.noLoadF', say(tell('web.house-needs-none-above')), '°F'),
-      n('heatPump.stripKw', say(tell('web.auxiliary-strips')), 'kW'),
-      yes('heatPump.frostDent', say(tell('web.frost-dent'))),
+      n('heatPump.capacity47Btuh', t('web.gives-at-47-f'), t('web.btu-h')),
+      n('heatPump.capacity17Btuh', t('web.gives-at-17-f'), t('web.btu-h')),
+      n('heatPump.noLoadF', t('web.house-needs-none-above'), '°F'),
+      n('heatPump.stripKw', t('web.auxiliary-strips'), 'kW'),
+      yes('heatPump.frostDent', t('web.frost-dent')),
     ],
   },
   {
-    title: say(tell('web.furnace')),
+    title: t('web.furnace'),
     when: 'furnace',
     start: { outputBtuh: 76000, cfm: 1200, riseLowF: 35, riseHighF: 65 },
     fields: [
-      n('furnace.outputBtuh', say(tell('web.output')), say(tell('web.btu-h'))),
-      n('furnace.cfm', say(tell('web.air')), 'CFM'),
-      n('furnace.riseLowF', say(tell('web.rise-on-plate-from')), '°F'),
-      n('furnace.riseHighF', say(tell('web.rise-to')), '°F'),
+      n('furnace.outputBtuh', t('web.output'), t('web.btu-h')),
+      n('furnace.cfm', t('web.air'), 'CFM'),
+      n('furnace.riseLowF', t('web.rise-on-plate-from'), '°F'),
+      n('furnace.riseHighF', t('web.rise-to'), '°F'),
     ],
   },
 ];
