@@ -46,11 +46,7 @@ export const strictTransport: RequestHandler = (request, response, next) => {
 export const wellFormed: RequestHandler = (request, _response, next) => {
   const trouble = malformedAt(request.body, 'body') ?? malformedAt(request.query, 'query');
   if (trouble)
-    throw badInput({
-      field: trouble,
-      message: tell('server.character-in-it-is-broken'),
-      allowed: tell('server.text-of-whole-characters'),
-    });
+    throw badInput(trouble, tell('server.character-in-it-is-broken'), tell('server.text-of-whole-characters'));
   next();
 };
 
@@ -62,11 +58,7 @@ function malformedAt(value: unknown, field: string, depth = 0): string | undefin
   if (typeof value === 'string') return HALF.test(value) ? field : undefined;
   if (typeof value !== 'object' || value === null) return undefined;
   if (depth > MOST_DEPTH)
-    throw badInput({
-      field,
-      message: tell('server.nested-too-deep'),
-      allowed: tell('server.up-to-levels', { mostDepth: MOST_DEPTH }),
-    });
+    throw badInput(field, tell('server.nested-too-deep'), tell('server.up-to-levels', { mostDepth: MOST_DEPTH }));
   for (const [key, inner] of Object.entries(value)) {
     if (HALF.test(key)) return field;
     const found = malformedAt(inner, Array.isArray(value) ? field : key, depth + 1);

@@ -1,5 +1,6 @@
 import type { Request, RequestHandler } from 'express';
 import multer from 'multer';
+import { refusal } from '@/core/finding/outcome';
 import { badInput, Problem } from '@/server/errors/problem';
 import { who } from '@/server/who';
 import { tell } from '@/server/words/tell';
@@ -17,30 +18,16 @@ export const onePicture: RequestHandler = (request, response, next) => {
     const code = (error as { code?: string }).code;
     if (code === 'LIMIT_FILE_SIZE')
       return next(
-        new Problem('too-large', {
-          field: 'photo',
-          message: tell('server.picture-is-too-large'),
-          allowed: tell('server.up-to-20-mb'),
-        }),
+        new Problem('too-large', refusal('photo', tell('server.picture-is-too-large'), tell('server.up-to-20-mb'))),
       );
-    next(
-      badInput({
-        field: 'photo',
-        message: tell('server.upload-could-not-be-read'),
-        allowed: tell('server.one-picture-in-field-photo'),
-      }),
-    );
+    next(badInput('photo', tell('server.upload-could-not-be-read'), tell('server.one-picture-in-field-photo')));
   });
 };
 
 /** The picture that came; a request without one is told so. */
 export function pictureOf({ file }: Request): Buffer {
   if (file) return file.buffer;
-  throw badInput({
-    field: 'photo',
-    message: tell('server.no-picture-came-with-it'),
-    allowed: tell('server.one-picture-in-field-photo'),
-  });
+  throw badInput('photo', tell('server.no-picture-came-with-it'), tell('server.one-picture-in-field-photo'));
 }
 
 /** Nobody’s upload is read before they are signed in. */

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { refusal } from '@/core/finding/outcome';
 import type { Db } from './db/pool';
 import { Problem } from './errors/problem';
 import type { Person } from './features/people/people-store';
@@ -35,11 +36,7 @@ export async function isWritten(db: Db, person: Person, write: Write): Promise<b
   if (!row) return false;
   if (row.companyId !== person.companyId || row.jobId !== write.jobId) throw new Problem('not-found');
   if (row.what !== write.what || row.bodyHash !== hashOf(write.body))
-    throw new Problem('other-body', {
-      field: 'id',
-      message: tell('server.this-id-already-holds-other'),
-      allowed: tell('server.new-id'),
-    });
+    throw new Problem('other-body', refusal('id', tell('server.this-id-already-holds-other'), tell('server.new-id')));
   return true;
 }
 

@@ -1,5 +1,6 @@
 import { tell } from '@/core/circuit/words';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { type Label, q, type Said } from '@/core/words/said';
 
 /**
@@ -102,24 +103,24 @@ export function refusesRule(name: string, value: string | number): Refusal | und
   if (part === 'cap')
     return typeof value === 'number' && value >= CAP_RANGE[0] && value <= CAP_RANGE[1]
       ? undefined
-      : {
-          field: name,
-          message: tell('circuit.cap-is-outside-allowed-range'),
-          allowed: tell('circuit.to', {
+      : refusal(
+          name,
+          tell('circuit.cap-is-outside-allowed-range'),
+          tell('circuit.to', {
             capRange: q(CAP_RANGE[0], 'number', 'as is'),
             capRange2: q(CAP_RANGE[1], 'number', 'as is'),
           }),
-        };
+        );
   if (typeof value !== 'string' || value.length > MOST_CHARACTERS)
-    return {
-      field: name,
-      message: tell('circuit.too-long'),
-      allowed: tell('circuit.up-to-characters', { mostCharacters: MOST_CHARACTERS }),
-    };
+    return refusal(
+      name,
+      tell('circuit.too-long'),
+      tell('circuit.up-to-characters', { mostCharacters: MOST_CHARACTERS }),
+    );
   if (part === 'from' || part === 'verifiedOn')
     return value === '' || (DATE.test(value) && !Number.isNaN(Date.parse(value)))
       ? undefined
-      : { field: name, message: tell('circuit.not-date'), allowed: tell('circuit.yyyy-mm-dd-or-empty') };
+      : refusal(name, tell('circuit.not-date'), tell('circuit.yyyy-mm-dd-or-empty'));
   return undefined;
 }
 

@@ -11,9 +11,11 @@ export type Outcome<T> = { ok: true; value: T } | { ok: false; refused: Refusal 
 
 export const ok = <T>(value: T): Outcome<T> => ({ ok: true, value });
 
-export const refuse = (field: string, message: Said, allowed: Label): { ok: false; refused: Refusal } => ({
+export const refusal = (field: string, message: Said, allowed: Label): Refusal => ({ field, message, allowed });
+
+export const refuse = (...why: Parameters<typeof refusal>): { ok: false; refused: Refusal } => ({
   ok: false,
-  refused: { field, message, allowed },
+  refused: refusal(...why),
 });
 
 /** Turns the first problem zod found into a refusal; the allowed text comes from the field's own description. */
@@ -21,22 +23,20 @@ export function refusalFromZod(schema: z.ZodType, error: z.ZodError, input: unkn
   const issue = error.issues[0]!;
   if (issue.code === 'unrecognized_keys') {
     const field = issue.keys[0] ?? 'input';
-    return {
+    return refusal(
       field,
-      message: tell('finding.is-not-field-of-this-calculation', { field }),
-      allowed: namesAt(schema, issue.path).join(', '),
-    };
+      tell('finding.is-not-field-of-this-calculation', { field }),
+      namesAt(schema, issue.path).join(', '),
+    );
   }
   const field = issue.path.map(String).join('.') || 'input';
   const described = allowedAt(schema, issue.path);
   const missing = issue.path.length > 0 && valueAt(input, issue.path) === undefined;
-  return {
+  return refusal(
     field,
-    message: missing
-      ? tell('finding.is-missing', { field })
-      : tell('finding.of-field', { field, problem: plain(issue) }),
-    allowed: described ?? saidOf(issue.message),
-  };
+    missing ? tell('finding.is-missing', { field }) : tell('finding.of-field', { field, problem: plain(issue) }),
+    described ?? saidOf(issue.message),
+  );
 }
 
 function plain(issue: z.core.$ZodIssue): Said {

@@ -1,6 +1,7 @@
 import { CIRCUIT_SCHOOLS } from '@/core/circuit/schools';
 import { isRuleSetting, refusesRule } from '@/core/circuit/transition-rules';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { tell } from '@/core/job/words';
 import { BIN_FIGURES } from '@/core/money/bin-hours';
 import { OFFER_FIGURES, TAX_ON } from '@/core/money/figures';
@@ -63,20 +64,16 @@ function refusesText(field: string, value: string | number): Refusal | undefined
   if (field === PAGE_ADDRESS)
     return typeof value === 'string' && (value === '' || ADDRESS.test(value))
       ? undefined
-      : { field, message: tell('job.not-an-address'), allowed: tell('job.address-or-nothing') };
+      : refusal(field, tell('job.not-an-address'), tell('job.address-or-nothing'));
   const lines = String(value).split('\n').filter(Boolean);
   const fits = typeof value === 'string' && value.length <= MOST_DESK;
   if (field === DESK_SETTINGS.own)
     return fits && lines.every((l) => OWN_LINE.test(l))
       ? undefined
-      : {
-          field,
-          message: tell('job.not-a-line-of-its-own'),
-          allowed: tell('job.name-colon-text', { most: MOST_DESK }),
-        };
+      : refusal(field, tell('job.not-a-line-of-its-own'), tell('job.name-colon-text', { most: MOST_DESK }));
   return fits && /^[a-zA-Z ]*$/.test(value)
     ? undefined
-    : { field, message: tell('job.not-names-of-fields'), allowed: tell('job.names-of-fields') };
+    : refusal(field, tell('job.not-names-of-fields'), tell('job.names-of-fields'));
 }
 const TEXTS: readonly string[] = [PAGE_ADDRESS, ...Object.values(DESK_SETTINGS)];
 
@@ -107,26 +104,26 @@ export function checkSettings(settings: Readonly<Record<string, string | number>
     const school = SCHOOLS.find((s) => s.id === field);
     const tolerance = FIGURES.find((t) => t.id === field) ?? priceFigure(field);
     if (!school && !tolerance)
-      return {
+      return refusal(
         field,
-        message: tell('job.is-not-setting', { field }),
-        allowed: [...SCHOOLS.map((s) => s.id), ...FIGURES.map((t) => t.id)].join(', '),
-      };
+        tell('job.is-not-setting', { field }),
+        [...SCHOOLS.map((s) => s.id), ...FIGURES.map((t) => t.id)].join(', '),
+      );
     if (school) {
       const options = school.options.map(([v]) => v as string);
       if (typeof value !== 'string' || !options.includes(value))
-        return { field, message: tell('job.not-one-of-schools', { label: school.label }), allowed: options.join(', ') };
+        return refusal(field, tell('job.not-one-of-schools', { label: school.label }), options.join(', '));
     }
     if (tolerance && !(typeof value === 'number' && value >= tolerance.low && value <= tolerance.high)) {
-      return {
+      return refusal(
         field,
-        message: tell('job.outside-allowed-range', { label: tolerance.label }),
-        allowed: tell('job.to-2', {
+        tell('job.outside-allowed-range', { label: tolerance.label }),
+        tell('job.to-2', {
           low: q(tolerance.low, 'number', 'as is'),
           high: q(tolerance.high, 'number', 'as is'),
           unit: tolerance.unit,
         }),
-      };
+      );
     }
   }
   return undefined;

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { entriesOf } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, phaseOfKind } from '@/core/phases/log/entries';
@@ -14,11 +15,11 @@ function readTime(sheet: SheetWith<'circuitLog'>, body: EntryBody<EntryKind>, no
   const at = 'readAt' in body && typeof body.readAt === 'string' ? Date.parse(body.readAt) : undefined;
   if (at === undefined) return undefined;
   if (at > nowMs + CLOCK_AHEAD_MS)
-    return { field: 'readAt', message: tell('work.that-time-has-not-come-yet'), allowed: tell('work.time-up-to-now') };
+    return refusal('readAt', tell('work.that-time-has-not-come-yet'), tell('work.time-up-to-now'));
   const start =
     'startId' in body ? entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId) : undefined;
   return start && at < Date.parse(start.body.readAt ?? start.at)
-    ? { field: 'readAt', message: tell('work.before-hold-was-started'), allowed: tell('work.time-after-its-start') }
+    ? refusal('readAt', tell('work.before-hold-was-started'), tell('work.time-after-its-start'))
     : undefined;
 }
 

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import type { z } from 'zod';
 import { spoken } from '@/contract/words/speaker';
-import { type Outcome, type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { type Outcome, type Refusal, refusal, refusalFromZod } from '@/core/finding/outcome';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { PROBLEMS, type ProblemCode } from './catalog';
@@ -16,31 +16,26 @@ export class Problem extends Error {
   }
 }
 
-export function badInput(refusal: Refusal): Problem {
-  return new Problem('bad-input', refusal);
-}
+export const refusedWith = (why: Refusal): Problem => new Problem('bad-input', why);
+
+export const badInput = (...why: Parameters<typeof refusal>): Problem => refusedWith(refusal(...why));
 
 /** What was made or worked out; or the refusal, as bad input. */
 export function usable<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw badInput(outcome.refused);
+  if (!outcome.ok) throw refusedWith(outcome.refused);
   return outcome.value;
 }
 
 /** The same id twice in one post is a mistake of the sender: which of the two should hold? */
 export function mustBeOnce(ids: readonly string[]): void {
   const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-  if (twice !== undefined)
-    throw badInput({
-      field: 'id',
-      message: tell('server.id-comes-twice', { twice }),
-      allowed: tell('server.each-id-once'),
-    });
+  if (twice !== undefined) throw badInput('id', tell('server.id-comes-twice', { twice }), tell('server.each-id-once'));
 }
 
 /** Checks a body once, at the route; a refusal names the field, what is wrong and what is allowed. */
 export function parseBody<S extends z.ZodType>(schema: S, body: unknown): z.output<S> {
   const checked = schema.safeParse(body);
-  if (!checked.success) throw badInput(refusalFromZod(schema, checked.error, body));
+  if (!checked.success) throw refusedWith(refusalFromZod(schema, checked.error, body));
   return checked.data;
 }
 
@@ -74,24 +69,13 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
     if (error instanceof Problem) return sendProblem(response, error);
     const e = error as { type?: string; code?: string; status?: number; message?: string; stack?: string };
     if (e.type === 'entity.parse.failed') {
-      return sendProblem(
-        response,
-        new Problem('bad-input', {
-          field: 'body',
-          message: tell('server.body-is-not-json'),
-          allowed: tell('server.json-object'),
-        }),
-      );
+      return sendProblem(response, badInput('body', tell('server.body-is-not-json'), tell('server.json-object')));
     }
     if (e.type === 'entity.too.large') return sendProblem(response, new Problem('too-large'));
     if (e.status === 400 || e instanceof URIError) {
       return sendProblem(
         response,
-        new Problem('bad-input', {
-          field: 'address',
-          message: tell('server.address-is-malformed'),
-          allowed: tell('server.valid-address'),
-        }),
+        badInput('address', tell('server.address-is-malformed'), tell('server.valid-address')),
       );
     }
     const { errno } = error as { errno?: number };
@@ -105,11 +89,7 @@ export function errorHandler(log: (line: string) => void): ErrorRequestHandler {
     if (errno === BAD_STRING || errno === BAD_DATE || errno === TOO_LONG)
       return sendProblem(
         response,
-        new Problem('bad-input', {
-          field: 'body',
-          message: tell('server.text-or-date-in-it-cannot'),
-          allowed: tell('server.whole-characters-years-2000-to-2100'),
-        }),
+        badInput('body', tell('server.text-or-date-in-it-cannot'), tell('server.whole-characters-years-2000-to-2100')),
       );
     if (e.code && CONNECTION_LOST.has(e.code)) return sendProblem(response, new Problem('no-database'));
     log(`error ${e.stack ?? e.message ?? String(error)}`);

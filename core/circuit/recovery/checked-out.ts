@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import type { Cylinder } from './cylinder';
 import { tell } from './words';
 
@@ -15,10 +16,10 @@ export const onThisDevice = <C extends ListedCylinder>(list: readonly C[], devic
 export const refusesUnheld = (cylinder: ListedCylinder | undefined, deviceId: string): Refusal | undefined =>
   !cylinder || cylinder.holder?.deviceId === deviceId
     ? undefined
-    : {
-        field: 'cylinderId',
-        message: cylinder.holder
+    : refusal(
+        'cylinderId',
+        cylinder.holder
           ? tell('recovery.cylinder-is-checked-out-by', { tag: cylinder.tag, by: cylinder.holder.by })
           : tell('recovery.cylinder-is-not-checked-out', { tag: cylinder.tag }),
-        allowed: tell('recovery.cylinder-of-this-device'),
-      };
+        tell('recovery.cylinder-of-this-device'),
+      );

@@ -1,5 +1,5 @@
 import { tell } from '@/core/circuit/recovery/words';
-import { type Outcome, ok, type Refusal, refuse } from '@/core/finding/outcome';
+import { type Outcome, ok, type Refusal, refusal, refuse } from '@/core/finding/outcome';
 import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { q } from '@/core/words/said';
 import {
@@ -21,19 +21,19 @@ export const grossByLedger = (c: Pick<Cylinder, 'tareOz' | 'contentsOz'>): numbe
 export function refusesStartWeight(c: Cylinder, startGrossOz: number, field = 'startGrossOz'): Refusal | undefined {
   const ledger = grossByLedger(c);
   return Math.abs(startGrossOz - ledger) > LEDGER_SLACK_OZ
-    ? {
+    ? refusal(
         field,
-        message: tell('recovery.by-ledger-cylinder-weighs-gross-in', {
+        tell('recovery.by-ledger-cylinder-weighs-gross-in', {
           tag: c.tag,
           ledger: q(ledger, 'lbOz'),
           contentsOz: q(c.contentsOz, 'lbOz'),
           startGrossOz: q(startGrossOz, 'lbOz'),
         }),
-        allowed: tell('recovery.within-of-or-weigh-it-under', {
+        tell('recovery.within-of-or-weigh-it-under', {
           ledgerSlackOz: q(LEDGER_SLACK_OZ, 'oz', 'as is'),
           ledger: q(ledger, 'oz'),
         }),
-      }
+      )
     : undefined;
 }
 
@@ -48,22 +48,22 @@ export function refusesRecovered(
   today: string,
 ): Refusal | undefined {
   if (c.use !== 'recovery')
-    return {
-      field: 'cylinderId',
-      message: tell('recovery.cylinder-is-supply-cylinder', { tag: c.tag }),
-      allowed: tell('recovery.recovery-cylinder'),
-    };
+    return refusal(
+      'cylinderId',
+      tell('recovery.cylinder-is-supply-cylinder', { tag: c.tag }),
+      tell('recovery.recovery-cylinder'),
+    );
   const fill = cylinderFillOf(c, refrigerant);
   const impossible = fill !== undefined && c.contentsOz + amountOz > fill.limitOz / FILL_SHARE;
   const refused = refusesCylinder(
     cylinderChecks(c, refrigerant, amountOz, today).filter((x) => x.id !== 'fill' || impossible),
   );
   return refused
-    ? {
-        field: 'cylinderId',
-        message: tell('recovery.claim-because', { claim: refused.claim, because: refused.because }),
-        allowed: refused.next?.say ?? tell('recovery.another-cylinder'),
-      }
+    ? refusal(
+        'cylinderId',
+        tell('recovery.claim-because', { claim: refused.claim, because: refused.because }),
+        refused.next?.say ?? tell('recovery.another-cylinder'),
+      )
     : undefined;
 }
 

@@ -1,5 +1,6 @@
 import { range } from '@/core/finding/allow';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { GAUGES, type Gauge, IN2_PER_FT2 } from '@/core/metal/sheet-gauge';
 import { tell } from '@/core/metal/words';
 import { flatBox } from './box-flat';
@@ -61,11 +62,7 @@ export function drawPart(kind: PartKind, f: PartFigures, gauge: Gauge): Drawn {
       ? { ok: true, pieces }
       : {
           ok: false,
-          refused: {
-            field,
-            message: tell(TOO_MUCH[field] ?? 'metal.figure-missing'),
-            allowed: tell('metal.what-goes-there'),
-          },
+          refused: refusal(field, tell(TOO_MUCH[field] ?? 'metal.figure-missing'), tell('metal.what-goes-there')),
         };
   const pan = { lengthIn: at('lengthIn'), widthIn: at('widthIn'), wallIn: at('wallIn'), gauge };
   switch (kind) {

@@ -1,4 +1,5 @@
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
+import { refusal } from '@/core/finding/outcome';
 import { certificationGate, type Gate, gate } from '@/core/job/gates';
 import { isEquipped, type JobSheet } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
@@ -80,11 +81,7 @@ function recordGates(sheet: JobSheet, today = sheet.job.scheduledFor): Gate[] {
 
 const NO_PLATE = {
   ok: false,
-  refused: {
-    field: 'plate',
-    message: tell('job.new-equipment-is-not-entered-yet'),
-    allowed: tell('job.choose-it-in-scope-or-enter'),
-  },
+  refused: refusal('plate', tell('job.new-equipment-is-not-entered-yet'), tell('job.choose-it-in-scope-or-enter')),
 } as const;
 
 /** The proof that nothing but refrigerant will be in it: sealed, held on the circuit's record, or a typed test. */

@@ -1,5 +1,6 @@
 import { cylinderChecks, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { passes, withOverrides } from '@/core/job/gates';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/charge/words';
@@ -15,30 +16,26 @@ export function cylinderUsed(
   const refrigerant: Refrigerant | undefined = sheet.circuit.plate?.refrigerant;
   if (!refrigerant || !cylinder) return undefined;
   if (cylinder.use === 'recovery')
-    return {
-      field: 'cylinderId',
-      message: tell('work.cylinder-holds-recovered-refrigerant', { tag: cylinder.tag }),
-      allowed: tell('work.supply-cylinder'),
-    };
+    return refusal(
+      'cylinderId',
+      tell('work.cylinder-holds-recovered-refrigerant', { tag: cylinder.tag }),
+      tell('work.supply-cylinder'),
+    );
   if (cylinder.refrigerant === null)
-    return {
-      field: 'cylinderId',
-      message: tell('work.cylinder-is-empty', { tag: cylinder.tag }),
-      allowed: tell('work.cylinder-of', { refrigerant }),
-    };
+    return refusal(
+      'cylinderId',
+      tell('work.cylinder-is-empty', { tag: cylinder.tag }),
+      tell('work.cylinder-of', { refrigerant }),
+    );
   const refused = refusesCylinder(cylinderChecks(cylinder, refrigerant, undefined, today));
   if (refused)
-    return {
-      field: 'cylinderId',
-      message: tell('work.claim-because', { claim: refused.claim, because: refused.because }),
-      allowed: refused.next?.say ?? tell('work.another-cylinder-2'),
-    };
+    return refusal(
+      'cylinderId',
+      tell('work.claim-because', { claim: refused.claim, because: refused.because }),
+      refused.next?.say ?? tell('work.another-cylinder-2'),
+    );
   if (REFRIGERANT_FACTS[refrigerant].blend && body.leavesAs === 'vapour')
-    return {
-      field: 'leavesAs',
-      message: tell('work.is-blend-as-vapour-its-make', { refrigerant }),
-      allowed: tell('work.liquid'),
-    };
+    return refusal('leavesAs', tell('work.is-blend-as-vapour-its-make', { refrigerant }), tell('work.liquid'));
   return undefined;
 }
 
@@ -51,18 +48,18 @@ function vacuumBroken(
     standingGate(sheet),
   );
   if (!passes(gate))
-    return {
-      field: 'by',
-      message: tell('work.no-refrigerant-before-passed-standing-vacuum-2', { say: gate.say }),
-      allowed: tell('work.passed-test-or-leads-override-with'),
-    };
+    return refusal(
+      'by',
+      tell('work.no-refrigerant-before-passed-standing-vacuum-2', { say: gate.say }),
+      tell('work.passed-test-or-leads-override-with'),
+    );
   return body.gaugeProtected
     ? undefined
-    : {
-        field: 'gaugeProtected',
-        message: tell('work.close-vacuum-gauge-off-before-pressure'),
-        allowed: tell('work.gauge-valved-off-or-rated-for'),
-      };
+    : refusal(
+        'gaugeProtected',
+        tell('work.close-vacuum-gauge-off-before-pressure'),
+        tell('work.gauge-valved-off-or-rated-for'),
+      );
 }
 
 export const CHARGE_RULES: EntryRules = { 'cylinder-used': cylinderUsed, 'vacuum-broken': vacuumBroken };

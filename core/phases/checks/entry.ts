@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { oneOf } from '@/core/finding/quantity-field';
 import { type Answers, choice, type Fields, figure, is, maybe, own, pick, sinceLater, text } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
@@ -70,13 +71,12 @@ export function checkFields({ by }: Ask): Fields {
 export function refusesAnswer({ by }: Ask, body: CheckBody): Refusal | undefined {
   const reads = READS[by];
   const upTo = reads && tell('checks.up-to', { most: reads.most, unit: reads.unit });
-  if (upTo && body.answer === 'yes' && body.reading == null)
-    return { field: 'reading', message: tell('checks.is-missing'), allowed: upTo };
+  if (upTo && body.answer === 'yes' && body.reading == null) return refusal('reading', tell('checks.is-missing'), upTo);
   if (upTo && body.reading != null && body.reading > reads.most)
-    return { field: 'reading', message: tell('checks.is-too-large'), allowed: upTo };
+    return refusal('reading', tell('checks.is-too-large'), upTo);
   if (by === 'seal' && body.answer === 'yes' && !body.seal)
-    return { field: 'seal', message: tell('checks.is-missing'), allowed: tell('checks.how-it-was-closed') };
+    return refusal('seal', tell('checks.is-missing'), tell('checks.how-it-was-closed'));
   if (body.answer === 'does not apply' && !body.note?.trim())
-    return { field: 'note', message: tell('checks.is-missing'), allowed: tell('checks.why-it-does-not-apply') };
+    return refusal('note', tell('checks.is-missing'), tell('checks.why-it-does-not-apply'));
   return undefined;
 }

@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/finding/finding';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { type Gate, gate } from '@/core/job/gates';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { SheetWith } from '@/core/job/sheet';
@@ -102,11 +103,10 @@ export function balanceGates(sheet: Needs): Gate[] {
 /** A face velocity is no flow without its area, and a gross area no flow without its factor. */
 export const refusesRegister = ({ means, areaFt2, effective, factor }: EntryBody<'register'>): Refusal | undefined => {
   if (means !== 'face velocity') return undefined;
-  if (areaFt2 === null)
-    return { field: 'areaFt2', message: tell('balance.is-missing'), allowed: tell('balance.area-of-the-face') };
+  if (areaFt2 === null) return refusal('areaFt2', tell('balance.is-missing'), tell('balance.area-of-the-face'));
   return effective || factor !== null
     ? undefined
-    : { field: 'factor', message: tell('balance.is-missing'), allowed: tell('balance.free-share-of-a-gross-area') };
+    : refusal('factor', tell('balance.is-missing'), tell('balance.free-share-of-a-gross-area'));
 };
 
 /** The final list of registers, as the report prints it. */

@@ -1,3 +1,4 @@
+import { refusal } from '@/core/finding/outcome';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { SheetWith } from '@/core/job/sheet';
 import { type CircuitEntry, entriesOf, rootOf } from '@/core/phases/log/circuit-log';
@@ -81,7 +82,7 @@ export function goesTo({ due, closed }: OpenItem, today: string): 'nobody' | 'le
 export function refusesClosing(sheet: SheetWith<'jobLog'>, { itemId }: EntryBody<'open-closed'>) {
   return openItems(sheet.jobLog).some((i) => i.id === itemId)
     ? undefined
-    : { field: 'itemId', message: tell('open.no-such-item'), allowed: tell('open.an-item-of-this-job') };
+    : refusal('itemId', tell('open.no-such-item'), tell('open.an-item-of-this-job'));
 }
 
 /** How late something is, in words; nothing where it is not late. */

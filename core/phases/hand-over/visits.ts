@@ -1,4 +1,5 @@
 import type { Finding } from '@/core/finding/finding';
+import { refusal } from '@/core/finding/outcome';
 import type { ReportTable } from '@/core/job/report-parts';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { tell } from '@/core/phases/hand-over/words';
@@ -94,18 +95,9 @@ export function leftFindings(sheet: SheetWith<'job' | 'jobLog' | 'survey'>): Fin
 /** What a visit's end may not say: it ends a visit of this job, and not before its day. */
 export function refusesEnd(sheet: SheetWith<'job' | 'jobLog'>, { visitId, on }: EntryBody<'visit-end'>) {
   const visit = visitsOf(sheet).find((v) => v.id === visitId);
-  if (!visit)
-    return {
-      field: 'visitId',
-      message: tell('visit.no-such-visit'),
-      allowed: tell('visit.a-visit-of-this-job'),
-    };
+  if (!visit) return refusal('visitId', tell('visit.no-such-visit'), tell('visit.a-visit-of-this-job'));
   return on < visit.on
-    ? {
-        field: 'on',
-        message: tell('visit.ended-before-it-began'),
-        allowed: tell('visit.day-from', { day: day(visit.on) }),
-      }
+    ? refusal('on', tell('visit.ended-before-it-began'), tell('visit.day-from', { day: day(visit.on) }))
     : undefined;
 }
 

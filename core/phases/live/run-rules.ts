@@ -1,6 +1,6 @@
 import { type Cylinder, cylinderChecks, cylinderFillOf, refusesCylinder } from '@/core/circuit/recovery/cylinder';
 import { mayTake, recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
-import { type Outcome, ok, type Refusal, refuse } from '@/core/finding/outcome';
+import { type Outcome, ok, type Refusal, refusal, refuse } from '@/core/finding/outcome';
 import { type Gate, passes } from '@/core/job/gates';
 import type { Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -21,7 +21,7 @@ export function heldBefore(sheet: JobSheet, phase: Phase): Gate | undefined {
 export const refusesOrder = (bench: BenchKind, kind: string): Refusal | undefined =>
   BENCH_ORDERS[bench].includes(kind)
     ? undefined
-    : { field: 'kind', message: tell('live.this-bench-does-not-know-that'), allowed: BENCH_ORDERS[bench].join(', ') };
+    : refusal('kind', tell('live.this-bench-does-not-know-that'), BENCH_ORDERS[bench].join(', '));
 
 /** The cylinder that is put on the scale, with what the ledger says of it; one that may not be filled is refused. */
 export function cylinderOnto(
@@ -57,11 +57,11 @@ export const refusesMachine = (
   today: string,
 ): Refusal | undefined =>
   cylinder && refrigerant && !mayTake(cylinder, refrigerant, today)
-    ? {
-        field: 'cylinderId',
-        message: tell('live.cylinder-may-take-nothing-more-put', { tag: cylinder.tag }),
-        allowed: tell('live.cylinder-with-room'),
-      }
+    ? refusal(
+        'cylinderId',
+        tell('live.cylinder-may-take-nothing-more-put', { tag: cylinder.tag }),
+        tell('live.cylinder-with-room'),
+      )
     : undefined;
 
 /** What holds a weighing back: no refrigerant before a passed standing-vacuum test, or a lead who let it pass. */
@@ -83,22 +83,22 @@ export const refusesTakingOut = (
   if (!keepsCircuitLog(sheet) || sheet.circuitLog.length === 0) return undefined;
   return recoveryCylinder(cylinders, refrigerant, today, undefined, oz)
     ? undefined
-    : {
-        field: 'cylinderId',
-        message: tell('live.no-recovery-cylinder-for', { refrigerant }),
-        allowed: tell('live.recovery-cylinder-with-room-under-cylinders'),
-      };
+    : refusal(
+        'cylinderId',
+        tell('live.no-recovery-cylinder-for', { refrigerant }),
+        tell('live.recovery-cylinder-with-room-under-cylinders'),
+      );
 };
 
 /** One weighing after the other: the scale is at rest in between. */
-export const SCALE_BUSY: Refusal = {
-  field: 'kind',
-  message: tell('live.scale-is-still-busy-with-last'),
-  allowed: tell('live.once-the-scale-is-at-rest'),
-};
+export const SCALE_BUSY: Refusal = refusal(
+  'kind',
+  tell('live.scale-is-still-busy-with-last'),
+  tell('live.once-the-scale-is-at-rest'),
+);
 /** Refrigerant is handled by somebody certified, or under one. */
-export const NOBODY_CERTIFIED: Refusal = {
-  field: 'certifiedId',
-  message: tell('live.name-who-is-certified'),
-  allowed: tell('live.certified-person-of-your-company'),
-};
+export const NOBODY_CERTIFIED: Refusal = refusal(
+  'certifiedId',
+  tell('live.name-who-is-certified'),
+  tell('live.certified-person-of-your-company'),
+);

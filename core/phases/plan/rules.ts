@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { drawPart } from '@/core/metal/flat/part';
 import type { Gauge } from '@/core/metal/sheet-gauge';
 import type { EntryRules } from '@/core/phases/phase';
@@ -10,11 +11,8 @@ const HOUR_MS = 3_600_000;
 /** Worked hours are no more than the clock between beginning and end, but for a minute of rounding, h. */
 const ROUND_H = 1 / 60;
 
-const before = (field: string): Refusal => ({
-  field,
-  message: tell('dayplan.ends-before-it-begins'),
-  allowed: tell('dayplan.a-later-time'),
-});
+const before = (field: string): Refusal =>
+  refusal(field, tell('dayplan.ends-before-it-begins'), tell('dayplan.a-later-time'));
 const span = (_sheet: unknown, { from, to }: { from: string; to: string }): Refusal | undefined =>
   to <= from ? before('to') : undefined;
 
@@ -29,35 +27,25 @@ export const PLAN_RULES: EntryRules = {
   'day-plan': (_sheet, { begins, ends }) => (ends <= begins ? before('ends') : undefined),
   delivery: (_sheet, { state, wrong }) =>
     state === 'is wrong' && !wrong
-      ? { field: 'wrong', message: tell('dayplan.say-what-is-wrong'), allowed: tell('dayplan.a-few-words') }
+      ? refusal('wrong', tell('dayplan.say-what-is-wrong'), tell('dayplan.a-few-words'))
       : undefined,
   forecast: (_sheet, { lowF, highF }) =>
-    lowF > highF
-      ? { field: 'lowF', message: tell('dayplan.low-above-high'), allowed: tell('dayplan.at-most-the-high') }
-      : undefined,
+    lowF > highF ? refusal('lowF', tell('dayplan.low-above-high'), tell('dayplan.at-most-the-high')) : undefined,
   'plan-work': (_sheet, { startedAt, doneAt, workedH }, { nowMs }) => {
     const begun = startedAt === null ? undefined : Date.parse(startedAt);
     const done = doneAt === null ? undefined : Date.parse(doneAt);
     if (begun === undefined && done === undefined)
-      return {
-        field: 'startedAt',
-        message: tell('dayplan.say-begun-or-done'),
-        allowed: tell('dayplan.a-time-up-to-now'),
-      };
+      return refusal('startedAt', tell('dayplan.say-begun-or-done'), tell('dayplan.a-time-up-to-now'));
     for (const [field, at] of [
       ['startedAt', begun],
       ['doneAt', done],
     ] as const)
       if (at !== undefined && at > nowMs + CLOCK_AHEAD_MS)
-        return { field, message: tell('dayplan.has-not-come-yet'), allowed: tell('dayplan.a-time-up-to-now') };
+        return refusal(field, tell('dayplan.has-not-come-yet'), tell('dayplan.a-time-up-to-now'));
     if (begun !== undefined && done !== undefined && done < begun) return before('doneAt');
     const most = begun === undefined || done === undefined ? 0 : (done - begun) / HOUR_MS + ROUND_H;
     return workedH !== null && workedH > most
-      ? {
-          field: 'workedH',
-          message: tell('dayplan.more-hours-than-the-clock'),
-          allowed: tell('dayplan.hours-of-the-clock'),
-        }
+      ? refusal('workedH', tell('dayplan.more-hours-than-the-clock'), tell('dayplan.hours-of-the-clock'))
       : undefined;
   },
 };

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import type { JobSheet, SheetWith } from '@/core/job/sheet';
 import { entriesOf, latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
@@ -11,11 +12,11 @@ import { pressureView } from './view';
 export function testPlan(_sheet: JobSheet, body: EntryBody<'test-plan'>): Refusal | undefined {
   const limit = testLimit(body);
   if (body.targetPsig > limit.psig)
-    return {
-      field: 'targetPsig',
-      message: tell('work.above-what-may-be-put-on', { by: limit.by }),
-      allowed: tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
-    };
+    return refusal(
+      'targetPsig',
+      tell('work.above-what-may-be-put-on', { by: limit.by }),
+      tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
+    );
   return undefined;
 }
 
@@ -25,18 +26,18 @@ export const OVER_LIMIT_PSI = 5;
 export function overLimit(sheet: SheetWith<'circuitLog'>, psig: number): Refusal | undefined {
   const limit = testLimit(latestOf(sheet.circuitLog, 'test-plan')!.body);
   return psig > limit.psig + OVER_LIMIT_PSI
-    ? {
-        field: 'psig',
-        message: tell('work.above-what-may-be-put-on-2', { by: limit.by }),
-        allowed: tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
-      }
+    ? refusal(
+        'psig',
+        tell('work.above-what-may-be-put-on-2', { by: limit.by }),
+        tell('work.up-to', { psig: q(limit.psig, 'psig', 'as is') }),
+      )
     : undefined;
 }
 
 export function holdOf(sheet: JobSheet, startId: string): Refusal | undefined {
   return entriesOf(sheet.circuitLog, 'hold-start').some((e) => e.id === startId)
     ? undefined
-    : { field: 'startId', message: tell('work.there-is-no-such-hold-on'), allowed: tell('work.hold-that-was-started') };
+    : refusal('startId', tell('work.there-is-no-such-hold-on'), tell('work.hold-that-was-started'));
 }
 
 export function holdEnd(
@@ -45,27 +46,21 @@ export function holdEnd(
   { at }: Written,
 ): Refusal | undefined {
   const start = entriesOf(sheet.circuitLog, 'hold-start').find((e) => e.id === body.startId);
-  if (!start)
-    return {
-      field: 'startId',
-      message: tell('work.there-is-no-such-hold-on'),
-      allowed: tell('work.hold-that-was-started'),
-    };
+  if (!start) return refusal('startId', tell('work.there-is-no-such-hold-on'), tell('work.hold-that-was-started'));
   const ended = entriesOf(sheet.circuitLog, 'hold-end').some((e) => e.body.startId === body.startId);
-  if (ended)
-    return { field: 'startId', message: tell('work.this-hold-is-already-ended'), allowed: tell('work.hold-that-runs') };
+  if (ended) return refusal('startId', tell('work.this-hold-is-already-ended'), tell('work.hold-that-runs'));
   const { holdMin } = pressureView(sheet);
   const held = minutesAt(sheet.circuitLog, body, at) ?? 0;
   // An early look ends nothing: a leak that it shows is there all the same, and a hold that goes on may still pass.
   return isEarlyLook(sheet.circuitLog, body, at, holdMin)
-    ? {
-        field: 'readAt',
-        message: tell('work.held-of-look-before-end-does', {
+    ? refusal(
+        'readAt',
+        tell('work.held-of-look-before-end-does', {
           value: q(Math.max(0, held), 'number', 0),
           holdMin: q(holdMin, 'min', 'as is'),
         }),
-        allowed: tell('work.from-on-before-write-it-as', { holdMin: q(holdMin, 'min', 'as is') }),
-      }
+        tell('work.from-on-before-write-it-as', { holdMin: q(holdMin, 'min', 'as is') }),
+      )
     : undefined;
 }
 
@@ -74,11 +69,11 @@ export const PRESSURE_RULES: EntryRules = {
   'hold-start': (sheet, body) =>
     latestOf(sheet.circuitLog, 'test-plan')
       ? overLimit(sheet, body.psig)
-      : { field: 'psig', message: tell('work.plan-test-first-sections-limit-is'), allowed: tell('work.planned-test') },
+      : refusal('psig', tell('work.plan-test-first-sections-limit-is'), tell('work.planned-test')),
   'hold-end': holdEnd,
   'hold-look': (sheet, body) => holdOf(sheet, body.startId),
   bubble: (sheet, { jointId }) =>
     entriesOf(sheet.circuitLog, 'joint').some((j) => j.id === jointId)
       ? undefined
-      : { field: 'jointId', message: tell('work.there-is-no-such-joint-on'), allowed: tell('work.logged-joint') },
+      : refusal('jointId', tell('work.there-is-no-such-joint-on'), tell('work.logged-joint')),
 };

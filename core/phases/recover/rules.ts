@@ -1,5 +1,6 @@
 import { refusesRecovered, refusesStartWeight } from '@/core/circuit/recovery/ledger-rules';
 import type { Refusal } from '@/core/finding/outcome';
+import { refusal } from '@/core/finding/outcome';
 import { certificationCovers } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
@@ -14,23 +15,15 @@ export function recovered(
 ): Refusal | undefined {
   const old = latestOf(sheet.circuitLog, 'old-charge');
   if (!old)
-    return {
-      field: 'cylinderId',
-      message: tell('work.say-first-what-old-system-holds'),
-      allowed: tell('work.old-charge-on-record'),
-    };
+    return refusal('cylinderId', tell('work.say-first-what-old-system-holds'), tell('work.old-charge-on-record'));
   if (!certificationCovers(sheet.certification))
-    return {
-      field: 'cylinderId',
-      message: tell('work.refrigerant-is-recovered-only-by-someone'),
-      allowed: tell('work.certified-person'),
-    };
+    return refusal('cylinderId', tell('work.refrigerant-is-recovered-only-by-someone'), tell('work.certified-person'));
   if (body.endGrossOz < body.startGrossOz)
-    return {
-      field: 'endGrossOz',
-      message: tell('work.cylinder-weighs-less-after-than-before'),
-      allowed: tell('work.at-least', { startGrossOz: q(body.startGrossOz, 'oz', 'as is') }),
-    };
+    return refusal(
+      'endGrossOz',
+      tell('work.cylinder-weighs-less-after-than-before'),
+      tell('work.at-least', { startGrossOz: q(body.startGrossOz, 'oz', 'as is') }),
+    );
   if (!cylinder) return undefined;
   const wrongWeight = typed ? refusesStartWeight(cylinder, body.startGrossOz) : undefined;
   if (wrongWeight) return wrongWeight;
@@ -41,10 +34,10 @@ export const RECOVER_RULES: EntryRules = {
   recovered,
   level: (_sheet, { reachedPsig, afterPsig }) =>
     afterPsig < reachedPsig - 1
-      ? {
-          field: 'afterPsig',
-          message: tell('work.lower-after-machine-stopped-than-while'),
-          allowed: tell('work.at-or-above-what-was-reached'),
-        }
+      ? refusal(
+          'afterPsig',
+          tell('work.lower-after-machine-stopped-than-while'),
+          tell('work.at-or-above-what-was-reached'),
+        )
       : undefined,
 };

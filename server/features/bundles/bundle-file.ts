@@ -44,7 +44,7 @@ export async function writeBundle({ rows, runs, pictures }: Kept, writtenAt: Dat
 
 /** A file that cannot be taken for a job, and why. */
 export const refused = (message: ReturnType<typeof tell>): Problem =>
-  badInput({ field: 'bundle', message, allowed: tell('server.a-job-as-this-product-wrote-it') });
+  badInput('bundle', message, tell('server.a-job-as-this-product-wrote-it'));
 
 /** JSON of one of the files, as its schema has it. */
 function jsonOf<T>(files: Files, name: string, schema: z.ZodType<T>): T {

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { spoken } from '@/contract/words/speaker';
 import { findCalculation } from '@/core/catalog';
-import { badInput, Problem } from '@/server/errors/problem';
+import { Problem, refusedWith } from '@/server/errors/problem';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 
@@ -12,7 +12,7 @@ export function calculationsRoutes(): Router {
     if (!calculation)
       throw new Problem('not-found', { message: tell('server.there-is-no-calculation', { id: request.params.id }) });
     const outcome = calculation((request.body ?? {}) as never);
-    if (!outcome.ok) throw badInput(outcome.refused);
+    if (!outcome.ok) throw refusedWith(outcome.refused);
     response.json(spoken(outcome.value, speakTo(request)));
   });
   return router;

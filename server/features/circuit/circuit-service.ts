@@ -9,7 +9,7 @@ import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind }
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem, parseBody, refusedWith } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
@@ -59,11 +59,7 @@ export async function writeEntry(
     const cylinderId = 'cylinderId' in read.body ? (read.body.cylinderId as string) : undefined;
     const cylinder = cylinderId ? await cylindersStore.byId(db, person.companyId, cylinderId, true) : undefined;
     if (cylinderId && !cylinder)
-      throw badInput({
-        field: 'cylinderId',
-        message: tell('server.there-is-no-such-cylinder'),
-        allowed: tell('server.cylinder-of-your-company'),
-      });
+      throw badInput('cylinderId', tell('server.there-is-no-such-cylinder'), tell('server.cylinder-of-your-company'));
     const refused = refusesEntry(sheet, sent.kind, read.body, {
       cylinder,
       today: dayAt(new Date(), sheet.site.timeZone),
@@ -71,7 +67,7 @@ export async function writeEntry(
       at: sent.occurredAt,
       typed: read.source === 'typed',
     });
-    if (refused) throw badInput(refused);
+    if (refused) throw refusedWith(refused);
     await circuitStore.add(db, {
       id: sent.id,
       companyId: person.companyId,
@@ -129,29 +125,29 @@ function mustBeTheirs(sheet: JobSheet, person: Person, sent: NewCircuitEntry): v
 function phaseOf(sheet: JobSheet, sent: NewCircuitEntry): EntryPhase {
   const earlier = sent.supersedesId ? standingEntries(logOf(sheet)).find((e) => e.id === sent.supersedesId) : undefined;
   if (sent.supersedesId && !earlier)
-    throw badInput({
-      field: 'supersedesId',
-      message: tell('server.that-entry-does-not-stand-on'),
-      allowed: tell('server.entry-of-this-job-that-stands'),
-    });
+    throw badInput(
+      'supersedesId',
+      tell('server.that-entry-does-not-stand-on'),
+      tell('server.entry-of-this-job-that-stands'),
+    );
   if (sent.kind === 'withdrawn') {
     if (!earlier)
-      throw badInput({
-        field: 'supersedesId',
-        message: tell('server.say-which-entry-is-withdrawn'),
-        allowed: tell('server.entry-of-this-job-that-stands'),
-      });
+      throw badInput(
+        'supersedesId',
+        tell('server.say-which-entry-is-withdrawn'),
+        tell('server.entry-of-this-job-that-stands'),
+      );
     return earlier.phase;
   }
   if (earlier && earlier.kind !== sent.kind)
-    throw badInput({
-      field: 'supersedesId',
-      message: tell('server.that-entry-is-not', {
+    throw badInput(
+      'supersedesId',
+      tell('server.that-entry-is-not', {
         kind: entryOf(earlier.kind as EntryKind).title,
         kind2: entryOf(sent.kind).title,
       }),
-      allowed: tell('server.entry-of-same-kind'),
-    });
+      tell('server.entry-of-same-kind'),
+    );
   return phaseOfKind(sent.kind)!;
 }
 

@@ -39,11 +39,7 @@ export async function setUp(database: Database, code: string | undefined, body: 
   if (code === undefined || !(await isEmpty(database)))
     throw new Problem('not-found', { message: tell('server.there-is-a-company-already') });
   if (!timingSafeEqual(plain(body.code), plain(code)))
-    throw badInput({
-      field: 'code',
-      message: tell('server.that-is-not-the-code'),
-      allowed: tell('server.code-of-the-terminal'),
-    });
+    throw badInput('code', tell('server.that-is-not-the-code'), tell('server.code-of-the-terminal'));
   await mustBeUnusual(body.password);
   const passwordHash = await hashPassword(body.password);
   const companyId = uuid();

@@ -1,12 +1,13 @@
 import { v5 as uuidv5 } from 'uuid';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { refusesRecovered } from '@/core/circuit/recovery/ledger-rules';
+import { refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import type { EntryBody } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
 import type { Db } from '@/server/db/pool';
-import { badInput } from '@/server/errors/problem';
+import { refusedWith } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { cylindersStore } from './cylinders-store';
@@ -112,7 +113,7 @@ export async function moveWithSystem(
   const id = ledgerId(move.cause);
   if (await cylindersStore.findMovement(db, id)) return;
   const cylinder = await cylindersStore.byId(db, companyId, cylinderId, true);
-  if (!cylinder) throw badInput(NO_CYLINDER);
+  if (!cylinder) throw refusedWith(NO_CYLINDER);
   const row = {
     cylinderId,
     refrigerant: plate.refrigerant,
@@ -130,7 +131,7 @@ export async function moveWithSystem(
       -move.oz,
       dayAt(move.occurredAt, sheet.site.timeZone),
     );
-    if (refused) throw badInput(refused);
+    if (refused) throw refusedWith(refused);
     await cylindersStore.setRefrigerant(db, companyId, cylinder.id, plate.refrigerant);
     await cylindersStore.addMovement(db, companyId, {
       ...row,
@@ -163,8 +164,8 @@ export async function moveWithSystem(
   });
 }
 
-const NO_CYLINDER = {
-  field: 'cylinderId',
-  message: tell('server.there-is-no-such-cylinder'),
-  allowed: tell('server.cylinder-of-your-company'),
-};
+const NO_CYLINDER = refusal(
+  'cylinderId',
+  tell('server.there-is-no-such-cylinder'),
+  tell('server.cylinder-of-your-company'),
+);

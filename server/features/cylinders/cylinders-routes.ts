@@ -15,7 +15,7 @@ import {
 } from '@/core/circuit/recovery/ledger-records';
 import { csv, csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
@@ -60,11 +60,7 @@ export function cylindersRoutes({ database }: Deps): Router {
     must(person, 'keep-cylinders');
     const body = parseBody(cylinderSchema, request.body);
     if (body.id !== request.params.cylinderId)
-      throw new Problem('bad-input', {
-        field: 'id',
-        message: tell('server.id-differs-from-address'),
-        allowed: request.params.cylinderId,
-      });
+      throw badInput('id', tell('server.id-differs-from-address'), request.params.cylinderId);
     response.json(await putCylinder(database, person, body));
   });
 

@@ -4,7 +4,7 @@ import { q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import { lockCompany } from '@/server/db/lock-company';
 import type { Database, Db } from '@/server/db/pool';
-import { badInput, Problem } from '@/server/errors/problem';
+import { badInput, Problem, refusedWith } from '@/server/errors/problem';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
@@ -24,29 +24,25 @@ export async function putIn(db: Db, person: Person, body: CylinderBody): Promise
   const owner = await cylindersStore.ownerOf(db, body.id);
   if (owner && owner !== person.companyId) throw new Problem('not-found');
   if (await cylindersStore.tagTaken(db, person.companyId, body.tag, body.id))
-    throw badInput({
-      field: 'tag',
-      message: tell('server.there-is-already-cylinder', { tag: body.tag }),
-      allowed: tell('server.tag-of-its-own'),
-    });
+    throw badInput('tag', tell('server.there-is-already-cylinder', { tag: body.tag }), tell('server.tag-of-its-own'));
   if (body.use === 'recovery' && body.retestOn === null)
-    throw badInput({
-      field: 'retestOn',
-      message: tell('server.cylinder-that-is-filled-here-needs'),
-      allowed: tell('server.date-stamped-on-its-shoulder-plus'),
-    });
+    throw badInput(
+      'retestOn',
+      tell('server.cylinder-that-is-filled-here-needs'),
+      tell('server.date-stamped-on-its-shoulder-plus'),
+    );
   const before = await cylindersStore.byId(db, person.companyId, body.id, true);
   if (!before) await cylindersStore.insert(db, person.companyId, body);
   else {
     if (before.contentsOz > 0 && before.refrigerant !== null && before.refrigerant !== body.refrigerant)
-      throw badInput({
-        field: 'refrigerant',
-        message: tell('server.it-holds-of', {
+      throw badInput(
+        'refrigerant',
+        tell('server.it-holds-of', {
           contentsOz: q(before.contentsOz / 16, 'lb', 1),
           refrigerant: before.refrigerant,
         }),
-        allowed: tell('server.its-refrigerant-until-it-is-empty'),
-      });
+        tell('server.its-refrigerant-until-it-is-empty'),
+      );
     if (same(before, body)) return false;
     if (!(await cylindersStore.update(db, person.companyId, body)))
       throw new Problem('stale-version', {
@@ -93,7 +89,7 @@ export async function moveIn(db: Db, person: Person, cylinderId: string, body: N
   )
     return;
   const judged = handMovement(cylinder, body, await cylindersStore.movementCount(db, cylinderId));
-  if (!judged.ok) throw badInput(judged.refused);
+  if (!judged.ok) throw refusedWith(judged.refused);
   const { oz } = judged.value;
   const certified = ANSWERED_FOR.includes(body.kind) ? await answersFor(db, person, body.certifiedId) : person;
   const { certifiedId: _, ...movement } = body;

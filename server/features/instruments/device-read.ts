@@ -23,37 +23,25 @@ export async function deviceSamples(
 ): Promise<readonly RunSample[]> {
   if (run.startedBy !== person.id) throw new Problem('not-allowed', { message: tell('server.run-of-another-person') });
   if (!device)
-    throw badInput({
-      field: 'run.device',
-      message: tell('server.a-devices-round-says-when'),
-      allowed: tell('server.its-second-and-its-figures'),
-    });
+    throw badInput('run.device', tell('server.a-devices-round-says-when'), tell('server.its-second-and-its-figures'));
   const { samples } = await readRunData(db, run.companyId, run.id, device.atS);
   const last = samples.at(-1)?.runSeconds;
   if (last !== device.atS)
-    throw badInput({
-      field: 'run.device.atS',
-      message: tell('server.that-second-is-not-here'),
-      allowed: last === undefined ? tell('server.pieces-of-the-run-first') : tell('server.up-to-s', { value: last }),
-    });
+    throw badInput(
+      'run.device.atS',
+      tell('server.that-second-is-not-here'),
+      last === undefined ? tell('server.pieces-of-the-run-first') : tell('server.up-to-s', { value: last }),
+    );
   const shown = new Map(Object.entries(device.values));
   const read = toRecord(readingsFromRun(samples, run.source, 0), quantities);
   for (const { quantity, value } of read) {
     const there = shown.get(quantity);
     shown.delete(quantity);
     if (there !== undefined && Math.abs(there - value) < SAME) continue;
-    throw badInput({
-      field: `run.device.values.${quantity}`,
-      message: tell('server.not-what-its-run-says'),
-      allowed: String(value),
-    });
+    throw badInput(`run.device.values.${quantity}`, tell('server.not-what-its-run-says'), String(value));
   }
   const [none] = shown.keys();
   if (none !== undefined)
-    throw badInput({
-      field: `run.device.values.${none}`,
-      message: tell('server.not-what-its-run-says'),
-      allowed: tell('server.what-the-run-read'),
-    });
+    throw badInput(`run.device.values.${none}`, tell('server.not-what-its-run-says'), tell('server.what-the-run-read'));
   return samples;
 }

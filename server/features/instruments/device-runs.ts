@@ -57,17 +57,13 @@ export async function takeDeviceLog(
   const { runSeconds, values } = samples;
   const uneven = Object.entries(values).find(([, column]) => column.length !== runSeconds.length);
   if (uneven)
-    throw badInput({
-      field: `samples.values.${uneven[0]}`,
-      message: tell('server.column-is-not-as-long-as-its-seconds'),
-      allowed: tell('server.one-value-a-second'),
-    });
+    throw badInput(
+      `samples.values.${uneven[0]}`,
+      tell('server.column-is-not-as-long-as-its-seconds'),
+      tell('server.one-value-a-second'),
+    );
   if (runSeconds.some((s, i) => i > 0 && s <= runSeconds[i - 1]!))
-    throw badInput({
-      field: 'samples.runSeconds',
-      message: tell('server.seconds-do-not-rise'),
-      allowed: tell('server.each-second-once-in-order'),
-    });
+    throw badInput('samples.runSeconds', tell('server.seconds-do-not-rise'), tell('server.each-second-once-in-order'));
   const moved = events.filter((e) => e.kind === 'scale-movement').map((e) => weighingOf(e));
   const certified = moved.length ? await answersFor(deps.database, person, certifiedId) : undefined;
   await deps.database.transaction(async (db) => {
@@ -92,9 +88,9 @@ export async function takeDeviceLog(
 function weighingOf(event: object): StoredEvent & ScaleMovement {
   const read = scaleMovementSchema.safeParse(event);
   if (read.success) return read.data;
-  throw badInput({
-    field: `events.${read.error.issues[0]!.path.join('.')}`,
-    message: tell('server.weighing-is-not-whole'),
-    allowed: tell('server.weighing-has-these'),
-  });
+  throw badInput(
+    `events.${read.error.issues[0]!.path.join('.')}`,
+    tell('server.weighing-is-not-whole'),
+    tell('server.weighing-has-these'),
+  );
 }

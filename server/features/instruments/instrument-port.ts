@@ -1,7 +1,7 @@
 import { createServer, type Server, type Socket } from 'node:net';
 import { helloSchema, MOST_LINE_BYTES, MOST_LINES_PER_S, readingSchema } from '@/contract/instrument-port';
 import { spoken } from '@/contract/words/speaker';
-import { type Refusal, refusalFromZod } from '@/core/finding/outcome';
+import { type Refusal, refusal, refusalFromZod } from '@/core/finding/outcome';
 import { rangeOf } from '@/core/instrument/channel-range';
 import { english } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
@@ -86,11 +86,7 @@ export class InstrumentPort {
     // By the clock, not by silence: a byte now and then is no greeting.
     const deadline = setTimeout(() => {
       if (run) return;
-      end({
-        field: 'token',
-        message: tell('server.no-greeting-came'),
-        allowed: tell('server.first-line-with-format-token-and'),
-      });
+      end(refusal('token', tell('server.no-greeting-came'), tell('server.first-line-with-format-token-and')));
       setTimeout(() => socket.destroy(), CLOSING_MS).unref();
     }, HELLO_WITHIN_MS);
     const say = (answer: object): void => void socket.write(`${JSON.stringify(spoken(answer, english))}\n`);
@@ -107,11 +103,13 @@ export class InstrumentPort {
         allowance = Math.min(BURST_LINES, allowance + ((now - countedAt) / 1000) * MOST_LINES_PER_S) - 1;
         countedAt = now;
         if (allowance < 0)
-          return end({
-            field: 'rate',
-            message: tell('server.too-many-lines'),
-            allowed: tell('server.lines-second', { mostLinesPerS: MOST_LINES_PER_S }),
-          });
+          return end(
+            refusal(
+              'rate',
+              tell('server.too-many-lines'),
+              tell('server.lines-second', { mostLinesPerS: MOST_LINES_PER_S }),
+            ),
+          );
         if (!run) {
           const refused = greet(line);
           if (refused) return end(refused);
@@ -122,22 +120,24 @@ export class InstrumentPort {
         say({ ok: true });
       }
       if (text.length > MOST_LINE_BYTES)
-        end({
-          field: 'line',
-          message: tell('server.line-is-too-long'),
-          allowed: tell('server.characters', { mostLineBytes: MOST_LINE_BYTES }),
-        });
+        end(
+          refusal(
+            'line',
+            tell('server.line-is-too-long'),
+            tell('server.characters', { mostLineBytes: MOST_LINE_BYTES }),
+          ),
+        );
     });
     const greet = (line: string): Refusal | undefined => {
       const found = this.greeting(line);
       if ('refused' in found) return found.refused;
       const there = this.perRun.get(found.run.run.id) ?? 0;
       if (there >= MOST_PER_RUN)
-        return {
-          field: 'token',
-          message: tell('server.too-many-instruments-on-this-run'),
-          allowed: tell('server.at-once-2', { mostPerRun: MOST_PER_RUN }),
-        };
+        return refusal(
+          'token',
+          tell('server.too-many-instruments-on-this-run'),
+          tell('server.at-once-2', { mostPerRun: MOST_PER_RUN }),
+        );
       run = found.run;
       this.perRun.set(run.run.id, there + 1);
       clearTimeout(deadline);
@@ -153,11 +153,11 @@ export class InstrumentPort {
     return run
       ? { run }
       : {
-          refused: {
-            field: 'token',
-            message: tell('server.no-run-waits-for-this-token'),
-            allowed: tell('server.token-of-run-that-is-open'),
-          },
+          refused: refusal(
+            'token',
+            tell('server.no-run-waits-for-this-token'),
+            tell('server.token-of-run-that-is-open'),
+          ),
         };
   }
 
@@ -166,18 +166,18 @@ export class InstrumentPort {
     const read = parsed(line, readingSchema);
     if ('refused' in read) return read.refused;
     if (!isPort(run.feed) || this.hall.get(run.run.id) !== run)
-      return { field: 'run', message: tell('server.run-was-stopped'), allowed: tell('server.new-token') };
+      return refusal('run', tell('server.run-was-stopped'), tell('server.new-token'));
     const { channels } = run.feed.port;
     for (const [channel, value] of Object.entries(read.value.values)) {
       if (!channels.includes(channel))
-        return { field: channel, message: tell('server.this-run-does-not-take-that'), allowed: channels.join(', ') };
+        return refusal(channel, tell('server.this-run-does-not-take-that'), channels.join(', '));
       const [low, high, unit] = rangeOf(channel);
       if (value !== null && !(value >= low && value <= high))
-        return {
-          field: channel,
-          message: tell('server.outside-what-this-channel-can-be'),
-          allowed: tell('server.to', { low, high, unit }),
-        };
+        return refusal(
+          channel,
+          tell('server.outside-what-this-channel-can-be'),
+          tell('server.to', { low, high, unit }),
+        );
     }
     if (run.run.source === 'replayed') return this.replayed(run, read.value);
     const latest = this.latest.get(run.run.id) ?? new Map();
@@ -190,11 +190,11 @@ export class InstrumentPort {
   private replayed(run: ActiveRun, read: { t?: number; values: Record<string, number | null> }): Refusal | undefined {
     const last = run.recent.at(-1)?.runSeconds ?? -1;
     if (read.t === undefined || read.t <= last)
-      return {
-        field: 't',
-        message: tell('server.replay-brings-its-own-seconds-each'),
-        allowed: tell('server.above-s', { value: Math.max(0, last) }),
-      };
+      return refusal(
+        't',
+        tell('server.replay-brings-its-own-seconds-each'),
+        tell('server.above-s', { value: Math.max(0, last) }),
+      );
     this.add(run, read.t, (channel) => read.values[channel] ?? null);
     return undefined;
   }
@@ -242,11 +242,7 @@ function parsed<T>(
     value = JSON.parse(line);
   } catch {
     return {
-      refused: {
-        field: 'line',
-        message: tell('server.line-is-not-json'),
-        allowed: tell('server.one-json-object-line'),
-      },
+      refused: refusal('line', tell('server.line-is-not-json'), tell('server.one-json-object-line')),
     };
   }
   const checked = schema.safeParse(value);

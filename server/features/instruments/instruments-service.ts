@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { RunCommand, RunPhase } from '@/contract/requests';
 import type { Cylinder } from '@/core/circuit/recovery/cylinder';
 import { recoveryCylinder } from '@/core/circuit/recovery/cylinder-choice';
+import { refusal } from '@/core/finding/outcome';
 import { may } from '@/core/job/permissions';
 import { PHASE_WORDS } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
@@ -25,7 +26,7 @@ import type { RigCommand, RigConfig } from '@/core/plant/rig';
 import { dayAt } from '@/core/words/calendar';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { badInput, Problem, usable } from '@/server/errors/problem';
+import { badInput, Problem, refusedWith, usable } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { refreshSummary } from '@/server/features/jobs/job-summary';
@@ -185,11 +186,7 @@ async function openPortNow(
   const { jobId } = at;
   const { database, hall } = deps;
   if (await runsStore.byId(database, body.id))
-    throw new Problem('other-body', {
-      field: 'id',
-      message: tell('server.this-id-already-holds-run'),
-      allowed: tell('server.new-id'),
-    });
+    throw new Problem('other-body', refusal('id', tell('server.this-id-already-holds-run'), tell('server.new-id')));
   const sheet = await sheetFor(database, person, at);
   mustGoAhead(sheet);
   mustBeOpen(sheet, body.phase);
@@ -266,17 +263,17 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   if (command.kind === 'ahead') {
     // Time of real gear passes by itself.
     if (isPort(feed))
-      throw new Problem('bad-input', {
-        field: 'kind',
-        message: tell('server.only-simulated-time-runs-ahead'),
-        allowed: tell('server.start-stop-weigh-in-recover-close'),
-      });
+      throw badInput(
+        'kind',
+        tell('server.only-simulated-time-runs-ahead'),
+        tell('server.start-stop-weigh-in-recover-close'),
+      );
     deps.hall.ahead(run.id, command.seconds);
     return;
   }
   if (isBench(feed) && command.kind !== 'speed') {
     const refused = refusesOrder(feed.bench.kind, command.kind);
-    if (refused) throw badInput(refused);
+    if (refused) throw refusedWith(refused);
     const order = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;
     if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
     await audit(deps.database, person, run.jobId, 'instrument command', { runId, command });
@@ -284,11 +281,11 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
     return;
   }
   if (!isPort(feed) && BENCH_ONLY.has(command.kind))
-    throw new Problem('bad-input', {
-      field: 'kind',
-      message: tell('server.this-system-does-not-know-that'),
-      allowed: tell('server.start-stop-weigh-in-recover-close'),
-    });
+    throw badInput(
+      'kind',
+      tell('server.this-system-does-not-know-that'),
+      tell('server.start-stop-weigh-in-recover-close'),
+    );
   if (command.kind === 'weigh-in' || command.kind === 'recover') {
     mustHoldVacuum(sheet, sheetGates(sheet, 'charge'));
     const certified = await answersFor(deps.database, person, command.certifiedId);
@@ -299,11 +296,14 @@ export async function commandRun(deps: Deps, person: Person, runId: string, comm
   }
   if (command.kind === 'recover') await mustHaveRecoveryCylinder(deps, person, sheet, command.oz);
   if (command.kind === 'start' && heldStart(sheet))
-    throw new Problem('gate-held', {
-      field: 'charge-signed',
-      message: tell('server.sign-weighed-charge-before-first-start'),
-      allowed: tell('server.signed-charge-or-leads-override-with'),
-    });
+    throw new Problem(
+      'gate-held',
+      refusal(
+        'charge-signed',
+        tell('server.sign-weighed-charge-before-first-start'),
+        tell('server.signed-charge-or-leads-override-with'),
+      ),
+    );
   if (isPort(feed)) {
     if (command.kind === 'machine' && command.on) await mustHaveRoom(deps, person, sheet, active);
     const told = command.kind === 'cylinder' ? await cylinderOrder(deps, person, sheet, command.cylinderId) : command;

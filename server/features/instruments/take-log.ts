@@ -19,28 +19,24 @@ export async function takeLog(deps: Deps, person: Person, runId: string, { runSe
   const { channels } = feed.port;
   for (const [channel, column] of Object.entries(values)) {
     if (!channels.includes(channel))
-      throw badInput({
-        field: `values.${channel}`,
-        message: tell('server.this-run-does-not-take-that'),
-        allowed: channels.join(', '),
-      });
+      throw badInput(`values.${channel}`, tell('server.this-run-does-not-take-that'), channels.join(', '));
     const [low, high, unit] = rangeOf(channel);
     if (column.length !== runSeconds.length || column.some((v) => v !== null && !(v >= low && v <= high)))
-      throw badInput({
-        field: `values.${channel}`,
-        message: tell('server.outside-what-this-channel-can-be'),
-        allowed: tell('server.to', { low, high, unit }),
-      });
+      throw badInput(
+        `values.${channel}`,
+        tell('server.outside-what-this-channel-can-be'),
+        tell('server.to', { low, high, unit }),
+      );
   }
   const last = recent.at(-1)?.runSeconds ?? -1;
   const end = runSeconds.at(-1)!;
   if (end <= last) return { rows: 0, last };
   if (runSeconds[0]! <= last || runSeconds.some((t, i) => i > 0 && t <= runSeconds[i - 1]!))
-    throw badInput({
-      field: 'runSeconds',
-      message: tell('server.replay-brings-its-own-seconds-each'),
-      allowed: tell('server.above-s', { value: Math.max(0, last) }),
-    });
+    throw badInput(
+      'runSeconds',
+      tell('server.replay-brings-its-own-seconds-each'),
+      tell('server.above-s', { value: Math.max(0, last) }),
+    );
   active.accept({
     type: 'batch',
     runId: run.id,

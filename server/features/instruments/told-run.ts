@@ -6,7 +6,7 @@ import { BENCH_ORDERS, type BenchKind, type BenchOrder } from '@/core/plant/benc
 import type { StoredEvent } from '@/core/plant/feed/block';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { Problem } from '@/server/errors/problem';
+import { badInput, Problem } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import type { ActiveRun } from './active-run';
@@ -39,11 +39,7 @@ export async function tellRun(
   const kind = benchOf(run.phase);
   const known = knownTo(kind);
   if (!known.includes(order.kind))
-    throw new Problem('bad-input', {
-      field: 'kind',
-      message: tell('server.on-instruments-of-your-own-this'),
-      allowed: known.join(', '),
-    });
+    throw badInput('kind', tell('server.on-instruments-of-your-own-this'), known.join(', '));
   const scaleOz = scaleNow(active);
   if (needsScale(order) && scaleOz === undefined)
     throw new Problem('run-state', {

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { NewCircuit } from '@/contract/requests';
+import { refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
@@ -21,30 +22,26 @@ export function addCircuit(database: Database, person: Person, at: JobAt, body: 
     if (!(await writesFirst(db, person, { id: body.id, what: 'circuit', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     if (sheet.circuits.length >= MOST_CIRCUITS)
-      throw badInput({
-        field: 'name',
-        message: tell('server.job-has-too-many-circuits'),
-        allowed: tell('server.circuits-up-to', { most: MOST_CIRCUITS }),
-      });
+      throw badInput(
+        'name',
+        tell('server.job-has-too-many-circuits'),
+        tell('server.circuits-up-to', { most: MOST_CIRCUITS }),
+      );
     const there = sheet.circuits.filter((c) => c.systemId === body.systemId);
     if (body.systemId !== null && there.length === 0)
-      throw badInput({
-        field: 'systemId',
-        message: tell('server.no-such-system-on-this-job'),
-        allowed: tell('server.system-of-this-job-or-new'),
-      });
+      throw badInput('systemId', tell('server.no-such-system-on-this-job'), tell('server.system-of-this-job-or-new'));
     if (body.systemId === null && sheet.circuits.some((c) => sameName(c.systemName, body.systemName)))
-      throw badInput({
-        field: 'systemName',
-        message: tell('server.there-is-system-of-that-name', { name: body.systemName }),
-        allowed: tell('server.name-of-its-own'),
-      });
+      throw badInput(
+        'systemName',
+        tell('server.there-is-system-of-that-name', { name: body.systemName }),
+        tell('server.name-of-its-own'),
+      );
     if (there.some((c) => sameName(c.name, body.name)))
-      throw badInput({
-        field: 'name',
-        message: tell('server.there-is-circuit-of-that-name', { name: body.name }),
-        allowed: tell('server.name-of-its-own'),
-      });
+      throw badInput(
+        'name',
+        tell('server.there-is-circuit-of-that-name', { name: body.name }),
+        tell('server.name-of-its-own'),
+      );
     await circuitsStore.add(db, {
       id: body.id,
       companyId: person.companyId,
@@ -73,11 +70,14 @@ export function removeCircuit(database: Database, person: Person, at: JobAt, cir
     const last = sheet.circuits.every((c) => c.id === circuitId || c.systemId !== systemId);
     const key = { companyId: person.companyId, jobId, circuitId, systemId, last };
     if (sheet.circuits[0]!.id === circuitId || (await circuitsStore.isWritten(db, key)))
-      throw new Problem('gate-held', {
-        field: 'circuitId',
-        message: tell('server.circuit-is-in-the-record', { name: there.name }),
-        allowed: tell('server.circuit-that-nothing-is-written-for'),
-      });
+      throw new Problem(
+        'gate-held',
+        refusal(
+          'circuitId',
+          tell('server.circuit-is-in-the-record', { name: there.name }),
+          tell('server.circuit-that-nothing-is-written-for'),
+        ),
+      );
     await circuitsStore.remove(db, person.companyId, jobId, circuitId);
     await audit(db, person, jobId, 'circuit removed', { id: circuitId, name: there.name });
   });

@@ -1,4 +1,5 @@
 import type { JobDetails } from '@/contract/requests';
+import { refusal } from '@/core/finding/outcome';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { q } from '@/core/words/said';
@@ -39,25 +40,25 @@ export function editJob(
     if (details.leadId !== before.leadId) {
       const lead = (await peopleStore.ofCompany(db, person.companyId)).find((p) => p.id === details.leadId);
       if (!may(lead?.role, 'lead-job'))
-        throw badInput({
-          field: 'leadId',
-          message: lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
-          allowed: tell('server.lead-or-owner-of-your-company'),
-        });
+        throw badInput(
+          'leadId',
+          lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
+          tell('server.lead-or-owner-of-your-company'),
+        );
     }
     if (sheet.circuits.some((c) => c.systemId !== sheet.system.id && sameName(c.systemName, details.systemName)))
-      throw badInput({
-        field: 'systemName',
-        message: tell('server.there-is-system-of-that-name', { name: details.systemName }),
-        allowed: tell('server.name-of-its-own'),
-      });
+      throw badInput(
+        'systemName',
+        tell('server.there-is-system-of-that-name', { name: details.systemName }),
+        tell('server.name-of-its-own'),
+      );
     // Every pressure that was judged was judged by the station pressure of this elevation.
     if (details.elevationFt !== before.elevationFt && sheet.circuits.some((c) => c.signed.length > 0))
-      throw badInput({
-        field: 'elevationFt',
-        message: tell('server.elevation-is-signed-with-readings'),
-        allowed: tell('server.the-elevation-that-stands', { elevationFt: q(before.elevationFt, 'ft', 'as is') }),
-      });
+      throw badInput(
+        'elevationFt',
+        tell('server.elevation-is-signed-with-readings'),
+        tell('server.the-elevation-that-stands', { elevationFt: q(before.elevationFt, 'ft', 'as is') }),
+      );
     if (version !== sheet.job.version)
       return sameOrStale(
         tell('server.someone-changed-this-job-after-you'),
@@ -82,11 +83,10 @@ export function cancelJob(
     mustNotBeHandedOver(sheet);
     mustGoAhead(sheet);
     if (await detailsStore.isRunning(db, person.companyId, jobId))
-      throw new Problem('run-state', {
-        field: 'run',
-        message: tell('server.instruments-still-run'),
-        allowed: tell('server.stop-them-first'),
-      });
+      throw new Problem(
+        'run-state',
+        refusal('run', tell('server.instruments-still-run'), tell('server.stop-them-first')),
+      );
     await detailsStore.cancel(db, person, jobId, body.reason, now());
     await audit(db, person, jobId, 'job cancelled', { reason: body.reason });
   });

@@ -12,7 +12,7 @@ import {
 import { dayAt } from '@/core/words/calendar';
 import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { followMode } from '@/server/features/instruments/instruments-service';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { saw } from '@/server/features/trail/sightings';
@@ -37,11 +37,7 @@ export function jobsRoutes(deps: Deps): Router {
     const search = typeof request.query.search === 'string' ? request.query.search.slice(0, 100) : '';
     const day = typeof request.query.today === 'string' ? request.query.today : '';
     if (day && !/^\d{4}-\d{2}-\d{2}$/.test(day)) {
-      throw new Problem('bad-input', {
-        field: 'today',
-        message: tell('server.today-is-not-a-date'),
-        allowed: 'YYYY-MM-DD',
-      });
+      throw badInput('today', tell('server.today-is-not-a-date'), 'YYYY-MM-DD');
     }
     const offset = Math.min(100_000, Math.max(0, Number.parseInt(String(request.query.offset ?? '0'), 10) || 0));
     const today = day || dayAt(now(), person.timeZone);

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
+import { refusal } from '@/core/finding/outcome';
 import type { RunMode } from '@/core/finding/run-mode';
 import { may } from '@/core/job/permissions';
 import { type EquippedSheet, isEquipped, type JobSheet } from '@/core/job/sheet';
@@ -78,11 +79,10 @@ export function mustBeEquipped(sheet: JobSheet): EquippedSheet {
 }
 
 export const notEquipped = (): Problem =>
-  new Problem('gate-held', {
-    field: 'plate',
-    message: work('live.equipment-is-not-entered-yet'),
-    allowed: work('live.choose-it-in-scope-and-sign'),
-  });
+  new Problem(
+    'gate-held',
+    refusal('plate', work('live.equipment-is-not-entered-yet'), work('live.choose-it-in-scope-and-sign')),
+  );
 
 export function mustNotBeHandedOver(sheet: JobSheet): void {
   const signed = sheet.signOffs.find((s) => s.phase === 'hand-over');
@@ -99,11 +99,11 @@ export async function createJob(database: Database, person: Person, job: NewJob)
   const people = await peopleStore.ofCompany(database, person.companyId);
   const lead = people.find((p) => p.id === job.leadId);
   if (!may(lead?.role, 'lead-job'))
-    throw new Problem('bad-input', {
-      field: 'leadId',
-      message: lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
-      allowed: tell('server.lead-or-owner-of-your-company'),
-    });
+    throw badInput(
+      'leadId',
+      lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
+      tell('server.lead-or-owner-of-your-company'),
+    );
   await database.transaction(async (db) => {
     if (!(await writesFirst(db, person, write))) return;
     const known = await knownHouse(db, person, job);
@@ -125,17 +125,9 @@ export async function createJob(database: Database, person: Person, job: NewJob)
 async function knownHouse(db: Db, person: Person, { siteId, systemId }: NewJob) {
   const site = siteId === undefined ? undefined : await customersStore.site(db, person.companyId, siteId);
   if (siteId !== undefined && !site)
-    throw badInput({
-      field: 'siteId',
-      message: tell('server.no-such-house-of-yours'),
-      allowed: tell('server.house-of-your-company-or-none'),
-    });
+    throw badInput('siteId', tell('server.no-such-house-of-yours'), tell('server.house-of-your-company-or-none'));
   if (systemId !== undefined && !site?.systems.includes(systemId))
-    throw badInput({
-      field: 'systemId',
-      message: tell('server.no-such-system-of-that-house'),
-      allowed: tell('server.system-of-the-house-or-none'),
-    });
+    throw badInput('systemId', tell('server.no-such-system-of-that-house'), tell('server.system-of-the-house-or-none'));
   return site && { siteId: siteId!, customerId: site.customerId, systemId: systemId ?? null };
 }
 
@@ -195,11 +187,11 @@ export function setMode(
       throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });
     const { plate } = sheet.circuit;
     if (plate && !modesOf(plate).includes(body.mode))
-      throw new Problem('bad-input', {
-        field: 'mode',
-        message: tell('server.this-unit-does-not-run-so', { mode: value(body.mode) }),
-        allowed: tell('server.modes-of-the-plate', { modes: list(modesOf(plate).map((m) => value(m))) }),
-      });
+      throw badInput(
+        'mode',
+        tell('server.this-unit-does-not-run-so', { mode: value(body.mode) }),
+        tell('server.modes-of-the-plate', { modes: list(modesOf(plate).map((m) => value(m))) }),
+      );
     if (!(await jobsStore.setMode(db, person.companyId, jobId, body)))
       throw new Problem('stale-version', {
         message: tell('server.someone-changed-this-job-after-you'),

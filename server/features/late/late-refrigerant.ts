@@ -40,11 +40,7 @@ async function moveEntry(db: Db, person: Person, sheet: JobSheet, sent: NewCircu
   const body = sent.body as EntryBody<'recovered'>;
   const cylinder = await cylindersStore.byId(db, person.companyId, body.cylinderId, true);
   if (!cylinder)
-    throw badInput({
-      field: 'cylinderId',
-      message: tell('server.there-is-no-such-cylinder'),
-      allowed: tell('server.cylinder-of-your-company'),
-    });
+    throw badInput('cylinderId', tell('server.there-is-no-such-cylinder'), tell('server.cylinder-of-your-company'));
   await recoverInto(db, person, sheet, cylinder, sent.id, body, 'typed', sent.occurredAt);
 }
 

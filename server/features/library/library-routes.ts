@@ -42,11 +42,7 @@ export function libraryRoutes({ database }: Deps): Router {
         if (done === 'stale')
           throw new Problem('stale-version', { message: tell('server.someone-changed-model-after-you') });
         if (done === 'taken')
-          throw badInput({
-            field: 'model',
-            message: tell('server.model-of-that-name-is-there'),
-            allowed: tell('server.name-of-its-own'),
-          });
+          throw badInput('model', tell('server.model-of-that-name-is-there'), tell('server.name-of-its-own'));
         counts[done] += 1;
       }
       await audit(db, person, null, 'library changed', counts);

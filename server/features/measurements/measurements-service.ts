@@ -14,7 +14,7 @@ import type { Said } from '@/core/words/said';
 import { list, q } from '@/core/words/said';
 import { audit } from '@/server/audit';
 import type { Database, Db } from '@/server/db/pool';
-import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
+import { badInput, mustBeOnce, Problem, refusedWith } from '@/server/errors/problem';
 import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
 import type { JobAt } from '@/server/features/jobs/job-at';
@@ -45,22 +45,22 @@ function check(m: TypedMeasurement): QuantitySpec {
   const spec =
     Object.hasOwn(QUANTITIES, m.quantity) || m.quantity === 'chargeMovementOz' ? specOf(m.quantity) : undefined;
   if (!spec) {
-    throw badInput({
-      field: 'quantity',
-      message: tell('server.is-not-quantity-of-this-job', { quantity: m.quantity }),
-      allowed: tell('server.chargemovementoz', { quantities: list(Object.keys(QUANTITIES)) }),
-    });
+    throw badInput(
+      'quantity',
+      tell('server.is-not-quantity-of-this-job', { quantity: m.quantity }),
+      tell('server.chargemovementoz', { quantities: list(Object.keys(QUANTITIES)) }),
+    );
   }
   if (!(m.value >= spec.low && m.value <= spec.high)) {
-    throw badInput({
-      field: m.quantity,
-      message: tell('server.is-outside-what-can-be-read', { label: spec.label, value: m.value, unit: spec.unit }),
-      allowed: tell('server.to', {
+    throw badInput(
+      m.quantity,
+      tell('server.is-outside-what-can-be-read', { label: spec.label, value: m.value, unit: spec.unit }),
+      tell('server.to', {
         low: q(spec.low, 'number', 'as is'),
         high: q(spec.high, 'number', 'as is'),
         unit: spec.unit,
       }),
-    });
+    );
   }
   return spec;
 }
@@ -191,11 +191,11 @@ async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedM
   if (m.supersedesId === undefined) return;
   const earlier = standing(sheet.measurements).find((x) => x.id === m.supersedesId);
   if (!earlier || earlier.quantity !== m.quantity || earlier.phase !== m.phase)
-    throw badInput({
-      field: 'supersedesId',
-      message: tell('server.that-reading-does-not-stand-on'),
-      allowed: tell('server.standing-reading-of-this-job-of'),
-    });
+    throw badInput(
+      'supersedesId',
+      tell('server.that-reading-does-not-stand-on'),
+      tell('server.standing-reading-of-this-job-of'),
+    );
   if (m.quantity === 'chargeMovementOz')
     await takeBack(db, person, earlier.id, { note: 'corrected', occurredAt: new Date(m.occurredAt) });
 }
@@ -203,34 +203,22 @@ async function replaceEarlier(db: Db, person: Person, sheet: JobSheet, m: TypedM
 /** Typed weights are those of the cylinder on the ledger; what is recovered names its cylinder where the circuit is kept. */
 async function mustFitLedger(db: Db, person: Person, sheet: JobSheet, m: TypedMeasurement): Promise<void> {
   if ((m.startOz === undefined) !== (m.endOz === undefined))
-    throw badInput({
-      field: 'endOz',
-      message: tell('server.weighing-has-two-weights'),
-      allowed: tell('server.both-or-none'),
-    });
+    throw badInput('endOz', tell('server.weighing-has-two-weights'), tell('server.both-or-none'));
   if (m.startOz !== undefined && Math.abs(m.startOz - m.endOz! - m.value) > WEIGHT_ROUNDING_OZ)
-    throw badInput({
-      field: 'value',
-      message: tell('server.amount-is-not-difference-of-two'),
-      allowed: tell('server.startoz', { startOz: q(m.startOz - m.endOz!, 'oz', 2) }),
-    });
+    throw badInput(
+      'value',
+      tell('server.amount-is-not-difference-of-two'),
+      tell('server.startoz', { startOz: q(m.startOz - m.endOz!, 'oz', 2) }),
+    );
   const recovered = m.value < 0;
   if (recovered && m.cylinderId === undefined && keepsCircuitLog(sheet) && sheet.circuitLog.length > 0)
-    throw badInput({
-      field: 'cylinderId',
-      message: tell('server.say-which-recovery-cylinder-it-went'),
-      allowed: tell('server.recovery-cylinder'),
-    });
+    throw badInput('cylinderId', tell('server.say-which-recovery-cylinder-it-went'), tell('server.recovery-cylinder'));
   const id = recovered ? m.cylinderId : latestOf(sheet.circuitLog, 'cylinder-used')?.body.cylinderId;
   const cylinder = id ? await cylindersStore.byId(db, person.companyId, id, true) : undefined;
   if (id && !cylinder)
-    throw badInput({
-      field: 'cylinderId',
-      message: tell('server.there-is-no-such-cylinder'),
-      allowed: tell('server.cylinder-of-your-company'),
-    });
+    throw badInput('cylinderId', tell('server.there-is-no-such-cylinder'), tell('server.cylinder-of-your-company'));
   const refused = cylinder && m.startOz !== undefined ? refusesStartWeight(cylinder, m.startOz, 'startOz') : undefined;
-  if (refused) throw badInput(refused);
+  if (refused) throw refusedWith(refused);
 }
 /** Weights are typed to a hundredth at best. */
 const WEIGHT_ROUNDING_OZ = 0.02;

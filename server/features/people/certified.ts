@@ -12,9 +12,9 @@ export async function answersFor(db: Db, person: Person, certifiedId: string | u
   if (certificationCovers(person.certification)) return person;
   const named = certifiedId ? await peopleStore.byId(db, certifiedId) : undefined;
   if (named?.companyId === person.companyId && certificationCovers(named.certification)) return named;
-  throw badInput({
-    field: 'certifiedId',
-    message: certifiedId ? tell('server.that-person-is-not-certified') : tell('server.name-who-is-certified'),
-    allowed: tell('server.certified-person-of-your-company'),
-  });
+  throw badInput(
+    'certifiedId',
+    certifiedId ? tell('server.that-person-is-not-certified') : tell('server.name-who-is-certified'),
+    tell('server.certified-person-of-your-company'),
+  );
 }

@@ -27,9 +27,9 @@ export async function isUsual(password: string): Promise<boolean> {
 /** Refuses a new password that stands in the list; the length is the schema's. */
 export async function mustBeUnusual(password: string): Promise<void> {
   if (await isUsual(password))
-    throw badInput({
-      field: 'password',
-      message: found('finding.common-password'),
-      allowed: found('finding.password-of', { least: LEAST_PASSWORD }),
-    });
+    throw badInput(
+      'password',
+      found('finding.common-password'),
+      found('finding.password-of', { least: LEAST_PASSWORD }),
+    );
 }

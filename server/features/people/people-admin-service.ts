@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { NewPerson, PersonRecord, PersonUpdate } from '@/contract/company';
+import { refusal } from '@/core/finding/outcome';
 import { may } from '@/core/job/permissions';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
@@ -140,18 +141,13 @@ function mustMayName(
 async function mustNotBeTheLast(db: Db, by: Person, id: string): Promise<void> {
   const owners = (await peopleAdminStore.all(db, by.companyId)).filter((p) => p.role === 'owner' && p.active);
   if (owners.every((o) => o.id === id))
-    throw new Problem('gate-held', {
-      field: 'role',
-      message: tell('server.a-company-keeps-an-owner'),
-      allowed: tell('server.another-owner-first'),
-    });
+    throw new Problem(
+      'gate-held',
+      refusal('role', tell('server.a-company-keeps-an-owner'), tell('server.another-owner-first')),
+    );
 }
 
 async function mustBeFree(db: Db, signIn: string, but: string): Promise<void> {
   if (await peopleAdminStore.signInTaken(db, signIn, but))
-    throw badInput({
-      field: 'signIn',
-      message: tell('server.sign-in-name-is-taken'),
-      allowed: tell('server.name-of-its-own'),
-    });
+    throw badInput('signIn', tell('server.sign-in-name-is-taken'), tell('server.name-of-its-own'));
 }

@@ -33,11 +33,11 @@ export function accept(database: Database, person: Person, at: JobAt, body: NewA
     mustBeOpen(sheet, phase);
     const finding = (await acceptableNow(db, person, sheet, phase)).find((f) => f.id === body.finding);
     if (!finding)
-      throw badInput({
-        field: 'finding',
-        message: tell('server.nothing-of-the-reading-to-accept'),
-        allowed: tell('server.look-again-of-the-recorded-reading'),
-      });
+      throw badInput(
+        'finding',
+        tell('server.nothing-of-the-reading-to-accept'),
+        tell('server.look-again-of-the-recorded-reading'),
+      );
     const said = acceptanceWords(finding, body.reason);
     const words = speakIn(body.language, { timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency })(
       said,

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { SignOffBody, VacuumRequest } from '@/contract/requests';
+import { refusal } from '@/core/finding/outcome';
 import type { FurnaceProof } from '@/core/furnace/furnace-proof';
 import type { Gate } from '@/core/job/gates';
 import { passes } from '@/core/job/gates';
@@ -44,11 +45,11 @@ export async function recordVacuum(
     if (vacuumWantsReason(sheet)) {
       must(person, 'type-vacuum-alone');
       if (body.reason === undefined)
-        throw badInput({
-          field: 'reason',
-          message: tell('server.nothing-of-recovery-joints-pressure-test'),
-          allowed: tell('server.10-to-300-characters-by-lead'),
-        });
+        throw badInput(
+          'reason',
+          tell('server.nothing-of-recovery-joints-pressure-test'),
+          tell('server.10-to-300-characters-by-lead'),
+        );
     }
     const record: VacuumRecord = {
       endMicrons: body.endMicrons,
@@ -79,11 +80,11 @@ export function recordFurnace(
   return changeOpenJob(database, person, at, async (db, sheet) => {
     mustBeOpen(sheet, 'hand-over');
     if (proof.plateRiseLowF >= proof.plateRiseHighF)
-      throw badInput({
-        field: 'plateRiseHighF',
-        message: tell('server.window-of-rise-ends-below-its'),
-        allowed: tell('server.above', { plateRiseLowF: q(proof.plateRiseLowF, 'F', 'as is') }),
-      });
+      throw badInput(
+        'plateRiseHighF',
+        tell('server.window-of-rise-ends-below-its'),
+        tell('server.above', { plateRiseLowF: q(proof.plateRiseLowF, 'F', 'as is') }),
+      );
     const record = { ...proof, by: person.fullName, at: now().toISOString() };
     if (!(await phasesStore.putRecord(db, recordKey(person, sheet, FURNACE_RECORD), record, version, person.id)))
       return sameOrStale(
@@ -142,12 +143,7 @@ export async function override(
     mustBeOpen(sheet, phase.id);
     const gates = await gatesWithRecorded(db, person, sheet, phase);
     const gate = gates.find((g) => g.id === body.gate);
-    if (!gate)
-      throw new Problem('bad-input', {
-        field: 'gate',
-        message: tell('server.no-such-gate-on-this-phase'),
-        allowed: gates.map((g) => g.id).join(', '),
-      });
+    if (!gate) throw badInput('gate', tell('server.no-such-gate-on-this-phase'), gates.map((g) => g.id).join(', '));
     if (!gate.overridable)
       throw new Problem('not-allowed', {
         field: 'gate',
@@ -209,11 +205,14 @@ export async function signUnder(
     });
   // What nobody could see on the device is not signed for: they look again, and sign again.
   if (saw !== undefined && saw !== sawOf(sheet, phase.id))
-    throw new Problem('stale-version', {
-      field: 'saw',
-      message: tell('server.written-since-it-was-signed', { phaseNouns: PHASE_NOUNS[phase.id] }),
-      allowed: tell('server.look-and-sign-again'),
-    });
+    throw new Problem(
+      'stale-version',
+      refusal(
+        'saw',
+        tell('server.written-since-it-was-signed', { phaseNouns: PHASE_NOUNS[phase.id] }),
+        tell('server.look-and-sign-again'),
+      ),
+    );
   const recorded = await recordedFor(db, person, sheet, phase);
   const gates = gatesIn(phase, sheet, recorded);
   if (!gates.every(passes)) throw held(gates);

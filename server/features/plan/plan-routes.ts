@@ -4,7 +4,7 @@ import { moveJobSchema } from '@/contract/week';
 import { dayAt } from '@/core/words/calendar';
 import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem, parseBody } from '@/server/errors/problem';
 import { jobAt } from '@/server/features/jobs/job-at';
 import { peopleStore } from '@/server/features/people/people-store';
 import { must, who } from '@/server/who';
@@ -30,11 +30,7 @@ export function planRoutes({ database }: Deps): Router {
     const { companyId, timeZone } = who(request);
     const from = String(request.query.from ?? '');
     if (!DAY.test(from) || Number.isNaN(Date.parse(from)))
-      throw new Problem('bad-input', {
-        field: 'from',
-        message: tell('server.today-is-not-a-date'),
-        allowed: 'YYYY-MM-DD',
-      });
+      throw badInput('from', tell('server.today-is-not-a-date'), 'YYYY-MM-DD');
     const to = new Date(Date.parse(from) + (WEEK_DAYS - 1) * DAY_MS).toISOString().slice(0, 10);
     response.json({
       from,

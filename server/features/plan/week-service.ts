@@ -49,11 +49,11 @@ export function moveJob(database: Database, person: Person, at: JobAt, sent: Mov
     mustNotBeHandedOver(sheet);
     const lead = (await peopleStore.ofCompany(db, person.companyId)).find((p) => p.id === to.leadId);
     if (!lead || !may(lead.role, 'lead-job'))
-      throw badInput({
-        field: 'leadId',
-        message: lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
-        allowed: tell('server.lead-or-owner-of-your-company'),
-      });
+      throw badInput(
+        'leadId',
+        lead ? tell('server.that-person-cannot-lead') : tell('server.that-person-is-not-in-your'),
+        tell('server.lead-or-owner-of-your-company'),
+      );
     const stored = { leadId: sheet.job.leadId, scheduledFor: sheet.job.scheduledFor };
     if (version !== sheet.job.version)
       return sameOrStale(

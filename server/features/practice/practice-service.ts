@@ -2,7 +2,7 @@ import type { PracticeHistory } from '@/contract/answers/practice';
 import type { PracticeBody } from '@/contract/practice';
 import { may } from '@/core/job/permissions';
 import type { Database } from '@/server/db/pool';
-import { badInput } from '@/server/errors/problem';
+import { refusedWith } from '@/server/errors/problem';
 import type { Person } from '@/server/features/people/people-store';
 import { isWritten, writesFirst } from '@/server/write-once';
 import { practiceStore } from './practice-store';
@@ -16,7 +16,7 @@ export async function keepRound({ database, umpire }: Judging, person: Person, b
   const write = { id, what: 'practice round', jobId: null, body };
   if (await isWritten(database, person, write)) return;
   const judged = await umpire.judge({ level, seed, moves });
-  if (!judged.ok) throw badInput(judged.refused);
+  if (!judged.ok) throw refusedWith(judged.refused);
   await database.transaction(async (db) => {
     if (!(await writesFirst(db, person, write))) return;
     await practiceStore.insert(db, {

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { keeperSchema } from '@/contract/requests';
 import { registerSchema } from '@/core/instrument/register';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
+import { badInput, parseBody } from '@/server/errors/problem';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { putInstrument, takeInstrument } from './register-service';
@@ -22,11 +22,7 @@ export function registerRoutes({ database }: Deps): Router {
     must(person, 'keep-instruments');
     const body = parseBody(registerSchema, request.body);
     if (body.id !== request.params.instrumentId)
-      throw new Problem('bad-input', {
-        field: 'id',
-        message: tell('server.id-differs-from-address'),
-        allowed: request.params.instrumentId,
-      });
+      throw badInput('id', tell('server.id-differs-from-address'), request.params.instrumentId);
     await putInstrument(database, person, body);
     response.json(await list(person.companyId));
   });

@@ -25,19 +25,11 @@ export async function takeOption(database: Database, person: Person, at: JobAt, 
     mustNotBeHandedOver(sheet);
     const option = keptOptions(sheet).find((o) => o.id === body.optionId)?.body;
     if (!option)
-      throw badInput({
-        field: 'optionId',
-        message: tell('server.there-is-no-such-option'),
-        allowed: tell('server.option-that-was-kept'),
-      });
+      throw badInput('optionId', tell('server.there-is-no-such-option'), tell('server.option-that-was-kept'));
     const { outdoorId, indoorId, furnaceId, heaterKitId, thermostatId } = option.choice;
     const there = new Set(sheet.scope.pieces?.map((p) => p.id));
     if ([outdoorId, indoorId, furnaceId, heaterKitId, thermostatId].some((id) => id && !there.has(id)))
-      throw badInput({
-        field: 'optionId',
-        message: tell('server.there-is-no-such-equipment-in'),
-        allowed: tell('server.option-that-was-kept'),
-      });
+      throw badInput('optionId', tell('server.there-is-no-such-equipment-in'), tell('server.option-that-was-kept'));
     const items = new Map(scopeOf(sheet).items.map((i) => [i.id, i]));
     const changes = toTake(sheet, option);
     const musts = changes.filter((c) => c.decision === 'out' && items.get(c.itemId)?.level === 'must');

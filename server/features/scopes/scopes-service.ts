@@ -50,11 +50,11 @@ export async function choose(
       ['choice.thermostatId', choice.thermostatId],
     ] as const) {
       if (id && !(await libraryStore.byId(db, person.companyId, id)))
-        throw badInput({
+        throw badInput(
           field,
-          message: tell('server.there-is-no-such-equipment-in'),
-          allowed: tell('server.item-of-your-library-or-null'),
-        });
+          tell('server.there-is-no-such-equipment-in'),
+          tell('server.item-of-your-library-or-null'),
+        );
     }
     const done = await phasesStore.putRecord(db, recordKey(person, sheet, 'scope'), choice, version, person.id);
     if (!done)
@@ -75,11 +75,7 @@ export async function decide(database: Database, person: Person, at: JobAt, body
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
     if (!item)
-      throw badInput({
-        field: 'itemId',
-        message: tell('server.this-item-is-not-in-scope'),
-        allowed: tell('server.item-of-scope-as-it-stands'),
-      });
+      throw badInput('itemId', tell('server.this-item-is-not-in-scope'), tell('server.item-of-scope-as-it-stands'));
     if (body.decision === 'out') {
       if (item.safety)
         throw new Problem('not-allowed', { field: 'itemId', message: tell('server.safety-or-law-this-item-cannot') });
@@ -109,11 +105,11 @@ export async function addLine(database: Database, person: Person, at: JobAt, bod
     if (!(await writesFirst(db, person, { id: body.id, what: 'scope line', jobId, body }))) return;
     mustNotBeHandedOver(sheet);
     if (sheet.scope.lines.length >= MOST_OWN_LINES)
-      throw badInput({
-        field: 'say',
-        message: tell('server.scope-has-too-many-lines'),
-        allowed: tell('server.lines-up-to', { most: MOST_OWN_LINES }),
-      });
+      throw badInput(
+        'say',
+        tell('server.scope-has-too-many-lines'),
+        tell('server.lines-up-to', { most: MOST_OWN_LINES }),
+      );
     const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
     await scopesStore.addLine(db, key, { ...body, personId: person.id });
     await audit(db, person, jobId, 'scope line', body);
@@ -148,11 +144,11 @@ export async function customerSigns(
     // A customer may sign what was handed over already; nothing else is agreed to any more.
     if (body.subject !== TAKE_OVER) mustNotBeHandedOver(sheet);
     if (words === undefined)
-      throw badInput({
-        field: 'subject',
-        message: tell('server.there-is-nothing-to-sign-under'),
-        allowed: tell('server.scope-open-change-or-kept-part'),
-      });
+      throw badInput(
+        'subject',
+        tell('server.there-is-nothing-to-sign-under'),
+        tell('server.scope-open-change-or-kept-part'),
+      );
     // The words shown must be these, in the language they were shown in: a wording that changed since is read again.
     const say = speakIn(body.language, { timeZone: sheet.site.timeZone, currency: sheet.scopeSchools.currency });
     if (!sameSaid(words, body.said) || say(words) !== body.text)

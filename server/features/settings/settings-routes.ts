@@ -7,7 +7,7 @@ import { scopeSchools } from '@/core/scope/schools';
 import { audit } from '@/server/audit';
 import { csv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { badInput, parseBody } from '@/server/errors/problem';
+import { parseBody, refusedWith } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { must, who } from '@/server/who';
 import { speakTo } from '@/server/words/speak-to';
@@ -41,7 +41,7 @@ export function settingsRoutes({ database }: Deps): Router {
     must(person, 'edit-settings');
     const body = parseBody(settingsSchema, request.body);
     const refused = checkSettings(body.settings);
-    if (refused) throw badInput(refused);
+    if (refused) throw refusedWith(refused);
     await database.transaction(async (db) => {
       const before = await settingsStore.read(db, person.companyId);
       if (!(await settingsStore.put(db, person.companyId, body)))

@@ -66,13 +66,8 @@ export const workLogo = (file: Buffer): Promise<{ image: Buffer; contentHash: st
 
 function inLine<T>(file: Buffer, doing: (file: Buffer) => Promise<T>): Promise<T> {
   const kind = pictureKind(file);
-  if (kind === 'heic')
-    throw badInput({
-      field: 'photo',
-      message: tell('server.heic-pictures-cannot-be-read-here'),
-      allowed: TAKEN,
-    });
-  if (!kind) throw badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
+  if (kind === 'heic') throw badInput('photo', tell('server.heic-pictures-cannot-be-read-here'), TAKEN);
+  if (!kind) throw badInput('photo', tell('server.file-is-not-picture-that-can'), TAKEN);
   if (waiting >= MOST_WAITING)
     throw new Problem('too-many', {
       field: 'photo',
@@ -92,20 +87,18 @@ function inLine<T>(file: Buffer, doing: (file: Buffer) => Promise<T>): Promise<T
 async function opened(file: Buffer): Promise<Sharp> {
   const { width = 0, height = 0, pages = 1 } = await sharp(file, { limitInputPixels: false }).metadata();
   if (width * height * pages > MOST_PIXELS)
-    throw badInput({
-      field: 'photo',
-      message: tell('server.picture-has-megapixels', { width: Math.round((width * height * pages) / 1e6) }),
-      allowed: TAKEN,
-    });
+    throw badInput(
+      'photo',
+      tell('server.picture-has-megapixels', { width: Math.round((width * height * pages) / 1e6) }),
+      TAKEN,
+    );
   return sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
     .timeout({ seconds: MOST_SECONDS })
     .rotate();
 }
 
 const unreadable = (error: unknown): unknown =>
-  error instanceof Problem
-    ? error
-    : badInput({ field: 'photo', message: tell('server.file-is-not-picture-that-can'), allowed: TAKEN });
+  error instanceof Problem ? error : badInput('photo', tell('server.file-is-not-picture-that-can'), TAKEN);
 
 async function resized(file: Buffer): Promise<WorkedPicture> {
   try {

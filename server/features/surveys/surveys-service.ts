@@ -4,7 +4,7 @@ import { pictureOfHouse } from '@/core/scope/survey/before-dismantling';
 import { factOf, valueTrouble } from '@/core/scope/survey/facts';
 import { audit } from '@/server/audit';
 import type { Database } from '@/server/db/pool';
-import { badInput, mustBeOnce, Problem } from '@/server/errors/problem';
+import { badInput, mustBeOnce, Problem, refusedWith } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob, mustNotBeHandedOver, sheetFor } from '@/server/features/jobs/jobs-service';
 import type { Person } from '@/server/features/people/people-store';
@@ -32,15 +32,15 @@ export async function recordObservations(
       fresh.push(o.fact);
       const fact = factOf(o.fact)!;
       const trouble = valueTrouble(fact, o.value);
-      if (trouble) throw badInput({ field: o.fact, ...trouble });
+      if (trouble) throw refusedWith({ field: o.fact, ...trouble });
       if (o.photoId !== null) {
         const photo = await surveysStore.findPhoto(db, o.photoId);
         if (!photo || photo.companyId !== person.companyId || photo.jobId !== jobId)
-          throw badInput({
-            field: 'photoId',
-            message: tell('server.there-is-no-such-picture-on'),
-            allowed: tell('server.picture-of-this-job-or-null'),
-          });
+          throw badInput(
+            'photoId',
+            tell('server.there-is-no-such-picture-on'),
+            tell('server.picture-of-this-job-or-null'),
+          );
       }
       await surveysStore.addObservation(
         db,
