@@ -70,7 +70,7 @@ export async function loadCircuit(database: Database, lead: Person, jobId: strin
     });
   };
   const sign = (phase: PhaseDescriptor) =>
-    clock.do(10, () => signPhase(database, lead, { jobId }, phase, { id: uuid() }));
+    clock.do(10, () => signPhase({ database, person: lead, at: { jobId } }, phase, { id: uuid() }));
 
   // Nobody knows the inside volume of the demo's old units: no pump-down.
   await write('old-charge', { ...OLD_CHARGE, ...demo.old, ozPerFt: 0.54, outdoorFt3: null });

@@ -179,8 +179,8 @@ async function another(
   const circuitId = uuid();
   const { circuits } = await sheetFor(database, lead, { jobId });
   const systemId = circuits.find((c) => c.systemName === system)?.systemId ?? null;
-  await addCircuit(database, lead, { jobId }, { id: circuitId, name, systemId, systemName: system });
-  await updatePlate(database, lead, { jobId, circuitId }, 1, plate);
+  await addCircuit({ database, person: lead, at: { jobId } }, { id: circuitId, name, systemId, systemName: system });
+  await updatePlate({ database, person: lead, at: { jobId, circuitId } }, { version: 1, plate });
   await tell(database, lead, { jobId, circuitId }, { story, day });
 }
 
@@ -194,39 +194,44 @@ async function tell(
   const clock = dayOf(day);
   if (story.kind === 'vacuum') {
     await clock.do(15, () =>
-      recordVacuum(database, lead, at, {
-        version: 0,
-        endMicrons: story.endMicrons,
-        heldMin: story.heldMin,
-        reason: BEFORE_LOG,
-      }),
+      recordVacuum(
+        { database, person: lead, at },
+        {
+          version: 0,
+          endMicrons: story.endMicrons,
+          heldMin: story.heldMin,
+          reason: BEFORE_LOG,
+        },
+      ),
     );
     return;
   }
   const passedOver = story.kind === 'finished' ? story.overrideVacuum : undefined;
   if (passedOver) {
     await clock.do(15, () =>
-      recordVacuum(database, lead, at, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
+      recordVacuum({ database, person: lead, at }, { version: 0, endMicrons: 290, heldMin: 8, reason: BEFORE_LOG }),
     );
     await clock.do(5, () =>
-      override(database, lead, at, charge, {
+      override({ database, person: lead, at }, charge, {
         id: uuid(),
         gate: 'standing-vacuum',
         reason: passedOver,
       }),
     );
   } else {
-    await clock.do(15, () => recordVacuum(database, lead, at, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }));
+    await clock.do(15, () =>
+      recordVacuum({ database, person: lead, at }, { version: 0, ...READY_MICRONS, reason: BEFORE_LOG }),
+    );
   }
   const missingOz = 'missingOz' in story ? story.missingOz : 0;
   const cold = story.kind === 'read' && story.cold;
   if (cold) {
     const { job } = await sheetFor(database, lead, at);
-    await clock.do(1, () => setMode(database, lead, at, { mode: 'heating', version: job.version }));
+    await clock.do(1, () => setMode({ database, person: lead, at }, { mode: 'heating', version: job.version }));
   }
   const sheet = await sheetFor(database, lead, at);
   const charged = await weighIn(database, lead, sheet, missingOz, clock);
-  await clock.do(10, () => signPhase(database, lead, at, charge, { id: uuid() }));
+  await clock.do(10, () => signPhase({ database, person: lead, at }, charge, { id: uuid() }));
   if (story.kind === 'charged') return;
 
   await tellStartUp(database, lead, at, story, charged, clock);

@@ -78,12 +78,12 @@ export async function loadSurvey(database: Database, lead: Person, jobId: string
   const systemName = demo.system;
   for (const name of demo.circuits ?? []) {
     const { system } = await sheetFor(database, lead, { jobId });
-    await addCircuit(database, lead, { jobId }, { id: uuid(), name, systemId: system.id, systemName });
+    await addCircuit({ database, person: lead, at: { jobId } }, { id: uuid(), name, systemId: system.id, systemName });
   }
   for (const other of demo.more ?? []) {
     const circuitId = uuid();
     const system = { id: circuitId, name: 'Circuit 1', systemId: null, systemName: other.system };
-    await addCircuit(database, lead, { jobId }, system);
+    await addCircuit({ database, person: lead, at: { jobId } }, system);
     await walk(database, lead, { jobId, circuitId }, other, demo.customer);
   }
   await refreshSummary(database, lead.companyId, jobId);
@@ -94,9 +94,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
   const { jobId } = at;
   const tell = (facts: Readonly<Record<string, FactValue | null>>) =>
     recordObservations(
-      database,
-      lead,
-      at,
+      { database, person: lead, at },
       Object.entries(facts).map(([k, v]) => observation(k, v)),
     );
   await tell(demo.facts as Record<string, FactValue | null>);
@@ -108,7 +106,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
     await tell(Object.fromEntries(open.map((f) => [f.key, null])));
   }
   for (const id of demo.pictures)
-    await addPhoto(database, new Pictures(), lead, at, {
+    await addPhoto({ database, person: lead, at }, new Pictures(), {
       id: uuid(),
       subject: beforeSubject(id),
       caption: 'sample picture',
@@ -116,7 +114,7 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
       file: await samplePicture(id),
     });
   for (const [item, reason] of Object.entries(demo.waived))
-    await waive(database, lead, at, { id: uuid(), item, reason });
+    await waive({ database, person: lead, at }, { id: uuid(), item, reason });
   const keepFits = async (fits: Partial<FitRecords>, version: number): Promise<void> => {
     const of = await sheetFor(database, lead, at);
     for (const [kind, record] of Object.entries(fits)) {
@@ -135,17 +133,23 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
     const { outdoor, indoor, furnace, heaterKit, thermostat, ...rest } = demo.choice;
     const library = await libraryStore.list(database, lead.companyId);
     const idOf = (model: string | undefined): string | null => library.find((i) => i.model === model)?.id ?? null;
-    await choose(database, lead, at, 0, {
-      ...EMPTY_CHOICE,
-      ...rest,
-      outdoorId: idOf(outdoor),
-      indoorId: idOf(indoor),
-      furnaceId: idOf(furnace),
-      heaterKitId: idOf(heaterKit),
-      thermostatId: idOf(thermostat),
-    });
+    await choose(
+      { database, person: lead, at },
+      {
+        version: 0,
+        choice: {
+          ...EMPTY_CHOICE,
+          ...rest,
+          outdoorId: idOf(outdoor),
+          indoorId: idOf(indoor),
+          furnaceId: idOf(furnace),
+          heaterKitId: idOf(heaterKit),
+          thermostatId: idOf(thermostat),
+        },
+      },
+    );
   }
-  if (demo.reach !== 'surveying') await signPhase(database, lead, at, survey, { id: uuid() });
+  if (demo.reach !== 'surveying') await signPhase({ database, person: lead, at }, survey, { id: uuid() });
   if (demo.reach === 'scope-signed') await agree(database, lead, at, customer);
   if (demo.wiring) await loadWiring(database, lead, at, demo.wiring);
   if (demo.laterFits) await keepFits(demo.laterFits, 1);
@@ -155,22 +159,25 @@ async function walk(database: Database, lead: Person, at: JobAt, demo: DemoSyste
 async function agree(database: Database, lead: Person, at: JobAt, customer: string): Promise<void> {
   const now = async () => scopeOf(await sheetFor(database, lead, at));
   for (const item of (await now()).items.filter((i) => i.standing === 'open'))
-    await decide(database, lead, at, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
+    await decide({ database, person: lead, at }, { id: uuid(), itemId: item.id, decision: 'in', reason: null });
   const sign = (subject: string, said: Said) =>
-    customerSigns(database, lead, at, {
-      id: uuid(),
-      subject,
-      answer: 'yes',
-      reason: null,
-      text: coreEnglish(said),
-      said,
-      language: 'en',
-      customer,
-      ink: SAMPLE_INK,
-    });
+    customerSigns(
+      { database, person: lead, at },
+      {
+        id: uuid(),
+        subject,
+        answer: 'yes',
+        reason: null,
+        text: coreEnglish(said),
+        said,
+        language: 'en',
+        customer,
+        ink: SAMPLE_INK,
+      },
+    );
   for (const d of (await now()).disclosures) await sign(`disclosure:${d.id}`, d.text);
   await sign('scope', (await now()).text);
-  await signPhase(database, lead, at, scope, { id: uuid() });
+  await signPhase({ database, person: lead, at }, scope, { id: uuid() });
 }
 
 /** A made-up hand. */

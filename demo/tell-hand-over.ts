@@ -51,16 +51,19 @@ export async function tellHandOver(database: Database, lead: Person, at: JobAt, 
     const { five } = await reportOf(database, lead, at);
     const said = takeOverWords(five ?? []);
     const text = speakIn(customer.language, { timeZone: site.timeZone, currency: scopeSchools.currency })(said);
-    await customerSigns(database, lead, at, {
-      id: uuid(),
-      subject: TAKE_OVER,
-      answer: 'yes',
-      reason: null,
-      text,
-      said,
-      language: customer.language,
-      customer: customer.name,
-      ink: INK,
-    });
+    await customerSigns(
+      { database, person: lead, at },
+      {
+        id: uuid(),
+        subject: TAKE_OVER,
+        answer: 'yes',
+        reason: null,
+        text,
+        said,
+        language: customer.language,
+        customer: customer.name,
+        ink: INK,
+      },
+    );
   });
 }

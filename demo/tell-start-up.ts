@@ -83,7 +83,7 @@ export async function tellStartUp(
   for (const name of LOOKED_AT) {
     if (name === 'enclosureRestored' && story.kind !== 'finished') continue;
     if (story.kind === 'starting' && !story.airflowProven && name === 'indoorCoilClean') continue;
-    await clock.do(2, () => confirm(database, lead, at, name, true));
+    await clock.do(2, () => confirm({ database, person: lead, at }, name, true));
   }
   await playRun(
     database,
@@ -98,8 +98,8 @@ export async function tellStartUp(
     (entry, moment) => writeDemoEntry(database, lead, at, entry, moment).then(() => undefined),
   );
   if (story.kind !== 'finished') return;
-  await clock.do(10, () => signPhase(database, lead, at, startUp, { id: uuid() }));
+  await clock.do(10, () => signPhase({ database, person: lead, at }, startUp, { id: uuid() }));
   if (story.open) return;
   await tellHandOver(database, lead, at, clock);
-  await clock.do(10, () => signPhase(database, lead, at, handOver, { id: uuid() }));
+  await clock.do(10, () => signPhase({ database, person: lead, at }, handOver, { id: uuid() }));
 }

@@ -99,7 +99,7 @@ function written(): string[] {
   for (const folder of readdirSync('server/features'))
     for (const file of readdirSync(`server/features/${folder}`).filter((f) => f.endsWith('-routes.ts')))
       for (const [, method, path] of readFileSync(`server/features/${folder}/${file}`, 'utf8').matchAll(
-        /router\.(post|put|patch|delete)\(\s*'([^']+)'/g,
+        /router?\.(post|put|patch|delete)\(\s*'([^']+)'/g,
       ))
         out.push(`${method!.toUpperCase()} ${path}`);
   return out.sort();

@@ -1,10 +1,10 @@
-import { type RequestHandler, Router } from 'express';
+import type { RequestHandler, Router } from 'express';
 import multer from 'multer';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
+import { routesOf } from '@/server/route';
 import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { bringJob } from './bundle-bring';
@@ -29,11 +29,9 @@ const oneBundle: RequestHandler = (request, response, next) => {
 
 /** A job as one open file, out and in. */
 export function bundlesRoutes({ database, pictures }: Deps): Router {
-  const router = Router();
-  router.get('/jobs/:jobId/bundle.zip', async (request, response) => {
-    const person = who(request);
-    must(person, 'edit-job');
-    const { jobId } = jobAt(request);
+  const route = routesOf({ database });
+  route.get('/jobs/:jobId/bundle.zip', { may: 'edit-job' }, async ({ person, at, response }) => {
+    const { jobId } = at;
     const { job } = await sheetFor(database, person, { jobId });
     const kept = await database.transaction((db) => readKept(db, pictures, { companyId: person.companyId, jobId }));
     const data = await writeBundle(kept, new Date());
@@ -43,10 +41,10 @@ export function bundlesRoutes({ database, pictures }: Deps): Router {
       .setHeader('Content-Disposition', `attachment; filename="job-${job.number}.zip"`)
       .send(Buffer.from(data));
   });
-  router.post('/jobs/bundle', oneBundle, async (request, response) => {
+  route.post('/jobs/bundle', { before: [oneBundle] }, async ({ person, request, response }) => {
     if (!request.file) throw refused(tell('server.no-bundle-came-with-it'));
-    const brought = await bringJob(database, pictures, who(request), await readBundle(request.file.buffer));
+    const brought = await bringJob(database, pictures, person, await readBundle(request.file.buffer));
     response.status(brought.was === 'added' ? 201 : 200).json(brought);
   });
-  return router;
+  return route.router;
 }

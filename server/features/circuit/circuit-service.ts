@@ -7,7 +7,6 @@ import { handedOverAt } from '@/core/phases/hand-over/visits';
 import { type CircuitEntry, standingEntries, wholeLog } from '@/core/phases/log/circuit-log';
 import { type EntryBody, type EntryKind, type EntryPhase, entryOf, phaseOfKind } from '@/core/phases/log/entries';
 import { dayAt } from '@/core/words/calendar';
-import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody, refusedWith } from '@/server/errors/problem';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
@@ -41,7 +40,7 @@ export async function writeEntry(
   const read = await readFromRun(deps, person, jobId, sent.kind, asked);
   // An instrument may read what no entry of this kind can mean: then it is not this entry that should be written.
   parseBody(entryOf(sent.kind).schema, read.body);
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob({ database, person, at }, async ({ db, sheet, person, trail }) => {
     if (!(await writesFirst(db, person, write))) return;
     const phase = phaseOf(sheet, sent);
     mustBeTheirs(sheet, person, sent);
@@ -93,7 +92,7 @@ export async function writeEntry(
         read.source,
         sent.occurredAt,
       );
-    await audit(db, person, jobId, `circuit: ${sent.kind}`, {
+    await trail(`circuit: ${sent.kind}`, {
       id: sent.id,
       supersedes: sent.supersedesId,
       body: brief(read.body),

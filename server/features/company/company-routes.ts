@@ -7,8 +7,8 @@ import { sameOrStale } from '@/server/errors/stale';
 import { openSession } from '@/server/features/people/open-session';
 import { signInBrakes } from '@/server/features/people/sign-in-brake';
 import { workLogo } from '@/server/features/surveys/picture-work';
+import { routesOf } from '@/server/route';
 import { onePicture, pictureOf, signedIn } from '@/server/upload-picture';
-import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { companyStore } from './company-store';
 import { logoStore } from './logo-store';
@@ -29,14 +29,9 @@ export function setupRoutes({ database, options }: Deps): Router {
 }
 
 export function companyRoutes({ database }: Deps): Router {
-  const router = Router();
-  router.get('/company', async (request, response) => {
-    response.json(await companyStore.read(database, who(request).companyId));
-  });
-  router.put('/company', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-company');
-    const body = parseBody(companySchema, request.body);
+  const route = routesOf({ database });
+  route.get('/company', ({ person }) => companyStore.read(database, person.companyId));
+  route.put('/company', { may: 'keep-company', takes: companySchema }, async ({ person, body }) => {
     await database.transaction(async (db) => {
       const before = await companyStore.read(db, person.companyId);
       if (!(await companyStore.put(db, person.companyId, body))) {
@@ -50,33 +45,31 @@ export function companyRoutes({ database }: Deps): Router {
       }
       await audit(db, person, null, 'company changed', { from: before, to: body });
     });
-    response.json(await companyStore.read(database, person.companyId));
+    return await companyStore.read(database, person.companyId);
   });
-  router.get('/company/logo', async (request, response) => {
-    const image = await logoStore.read(database, who(request).companyId);
+  route.get('/company/logo', async ({ person, response }) => {
+    const image = await logoStore.read(database, person.companyId);
     if (!image) throw new Problem('not-found', { message: tell('server.no-logo') });
     response.setHeader('Cache-Control', 'private, no-cache');
     response.type('image/png').send(image);
   });
-  router.post('/company/logo', signedIn, onePicture, async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-company');
-    const logo = await workLogo(pictureOf(request));
-    await database.transaction(async (db) => {
-      await logoStore.put(db, person.companyId, logo);
-      await audit(db, person, null, 'logo changed', { contentHash: logo.contentHash });
-    });
-    response.status(204).end();
-  });
-  router.post('/company/logo/removal', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-company');
+  route.post(
+    '/company/logo',
+    { may: 'keep-company', before: [signedIn, onePicture], status: 204 },
+    async ({ person, request }) => {
+      const logo = await workLogo(pictureOf(request));
+      await database.transaction(async (db) => {
+        await logoStore.put(db, person.companyId, logo);
+        await audit(db, person, null, 'logo changed', { contentHash: logo.contentHash });
+      });
+    },
+  );
+  route.post('/company/logo/removal', { may: 'keep-company', status: 204 }, async ({ person }) => {
     await database.transaction(async (db) => {
       if (!(await logoStore.remove(db, person.companyId)))
         throw new Problem('not-found', { message: tell('server.no-logo') });
       await audit(db, person, null, 'logo taken off', {});
     });
-    response.status(204).end();
   });
-  return router;
+  return route.router;
 }

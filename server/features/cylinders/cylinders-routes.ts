@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { z } from 'zod';
 import { cylinderMovementSchema, cylinderSchema, holderSchema } from '@/contract/circuit';
 import { cylindersSchema } from '@/contract/lists';
@@ -16,7 +16,7 @@ import {
 import { csv, csvOf, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem, parseBody } from '@/server/errors/problem';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { bringCylinders } from './bring-cylinders';
@@ -29,7 +29,7 @@ const yearSchema = z.strictObject({
 });
 
 export function cylindersRoutes({ database }: Deps): Router {
-  const router = Router();
+  const route = routesOf({ database });
   /** What every device reads: with who has each checked out. */
   const listed = async (companyId: string): Promise<{ cylinders: ListedCylinder[] }> => {
     const [list, holders] = await Promise.all([
@@ -39,65 +39,51 @@ export function cylindersRoutes({ database }: Deps): Router {
     return { cylinders: list.map((c) => ({ ...c, holder: holders.get(c.id) ?? null })) };
   };
 
-  router.get('/cylinders', async (request, response) => {
-    response.json(await listed(who(request).companyId));
+  route.get('/cylinders', ({ person }) => listed(person.companyId));
+
+  route.get('/cylinders.csv', async ({ person, response }) => {
+    sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, await cylindersStore.list(database, person.companyId)));
+  });
+  route.get('/cylinders-template.csv', ({ response }) => sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, [])));
+
+  route.post('/cylinders', { may: 'keep-cylinders', takes: cylindersSchema }, async ({ person, body, request }) => {
+    const done = await bringCylinders(database, person, body);
+    return spoken(done, speakTo(request));
   });
 
-  router.get('/cylinders.csv', async (request, response) => {
-    sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, await cylindersStore.list(database, who(request).companyId)));
-  });
-  router.get('/cylinders-template.csv', (_, response) => sendCsv(response, 'cylinders', csvOf(CYLINDER_TABLE, [])));
+  route.put(
+    '/cylinders/:cylinderId',
+    { may: 'keep-cylinders', takes: cylinderSchema },
+    async ({ person, body, params }) => {
+      if (body.id !== params.cylinderId)
+        throw badInput('id', tell('server.id-differs-from-address'), params.cylinderId);
+      return await putCylinder(database, person, body);
+    },
+  );
 
-  router.post('/cylinders', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-cylinders');
-    const done = await bringCylinders(database, person, parseBody(cylindersSchema, request.body));
-    response.status(201).json(spoken(done, speakTo(request)));
-  });
-
-  router.put('/cylinders/:cylinderId', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-cylinders');
-    const body = parseBody(cylinderSchema, request.body);
-    if (body.id !== request.params.cylinderId)
-      throw badInput('id', tell('server.id-differs-from-address'), request.params.cylinderId);
-    response.json(await putCylinder(database, person, body));
+  route.put('/cylinders/:cylinderId/holder', { takes: holderSchema }, async ({ person, body, params }) => {
+    await holdCylinder(database, person, params.cylinderId, body);
+    return await listed(person.companyId);
   });
 
-  router.put('/cylinders/:cylinderId/holder', async (request, response) => {
-    const person = who(request);
-    await holdCylinder(database, person, request.params.cylinderId, parseBody(holderSchema, request.body));
-    response.json(await listed(person.companyId));
-  });
-
-  router.get('/cylinders/:cylinderId/movements', async (request, response) => {
-    const { companyId } = who(request);
-    const cylinder = await cylindersStore.byId(database, companyId, request.params.cylinderId);
+  route.get('/cylinders/:cylinderId/movements', async ({ person, params }) => {
+    const { companyId } = person;
+    const cylinder = await cylindersStore.byId(database, companyId, params.cylinderId);
     if (!cylinder) throw new Problem('not-found', { message: tell('server.no-such-cylinder') });
-    response.json({
+    return {
       cylinder,
       movements: await cylindersStore.movements(database, companyId, { cylinderId: cylinder.id }),
-    });
+    };
   });
 
-  router.post('/cylinders/:cylinderId/movements', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-cylinders');
-    response
-      .status(201)
-      .json(
-        await moveCylinder(
-          database,
-          person,
-          request.params.cylinderId,
-          parseBody(cylinderMovementSchema, request.body),
-        ),
-      );
-  });
+  route.post(
+    '/cylinders/:cylinderId/movements',
+    { may: 'keep-cylinders', takes: cylinderMovementSchema },
+    ({ person, body, params }) => moveCylinder(database, person, params.cylinderId, body),
+  );
 
   /** The records the regulation asks for: the whole ledger, each appliance, and a month's totals by refrigerant. */
-  router.get('/refrigerant/:what.csv', async (request, response) => {
-    const person = who(request);
+  route.get('/refrigerant/:what.csv', async ({ person, params, request, response }) => {
     const { year } = parseBody(yearSchema, request.query);
     const range = year === undefined ? {} : { from: `${year}-01-01`, to: `${year + 1}-01-01` };
     const rows = await cylindersStore.movements(database, person.companyId, range);
@@ -106,15 +92,9 @@ export function cylindersRoutes({ database }: Deps): Router {
       appliances: () => csv(RECORD_COLUMNS, applianceRecords(person.companyName, person.timeZone, rows)),
       monthly: () => csv(MONTHLY_COLUMNS, monthlyTotals(person.timeZone, rows)),
     };
-    const file = Object.hasOwn(files, request.params.what) ? files[request.params.what] : undefined;
+    const file = Object.hasOwn(files, params.what) ? files[params.what] : undefined;
     if (!file) throw new Problem('not-found', { message: tell('server.no-such-record') });
-    response
-      .type('text/csv; charset=utf-8')
-      .setHeader(
-        'Content-Disposition',
-        `attachment; filename="refrigerant-${request.params.what}${year ? `-${year}` : ''}.csv"`,
-      );
-    response.send(file());
+    sendCsv(response, `refrigerant-${params.what}${year ? `-${year}` : ''}`, file());
   });
-  return router;
+  return route.router;
 }

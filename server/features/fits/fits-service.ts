@@ -1,24 +1,18 @@
 import { FIT_WORDS, type FitKind, type FitRecord } from '@/core/fit/sheets';
 import type { JobSheet } from '@/core/job/sheet';
 import { lower } from '@/core/words/said';
-import { audit } from '@/server/audit';
-import type { Database } from '@/server/db/pool';
+import type { AsksJob } from '@/server/asks';
 import { sameOrStale } from '@/server/errors/stale';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
-import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { fitsStore } from './fits-store';
 
 export async function putFit(
-  database: Database,
-  person: Person,
-  at: JobAt,
+  asks: AsksJob,
   kind: FitKind,
   body: { version: number; record: FitRecord; measured: string[] },
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, trail }) => {
     mustNotBeHandedOver(sheet);
     const done = await fitsStore.put(
       db,
@@ -34,6 +28,6 @@ export async function putFit(
           kept: { record: sheet.fits[kind]?.record, measured: [...(sheet.fits[kind]?.measured ?? [])].sort() },
         },
       );
-    await audit(db, person, jobId, 'fit sheet', { kind });
+    await trail('fit sheet', { kind });
   });
 }

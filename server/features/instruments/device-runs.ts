@@ -2,7 +2,6 @@ import { type ScaleMovement, scaleMovementSchema } from '@/contract/movement-id'
 import type { DeviceLogBody, DeviceRunBody } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import type { StoredEvent } from '@/core/plant/feed/block';
-import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { badInput, Problem } from '@/server/errors/problem';
 import type { JobAt } from '@/server/features/jobs/job-at';
@@ -22,9 +21,8 @@ export function openDeviceRun(
   at: JobAt,
   body: DeviceRunBody,
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'device run', jobId, body }))) return;
+  return changeOpenJob({ database, person, at }, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('device run', body))) return;
     await runsStore.insertDevice(db, {
       id: body.id,
       companyId: person.companyId,
@@ -34,7 +32,7 @@ export function openDeviceRun(
       startedBy: person.id,
       startedAt: new Date(body.startedAt),
     });
-    await audit(db, person, jobId, 'run started', {
+    await trail('run started', {
       runId: body.id,
       phase: body.phase,
       source: 'simulated',

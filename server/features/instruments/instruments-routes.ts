@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { STREAM_VERSION, type StreamBatch } from '@/contract/answers/stream';
 import { rigView } from '@/contract/feed-views';
 import {
@@ -10,13 +10,11 @@ import {
   runCommandSchema,
 } from '@/contract/requests';
 import type { Deps } from '@/server/deps';
-import { parseBody } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { writtenAgoS } from '@/server/features/late/late-writes';
 import { sessionStore } from '@/server/features/people/session-store';
+import { routesOf } from '@/server/route';
 import { writeStream } from '@/server/streams';
-import { who } from '@/server/who';
 import { benchNow } from './active-run';
 import { openDeviceRun, takeDeviceLog } from './device-runs';
 import { historyOf } from './history';
@@ -26,61 +24,52 @@ import { takeLog } from './take-log';
 const HEARTBEAT_MS = 5000;
 
 export function instrumentsRoutes(deps: Deps): Router {
-  const router = Router();
+  const route = routesOf(deps);
 
-  router.post('/jobs/:jobId/runs', async (request, response) => {
-    const person = who(request);
-    await startRun(deps, person, jobAt(request), parseBody(newRunSchema, request.body));
-    response.status(201).json(await sheetFor(deps.database, person, jobAt(request)));
-  });
-
-  router.post('/jobs/:jobId/device-runs', async (request, response) => {
-    const body = parseBody(deviceRunSchema, request.body);
-    response.status(201).json(await openDeviceRun(deps, who(request), jobAt(request), body));
-  });
-  router.post('/runs/:runId/device-log', async (request, response) => {
-    await takeDeviceLog(
-      deps,
-      who(request),
-      request.params.runId,
-      parseBody(deviceLogSchema, request.body),
-      writtenAgoS(request),
-    );
-    response.status(201).json({ stored: true });
-  });
-  router.post('/jobs/:jobId/instrument-runs', async (request, response) => {
-    const opened = await openPortRun(deps, who(request), jobAt(request), parseBody(portRunSchema, request.body));
-    response.status(201).json({ ...opened, ...(deps.instrumentPort?.address() ?? {}) });
+  route.post('/jobs/:jobId/runs', { takes: newRunSchema }, async ({ person, at, body }) => {
+    await startRun(deps, person, at, body);
+    return await sheetFor(deps.database, person, at);
   });
 
-  router.post('/runs/:runId/commands', async (request, response) => {
-    await commandRun(deps, who(request), request.params.runId, parseBody(runCommandSchema, request.body));
-    response.json({ accepted: true });
+  route.post('/jobs/:jobId/device-runs', { takes: deviceRunSchema }, ({ person, at, body }) =>
+    openDeviceRun(deps, person, at, body),
+  );
+  route.post('/runs/:runId/device-log', { takes: deviceLogSchema }, async ({ person, body, params, request }) => {
+    await takeDeviceLog(deps, person, params.runId, body, writtenAgoS(request));
+    return { stored: true };
+  });
+  route.post('/jobs/:jobId/instrument-runs', { takes: portRunSchema }, async ({ person, at, body }) => {
+    const opened = await openPortRun(deps, person, at, body);
+    return { ...opened, ...(deps.instrumentPort?.address() ?? {}) };
   });
 
-  router.post('/runs/:runId/stop', async (request, response) => {
-    await stopRun(deps, who(request), request.params.runId);
-    response.json({ stopped: true });
+  route.post('/runs/:runId/commands', { takes: runCommandSchema, status: 200 }, async ({ person, body, params }) => {
+    await commandRun(deps, person, params.runId, body);
+    return { accepted: true };
   });
 
-  router.post('/runs/:runId/resume', async (request, response) => {
-    await resumeRun(deps, who(request), request.params.runId);
-    response.json({ resumed: true });
+  route.post('/runs/:runId/stop', { status: 200 }, async ({ person, params }) => {
+    await stopRun(deps, person, params.runId);
+    return { stopped: true };
   });
 
-  router.post('/runs/:runId/log', async (request, response) => {
-    const body = parseBody(logRowsSchema, request.body);
-    response.status(201).json(await takeLog(deps, who(request), request.params.runId, body));
+  route.post('/runs/:runId/resume', { status: 200 }, async ({ person, params }) => {
+    await resumeRun(deps, person, params.runId);
+    return { resumed: true };
   });
 
-  router.get('/runs/:runId/history', async (request, response) => {
-    const run = await runFor(deps, who(request), request.params.runId);
-    response.json(await historyOf(deps, run));
+  route.post('/runs/:runId/log', { takes: logRowsSchema }, ({ person, body, params }) =>
+    takeLog(deps, person, params.runId, body),
+  );
+
+  route.get('/runs/:runId/history', async ({ person, params }) => {
+    const run = await runFor(deps, person, params.runId);
+    return await historyOf(deps, run);
   });
 
   /** Server-sent events: first the history, then every batch as it is produced, with seq and durableSeq. */
-  router.get('/runs/:runId/stream', async (request, response) => {
-    const run = await runFor(deps, who(request), request.params.runId);
+  route.get('/runs/:runId/stream', async ({ person, params, request, response }) => {
+    const run = await runFor(deps, person, params.runId);
     // Gone while the run was looked up: there is nobody to stream to.
     if (request.destroyed || response.destroyed) return;
     const active = deps.hall.get(run.id);
@@ -127,5 +116,5 @@ export function instrumentsRoutes(deps: Deps): Router {
     for (const message of early) send('batch', message);
     if (!active) response.end();
   });
-  return router;
+  return route.router;
 }

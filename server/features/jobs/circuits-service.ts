@@ -2,24 +2,19 @@ import { v7 as uuid } from 'uuid';
 import type { NewCircuit } from '@/contract/requests';
 import { refusal } from '@/core/finding/outcome';
 import type { JobSheet } from '@/core/job/sheet';
-import { audit } from '@/server/audit';
-import type { Database } from '@/server/db/pool';
+import type { AsksJob } from '@/server/asks';
 import { badInput, Problem } from '@/server/errors/problem';
-import type { Person } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
-import { writesFirst } from '@/server/write-once';
 import { circuitsStore } from './circuits-store';
-import type { JobAt } from './job-at';
 import { changeOpenJob, mustNotBeHandedOver } from './jobs-service';
 
 /** As many circuits as one job may work on: more is another job. */
 const MOST_CIRCUITS = 12;
 
 /** One more circuit for a job: of a system that it works on already, or of another one of the same house. */
-export function addCircuit(database: Database, person: Person, at: JobAt, body: NewCircuit): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'circuit', jobId, body }))) return;
+export function addCircuit(asks: AsksJob, body: NewCircuit): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('circuit', body))) return;
     mustNotBeHandedOver(sheet);
     if (sheet.circuits.length >= MOST_CIRCUITS)
       throw badInput(
@@ -52,7 +47,7 @@ export function addCircuit(database: Database, person: Person, at: JobAt, body: 
       equipmentId: uuid(),
       name: body.name,
     });
-    await audit(db, person, jobId, 'circuit added', { id: body.id, name: body.name, system: body.systemName });
+    await trail('circuit added', { id: body.id, name: body.name, system: body.systemName });
   });
 }
 
@@ -60,9 +55,8 @@ export function addCircuit(database: Database, person: Person, at: JobAt, body: 
 export const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Takes a circuit off the job again, while nothing is written down for it; the first one stays. */
-export function removeCircuit(database: Database, person: Person, at: JobAt, circuitId: string): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, { jobId }, async (db, sheet) => {
+export function removeCircuit(asks: AsksJob, circuitId: string): Promise<JobSheet> {
+  return changeOpenJob({ ...asks, at: { jobId: asks.at.jobId } }, async ({ db, sheet, person, jobId, trail }) => {
     mustNotBeHandedOver(sheet);
     const there = sheet.circuits.find((c) => c.id === circuitId);
     if (!there) return;
@@ -79,6 +73,6 @@ export function removeCircuit(database: Database, person: Person, at: JobAt, cir
         ),
       );
     await circuitsStore.remove(db, person.companyId, jobId, circuitId);
-    await audit(db, person, jobId, 'circuit removed', { id: circuitId, name: there.name });
+    await trail('circuit removed', { id: circuitId, name: there.name });
   });
 }

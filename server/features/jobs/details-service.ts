@@ -3,17 +3,14 @@ import { refusal } from '@/core/finding/outcome';
 import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { q } from '@/core/words/said';
-import { audit } from '@/server/audit';
+import type { AsksJob } from '@/server/asks';
 import { now } from '@/server/clock';
-import type { Database } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
-import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
-import { writesFirst } from '@/server/write-once';
 import { sameName } from './circuits-service';
 import { detailsStore } from './details-store';
-import type { JobAt } from './job-at';
 import { changeJob, changeOpenJob, mustGoAhead, mustNotBeHandedOver } from './jobs-service';
 
 const detailsOf = ({ customer, site, system, job }: JobSheet) => ({
@@ -28,13 +25,8 @@ const detailsOf = ({ customer, site, system, job }: JobSheet) => ({
 });
 
 /** Whose job it is, where, when and led by whom: put right, moved to another day, given to another lead. */
-export function editJob(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  { version, ...details }: JobDetails,
-): Promise<JobSheet> {
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export function editJob(asks: AsksJob, { version, ...details }: JobDetails): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     mustNotBeHandedOver(sheet);
     const before = detailsOf(sheet);
     if (details.leadId !== before.leadId) {
@@ -66,20 +58,14 @@ export function editJob(
         { sent: details, kept: before },
       );
     await detailsStore.put(db, person.companyId, sheet, details);
-    await audit(db, person, at.jobId, 'job edited', { from: before, to: details });
+    await trail('job edited', { from: before, to: details });
   });
 }
 
 /** A job that does not go ahead, and why. What was written stays; nothing more is, until it is opened again. */
-export function cancelJob(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  body: { id: string; reason: string },
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'cancellation', jobId, body }))) return;
+export function cancelJob(asks: AsksJob, body: { id: string; reason: string }): Promise<JobSheet> {
+  return changeJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('cancellation', body))) return;
     mustNotBeHandedOver(sheet);
     mustGoAhead(sheet);
     if (await detailsStore.isRunning(db, person.companyId, jobId))
@@ -88,21 +74,15 @@ export function cancelJob(
         refusal('run', tell('server.instruments-still-run'), tell('server.stop-them-first')),
       );
     await detailsStore.cancel(db, person, jobId, body.reason, now());
-    await audit(db, person, jobId, 'job cancelled', { reason: body.reason });
+    await trail('job cancelled', { reason: body.reason });
   });
 }
 
 /** Takes a cancellation back. */
-export function reopenJob(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  body: { id: string; reason: string },
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'reopening', jobId, body })) || !sheet.cancelled) return;
+export function reopenJob(asks: AsksJob, body: { id: string; reason: string }): Promise<JobSheet> {
+  return changeJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('reopening', body)) || !sheet.cancelled) return;
     await detailsStore.reopen(db, person.companyId, jobId);
-    await audit(db, person, jobId, 'job reopened', { reason: body.reason });
+    await trail('job reopened', { reason: body.reason });
   });
 }

@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { JOBS_PAGE } from '@/contract/job-page';
 import {
   jobDetailsSchema,
@@ -12,12 +12,11 @@ import {
 import { dayAt } from '@/core/words/calendar';
 import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
-import { badInput, Problem, parseBody } from '@/server/errors/problem';
+import { badInput, Problem } from '@/server/errors/problem';
 import { followMode } from '@/server/features/instruments/instruments-service';
-import { jobAt } from '@/server/features/jobs/job-at';
 import { saw } from '@/server/features/trail/sightings';
 import { sendPacked } from '@/server/packed-answer';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { tell } from '@/server/words/tell';
 import { addCircuit, removeCircuit } from './circuits-service';
 import { cancelJob, editJob, reopenJob } from './details-service';
@@ -29,10 +28,9 @@ const STATES = ['open', 'done', 'all'] as const;
 
 export function jobsRoutes(deps: Deps): Router {
   const { database } = deps;
-  const router = Router();
+  const route = routesOf(deps);
 
-  router.get('/jobs', async (request, response) => {
-    const person = who(request);
+  route.get('/jobs', async ({ person, request, response }) => {
     const state = STATES.find((s) => s === request.query.state) ?? 'open';
     const search = typeof request.query.search === 'string' ? request.query.search.slice(0, 100) : '';
     const day = typeof request.query.today === 'string' ? request.query.today : '';
@@ -45,15 +43,9 @@ export function jobsRoutes(deps: Deps): Router {
     sendPacked(request, response, await packedList(database, person.companyId, query));
   });
 
-  router.post('/jobs', async (request, response) => {
-    const person = who(request);
-    must(person, 'add-job');
-    response.status(201).json(await createJob(database, person, parseBody(newJobSchema, request.body)));
-  });
+  route.post('/jobs', { may: 'add-job', takes: newJobSchema }, (asks) => createJob(asks, asks.body));
 
-  router.get('/jobs/:jobId', async (request, response) => {
-    const person = who(request);
-    const at = jobAt(request);
+  route.get('/jobs/:jobId', async ({ person, at, request, response }) => {
     const sheet = await packedSheet(database, person, at);
     if (!sheet) throw new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
     // A device that keeps it for later has shown it to nobody yet.
@@ -61,48 +53,29 @@ export function jobsRoutes(deps: Deps): Router {
     sendPacked(request, response, sheet);
   });
 
-  router.put('/jobs/:jobId/details', async (request, response) => {
-    const person = who(request);
-    must(person, 'edit-job');
-    response.json(await editJob(database, person, jobAt(request), parseBody(jobDetailsSchema, request.body)));
-  });
-  router.post('/jobs/:jobId/cancellation', async (request, response) => {
-    const person = who(request);
-    must(person, 'cancel-job');
-    const body = parseBody(jobReasonSchema, request.body);
-    response.status(201).json(await cancelJob(database, person, jobAt(request), body));
-  });
-  router.post('/jobs/:jobId/reopening', async (request, response) => {
-    const person = who(request);
-    must(person, 'cancel-job');
-    const body = parseBody(jobReasonSchema, request.body);
-    response.status(201).json(await reopenJob(database, person, jobAt(request), body));
-  });
+  route.put('/jobs/:jobId/details', { may: 'edit-job', takes: jobDetailsSchema }, (asks) => editJob(asks, asks.body));
+  route.post('/jobs/:jobId/cancellation', { may: 'cancel-job', takes: jobReasonSchema }, (asks) =>
+    cancelJob(asks, asks.body),
+  );
+  route.post('/jobs/:jobId/reopening', { may: 'cancel-job', takes: jobReasonSchema }, (asks) =>
+    reopenJob(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/circuits', async (request, response) => {
-    const person = who(request);
-    must(person, 'add-circuit');
-    const body = parseBody(newCircuitSchema, request.body);
-    response.status(201).json(await addCircuit(database, person, jobAt(request), body));
-  });
-  router.post('/jobs/:jobId/circuits/:circuitId/removal', async (request, response) => {
-    const person = who(request);
-    must(person, 'add-circuit');
-    response.json(await removeCircuit(database, person, jobAt(request), request.params.circuitId));
-  });
+  route.post('/jobs/:jobId/circuits', { may: 'add-circuit', takes: newCircuitSchema }, (asks) =>
+    addCircuit(asks, asks.body),
+  );
+  route.post('/jobs/:jobId/circuits/:circuitId/removal', { may: 'add-circuit', status: 200 }, (asks) =>
+    removeCircuit(asks, asks.params.circuitId),
+  );
 
-  router.put('/jobs/:jobId/plate', async (request, response) => {
-    const body = parseBody(plateUpdateSchema, request.body);
-    response.json(await updatePlate(database, who(request), jobAt(request), body.version, body.plate));
+  route.put('/jobs/:jobId/plate', { takes: plateUpdateSchema }, (asks) => updatePlate(asks, asks.body));
+  route.put('/jobs/:jobId/customer-language', { takes: languageSchema }, (asks) =>
+    setCustomerLanguage(asks, asks.body),
+  );
+  route.put('/jobs/:jobId/mode', { takes: modeSchema }, async (asks) => {
+    const sheet = await setMode(asks, asks.body);
+    await followMode(deps, asks.person, sheet);
+    return sheet;
   });
-  router.put('/jobs/:jobId/customer-language', async (request, response) => {
-    const { language } = parseBody(languageSchema, request.body);
-    response.json(await setCustomerLanguage(database, who(request), jobAt(request), language));
-  });
-  router.put('/jobs/:jobId/mode', async (request, response) => {
-    const sheet = await setMode(database, who(request), jobAt(request), parseBody(modeSchema, request.body));
-    await followMode(deps, who(request), sheet);
-    response.json(sheet);
-  });
-  return router;
+  return route.router;
 }

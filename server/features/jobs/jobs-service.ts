@@ -3,14 +3,16 @@ import type { NewJob } from '@/contract/requests';
 import type { Plate } from '@/core/equipment/plate';
 import { refusal } from '@/core/finding/outcome';
 import type { RunMode } from '@/core/finding/run-mode';
+import type { Deed } from '@/core/job/deeds';
 import { may } from '@/core/job/permissions';
 import { type EquippedSheet, isEquipped, type JobSheet } from '@/core/job/sheet';
 import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import { tell as work } from '@/core/phases/words';
 import type { Language } from '@/core/words/render';
 import { list, typed, value } from '@/core/words/said';
+import type { Asks, AsksJob } from '@/server/asks';
 import { audit } from '@/server/audit';
-import type { Database, Db } from '@/server/db/pool';
+import type { Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { customersStore } from '@/server/features/customers/customers-store';
@@ -31,22 +33,39 @@ export async function sheetFor(db: Db, person: Person, at: JobAt): Promise<JobSh
 
 const noSuchJob = (): Problem => new Problem('not-found', { message: tell('server.no-such-job-in-your-company') });
 
+/** A write to a job, under its lock. */
+type JobChange = {
+  db: Db;
+  person: Person;
+  jobId: string;
+  sheet: JobSheet;
+  /** Takes the id of what was sent: false where that is there already. */
+  first: (what: string, body: { id: string }) => Promise<boolean>;
+  /** One line of the audit trail. */
+  trail: (what: Deed, detail: Record<string, unknown>) => Promise<void>;
+};
+
 /**
  * Every write to a job: its lock first, the sheet read once under it, the work, the projection, and the sheet as it stands
  * after. Nothing slips in between a judgement and what rests on it, a signature least of all.
  */
 export async function changeJob(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  work: (db: Db, sheet: JobSheet) => Promise<void>,
+  { database, person, at }: AsksJob,
+  work: (change: JobChange) => Promise<void>,
 ): Promise<JobSheet> {
   const { jobId, circuitId } = at;
   const after = await database.transaction(async (db) => {
     await jobsStore.lock(db, person.companyId, jobId);
     const before = await readStamped(db, person.companyId, at);
     if (!before) throw noSuchJob();
-    await work(db, seenBy(person.certification, before));
+    await work({
+      db,
+      person,
+      jobId,
+      sheet: seenBy(person.certification, before),
+      first: (what, body) => writesFirst(db, person, { id: body.id, what, jobId, body }),
+      trail: (what, detail) => audit(db, person, jobId, what, detail),
+    });
     return refreshSummary(db, person.companyId, jobId, before.stamp);
   });
   // It holds now: whoever reads next need not read again what was just read.
@@ -58,10 +77,10 @@ export async function changeJob(
 }
 
 /** The same for a job that goes ahead: what is cancelled takes nothing more. */
-export const changeOpenJob: typeof changeJob = (database, person, at, work) =>
-  changeJob(database, person, at, async (db, sheet) => {
-    mustGoAhead(sheet);
-    await work(db, sheet);
+export const changeOpenJob: typeof changeJob = (asks, work) =>
+  changeJob(asks, async (change) => {
+    mustGoAhead(change.sheet);
+    await work(change);
   });
 
 export function mustGoAhead({ cancelled }: Pick<JobSheet, 'cancelled'>): void {
@@ -93,7 +112,7 @@ export function mustNotBeHandedOver(sheet: JobSheet): void {
     });
 }
 
-export async function createJob(database: Database, person: Person, job: NewJob): Promise<JobSheet> {
+export async function createJob({ database, person }: Asks, job: NewJob): Promise<JobSheet> {
   const write = { id: job.id, what: 'job', jobId: null, body: job };
   if (await isWritten(database, person, write)) return sheetFor(database, person, { jobId: job.id });
   const people = await peopleStore.ofCompany(database, person.companyId);
@@ -131,15 +150,8 @@ async function knownHouse(db: Db, person: Person, { siteId, systemId }: NewJob) 
   return site && { siteId: siteId!, customerId: site.customerId, systemId: systemId ?? null };
 }
 
-export async function updatePlate(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  version: number,
-  plate: Plate,
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export function updatePlate(asks: AsksJob, { version, plate }: { version: number; plate: Plate }): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     if (sheet.signOffs.some((s) => s.phase === 'charge')) {
       throw new Problem('already-signed', {
         message: tell('server.charge-is-signed-with-this-plate'),
@@ -154,34 +166,22 @@ export async function updatePlate(
         { yours: { version, plate }, stored: { version: sheet.circuit.version, plate: sheet.circuit.plate } },
         { sent: plate, kept: sheet.circuit.plate },
       );
-    await audit(db, person, jobId, 'equipment changed', { from: sheet.circuit.plate, to: plate });
+    await trail('equipment changed', { from: sheet.circuit.plate, to: plate });
   });
 }
 
 /** The language of the customer's papers; what was signed stays in the language it was read in. */
-export function setCustomerLanguage(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  language: Language,
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, { customer }) => {
+export function setCustomerLanguage(asks: AsksJob, { language }: { language: Language }): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet: { customer }, person, trail }) => {
     if (customer.language === language) return;
     await jobsStore.setCustomerLanguage(db, person.companyId, customer.id, language);
-    await audit(db, person, jobId, 'customer language chosen', { from: customer.language, to: language });
+    await trail('customer language chosen', { from: customer.language, to: language });
   });
 }
 
 /** What the system is called to do at the start-up; readings taken in another mode no longer count. */
-export function setMode(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  body: { version: number; mode: RunMode },
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export function setMode(asks: AsksJob, body: { version: number; mode: RunMode }): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, trail }) => {
     if (sheet.job.mode === body.mode) return;
     if (sheet.signOffs.some((s) => s.phase === 'start-up'))
       throw new Problem('already-signed', { message: tell('server.start-up-is-signed-add-amendment') });
@@ -198,6 +198,6 @@ export function setMode(
         yours: body,
         stored: { version: sheet.job.version, mode: sheet.job.mode },
       });
-    await audit(db, person, jobId, 'mode set', { from: sheet.job.mode, to: body.mode });
+    await trail('mode set', { from: sheet.job.mode, to: body.mode });
   });
 }

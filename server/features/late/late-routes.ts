@@ -1,12 +1,12 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import type { LateList } from '@/contract/answers/late';
 import { signOffSchema } from '@/contract/requests';
 import { may } from '@/core/job/permissions';
 import { lateSaid } from '@/core/phases/late';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
-import { must, who } from '@/server/who';
+import { Problem } from '@/server/errors/problem';
+import { routesOf } from '@/server/route';
 import { writesFirst } from '@/server/write-once';
 import { type LateRow, lateStore } from './late-store';
 
@@ -25,34 +25,34 @@ const told = (rows: readonly LateRow[]): LateList => ({
 });
 
 /** What arrived after its signature: of a job, and what whoever leads has not seen yet. */
-export function lateRoutes({ database }: Deps): Router {
-  const router = Router();
-  router.get('/late', async (request, response) => {
-    const person = who(request);
+export function lateRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
+  route.get('/late', async ({ database, person }) => {
     // Who leads hears of their own jobs; owner and office of all.
     const all = may(person.role, 'keep-people');
     const rows =
       all || may(person.role, 'amend')
         ? await lateStore.unseen(database, person.companyId, all ? null : person.id, MOST_TOLD)
         : [];
-    response.json(told(rows));
+    return told(rows);
   });
-  router.get('/jobs/:jobId/late', async (request, response) => {
-    response.json(told(await lateStore.ofJob(database, who(request).companyId, request.params.jobId)));
-  });
-  router.post('/late/:lateId/seen', async (request, response) => {
-    const person = who(request);
-    must(person, 'amend');
-    const { id } = parseBody(signOffSchema, request.body);
-    const { lateId } = request.params;
-    await database.transaction(async (db) => {
-      const there = await lateStore.find(db, lateId);
-      if (there?.companyId !== person.companyId) throw new Problem('not-found');
-      if (!(await writesFirst(db, person, { id, what: 'late seen', jobId: there.jobId, body: { lateId } }))) return;
-      await lateStore.seen(db, person.companyId, lateId, person.id);
-      await audit(db, person, there.jobId, 'late entry seen', { id: lateId });
-    });
-    response.json({ seen: true });
-  });
-  return router;
+  route.get('/jobs/:jobId/late', async ({ database, person, params }) =>
+    told(await lateStore.ofJob(database, person.companyId, params.jobId)),
+  );
+  route.post(
+    '/late/:lateId/seen',
+    { may: 'amend', takes: signOffSchema, status: 200 },
+    async ({ database, person, body: { id }, params }) => {
+      const { lateId } = params;
+      await database.transaction(async (db) => {
+        const there = await lateStore.find(db, lateId);
+        if (there?.companyId !== person.companyId) throw new Problem('not-found');
+        if (!(await writesFirst(db, person, { id, what: 'late seen', jobId: there.jobId, body: { lateId } }))) return;
+        await lateStore.seen(db, person.companyId, lateId, person.id);
+        await audit(db, person, there.jobId, 'late entry seen', { id: lateId });
+      });
+      return { seen: true };
+    },
+  );
+  return route.router;
 }

@@ -2,7 +2,6 @@ import { createHash } from 'node:crypto';
 import type { ErrorRequestHandler, Request } from 'express';
 import { v5 as uuidv5 } from 'uuid';
 import { LATE_KINDS, type LateKind } from '@/core/phases/late';
-import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
 import { changeOpenJob } from '@/server/features/jobs/jobs-service';
@@ -80,7 +79,7 @@ export function lateWrites({ database }: Pick<Deps, 'database'>): ErrorRequestHa
     const { jobId, circuitId, what, body, signed, writtenAt } = late;
     const at = circuitId === undefined ? { jobId } : { jobId, circuitId };
     const [id, bodyHash] = [idOf(late, person.id), hashOf(body)];
-    const sheet = await changeOpenJob(database, person, at, async (db, sheet) => {
+    const sheet = await changeOpenJob({ database, person, at }, async ({ db, sheet, trail }) => {
       const there = await lateStore.find(db, id);
       if (there && (there.jobId !== jobId || there.companyId !== person.companyId || there.bodyHash !== bodyHash))
         throw new Problem('other-body');
@@ -98,7 +97,7 @@ export function lateWrites({ database }: Pick<Deps, 'database'>): ErrorRequestHa
         personId: person.id,
         writtenAt,
       });
-      await audit(db, person, jobId, 'arrived late', { id, what, phase: signed.phase });
+      await trail('arrived late', { id, what, phase: signed.phase });
     });
     response.status(201).json(sheet);
   };

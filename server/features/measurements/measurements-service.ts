@@ -12,12 +12,12 @@ import { QUANTITIES, type Quantity, type QuantitySpec } from '@/core/startup/qua
 import { dayAt } from '@/core/words/calendar';
 import type { Said } from '@/core/words/said';
 import { list, q } from '@/core/words/said';
+import type { AsksJob } from '@/server/asks';
 import { audit } from '@/server/audit';
-import type { Database, Db } from '@/server/db/pool';
+import type { Db } from '@/server/db/pool';
 import { badInput, mustBeOnce, Problem, refusedWith } from '@/server/errors/problem';
 import { moveWithSystem, takeBack } from '@/server/features/cylinders/cylinder-moves';
 import { cylindersStore } from '@/server/features/cylinders/cylinders-store';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob } from '@/server/features/jobs/jobs-service';
 import { answersFor } from '@/server/features/people/certified';
 import type { Person } from '@/server/features/people/people-store';
@@ -92,13 +92,8 @@ export function mustHoldVacuum(
 }
 
 /** Stores typed readings; sending the same ids again changes nothing. */
-export async function recordTyped(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  measurements: TypedMeasurement[],
-): Promise<JobSheet> {
-  return changeOpenJob(database, person, at, (db, sheet) => storeTyped(db, person, sheet, measurements));
+export async function recordTyped(asks: AsksJob, measurements: TypedMeasurement[]): Promise<JobSheet> {
+  return changeOpenJob(asks, ({ db, sheet, person }) => storeTyped(db, person, sheet, measurements));
 }
 
 export async function storeTyped(
@@ -224,15 +219,8 @@ async function mustFitLedger(db: Db, person: Person, sheet: JobSheet, m: TypedMe
 const WEIGHT_ROUNDING_OZ = 0.02;
 
 /** Takes a weighing back: it stays in the record, marked, and its ounces come off the ledger in the same transaction. */
-export function withdrawMovement(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  measurementId: string,
-  body: WithdrawMovement,
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export function withdrawMovement(asks: AsksJob, measurementId: string, body: WithdrawMovement): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, trail }) => {
     if (!(await writesFirst(db, person, { id: body.id, what: 'withdrawal', jobId, body: { ...body, measurementId } })))
       return;
     const weighing = movementsOf(sheet.measurements).find((m) => m.id === measurementId);
@@ -270,6 +258,6 @@ export function withdrawMovement(
       note: `withdrawn: ${body.reason}`,
       occurredAt: new Date(body.occurredAt),
     });
-    await audit(db, person, jobId, 'weighing withdrawn', { id: weighing.id, oz: weighing.value, reason: body.reason });
+    await trail('weighing withdrawn', { id: weighing.id, oz: weighing.value, reason: body.reason });
   });
 }

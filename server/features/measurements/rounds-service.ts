@@ -1,7 +1,6 @@
 import type { DeviceRead, Round } from '@/contract/requests';
 import type { JobSheet } from '@/core/job/sheet';
 import { startUp } from '@/core/phases/start-up/phase';
-import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
 import { Problem } from '@/server/errors/problem';
@@ -34,7 +33,7 @@ export async function recordRound(
   const write = { id: body.setId, what: 'round', jobId, body };
   if (await isWritten(database, person, write)) return sheetFor(database, person, at);
   const streamed = body.run === null ? undefined : await streamOf(deps, person, jobId, body.run);
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob({ database, person, at }, async ({ db, sheet, person, trail }) => {
     if (!(await writesFirst(db, person, write))) return;
     mustBeOpen(sheet, startUp.id);
     await storeTyped(db, person, sheet, body.typed);
@@ -43,7 +42,7 @@ export async function recordRound(
       const wanted = { setId: body.setId, stage: body.stage, quantities: body.run?.quantities };
       await insertReadings(db, run, sheet, person.id, samples, wanted, readAt);
     }
-    await audit(db, person, jobId, 'round recorded', {
+    await trail('round recorded', {
       setId: body.setId,
       stage: body.stage,
       run: body.run?.id ?? null,

@@ -1,10 +1,9 @@
-import { type Request, Router } from 'express';
+import type { Request, Router } from 'express';
 import type { Speak } from '@/contract/words/speaker';
 import { csv, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { jobAt } from '@/server/features/jobs/job-at';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
-import { who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { speakTo } from '@/server/words/speak-to';
 import { type HistoryQuery, memoryStore, type RememberedRow } from './memory-store';
 
@@ -46,24 +45,23 @@ const cellsOf = (r: RememberedRow, speak: Speak): Record<string, string> => ({
 });
 
 /** What the company remembers: houses with every system ever there, what stands now, jobs like one, all of it as CSV. */
-export function memoryRoutes({ database }: Deps): Router {
-  const router = Router();
-  router.get('/houses', async (request, response) => {
-    response.json({ houses: await memoryStore.houses(database, who(request).companyId, words(request.query.search)) });
+export function memoryRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
+  route.get('/houses', async ({ database, person, request }) => ({
+    houses: await memoryStore.houses(database, person.companyId, words(request.query.search)),
+  }));
+  route.get('/installed', async ({ database, person }) => ({
+    rows: await memoryStore.installed(database, person.companyId),
+  }));
+  route.get('/history', async ({ database, person, request }) => ({
+    rows: await memoryStore.history(database, person.companyId, queryOf(request)),
+  }));
+  route.get('/jobs/:jobId/similar', async ({ database, person, at }) => {
+    const { job } = await sheetFor(database, person, at);
+    return { similar: await memoryStore.similar(database, person.companyId, job.id) };
   });
-  router.get('/installed', async (request, response) => {
-    response.json({ rows: await memoryStore.installed(database, who(request).companyId) });
-  });
-  router.get('/history', async (request, response) => {
-    response.json({ rows: await memoryStore.history(database, who(request).companyId, queryOf(request)) });
-  });
-  router.get('/jobs/:jobId/similar', async (request, response) => {
-    const person = who(request);
-    const { job } = await sheetFor(database, person, jobAt(request));
-    response.json({ similar: await memoryStore.similar(database, person.companyId, job.id) });
-  });
-  router.get('/installed.csv', async (request, response) => {
-    const rows = await memoryStore.installed(database, who(request).companyId);
+  route.get('/installed.csv', async ({ database, person, request, response }) => {
+    const rows = await memoryStore.installed(database, person.companyId);
     sendCsv(
       response,
       'installed',
@@ -73,8 +71,8 @@ export function memoryRoutes({ database }: Deps): Router {
       ),
     );
   });
-  router.get('/history.csv', async (request, response) => {
-    const rows = await memoryStore.history(database, who(request).companyId, queryOf(request));
+  route.get('/history.csv', async ({ database, person, request, response }) => {
+    const rows = await memoryStore.history(database, person.companyId, queryOf(request));
     sendCsv(
       response,
       'history',
@@ -84,5 +82,5 @@ export function memoryRoutes({ database }: Deps): Router {
       ),
     );
   });
-  return router;
+  return route.router;
 }

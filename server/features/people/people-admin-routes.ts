@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { acceptSchema, blockSchema, newPersonSchema, personUpdateSchema } from '@/contract/company';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { openSession } from './open-session';
 import { accept, addPerson, block, changePerson, invite, invitedAs } from './people-admin-service';
 import { peopleAdminStore } from './people-admin-store';
@@ -11,38 +11,34 @@ import { signInBrakes } from './sign-in-brake';
 
 /** The people of a company, kept by its owner and its office. */
 export function peopleAdminRoutes({ database, streams }: Deps): Router {
-  const router = Router();
+  const route = routesOf({ database });
   const everyone = async (companyId: string) => ({ people: await peopleAdminStore.all(database, companyId) });
 
-  router.get('/company/people', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-people');
-    response.json(await everyone(person.companyId));
+  route.get('/company/people', { may: 'keep-people' }, ({ person }) => everyone(person.companyId));
+  route.post('/company/people', { may: 'keep-people', takes: newPersonSchema }, async ({ person, body }) => {
+    await addPerson(database, person, body);
+    return await everyone(person.companyId);
   });
-  router.post('/company/people', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-people');
-    await addPerson(database, person, parseBody(newPersonSchema, request.body));
-    response.status(201).json(await everyone(person.companyId));
-  });
-  router.put('/company/people/:id', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-people');
-    await changePerson(database, person, request.params.id, parseBody(personUpdateSchema, request.body));
-    response.json(await everyone(person.companyId));
-  });
-  router.put('/company/people/:id/blocked', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-people');
-    await block(database, streams, person, request.params.id, parseBody(blockSchema, request.body));
-    response.json(await everyone(person.companyId));
-  });
-  router.post('/company/people/:id/invitation', async (request, response) => {
-    const person = who(request);
-    must(person, 'keep-people');
-    response.status(201).json(await invite(database, person, request.params.id));
-  });
-  return router;
+  route.put(
+    '/company/people/:id',
+    { may: 'keep-people', takes: personUpdateSchema },
+    async ({ person, body, params }) => {
+      await changePerson(database, person, params.id, body);
+      return await everyone(person.companyId);
+    },
+  );
+  route.put(
+    '/company/people/:id/blocked',
+    { may: 'keep-people', takes: blockSchema },
+    async ({ person, body, params }) => {
+      await block(database, streams, person, params.id, body);
+      return await everyone(person.companyId);
+    },
+  );
+  route.post('/company/people/:id/invitation', { may: 'keep-people' }, ({ person, params }) =>
+    invite(database, person, params.id),
+  );
+  return route.router;
 }
 
 /** An invitation is opened and taken by somebody who is not signed in yet. */

@@ -1,10 +1,10 @@
-import { type Request, Router } from 'express';
+import type { Request, Router } from 'express';
 import { languageSchema, signInSchema } from '@/contract/requests';
 import { audit } from '@/server/audit';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
 import { isLoopback } from '@/server/guards';
-import { who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { tell } from '@/server/words/tell';
 import { openSession } from './open-session';
 import { signIn } from './people-service';
@@ -15,7 +15,8 @@ import { signInBrakes } from './sign-in-brake';
 export const DEMO_PASSWORD = 'demo-mill-bridge';
 
 export function peopleRoutes({ database, options, streams }: Deps): Router {
-  const router = Router();
+  const route = routesOf({ database });
+  const { router } = route;
   /** Listed demo passwords are for this machine alone: bound to loopback, and asked for by a name of loopback. */
   const demoHere = (request: Request): boolean => options.demoSignIn && isLoopback(request.headers.host);
   /** Listed only for a demo company and only while the server answers on loopback. */
@@ -51,38 +52,33 @@ export function peopleRoutes({ database, options, streams }: Deps): Router {
   });
 
   /** Where this person is signed in; any of them can be ended from here. */
-  router.get('/sessions', async (request, response) => {
-    response.json({ sessions: await sessionStore.devices(database, who(request).id, request.sessionID) });
-  });
+  route.get('/sessions', async ({ person, request }) => ({
+    sessions: await sessionStore.devices(database, person.id, request.sessionID),
+  }));
 
-  router.post('/sessions/:id/revoke', async (request, response) => {
-    const person = who(request);
-    const ended = await sessionStore.revoke(database, person.id, request.params.id);
+  route.post('/sessions/:id/revoke', { status: 200 }, async ({ person, params, request }) => {
+    const ended = await sessionStore.revoke(database, person.id, params.id);
     if (!ended) throw new Problem('not-found', { message: tell('server.no-such-session-of-yours') });
     streams.end(ended);
-    await audit(database, person, null, 'session revoked', { id: request.params.id });
-    response.json({ sessions: await sessionStore.devices(database, person.id, request.sessionID) });
+    await audit(database, person, null, 'session revoked', { id: params.id });
+    return { sessions: await sessionStore.devices(database, person.id, request.sessionID) };
   });
 
-  router.get('/me', async (request, response) => {
-    response.json({ person: who(request) });
-  });
+  route.get('/me', ({ person }) => ({ person }));
 
-  router.put('/me/language', async (request, response) => {
-    const person = who(request);
-    const { language } = parseBody(languageSchema, request.body);
+  route.put('/me/language', { takes: languageSchema }, async ({ person, body: { language } }) => {
     if (language !== person.language) {
       await peopleStore.setLanguage(database, person.id, language);
       await audit(database, person, null, 'language chosen', { language });
     }
-    response.json({ person: { ...person, language } });
+    return { person: { ...person, language } };
   });
 
-  router.get('/people', async (request, response) => {
-    const people = await peopleStore.ofCompany(database, who(request).companyId);
-    response.json({
+  route.get('/people', async ({ person }) => {
+    const people = await peopleStore.ofCompany(database, person.companyId);
+    return {
       people: people.map((p) => ({ id: p.id, fullName: p.fullName, role: p.role, certification: p.certification })),
-    });
+    };
   });
   return router;
 }

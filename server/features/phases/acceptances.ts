@@ -5,17 +5,15 @@ import type { Phase } from '@/core/job/phases';
 import type { JobSheet } from '@/core/job/sheet';
 import { phaseById } from '@/core/phases/registry';
 import { acceptableIn } from '@/core/phases/start-up/start-up-sheet';
-import { audit } from '@/server/audit';
-import type { Database, Db } from '@/server/db/pool';
+import type { AsksJob } from '@/server/asks';
+import type { Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob } from '@/server/features/jobs/jobs-service';
 import { loadRecorded } from '@/server/features/jobs/recorded';
 import { mustBeOpen } from '@/server/features/measurements/measurements-service';
 import type { Person } from '@/server/features/people/people-store';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
-import { writesFirst } from '@/server/write-once';
 import { addAcceptance } from './acceptances-store';
 
 /** What of a phase may be accepted: look-agains of its sheet, or of the recorded start-up, that nobody let stand yet. */
@@ -25,10 +23,9 @@ export async function acceptableNow(db: Db, person: Person, sheet: JobSheet, pha
 }
 
 /** The lead and the customer let a look-again stand: it stays one, marked accepted. */
-export function accept(database: Database, person: Person, at: JobAt, body: NewAcceptance): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'acceptance', jobId, body }))) return;
+export function accept(asks: AsksJob, body: NewAcceptance): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('acceptance', body))) return;
     const phase = acceptedIn(body);
     mustBeOpen(sheet, phase);
     const finding = (await acceptableNow(db, person, sheet, phase)).find((f) => f.id === body.finding);
@@ -54,6 +51,6 @@ export function accept(database: Database, person: Person, at: JobAt, body: NewA
       { companyId: person.companyId, jobId, circuitId: sheet.circuit.id },
       { ...body, said, personId: person.id },
     );
-    await audit(db, person, jobId, 'accepted against advice', { finding: body.finding, reason: body.reason });
+    await trail('accepted against advice', { finding: body.finding, reason: body.reason });
   });
 }

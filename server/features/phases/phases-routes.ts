@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { acceptanceSchema } from '@/contract/before';
 import {
   amendmentSchema,
@@ -11,11 +11,10 @@ import {
 import type { PhaseDescriptor } from '@/core/phases/phase';
 import { phaseById } from '@/core/phases/registry';
 import type { Deps } from '@/server/deps';
-import { Problem, parseBody } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
+import { Problem } from '@/server/errors/problem';
 import { sheetFor } from '@/server/features/jobs/jobs-service';
 import { writtenAgoS } from '@/server/features/late/late-writes';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { tell } from '@/server/words/tell';
 import { accept, acceptableNow } from './acceptances';
 import { amend, confirm, gatesWithRecorded, override, recordFurnace, recordVacuum, signPhase } from './phases-service';
@@ -26,71 +25,46 @@ function phaseOf(name: string): PhaseDescriptor {
   return phase;
 }
 
-export function phasesRoutes({ database }: Deps): Router {
-  const router = Router();
+export function phasesRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
 
-  router.put('/jobs/:jobId/vacuum', async (request, response) => {
-    response.json(await recordVacuum(database, who(request), jobAt(request), parseBody(vacuumSchema, request.body)));
-  });
+  route.put('/jobs/:jobId/vacuum', { takes: vacuumSchema }, (asks) => recordVacuum(asks, asks.body));
 
-  router.put('/jobs/:jobId/furnace', async (request, response) => {
-    response.json(await recordFurnace(database, who(request), jobAt(request), parseBody(furnaceSchema, request.body)));
-  });
+  route.put('/jobs/:jobId/furnace', { takes: furnaceSchema }, (asks) => recordFurnace(asks, asks.body));
 
-  router.post('/jobs/:jobId/confirmations', async (request, response) => {
-    const body = parseBody(confirmationSchema, request.body);
-    response.json(await confirm(database, who(request), jobAt(request), body.confirmation, body.confirmed));
-  });
+  route.post('/jobs/:jobId/confirmations', { takes: confirmationSchema, status: 200 }, (asks) =>
+    confirm(asks, asks.body.confirmation, asks.body.confirmed),
+  );
 
-  router.post('/jobs/:jobId/acceptances', async (request, response) => {
-    const person = who(request);
-    must(person, 'accept-finding');
-    response
-      .status(201)
-      .json(await accept(database, person, jobAt(request), parseBody(acceptanceSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/acceptances', { may: 'accept-finding', takes: acceptanceSchema }, (asks) =>
+    accept(asks, asks.body),
+  );
 
-  router.get('/jobs/:jobId/phases/:phase/gates', async (request, response) => {
-    const person = who(request);
-    const sheet = await sheetFor(database, person, jobAt(request));
-    const phase = phaseOf(request.params.phase);
+  route.get('/jobs/:jobId/phases/:phase/gates', async ({ database, person, at, params }) => {
+    const sheet = await sheetFor(database, person, at);
+    const phase = phaseOf(params.phase);
     const gates = await gatesWithRecorded(database, person, sheet, phase);
-    response.json({
-      gates,
-      acceptable: await acceptableNow(database, person, sheet, phase.id),
-    });
+    return { gates, acceptable: await acceptableNow(database, person, sheet, phase.id) };
   });
 
-  router.post('/jobs/:jobId/phases/:phase/overrides', async (request, response) => {
-    const person = who(request);
-    must(person, 'override');
-    response
-      .status(201)
-      .json(
-        await override(
-          database,
-          person,
-          jobAt(request),
-          phaseOf(request.params.phase),
-          parseBody(overrideSchema, request.body),
-        ),
-      );
-  });
+  route.post('/jobs/:jobId/phases/:phase/overrides', { may: 'override', takes: overrideSchema }, (asks) =>
+    override(asks, phaseOf(asks.params.phase), asks.body),
+  );
 
-  router.post('/jobs/:jobId/phases/:phase/sign-offs', async (request, response) => {
-    const person = who(request);
+  route.post(
+    '/jobs/:jobId/phases/:phase/sign-offs',
     // An estimator signs what is found and agreed; what is done and proven is signed by a lead.
-    const phase = phaseOf(request.params.phase);
-    must(person, phase.signedBy);
-    const body = parseBody(signOffSchema, request.body);
-    response.status(201).json(await signPhase(database, person, jobAt(request), phase, body, writtenAgoS(request)));
-  });
+    { may: ({ params }) => phaseOf(String(params.phase)).signedBy, takes: signOffSchema },
+    (asks) => signPhase(asks, phaseOf(asks.params.phase), asks.body, writtenAgoS(asks.request)),
+  );
 
-  router.post('/sign-offs/:signOffId/amendments', async (request, response) => {
-    const person = who(request);
-    must(person, 'amend');
-    await amend(database, person, request.params.signOffId, parseBody(amendmentSchema, request.body));
-    response.status(201).json({ amended: true });
-  });
-  return router;
+  route.post(
+    '/sign-offs/:signOffId/amendments',
+    { may: 'amend', takes: amendmentSchema },
+    async ({ database, person, body, params }) => {
+      await amend(database, person, params.signOffId, body);
+      return { amended: true };
+    },
+  );
+  return route.router;
 }

@@ -13,12 +13,12 @@ import { sawOf } from '@/core/phases/saw';
 import { beforeSnapshotOf } from '@/core/phases/snapshot';
 import { hasCircuit } from '@/core/phases/survey/view';
 import { clock, q } from '@/core/words/said';
+import type { AsksJob } from '@/server/asks';
 import { audit } from '@/server/audit';
 import { now } from '@/server/clock';
 import type { Database, Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { contentOf, sameOrStale } from '@/server/errors/stale';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet } from '@/server/features/jobs/job-summary';
 import { changeOpenJob, mustBeEquipped } from '@/server/features/jobs/jobs-service';
 import { loadRecorded } from '@/server/features/jobs/recorded';
@@ -33,14 +33,8 @@ import { writesFirst } from '@/server/write-once';
 import { phasesStore } from './phases-store';
 import { recordKey } from './record-key';
 
-export async function recordVacuum(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  body: VacuumRequest,
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export async function recordVacuum(asks: AsksJob, body: VacuumRequest): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     mustBeOpen(sheet, 'charge');
     if (vacuumWantsReason(sheet)) {
       must(person, 'type-vacuum-alone');
@@ -65,19 +59,16 @@ export async function recordVacuum(
         { yours: body, stored: sheet.vacuum },
         { sent: contentOf(record), kept: contentOf(sheet.vacuum) },
       );
-    await audit(db, person, jobId, 'standing-vacuum test typed', record);
+    await trail('standing-vacuum test typed', record);
   });
 }
 
 /** The typed proof of a furnace alone. */
 export function recordFurnace(
-  database: Database,
-  person: Person,
-  at: JobAt,
+  asks: AsksJob,
   { version, proof }: { version: number; proof: FurnaceProof },
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     mustBeOpen(sheet, 'hand-over');
     if (proof.plateRiseLowF >= proof.plateRiseHighF)
       throw badInput(
@@ -92,20 +83,17 @@ export function recordFurnace(
         { yours: { version, proof }, stored: sheet.furnace },
         { sent: proof, kept: contentOf(sheet.furnace) },
       );
-    await audit(db, person, jobId, 'furnace proof typed', record);
+    await trail('furnace proof typed', record);
   });
 }
 
 /** One confirmation is one tap: merged under a lock, so two crews on one job cannot lose each other's. */
 export async function confirm(
-  database: Database,
-  person: Person,
-  at: JobAt,
+  asks: AsksJob,
   name: keyof StartUpRecord['confirmations'],
   confirmed: boolean,
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     // The test mode is left after the start-up has its signature, before the hand-over.
     mustBeOpen(sheet, name === 'testModeLeft' ? 'hand-over' : 'start-up');
     const row = await phasesStore.record<StartUpRecord>(db, recordKey(person, sheet, 'start-up'), true);
@@ -120,7 +108,7 @@ export async function confirm(
       person.id,
     );
     if (!done) throw new Problem('stale-version', { message: tell('server.someone-confirmed-at-same-moment-try') });
-    await audit(db, person, jobId, confirmed ? 'confirmed' : 'confirmation withdrawn', { name });
+    await trail(confirmed ? 'confirmed' : 'confirmation withdrawn', { name });
   });
 }
 
@@ -131,15 +119,12 @@ export async function gatesWithRecorded(database: Db, person: Person, sheet: Job
 }
 
 export async function override(
-  database: Database,
-  person: Person,
-  at: JobAt,
+  asks: AsksJob,
   phase: PhaseDescriptor,
   body: { id: string; gate: string; reason: string },
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: `override ${phase.id}`, jobId, body }))) return;
+  return changeOpenJob(asks, async ({ db, sheet, person, first, trail }) => {
+    if (!(await first(`override ${phase.id}`, body))) return;
     mustBeOpen(sheet, phase.id);
     const gates = await gatesWithRecorded(db, person, sheet, phase);
     const gate = gates.find((g) => g.id === body.gate);
@@ -157,7 +142,7 @@ export async function override(
       afterEntryId: logOf(sheet, phase.id).at(-1)?.id ?? null,
       personId: person.id,
     });
-    await audit(db, person, jobId, 'gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });
+    await trail('gate overridden', { phase: phase.id, gate: body.gate, reason: body.reason });
   });
 }
 
@@ -172,15 +157,8 @@ function held(gates: Gate[]): Problem {
 }
 
 /** Signs a phase: every gate must hold or be overridden; the snapshot is frozen with its hash. */
-export const signPhase = (
-  database: Database,
-  person: Person,
-  at: JobAt,
-  phase: PhaseDescriptor,
-  body: SignOffBody,
-  agoS?: number,
-): Promise<JobSheet> =>
-  changeOpenJob(database, person, at, (db, sheet) => signUnder(db, person, sheet, phase, body, agoS));
+export const signPhase = (asks: AsksJob, phase: PhaseDescriptor, body: SignOffBody, agoS?: number): Promise<JobSheet> =>
+  changeOpenJob(asks, ({ db, sheet, person }) => signUnder(db, person, sheet, phase, body, agoS));
 
 /** The same inside a transaction that already holds the job. */
 export async function signUnder(

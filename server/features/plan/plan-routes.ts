@@ -4,10 +4,9 @@ import { moveJobSchema } from '@/contract/week';
 import { dayAt } from '@/core/words/calendar';
 import { now } from '@/server/clock';
 import type { Deps } from '@/server/deps';
-import { badInput, Problem, parseBody } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
+import { badInput, Problem } from '@/server/errors/problem';
 import { peopleStore } from '@/server/features/people/people-store';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { tell } from '@/server/words/tell';
 import { calendarOf } from './calendar';
 import { ownShares } from './own-shares';
@@ -21,48 +20,38 @@ const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** What the company's own jobs say of the next one; the week of the office; a person's own calendar. */
 export function planRoutes({ database }: Deps): Router {
-  const router = Router();
-  router.get('/plan/hours', async (request, response) => {
-    response.json({ shares: await ownShares(database, who(request).companyId) });
-  });
+  const route = routesOf({ database });
+  route.get('/plan/hours', async ({ person }) => ({ shares: await ownShares(database, person.companyId) }));
 
-  router.get('/week', async (request, response) => {
-    const { companyId, timeZone } = who(request);
+  route.get('/week', async ({ person, request }) => {
+    const { companyId, timeZone } = person;
     const from = String(request.query.from ?? '');
     if (!DAY.test(from) || Number.isNaN(Date.parse(from)))
       throw badInput('from', tell('server.today-is-not-a-date'), 'YYYY-MM-DD');
     const to = new Date(Date.parse(from) + (WEEK_DAYS - 1) * DAY_MS).toISOString().slice(0, 10);
-    response.json({
+    return {
       from,
       to,
       slots: await slotsBetween(database, companyId, from, to),
       leftOver: await weekStore.leftOver(database, companyId, dayAt(now(), timeZone)),
-    });
+    };
   });
 
-  router.get('/owed', async (request, response) => {
-    response.json({ jobs: await weekStore.owed(database, who(request).companyId) });
-  });
+  route.get('/owed', async ({ person }) => ({ jobs: await weekStore.owed(database, person.companyId) }));
 
-  router.put('/jobs/:jobId/schedule', async (request, response) => {
-    const person = who(request);
-    must(person, 'edit-job');
-    response.json(await moveJob(database, person, jobAt(request), parseBody(moveJobSchema, request.body)));
-  });
+  route.put('/jobs/:jobId/schedule', { may: 'edit-job', takes: moveJobSchema }, (asks) => moveJob(asks, asks.body));
 
-  router.get('/me/calendar', async (request, response) => {
-    response.json({ token: await weekStore.tokenOf(database, who(request).id) });
-  });
-  router.post('/me/calendar', async (request, response) => {
+  route.get('/me/calendar', async ({ person }) => ({ token: await weekStore.tokenOf(database, person.id) }));
+  route.post('/me/calendar', async ({ person }) => {
     const token = randomBytes(TOKEN_BYTES).toString('base64url');
-    await weekStore.setToken(database, who(request).id, token);
-    response.status(201).json({ token });
+    await weekStore.setToken(database, person.id, token);
+    return { token };
   });
-  router.post('/me/calendar/removal', async (request, response) => {
-    await weekStore.setToken(database, who(request).id, null);
-    response.json({ token: null });
+  route.post('/me/calendar/removal', { status: 200 }, async ({ person }) => {
+    await weekStore.setToken(database, person.id, null);
+    return { token: null };
   });
-  return router;
+  return route.router;
 }
 
 /** The feed itself: calendars cannot sign in, so whoever has its address reads it. */

@@ -7,16 +7,15 @@ import { visitsOf } from '@/core/phases/hand-over/visits';
 import { latestOf } from '@/core/phases/log/circuit-log';
 import { rosterOf } from '@/core/phases/plan/days';
 import { type WeekSlot, weekSlots } from '@/core/phases/plan/week';
-import { audit } from '@/server/audit';
+import type { AsksJob } from '@/server/asks';
 import { now } from '@/server/clock';
-import type { Database, Db } from '@/server/db/pool';
+import type { Db } from '@/server/db/pool';
 import { badInput } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import { circuitStore } from '@/server/features/circuit/circuit-store';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { everySheet } from '@/server/features/jobs/job-summary';
 import { changeOpenJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
-import { type Person, peopleStore } from '@/server/features/people/people-store';
+import { peopleStore } from '@/server/features/people/people-store';
 import { tell } from '@/server/words/tell';
 import { writesFirst } from '@/server/write-once';
 import { ownShares } from './own-shares';
@@ -42,10 +41,10 @@ export async function slotsBetween(db: Db, companyId: string, from: string, to: 
 }
 
 /** A job moved to another day or lead: what it was before stays in its log, and the lead's place in the crew is handed on. */
-export function moveJob(database: Database, person: Person, at: JobAt, sent: MoveJob): Promise<JobSheet> {
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export function moveJob(asks: AsksJob, sent: MoveJob): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, trail }) => {
     const { id, version, ...to } = sent;
-    if (!(await writesFirst(db, person, { id, what: 'reschedule', jobId: at.jobId, body: sent }))) return;
+    if (!(await writesFirst(db, person, { id, what: 'reschedule', jobId: jobId, body: sent }))) return;
     mustNotBeHandedOver(sheet);
     const lead = (await peopleStore.ofCompany(db, person.companyId)).find((p) => p.id === to.leadId);
     if (!lead || !may(lead.role, 'lead-job'))
@@ -61,12 +60,12 @@ export function moveJob(database: Database, person: Person, at: JobAt, sent: Mov
         { yours: { version, ...to }, stored: { version: sheet.job.version, ...stored, why: '' } },
         { sent: { leadId: to.leadId, scheduledFor: to.scheduledFor }, kept: stored },
       );
-    await weekStore.move(db, person.companyId, at.jobId, to.leadId, to.scheduledFor);
+    await weekStore.move(db, person.companyId, jobId, to.leadId, to.scheduledFor);
     const write = (kind: string, body: object, supersedesId: string | null) =>
       circuitStore.add(db, {
         id: uuid(),
         companyId: person.companyId,
-        jobId: at.jobId,
+        jobId: jobId,
         circuitId: sheet.circuit.id,
         phase: 'plan',
         kind,
@@ -93,6 +92,6 @@ export function moveJob(database: Database, person: Person, at: JobAt, sent: Mov
       const crew = [...new Set(day.body.crew.map((name) => (name === sheet.job.lead ? lead.fullName : name)))];
       await write('day-plan', { ...day.body, crew }, day.id);
     }
-    await audit(db, person, at.jobId, 'job moved', { from: stored, to });
+    await trail('job moved', { from: stored, to });
   });
 }

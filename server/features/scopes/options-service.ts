@@ -4,24 +4,19 @@ import { may } from '@/core/job/permissions';
 import type { JobSheet } from '@/core/job/sheet';
 import { keptOptions, toTake } from '@/core/phases/scope/offer/offer';
 import { scopeOf } from '@/core/phases/scope/view';
-import { audit } from '@/server/audit';
-import type { Database } from '@/server/db/pool';
+import type { AsksJob } from '@/server/asks';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
-import type { JobAt } from '@/server/features/jobs/job-at';
 import { changeOpenJob, mustNotBeHandedOver } from '@/server/features/jobs/jobs-service';
-import type { Person } from '@/server/features/people/people-store';
 import { phasesStore } from '@/server/features/phases/phases-store';
 import { recordKey } from '@/server/features/phases/record-key';
 import { tell } from '@/server/words/tell';
-import { writesFirst } from '@/server/write-once';
 import { scopesStore } from './scopes-store';
 
 /** Puts a kept option in the place of the scope as it stands: its equipment, and each item that differs in or out. */
-export async function takeOption(database: Database, person: Person, at: JobAt, body: TakeOption): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'option', jobId, body }))) return;
+export async function takeOption(asks: AsksJob, body: TakeOption): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('option', body))) return;
     mustNotBeHandedOver(sheet);
     const option = keptOptions(sheet).find((o) => o.id === body.optionId)?.body;
     if (!option)
@@ -54,6 +49,6 @@ export async function takeOption(database: Database, person: Person, at: JobAt, 
       );
     for (const c of changes)
       await scopesStore.addDecision(db, key, { id: uuid(), ...c, reason: option.name, personId: person.id });
-    await audit(db, person, jobId, 'option taken', { option: option.name, changes });
+    await trail('option taken', { option: option.name, changes });
   });
 }

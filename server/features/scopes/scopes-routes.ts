@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import {
   choiceUpdateSchema,
   customerSignatureSchema,
@@ -7,56 +7,33 @@ import {
   takeOptionSchema,
 } from '@/contract/before';
 import type { Deps } from '@/server/deps';
-import { parseBody } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { takeOption } from './options-service';
 import { addLine, choose, customerSigns, decide, releaseRemoval } from './scopes-service';
 
-export function scopesRoutes({ database }: Deps): Router {
-  const router = Router();
+export function scopesRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
 
-  router.put('/jobs/:jobId/choice', async (request, response) => {
-    const person = who(request);
-    must(person, 'choose-scope');
-    const { version, choice } = parseBody(choiceUpdateSchema, request.body);
-    response.json(await choose(database, person, jobAt(request), version, choice));
-  });
+  route.put('/jobs/:jobId/choice', { may: 'choose-scope', takes: choiceUpdateSchema }, (asks) =>
+    choose(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/decisions', async (request, response) => {
-    const person = who(request);
-    must(person, 'choose-scope');
-    response.status(201).json(await decide(database, person, jobAt(request), parseBody(decisionSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/decisions', { may: 'choose-scope', takes: decisionSchema }, (asks) =>
+    decide(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/scope-lines', async (request, response) => {
-    const person = who(request);
-    must(person, 'choose-scope');
-    response
-      .status(201)
-      .json(await addLine(database, person, jobAt(request), parseBody(scopeLineSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/scope-lines', { may: 'choose-scope', takes: scopeLineSchema }, (asks) =>
+    addLine(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/option', async (request, response) => {
-    const person = who(request);
-    must(person, 'choose-scope');
-    response
-      .status(201)
-      .json(await takeOption(database, person, jobAt(request), parseBody(takeOptionSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/option', { may: 'choose-scope', takes: takeOptionSchema }, (asks) =>
+    takeOption(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/customer-signatures', async (request, response) => {
-    const person = who(request);
-    must(person, 'choose-scope');
-    response
-      .status(201)
-      .json(await customerSigns(database, person, jobAt(request), parseBody(customerSignatureSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/customer-signatures', { may: 'choose-scope', takes: customerSignatureSchema }, (asks) =>
+    customerSigns(asks, asks.body),
+  );
 
-  router.post('/jobs/:jobId/removal', async (request, response) => {
-    const person = who(request);
-    must(person, 'release-removal');
-    response.status(201).json(await releaseRemoval(database, person, jobAt(request)));
-  });
-  return router;
+  route.post('/jobs/:jobId/removal', { may: 'release-removal' }, (asks) => releaseRemoval(asks));
+  return route.router;
 }

@@ -12,9 +12,9 @@ import { itemsToRemember, scopeOf, termsOf } from '@/core/phases/scope/view';
 import type { Choice } from '@/core/scope/choice';
 import { MOST_OWN_LINES } from '@/core/scope/own-line';
 import { type Said, sameSaid } from '@/core/words/said';
-import { audit } from '@/server/audit';
+import type { AsksJob } from '@/server/asks';
 import { now } from '@/server/clock';
-import type { Database, Db } from '@/server/db/pool';
+import type { Db } from '@/server/db/pool';
 import { badInput, Problem } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
 import type { JobAt } from '@/server/features/jobs/job-at';
@@ -27,20 +27,15 @@ import { recordKey } from '@/server/features/phases/record-key';
 import { reportOf } from '@/server/features/reports/reports-service';
 import { speakIn } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
-import { writesFirst } from '@/server/write-once';
 import { equipFromScope } from './equip-from-scope';
 import { scopesStore } from './scopes-store';
 
 /** What is chosen and what stays. After the scope is signed a change here is a change found on the day: the customer answers it. */
 export async function choose(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  version: number,
-  choice: Choice,
+  asks: AsksJob,
+  { version, choice }: { version: number; choice: Choice },
 ): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     mustNotBeHandedOver(sheet);
     for (const [field, id] of [
       ['choice.outdoorId', choice.outdoorId],
@@ -63,15 +58,14 @@ export async function choose(
         { yours: { version, choice }, stored: { version: sheet.scope.version, choice: sheet.scope.choice } },
         { sent: choice, kept: sheet.scope.choice },
       );
-    await audit(db, person, jobId, 'scope chosen', { from: sheet.scope.choice, to: choice });
+    await trail('scope chosen', { from: sheet.scope.choice, to: choice });
   });
 }
 
 /** In or out, by someone who may: a must only goes out by a lead or the owner, a safety item never. */
-export async function decide(database: Database, person: Person, at: JobAt, body: NewDecision): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'decision', jobId, body }))) return;
+export async function decide(asks: AsksJob, body: NewDecision): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('decision', body))) return;
     mustNotBeHandedOver(sheet);
     const item = scopeOf(sheet).items.find((i) => i.id === body.itemId);
     if (!item)
@@ -90,7 +84,7 @@ export async function decide(database: Database, person: Person, at: JobAt, body
       { companyId: person.companyId, jobId, systemId: sheet.system.id },
       { ...body, personId: person.id },
     );
-    await audit(db, person, jobId, 'scope decided', {
+    await trail('scope decided', {
       item: body.itemId,
       decision: body.decision,
       reason: body.reason,
@@ -99,10 +93,9 @@ export async function decide(database: Database, person: Person, at: JobAt, body
 }
 
 /** Work that no rule knows, written into the scope; on the day too: then the customer answers it like any change. */
-export async function addLine(database: Database, person: Person, at: JobAt, body: NewScopeLine): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'scope line', jobId, body }))) return;
+export async function addLine(asks: AsksJob, body: NewScopeLine): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('scope line', body))) return;
     mustNotBeHandedOver(sheet);
     if (sheet.scope.lines.length >= MOST_OWN_LINES)
       throw badInput(
@@ -112,7 +105,7 @@ export async function addLine(database: Database, person: Person, at: JobAt, bod
       );
     const key = { companyId: person.companyId, jobId, systemId: sheet.system.id };
     await scopesStore.addLine(db, key, { ...body, personId: person.id });
-    await audit(db, person, jobId, 'scope line', body);
+    await trail('scope line', body);
   });
 }
 
@@ -131,16 +124,10 @@ async function takeOverOf(db: Db, person: Person, at: JobAt): Promise<Said | und
 }
 
 /** The customer's answer on screen. The words signed must be the words that stand on the sheet: anything else is 409. */
-export async function customerSigns(
-  database: Database,
-  person: Person,
-  at: JobAt,
-  body: NewCustomerSignature,
-): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
-    if (!(await writesFirst(db, person, { id: body.id, what: 'customer signature', jobId, body }))) return;
-    const words = body.subject === TAKE_OVER ? await takeOverOf(db, person, at) : wordsOf(sheet, body.subject);
+export async function customerSigns(asks: AsksJob, body: NewCustomerSignature): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, jobId, first, trail }) => {
+    if (!(await first('customer signature', body))) return;
+    const words = body.subject === TAKE_OVER ? await takeOverOf(db, person, asks.at) : wordsOf(sheet, body.subject);
     // A customer may sign what was handed over already; nothing else is agreed to any more.
     if (body.subject !== TAKE_OVER) mustNotBeHandedOver(sheet);
     if (words === undefined)
@@ -164,7 +151,7 @@ export async function customerSigns(
     if (body.subject === 'change')
       for (const decided of decidedByAnswer(scope, body))
         await scopesStore.addDecision(db, key, { id: uuid(), ...decided, personId: person.id });
-    const after = remembers ? scopeOf(await sheetFor(db, person, at)) : undefined;
+    const after = remembers ? scopeOf(await sheetFor(db, person, asks.at)) : undefined;
     await scopesStore.addSignature(db, key, {
       ...body,
       textHash: createHash('sha256').update(body.text).digest('hex'),
@@ -173,8 +160,8 @@ export async function customerSigns(
       personId: person.id,
     });
     if (body.subject === 'change' && body.answer === 'yes')
-      await equipFromScope(db, person, await sheetFor(db, person, at), { lineSet: changesLineSet(scope) });
-    await audit(db, person, jobId, 'customer answered', {
+      await equipFromScope(db, person, await sheetFor(db, person, asks.at), { lineSet: changesLineSet(scope) });
+    await trail('customer answered', {
       subject: body.subject,
       answer: body.answer,
       reason: body.reason,
@@ -183,9 +170,8 @@ export async function customerSigns(
 }
 
 /** Releases the removal of the old equipment: no hazard, signed scope, pictures taken or waived. */
-export async function releaseRemoval(database: Database, person: Person, at: JobAt): Promise<JobSheet> {
-  const { jobId } = at;
-  return changeOpenJob(database, person, at, async (db, sheet) => {
+export async function releaseRemoval(asks: AsksJob): Promise<JobSheet> {
+  return changeOpenJob(asks, async ({ db, sheet, person, trail }) => {
     if (sheet.removal) return;
     const gates = removalGates(sheet);
     const held = gates.find((g) => !passes(g));
@@ -201,6 +187,6 @@ export async function releaseRemoval(database: Database, person: Person, at: Job
     const record = { by: person.fullName, at: now().toISOString() };
     const done = await phasesStore.putRecord(db, recordKey(person, sheet, REMOVAL_RECORD), record, 0, person.id);
     if (!done) throw new Problem('stale-version', { message: tell('server.someone-released-it-at-same-moment') });
-    await audit(db, person, jobId, 'removal released', record);
+    await trail('removal released', record);
   });
 }

@@ -1,45 +1,33 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { settingsSchema } from '@/contract/before';
 import { checkSettings } from '@/core/job/settings';
 import { WORK_WORDS, WORKS } from '@/core/policy/prices';
 import { PRICE_COLUMNS, priceRow } from '@/core/policy/prices-csv';
 import { scopeSchools } from '@/core/scope/schools';
 import { audit } from '@/server/audit';
-import { csv } from '@/server/csv';
+import { csv, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
-import { parseBody, refusedWith } from '@/server/errors/problem';
+import { refusedWith } from '@/server/errors/problem';
 import { sameOrStale } from '@/server/errors/stale';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { speakTo } from '@/server/words/speak-to';
 import { tell } from '@/server/words/tell';
 import { settingsStore } from './settings-store';
 
-export function settingsRoutes({ database }: Deps): Router {
-  const router = Router();
+export function settingsRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
 
-  router.get('/settings', async (request, response) => {
-    response.json(await settingsStore.read(database, who(request).companyId));
-  });
+  route.get('/settings', ({ database, person }) => settingsStore.read(database, person.companyId));
 
-  router.get('/settings/prices.csv', async (request, response) => {
-    const { settings } = await settingsStore.read(database, who(request).companyId);
+  route.get('/settings/prices.csv', async ({ database, person, request, response }) => {
+    const { settings } = await settingsStore.read(database, person.companyId);
     const schools = scopeSchools(settings);
     const say = speakTo(request);
-    response
-      .attachment('prices.csv')
-      .type('text/csv; charset=utf-8')
-      .send(
-        csv(
-          PRICE_COLUMNS,
-          WORKS.map((work) => priceRow(schools, work, say(WORK_WORDS[work]), schools.currency)),
-        ),
-      );
+    const rows = WORKS.map((work) => priceRow(schools, work, say(WORK_WORDS[work]), schools.currency));
+    sendCsv(response, 'prices', csv(PRICE_COLUMNS, rows));
   });
 
-  router.put('/settings', async (request, response) => {
-    const person = who(request);
-    must(person, 'edit-settings');
-    const body = parseBody(settingsSchema, request.body);
+  route.put('/settings', { may: 'edit-settings', takes: settingsSchema }, async ({ database, person, body }) => {
     const refused = checkSettings(body.settings);
     if (refused) throw refusedWith(refused);
     await database.transaction(async (db) => {
@@ -52,7 +40,7 @@ export function settingsRoutes({ database }: Deps): Router {
         );
       await audit(db, person, null, 'settings changed', { from: before.settings, to: body.settings });
     });
-    response.json(await settingsStore.read(database, person.companyId));
+    return await settingsStore.read(database, person.companyId);
   });
-  return router;
+  return route.router;
 }

@@ -1,43 +1,35 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { observationsSchema, photoSchema, waiverSchema } from '@/contract/before';
 import type { Deps } from '@/server/deps';
 import { Problem, parseBody } from '@/server/errors/problem';
-import { jobAt } from '@/server/features/jobs/job-at';
+import { routesOf } from '@/server/route';
 import { onePicture, pictureOf, signedIn } from '@/server/upload-picture';
-import { must, who } from '@/server/who';
 import { tell } from '@/server/words/tell';
 import { addPhoto, recordObservations, waive } from './surveys-service';
 
 export function surveysRoutes({ database, pictures }: Deps): Router {
-  const router = Router();
+  const route = routesOf({ database });
 
-  router.post('/jobs/:jobId/observations', async (request, response) => {
-    const { observations } = parseBody(observationsSchema, request.body);
-    response.status(201).json(await recordObservations(database, who(request), jobAt(request), observations));
-  });
+  route.post('/jobs/:jobId/observations', { takes: observationsSchema }, (asks) =>
+    recordObservations(asks, asks.body.observations),
+  );
 
-  router.post('/jobs/:jobId/waivers', async (request, response) => {
-    const person = who(request);
-    must(person, 'waive-picture');
-    response.status(201).json(await waive(database, person, jobAt(request), parseBody(waiverSchema, request.body)));
-  });
+  route.post('/jobs/:jobId/waivers', { may: 'waive-picture', takes: waiverSchema }, (asks) => waive(asks, asks.body));
 
-  router.post('/jobs/:jobId/photos', signedIn, onePicture, async (request, response) => {
-    const person = who(request);
-    const raw = (request.body ?? {}) as Record<string, unknown>;
+  route.post('/jobs/:jobId/photos', { before: [signedIn, onePicture] }, (asks) => {
+    const raw = (asks.request.body ?? {}) as Record<string, unknown>;
     const body = parseBody(photoSchema, { ...raw, caption: raw.caption ? raw.caption : null });
-    const file = pictureOf(request);
-    response.status(201).json(await addPhoto(database, pictures, person, jobAt(request), { ...body, file }));
+    return addPhoto(asks, pictures, { ...body, file: pictureOf(asks.request) });
   });
 
   for (const size of ['image', 'thumbnail'] as const) {
-    router.get(`/photos/:photoId/${size}`, async (request, response) => {
-      const data = await pictures.read(database, who(request).companyId, request.params.photoId, size);
+    route.get(`/photos/:photoId/${size}`, async ({ person, params, response }) => {
+      const data = await pictures.read(database, person.companyId, params.photoId, size);
       if (!data) throw new Problem('not-found', { message: tell('server.no-such-picture') });
       // A picture never changes under its id.
       response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
       response.type('image/jpeg').send(data);
     });
   }
-  return router;
+  return route.router;
 }

@@ -1,10 +1,10 @@
-import { Router } from 'express';
+import type { Router } from 'express';
 import { z } from 'zod';
 import { idSchema } from '@/contract/requests';
 import { csv, sendCsv } from '@/server/csv';
 import type { Deps } from '@/server/deps';
 import { parseBody } from '@/server/errors/problem';
-import { must, who } from '@/server/who';
+import { routesOf } from '@/server/route';
 import { readTrail } from './trail-store';
 
 const PAGE = 200;
@@ -19,23 +19,19 @@ const querySchema = z.object({
 });
 
 /** Who looked at what, and changed what. */
-export function trailRoutes({ database }: Deps): Router {
-  const router = Router();
-  router.get('/trail', async (request, response) => {
-    const person = who(request);
-    must(person, 'see-trail');
+export function trailRoutes(deps: Deps): Router {
+  const route = routesOf(deps);
+  route.get('/trail', { may: 'see-trail' }, async ({ database, person, request }) => {
     const { job, person: personId, before } = parseBody(querySchema, request.query);
     const lines = await readTrail(database, person.companyId, { jobId: job, personId, before, limit: PAGE });
-    response.json({ lines });
+    return { lines };
   });
-  router.get('/trail.csv', async (request, response) => {
-    const person = who(request);
-    must(person, 'see-trail');
+  route.get('/trail.csv', { may: 'see-trail' }, async ({ database, person, request, response }) => {
     const { job, person: personId } = parseBody(querySchema, request.query);
     const query = { jobId: job, personId, before: undefined, limit: MOST_ROWS };
     const lines = await readTrail(database, person.companyId, query);
     const cells = lines.map((l) => ({ at: l.at, by: l.by, what: l.what, jobNumber: String(l.jobNumber ?? '') }));
     sendCsv(response, 'trail', csv(FIELDS, cells));
   });
-  return router;
+  return route.router;
 }
