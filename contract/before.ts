@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { libraryItemSchema, matchedPairSchema } from '@/core/equipment/library-item';
 import { modelPatternSchema } from '@/core/equipment/model-pattern';
-import { characters, REFUSED } from '@/core/finding/allow';
-import { oneOf } from '@/core/finding/quantity-field';
+import { REFUSED } from '@/core/finding/allow';
+import { chars, oneOf } from '@/core/finding/quantity-field';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { partRowSchema } from '@/core/plan/take-off/part-row';
 import { choiceSchema } from '@/core/scope/choice';
@@ -14,7 +14,6 @@ import { LANGUAGES } from '@/core/words/render';
 import { idSchema, instant } from './requests';
 
 /** Bodies of the writes before the work: survey, scope, fit, equipment library, settings. */
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 const version = z.number().int().min(0).describe('the version you read, 0 for none');
 
 export const observationSchema = z.strictObject({
@@ -25,9 +24,9 @@ export const observationSchema = z.strictObject({
     .union([z.string().max(200), z.number(), z.boolean(), z.null()])
     .describe('an answer of this question, or null'),
   method: z.enum(METHODS).describe(METHODS.join(', ')),
-  source: text(1, 120),
+  source: chars(1, 120),
   confidence: z.enum(CONFIDENCES).describe(CONFIDENCES.join(', ')),
-  note: z.string().trim().max(500).nullable().meta(characters(0, 500)),
+  note: chars(0, 500).nullable(),
   photoId: idSchema.nullable(),
   occurredAt: instant,
 });
@@ -36,7 +35,7 @@ export const observationsSchema = z.strictObject({
 });
 export type NewObservation = z.infer<typeof observationSchema>;
 
-export const waiverSchema = z.strictObject({ id: idSchema, item: oneOf(BEFORE_IDS), reason: text(10, 500) });
+export const waiverSchema = z.strictObject({ id: idSchema, item: oneOf(BEFORE_IDS), reason: chars(10, 500) });
 
 /** A picture is about a question, an item of the list before dismantling, a fit sheet, a line of the scope, an entry of the log or a phase. */
 export const photoSubjectSchema = z
@@ -48,7 +47,7 @@ export const photoSubjectSchema = z
 export const photoSchema = z.strictObject({
   id: idSchema,
   subject: photoSubjectSchema,
-  caption: z.string().trim().max(200).nullable().meta(characters(0, 200)),
+  caption: chars(0, 200).nullable(),
   takenAt: instant,
 });
 
@@ -67,9 +66,9 @@ export type NewScopeLine = z.infer<typeof scopeLineSchema>;
 export const decisionSchema = z
   .strictObject({
     id: idSchema,
-    itemId: text(1, 60),
+    itemId: chars(1, 60),
     decision: oneOf(['in', 'out']),
-    reason: z.string().trim().max(500).nullable().meta(characters(0, 500)),
+    reason: chars(0, 500).nullable(),
   })
   .refine((d) => d.decision === 'in' || (d.reason ?? '').length >= 5, {
     path: ['reason'],
@@ -91,13 +90,13 @@ export const customerSignatureSchema = z
       .regex(/^(scope|change|hand-over|disclosure:[a-z-]{1,30})$/)
       .describe('scope, change, hand-over or disclosure:<part>'),
     answer: oneOf(['yes', 'no']),
-    reason: z.string().trim().max(500).nullable().meta(characters(0, 500)),
+    reason: chars(0, 500).nullable(),
     /** The words that stood on the screen; they must be the ones that stand on the sheet now. */
-    text: text(1, 20_000),
+    text: chars(1, 20_000),
     /** The same by id and parameters, and the language it was shown in. */
     said: z.looseObject({ id: z.string().max(120) }).describe('what was shown, by id and parameters'),
     language: oneOf(LANGUAGES),
-    customer: text(2, 120),
+    customer: chars(2, 120),
     ink: ink.nullable(),
   })
   .refine((s) => s.answer === 'no' || s.ink !== null, { path: ['ink'], message: REFUSED.unsignedYes })
@@ -110,11 +109,11 @@ export type NewCustomerSignature = z.infer<typeof customerSignatureSchema>;
 /** The customer lets a look-again stand: the words shown, the lead's reason in them, a pen. */
 export const acceptanceSchema = z.strictObject({
   id: idSchema,
-  finding: text(1, 60),
-  reason: text(10, 500),
-  text: text(1, 4000),
+  finding: chars(1, 60),
+  reason: chars(10, 500),
+  text: chars(1, 4000),
   language: oneOf(LANGUAGES),
-  customer: text(2, 120),
+  customer: chars(2, 120),
   ink,
 });
 export type NewAcceptance = z.infer<typeof acceptanceSchema>;

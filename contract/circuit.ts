@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import { CYLINDER_FIELDS } from '@/core/circuit/recovery/cylinder-fields';
-import { characters, YES_NO } from '@/core/finding/allow';
-import { num } from '@/core/finding/quantity-field';
+import { chars, num, yesNo } from '@/core/finding/quantity-field';
 import { schemaOf } from '@/core/form/field';
 import { ENTRY_KINDS } from '@/core/phases/log/entries';
 import { idSchema, instant } from './requests';
 
 /** Bodies of the writes of the refrigerant circuit and the cylinder ledger. */
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 
 export const circuitEntrySchema = z.strictObject({
   id: idSchema,
@@ -34,12 +32,12 @@ export const cylinderMovementSchema = z.strictObject({
   /** Into the cylinder; out of it for "sent away"; not read for a weighing. */
   oz: num(0, 32_000, 'oz'),
   grossOz: num(0, 40_000, 'oz').nullable(),
-  recipient: text(0, 120).nullable(),
-  note: text(0, 300).nullable(),
+  recipient: chars(0, 120).nullable(),
+  note: chars(0, 300).nullable(),
   occurredAt: instant,
   certifiedId: idSchema.optional(),
 });
 /** A cylinder is checked out to a device, or in again; a device has one name for as long as its browser keeps it. */
-export const holderSchema = z.strictObject({ deviceId: idSchema, held: z.boolean().meta(YES_NO) });
+export const holderSchema = z.strictObject({ deviceId: idSchema, held: yesNo });
 export type HolderBody = z.infer<typeof holderSchema>;
 export type NewCylinderMovement = z.infer<typeof cylinderMovementSchema>;

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { characters } from '@/core/finding/allow';
-import { oneOf } from '@/core/finding/quantity-field';
+import { chars, oneOf } from '@/core/finding/quantity-field';
 import { schemaOf } from '@/core/form/field';
 import { companyFields } from '@/core/job/company-form';
 import type { Certification } from '@/core/job/gates';
@@ -16,11 +15,11 @@ const version = z.number().int().min(1).describe('the version you read');
 
 export const setupSchema = z.strictObject({
   /** Printed where the program was started: whoever reads it there is the owner. */
-  code: z.string().trim().min(1).max(40).meta(characters(1, 40)),
+  code: chars(1, 40),
   ...schemaOf(companyFields()).omit({ customerLanguage: true }).shape,
   currency: oneOf(CURRENCIES),
-  ownerName: z.string().trim().min(2).max(120).meta(characters(2, 120)),
-  signIn: z.string().trim().min(3).max(120).meta(characters(3, 120)),
+  ownerName: chars(2, 120),
+  signIn: chars(3, 120),
   password: passwordSchema,
   language: oneOf(LANGUAGES),
 });

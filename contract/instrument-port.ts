@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { characters } from '@/core/finding/allow';
-import { num } from '@/core/finding/quantity-field';
+import { chars, num } from '@/core/finding/quantity-field';
 
 /** The instrument port: line-delimited JSON over TCP, described in docs/formats.md. */
 export const PORT_FORMAT = 'mill-bridge-instrument/1';
@@ -11,7 +10,7 @@ export const MOST_LINES_PER_S = 50;
 export const helloSchema = z.strictObject({
   format: z.literal(PORT_FORMAT).describe(PORT_FORMAT),
   token: z.string().min(10).max(80).describe('the token told when the run was opened'),
-  instrument: z.string().trim().min(1).max(60).meta(characters(1, 60)),
+  instrument: chars(1, 60),
 });
 
 export const readingSchema = z.strictObject({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { plateSchema } from '@/core/equipment/plate';
-import { A_DAY, A_MOMENT, characters, REFUSED, YES_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { A_DAY, A_MOMENT, characters, REFUSED } from '@/core/finding/allow';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { RUN_MODES } from '@/core/finding/run-mode';
 import { furnaceProofSchema } from '@/core/furnace/furnace-proof';
 import { type Phase, READING_PHASES } from '@/core/job/phases';
@@ -26,13 +26,12 @@ export const day = z.iso
   .date()
   .refine((s) => inYears(Date.parse(s)), REFUSED.years)
   .meta(A_DAY);
-const text = (min: number, max: number) => z.string().trim().min(min).max(max).meta(characters(min, max));
 
 /** The language of a person's screens, or of a customer's papers. */
 export const languageSchema = z.strictObject({ language: oneOf(LANGUAGES) });
 
 export const signInSchema = z.strictObject({
-  signIn: text(1, 120),
+  signIn: chars(1, 120),
   password: z.string().min(1).max(200).meta(characters(1, 200)),
   /** Chosen on the sign-in page: the person keeps it from then on. */
   language: oneOf(LANGUAGES).optional(),
@@ -40,12 +39,12 @@ export const signInSchema = z.strictObject({
 
 export const newJobSchema = z.strictObject({
   id: idSchema,
-  customerName: text(1, 120),
-  phone: z.string().trim().max(40).nullable().meta(characters(0, 40)),
-  address: text(1, 160),
-  town: text(1, 80),
+  customerName: chars(1, 120),
+  phone: chars(0, 40).nullable(),
+  address: chars(1, 160),
+  town: chars(1, 80),
   elevationFt: num(-1000, 15000, 'ft'),
-  systemName: text(1, 80),
+  systemName: chars(1, 80),
   leadId: idSchema,
   scheduledFor: day,
   /** What the customer reads: scope, disclosures, report. */
@@ -65,14 +64,14 @@ export const jobDetailsSchema = newJobSchema
   .extend({ version: z.number().int().min(1).describe('the version you read') });
 export type JobDetails = z.infer<typeof jobDetailsSchema>;
 /** A job is cancelled, or opened again. */
-export const jobReasonSchema = z.strictObject({ id: idSchema, reason: text(5, 300) });
+export const jobReasonSchema = z.strictObject({ id: idSchema, reason: chars(5, 300) });
 
 /** One more circuit: of a system of the job, or of another one of the same house, by its name. */
 export const newCircuitSchema = z.strictObject({
   id: idSchema,
-  name: text(1, 40),
+  name: chars(1, 40),
   systemId: idSchema.nullable(),
-  systemName: text(1, 80),
+  systemName: chars(1, 80),
 });
 export type NewCircuit = z.infer<typeof newCircuitSchema>;
 
@@ -91,7 +90,7 @@ export const vacuumSchema = z.strictObject({
   endMicrons: num(1, 20000, 'µm'),
   heldMin: num(0, 600, 'min'),
   /** Asked of a lead when nothing of the circuit is on record: the typed figure passes all of it by. */
-  reason: text(10, 300).optional(),
+  reason: chars(10, 300).optional(),
 });
 export type VacuumRequest = z.infer<typeof vacuumSchema>;
 
@@ -103,7 +102,7 @@ export const furnaceSchema = z.strictObject({
 /** Who has an instrument of the company in hand: the one who says it, or nobody. */
 export const keeperSchema = z.strictObject({
   version: z.number().int().min(0).describe('the version you read, 0 for none'),
-  mine: z.boolean().meta(YES_NO),
+  mine: yesNo,
 });
 
 export const CONFIRMATIONS = [
@@ -118,7 +117,7 @@ export const CONFIRMATIONS = [
 ] as const;
 export const confirmationSchema = z.strictObject({
   confirmation: z.enum(CONFIRMATIONS).describe(CONFIRMATIONS.join(', ')),
-  confirmed: z.boolean().meta(YES_NO),
+  confirmed: yesNo,
 });
 
 export const typedMeasurementSchema = z.strictObject({
@@ -139,7 +138,7 @@ export const typedMeasurementSchema = z.strictObject({
   /** Refrigerant moved by somebody without a certificate: who answers for it. */
   certifiedId: idSchema.optional(),
 });
-export const withdrawMovementSchema = z.strictObject({ id: idSchema, reason: text(5, 300), occurredAt: instant });
+export const withdrawMovementSchema = z.strictObject({ id: idSchema, reason: chars(5, 300), occurredAt: instant });
 export type WithdrawMovement = z.infer<typeof withdrawMovementSchema>;
 export const typedMeasurementsSchema = z.strictObject({
   measurements: z.array(typedMeasurementSchema).min(1).max(40).describe('1 to 40 measurements'),
@@ -203,7 +202,7 @@ export const rigChangeSchema = z.strictObject({
   filterLoaded: num(1, 8, 'times its clean drop').optional(),
   stripsOn: num(0, 4, 'stages').optional(),
   onset: oneOf([...ONSETS, 'none']).optional(),
-  testMode: z.boolean().meta(YES_NO).optional(),
+  testMode: yesNo.optional(),
   probeFaults: z.partialRecord(z.enum(CHANNELS), z.enum(PROBE_FAULTS)).describe('a probe and its fault').optional(),
 });
 
@@ -223,11 +222,11 @@ export const benchChangeSchema = z.strictObject({
   leakMicronCfm: num(0, 100_000, 'µm·CFM').optional(),
   gauge: oneOf(['right', 'fouled', 'lost']).optional(),
   waterOz: num(0, 8, 'oz').optional(),
-  coresIn: z.boolean().meta(YES_NO).optional(),
+  coresIn: yesNo.optional(),
   valveLeaks: num(0, 20, 'of a tight valve').optional(),
-  chilled: z.boolean().meta(YES_NO).optional(),
+  chilled: yesNo.optional(),
 });
-const open = z.boolean().meta(YES_NO);
+const open = yesNo;
 
 export const runCommandSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('start') }),
@@ -308,7 +307,7 @@ export const roundSchema = z.strictObject({
   sign: idSchema.nullable(),
 });
 export type Round = z.infer<typeof roundSchema>;
-export const overrideSchema = z.strictObject({ id: idSchema, gate: text(1, 40), reason: text(10, 500) });
+export const overrideSchema = z.strictObject({ id: idSchema, gate: chars(1, 40), reason: chars(10, 500) });
 export const signOffSchema = z.strictObject({
   id: idSchema,
   saw: z
@@ -318,4 +317,4 @@ export const signOffSchema = z.strictObject({
     .describe('the mark of what stood on the sheet as it was signed (core/phases/saw.ts), or left out'),
 });
 export type SignOffBody = z.infer<typeof signOffSchema>;
-export const amendmentSchema = z.strictObject({ id: idSchema, note: text(5, 1000) });
+export const amendmentSchema = z.strictObject({ id: idSchema, note: chars(5, 1000) });

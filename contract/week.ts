@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { A_DAY, characters } from '@/core/finding/allow';
+import { A_DAY } from '@/core/finding/allow';
+import { chars } from '@/core/finding/quantity-field';
 
 /** A job given to another day or another lead: the reason stays with it. */
 export const moveJobSchema = z.strictObject({
@@ -7,6 +8,6 @@ export const moveJobSchema = z.strictObject({
   version: z.number().int().min(1),
   leadId: z.uuid().describe('a UUID'),
   scheduledFor: z.iso.date().meta(A_DAY),
-  why: z.string().trim().max(200).meta(characters(0, 200)),
+  why: chars(0, 200),
 });
 export type MoveJob = z.infer<typeof moveJobSchema>;

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { ACR_SIZES, boreFt2 } from '@/core/circuit/acr-tube';
 import { tell } from '@/core/circuit/words';
-import { allows, YES_NO } from '@/core/finding/allow';
+import { allows } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { num, yesNo } from '@/core/finding/quantity-field';
 
 /** Inside volume of an indoor coil and of an outdoor unit, ft³ a ton (design defaults: makers seldom tell). */
 const COIL_FT3_PER_TON = 0.04;
@@ -28,7 +28,7 @@ export const sectionVolume = calculation({
     vaporOdIn: z.number().meta(allows(ACR_SIZES)),
     lengthFt: num(0, 500, 'ft'),
     tons: num(0.5, 30, 'tons'),
-    withOutdoor: z.boolean().meta(YES_NO).default(false),
+    withOutdoor: yesNo.default(false),
   }),
   compute: ({ liquidOdIn, vaporOdIn, lengthFt, tons, withOutdoor }) => {
     const liquid = boreFt2(liquidOdIn);

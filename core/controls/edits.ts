@@ -1,13 +1,12 @@
 import { z } from 'zod';
-import { characters } from '@/core/finding/allow';
 import { type Outcome, ok, refuse } from '@/core/finding/outcome';
-import { oneOf } from '@/core/finding/quantity-field';
+import { chars, oneOf } from '@/core/finding/quantity-field';
 import type { Said } from '@/core/words/said';
 import { nodesOf } from './meter';
 import type { Node, Plan, Wire } from './plan';
 import { tell } from './words';
 
-const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
+const name = chars(1, 60);
 
 /** One change to the conductors of a plan, as a hand makes it. */
 export const editSchema = z.discriminatedUnion('kind', [

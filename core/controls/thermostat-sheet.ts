@@ -1,13 +1,10 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { oneNumber } from '@/core/power/fields';
 import { q } from '@/core/words/said';
 import { tell } from './words';
-
-const yesNo = z.boolean().meta(YES_NO);
 
 /** How a thermostat is set up: what is set, and what is read back from the wall. */
 export const thermostatSchema = z.strictObject({

@@ -3,8 +3,8 @@ import { ACR_INSIDE_IN, ACR_SIZES } from '@/core/circuit/acr-tube';
 import { sizesField } from '@/core/circuit/line/allowed-sizes';
 import { chartField } from '@/core/equipment/chart/chart-field';
 import { tell } from '@/core/equipment/words';
-import { allows, characters, REFUSED, YES_OR_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { allows, REFUSED, YES_OR_NO } from '@/core/finding/allow';
+import { chars, num, oneOf } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import type { Said } from '@/core/words/said';
 
@@ -52,9 +52,9 @@ const od = z
   .refine((v) => ACR_INSIDE_IN.has(v), REFUSED.tubeSize)
   .meta(allows(ACR_SIZES));
 const size = num(4, 400, 'in');
-const name = z.string().trim().min(1).max(80).meta(characters(1, 80));
+const name = chars(1, 80);
 const yesNo = z.boolean().meta(YES_OR_NO);
-const note = (most: number) => z.string().trim().max(most).meta(characters(0, most)).nullable().optional();
+const note = (most: number) => chars(0, most).nullable().optional();
 
 /** One piece of equipment that may be ordered: the figures that charge, fit, power and scope need. */
 export const libraryItemSchema = z
@@ -137,7 +137,7 @@ export type LibraryItem = LibraryFields & { id: string; version: number };
 export const matchedPairSchema = z.strictObject({
   outdoorModel: name,
   indoorModel: name,
-  reference: z.string().trim().min(1).max(40).meta(characters(1, 40)),
+  reference: chars(1, 40),
   coolingBtuh: num(3000, 1000000, 'Btu/h'),
 });
 export type MatchedPair = z.infer<typeof matchedPairSchema>;

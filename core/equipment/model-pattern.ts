@@ -1,14 +1,12 @@
 import { z } from 'zod';
 import { characters, REFUSED } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf } from '@/core/finding/quantity-field';
 
 export const PATTERN_PARTS = ['outdoor', 'compressor'] as const;
 export const PATTERN_CONFIDENCE = ['high', 'medium', 'low'] as const;
 
 /** More of them fit almost anything, and take long to try. */
 const MOST_STARS = 3;
-
-const text = (most: number, least: number) => z.string().trim().min(least).max(most).meta(characters(least, most));
 
 /**
  * How a maker writes the size into a model number: `#` is a digit of the size, `?` any one sign, `*` any signs. Tons are the digits
@@ -26,7 +24,7 @@ export const modelPatternSchema = z.strictObject({
     .meta(characters(2, 60)),
   perTon: num(0.1, 12_000, 'per ton'),
   confidence: oneOf(PATTERN_CONFIDENCE),
-  source: text(120, 1),
+  source: chars(1, 120),
 });
 export type ModelPattern = z.infer<typeof modelPatternSchema>;
 

@@ -4,8 +4,8 @@ import { sizesField } from '@/core/circuit/line/allowed-sizes';
 import { UNIT_STATES } from '@/core/circuit/total-charge';
 import { chartField } from '@/core/equipment/chart/chart-field';
 import { tell } from '@/core/equipment/words';
-import { allows, characters, REFUSED, YES_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { allows, REFUSED } from '@/core/finding/allow';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 
 const od = z
@@ -16,15 +16,15 @@ const od = z
 /** What is read off the plate and the line set, once, for one refrigerant circuit. */
 export const plateSchema = z
   .strictObject({
-    maker: z.string().trim().min(1).max(80).meta(characters(1, 80)),
-    model: z.string().trim().min(1).max(80).meta(characters(1, 80)),
-    serial: z.string().trim().max(80).nullable().meta(characters(0, 80)),
+    maker: chars(1, 80),
+    model: chars(1, 80),
+    serial: chars(0, 80).nullable(),
     refrigerant: oneOf(REFRIGERANTS),
     metering: oneOf(['txv', 'eev', 'fixed-orifice']),
-    heatPump: z.boolean().meta(YES_NO),
-    inverter: z.boolean().meta(YES_NO),
+    heatPump: yesNo,
+    inverter: yesNo,
     /** Everything in one sealed cabinet: no line set, no field charge. */
-    packaged: z.boolean().meta(YES_NO).optional(),
+    packaged: yesNo.optional(),
     nominalTons: num(0.75, 25, 'tons'),
     plateVolts: oneOf(['120', '208/230', '240', '208', '460']),
     compressorRlaA: num(1, 200, 'A'),
@@ -41,7 +41,7 @@ export const plateSchema = z
     targetSubcoolingF: num(1, 40, '°F').nullable(),
     targetSource: oneOf(['plate', 'maker', 'technician']),
     /** The size of the fixed orifice that the outdoor unit lists; not asked of older plates. */
-    orificeStamp: z.string().trim().max(20).meta(characters(0, 20)).nullable().optional(),
+    orificeStamp: chars(0, 20).nullable().optional(),
     /** Asked since later, and not of every plate: an older one has none of these. */
     phases: oneOf(['1', '3']).optional(),
     stages: oneOf(['single', 'two', 'variable']).optional(),
@@ -52,7 +52,7 @@ export const plateSchema = z
     vaporSizes: sizesField.nullable().optional(),
     /** What the gauges must show in the test mode of an inverter, by outdoor and indoor air and speed. */
     makerChart: chartField.nullable().optional(),
-    bookPage: z.string().trim().max(120).meta(characters(0, 120)).nullable().optional(),
+    bookPage: chars(0, 120).nullable().optional(),
   })
   .refine((p) => p.vaporLineOdIn > p.liquidLineOdIn, {
     path: ['vaporLineOdIn'],

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { A_DAY, A_TIME, characters, REFUSED, range, upTo, YES_NO } from '@/core/finding/allow';
-import { num } from '@/core/finding/quantity-field';
+import { A_DAY, A_TIME, REFUSED, range, upTo } from '@/core/finding/allow';
+import { chars, num, yesNo } from '@/core/finding/quantity-field';
 import { type Label, type Said, value } from '@/core/words/said';
 
 /** What a person has said on a form so far, by field. */
@@ -126,10 +126,9 @@ export const weight = (label: Label, low: number, high: number, look?: Look) =>
 export const pressure = (label: Label, high: number, look?: Look) =>
   field(num(-15, high, 'psig'), label, { kind: 'pressure' }, look);
 
-export const yes = (label: Label, look?: Look) =>
-  field(z.boolean().meta(YES_NO), label, { kind: 'yes' }, { unasked: false, ...look });
+export const yes = (label: Label, look?: Look) => field(yesNo, label, { kind: 'yes' }, { unasked: false, ...look });
 
-export const words = (most: number, least = 0) => z.string().trim().min(least).max(most).meta(characters(least, most));
+export const words = (most: number, least = 0) => chars(least, most);
 export const text = (label: Label, most: number, least = 0, look?: Look) =>
   field(words(most, least), label, { kind: 'text' }, look);
 
@@ -166,7 +165,7 @@ export const pick = <const T extends Record<string, Said>>(
 };
 /** Yes or no, in words of its own. */
 export const either = (label: Label, options: readonly (readonly [boolean, Said])[], look?: Look) =>
-  field(z.boolean().meta(YES_NO), label, { kind: 'choice', options, stacked: false }, look);
+  field(yesNo, label, { kind: 'choice', options, stacked: false }, look);
 /** A number of which a few are usual. */
 export const usual = (
   label: Label,
@@ -221,7 +220,7 @@ export const own = <S extends z.ZodType>(schema: S, label: Label, shown: Shown, 
   field(schema, label, shown, look);
 
 /** Whether a simulated stand-in gave it; a crew's own hand or instrument leaves it out. */
-export const standIn = () => sinceLater(hidden(z.boolean().meta(YES_NO)));
+export const standIn = () => sinceLater(hidden(yesNo));
 
 /** Nothing is an answer too: kept as null. */
 export const maybe = <S extends z.ZodType>({ schema, ...rest }: Field<S>): Field<z.ZodNullable<S>> => ({

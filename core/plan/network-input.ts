@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { characters, range, upTo } from '@/core/finding/allow';
+import { range, upTo } from '@/core/finding/allow';
 import { type Outcome, refuse } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { chars, num } from '@/core/finding/quantity-field';
 import { list } from '@/core/words/said';
 import { type Activity, loopIn } from './network';
 import { tell } from './words';
 
 export const MOST_ACTIVITIES = 500;
 const MOST_PEOPLE = 50;
-const name = z.string().trim().min(1).max(40).meta(characters(1, 40));
+const name = chars(1, 40);
 
 /** What is said of an activity besides its hours: a hold ties up nobody. */
 export const activityFields = {

@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { characters, YES_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 
-const yesNo = z.boolean().meta(YES_NO);
 const id = z.uuid().describe('a UUID');
 
 /** What the estimator chooses: the new equipment and what stays. Everything else follows by rule. */
@@ -20,7 +18,7 @@ export const choiceSchema = z.strictObject({
   ratingClaimed: yesNo,
   softStarter: yesNo,
   controls: oneOf(['24v', 'communicating', 'undecided']),
-  controlsReason: z.string().trim().max(300).meta(characters(0, 300)),
+  controlsReason: chars(0, 300),
   standIn: num(0, 120, 'in'),
 });
 export type Choice = z.infer<typeof choiceSchema>;

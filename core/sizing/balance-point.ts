@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { num, yesNo } from '@/core/finding/quantity-field';
 import { bisect } from '@/core/numeric/bisect';
 import { tell } from '@/core/sizing/words';
 import { BTUH_PER_W } from '@/core/units/units';
@@ -72,7 +71,7 @@ export const balancePoint = calculation({
     heatLossBtuh: num(1000, 1000000, 'Btu/h'),
     designF: num(-40, 60, '°F'),
     noLoadF: num(45, 75, '°F').default(NO_LOAD_F),
-    frostDent: z.boolean().meta(YES_NO).default(false),
+    frostDent: yesNo.default(false),
   }),
   compute: (i) => {
     if (i.capacity17Btuh >= i.capacity47Btuh) {

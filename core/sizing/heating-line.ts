@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { num, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/sizing/words';
 import { q } from '@/core/words/said';
 import { capacityAt } from './balance-point';
@@ -20,7 +19,7 @@ export const heatingCapacityLine = calculation({
     q47Btuh: num(3000, 500000, 'Btu/h'),
     q17Btuh: num(1000, 500000, 'Btu/h'),
     outdoorF: num(-40, 75, '°F'),
-    frostDent: z.boolean().meta(YES_NO),
+    frostDent: yesNo,
   }),
   compute: ({ q47Btuh, q17Btuh, outdoorF, frostDent }) =>
     q17Btuh >= q47Btuh

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { furnaceRise } from '@/core/air/duct/furnace-rise';
-import { A_DAY, YES_NO } from '@/core/finding/allow';
+import { A_DAY } from '@/core/finding/allow';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/sizing/words';
 import { day, q } from '@/core/words/said';
 import { balancePoint, NO_LOAD_F } from './balance-point';
@@ -30,7 +30,7 @@ export const selectionSchema = z.strictObject({
       capacity47Btuh: num(3000, 500000, 'Btu/h'),
       capacity17Btuh: num(1000, 500000, 'Btu/h'),
       noLoadF: num(45, 75, '°F'),
-      frostDent: z.boolean().meta(YES_NO),
+      frostDent: yesNo,
       stripKw: num(0, 60, 'kW'),
     })
     .nullable(),

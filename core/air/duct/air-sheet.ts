@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { REFUSED, upTo } from '@/core/finding/allow';
 import { eachOnce } from '@/core/finding/each-once';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { cfmPerTonField, STANDARD_CFM_PER_TON, tonsField } from './airflow-per-ton';
 import { pathSchema } from './path';
 
-const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
-const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
+const name = chars(1, 60);
+const id = chars(1, 40);
 const flow = num(10, 20000, 'CFM');
 const loss = num(0, 3, 'in. w.c.');
 
@@ -50,7 +50,7 @@ export const airSheetSchema = z
           name,
           widthIn: num(4, 60, 'in'),
           heightIn: num(4, 60, 'in'),
-          filter: z.boolean().meta(YES_NO),
+          filter: yesNo,
           freeShare: num(0.3, 1, 'of the gross area'),
         }),
       )

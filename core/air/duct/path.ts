@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { characters, upTo } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { upTo } from '@/core/finding/allow';
+import { chars, num, oneOf } from '@/core/finding/quantity-field';
 import { USUAL_FRICTION } from './airflow-per-ton';
 import { FITTING_KINDS, fittingFt } from './fitting-length';
 import { flexMultiplier } from './flex';
 
-const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
+const id = chars(1, 40);
 const fitting = z.strictObject({
   id,
   side: oneOf(['supply', 'return']),

@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { num, yesNo } from '@/core/finding/quantity-field';
 
 /** A low side that comes back by no more than this holds only what boils out of oil (common practice), psi. */
 const REBOUND_PSI = 5;
@@ -29,7 +28,7 @@ export const pumpDownRebound = calculation({
     stopPsig: num(-15, 200, 'psig'),
     afterPsig: num(-15, 600, 'psig'),
     attempt: z.number().int().min(1).max(10).describe('1 to 10'),
-    stillClimbing: z.boolean().meta(YES_NO).default(false),
+    stillClimbing: yesNo.default(false),
   }),
   compute: ({ stopPsig, afterPsig, attempt, stillClimbing }) => {
     const reboundPsi = afterPsig - stopPsig;

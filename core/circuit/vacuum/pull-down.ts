@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { tell } from '@/core/circuit/vacuum/words';
-import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
-import { num } from '@/core/finding/quantity-field';
+import { num, yesNo } from '@/core/finding/quantity-field';
 import { q } from '@/core/words/said';
 
 /** Air at 70 °F, Pa·s. */
@@ -97,7 +96,7 @@ export const pullDown = calculation({
     hoseBoreIn: num(0.05, 2, 'in').optional(),
     hoseLengthIn: num(1, 1200, 'in').optional(),
     hoseCount: num(1, 4, 'hoses').default(1),
-    coresIn: z.boolean().meta(YES_NO).default(false),
+    coresIn: yesNo.default(false),
     gasLoadMicronCfm: num(0, 100_000, 'µm·CFM').default(0),
   }),
   compute: (i) => {

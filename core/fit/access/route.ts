@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { REFUSED, upTo } from '@/core/finding/allow';
 import { eachOnce } from '@/core/finding/each-once';
 import { advise, type Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { bisect } from '@/core/numeric/bisect';
 import { q, type Said } from '@/core/words/said';
@@ -13,8 +13,8 @@ import { neededShortSide } from './face-through-opening';
 import { hatchRange } from './hatch-pass';
 
 const size = num(1, 300, 'in');
-const name = z.string().trim().min(1).max(60).meta(characters(1, 60));
-const id = z.string().trim().min(1).max(40).meta(characters(1, 40));
+const name = chars(1, 60);
+const id = chars(1, 40);
 
 const opening = z.strictObject({ kind: z.literal('opening'), id, label: name, widthIn: size, heightIn: size });
 const corner = z.strictObject({ kind: z.literal('corner'), id, label: name, aIn: size, bIn: size });
@@ -43,7 +43,7 @@ export const routeSchema = z.strictObject({
     .meta(upTo(12, 'pieces'))
     .optional(),
   /** A unit whose compressor oil must stay where it is may not be laid down. */
-  keepUpright: z.boolean().meta(YES_NO),
+  keepUpright: yesNo,
   /** Room for hands and packaging on each side. */
   handlingIn: num(0, 6, 'in'),
   stages: z

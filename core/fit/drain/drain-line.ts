@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import { calculation } from '@/core/finding/calculation';
 import { ok, refuse } from '@/core/finding/outcome';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { IN3_PER_GAL, WATER_LB_PER_GAL } from './condensate';
 
@@ -58,7 +57,7 @@ export const drainTrap = calculation({
   input: z.strictObject({
     negativeStaticInWc: num(0, 5, 'in. w.c., the magnitude'),
     arrangement: oneOf(['draw-through', 'blow-through']).default('draw-through'),
-    trapInside: z.boolean().meta(YES_NO).default(false),
+    trapInside: yesNo.default(false),
   }),
   compute: ({ negativeStaticInWc, arrangement, trapInside }) => {
     if (arrangement === 'blow-through') {

@@ -1,15 +1,12 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { lower, q } from '@/core/words/said';
 import { condensate, condensatePump, furnaceCondensate, PUMP_MARGIN } from './condensate';
 import { CODE_SLOPE, drainSlope, drainTrap, floatTrip, PREFERRED_SLOPE } from './drain-line';
 import { PAN_MARGIN_IN, panMargin } from './pan-margin';
-
-const yesNo = z.boolean().meta(YES_NO);
 
 /** The drain of the indoor unit: line, trap, pan and floats, pump, insulation. */
 export const drainSheetSchema = z.strictObject({

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { characters, REFUSED, upTo, YES_NO } from '@/core/finding/allow';
+import { REFUSED, upTo } from '@/core/finding/allow';
 import { eachOnce } from '@/core/finding/each-once';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { rectangleSchema } from '@/core/fit/curb/curb-overlap';
 
 const size = num(4, 240, 'in');
 const plan = num(-1200, 1200, 'in');
-const text = z.string().trim().min(1).max(60).meta(characters(1, 60));
+const text = chars(1, 60);
 
 export const OBSTACLE_KINDS = ['wall', 'fence', 'plant', 'meter', 'vent', 'other'] as const;
 /** Where the new outdoor unit stands: a plan in inches, y away from the house, and what is above and below. */
@@ -24,7 +24,7 @@ export const placementSchema = z.strictObject({
     /** Front of a side-discharge unit: only the maker's book knows. */
     frontIn: num(0, 240, 'in').nullable(),
     aboveIn: num(0, 240, 'in'),
-    fromBook: z.boolean().meta(YES_NO),
+    fromBook: yesNo,
   }),
   obstacles: z
     .array(
@@ -50,12 +50,12 @@ export const placementSchema = z.strictObject({
     .meta(upTo(6, 'gates')),
   /** Clear height from grade to an eave or deck above the unit; null when nothing is above. */
   overheadIn: num(12, 600, 'in').nullable(),
-  underRunoff: z.boolean().meta(YES_NO),
+  underRunoff: yesNo,
   dischargesOnto: oneOf(['nothing', 'walkway', 'neighbour window']),
   oldPad: rectangleSchema.nullable(),
   padRiseIn: num(0, 24, 'in').nullable(),
-  looseFill: z.boolean().meta(YES_NO),
-  heatPump: z.boolean().meta(YES_NO),
+  looseFill: yesNo,
+  heatPump: yesNo,
   flood: z
     .strictObject({
       designFloodFt: num(-1500, 15000, 'ft'),
@@ -75,7 +75,7 @@ export const placementSchema = z.strictObject({
       stands: oneOf(['open', 'wall', 'corner']),
       bedroomFt: num(1, 500, 'ft').nullable(),
       neighborFt: num(1, 500, 'ft').nullable(),
-      barrier: z.boolean().meta(YES_NO),
+      barrier: yesNo,
       limitDba: num(30, 80, 'dBA'),
     })
     .nullable()
@@ -103,7 +103,7 @@ export const placementSchema = z.strictObject({
     .strictObject({
       gapIn: num(0, 300, 'in'),
       makerGapIn: num(0, 300, 'in').nullable(),
-      drainsPast: z.boolean().meta(YES_NO),
+      drainsPast: yesNo,
     })
     .nullable()
     .optional(),

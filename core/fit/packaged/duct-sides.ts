@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
 import type { Finding } from '@/core/finding/finding';
 import { orderFindings } from '@/core/finding/order';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { tell } from '@/core/fit/words';
 import { q, value } from '@/core/words/said';
 import { crossoverBox } from './crossover-box';
@@ -18,7 +17,7 @@ const height = num(0, 400, 'in');
 export const packagedSchema = z.strictObject({
   unit: openings,
   house: openings,
-  mirroredVariant: z.boolean().meta(YES_NO),
+  mirroredVariant: yesNo,
   clearBelowIn: height,
   supplyOdIn: num(4, 60, 'in'),
   box: z.strictObject({ aIn: num(6, 120, 'in'), bIn: num(6, 120, 'in') }),

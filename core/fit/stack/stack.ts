@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { num, oneOf, yesNo } from '@/core/finding/quantity-field';
 
 const size = num(2, 200, 'in');
 const opening = z.strictObject({ widthIn: size, depthIn: size });
@@ -17,7 +16,7 @@ export const stackSchema = z.strictObject({
   new: unit,
   /** A separate cased coil on top of the furnace; null when the coil is inside. */
   coilHeightIn: num(4, 60, 'in').nullable(),
-  coilOnOilFurnace: z.boolean().meta(YES_NO),
+  coilOnOilFurnace: yesNo,
   panHeightIn: num(0, 12, 'in'),
   /** A base under the new unit, on the return that stays: it moves part of the gap below. */
   raiseIn: num(0, 60, 'in'),
@@ -32,7 +31,7 @@ export const stackSchema = z.strictObject({
       weightLb: num(10, 3000, 'lb'),
       hangers: num(2, 12, 'hangers'),
       hangerLb: num(10, 5000, 'lb'),
-      isolated: z.boolean().meta(YES_NO),
+      isolated: yesNo,
     })
     .nullable()
     .optional(),
@@ -52,7 +51,7 @@ export const stackSchema = z.strictObject({
     .strictObject({
       widthIn: num(0, 240, 'in'),
       platformIn: num(0, 240, 'in'),
-      storageFree: z.boolean().meta(YES_NO),
+      storageFree: yesNo,
     })
     .nullable()
     .optional(),

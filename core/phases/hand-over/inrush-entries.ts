@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { YES_NO } from '@/core/finding/allow';
+import { yesNo } from '@/core/finding/quantity-field';
 import { count, figure, hidden, is, maybe, pick } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { tell } from '@/core/phases/wire/words';
@@ -7,7 +6,7 @@ import { q, value } from '@/core/words/said';
 
 const ofSystem = { ofSystem: true } as const;
 /** Read from the simulated clamp. */
-const simulated = () => hidden(z.boolean().meta(YES_NO), { start: false });
+const simulated = () => hidden(yesNo, { start: false });
 
 /** What a compressor takes when it starts: before a soft starter, and with it; the running system gives it. */
 export const inrushEntries = {

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { characters } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf } from '@/core/finding/quantity-field';
 import { choice, count, either, figure, hidden, maybe, own, pick } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { AWG, CABLES, INSULATION_C } from '@/core/power/conductors';
@@ -80,7 +79,7 @@ export const powerEntries = {
       step: hidden(oneOf(ISOLATION_STEPS)),
       volts: hidden(num(0, 1000, 'V').nullable(), { start: null }),
       microfarads: hidden(num(0.1, 500, 'µF').nullable(), { start: null }),
-      meter: hidden(z.string().trim().max(60).nullable().meta(characters(0, 60)), { start: null }),
+      meter: hidden(chars(0, 60).nullable(), { start: null }),
     },
     (b) =>
       tell('wire.isolation-line', {

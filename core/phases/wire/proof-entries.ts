@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { FAULTS } from '@/core/controls/fault-codes';
 import { RUNS } from '@/core/controls/plan';
 import { CALLS } from '@/core/controls/thermostat';
-import { characters, YES_NO } from '@/core/finding/allow';
-import { num, oneOf } from '@/core/finding/quantity-field';
+import { chars, num, oneOf, yesNo } from '@/core/finding/quantity-field';
 import { hidden } from '@/core/form/field';
 import { entry } from '@/core/phases/log/entry';
 import { list, q } from '@/core/words/said';
@@ -11,10 +10,10 @@ import { CALL_WORDS, codesWords, deviceWords } from './names';
 import { tell } from './words';
 
 const tapped = { ofSystem: true, byTap: true } as const;
-const node = z.string().trim().min(1).max(60).meta(characters(1, 60));
+const node = chars(1, 60);
 const nodeField = () => hidden(node);
 /** Read from the simulated cabinet or clamp. */
-const simulated = () => hidden(z.boolean().meta(YES_NO), { start: false });
+const simulated = () => hidden(yesNo, { start: false });
 /** A call with what was held open. */
 const trial = {
   call: hidden(oneOf(CALLS)),
