@@ -1,24 +1,18 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { alsoListening, Client, startServer, type TestServer } from './testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { alsoListening, Client, startServer } from './testing/harness';
 
-let server: TestServer;
-let close: () => Promise<void>;
-let abroad: string;
-beforeAll(async () => {
-  server = await startServer();
-  await server.database.run("update companies set demo = true where name = 'birch'");
-  const webDir = mkdtempSync(path.join(tmpdir(), 'mb-web-'));
-  mkdirSync(path.join(webDir, 'assets'));
-  writeFileSync(path.join(webDir, 'index.html'), '<!doctype html><title>Mill Bridge</title>');
-  writeFileSync(path.join(webDir, 'assets', 'main-abc.js'), 'export {};');
-  // The same parts, as they would be when HOST is set to something else than loopback.
-  const also = await alsoListening(server, { demoSignIn: false, webDir, sessionSecret: 'abroad' });
-  abroad = also.origin;
-  close = also.close;
-});
+const server = await startServer();
+await server.database.run("update companies set demo = true where name = 'birch'");
+const webDir = mkdtempSync(path.join(tmpdir(), 'mb-web-'));
+mkdirSync(path.join(webDir, 'assets'));
+writeFileSync(path.join(webDir, 'index.html'), '<!doctype html><title>Mill Bridge</title>');
+writeFileSync(path.join(webDir, 'assets', 'main-abc.js'), 'export {};');
+const also = await alsoListening(server, { demoSignIn: false, webDir, sessionSecret: 'abroad' });
+const abroad = also.origin;
+const close = also.close;
 afterAll(async () => {
   await close();
   await server.stop();

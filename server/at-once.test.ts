@@ -1,16 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { cylinderFillOf } from '@/core/circuit/recovery/cylinder';
 import { FILL_SHARE } from '@/core/circuit/recovery/cylinder-fill';
 import { EMPTY_CYLINDER } from '@/demo/sample-entries';
-import { type Client, movement, newJob, passVacuum, type Reply, startServer, type TestServer } from './testing/harness';
+import { movement, newJob, passVacuum, type Reply, startServer } from './testing/harness';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const now = () => new Date().toISOString();

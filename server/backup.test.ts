@@ -1,18 +1,14 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { openDatabase } from '@/server/db/pool';
-import { freshSchema, startServer, type TestServer } from '@/server/testing/harness';
+import { freshSchema, startServer } from '@/server/testing/harness';
 import { JobWalk } from '@/server/testing/job-walk';
 import { DumpTrouble, dump, load, tool } from '../scripts/dump.mjs';
 
-let server: TestServer;
-let folder: string;
-beforeAll(async () => {
-  server = await startServer();
-  folder = mkdtempSync(path.join(tmpdir(), 'mb-dump-'));
-});
+const server = await startServer();
+const folder = mkdtempSync(path.join(tmpdir(), 'mb-dump-'));
 afterAll(async () => {
   await server.stop();
   rmSync(folder, { recursive: true, force: true });

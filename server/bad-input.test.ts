@@ -1,24 +1,19 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { CATALOG } from '@/core/catalog';
 import { FIT_KINDS } from '@/core/fit/sheets';
 import { ENTRY_KINDS } from '@/core/phases/log/entries';
 import { PROBLEMS } from './errors/catalog';
-import { type Client, newJob, startServer, type TestServer } from './testing/harness';
+import { newJob, startServer } from './testing/harness';
 
 /** FUZZ=10000 for a long run. */
 const FUZZ_RUNS = Number(process.env.FUZZ ?? 400);
 
-let server: TestServer;
-let lead: Client;
-let jobId: string;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  jobId = (await newJob(lead)).id;
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const jobId = (await newJob(lead)).id;
 afterAll(() => server.stop());
 
 const writes = (): [string, string][] => [

@@ -1,8 +1,8 @@
 import { type AddressInfo, connect, createServer, type Server, type Socket } from 'node:net';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { openDatabase } from './db/pool';
 import { DatabaseWatch } from './db/watch';
-import { alsoListening, Client, PASSWORD, startServer, type TestServer, until } from './testing/harness';
+import { alsoListening, Client, PASSWORD, startServer, until } from './testing/harness';
 
 /** Stands between the server and its database, and can fall silent without hanging up: what a frozen database does. */
 class Between {
@@ -41,41 +41,33 @@ class Between {
   }
 }
 
-let server: TestServer;
-let between: Between;
-let watch: DatabaseWatch;
-let origin: string;
-let stop: () => Promise<void>;
-beforeAll(async () => {
-  server = await startServer();
-  // The driver keeps them a level deeper than its types say.
-  const {
-    host,
-    port,
-    user,
-    password,
-    database: name,
-  } = (
-    server.database.pool.pool.config as unknown as {
-      connectionConfig: { host?: string; port?: number; user: string; password?: string; database: string };
-    }
-  ).connectionConfig;
-  between = new Between(port ?? 3306, host ?? '127.0.0.1');
-  between.server.listen(0, '127.0.0.1');
-  await new Promise((done) => between.server.once('listening', done));
-  const near = (between.server.address() as AddressInfo).port;
-  const database = openDatabase(`mysql://${user}:${encodeURIComponent(password ?? '')}@127.0.0.1:${near}/${name}`);
-  watch = new DatabaseWatch(database).start();
-  const also = await alsoListening(server, { demoSignIn: true, sessionSecret: 'frozen' }, { database, watch });
-  origin = also.origin;
-  stop = async () => {
-    watch.stop();
-    await also.close();
-    const closed = database.close();
-    between.close();
-    await closed.catch(() => undefined);
-  };
-});
+const server = await startServer();
+const {
+  host,
+  port,
+  user,
+  password,
+  database: name,
+} = (
+  server.database.pool.pool.config as unknown as {
+    connectionConfig: { host?: string; port?: number; user: string; password?: string; database: string };
+  }
+).connectionConfig;
+const between = new Between(port ?? 3306, host ?? '127.0.0.1');
+between.server.listen(0, '127.0.0.1');
+await new Promise((done) => between.server.once('listening', done));
+const near = (between.server.address() as AddressInfo).port;
+const database = openDatabase(`mysql://${user}:${encodeURIComponent(password ?? '')}@127.0.0.1:${near}/${name}`);
+const watch = new DatabaseWatch(database).start();
+const also = await alsoListening(server, { demoSignIn: true, sessionSecret: 'frozen' }, { database, watch });
+const origin = also.origin;
+const stop = async () => {
+  watch.stop();
+  await also.close();
+  const closed = database.close();
+  between.close();
+  await closed.catch(() => undefined);
+};
 afterAll(async () => {
   await stop();
   await server.stop();

@@ -1,34 +1,18 @@
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  alsoListening,
-  type Client,
-  movement,
-  newJob,
-  passVacuum,
-  startServer,
-  type TestServer,
-  until,
-} from './testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { alsoListening, movement, newJob, passVacuum, startServer, until } from './testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let tls: string;
-let close: () => Promise<void>;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  // As it stands behind a proxy that ends TLS, under one name.
-  const also = await alsoListening(server, {
-    demoSignIn: true,
-    sessionSecret: 'tls',
-    trustProxy: 1,
-    allowedHosts: ['bridge.example'],
-  });
-  tls = `${also.origin}/api`;
-  close = also.close;
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const also = await alsoListening(server, {
+  demoSignIn: true,
+  sessionSecret: 'tls',
+  trustProxy: 1,
+  allowedHosts: ['bridge.example'],
 });
+const tls = `${also.origin}/api`;
+const close = also.close;
 afterAll(async () => {
   await close();
   await server.stop();

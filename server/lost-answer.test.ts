@@ -1,16 +1,12 @@
 import { request } from 'node:http';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import { EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
-import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from './testing/harness';
+import { movement, newJob, ON_PAPER, startServer } from './testing/harness';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 /** Sends it whole and hangs up without reading the answer, as a phone does that walks out of reach. */

@@ -19,7 +19,7 @@ import { english } from '@/core/words/testing/english';
 import { INVERTER_CHART } from '@/demo/inverter-chart';
 import { EMPTY_CYLINDER } from '@/demo/sample-entries';
 import { PROBLEMS } from './errors/catalog';
-import { type Client, newJob, startServer, type TestServer } from './testing/harness';
+import { newJob, startServer } from './testing/harness';
 
 /** FUZZ=20000 for a long run; two thousand bodies with those that come late. */
 const FUZZ_RUNS = Number(process.env.FUZZ ?? 1600);
@@ -30,16 +30,10 @@ const LATE_RUNS = Math.round(FUZZ_RUNS / 4 / LATE_JOBS);
 
 const instrumentId = uuid();
 
-let server: TestServer;
-let lead: Client;
-let owner: Client;
-let stranger: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-  stranger = await server.as('birch-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
+const stranger = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 /** The job that is written to at the moment, and what stands beside it. */

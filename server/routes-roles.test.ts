@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { type Act, MAY, ROLES, type Role } from '@/core/job/permissions';
-import { type Client, movement, newJob, passVacuum, startServer, type TestServer } from './testing/harness';
+import { type Client, movement, newJob, passVacuum, startServer } from './testing/harness';
 
 /**
  * Every write of the server with the act it asks for; `everyone` where any signed-in person may, `nobody signed in`
@@ -83,14 +83,10 @@ const ROUTES: Record<string, Act | 'everyone' | 'nobody signed in' | 'by rule'> 
   'PUT /settings': 'edit-settings',
 };
 
-let server: TestServer;
 const as = {} as Record<Role, Client>;
-let birch: Client;
-beforeAll(async () => {
-  server = await startServer();
-  for (const role of ROLES) as[role] = await server.as(`alder-${role}`);
-  birch = await server.as('birch-lead');
-});
+const server = await startServer();
+for (const role of ROLES) as[role] = await server.as(`alder-${role}`);
+const birch = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 /** The routes as the server's files say them. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { FIT_EMPTY } from '@/core/fit/sheets';
 import type { JobSheet } from '@/core/job/sheet';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
@@ -9,16 +9,11 @@ import { OLD_CHARGE } from '@/demo/sample-entries';
 import { withWaiting } from '@/web/api/outbox/overlay';
 import type { Waiting } from '@/web/api/outbox/waiting';
 import type { Me } from '@/web/api/use-me';
-import { type Client, movement, newJob, passVacuum, startServer, type TestServer } from './testing/harness';
+import { movement, newJob, passVacuum, startServer } from './testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let me: Me;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  me = (await lead.get('/me')).body.person as unknown as Me;
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const me = (await lead.get('/me')).body.person as unknown as Me;
 afterAll(() => server.stop());
 
 type Write = { method: 'POST' | 'PUT'; path: string; body: unknown };

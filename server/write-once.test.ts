@@ -1,16 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
-import { type Client, movement, newJob, passVacuum, startServer, type TestServer } from './testing/harness';
+import { movement, newJob, passVacuum, startServer } from './testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let birch: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  birch = await server.as('birch-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const birch = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 const at = '2026-03-02T14:00:00.000Z';

@@ -1,11 +1,8 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-beforeAll(async () => {
-  server = await startServer();
-  await server.database.run('create table notes (id int primary key, says varchar(40) not null)');
-}, 120_000);
+const server = await startServer();
+await server.database.run('create table notes (id int primary key, says varchar(40) not null)');
 afterAll(() => server.stop());
 beforeEach(() => server.database.run('delete from notes'));
 

@@ -4,8 +4,8 @@ import path from 'node:path';
 import { unzipSync } from 'fflate';
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { alsoListening, Client, PASSWORD, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { alsoListening, Client, PASSWORD, startServer } from '@/server/testing/harness';
 import { JobWalk } from '@/server/testing/job-walk';
 import { ObjectStore } from '@/server/testing/object-store';
 import { folderShelf } from './folder-shelf';
@@ -18,16 +18,13 @@ import { type Shelf, shelfKey } from './shelf';
 const store = new ObjectStore('job-pictures', 'crew-key');
 const root = mkdtempSync(path.join(tmpdir(), 'mb-pictures-'));
 const shelves: Record<string, Shelf> = { folder: folderShelf(root) };
-let server: TestServer;
-beforeAll(async () => {
-  server = await startServer();
-  shelves['object store'] = objectShelf({
-    bucket: 'job-pictures',
-    prefix: 'pictures',
-    endpoint: await store.open(),
-    region: 'us-east-1',
-    credentials: { accessKeyId: 'crew-key', secretAccessKey: 'not a secret' },
-  });
+const server = await startServer();
+shelves['object store'] = objectShelf({
+  bucket: 'job-pictures',
+  prefix: 'pictures',
+  endpoint: await store.open(),
+  region: 'us-east-1',
+  credentials: { accessKeyId: 'crew-key', secretAccessKey: 'not a secret' },
 });
 afterAll(async () => {
   store.close();

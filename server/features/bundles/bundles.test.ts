@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import Papa from 'papaparse';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { DEMO_COMPANY } from '@/demo/company';
 import { loadDemo } from '@/demo/load-demo';
 import { migrate, migrations } from '@/server/db/migrate';
-import { type Database, openDatabase } from '@/server/db/pool';
+import { openDatabase } from '@/server/db/pool';
 import { peopleStore } from '@/server/features/people/people-store';
 import { Pictures } from '@/server/pictures/pictures';
-import { type Client, freshSchema, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, freshSchema, newJob, startServer } from '@/server/testing/harness';
 import { bringJob } from './bundle-bring';
 import { readBundle, sha256, writeBundle } from './bundle-file';
 import { type Kept, readKept } from './bundle-read';
@@ -18,21 +18,14 @@ import { bundleRowsSchema } from './bundle-schema';
 import { samplesIn, streamCsv } from './stream-csv';
 import { MOST_UNPACKED_BYTES } from './zip';
 
-let demo: Database;
-let dropDemo: () => Promise<void>;
-let server: TestServer;
-let owner: Client;
-let lead: Client;
-beforeAll(async () => {
-  const schema = await freshSchema();
-  dropDemo = schema.drop;
-  demo = openDatabase(schema.uri);
-  await migrate(demo, migrations());
-  await loadDemo({ database: demo }, () => undefined);
-  server = await startServer();
-  owner = await server.as('alder-owner');
-  lead = await server.as('alder-lead');
-});
+const schema = await freshSchema();
+const dropDemo = schema.drop;
+const demo = openDatabase(schema.uri);
+await migrate(demo, migrations());
+await loadDemo({ database: demo }, () => undefined);
+const server = await startServer();
+const owner = await server.as('alder-owner');
+const lead = await server.as('alder-lead');
 afterAll(async () => {
   await server.stop();
   await demo.close();

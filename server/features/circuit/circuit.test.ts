@@ -15,25 +15,12 @@ import {
   PUMP_SETUP,
 } from '@/demo/sample-entries';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
-import {
-  type Client,
-  movement,
-  newJob,
-  type Reply,
-  startServer,
-  type TestServer,
-  until,
-} from '@/server/testing/harness';
+import { type Client, movement, newJob, type Reply, startServer, until } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  // The shorter hold, so that a simulated one is over within seconds.
-  const owner = await server.as('alder-owner');
-  await owner.put('/settings', { version: 1, settings: { holdMin: '15' } });
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
+await owner.put('/settings', { version: 1, settings: { holdMin: '15' } });
 afterAll(() => server.stop());
 
 const OLD = { ...OLD_CHARGE, outdoorFt3: null };

@@ -1,14 +1,10 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const write = (walk: JobWalk, kind: string, body: object, supersedesId: string | null = null) => {

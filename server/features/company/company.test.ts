@@ -1,23 +1,16 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { PersonRecord } from '@/contract/company';
-import { type Client, PASSWORD, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, PASSWORD, startServer } from '@/server/testing/harness';
 import { must } from '@/server/testing/job-walk';
 import { isEmpty, setUp, setupCode } from './setup';
 
 const NEW_PASSWORD = 'over the mill bridge at dawn';
-let server: TestServer;
-let owner: Client;
-let office: Client;
-let lead: Client;
-let stranger: Client;
-beforeAll(async () => {
-  server = await startServer();
-  owner = await server.as('alder-owner');
-  office = await server.as('alder-office');
-  lead = await server.as('alder-lead');
-  stranger = await server.as('birch-owner');
-});
+const server = await startServer();
+const owner = await server.as('alder-owner');
+const office = await server.as('alder-office');
+const lead = await server.as('alder-lead');
+const stranger = await server.as('birch-owner');
 afterAll(() => server.stop());
 
 const person = (change: object = {}) => ({

@@ -1,14 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { type Client, ON_PAPER, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
 const CODE = 'HKMQR-47XZ2';
 const PASSWORD = 'over the mill bridge at dawn';
-let server: TestServer;
-beforeAll(async () => {
-  server = await startServer({ setupCode: CODE });
-});
+const server = await startServer({ setupCode: CODE });
 afterAll(() => server.stop());
 
 const setup = (change: object = {}) => ({

@@ -1,18 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { KnownSite } from '@/contract/customers';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, newJob, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let owner: Client;
-let stranger: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-  stranger = await server.as('birch-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
+const stranger = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 const found = async (client: Client, search: string): Promise<KnownSite[]> =>

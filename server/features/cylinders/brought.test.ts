@@ -1,13 +1,9 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, expect, it } from 'vitest';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, expect, it } from 'vitest';
+import { startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let office: Client;
-beforeAll(async () => {
-  server = await startServer();
-  office = await server.as('alder-owner');
-});
+const server = await startServer();
+const office = await server.as('alder-owner');
 afterAll(() => server.stop());
 
 const stamps = {

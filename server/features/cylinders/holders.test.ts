@@ -1,17 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { ListedCylinder } from '@/core/circuit/recovery/checked-out';
 import { EMPTY_CYLINDER } from '@/demo/sample-entries';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 async function added(): Promise<{

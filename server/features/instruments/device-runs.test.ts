@@ -1,21 +1,16 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { movementId } from '@/contract/movement-id';
 import { readingId } from '@/contract/reading-id';
 import { sawOf } from '@/core/phases/saw';
 import type { Said } from '@/core/words/said';
 import { english } from '@/core/words/testing/english';
-import { type Client, newJob, passVacuum, roundOf, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, passVacuum, roundOf, startServer } from '@/server/testing/harness';
 import { readRunData } from './run-data';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 const STARTED = '2026-06-01T12:00:00.000Z';

@@ -1,24 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, describe, expect, it, vi } from 'vitest';
 import { movementsOf } from '@/core/job/movements';
-import {
-  type Client,
-  movement,
-  newJob,
-  passVacuum,
-  roundOf,
-  startServer,
-  type TestServer,
-  until,
-} from '@/server/testing/harness';
+import { type Client, movement, newJob, passVacuum, roundOf, startServer, until } from '@/server/testing/harness';
 import { readRunData } from './run-data';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 type StreamEvent = { event: string; data: Record<string, never> & { seq: number; durableSeq: number } };

@@ -1,18 +1,14 @@
 import { connect } from 'node:net';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { OLD_CHARGE } from '@/demo/sample-entries';
 import { InstrumentPort } from '@/server/features/instruments/instrument-port';
 import { Gauge } from '@/server/testing/gauge';
-import { newJob, startServer, type TestServer, until } from '@/server/testing/harness';
+import { newJob, startServer, until } from '@/server/testing/harness';
 
-let server: TestServer;
-let port: InstrumentPort;
-beforeAll(async () => {
-  server = await startServer();
-  port = new InstrumentPort(server.hall, () => undefined);
-  await port.listen(0);
-});
+const server = await startServer();
+const port = new InstrumentPort(server.hall, () => undefined);
+await port.listen(0);
 afterAll(async () => {
   await port.close();
   await server.stop();

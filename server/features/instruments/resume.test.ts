@@ -1,17 +1,13 @@
 import { pathToFileURL } from 'node:url';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, newJob, passVacuum, startServer, type TestServer, until } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { newJob, passVacuum, startServer, until } from '@/server/testing/harness';
 import { InstrumentHall } from './instrument-hall';
 import { readRunData } from './run-data';
 import { runsStore } from './runs-store';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const MINUTE = 60_000;

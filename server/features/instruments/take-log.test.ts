@@ -1,13 +1,9 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { newJob, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const ROWS = { runSeconds: [0, 2, 4], values: { microns: [900, null, 850], pipeF: [70, 70.5, 71] } };

@@ -1,21 +1,16 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { movementsOf } from '@/core/job/movements';
 import { recoveryView } from '@/core/phases/recover/view';
 import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
 import { Gauge } from '@/server/testing/gauge';
-import { type Client, newJob, passVacuum, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, passVacuum, startServer } from '@/server/testing/harness';
 import { InstrumentPort } from './instrument-port';
 
-let server: TestServer;
-let lead: Client;
-let port: InstrumentPort;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  port = new InstrumentPort(server.hall, () => undefined);
-  await port.listen(0);
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const port = new InstrumentPort(server.hall, () => undefined);
+await port.listen(0);
 afterAll(async () => {
   port.close();
   await server.stop();

@@ -1,20 +1,15 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { Gate } from '@/core/job/gates';
 import type { JobSheet } from '@/core/job/sheet';
 import { english } from '@/core/words/testing/english';
 import { EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
-import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { movement, newJob, ON_PAPER, startServer } from '@/server/testing/harness';
 import { JobWalk } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 const sheetAt = (jobId: string, circuitId: string): Promise<JobSheet> => new JobWalk(lead, jobId, circuitId).sheet();

@@ -1,19 +1,13 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { barometerPsia } from '@/core/air/moist-air';
 import type { JobSheet } from '@/core/job/sheet';
-import { type Client, movement, newJob, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { movement, newJob, ON_PAPER, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-let people: { id: string; role: string; fullName: string }[];
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-  people = (await lead.get('/people')).body.people as never;
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
+const people = (await lead.get('/people')).body.people as { id: string; role: string; fullName: string }[];
 afterAll(() => server.stop());
 
 const detailsOf = (s: JobSheet, change: object = {}) => ({

@@ -1,43 +1,37 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { uniform } from '@/core/numeric/random';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, startServer } from '@/server/testing/harness';
 import { type JobListQuery, listJobs } from './job-list';
 
 /** The list by its indexes against the same list sorted whole in memory. */
 const TODAY = '2026-06-10';
 const NAMES = ['Alma Sedge', 'Bakery on Farrow', 'Senn School', "O'Dell", 'Wren cottage'];
-let server: TestServer;
-let lead: Client;
-let companyId: string;
 type Row = { jobId: string; number: number; state: string; scheduledFor: string; silent: number; text: string };
-let all: Row[];
 
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  const birch = await server.as('birch-lead');
-  await newJob(birch, { customerName: 'Bakery of the others', scheduledFor: TODAY });
-  const state = { seed: 4 };
-  const pick = <T>(from: readonly T[]): T => from[Math.floor(uniform(state) * from.length)]!;
-  for (let i = 0; i < 36; i++) {
-    const day = new Date(Date.parse(TODAY) + Math.round((uniform(state) - 0.5) * 8) * 86_400_000);
-    const { id } = await newJob(lead, {
-      customerName: pick(NAMES),
-      scheduledFor: day.toISOString().slice(0, 10),
-      plate: null,
-    });
-    await server.database.run(
-      'update job_summary set state = :to, check_in_due = if(:silent, now() - interval 1 day, null) where job_id = :id',
-      { to: pick(['open', 'open', 'done', 'cancelled']), silent: uniform(state) < 0.12 ? 1 : 0, id },
-    );
-  }
-  all = await server.database.rows<Row>(
-    `select s.job_id as jobId, s.number, s.state, s.scheduled_for as scheduledFor, s.check_in_due is not null as silent,
-       s.search_text as text from job_summary s join companies c on c.id = s.company_id where c.name = 'alder'`,
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const birch = await server.as('birch-lead');
+await newJob(birch, { customerName: 'Bakery of the others', scheduledFor: TODAY });
+const state = { seed: 4 };
+const pick = <T>(from: readonly T[]): T => from[Math.floor(uniform(state) * from.length)]!;
+for (let i = 0; i < 36; i++) {
+  const day = new Date(Date.parse(TODAY) + Math.round((uniform(state) - 0.5) * 8) * 86_400_000);
+  const { id } = await newJob(lead, {
+    customerName: pick(NAMES),
+    scheduledFor: day.toISOString().slice(0, 10),
+    plate: null,
+  });
+  await server.database.run(
+    'update job_summary set state = :to, check_in_due = if(:silent, now() - interval 1 day, null) where job_id = :id',
+    { to: pick(['open', 'open', 'done', 'cancelled']), silent: uniform(state) < 0.12 ? 1 : 0, id },
   );
-  const [company] = await server.database.rows<{ id: string }>("select id from companies where name = 'alder'");
-  companyId = company!.id;
-}, 120_000);
+}
+const all = await server.database.rows<Row>(
+  `select s.job_id as jobId, s.number, s.state, s.scheduled_for as scheduledFor, s.check_in_due is not null as silent,
+       s.search_text as text from job_summary s join companies c on c.id = s.company_id where c.name = 'alder'`,
+);
+const [company] = await server.database.rows<{ id: string }>("select id from companies where name = 'alder'");
+const companyId = company!.id;
 afterAll(() => server.stop());
 
 const STATE = ['open', 'done', 'cancelled'];

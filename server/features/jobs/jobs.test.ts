@@ -1,19 +1,14 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { JOBS_PAGE } from '@/contract/job-page';
 import { DEMO_JOBS } from '@/demo/jobs';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, startServer } from '@/server/testing/harness';
 import { summaryOf } from './job-summary';
 import { readJobSheet } from './kept-sheets';
 
-let server: TestServer;
-let alder: Client;
-let birch: Client;
-beforeAll(async () => {
-  server = await startServer();
-  alder = await server.as('alder-lead');
-  birch = await server.as('birch-lead');
-});
+const server = await startServer();
+const alder = await server.as('alder-lead');
+const birch = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 describe('jobs', () => {

@@ -1,19 +1,13 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { BUNDLE, BUNDLE_PARTS } from '@/server/features/bundles/bundle-tables';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, newJob, startServer } from '@/server/testing/harness';
 import { readStamped } from './kept-sheets';
 
-let server: TestServer;
-let lead: Client;
-let owner: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 const ask = (who: Client, jobId: string, headers: Record<string, string> = {}) =>

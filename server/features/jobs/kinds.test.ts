@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { LibraryFields } from '@/core/equipment/library-item';
 import type { FitKind } from '@/core/fit/sheets';
 import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
@@ -8,16 +8,12 @@ import { fitKindsFor } from '@/core/scope/fit-start';
 import type { FactValue } from '@/core/scope/survey/fact';
 import type { FactKey } from '@/core/scope/survey/facts';
 import { neverAsked } from '@/core/scope/survey/survey';
-import { type Client, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { ON_PAPER, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 import { english } from '@/server/words/speak-to';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 type Facts = Partial<Record<FactKey, FactValue>>;

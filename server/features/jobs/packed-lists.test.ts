@@ -1,23 +1,17 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { SILENCE_MS } from '@/core/phases/hand-over/check-in';
 import { asIf } from '@/server/clock';
 import { unpacked } from '@/server/packed-answer';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, startServer } from '@/server/testing/harness';
 import { packedList } from './packed-lists';
 
 const QUERY = { state: 'open', search: '', today: '2026-06-10', offset: 0, limit: 50 } as const;
-let server: TestServer;
-let lead: Client;
-let companyId: string;
-let jobs: string[];
 
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  jobs = [(await newJob(lead)).id, (await newJob(lead)).id];
-  const [company] = await server.database.rows<{ id: string }>("select id from companies where name = 'alder'");
-  companyId = company!.id;
-}, 120_000);
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const jobs = [(await newJob(lead)).id, (await newJob(lead)).id];
+const [company] = await server.database.rows<{ id: string }>("select id from companies where name = 'alder'");
+const companyId = company!.id;
 afterAll(() => server.stop());
 
 const packed = () => packedList(server.database, companyId, QUERY);

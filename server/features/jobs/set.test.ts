@@ -1,15 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { WATER_TEST } from '@/demo/sample-entries';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const written = (body: object, more: object = {}) => ({

@@ -1,17 +1,13 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { FIT_EMPTY } from '@/core/fit/sheets';
 import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
 import { surveyOf } from '@/core/phases/survey/view';
-import { type Client, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { ON_PAPER, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 import { english } from '@/server/words/speak-to';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const house = async (): Promise<{ upstairs: JobWalk; downstairs: JobWalk }> => {

@@ -1,16 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { planFor } from '@/core/phases/wire/wiring';
 import { goodControls, goodIsolation } from '@/demo/good-wiring';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const written = (kind: string, body: object, more: object = {}) => ({

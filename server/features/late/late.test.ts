@@ -1,29 +1,14 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { type LateList, lateListSchema } from '@/contract/answers/late';
 import { english } from '@/core/words/testing/english';
 import { DEAD_PROOF, EMPTY_CYLINDER, OLD_CHARGE } from '@/demo/sample-entries';
-import {
-  type Client,
-  movement,
-  newJob,
-  passVacuum,
-  type Reply,
-  startServer,
-  type TestServer,
-} from '@/server/testing/harness';
+import { type Client, movement, newJob, passVacuum, type Reply, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-let owner: Client;
-let office: Client;
-beforeAll(async () => {
-  server = await startServer();
-  [lead, helper, owner, office] = (await Promise.all(
-    ['lead', 'helper', 'owner', 'office'].map((role) => server.as(`alder-${role}`)),
-  )) as [Client, Client, Client, Client];
-});
+const server = await startServer();
+const [lead, helper, owner, office] = (await Promise.all(
+  ['lead', 'helper', 'owner', 'office'].map((role) => server.as(`alder-${role}`)),
+)) as [Client, Client, Client, Client];
 afterAll(() => server.stop());
 
 const HOUR_S = 3600;

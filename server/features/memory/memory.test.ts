@@ -1,17 +1,13 @@
 import Papa from 'papaparse';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
 import type { Remembered } from '@/core/phases/memory';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 import { rememberAll } from './remember-all';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 type Row = Remembered & { jobId: string; customer: string; state: string; number: number };

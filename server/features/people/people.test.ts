@@ -1,10 +1,7 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { PASSWORD, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { PASSWORD, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-beforeAll(async () => {
-  server = await startServer();
-});
+const server = await startServer();
 afterAll(() => server.stop());
 
 describe('signing in', () => {

@@ -1,19 +1,14 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { Finding } from '@/core/finding/finding';
 import { acceptanceWords } from '@/core/job/acceptance';
-import { type Client, newJob, ON_PAPER, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, ON_PAPER, startServer } from '@/server/testing/harness';
 import { INK, JobWalk, must } from '@/server/testing/job-walk';
 import { english } from '@/server/words/speak-to';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 const REASON = 'Customer keeps the old coil and the orifice';

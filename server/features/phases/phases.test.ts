@@ -1,24 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { sheetGates } from '@/core/phases/standing';
 import type { Quantity } from '@/core/startup/quantities';
-import {
-  type Client,
-  movement,
-  newJob,
-  ON_PAPER,
-  passVacuum,
-  startServer,
-  type TestServer,
-} from '@/server/testing/harness';
+import { type Client, movement, newJob, ON_PAPER, passVacuum, startServer } from '@/server/testing/harness';
 import { english } from '@/server/words/speak-to';
 
-let server: TestServer;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
 afterAll(() => server.stop());
 
 const sign = (client: Client, jobId: string, phase: string, id = uuid()) =>

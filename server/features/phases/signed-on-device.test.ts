@@ -1,23 +1,10 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { sawOf } from '@/core/phases/saw';
-import {
-  type Client,
-  movement,
-  newJob,
-  passVacuum,
-  type Reply,
-  startServer,
-  type TestServer,
-} from '@/server/testing/harness';
+import { type Client, movement, newJob, passVacuum, type Reply, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let second: Client;
-beforeAll(async () => {
-  server = await startServer();
-  [lead, second] = (await Promise.all([server.as('alder-lead'), server.as('alder-lead')])) as [Client, Client];
-});
+const server = await startServer();
+const [lead, second] = (await Promise.all([server.as('alder-lead'), server.as('alder-lead')])) as [Client, Client];
 afterAll(() => server.stop());
 
 const HOUR_S = 3600;

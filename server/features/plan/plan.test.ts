@@ -1,17 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { afterAll, describe, expect, it } from 'vitest';
+import { newJob, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let lead: Client;
-let other: Client;
-let jobId: string;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  other = await server.as('birch-lead');
-  jobId = (await newJob(lead)).id;
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const other = await server.as('birch-lead');
+const jobId = (await newJob(lead)).id;
 afterAll(() => server.stop());
 
 const HOUR = 3_600_000;

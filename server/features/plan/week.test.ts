@@ -1,18 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { WeekSlot } from '@/core/phases/plan/week';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { newJob, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let office: Client;
-let lead: Client;
-let people: { id: string; fullName: string; role: string }[];
-beforeAll(async () => {
-  server = await startServer();
-  office = await server.as('alder-office');
-  lead = await server.as('alder-lead');
-  people = (await office.get('/people')).body.people as never;
-});
+const server = await startServer();
+const office = await server.as('alder-office');
+const lead = await server.as('alder-lead');
+const people = (await office.get('/people')).body.people as { id: string; role: string; fullName: string }[];
 afterAll(() => server.stop());
 
 const slots = async (from: string, client = office) =>

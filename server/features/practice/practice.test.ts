@@ -1,18 +1,13 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { PlayedRound, PracticeHistory } from '@/contract/answers/practice';
 import { LEVEL, SEEDS } from '@/core/practice/levels';
 import type { Move } from '@/core/practice/moves';
 import { drawSystemRound } from '@/core/practice/system-round';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, startServer } from '@/server/testing/harness';
 
-let server: TestServer;
-let helper: Client;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  [helper, lead] = [await server.as('alder-helper'), await server.as('alder-lead')];
-});
+const server = await startServer();
+const [helper, lead] = [await server.as('alder-helper'), await server.as('alder-lead')];
 afterAll(() => server.stop());
 
 const seed = SEEDS.ladder[0]!;

@@ -1,20 +1,15 @@
 import { execFileSync } from 'node:child_process';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { FiveLine } from '@/core/job/report-parts';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { takeOverWords } from '@/core/phases/hand-over/take-over';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let owner: Client;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
 afterAll(() => server.stop());
 
 async function paper(path: string): Promise<{ status: number; text: string; pages: number }> {

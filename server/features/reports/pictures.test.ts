@@ -1,21 +1,16 @@
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { sampleSheet } from '@/core/job/testing/sample-sheet';
 import { phaseSubject } from '@/core/phases/pictures';
 import { english } from '@/core/words/testing/english';
 import { LINE_RUN } from '@/demo/sample-entries';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let owner: Client;
-let lead: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
 afterAll(() => server.stop());
 
 type Told = { title: never; pictures?: { id: string; say: never; by: string }[] };

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { LibraryFields } from '@/core/equipment/library-item';
 import { FIT_EMPTY, FIT_KINDS, figurePaths } from '@/core/fit/sheets';
 import { SAMPLE_PROOF } from '@/core/furnace/testing/sample-proof';
@@ -10,20 +10,14 @@ import { surveyOf } from '@/core/phases/survey/view';
 import { EMPTY_CHOICE } from '@/core/scope/choice';
 import { SAMPLE_OUTDOOR } from '@/core/scope/testing/sample-scope';
 import type { Said } from '@/core/words/said';
-import { type Client, newJob, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, newJob, startServer } from '@/server/testing/harness';
 import { INK, JobWalk } from '@/server/testing/job-walk';
 import { english } from '@/server/words/speak-to';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-let stranger: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-  stranger = await server.as('birch-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
+const stranger = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 const answer = (fact: string, value: unknown, change: object = {}) => ({

@@ -1,18 +1,13 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { JobSheet } from '@/core/job/sheet';
 import { offersOf, optionNow } from '@/core/phases/scope/offer/offer';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
 afterAll(() => server.stop());
 
 const keep = (walk: JobWalk, name: string, of: ReturnType<typeof optionNow>, id = uuid()) =>

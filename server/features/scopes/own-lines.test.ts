@@ -1,20 +1,14 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { scopeOf } from '@/core/phases/scope/view';
 import { ownItemId, ownLineSubject } from '@/core/scope/own-line';
-import { type Client, startServer, type TestServer } from '@/server/testing/harness';
+import { type Client, startServer } from '@/server/testing/harness';
 import { JobWalk, must } from '@/server/testing/job-walk';
 
-let server: TestServer;
-let lead: Client;
-let helper: Client;
-let stranger: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  helper = await server.as('alder-helper');
-  stranger = await server.as('birch-lead');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const helper = await server.as('alder-helper');
+const stranger = await server.as('birch-lead');
 afterAll(() => server.stop());
 
 const line = (change: object = {}) => ({ id: uuid(), say: 'Cut back the hedge', hours: 1.5, materials: 40, ...change });

@@ -1,19 +1,13 @@
 import { v7 as uuid } from 'uuid';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { type TrailLine, trailSchema } from '@/contract/answers/trail';
-import { type Client, newJob, startServer, type TestServer, until } from '@/server/testing/harness';
+import { type Client, newJob, startServer, until } from '@/server/testing/harness';
 import { writeSightings } from './sightings';
 
-let server: TestServer;
-let lead: Client;
-let owner: Client;
-let office: Client;
-beforeAll(async () => {
-  server = await startServer();
-  lead = await server.as('alder-lead');
-  owner = await server.as('alder-owner');
-  office = await server.as('alder-office');
-});
+const server = await startServer();
+const lead = await server.as('alder-lead');
+const owner = await server.as('alder-owner');
+const office = await server.as('alder-office');
 afterAll(() => server.stop());
 
 const trailOf = async (who: Client, query: string): Promise<TrailLine[]> =>
