@@ -93,6 +93,12 @@ export function formSchema(fields: Fields): z.ZodType<Answers> {
   return schema;
 }
 
+/** The fields of a form with their schema, as a sheet takes them. */
+export const formOf = (fields: Fields): { fields: Fields; schema: z.ZodType<Answers> } => ({
+  fields,
+  schema: formSchema(fields),
+});
+
 export const is =
   (name: string, ...values: unknown[]) =>
   (answers: Answers): boolean =>

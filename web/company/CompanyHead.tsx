@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Company } from '@/contract/company';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { companyFields, placeOfZone } from '@/core/job/company-form';
 import { may } from '@/core/job/permissions';
 import { put } from '@/web/api/http';
@@ -18,10 +18,7 @@ export function CompanyHead({ me }: { me: Me }) {
   const { data, mutate } = useCompany();
   const { refresh } = useMe();
   const [editing, setEditing] = useState<Company>();
-  const form = useMemo(() => {
-    const fields = companyFields();
-    return { fields, schema: schemaOf(fields) };
-  }, []);
+  const form = useMemo(() => formOf(companyFields()), []);
   return (
     <section
       aria-label={t('web.company')}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { type Instrument, REGISTER_FIELDS } from '@/core/instrument/register';
 import { may } from '@/core/job/permissions';
 import { type ApiProblem, get, put } from '@/web/api/http';
@@ -16,7 +16,7 @@ import { t } from '@/web/words/tell';
 import { InstrumentRow } from './InstrumentRow';
 
 type Register = { instruments: Instrument[] };
-const FORM = { fields: REGISTER_FIELDS, schema: schemaOf(REGISTER_FIELDS) };
+const FORM = formOf(REGISTER_FIELDS);
 
 /** The company's own instruments: what each is, until when it is calibrated, and in whose hands it is. */
 export default function InstrumentsPage() {

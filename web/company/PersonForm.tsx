@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { PersonRecord } from '@/contract/company';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { personFields } from '@/core/job/person-form';
 import { post, put } from '@/web/api/http';
 import type { Me } from '@/web/api/use-me';
@@ -22,10 +22,7 @@ export function PersonForm({ me, person, onKept, onInvite, onClose }: Props) {
   const [id] = useState(() => person?.id ?? uuid());
   // The version that was read when the form was filled: a stale write must be noticed.
   const [version] = useState(person?.version);
-  const form = useMemo(() => {
-    const fields = personFields();
-    return { fields, schema: schemaOf(fields) };
-  }, []);
+  const form = useMemo(() => formOf(personFields()), []);
   return (
     <FieldSheet
       title={say(person ? tell('web.person') : tell('web.add-person'))}

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
 import { HAND_MOVEMENTS } from '@/contract/circuit';
 import { ledgerBalance } from '@/core/circuit/recovery/cylinder';
-import { type Answers, choice, formSchema, is, onlyWhen, text, weight } from '@/core/form/field';
+import { type Answers, choice, formOf, is, onlyWhen, text, weight } from '@/core/form/field';
 import { q, type Said } from '@/core/words/said';
 import { nowIso } from '@/web/api/clock';
 import { write } from '@/web/api/outbox/our-outbox';
@@ -18,7 +18,7 @@ const MOST_OZ = 32_000;
 const MOST_GROSS_OZ = 40_000;
 
 /** A cylinder opens its ledger once, as the first thing written of it. */
-function formOf(cylinder: CylinderRow, first: boolean) {
+function movementForm(cylinder: CylinderRow, first: boolean) {
   const kinds = HAND_MOVEMENTS.filter((k) => first || k !== 'opening') as [string, ...string[]];
   const byLedger = tell('web.by-ledger-gross', {
     contentsOz: q(cylinder.contentsOz, 'lbOz'),
@@ -33,14 +33,14 @@ function formOf(cylinder: CylinderRow, first: boolean) {
       text(tell('web.received-by'), 120, 1, { hint: tell('web.reclaimer-or-destruction-facility') }),
     ),
   };
-  return { fields, schema: formSchema(fields) };
+  return formOf(fields);
 }
 
 type Props = { personId: string; cylinder: CylinderRow; first: boolean; onClose: () => void; onDone: () => void };
 
 /** What a person writes into a cylinder's ledger by hand; movements to and from a system come with the job. */
 export function MovementSheet({ personId, cylinder, first, onClose, onDone }: Props) {
-  const form = useMemo(() => formOf(cylinder, first), [cylinder, first]);
+  const form = useMemo(() => movementForm(cylinder, first), [cylinder, first]);
   const record = ({ kind, grossOz, oz, recipient }: Answers): Promise<unknown> =>
     write('POST', `/cylinders/${cylinder.id}/movements`, {
       id: uuid(),

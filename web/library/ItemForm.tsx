@@ -7,7 +7,7 @@ import {
   type LibraryFields,
   type LibraryItem,
 } from '@/core/equipment/library-item';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { post } from '@/web/api/http';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
 import { say } from '@/web/words/say';
@@ -26,10 +26,7 @@ const fieldsOf = ({ id: _, version: _v, ...fields }: LibraryItem): LibraryFields
 
 /** One piece of equipment, typed: what its kind has, with the limits of the library. */
 export function ItemForm({ personId, kind, item, onKept, onClose }: Props) {
-  const form = useMemo(() => {
-    const fields = libraryFields(kind);
-    return { fields, schema: schemaOf(fields) };
-  }, [kind]);
+  const form = useMemo(() => formOf(libraryFields(kind)), [kind]);
   return (
     <FieldSheet
       title={say(EQUIPMENT_KIND_WORDS[kind])}

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { v7 as uuid } from 'uuid';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { detailsFields } from '@/core/job/details-form';
 import { may, type Role } from '@/core/job/permissions';
 import { isHandedOver, type JobSheet } from '@/core/job/sheet';
@@ -33,7 +33,7 @@ export function JobDetails({ sheet, onClose }: { sheet: JobSheet; onClose: () =>
     const fields = detailsFields(
       all.some((p) => p.id === job.leadId) ? all : [...all, { id: job.leadId, fullName: job.lead }],
     );
-    return { fields, schema: schemaOf(fields) };
+    return formOf(fields);
   }, [leads, job.leadId, job.lead]);
   if (!me || !leads) return null;
   const path = `/jobs/${job.id}`;

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { vacuumWantsReason } from '@/core/phases/circuit-kept';
 import { vacuumFields } from '@/core/phases/evacuate/typed-vacuum';
 import { FieldSheet } from '@/web/kit/form/FieldSheet';
@@ -12,10 +12,10 @@ export function VacuumForm({ view, onClose }: { view: JobView; onClose: () => vo
   const { sheet } = view;
   const kept = sheet.vacuum;
   const wantsReason = vacuumWantsReason(sheet);
-  const form = useMemo(() => {
-    const fields = vacuumFields(Number(sheet.circuitSchools.decayLimit), wantsReason);
-    return { fields, schema: schemaOf(fields) };
-  }, [sheet.circuitSchools.decayLimit, wantsReason]);
+  const form = useMemo(
+    () => formOf(vacuumFields(Number(sheet.circuitSchools.decayLimit), wantsReason)),
+    [sheet.circuitSchools.decayLimit, wantsReason],
+  );
   return (
     <FieldSheet
       title={t('web.standing-vacuum-test')}

@@ -1,4 +1,4 @@
-import { type Answers, cylinder, formSchema, is, maybe, onlyWhen, pick, weight } from '@/core/form/field';
+import { type Answers, cylinder, formOf, is, maybe, onlyWhen, pick, weight } from '@/core/form/field';
 import type { Said } from '@/core/words/said';
 import { tell } from '@/web/words/tell';
 
@@ -15,7 +15,7 @@ export function movementForm(keeps: boolean) {
     startOz: weight(tell('web.cylinder-at-start'), 0, MOST_OZ),
     endOz: weight(tell('web.cylinder-at-end'), 0, MOST_OZ),
   };
-  return { fields, schema: formSchema(fields) };
+  return formOf(fields);
 }
 
 /** What moved, oz: into the system positive; undefined while a weight is missing. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { checkFields } from '@/core/phases/checks/entry';
 import { bandOf, type CheckRow } from '@/core/phases/checks/row';
 import type { EntryKind } from '@/core/phases/log/entries';
@@ -14,10 +14,7 @@ type Props = { view: JobView; kind: EntryKind; row: CheckRow; onClose: () => voi
 /** One check in full: how it is, its reading, a word on it. */
 export function CheckSheet({ view, kind, row: { check, ask: asked, entry }, onClose }: Props) {
   const write = useEntries(view);
-  const form = useMemo(() => {
-    const fields = checkFields(asked);
-    return { fields, schema: schemaOf(fields) };
-  }, [asked]);
+  const form = useMemo(() => formOf(checkFields(asked)), [asked]);
   const { ask, fails, hazard } = asked;
   const band = bandOf(check, asked);
   return (

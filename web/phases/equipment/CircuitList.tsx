@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { formSchema } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { circuitFields, NEW_SYSTEM } from '@/core/job/circuit-form';
 import { may } from '@/core/job/permissions';
 import { type CircuitStanding, circuitName, isHandedOver } from '@/core/job/sheet';
@@ -76,10 +76,7 @@ export function CircuitList({ view }: { view: JobView }) {
 function AddCircuit({ view, onClose, onAdded }: { view: JobView; onClose: () => void; onAdded: (id: string) => void }) {
   const { sheet } = view;
   const [id] = useState(() => uuid());
-  const form = useMemo(() => {
-    const fields = circuitFields(sheet.circuits);
-    return { fields, schema: formSchema(fields) };
-  }, [sheet.circuits]);
+  const form = useMemo(() => formOf(circuitFields(sheet.circuits)), [sheet.circuits]);
   return (
     <FieldSheet
       title={t('web.add-circuit')}

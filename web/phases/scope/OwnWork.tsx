@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { schemaOf } from '@/core/form/field';
+import { formOf } from '@/core/form/field';
 import { ownItemId, ownLineFields, ownLineSubject } from '@/core/scope/own-line';
 import type { DecidedItem } from '@/core/scope/scope';
 import { Button } from '@/web/kit/Button';
@@ -25,10 +25,7 @@ export function OwnWork({ view, items, labour, lit, may, onIn, onOut }: Props) {
   /** The id of the line that is written: made when its form opens, so that sending twice is one line. */
   const [adding, setAdding] = useState<string>();
   const { sheet, me, actions } = view;
-  const form = useMemo(() => {
-    const fields = ownLineFields(sheet.scopeSchools.currency);
-    return { fields, schema: schemaOf(fields) };
-  }, [sheet.scopeSchools.currency]);
+  const form = useMemo(() => formOf(ownLineFields(sheet.scopeSchools.currency)), [sheet.scopeSchools.currency]);
   const own = items.filter((i) => i.own);
   if (own.length === 0 && !may) return null;
   const words = t('web.work-written-in');

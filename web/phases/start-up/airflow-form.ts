@@ -1,5 +1,5 @@
 import { type Outcome, ok } from '@/core/finding/outcome';
-import { type Answers, figure, formSchema, is, onlyWhen, pick } from '@/core/form/field';
+import { type Answers, figure, formOf, is, onlyWhen, pick } from '@/core/form/field';
 import { gasAirflow } from '@/core/furnace/gas';
 import { AIRFLOW_METHODS, airflowByDrop, airflowByHeatRise, airflowByStatic } from '@/core/startup/airflow';
 import { tell } from '@/web/words/tell';
@@ -39,7 +39,7 @@ const FIELDS = {
   tableDropInWc: onlyWhen(drop, figure(tell('web.drop-of-its-table'), 0.01, 2, 'in. w.c.')),
   tableCfm: onlyWhen(drop, figure(tell('web.air-of-its-table'), 50, 20_000, 'CFM')),
 };
-export const AIRFLOW_FORM = { fields: FIELDS, schema: formSchema(FIELDS) };
+export const AIRFLOW_FORM = formOf(FIELDS);
 
 export const isGrid = (said: Answers): boolean => said.method === GRID;
 export const isStrips = (said: Answers): boolean => said.method === STRIPS;
