@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Said } from '@/core/words/said';
+import { value } from '@/core/finding/testing/value';
 import { english } from '@/core/words/testing/english';
 import { a2lRoom } from './a2l-room';
 import { co2Equivalent } from './co2-equivalent';
@@ -15,10 +15,6 @@ import { pumpDownRebound } from './recovery/rebound';
 import { recoveredShare } from './recovery/recovered-share';
 import { removalMethod } from './recovery/removal-method';
 
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 const FINE = {
   refrigerant: 'R-410A',
   chargeOz: 150.4,

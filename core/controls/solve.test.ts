@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { value } from '@/core/finding/testing/value';
 import { callsOf, runCall, SYSTEMS, specOf, wiredFor } from './control-network';
 import { FAULTS, faultsOf, layFault } from './fault-codes';
 import { cableConductors, controlDrop, damperPosition, transformerLoad } from './low-voltage';
@@ -258,10 +259,6 @@ describe('faults', () => {
 });
 
 describe('control wire and transformers (Ohm’s law; copper from the usual tables)', () => {
-  const value = <T>(r: { ok: true; value: T } | { ok: false; refused: { field: string } }): T => {
-    if (!r.ok) throw new Error(r.refused.field);
-    return r.value;
-  };
   it('loads add up', () => {
     expect(value(transformerLoad({ loadsVa: [9, 8, 3, 5, 6, 3], ratingVa: 40 }))).toEqual({ totalVa: 34, loadPct: 85 });
     expect(value(transformerLoad({ loadsVa: [61], ratingVa: 40 })).loadPct).toBeCloseTo(152.5, 9);

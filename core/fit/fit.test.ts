@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '@/core/finding/finding';
-import type { Said } from '@/core/words/said';
+import { value } from '@/core/finding/testing/value';
 import { english, told } from '@/core/words/testing/english';
 import { areaIn2, curbOverlap, intersection, transitionSlope } from './curb/curb-overlap';
 import { EMPTY_CURB, judgeCurb, openingFits } from './curb/judge-curb';
@@ -16,11 +16,6 @@ import { crossoverBox } from './packaged/crossover-box';
 import { crossing, EMPTY_PACKAGED, judgePackaged } from './packaged/duct-sides';
 import { judgeStack } from './stack/judge-stack';
 import { closeEnd, EMPTY_STACK, stackEnds } from './stack/stack';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('outdoor placement', () => {
   it('flood 21.6 → order 22; snow 30; pad 3/8 over 36 holds', () => {

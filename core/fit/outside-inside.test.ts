@@ -1,15 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FITTING_KINDS, fittingLength } from '@/core/air/duct/fitting-length';
-import type { Outcome } from '@/core/finding/outcome';
+import { value } from '@/core/finding/testing/value';
 import { panMargin } from './drain/pan-margin';
 import { bracketLoad } from './outdoor/bracket-load';
 import { outdoorSound } from './outdoor/outdoor-sound';
-
-const value = <T>(r: Outcome<T>): T => {
-  if (!r.ok) throw new Error(r.refused.field);
-  return r.value;
-};
 
 describe('sound at a window (spherical spreading; AHRI 275, edition not checked)', () => {
   const dba = (powerDb: number, q: number, ft: number, more: object = {}) =>

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Outcome } from '@/core/finding/outcome';
+import { value } from '@/core/finding/testing/value';
 import { capacitor, capacitorDischarge } from './capacitors';
 import { circuitSizing } from './circuit-sizing';
 import { conductorAmpacity } from './conductor-ampacity';
@@ -13,10 +14,6 @@ import { generatorStart, inrushReduction } from './inrush';
 import { STANDARD_OCPD_A, sizeAtLeast, sizeAtMost } from './standard-sizes';
 import { voltageDrop } from './voltage-drop';
 
-const value = <T>(r: Outcome<T>): T => {
-  if (!r.ok) throw new Error(r.refused.field);
-  return r.value;
-};
 const refused = (r: Outcome<unknown>): string => (r.ok ? 'computed' : r.refused.field);
 const within = { noNaN: true, noDefaultInfinity: true };
 

@@ -1,14 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Outcome } from '@/core/finding/outcome';
+import { value } from '@/core/finding/testing/value';
 import { balanceNext } from './balance-next';
 import { ductLeakage } from './duct-leakage';
 import { FLOAT_ACTED, judgeWater, WATER_WENT, type WaterTest } from './water-test';
 
-const value = <T>(r: Outcome<T>): T => {
-  if (!r.ok) throw new Error(r.refused.field);
-  return r.value;
-};
 const GOOD: WaterTest = {
   pouredOz: 64,
   outOz: 61,

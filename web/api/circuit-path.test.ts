@@ -52,7 +52,7 @@ const routes = readdirSync('server/features')
   .flatMap((folder) => readdirSync(`server/features/${folder}`).map((file) => `server/features/${folder}/${file}`))
   .filter((file) => file.endsWith('-routes.ts'))
   .flatMap((file) =>
-    [...readFileSync(file, 'utf8').matchAll(/router\.(?:post|put)\(\s*'\/jobs\/:jobId\/([^']+)'/g)].map((m) => m[1]!),
+    [...readFileSync(file, 'utf8').matchAll(/router?\.(?:post|put)\(\s*'\/jobs\/:jobId\/([^']+)'/g)].map((m) => m[1]!),
   );
 
 describe('which circuit a write is for', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Said } from '@/core/words/said';
-import { english, told } from '@/core/words/testing/english';
+import { value } from '@/core/finding/testing/value';
+import { told } from '@/core/words/testing/english';
 import { capacityOf, ductCapacity } from './airflow-per-ton';
 import { flexMultiplier } from './flex';
 import { frictionOf, ROUGHNESS_FT, roundDuctFriction } from './friction';
@@ -12,11 +12,6 @@ import { filterFace, returnArea } from './return-filter';
 import { roundDuctSize } from './round-size';
 import { trunkSections } from './trunk';
 import { zoneBypass, zoneMinimum } from './zoning';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('friction in round duct, against the ASHRAE chart values (from memory)', () => {
   it.each([

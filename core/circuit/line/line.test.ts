@@ -2,18 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ACR_INSIDE_IN } from '@/core/circuit/acr-tube';
 import { roomChargeLimit } from '@/core/circuit/room-charge-limit';
-import type { Said } from '@/core/words/said';
-import { english } from '@/core/words/testing/english';
+import { value } from '@/core/finding/testing/value';
 import { heatingLine } from './heating-line';
 import { linePressureDrop } from './line-pressure-drop';
 import { darcyFactor } from './pipe-drop';
 import { riserMinimum } from './riser-minimum';
 import { heatingState, lineState } from './transport';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('flow and densities at 45 °F with 10 °F of superheat, 105 °F condensing, 95 °F liquid', () => {
   it.each([

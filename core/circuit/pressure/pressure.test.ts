@@ -1,15 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Said } from '@/core/words/said';
-import { english } from '@/core/words/testing/english';
+import { value } from '@/core/finding/testing/value';
 import { heldPsia } from './nitrogen';
 import { nitrogenBudget } from './nitrogen-budget';
 import { holdVerdict, nitrogenHold } from './nitrogen-hold';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('nitrogen at another temperature, against tabulated real-gas values', () => {
   it.each([

@@ -1,15 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { value } from '@/core/finding/testing/value';
 import type { Said } from '@/core/words/said';
 import { english } from '@/core/words/testing/english';
 import { pullDown } from './pull-down';
 import { standingTest } from './standing-test';
 import { waterMicrons, waterSaturation } from './water-saturation';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('water under vacuum, against handbook values (steam and ice tables)', () => {
   it.each([

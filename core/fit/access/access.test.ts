@@ -1,16 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Said } from '@/core/words/said';
+import { value } from '@/core/finding/testing/value';
 import { english } from '@/core/words/testing/english';
 import { cornerLimit, corridorCorner } from './corridor-corner';
 import { faceThroughOpening, neededShortSide } from './face-through-opening';
 import { hatchPass } from './hatch-pass';
 import { EMPTY_ROUTE, fitsOf, judgeRoute, type Route } from './route';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 /** Turned by t, a p × q rectangle has these extents; it passes a × b when some angle has both inside. */
 function passesByTurning(p: number, q: number, a: number, b: number): boolean {

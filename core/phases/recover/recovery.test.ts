@@ -5,14 +5,8 @@ import { cylinderFill } from '@/core/circuit/recovery/cylinder-fill';
 import { pumpDownStorage } from '@/core/circuit/recovery/pump-down-storage';
 import { pumpDownRebound } from '@/core/circuit/recovery/rebound';
 import { pressureClass, recoveryLevel } from '@/core/circuit/recovery/recovery-level';
+import { value } from '@/core/finding/testing/value';
 import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
-import type { Said } from '@/core/words/said';
-import { english } from '@/core/words/testing/english';
-
-function value<T>(r: { ok: true; value: T } | { ok: false; refused: { message: Said } }): T {
-  if (!r.ok) throw new Error(english(r.refused.message));
-  return r.value;
-}
 
 describe('liquid in a cylinder', () => {
   it('80 % at 77 °F is 97 % at 130 °F for R-410A (AHRI Guideline K basis, from memory)', () => {
