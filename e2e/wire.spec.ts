@@ -1,4 +1,7 @@
 import { expect, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import { sampleSheet } from '../core/job/testing/sample-sheet';
+import { equippedJob, post } from './crew';
 import { Wirer } from './wirer';
 
 test('a phone: the board, a conductor, a proof by taps; Back closes the sheet first', async ({ page }) => {
@@ -69,4 +72,53 @@ test('a soft starter: bridged is told, the leads by their roles, the start out o
     await expect(clamp.getByRole('button', { name: 'Keep this start' })).toBeHidden();
   }
   await expect(clamp).toContainText('% less');
+});
+
+test('a voltage that the server will not have stays where it was typed, its reason in sight; Enter sends it again', async ({
+  page,
+}) => {
+  const crew = new Wirer(page);
+  await crew.signIn();
+  const { id } = await equippedJob(page, 'Held Figure House', sampleSheet().circuit.plate);
+  const entry = (kind: string, body: object) =>
+    post(page, `/jobs/${id}/circuit-entries`, {
+      id: uuid(),
+      kind,
+      body,
+      supersedesId: null,
+      occurredAt: new Date().toISOString(),
+    });
+  await entry('sources', { list: ['outdoor', 'indoor'] });
+  for (const step of ['opened and locked', 'waited'])
+    await entry('isolation-step', { which: 'outdoor', step, volts: null, microfarads: null, meter: null });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/jobs/${id}/wire?part=safe`);
+  const row = page.getByTestId('source-outdoor').locator('li').nth(3);
+  const box = row.getByRole('textbox').first();
+  let answer: () => void = () => undefined;
+  const held = new Promise<void>((done) => {
+    answer = done;
+  });
+  await page.route('**/circuit-entries', async (route) => {
+    await held;
+    await route.fulfill({
+      status: 400,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ code: 'bad-input', status: 400, field: 'volts', message: 'not this time' }),
+    });
+  });
+  await box.fill('239');
+  await box.press('Enter');
+  await expect(row).toContainText(/\d:\d\d/);
+  await expect(box).toHaveValue('239');
+  answer();
+  // Refused: the step is not done, the figure stands, and why is on the screen.
+  await expect(row).not.toContainText(/\d:\d\d/);
+  await expect(box).toHaveValue('239');
+  await expect(page.getByRole('alert').filter({ hasText: 'not this time' })).toBeInViewport();
+  await page.unroute('**/circuit-entries');
+  await box.press('Enter');
+  await expect(row).toContainText(/\d:\d\d/);
+  await expect(page.getByRole('alert').filter({ hasText: 'not this time' })).toHaveCount(0);
+  await expect(box).toHaveValue('239');
 });

@@ -21,6 +21,7 @@ export class Wirer extends Fitter {
     const live = async (step: number): Promise<void> => {
       const box = source.locator('li').nth(step).getByRole('textbox').first();
       await box.fill('239');
+      await expect(box).toHaveValue('239');
       await box.press('Enter');
       await expect(source.locator('li').nth(step)).toContainText(/\d:\d\d/);
     };

@@ -29,7 +29,7 @@ function hashOf(body: unknown): string {
 
 /** Whether this very write is there already. The id of another company or job is not there; another body is refused. */
 export async function isWritten(db: Db, person: Person, write: Write): Promise<boolean> {
-  const [row] = await db.rows<Row>(
+  const row = await db.one<Row>(
     'select company_id as companyId, job_id as jobId, what, body_hash as bodyHash from writes where id = :id',
     { id: write.id },
   );
@@ -45,7 +45,7 @@ export async function isWritten(db: Db, person: Person, write: Write): Promise<b
  * same moment waits here for the first to end, so that fifty identical posts are one write.
  */
 export async function writesFirst(db: Db, person: Person, write: Write): Promise<boolean> {
-  const taken = await db.run(
+  const taken = await db.changed(
     `insert ignore into writes (id, company_id, job_id, what, body_hash, person_id, written_at)
      values (:id, :companyId, :jobId, :what, :bodyHash, :personId, :now)`,
     {
@@ -58,5 +58,5 @@ export async function writesFirst(db: Db, person: Person, write: Write): Promise
       now: new Date(),
     },
   );
-  return taken.affectedRows === 1 || !(await isWritten(db, person, write));
+  return taken || !(await isWritten(db, person, write));
 }

@@ -4,7 +4,11 @@ import namedPlaceholders from 'named-placeholders';
 /** One query face for stores: named placeholders, rows typed by the caller. */
 export type Db = {
   rows<T>(sql: string, values?: Record<string, unknown>): Promise<T[]>;
+  /** The first row, where there is one. */
+  one<T>(sql: string, values?: Record<string, unknown>): Promise<T | undefined>;
   run(sql: string, values?: Record<string, unknown>): Promise<ResultSetHeader>;
+  /** The same, told whether a row came, went or changed by it. */
+  changed(sql: string, values?: Record<string, unknown>): Promise<boolean>;
   /**
    * The same where nobody waits for its answer: in a transaction it goes out with whatever is asked next, its commit at the latest, and
    * what is wrong with it comes up there. A packet costs more than a statement.
@@ -33,23 +37,33 @@ export function face(home: object, source: Source, afterCommit: Db['afterCommit'
     if (!waiting?.length) return (await source.query<RowDataPacket[]>({ sql, values: values as never }))[0];
     return (await several(source, [...waiting.splice(0), filled(sql, values)])).at(-1)!;
   };
-  const one: Db = {
+  const rows = async <T>(sql: string, values: Record<string, unknown> = {}) => (await ask(sql, values)) as T[];
+  const run = async (sql: string, values: Record<string, unknown> = {}) => (await ask(sql, values)) as ResultSetHeader;
+  const whole: Db = {
     home,
     inTransaction: waiting !== undefined,
     afterCommit,
     together: async (work) => {
       if (waiting?.length) await several(source, waiting.splice(0));
-      return work({ ...one, rows: gathered(source) });
+      const together = gathered(source);
+      return work({ ...whole, rows: together, one: firstOf(together) });
     },
-    rows: async <T>(sql: string, values: Record<string, unknown> = {}) => (await ask(sql, values)) as T[],
-    run: async (sql, values = {}) => (await ask(sql, values)) as ResultSetHeader,
+    rows,
+    one: firstOf(rows),
+    run,
+    changed: async (sql, values) => (await run(sql, values)).affectedRows > 0,
     later: async (sql, values = {}) => {
       if (waiting) waiting.push(filled(sql, values));
       else await ask(sql, values);
     },
   };
-  return one;
+  return whole;
 }
+
+const firstOf =
+  (rows: Db['rows']): Db['one'] =>
+  async <T>(sql: string, values?: Record<string, unknown>) =>
+    (await rows<T>(sql, values))[0];
 
 /** Named placeholders as the driver reads them, filled in here: several statements share no names. */
 const positional = namedPlaceholders();

@@ -32,7 +32,7 @@ export class Pictures {
 
   /** One picture of a company; undefined: there is none of this id. */
   async read(db: Db, companyId: string, id: string, size: PictureSize): Promise<Buffer | undefined> {
-    const [row] = await db.rows<{ contentHash: string; data: Buffer | null }>(
+    const row = await db.one<{ contentHash: string; data: Buffer | null }>(
       `select content_hash as contentHash, ${size} as data from photos where company_id = :companyId and id = :id`,
       { companyId, id },
     );

@@ -50,22 +50,14 @@ export async function freshSchema(): Promise<Schema> {
   };
 }
 
-/** How often a schema is dropped whose folder was not empty yet, and the wait between, ms. */
-const DROPS = 20;
-const DROP_AGAIN_MS = 250;
-
 /**
- * The database takes a table's files away behind its own answer: for a moment its folder cannot go, and the
- * drop ends with "directory not empty". The next one finishes it.
+ * Its tables are gone then, whatever MariaDB says of its folder: now and then it finds a file of its own left there and ends with
+ * "directory not empty", which another try does not mend. The folder goes with the whole of the data when the tests are over.
  */
-async function dropped(connection: mysql.Connection, name: string, left = DROPS): Promise<void> {
-  try {
-    await connection.query(`drop database if exists \`${name}\``);
-  } catch (error) {
-    if ((error as { code?: string }).code !== 'ER_DB_DROP_RMDIR' || left === 0) throw error;
-    await new Promise((again) => setTimeout(again, DROP_AGAIN_MS));
-    await dropped(connection, name, left - 1);
-  }
+async function dropped(connection: mysql.Connection, name: string): Promise<void> {
+  await connection.query(`drop database \`${name}\``).catch((error: { code?: string }) => {
+    if (error.code !== 'ER_DB_DROP_RMDIR') throw error;
+  });
 }
 
 export type Reply = { status: number; body: Record<string, unknown>; type: string };

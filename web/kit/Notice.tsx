@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import type { ApiProblem } from '@/web/api/http';
 import { t } from '@/web/words/tell';
 import { Mark, type MarkKind } from './Mark';
@@ -19,10 +19,15 @@ export function Notice({ kind, children }: { kind: MarkKind; children: ReactNode
   );
 }
 
+/** What went wrong, brought into sight: it may stand above what was pressed. */
 export function Trouble({ problem }: { problem: ApiProblem | undefined }) {
+  const here = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (problem) here.current?.scrollIntoView({ block: 'nearest' });
+  }, [problem]);
   if (!problem) return null;
   return (
-    <div role="alert">
+    <div ref={here} role="alert" className="scroll-mt-4 scroll-mb-24">
       <Notice kind="stop">
         <b className="font-[650]">{problem.message}</b>
         {problem.allowed ? (

@@ -1,13 +1,14 @@
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { t } from '@/web/words/tell';
 import { numberFromText } from './number-text';
+import { type Taken, useCell } from './use-cell';
 
 type Props = {
   label: string;
   unit?: string;
   value: number | null | undefined;
   /** Null when the cell is emptied and that is allowed. */
-  onCommit: (value: number | null) => string | undefined;
+  onCommit: (value: number | null) => Taken;
   nullable?: boolean;
   /** Nobody measured it: drawn with a dashed edge. */
   assumed?: boolean;
@@ -32,21 +33,11 @@ export function NumberCell({
   hint,
 }: Props) {
   const id = useId();
-  // What is being typed, and nothing otherwise: an answer that lands meanwhile cannot take its place.
-  const [typed, setTyped] = useState<string>();
-  const [error, setError] = useState<string>();
-
-  const refusal = (typed: string): string | undefined => {
+  const { typed, error, type, say, commit } = useCell((typed) => {
     if (typed.trim() === '') return nullable ? onCommit(null) : undefined;
     const number = numberFromText(typed);
     return number === undefined ? t('web.is-not-plain-number-leave-unit', { typed }) : onCommit(number);
-  };
-  function commit(): void {
-    if (typed === undefined) return;
-    const refused = refusal(typed);
-    setError(refused);
-    if (!refused) setTyped(undefined);
-  }
+  });
 
   return (
     <div>
@@ -65,10 +56,7 @@ export function NumberCell({
           placeholder={nullable ? '–' : ''}
           aria-invalid={error ? true : undefined}
           aria-describedby={`${id}-say`}
-          onChange={(e) => {
-            setError(undefined);
-            setTyped(e.target.value);
-          }}
+          onChange={(e) => type(e.target.value)}
           onBlur={() => !error && commit()}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
@@ -83,7 +71,10 @@ export function NumberCell({
           <button
             type="button"
             aria-label={t('web.measured-as-it-stands', { label })}
-            onClick={() => setError(onCommit(value))}
+            onClick={() => {
+              const taken = onCommit(value);
+              say(typeof taken === 'string' ? taken : undefined);
+            }}
             className="touch cursor-pointer border-l border-dashed border-ink2 px-2 text-[12.5px] font-[600] text-copper"
           >
             {t('web.confirm')}

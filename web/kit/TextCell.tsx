@@ -1,10 +1,11 @@
-import { useId, useState } from 'react';
+import { useId } from 'react';
+import { type Taken, useCell } from './use-cell';
 
 type Props = {
   label: string;
   value: string;
   /** A text it returns says why the words cannot be used. */
-  onCommit: (value: string) => unknown;
+  onCommit: (value: string) => Taken;
   hideLabel?: boolean;
   required?: boolean;
   most?: number;
@@ -22,16 +23,10 @@ export function TextCell({
   disabled = false,
 }: Props) {
   const id = useId();
-  // What is being typed, and nothing otherwise: an answer that lands meanwhile cannot take its place.
-  const [typed, setTyped] = useState<string>();
-  const [error, setError] = useState<string>();
-  function commit(): void {
-    if (typed === undefined) return;
+  const { typed, error, type, commit } = useCell((typed) => {
     const tidy = typed.trim();
-    const refused = tidy === value || (required && tidy === '') ? undefined : onCommit(tidy);
-    setError(typeof refused === 'string' ? refused : undefined);
-    if (typeof refused !== 'string') setTyped(undefined);
-  }
+    return tidy === value || (required && tidy === '') ? undefined : onCommit(tidy);
+  });
   return (
     <div>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'block truncate text-[13px] font-[600]'}>
@@ -43,10 +38,7 @@ export function TextCell({
         maxLength={most}
         disabled={disabled}
         aria-invalid={error ? true : undefined}
-        onChange={(e) => {
-          setError(undefined);
-          setTyped(e.target.value);
-        }}
+        onChange={(e) => type(e.target.value)}
         onBlur={() => !error && commit()}
         className={`touch w-full border-[1.5px] bg-sheet px-2.5 text-[16px] font-[560] outline-none focus:border-ink disabled:opacity-60 ${hideLabel ? '' : 'mt-0.5'} ${error ? 'border-oxide' : 'border-rule'}`}
       />

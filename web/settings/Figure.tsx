@@ -25,7 +25,7 @@ export function Figure({
   sign: string;
   stored: string | number | undefined;
   may: boolean;
-  onSave: (change: Record<string, number>) => void;
+  onSave: (change: Record<string, number>) => Promise<boolean>;
 }) {
   return (
     <div className="grid items-start gap-x-6 gap-y-1 border-b border-rule py-3 md:grid-cols-[1.5fr_1fr]">
@@ -38,8 +38,7 @@ export function Figure({
           onCommit={(v) => {
             if (v === null || v < f.low || v > f.high)
               return t('web.outside-allowed-range-allowed-to', { low: f.low, high: f.high, unit: f.unit });
-            onSave({ [f.id]: v });
-            return undefined;
+            return onSave({ [f.id]: v });
           }}
         />
       </div>

@@ -7,7 +7,7 @@ import { School } from './School';
 type Props = {
   settings: Record<string, string | number>;
   may: boolean;
-  onSave: (change: Record<string, string | number>) => void;
+  onSave: (change: Record<string, string | number>) => Promise<boolean>;
 };
 
 /** What an offer asks for beside its items: tax, deposit, prices of later work, energy and the hours of a winter. */

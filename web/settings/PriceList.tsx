@@ -9,7 +9,12 @@ import { NumberCell } from '@/web/kit/NumberCell';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
-type Props = { prices: Prices; currency: string; may: boolean; onSave: (change: Record<string, number>) => void };
+type Props = {
+  prices: Prices;
+  currency: string;
+  may: boolean;
+  onSave: (change: Record<string, number>) => Promise<boolean>;
+};
 type Read = { name: string; taken: number; troubles: readonly PriceTrouble[] };
 
 /** Hours and materials of every kind of work, typed one by one or read from a CSV; a scope is priced by it. */
@@ -90,8 +95,7 @@ export function PriceList({ prices, currency, may, onSave }: Props) {
                       onCommit={(v) => {
                         if (v === null || v < low || v > high)
                           return t('web.outside-allowed-range-allowed-to', { low, high, unit: '' });
-                        onSave({ [key]: v });
-                        return undefined;
+                        return onSave({ [key]: v });
                       }}
                     />
                   </td>

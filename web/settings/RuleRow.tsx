@@ -5,7 +5,11 @@ import { TextCell } from '@/web/kit/TextCell';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
-type Props = { rule: TransitionRule; may: boolean; onSave: (change: Record<string, string | number>) => void };
+type Props = {
+  rule: TransitionRule;
+  may: boolean;
+  onSave: (change: Record<string, string | number>) => Promise<boolean>;
+};
 type Part = Parameters<typeof ruleSetting>[1];
 
 /** One dated rule: its words, from when, where it stands, and when someone last held it against the current rule. */
@@ -13,8 +17,7 @@ export function RuleRow({ rule, may, onSave }: Props) {
   const commit = (part: Part) => (value: string | number) => {
     const refused = refusesRule(ruleSetting(rule.id, part), value);
     if (refused) return t('web.allowed', { message: refused.message, allowed: refused.allowed });
-    onSave({ [ruleSetting(rule.id, part)]: value });
-    return undefined;
+    return onSave({ [ruleSetting(rule.id, part)]: value });
   };
   const written = rule.rule !== '';
   return (

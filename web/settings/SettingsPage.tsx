@@ -30,8 +30,8 @@ export default function SettingsPage() {
   const { data, mutate } = useSWR<Stored, ApiProblem>('/settings', get);
   const { problem, act } = useAct();
   const mayEdit = may(me?.role, 'edit-settings');
-  const save = (change: Record<string, string | number>): void =>
-    void act(async () => {
+  const save = (change: Record<string, string | number>): Promise<boolean> =>
+    act(async () => {
       if (!data) return;
       await write('PUT', '/settings', { version: data.version, settings: { ...data.settings, ...change } });
       await mutate();

@@ -28,7 +28,7 @@ export async function bringJob(database: Database, pictures: Pictures, person: P
   try {
     return await database.transaction(async (db) => {
       await lockCompany(db, person.companyId);
-      const [there] = await db.rows<{ companyId: string; number: number }>(
+      const there = await db.one<{ companyId: string; number: number }>(
         'select company_id as companyId, number from jobs where id = :jobId',
         key,
       );
@@ -58,7 +58,7 @@ const taken = (): Problem => new Problem('other-body', { field: 'bundle', messag
 
 /** The number it had, or the next free one. */
 async function numberFor(db: Db, companyId: string, had: number): Promise<number> {
-  const [used] = await db.rows('select 1 from jobs where company_id = :companyId and number = :had', {
+  const used = await db.one('select 1 from jobs where company_id = :companyId and number = :had', {
     companyId,
     had,
   });
@@ -132,7 +132,7 @@ async function store(db: Db, part: BundlePart, row: BundleRow, key: Into, kept: 
 }
 
 async function isThere(db: Db, table: string, id: string, { companyId }: Key): Promise<boolean> {
-  const [row] = await db.rows<{ companyId: string }>(`select company_id as companyId from ${table} where id = :id`, {
+  const row = await db.one<{ companyId: string }>(`select company_id as companyId from ${table} where id = :id`, {
     id,
   });
   if (row && row.companyId !== companyId) throw taken();

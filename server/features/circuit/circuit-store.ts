@@ -36,13 +36,11 @@ export const circuitStore = {
     return [...before, ...rows];
   },
 
-  async find(db: Db, id: string): Promise<StoredEntry | undefined> {
-    const [row] = await db.rows<StoredEntry>(
+  find: (db: Db, id: string): Promise<StoredEntry | undefined> =>
+    db.one<StoredEntry>(
       'select id, company_id as companyId, job_id as jobId, kind, body_hash as bodyHash from circuit_entries where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
   async add(
     db: Db,

@@ -4,7 +4,7 @@ import type { Db } from '@/server/db/pool';
 /** The picture at the head of a company's papers. */
 export const logoStore = {
   async read(db: Db, companyId: string): Promise<Buffer | undefined> {
-    const [row] = await db.rows<{ image: Buffer }>('select image from company_logos where company_id = :companyId', {
+    const row = await db.one<{ image: Buffer }>('select image from company_logos where company_id = :companyId', {
       companyId,
     });
     return row?.image;
@@ -18,8 +18,6 @@ export const logoStore = {
     );
   },
 
-  async remove(db: Db, companyId: string): Promise<boolean> {
-    const done = await db.run('delete from company_logos where company_id = :companyId', { companyId });
-    return done.affectedRows > 0;
-  },
+  remove: (db: Db, companyId: string): Promise<boolean> =>
+    db.changed('delete from company_logos where company_id = :companyId', { companyId }),
 };

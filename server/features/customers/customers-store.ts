@@ -36,7 +36,7 @@ export const customersStore = {
     companyId: string,
     siteId: string,
   ): Promise<{ customerId: string; systems: string[] } | undefined> {
-    const [row] = await db.rows<{ customerId: string }>(
+    const row = await db.one<{ customerId: string }>(
       'select customer_id as customerId from sites where company_id = :companyId and id = :siteId',
       { companyId, siteId },
     );
@@ -49,17 +49,15 @@ export const customersStore = {
   },
 
   /** What was typed for the newest house of the same town. */
-  async elevationOf(
+  elevationOf: (
     db: Db,
     companyId: string,
     town: string,
-  ): Promise<{ elevationFt: number; address: string; town: string } | undefined> {
-    const [row] = await db.rows<{ elevationFt: number; address: string; town: string }>(
+  ): Promise<{ elevationFt: number; address: string; town: string } | undefined> =>
+    db.one<{ elevationFt: number; address: string; town: string }>(
       `select s.elevation_ft as elevationFt, s.address, s.town from sites s
        left join systems y on y.site_id = s.id left join jobs j on j.system_id = y.id
        where s.company_id = :companyId and lower(s.town) = :town order by j.number desc limit 1`,
       { companyId, town: town.trim().toLowerCase() },
-    );
-    return row;
-  },
+    ),
 };

@@ -20,7 +20,7 @@ export const housesStore = {
     ),
 
   async siteOf(db: Db, companyId: string, row: HouseRow): Promise<string | undefined> {
-    const [there] = await db.rows<{ id: string }>(
+    const there = await db.one<{ id: string }>(
       `select s.id from sites s join customers c on c.id = s.customer_id where s.company_id = :companyId
          and ${same('c.name', 'customerName')} and ${same('s.address', 'address')} and ${same('s.town', 'town')} limit 1`,
       { companyId, ...row },
@@ -30,7 +30,7 @@ export const housesStore = {
 
   /** A house with its customer: one of the same name and phone is the same customer. */
   async addSite(db: Db, companyId: string, row: House): Promise<string> {
-    const [there] = await db.rows<{ id: string }>(
+    const there = await db.one<{ id: string }>(
       `select id from customers where company_id = :companyId and ${same('name', 'customerName')} and phone <=> :phone limit 1`,
       { companyId, ...row },
     );
@@ -43,7 +43,7 @@ export const housesStore = {
 
   /** False where the house has a system of that name. */
   async addSystem(db: Db, companyId: string, siteId: string, systemName: string): Promise<boolean> {
-    const [there] = await db.rows(
+    const there = await db.one(
       `select 1 from systems where company_id = :companyId and site_id = :siteId and ${same('name', 'systemName')}`,
       { companyId, siteId, systemName },
     );

@@ -68,12 +68,12 @@ export const cylindersStore = {
         companyId,
         id,
       });
-    const [row] = await db.rows<Raw>(`${SELECT} where c.company_id = :companyId and c.id = :id`, { companyId, id });
+    const row = await db.one<Raw>(`${SELECT} where c.company_id = :companyId and c.id = :id`, { companyId, id });
     return row ? cylinderOf(row) : undefined;
   },
 
   async ownerOf(db: Db, id: string): Promise<string | undefined> {
-    const [row] = await db.rows<{ companyId: string }>('select company_id as companyId from cylinders where id = :id', {
+    const row = await db.one<{ companyId: string }>('select company_id as companyId from cylinders where id = :id', {
       id,
     });
     return row?.companyId;
@@ -81,7 +81,7 @@ export const cylindersStore = {
 
   /** The one of a tag, under its lock. */
   async byTag(db: Db, companyId: string, tag: string): Promise<CylinderRow | undefined> {
-    const [there] = await db.rows<{ id: string }>(
+    const there = await db.one<{ id: string }>(
       'select id from cylinders where company_id = :companyId and tag = :tag and own = 1 for update',
       { companyId, tag },
     );
@@ -109,15 +109,13 @@ export const cylindersStore = {
   },
 
   /** False when the version is stale. */
-  async update(db: Db, companyId: string, c: CylinderBody): Promise<boolean> {
-    const done = await db.run(
+  update: (db: Db, companyId: string, c: CylinderBody): Promise<boolean> =>
+    db.changed(
       `update cylinders set tag = :tag, used_for = :use, refrigerant = :refrigerant, water_capacity_lb = :waterCapacityLb, tare_oz = :tareOz,
        rating_psig = :ratingPsig, retest_on = :retestOn, disposable = :disposable, flammable_mark = :flammableMark, dip_tube = :dipTube,
        state = :state, version = version + 1 where company_id = :companyId and id = :id and version = :version`,
       { ...c, companyId },
-    );
-    return done.affectedRows === 1;
-  },
+    ),
 
   async setRefrigerant(db: Db, companyId: string, id: string, refrigerant: string): Promise<void> {
     await db.run(
@@ -127,7 +125,7 @@ export const cylindersStore = {
   },
 
   async movementCount(db: Db, cylinderId: string): Promise<number> {
-    const [row] = await db.rows<{ n: number }>(
+    const row = await db.one<{ n: number }>(
       'select count(*) as n from cylinder_movements where cylinder_id = :cylinderId',
       { cylinderId },
     );
@@ -142,13 +140,11 @@ export const cylindersStore = {
     );
   },
 
-  async findMovement(db: Db, id: string): Promise<FoundMovement | undefined> {
-    const [row] = await db.rows<FoundMovement>(
+  findMovement: (db: Db, id: string): Promise<FoundMovement | undefined> =>
+    db.one<FoundMovement>(
       'select company_id as companyId, cylinder_id as cylinderId, oz, gross_oz as grossOz, kind, refrigerant, job_id as jobId from cylinder_movements where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
   async addMovement(
     db: Db,

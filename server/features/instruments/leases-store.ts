@@ -46,7 +46,7 @@ export const leasesStore = {
   },
   /** Where the server is that reads a run, when it is alive and not this one. */
   async elsewhere(db: Db, of: { runId: string } | { jobId: string }, me: Peer): Promise<string | undefined> {
-    const [row] = await db.rows<{ address: string }>(
+    const row = await db.one<{ address: string }>(
       `select l.address from run_leases l join runs r on r.id = l.run_id
        where ${'runId' in of ? 'r.id = :of' : "r.job_id = :of and r.state = 'running'"}
          and l.holder <> :id and l.address <> :address and not (${DEAD}) limit 1`,
@@ -55,14 +55,13 @@ export const leasesStore = {
     return row?.address;
   },
   /** Running runs that no living server reads, besides those read from this address. */
-  async orphans(db: Db, me: Peer): Promise<Pick<RunRow, 'id'>[]> {
-    return db.rows<Pick<RunRow, 'id'>>(
+  orphans: (db: Db, me: Peer): Promise<Pick<RunRow, 'id'>[]> =>
+    db.rows<Pick<RunRow, 'id'>>(
       `select r.id from runs r left join run_leases l on l.run_id = r.id
        where r.state = 'running' and (l.run_id is null or ${DEAD} or (l.address = :address and l.holder <> :id))
        order by r.started_at`,
       { id: me.id, address: me.address },
-    );
-  },
+    ),
   /** Whether another living server shares this database and reads anything. */
   async othersAlive(db: Db, me: Peer): Promise<boolean> {
     const rows = await db.rows(

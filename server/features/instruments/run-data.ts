@@ -19,7 +19,7 @@ export async function readRunData(db: Db, companyId: string, runId: string, upTo
 
 /** How many pieces of a run are stored: they are only ever added. */
 export async function piecesOf(db: Db, companyId: string, runId: string): Promise<number> {
-  const [row] = await db.rows<{ pieces: number }>(
+  const row = await db.one<{ pieces: number }>(
     'select count(*) as pieces from run_chunks where company_id = :companyId and run_id = :runId',
     { companyId, runId },
   );

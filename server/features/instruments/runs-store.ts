@@ -23,20 +23,15 @@ export type RunRow = {
 const COLUMNS = `id, company_id as companyId, job_id as jobId, circuit_id as circuitId, phase, source, speed, state, started_by as startedBy, started_at as startedAt, certified_id as certifiedId, on_device as onDevice`;
 
 export const runsStore = {
-  async byId(db: Db, id: string): Promise<RunRow | undefined> {
-    const [row] = await db.rows<RunRow>(`select ${COLUMNS} from runs where id = :id`, { id });
-    return row;
-  },
-  async running(db: Db): Promise<RunRow[]> {
-    return db.rows<RunRow>(`select ${COLUMNS} from runs where state = 'running' order by started_at`);
-  },
-  async runningOf(db: Db, companyId: string, circuitId: string): Promise<RunRow | undefined> {
-    const [row] = await db.rows<RunRow>(
+  byId: (db: Db, id: string): Promise<RunRow | undefined> =>
+    db.one<RunRow>(`select ${COLUMNS} from runs where id = :id`, { id }),
+  running: (db: Db): Promise<RunRow[]> =>
+    db.rows<RunRow>(`select ${COLUMNS} from runs where state = 'running' order by started_at`),
+  runningOf: (db: Db, companyId: string, circuitId: string): Promise<RunRow | undefined> =>
+    db.one<RunRow>(
       `select ${COLUMNS} from runs where company_id = :companyId and circuit_id = :circuitId and state = 'running' limit 1`,
       { companyId, circuitId },
-    );
-    return row;
-  },
+    ),
   async insert(
     db: Db,
     run: Omit<RunRow, 'startedAt' | 'state' | 'certifiedId' | 'onDevice'> & { startedAt?: Date },
@@ -101,16 +96,14 @@ export const runsStore = {
       },
     );
   },
-  async lastChunk(
+  lastChunk: (
     db: Db,
     runId: string,
-  ): Promise<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null } | undefined> {
-    const [row] = await db.rows<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null }>(
+  ): Promise<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null } | undefined> =>
+    db.one<{ seq: number; toS: number; receivedAt: Date; feed: FeedState | null }>(
       'select seq, to_s as toS, received_at as receivedAt, rig_state as feed from run_chunks where run_id = :runId order by seq desc limit 1',
       { runId },
-    );
-    return row;
-  },
+    ),
   /** What stands simulated on a circuit of a job: the whole system, or the bench of one phase. */
   async rig(
     db: Db,
@@ -118,7 +111,7 @@ export const runsStore = {
     { job, circuit }: { job: { id: string }; circuit: { id: string } },
     bench = 'system',
   ): Promise<FeedState | undefined> {
-    const [row] = await db.rows<{ state: FeedState }>(
+    const row = await db.one<{ state: FeedState }>(
       'select state from rigs where company_id = :companyId and job_id = :jobId and circuit_id = :circuitId and bench = :bench',
       { companyId, jobId: job.id, circuitId: circuit.id, bench },
     );

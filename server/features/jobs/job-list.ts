@@ -66,7 +66,7 @@ export async function listJobs(db: Db, companyId: string, query: JobListQuery): 
   };
   const states = STATES[query.state].map((s) => `'${s}'`).join(', ');
   const count = async (where: string): Promise<number> => {
-    const [row] = await db.rows<{ n: number }>(
+    const row = await db.one<{ n: number }>(
       `select count(*) as n from (select 1 from job_summary where ${where} limit ${COUNTED + 1}) counted`,
       values,
     );
@@ -166,7 +166,7 @@ async function walkedOver(
 
 /** Whether the words are met often enough on the way through the list: looked up where that way is longest, newest first. */
 async function isCommon(db: Db, query: JobListQuery, like: string, values: Record<string, unknown>): Promise<boolean> {
-  const [met] = await db.rows<{ n: number }>(
+  const met = await db.one<{ n: number }>(
     `select count(*) as n from (select search_text from job_summary force index (job_summary_past)
        where company_id = :companyId and state = '${query.state === 'open' ? 'open' : 'done'}' and scheduled_for < :today
        order by scheduled_for desc, number desc limit ${LOOKED_AT}) looked_at where true ${like}`,

@@ -17,21 +17,17 @@ export type NewJobIds = {
 
 export const jobsStore = {
   /** When a job came out of a file, and who brought it; undefined where it was begun here. */
-  async brought(db: Db, companyId: string, jobId: string): Promise<{ at: Date; by: string } | undefined> {
-    const [row] = await db.rows<{ at: Date; by: string }>(
+  brought: (db: Db, companyId: string, jobId: string): Promise<{ at: Date; by: string } | undefined> =>
+    db.one<{ at: Date; by: string }>(
       `select j.brought_at as at, p.full_name as \`by\` from jobs j join people p on p.id = j.brought_by
        where j.company_id = :companyId and j.id = :jobId`,
       { companyId, jobId },
-    );
-    return row;
-  },
+    ),
 
-  async exists(db: Db, id: string): Promise<{ companyId: string } | undefined> {
-    const [row] = await db.rows<{ companyId: string }>('select company_id as companyId from jobs where id = :id', {
+  exists: (db: Db, id: string): Promise<{ companyId: string } | undefined> =>
+    db.one<{ companyId: string }>('select company_id as companyId from jobs where id = :id', {
       id,
-    });
-    return row;
-  },
+    }),
 
   /** Nothing else that locks the job goes on before this transaction ends. */
   async lock(db: Db, companyId: string, jobId: string): Promise<void> {
@@ -51,7 +47,7 @@ export const jobsStore = {
 
   async nextNumber(db: Db, companyId: string): Promise<number> {
     await lockCompany(db, companyId);
-    const [row] = await db.rows<{ next: number }>(
+    const row = await db.one<{ next: number }>(
       'select coalesce(max(number), 2100) + 1 as next from jobs where company_id = :companyId',
       { companyId },
     );
@@ -104,18 +100,16 @@ export const jobsStore = {
   },
 
   /** False when the version is stale. */
-  async setMode(
+  setMode: (
     db: Db,
     companyId: string,
     jobId: string,
     { version, mode }: { version: number; mode: string },
-  ): Promise<boolean> {
-    const done = await db.run(
+  ): Promise<boolean> =>
+    db.changed(
       'update jobs set mode = :mode, version = version + 1 where company_id = :companyId and id = :jobId and version = :version',
       { companyId, jobId, version, mode },
-    );
-    return done.affectedRows === 1;
-  },
+    ),
 
   async updatePlate(
     db: Db,
@@ -125,7 +119,7 @@ export const jobsStore = {
     version: number,
     plate: Plate,
   ): Promise<boolean> {
-    const result = await db.run(
+    const result = await db.changed(
       `update circuits set plate = :plate, refrigerant = :refrigerant, metering = :metering, nominal_tons = :tons, version = version + 1
        where company_id = :companyId and id = :circuitId and version = :version`,
       {
@@ -138,7 +132,7 @@ export const jobsStore = {
         tons: plate.nominalTons,
       },
     );
-    if (result.affectedRows !== 1) return false;
+    if (!result) return false;
     await db.run(
       'update equipment set maker = :maker, model = :model, serial = :serial, version = version + 1 where company_id = :companyId and id = :equipmentId',
       {

@@ -38,7 +38,7 @@ const nameOf = ({ jobId, circuitId }: JobAt): string => `${jobId}/${circuitId ??
 
 /** The last change of each table that the sheets of this job are read from; undefined: no job of this company. */
 export async function stampOf(db: Db, companyId: string, jobId: string): Promise<string | undefined> {
-  const [row] = await db.rows<{ stamp: string }>(
+  const row = await db.one<{ stamp: string }>(
     `select concat_ws(',', j.company_id,
        (select group_concat(part, '=', n order by part) from company_revisions where company_id = j.company_id),
        (select group_concat(part, '=', n order by part) from job_revisions where job_id = j.id)) as stamp

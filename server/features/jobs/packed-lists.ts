@@ -22,7 +22,7 @@ function packedOf({ home }: Database): LRUCache<string, PackedList> {
 
 /** The last change of anything that the list of this company shows (0054-list-revisions). */
 async function revisionOf(db: Db, companyId: string): Promise<string> {
-  const [row] = await db.rows<{ n: string }>(
+  const row = await db.one<{ n: string }>(
     'select cast(n as char) as n from list_revisions where company_id = :companyId',
     { companyId },
   );
@@ -31,7 +31,7 @@ async function revisionOf(db: Db, companyId: string): Promise<string> {
 
 /** Who works alone and is not silent yet will be from then on, unless somebody hears of them. */
 async function silentFrom(db: Db, companyId: string): Promise<number> {
-  const [row] = await db.rows<{ due: Date | null }>(
+  const row = await db.one<{ due: Date | null }>(
     'select min(check_in_due) as due from job_summary where company_id = :companyId and check_in_due >= :heard',
     { companyId, heard: new Date(now().getTime() - SILENCE_MS) },
   );

@@ -49,6 +49,5 @@ const HEAD = `select j.id, j.number, j.mode, j.scheduled_for as scheduledFor, j.
 
 /** Whose job it is, where, of which system and circuit, by which settings; undefined when it is not this company's. */
 export async function readHead(db: Db, companyId: string, { jobId, circuitId }: JobAt): Promise<HeadRow | undefined> {
-  const [head] = await db.rows<HeadRow>(HEAD, { companyId, jobId, circuitId: circuitId ?? null });
-  return head;
+  return db.one<HeadRow>(HEAD, { companyId, jobId, circuitId: circuitId ?? null });
 }

@@ -27,13 +27,11 @@ const LATE = `select l.id, l.job_id as jobId, j.number, c.name as customer, s.ph
   where l.company_id = :companyId`;
 
 export const lateStore = {
-  async find(db: Db, id: string): Promise<{ companyId: string; jobId: string; bodyHash: string } | undefined> {
-    const [row] = await db.rows<{ companyId: string; jobId: string; bodyHash: string }>(
+  find: (db: Db, id: string): Promise<{ companyId: string; jobId: string; bodyHash: string } | undefined> =>
+    db.one<{ companyId: string; jobId: string; bodyHash: string }>(
       'select company_id as companyId, job_id as jobId, body_hash as bodyHash from late_entries where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
   async add(
     db: Db,

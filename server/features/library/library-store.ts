@@ -22,7 +22,7 @@ export const libraryStore = {
   },
 
   async byId(db: Db, companyId: string, id: string): Promise<LibraryItem | undefined> {
-    const [row] = await db.rows<Row>(
+    const row = await db.one<Row>(
       'select id, version, fields from library_items where company_id = :companyId and id = :id',
       { companyId, id },
     );
@@ -49,19 +49,19 @@ export const libraryStore = {
       json: JSON.stringify(fields),
       now: new Date(),
     };
-    const [there] = await db.rows<{ id: string; fields: LibraryFields }>(
+    const there = await db.one<{ id: string; fields: LibraryFields }>(
       'select id, fields from library_items where company_id = :companyId and own = 1 and kind = :kind and maker = :maker and model = :model for update',
       values,
     );
     if (version !== undefined) {
       if (there && there.id !== id) return 'taken';
-      const done = await db.run(
+      const done = await db.changed(
         `update library_items set maker = :maker, model = :model, tons = :tons, refrigerant = :refrigerant, fields = :json,
            version = version + 1, updated_at = :now
          where company_id = :companyId and own = 1 and id = :id and kind = :kind and version = :version`,
         { ...values, version },
       );
-      return done.affectedRows === 1 ? 'updated' : 'stale';
+      return done ? 'updated' : 'stale';
     }
     if (!there) {
       await db.run(
@@ -81,20 +81,19 @@ export const libraryStore = {
   },
 
   async ownerOf(db: Db, id: string): Promise<string | undefined> {
-    const [row] = await db.rows<{ companyId: string }>(
+    const row = await db.one<{ companyId: string }>(
       'select company_id as companyId from library_items where id = :id',
       { id },
     );
     return row?.companyId;
   },
 
-  async pairs(db: Db, companyId: string): Promise<MatchedPair[]> {
-    return db.rows<MatchedPair>(
+  pairs: (db: Db, companyId: string): Promise<MatchedPair[]> =>
+    db.rows<MatchedPair>(
       `select outdoor_model as outdoorModel, indoor_model as indoorModel, reference, cooling_btuh as coolingBtuh
        from matched_pairs where company_id = :companyId order by outdoor_model, indoor_model`,
       { companyId },
-    );
-  },
+    ),
 
   async putPair(db: Db, companyId: string, pair: MatchedPair): Promise<void> {
     await db.run(

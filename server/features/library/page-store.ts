@@ -15,7 +15,7 @@ export const pageStore = {
   },
 
   async read(db: Db, key: Key): Promise<Buffer | undefined> {
-    const [row] = await db.rows<{ image: Buffer }>(
+    const row = await db.one<{ image: Buffer }>(
       'select image from model_pages where company_id = :companyId and item_id = :itemId',
       key,
     );
@@ -30,8 +30,6 @@ export const pageStore = {
     );
   },
 
-  async remove(db: Db, key: Key): Promise<boolean> {
-    const done = await db.run('delete from model_pages where company_id = :companyId and item_id = :itemId', key);
-    return done.affectedRows > 0;
-  },
+  remove: (db: Db, key: Key): Promise<boolean> =>
+    db.changed('delete from model_pages where company_id = :companyId and item_id = :itemId', key),
 };

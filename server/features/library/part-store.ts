@@ -4,13 +4,12 @@ import type { Db } from '@/server/db/pool';
 
 /** The company's list of parts. */
 export const partStore = {
-  list(db: Db, companyId: string): Promise<PartRow[]> {
-    return db.rows<PartRow>(
+  list: (db: Db, companyId: string): Promise<PartRow[]> =>
+    db.rows<PartRow>(
       `select code, name, unit, pack, price, on_truck as onTruck from company_parts
        where company_id = :companyId order by name, code`,
       { companyId },
-    );
-  },
+    ),
 
   async put(db: Db, companyId: string, row: PartRow): Promise<void> {
     await db.run(

@@ -4,13 +4,12 @@ import type { Db } from '@/server/db/pool';
 
 /** The company's table of model numbers: how its makers write sizes into them. */
 export const patternStore = {
-  list(db: Db, companyId: string): Promise<ModelPattern[]> {
-    return db.rows<ModelPattern>(
+  list: (db: Db, companyId: string): Promise<ModelPattern[]> =>
+    db.rows<ModelPattern>(
       `select part, pattern, per_ton as perTon, confidence, source from model_patterns
        where company_id = :companyId order by part, pattern`,
       { companyId },
-    );
-  },
+    ),
 
   async put(db: Db, companyId: string, row: ModelPattern): Promise<void> {
     await db.run(

@@ -48,12 +48,11 @@ export const memoryStore = {
   },
 
   /** Jobs whose circuits nothing is remembered of yet: written before this was kept. */
-  async missing(db: Db): Promise<{ companyId: string; jobId: string }[]> {
-    return db.rows(
+  missing: (db: Db): Promise<{ companyId: string; jobId: string }[]> =>
+    db.rows(
       `select j.company_id as companyId, j.id as jobId from jobs j
        where not exists (select 1 from job_memory m where m.job_id = j.id) limit 500`,
-    );
-  },
+    ),
 
   /** Finished jobs of the same refrigerant and about the same size, the newest first. */
   async similar(db: Db, companyId: string, jobId: string): Promise<Similar[]> {

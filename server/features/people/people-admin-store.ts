@@ -25,7 +25,7 @@ export const peopleAdminStore = {
   },
 
   async one(db: Db, companyId: string, id: string): Promise<PersonRecord | undefined> {
-    const [row] = await db.rows<Row>(`${SELECT} where company_id = :companyId and id = :id for update`, {
+    const row = await db.one<Row>(`${SELECT} where company_id = :companyId and id = :id for update`, {
       companyId,
       id,
     });
@@ -52,24 +52,24 @@ export const peopleAdminStore = {
 
   /** False when the version is stale. */
   async put(db: Db, companyId: string, id: string, person: PersonUpdate): Promise<boolean> {
-    const done = await db.run(
+    const done = await db.changed(
       `update people set full_name = :fullName, sign_in = :signIn, role = :role, certification = :certification,
        certificate_number = :certificateNumber, certified_until = :certifiedUntil, version = version + 1
        where company_id = :companyId and id = :id and version = :version`,
       { ...person, certificateNumber: person.certificateNumber || null, companyId, id },
     );
     forgetWho(db);
-    return done.affectedRows === 1;
+    return done;
   },
 
   /** False when the version is stale. */
   async setActive(db: Db, companyId: string, id: string, version: number, active: boolean): Promise<boolean> {
-    const done = await db.run(
+    const done = await db.changed(
       'update people set active = :active, version = version + 1 where company_id = :companyId and id = :id and version = :version',
       { companyId, id, version, active },
     );
     forgetWho(db);
-    return done.affectedRows === 1;
+    return done;
   },
 
   async invite(db: Db, companyId: string, id: string, hash: string, until: Date): Promise<void> {
@@ -79,18 +79,16 @@ export const peopleAdminStore = {
     );
   },
 
-  async invited(
+  invited: (
     db: Db,
     hash: string,
     now: Date,
-  ): Promise<{ id: string; fullName: string; company: string; signIn: string } | undefined> {
-    const [row] = await db.rows<{ id: string; fullName: string; company: string; signIn: string }>(
+  ): Promise<{ id: string; fullName: string; company: string; signIn: string } | undefined> =>
+    db.one<{ id: string; fullName: string; company: string; signIn: string }>(
       `select p.id, p.full_name as fullName, p.sign_in as signIn, c.name as company from people p join companies c on c.id = p.company_id
        where p.invite_hash = :hash and p.invite_until > :now and p.active`,
       { hash, now },
-    );
-    return row;
-  },
+    ),
 
   async setPassword(db: Db, id: string, passwordHash: string): Promise<void> {
     await db.run(

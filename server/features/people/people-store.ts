@@ -36,11 +36,11 @@ const person = ({ passwordHash: _, certifiedUntil, ...row }: Row): Person => ({
 
 export const peopleStore = {
   async bySignIn(db: Db, signIn: string): Promise<{ person: Person; passwordHash: string | null } | undefined> {
-    const [row] = await db.rows<Row>(`${SELECT} where p.sign_in = :signIn and p.active`, { signIn });
+    const row = await db.one<Row>(`${SELECT} where p.sign_in = :signIn and p.active`, { signIn });
     return row && { person: person(row), passwordHash: row.passwordHash };
   },
   async byId(db: Db, id: string): Promise<Person | undefined> {
-    const [row] = await db.rows<Row>(`${SELECT} where p.id = :id and p.active`, { id });
+    const row = await db.one<Row>(`${SELECT} where p.id = :id and p.active`, { id });
     return row && person(row);
   },
   async ofCompany(db: Db, companyId: string): Promise<Person[]> {

@@ -25,32 +25,28 @@ export const phasesStore = {
     const key = { companyId, jobId, ownerId, phase };
     const values = { ...key, record: JSON.stringify(record), version, personId, now: now() };
     if (version === 0) {
-      const result = await db.run(
+      return db.changed(
         `insert ignore into phase_records (job_id, owner_id, company_id, phase, record, updated_by, updated_at)
          values (:jobId, :ownerId, :companyId, :phase, :record, :personId, :now)`,
         values,
       );
-      return result.affectedRows === 1;
     }
-    const result = await db.run(
+    return db.changed(
       `update phase_records set record = :record, version = version + 1, updated_by = :personId, updated_at = :now
        where company_id = :companyId and job_id = :jobId and owner_id = :ownerId and phase = :phase and version = :version`,
       values,
     );
-    return result.affectedRows === 1;
   },
 
-  async record<T>(
+  record: <T>(
     db: Db,
     { companyId, jobId, ownerId, phase }: RecordKey,
     lock = false,
-  ): Promise<{ record: T; version: number } | undefined> {
-    const [row] = await db.rows<{ record: T; version: number }>(
+  ): Promise<{ record: T; version: number } | undefined> =>
+    db.one<{ record: T; version: number }>(
       `select record, version from phase_records where company_id = :companyId and job_id = :jobId and owner_id = :ownerId and phase = :phase${lock ? ' for update' : ''}`,
       { companyId, jobId, ownerId, phase },
-    );
-    return row;
-  },
+    ),
 
   async addOverride(
     db: Db,
@@ -73,21 +69,18 @@ export const phasesStore = {
     );
   },
 
-  async signOff(db: Db, id: string): Promise<SignOffRow | undefined> {
-    const [row] = await db.rows<SignOffRow>(
+  signOff: (db: Db, id: string): Promise<SignOffRow | undefined> =>
+    db.one<SignOffRow>(
       'select id, company_id as companyId, job_id as jobId, phase, snapshot, content_hash as contentHash from sign_offs where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
-  async signOffsOf(db: Db, companyId: string, jobId: string): Promise<SignOffRow[]> {
-    return db.rows<SignOffRow>(
+  signOffsOf: (db: Db, companyId: string, jobId: string): Promise<SignOffRow[]> =>
+    db.rows<SignOffRow>(
       `select id, company_id as companyId, job_id as jobId, owner_id as ownerId, phase, snapshot, content_hash as contentHash from sign_offs
        where company_id = :companyId and job_id = :jobId order by signed_at`,
       { companyId, jobId },
-    );
-  },
+    ),
 
   async insertSignOff(
     db: Db,
@@ -122,16 +115,15 @@ export const phasesStore = {
     );
   },
 
-  async amendments(
+  amendments: (
     db: Db,
     companyId: string,
     jobId: string,
-  ): Promise<{ signOffId: string; phase: string; by: string; note: string; at: Date }[]> {
-    return db.rows(
+  ): Promise<{ signOffId: string; phase: string; by: string; note: string; at: Date }[]> =>
+    db.rows(
       `select a.sign_off_id as signOffId, s.phase, p.full_name as \`by\`, a.note, a.created_at as at from amendments a
        join sign_offs s on s.id = a.sign_off_id join people p on p.id = a.person_id
        where a.company_id = :companyId and s.job_id = :jobId order by a.created_at`,
       { companyId, jobId },
-    );
-  },
+    ),
 };

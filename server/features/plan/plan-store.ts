@@ -10,8 +10,8 @@ export const planStore = {
    * How long the company's own pieces of work took, as shares of what the list says, newest first. Only what was typed with a
    * beginning and an end counts, and what stands.
    */
-  async worked(db: Db, companyId: string): Promise<WorkedPiece[]> {
-    return db.rows<WorkedPiece>(
+  worked: (db: Db, companyId: string): Promise<WorkedPiece[]> =>
+    db.rows<WorkedPiece>(
       `select json_value(e.body, '$.piece') as piece,
          cast(json_value(e.body, '$.workedH') as double) / cast(json_value(e.body, '$.listH') as double) as share
        from circuit_entries e
@@ -20,6 +20,5 @@ export const planStore = {
          and not exists (select 1 from circuit_entries l where l.supersedes_id = e.id)
        order by e.seq desc limit ${MOST}`,
       { companyId },
-    );
-  },
+    ),
 };

@@ -19,29 +19,27 @@ export const weekStore = {
   },
 
   /** Open jobs whose day has gone by, the newest first. */
-  async leftOver(
+  leftOver: (
     db: Db,
     companyId: string,
     today: string,
-  ): Promise<{ jobId: string; number: number; customer: string; leadName: string; scheduledFor: string }[]> {
-    return db.rows(
+  ): Promise<{ jobId: string; number: number; customer: string; leadName: string; scheduledFor: string }[]> =>
+    db.rows(
       `select job_id as jobId, number, customer, lead_name as leadName, scheduled_for as scheduledFor from job_summary
        where company_id = :companyId and state = 'open' and scheduled_for < :today order by scheduled_for desc limit 30`,
       { companyId, today },
-    );
-  },
+    ),
 
   /** Jobs that owe something, the nearest first; each with all it owes. */
-  async owed(
+  owed: (
     db: Db,
     companyId: string,
-  ): Promise<{ jobId: string; number: number; customer: string; address: string; owed: OwedVisit[] }[]> {
-    return db.rows(
+  ): Promise<{ jobId: string; number: number; customer: string; address: string; owed: OwedVisit[] }[]> =>
+    db.rows(
       `select job_id as jobId, number, customer, address, owed from job_summary
        where company_id = :companyId and owed_on is not null order by owed_on, number limit ${MOST}`,
       { companyId },
-    );
-  },
+    ),
 
   async move(db: Db, companyId: string, jobId: string, leadId: string, scheduledFor: string): Promise<void> {
     await db.run(
@@ -54,7 +52,7 @@ export const weekStore = {
     await db.run('update people set calendar_token = :token where id = :personId', { personId, token });
   },
   async tokenOf(db: Db, personId: string): Promise<string | null> {
-    const [row] = await db.rows<{ token: string | null }>(
+    const row = await db.one<{ token: string | null }>(
       'select calendar_token as token from people where id = :personId',
       {
         personId,
@@ -63,7 +61,7 @@ export const weekStore = {
     return row?.token ?? null;
   },
   async byToken(db: Db, token: string): Promise<string | undefined> {
-    const [row] = await db.rows<{ id: string }>('select id from people where calendar_token = :token and active', {
+    const row = await db.one<{ id: string }>('select id from people where calendar_token = :token and active', {
       token,
     });
     return row?.id;

@@ -33,7 +33,7 @@ export const registerStore = {
   },
 
   async byId(db: Db, companyId: string, id: string): Promise<Instrument | undefined> {
-    const [row] = await db.rows<Raw>(`${SELECT} where company_id = :companyId and id = :id for update`, {
+    const row = await db.one<Raw>(`${SELECT} where company_id = :companyId and id = :id for update`, {
       companyId,
       id,
     });
@@ -41,7 +41,7 @@ export const registerStore = {
   },
 
   async ownerOf(db: Db, id: string): Promise<string | undefined> {
-    const [row] = await db.rows<{ companyId: string }>(
+    const row = await db.one<{ companyId: string }>(
       'select company_id as companyId from register_instruments where id = :id',
       { id },
     );

@@ -95,16 +95,14 @@ export const scopesStore = {
     );
   },
 
-  async findDecision(
+  findDecision: (
     db: Db,
     id: string,
-  ): Promise<(Key & { itemId: string; decision: string; reason: string | null }) | undefined> {
-    const [row] = await db.rows<Key & { itemId: string; decision: string; reason: string | null }>(
+  ): Promise<(Key & { itemId: string; decision: string; reason: string | null }) | undefined> =>
+    db.one<Key & { itemId: string; decision: string; reason: string | null }>(
       'select company_id as companyId, job_id as jobId, item as itemId, decision, reason from scope_decisions where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
   async addSignature(
     db: Db,
@@ -130,11 +128,9 @@ export const scopesStore = {
     );
   },
 
-  async findSignature(db: Db, id: string): Promise<(Key & { subject: string; text: string }) | undefined> {
-    const [row] = await db.rows<Key & { subject: string; text: string }>(
+  findSignature: (db: Db, id: string): Promise<(Key & { subject: string; text: string }) | undefined> =>
+    db.one<Key & { subject: string; text: string }>(
       'select company_id as companyId, job_id as jobId, subject, text_signed as text from customer_signatures where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 };

@@ -4,7 +4,7 @@ export type SettingsRow = { settings: Record<string, string | number>; version: 
 
 export const settingsStore = {
   async read(db: Db, companyId: string): Promise<SettingsRow> {
-    const [row] = await db.rows<SettingsRow>(
+    const row = await db.one<SettingsRow>(
       'select settings, settings_version as version from companies where id = :companyId',
       { companyId },
     );
@@ -12,11 +12,9 @@ export const settingsStore = {
   },
 
   /** False when the version is stale. */
-  async put(db: Db, companyId: string, { settings, version }: SettingsRow): Promise<boolean> {
-    const done = await db.run(
+  put: (db: Db, companyId: string, { settings, version }: SettingsRow): Promise<boolean> =>
+    db.changed(
       'update companies set settings = :settings, settings_version = settings_version + 1 where id = :companyId and settings_version = :version',
       { companyId, version, settings: JSON.stringify(settings) },
-    );
-    return done.affectedRows === 1;
-  },
+    ),
 };

@@ -82,12 +82,10 @@ export const surveysStore = {
     };
   },
 
-  async findObservations(db: Db, ids: string[]): Promise<(Key & { id: string; fact: string; value: unknown })[]> {
-    return db.rows(
-      'select id, company_id as companyId, job_id as jobId, fact, value from observations where id in (:ids)',
-      { ids },
-    );
-  },
+  findObservations: (db: Db, ids: string[]): Promise<(Key & { id: string; fact: string; value: unknown })[]> =>
+    db.rows('select id, company_id as companyId, job_id as jobId, fact, value from observations where id in (:ids)', {
+      ids,
+    }),
 
   async addObservation(
     db: Db,
@@ -113,21 +111,17 @@ export const surveysStore = {
     );
   },
 
-  async waiverOf(db: Db, key: SystemKey & { item: string }): Promise<{ id: string; reason: string } | undefined> {
-    const [row] = await db.rows<{ id: string; reason: string }>(
+  waiverOf: (db: Db, key: SystemKey & { item: string }): Promise<{ id: string; reason: string } | undefined> =>
+    db.one<{ id: string; reason: string }>(
       'select id, reason from before_waivers where company_id = :companyId and job_id = :jobId and system_id = :systemId and item = :item',
       key,
-    );
-    return row;
-  },
+    ),
 
-  async findPhoto(db: Db, id: string): Promise<PhotoRow | undefined> {
-    const [row] = await db.rows<PhotoRow>(
+  findPhoto: (db: Db, id: string): Promise<PhotoRow | undefined> =>
+    db.one<PhotoRow>(
       'select id, company_id as companyId, job_id as jobId, subject, content_hash as contentHash from photos where id = :id',
       { id },
-    );
-    return row;
-  },
+    ),
 
   async addPhoto(db: Db, key: PlaceKey, photo: NewPhoto): Promise<void> {
     await db.run(

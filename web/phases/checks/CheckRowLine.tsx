@@ -77,7 +77,7 @@ function Answer({ view, kind, row, act, onOpen }: Pick<Props, 'view' | 'kind' | 
   const [sealing, setSealing] = useState(false);
   const { ask, by } = row.ask;
   const reads = READS[by];
-  const yes = (more: object = {}) => void act(() => write(kind, { check: row.check.id, answer: 'yes', ...more }));
+  const yes = (more: object = {}) => act(() => write(kind, { check: row.check.id, answer: 'yes', ...more }));
   const more = <QuietTap onPress={onOpen}>{t('web.otherwise')}</QuietTap>;
   if (reads)
     return (
@@ -93,8 +93,7 @@ function Answer({ view, kind, row, act, onOpen }: Pick<Props, 'view' | 'kind' | 
               if (reading === null) return undefined;
               if (reading < 0 || reading > reads.most)
                 return t('web.reading-from-0-to', { most: reads.most, unit: reads.unit });
-              yes({ reading });
-              return undefined;
+              return yes({ reading });
             }}
           />
         </span>

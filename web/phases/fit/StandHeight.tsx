@@ -19,8 +19,7 @@ export function StandHeight({ view, disabled }: { view: JobView; disabled: boole
         disabled={disabled}
         onCommit={(v) => {
           if (v === null || v < 0 || v > 120) return t('web.outside-what-can-be-built-allowed');
-          choose({ standIn: v });
-          return undefined;
+          return choose({ standIn: v });
         }}
       />
       <p className="pb-3 text-[13px] text-ink2">{t('web.from-scope-it-lifts-openings-drain')}</p>

@@ -22,7 +22,7 @@ type Props = {
   library: Library | undefined;
   known: KnownFacts;
   disabled: boolean;
-  onChange: (change: Partial<ChoiceRecord>) => void;
+  onChange: (change: Partial<ChoiceRecord>) => Promise<boolean>;
 };
 
 const words = (i: LibraryItem): string =>
@@ -169,8 +169,7 @@ export function ChoiceForm({ chosen, pairListed, library, known, disabled, onCha
               disabled={disabled}
               onCommit={(v) => {
                 if (v === null || v < 0 || v > 120) return t('web.outside-what-can-be-built-allowed');
-                onChange({ standIn: v });
-                return undefined;
+                return onChange({ standIn: v });
               }}
             />
           </div>

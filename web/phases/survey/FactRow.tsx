@@ -141,14 +141,14 @@ export function FactRow({
         <TextCell
           label={t('web.who-or-what-said-it')}
           value={how.source}
-          onCommit={(source) => keep({ source })}
+          onCommit={(source) => void keep({ source })}
           required
           most={120}
         />
         <TextCell
           label={t('web.note')}
           value={how.note ?? ''}
-          onCommit={(note) => keep({ note: note || null })}
+          onCommit={(note) => void keep({ note: note || null })}
           most={500}
         />
       </DisclosurePanel>
@@ -211,7 +211,7 @@ function Control({
           label={say(fact.label)}
           hideLabel
           value={typeof seen?.value === 'string' ? seen.value : ''}
-          onCommit={(v) => v && onAnswer(v)}
+          onCommit={(v) => void (v && onAnswer(v))}
         />
       );
   }

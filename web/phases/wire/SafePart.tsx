@@ -51,8 +51,8 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
   const [microfarads, setMicrofarads] = useState<number | null>(null);
   const { which, isolation, finding, step } = source;
   const { done } = isolation;
-  const tap = (s: IsolationStep, more: object = {}): void =>
-    void act(() => write('isolation-step', { which, step: s, volts: null, microfarads: null, meter: null, ...more }));
+  const tap = (s: IsolationStep, more: object = {}): Promise<boolean> =>
+    act(() => write('isolation-step', { which, step: s, volts: null, microfarads: null, meter: null, ...more }));
   const dead = (pair: string, side: string) =>
     isolation.readings.find((r) => r.pair === pair && r.side === side)?.volts;
   const wait = microfarads
@@ -115,8 +115,7 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                       onCommit={(volts) => {
                         if (volts === null || volts < 0 || volts > 1000)
                           return t('web.reading-from-0-to', { most: 1000, unit: 'V' });
-                        tap(s, { volts, meter: meter || null });
-                        return undefined;
+                        return tap(s, { volts, meter: meter || null });
                       }}
                     />
                   </span>
@@ -126,7 +125,12 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                 <>
                   {mayDo(s) ? (
                     <span className="mt-1 block max-w-[280px]">
-                      <TextCell label={t('web.meter-and-its-number')} value={meter} most={60} onCommit={setMeter} />
+                      <TextCell
+                        label={t('web.meter-and-its-number')}
+                        value={meter}
+                        most={60}
+                        onCommit={(v) => void setMeter(v)}
+                      />
                     </span>
                   ) : null}
                   <p className="text-[13px] text-ink2">{say(METER_ASKED)}</p>
@@ -148,8 +152,7 @@ function Source({ view, source, signed }: { view: JobView; source: SourceView; s
                             onCommit={(volts) => {
                               if (volts === null || volts < 0 || volts > 1000)
                                 return t('web.reading-from-0-to', { most: 1000, unit: 'V' });
-                              void act(() => write('dead-reading', { which, pair, side, volts }));
-                              return undefined;
+                              return act(() => write('dead-reading', { which, pair, side, volts }));
                             }}
                           />
                         ))}

@@ -46,8 +46,8 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
   const must = Math.abs(board.want.between(node, other));
   const drawn = Math.abs(board.is.between(node, other));
   const ohms = cabinet ? ohmsIn(cabinet, { a: node, b: other }) : ohmsBetween(board.shown.plan, node, other);
-  const record = (volts: number, simulated: boolean): void =>
-    void act(() => write('meter-reading', { ...trial, a: node, b: other, volts, simulated }));
+  const record = (volts: number, simulated: boolean): Promise<boolean> =>
+    act(() => write('meter-reading', { ...trial, a: node, b: other, volts, simulated }));
   return (
     <Sheet open onClose={onClose} title={name(node)}>
       <div className="mt-2 grid gap-4" data-testid="terminal-sheet">
@@ -88,7 +88,7 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
         {signed ? null : (
           <>
             {cabinet ? (
-              <Button tone="primary" onClick={() => record(voltsIn(cabinet, trial, { a: node, b: other }), true)}>
+              <Button tone="primary" onClick={() => void record(voltsIn(cabinet, trial, { a: node, b: other }), true)}>
                 {t('web.write-the-simulated-reading')}
               </Button>
             ) : null}
@@ -100,8 +100,7 @@ export function TerminalSheet({ view, wire, board, node, letters, signed, agains
               onCommit={(volts) => {
                 if (volts === null) return undefined;
                 if (volts < 0 || volts > 700) return t('web.reading-from-0-to', { most: 700, unit: 'V' });
-                record(volts, false);
-                return undefined;
+                return record(volts, false);
               }}
             />
           </>
