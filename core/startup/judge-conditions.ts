@@ -41,12 +41,13 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
     });
   }
   const fan = figures.byId['fan-amps'];
-  if (running && fan.value !== undefined && fan.value <= system.outdoorFanFlaA * FAN_SLACK) {
+  if (running && fan.value !== undefined) {
+    const within = fan.value <= system.outdoorFanFlaA * FAN_SLACK;
     out.push({
       id: 'fan-amps',
       step: 'power',
-      verdict: 'good',
-      claim: tell('startup.outdoor-fan-within-its', {
+      verdict: within ? 'good' : 'look-again',
+      claim: tell(within ? 'startup.outdoor-fan-within-its' : 'startup.outdoor-fan-draws-above-its', {
         value: q(fan.value, 'A', 2),
         outdoorFanFlaA: q(system.outdoorFanFlaA, 'A', 'as is'),
       }),
@@ -61,34 +62,14 @@ export function powerFindings(system: StartUpSystem, r: Readings, figures: Figur
       because: tell('startup.fla-is-limit-for-fan-motor'),
       source: tell('startup.plate'),
       confidence: 'medium',
-      miss: 0,
-    });
-  } else if (running && fan.value !== undefined) {
-    out.push({
-      id: 'fan-amps',
-      step: 'power',
-      verdict: 'look-again',
-      claim: tell('startup.outdoor-fan-draws-above-its', {
-        value: q(fan.value, 'A', 2),
-        outdoorFanFlaA: q(system.outdoorFanFlaA, 'A', 'as is'),
-      }),
-      evidence: [
-        {
-          quantity: tell('startup.read-outdoor-fan-amps'),
-          value: fan.value,
-          unit: 'A',
-          band: { low: 0, high: system.outdoorFanFlaA },
-        },
-      ],
-      because: tell('startup.fla-is-limit-for-fan-motor'),
-      source: tell('startup.plate'),
-      confidence: 'medium',
-      miss: missOf(fan),
-      next: {
-        say: tell('startup.check-fan-capacitor-blade-height-and'),
-        because: tell('startup.fan-above-its-fla-will-trip'),
-        action: { kind: 'check', what: 'outdoorFanA' },
-      },
+      miss: within ? 0 : missOf(fan),
+      next: within
+        ? undefined
+        : {
+            say: tell('startup.check-fan-capacitor-blade-height-and'),
+            because: tell('startup.fan-above-its-fla-will-trip'),
+            action: { kind: 'check', what: 'outdoorFanA' },
+          },
     });
   }
   return out;

@@ -4,6 +4,7 @@ import type { Refrigerant } from '@/core/refrigerant/refrigerants';
 import { value } from '@/core/words/said';
 import { Field } from '@/web/kit/Field';
 import { numberFromText } from '@/web/kit/number-text';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -18,8 +19,11 @@ export function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
       ? cylinderIdentity({ refrigerant, temperatureF, psig })
       : undefined;
   return (
-    <section aria-label={t('web.pressure-at-rest')} className="mt-4 border-t border-rule pt-3">
-      <h2 className="text-[15px] font-[680]">{t('web.does-pressure-fit-label')}</h2>
+    <Part
+      name={t('web.pressure-at-rest')}
+      title={t('web.does-pressure-fit-label')}
+      className="mt-4 border-t border-rule pt-3"
+    >
       <p className="text-[13px] text-ink2">{t('web.after-hours-at-one-temperature-valve')}</p>
       <div className="mt-1 grid grid-cols-2 gap-3">
         <Field
@@ -56,6 +60,6 @@ export function Identity({ refrigerant }: { refrigerant: Refrigerant }) {
           )}
         </p>
       ) : null}
-    </section>
+    </Part>
   );
 }

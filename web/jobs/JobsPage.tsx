@@ -11,6 +11,8 @@ import { useKeepWhole } from '@/web/api/keep-whole';
 import { useMe } from '@/web/api/use-me';
 import { OverfullNotice } from '@/web/cylinders/OverfullNotice';
 import { Button } from '@/web/kit/Button';
+import { SearchBox } from '@/web/kit/SearchBox';
+import { Tab } from '@/web/kit/Tab';
 import { LateNotice } from '@/web/late/LateNotice';
 import { KeysHelp } from '@/web/shell/KeysHelp';
 import { PlaceHead } from '@/web/shell/PlaceHead';
@@ -58,25 +60,14 @@ export default function JobsPage() {
         <h1 className="text-[26px]">{t('web.jobs')}</h1>
         <div role="tablist" aria-label={t('web.which-jobs')} className="flex">
           {STATES.map((s) => (
-            <button
-              key={s}
-              type="button"
-              role="tab"
-              aria-selected={shownState === s}
-              onClick={() => show(s)}
-              className={`touch cursor-pointer border-b-[3px] px-4 font-[600] capitalize ${shownState === s ? 'border-copper' : 'border-transparent text-ink2'}`}
-            >
-              {say(value(s))}
-            </button>
+            <Tab key={s} label={say(value(s))} on={shownState === s} onPress={() => show(s)} />
           ))}
         </div>
-        <input
-          type="search"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          placeholder={t('web.customer-street-number-model')}
-          aria-label={t('web.search-jobs')}
-          className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[300px]"
+        <SearchBox
+          label={t('web.search-jobs')}
+          hint={t('web.customer-street-number-model')}
+          text={text}
+          onText={setText}
         />
         <Link to="/houses" className="touch inline-flex items-center font-[600] text-copper underline">
           {t('web.to-houses-and-history')}

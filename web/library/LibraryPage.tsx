@@ -8,6 +8,8 @@ import { ImportPanel } from '@/web/csv/ImportPanel';
 import { Papers } from '@/web/csv/Papers';
 import { useImport } from '@/web/csv/use-import';
 import { Button } from '@/web/kit/Button';
+import { SearchBox } from '@/web/kit/SearchBox';
+import { Tab } from '@/web/kit/Tab';
 import { useAddress } from '@/web/kit/use-address';
 import { PlaceHead } from '@/web/shell/PlaceHead';
 import { useKeys } from '@/web/shell/use-keys';
@@ -56,14 +58,7 @@ export default function LibraryPage() {
       <PlaceHead />
       <div className="mt-4 flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="text-[26px]">{t('web.equipment-library')}</h1>
-        <input
-          type="search"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          placeholder={t('web.maker-model-tons')}
-          aria-label={t('web.search-equipment')}
-          className="touch w-full border-[1.5px] border-rule bg-sheet px-3 text-[16px] outline-none focus:border-ink sm:w-[240px]"
-        />
+        <SearchBox label={t('web.search-equipment')} hint={t('web.maker-model-tons')} text={text} onText={setText} />
         <Papers path={isTable(kind) ? `/library/${kind}` : '/library/equipment'} mayEdit={mayEdit} onFile={work.read} />
         {mayEdit && !isTable(kind) ? (
           <Button tone="primary" onClick={() => setOpen({})}>
@@ -74,16 +69,12 @@ export default function LibraryPage() {
       <ImportPanel work={work} />
       <div role="tablist" aria-label={t('web.kind')} className="mt-2 flex overflow-x-auto border-b border-rule">
         {LISTS.map((k) => (
-          <button
+          <Tab
             key={k}
-            type="button"
-            role="tab"
-            aria-selected={k === kind}
-            onClick={() => setKind(k)}
-            className={`touch shrink-0 cursor-pointer border-b-[3px] px-4 font-[600] ${k === kind ? 'border-copper' : 'border-transparent text-ink2'}`}
-          >
-            {say(isTable(k) ? TABLE_WORDS[k] : EQUIPMENT_KINDS_WORDS[k])}
-          </button>
+            label={say(isTable(k) ? TABLE_WORDS[k] : EQUIPMENT_KINDS_WORDS[k])}
+            on={k === kind}
+            onPress={() => setKind(k)}
+          />
         ))}
       </div>
       {trouble ? <p className="mt-4 text-oxide">{t('web.library-could-not-be-loaded-trying')}</p> : null}

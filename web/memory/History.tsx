@@ -4,11 +4,11 @@ import { REFRIGERANTS } from '@/core/refrigerant/refrigerants';
 import { value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { Trouble } from '@/web/kit/Notice';
+import { SearchBox } from '@/web/kit/SearchBox';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { RowTable } from './RowTable';
 import type { Row } from './rows';
-import { Search } from './Search';
 
 const STATES = ['done', 'open', 'cancelled'] as const;
 const NO_FILTER = { search: '', state: 'done', refrigerant: '', from: '', to: '' };
@@ -23,7 +23,12 @@ export function History() {
   return (
     <>
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <Search text={filter.search} onText={(search) => put({ search })} />
+        <SearchBox
+          label={t('web.search-what-is-remembered')}
+          hint={t('web.customer-street-or-phone')}
+          text={filter.search}
+          onText={(search) => put({ search })}
+        />
         <label>
           <span className="block text-[13px] font-[600]">{t('web.state-of-job')}</span>
           <select className={SELECT} value={filter.state} onChange={(e) => put({ state: e.target.value })}>

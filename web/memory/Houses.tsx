@@ -5,10 +5,10 @@ import { day, q, value } from '@/core/words/said';
 import { type ApiProblem, get } from '@/web/api/http';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
+import { SearchBox } from '@/web/kit/SearchBox';
 import { say } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
 import type { House, Row } from './rows';
-import { Search } from './Search';
 
 /** Customers and their houses, with every system ever there and every job at it, the newest first. */
 export function Houses() {
@@ -20,7 +20,12 @@ export function Houses() {
   return (
     <>
       <div className="mt-3">
-        <Search text={text} onText={setText} />
+        <SearchBox
+          label={t('web.search-what-is-remembered')}
+          hint={t('web.customer-street-or-phone')}
+          text={text}
+          onText={setText}
+        />
       </div>
       <Trouble problem={error} />
       {data?.houses.length === 0 ? <p className="mt-4 text-ink2">{t('web.no-such-house')}</p> : null}

@@ -5,6 +5,7 @@ import { may } from '@/core/job/permissions';
 import { moment } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { AcceptSheet } from './AcceptSheet';
@@ -19,8 +20,7 @@ export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
   const mayAccept = may(view.me.role, 'accept-finding') && acceptable.length > 0;
   if (!mayAccept && acceptances.length === 0) return null;
   return (
-    <section aria-label={t('web.against-advice')}>
-      <h2 className="text-[15px] font-[680]">{t('web.against-advice')}</h2>
+    <Part name={t('web.against-advice')}>
       <ul className="mt-1">
         {acceptances.map((a) => (
           <li key={a.id} className="grid grid-cols-[22px_1fr] gap-x-2 border-b border-rule2 py-1.5">
@@ -49,6 +49,6 @@ export function AgainstAdvice({ view, acceptable, of = 'start-up' }: Props) {
           : null}
       </ul>
       {asked ? <AcceptSheet view={view} finding={asked} onClose={() => setAsked(undefined)} /> : null}
-    </section>
+    </Part>
   );
 }

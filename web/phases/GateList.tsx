@@ -5,6 +5,7 @@ import { may } from '@/core/job/permissions';
 import type { Phase } from '@/core/job/phases';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -16,8 +17,7 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
   const mayOverride = may(view.me.role, 'override');
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   return (
-    <section aria-label={t('web.gates')}>
-      <h2 className="text-[15px] font-[680]">{signed ? t('web.signed-with') : t('web.to-sign-it-needs')}</h2>
+    <Part name={t('web.gates')} title={signed ? t('web.signed-with') : t('web.to-sign-it-needs')}>
       <ul className="mt-1">
         {gates.map((g) => (
           <li key={g.id} data-testid={`gate-${g.id}`} className="border-b border-rule2 py-1.5">
@@ -64,6 +64,6 @@ export function GateList({ gates, phase, view }: { gates: readonly Gate[]; phase
           </p>
         </ReasonSheet>
       ) : null}
-    </section>
+    </Part>
   );
 }

@@ -4,6 +4,7 @@ import { movementsOf, WITHDRAWN } from '@/core/job/movements';
 import { shown } from '@/core/units/format';
 import { clock, value } from '@/core/words/said';
 import { nowIso } from '@/web/api/clock';
+import { Part } from '@/web/kit/Part';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -26,8 +27,7 @@ export function MovementLog({ view }: { view: JobView }) {
   const signed = (phase: string): boolean => sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0 && withdrawn.length === 0) return null;
   return (
-    <section aria-label={t('web.refrigerant-log')}>
-      <h2 className="text-[15px] font-[680]">{t('web.refrigerant-log')}</h2>
+    <Part name={t('web.refrigerant-log')}>
       <ul className="mt-1">
         {list.map((m) => (
           <li
@@ -84,6 +84,6 @@ export function MovementLog({ view }: { view: JobView }) {
           <p className="text-ink2">{t('web.it-stays-in-record-marked-as')}</p>
         </ReasonSheet>
       ) : null}
-    </section>
+    </Part>
   );
 }

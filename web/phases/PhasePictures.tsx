@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Phase } from '@/core/job/phases';
 import { PICTURE_KINDS, phaseSubject } from '@/core/phases/pictures';
 import { value } from '@/core/words/said';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import type { JobView } from './job-context';
@@ -14,8 +15,7 @@ export function PhasePictures({ view, phase }: { view: JobView; phase: Phase }) 
   const taken = view.sheet.survey.photos.some((p) => p.subject === subject);
   if (view.sheet.cancelled && !taken) return null;
   return (
-    <section aria-label={t('web.pictures')}>
-      <h2 className="text-[15px] font-[680]">{t('web.pictures')}</h2>
+    <Part name={t('web.pictures')}>
       <div className="mt-1 flex flex-wrap items-center gap-2">
         {view.sheet.cancelled ? null : (
           <>
@@ -39,6 +39,6 @@ export function PhasePictures({ view, phase }: { view: JobView; phase: Phase }) 
         )}
         <Thumbs view={view} subject={subject} />
       </div>
-    </section>
+    </Part>
   );
 }

@@ -1,6 +1,7 @@
 import useSWR from 'swr';
 import { type Similar, similarWords } from '@/core/phases/memory';
 import { get } from '@/web/api/http';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -10,9 +11,8 @@ export function SimilarJobs({ jobId }: { jobId: string }) {
   const said = similarWords(data?.similar ?? []);
   if (!said) return null;
   return (
-    <section aria-label={t('web.jobs-like-this')} data-testid="similar">
-      <h2 className="text-[15px] font-[680]">{t('web.jobs-like-this')}</h2>
+    <Part name={t('web.jobs-like-this')} data-testid="similar">
       <p>{say(said)}</p>
-    </section>
+    </Part>
   );
 }

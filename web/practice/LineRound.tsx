@@ -5,6 +5,7 @@ import type { BenchView } from '@/core/practice/view';
 import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Notice } from '@/web/kit/Notice';
+import { Part } from '@/web/kit/Part';
 import { MoveButton } from '@/web/shell/MoveButton';
 import { NextMoveBar } from '@/web/shell/NextMoveBar';
 import { say } from '@/web/words/say';
@@ -34,8 +35,7 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
       side={
         <div className="grid gap-5">
           {refused ? <Notice kind="stop">{say(refused.message)}</Notice> : null}
-          <section aria-label={t('web.what-can-be-done')}>
-            <h2 className="text-[15px] font-[680]">{t('web.what-can-be-done')}</h2>
+          <Part name={t('web.what-can-be-done')}>
             <ul className="mt-1">
               {view.acts.map((id) => (
                 <li key={id} className="border-b border-rule2">
@@ -51,7 +51,7 @@ export function LineRound({ round, view }: { round: RoundState; view: BenchView 
                 </li>
               ))}
             </ul>
-          </section>
+          </Part>
           <RoundLog done={view.done} />
         </div>
       }

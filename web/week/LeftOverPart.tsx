@@ -1,14 +1,14 @@
 import { Link } from 'react-router';
 import { day } from '@/core/words/said';
 import type { LeftOver } from '@/web/api/use-week';
+import { Part } from '@/web/kit/Part';
 import { t } from '@/web/words/tell';
 
 /** Open jobs whose day has gone by: each wants a new one, or an end. */
 export function LeftOverPart({ rows }: { rows: readonly LeftOver[] }) {
   if (rows.length === 0) return null;
   return (
-    <section aria-label={t('web.left-over')} className="mt-5" data-testid="left-over">
-      <h2 className="text-[15px] font-[680]">{t('web.left-over')}</h2>
+    <Part name={t('web.left-over')} className="mt-5" data-testid="left-over">
       <ul className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
         {rows.map((r) => (
           <li key={r.jobId} className="border-b border-rule2">
@@ -22,6 +22,6 @@ export function LeftOverPart({ rows }: { rows: readonly LeftOver[] }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }

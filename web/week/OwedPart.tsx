@@ -10,6 +10,7 @@ import { Button } from '@/web/kit/Button';
 import { Field } from '@/web/kit/Field';
 import { Mark } from '@/web/kit/Mark';
 import { Trouble } from '@/web/kit/Notice';
+import { Part } from '@/web/kit/Part';
 import { Sheet } from '@/web/kit/Sheet';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
@@ -40,8 +41,7 @@ export function OwedPart({ today, mayPlan }: { today: string; mayPlan: boolean }
     .sort((a, b) => a.on.localeCompare(b.on));
   if (rows.length === 0) return null;
   return (
-    <section aria-label={t('web.owed-visits')} className="mt-6" data-testid="owed">
-      <h2 className="text-[15px] font-[680]">{t('web.owed-visits')}</h2>
+    <Part name={t('web.owed-visits')} className="mt-6" data-testid="owed">
       <ul className="mt-1">
         {rows.map((r) => (
           <li
@@ -66,7 +66,7 @@ export function OwedPart({ today, mayPlan }: { today: string; mayPlan: boolean }
         ))}
       </ul>
       {plan ? <PlanSheet row={plan} today={today} onDone={() => mutate()} onClose={() => setPlan(undefined)} /> : null}
-    </section>
+    </Part>
   );
 }
 

@@ -12,6 +12,7 @@ import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES } from '@/core/phases/log/entries';
 import { shown, withUnit } from '@/core/units/format';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { lbOz, say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -56,10 +57,10 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
   const held = (id: string): boolean => gates.some((g) => g.id === id && !passes(g));
   return (
     <div className="grid gap-5 p-4 lg:p-5">
-      <section aria-label={t('web.scale')}>
-        <h2 className="text-[15px] font-[680]">
-          {state.remainingOz >= -state.toleranceOz ? t('web.left-to-weigh-in') : t('web.over-build-up')}
-        </h2>
+      <Part
+        name={t('web.scale')}
+        title={state.remainingOz >= -state.toleranceOz ? t('web.left-to-weigh-in') : t('web.over-build-up')}
+      >
         <p className="narrow text-[46px] leading-none font-[660]" data-testid="left-oz">
           {shown(Math.abs(state.remainingOz), 'oz')}
           <small className="text-[19px] font-[500] text-ink2"> {t('web.oz')}</small>
@@ -102,14 +103,13 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
           {say(UNIT_STATE_WORDS[plate.unitState])}.{' '}
           <TextButton onClick={() => navigate('../equipment', { relative: 'path' })}>{t('web.change')}</TextButton>
         </p>
-      </section>
+      </Part>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {kept && sheet.circuitLog.length > 0 ? <LabelBlock label={label} /> : null}
       <SimilarJobs jobId={sheet.job.id} />
       <GateList gates={gates} phase="charge" view={view} />
       {!signed && kept && sheet.circuitLog.length > 0 ? (
-        <section aria-label={t('web.write-down')}>
-          <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
+        <Part name={t('web.write-down')}>
           <div className="mt-1 flex flex-wrap gap-x-1">
             {OFFERS.map((kind) => (
               <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onEntry(kind)}>
@@ -117,7 +117,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
               </Button>
             ))}
           </div>
-        </section>
+        </Part>
       ) : null}
       <EntryLog view={view} phase="charge" />
       <PhasePictures view={view} phase="charge" />
@@ -138,8 +138,7 @@ export function ChargeSide({ view, build, state, checks, gates, label, onOpen, o
 /** The label as it is written on the unit. */
 function LabelBlock({ label }: { label: ChargeLabel }) {
   return (
-    <section aria-label={t('web.label')} className="border-[1.5px] border-ink px-3 py-2">
-      <h2 className="text-[15px] font-[680]">{t('web.label-at-unit')}</h2>
+    <Part name={t('web.label')} title={t('web.label-at-unit')} className="border-[1.5px] border-ink px-3 py-2">
       <p className="text-[22px] font-[680]">
         {label.refrigerant} <span className="narrow">{lbOz(label.totalOz)}</span>
       </p>
@@ -150,7 +149,7 @@ function LabelBlock({ label }: { label: ChargeLabel }) {
           co2Tonnes: label.co2Tonnes !== undefined ? ` · ${label.co2Tonnes.toFixed(2)} t CO₂e` : '',
         })}
       </p>
-    </section>
+    </Part>
   );
 }
 

@@ -14,6 +14,7 @@ import { gatesIn, nextMoveOf, type PhaseDescriptor } from '@/core/phases/phase';
 import { benchOf } from '@/core/phases/registry';
 import { Button } from '@/web/kit/Button';
 import { Trouble } from '@/web/kit/Notice';
+import { Part } from '@/web/kit/Part';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -105,8 +106,7 @@ export function CircuitFrame<Facts>({
           <GateList gates={gates} phase={phase} view={view} />
           {beside}
           {signed ? null : (
-            <section aria-label={t('web.write-down')}>
-              <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
+            <Part name={t('web.write-down')}>
               <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
                 {offeredIn(phase).map((kind) => (
                   <Button
@@ -119,7 +119,7 @@ export function CircuitFrame<Facts>({
                   </Button>
                 ))}
               </div>
-            </section>
+            </Part>
           )}
           <EntryLog view={view} phase={phase} kinds={logged} />
           <PhasePictures view={view} phase={phase} />

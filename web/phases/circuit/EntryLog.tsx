@@ -4,6 +4,7 @@ import { type CircuitEntry, isOf, logOf, standingEntries } from '@/core/phases/l
 import { ENTRIES, type EntryKind, entryOf, entryWords } from '@/core/phases/log/entries';
 import { entrySubject } from '@/core/phases/pictures';
 import { clock, value } from '@/core/words/said';
+import { Part } from '@/web/kit/Part';
 import { ReasonSheet } from '@/web/kit/ReasonSheet';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -37,8 +38,7 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
   const signed = view.sheet.signOffs.some((s) => s.phase === phase);
   if (list.length === 0) return null;
   return (
-    <section aria-label={t('web.log')}>
-      <h2 className="text-[15px] font-[680]">{t('web.written-down')}</h2>
+    <Part name={t('web.log')} title={t('web.written-down')}>
       {!signed && view.sheet.overrides.some((o) => o.phase === phase) ? (
         <p className="text-[13px] text-ink2">{t('web.taking-back-takes-override-off')}</p>
       ) : null}
@@ -94,7 +94,7 @@ export function EntryLog({ view, phase, ofJob = false, ofSystem = false, kinds, 
           <p className="text-ink2">{t('web.it-stays-in-record-marked-as-2', { taking: entryWords(taking) })}</p>
         </ReasonSheet>
       ) : null}
-    </section>
+    </Part>
   );
 }
 

@@ -1,11 +1,11 @@
 import type { PumpProgress } from '@/core/circuit/vacuum/pump-progress';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
 export function Causes({ progress }: { progress: PumpProgress }) {
   return (
-    <section aria-label={t('web.why-it-stands-still')}>
-      <h2 className="text-[15px] font-[680]">{t('web.why-it-stands-still-likeliest-first')}</h2>
+    <Part name={t('web.why-it-stands-still')} title={t('web.why-it-stands-still-likeliest-first')}>
       <ol className="mt-1">
         {progress.causes.map((c, i) => (
           <li key={c.cause} className="grid grid-cols-[26px_1fr] border-b border-rule2 py-1.5 leading-snug">
@@ -18,6 +18,6 @@ export function Causes({ progress }: { progress: PumpProgress }) {
           </li>
         ))}
       </ol>
-    </section>
+    </Part>
   );
 }

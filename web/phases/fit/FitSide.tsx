@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Finding } from '@/core/finding/finding';
 import { FIT_WORDS, type FitKind } from '@/core/fit/sheets';
 import { pagesOf } from '@/web/api/circuit-path';
+import { Part } from '@/web/kit/Part';
 import { t } from '@/web/words/tell';
 import type { JobView } from '../job-context';
 import { PhotoButton, Thumbs } from '../survey/PhotoButton';
@@ -28,13 +29,12 @@ export function FitSide({ view, kind, edit, checks }: Props) {
           {t('web.to-the-sheet-metal')}
         </Link>
       ) : null}
-      <section aria-label={t('web.pictures')}>
-        <h2 className="text-[15px] font-[680]">{t('web.pictures-of-it')}</h2>
+      <Part name={t('web.pictures')} title={t('web.pictures-of-it')}>
         <div className="mt-1 flex flex-wrap items-center gap-2">
           <Thumbs view={view} subject={subject} />
           <PhotoButton view={view} subject={subject} label={t('web.picture', { fitWords: FIT_WORDS[kind] })} />
         </div>
-      </section>
+      </Part>
       <p className="text-[12.5px] text-ink2">
         {t('web.makers-instructions-and-local-code-come', {
           saving:

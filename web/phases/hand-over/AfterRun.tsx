@@ -6,6 +6,7 @@ import { drierIn } from '@/core/phases/join/drier-check';
 import type { EntryKind } from '@/core/phases/log/entries';
 import { ENTRIES } from '@/core/phases/log/entries';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -24,8 +25,7 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
   ];
   if (sheet.circuitLog.length === 0 || (signed && checks.length === 0)) return null;
   return (
-    <section aria-label={t('web.after-run')}>
-      <h2 className="text-[15px] font-[680]">{t('web.after-run')}</h2>
+    <Part name={t('web.after-run')}>
       {checks.length ? <CheckList checks={orderFindings(checks)} /> : null}
       {signed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
@@ -38,6 +38,6 @@ export function AfterRun({ view, sheet, signed }: { view: JobView; sheet: Equipp
       )}
       <EntryLog view={view} phase="hand-over" />
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
-    </section>
+    </Part>
   );
 }

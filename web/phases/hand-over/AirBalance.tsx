@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { balanceOf, type RegisterRow, registersOf } from '@/core/phases/hand-over/balance';
 import { q } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -19,8 +20,7 @@ export function AirBalance({ view, signed }: { view: JobView; signed: boolean })
   const measure = ({ branch, room, wantedCfm, entry }: RegisterRow): void =>
     setOpen(entry ? { preset: { ...entry.body }, replaces: entry.id } : { preset: { branch, room, wantedCfm } });
   return (
-    <section aria-label={t('web.air-balance')}>
-      <h2 className="text-[15px] font-[680]">{t('web.air-balance')}</h2>
+    <Part name={t('web.air-balance')}>
       {finding ? <CheckList checks={[finding]} /> : null}
       {rows.length ? (
         <ul className="mt-1">
@@ -63,6 +63,6 @@ export function AirBalance({ view, signed }: { view: JobView; signed: boolean })
           onClose={() => setOpen(undefined)}
         />
       ) : null}
-    </section>
+    </Part>
   );
 }

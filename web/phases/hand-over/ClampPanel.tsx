@@ -6,6 +6,7 @@ import { q } from '@/core/words/said';
 import { Paper } from '@/web/bench/sheet/Paper';
 import { Button } from '@/web/kit/Button';
 import { Notice, Trouble } from '@/web/kit/Notice';
+import { Part } from '@/web/kit/Part';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -33,8 +34,7 @@ export function ClampPanel({ view, signed }: { view: JobView; signed: boolean })
     setGot(r.ok ? { ...r.value, when, simulated } : undefined);
   };
   return (
-    <section className="grid gap-2" aria-label={t('web.soft-starter')} data-testid="clamp">
-      <h2 className="text-[15px] font-[680]">{t('web.soft-starter')}</h2>
+    <Part className="grid gap-2" name={t('web.soft-starter')} data-testid="clamp">
       <CheckList checks={findings} untitled />
       {signed
         ? null
@@ -79,7 +79,7 @@ export function ClampPanel({ view, signed }: { view: JobView; signed: boolean })
       {typing ? (
         <EntrySheet view={view} kind="inrush" preset={{ when: typing }} onClose={() => setTyping(undefined)} />
       ) : null}
-    </section>
+    </Part>
   );
 }
 

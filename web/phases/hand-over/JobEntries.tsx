@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ENTRIES, type EntryKind } from '@/core/phases/log/entries';
 import type { Said } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
@@ -24,8 +25,7 @@ export function JobEntries({ view, signed, title, kinds, ofSystem = false, since
   const closed = signed && since === undefined;
   if (closed && !(ofSystem ? view.sheet.systemLog : view.sheet.jobLog).some((e) => kinds.includes(e.kind))) return null;
   return (
-    <section aria-label={say(title)}>
-      <h2 className="text-[15px] font-[680]">{say(title)}</h2>
+    <Part name={say(title)}>
       {closed ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {kinds.map((kind) => (
@@ -37,6 +37,6 @@ export function JobEntries({ view, signed, title, kinds, ofSystem = false, since
       )}
       <EntryLog view={view} phase="hand-over" ofJob={!ofSystem} ofSystem={ofSystem} kinds={kinds} since={since} />
       {entry ? <EntrySheet key={entry} view={view} kind={entry} onClose={() => setEntry(undefined)} /> : null}
-    </section>
+    </Part>
   );
 }

@@ -7,6 +7,7 @@ import { dayAt } from '@/core/words/calendar';
 import { day } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { EntrySheet } from '../circuit/EntrySheet';
@@ -27,8 +28,7 @@ export function OpenItems({ view, today }: { view: JobView; today: string }) {
   const at = handedOverAt(sheet);
   const items = openItems(sheet.jobLog, at && dayAt(at, sheet.site.timeZone));
   return (
-    <section aria-label={t('web.open-items')} data-testid="open-items">
-      <h2 className="text-[15px] font-[680]">{t('web.open-items')}</h2>
+    <Part name={t('web.open-items')} data-testid="open-items">
       {sheet.cancelled ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           <Button tone="quiet" className="text-[14px]" onClick={() => setForm({ kind: 'open-item' })}>
@@ -82,7 +82,7 @@ export function OpenItems({ view, today }: { view: JobView; today: string }) {
           onClose={() => setForm(undefined)}
         />
       ) : null}
-    </section>
+    </Part>
   );
 }
 

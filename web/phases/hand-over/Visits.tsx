@@ -3,6 +3,7 @@ import { handedOverAt, leftFindings, purposeOf, visitNow, visitsOf } from '@/cor
 import type { EntryKind } from '@/core/phases/log/entries';
 import { day } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
 import { EntrySheet } from '../circuit/EntrySheet';
@@ -27,8 +28,7 @@ export function Visits({ view, write }: { view: JobView; write: (kind: EntryKind
   const now = visitNow(sheet);
   const left = leftFindings(sheet);
   return (
-    <section aria-label={t('web.visits')} id="visits">
-      <h2 className="text-[15px] font-[680]">{t('web.visits')}</h2>
+    <Part name={t('web.visits')} id="visits">
       {now ? (
         <p data-testid="visit-now">
           {t('web.visit-of', { n: now.n, all: visitsOf(sheet).length, day: day(now.on), purpose: purposeOf(now) })}
@@ -48,6 +48,6 @@ export function Visits({ view, write }: { view: JobView; write: (kind: EntryKind
       )}
       {left.length ? <CheckList checks={left} /> : null}
       <EntryLog view={view} phase="hand-over" ofJob kinds={VISIT_KINDS} since={handedOverAt(sheet)} />
-    </section>
+    </Part>
   );
 }

@@ -3,6 +3,7 @@ import { may } from '@/core/job/permissions';
 import { TAKE_OVER, takeOverWords } from '@/core/phases/hand-over/take-over';
 import type { Report } from '@/core/phases/report';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
 import type { JobView } from '../job-context';
@@ -18,14 +19,13 @@ export function useTakeOver(view: JobView, report: Report | undefined, after: ()
       <Button onClick={() => setOpen(true)}>{t('web.customer-signs')}</Button>
     ) : null;
   const section = (
-    <section aria-label={t('web.customer-takes-over')} data-testid="taken-over">
-      <h2 className="text-[15px] font-[680]">{t('web.customer-takes-over')}</h2>
+    <Part name={t('web.customer-takes-over')} data-testid="taken-over">
       <p className={`mb-1 ${takenOver?.ink ? '' : 'text-ink2'}`}>
         {takenOver ? say(takenOver.say) : t('web.nobody-signed-for-the-customer')}
       </p>
       {takenOver?.since ? <p className="font-[620] text-ochre">{say(takenOver.since)}</p> : null}
       {button}
-    </section>
+    </Part>
   );
   const sheet = open ? (
     <CustomerSheet

@@ -2,6 +2,7 @@ import { worstOf } from '@/core/finding/order';
 import { joinView } from '@/core/phases/join/view';
 import { value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -10,8 +11,7 @@ import { t } from '@/web/words/tell';
 export function JointLog({ view }: { view: EquippedView }) {
   const { joints } = joinView(view.sheet);
   return (
-    <section aria-label={t('web.joint-log')}>
-      <h2 className="text-[15px] font-[680]">{t('web.joint-log')}</h2>
+    <Part name={t('web.joint-log')}>
       <ol className="mt-1">
         {joints.map(({ joint, checks }, i) => {
           const b = joint.body;
@@ -42,6 +42,6 @@ export function JointLog({ view }: { view: EquippedView }) {
           );
         })}
       </ol>
-    </section>
+    </Part>
   );
 }

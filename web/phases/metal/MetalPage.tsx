@@ -6,6 +6,7 @@ import { metalParts } from '@/core/phases/plan/metal';
 import { metalMove } from '@/core/phases/plan/metal-move';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { JobFrame } from '@/web/shell/JobFrame';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -33,8 +34,7 @@ export default function MetalPage(view: JobView) {
       active="fit"
       side={
         <div className="grid gap-5 p-4 lg:p-5">
-          <section aria-label={t('web.new-part')}>
-            <h2 className="text-[15px] font-[680]">{t('web.new-part')}</h2>
+          <Part name={t('web.new-part')}>
             <div className="mt-1 grid justify-items-start gap-2">
               {starts.map((s) => (
                 <Button
@@ -48,7 +48,7 @@ export default function MetalPage(view: JobView) {
                 {t('web.part-typed')}
               </Button>
             </div>
-          </section>
+          </Part>
           <NestPart parts={parts} />
           <EntryLog view={view} phase="plan" ofSystem kinds={['metal-part', 'shop-drawing']} />
         </div>

@@ -1,5 +1,6 @@
 import { type DrawnPart, nested } from '@/core/phases/plan/metal';
 import { q } from '@/core/words/said';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { NestPicture } from './NestPicture';
@@ -11,8 +12,7 @@ export function NestPart({ parts }: { parts: readonly DrawnPart[] }) {
   const all = nested(parts);
   if (all.length === 0) return null;
   return (
-    <section aria-label={t('web.sheets')} data-testid="nest">
-      <h2 className="text-[15px] font-[680]">{t('web.sheets')}</h2>
+    <Part name={t('web.sheets')} data-testid="nest">
       <ul>
         {all.map((n) => {
           const {
@@ -61,6 +61,6 @@ export function NestPart({ parts }: { parts: readonly DrawnPart[] }) {
           );
         })}
       </ul>
-    </section>
+    </Part>
   );
 }

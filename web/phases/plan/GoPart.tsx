@@ -2,6 +2,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { goFindings, goVerdict } from '@/core/phases/scope/go';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -13,8 +14,7 @@ export function GoPart({ sheet, out, onAnswer }: { sheet: JobSheet; out: boolean
   const open = findings.filter((f) => f.verdict !== 'good');
   const good = findings.length - open.length;
   return (
-    <section aria-label={t('web.go-no-go')} data-testid="go">
-      <h2 className="text-[15px] font-[680]">{t('web.before-anything-comes-out')}</h2>
+    <Part name={t('web.go-no-go')} title={t('web.before-anything-comes-out')} data-testid="go">
       <p
         className={`narrow text-[34px] leading-none font-[680] ${verdict === 'go' ? 'text-pine' : verdict === 'no-go' ? 'text-oxide' : 'text-ink2'}`}
         data-testid="go-verdict"
@@ -42,6 +42,6 @@ export function GoPart({ sheet, out, onAnswer }: { sheet: JobSheet; out: boolean
       <Button className="mt-2" onClick={onAnswer}>
         {t('web.answer-go-no-go')}
       </Button>
-    </section>
+    </Part>
   );
 }

@@ -4,6 +4,7 @@ import type { Because } from '@/core/plan/day/activity';
 import type { Moved } from '@/core/plan/day/moved';
 import { lower, type Said, value } from '@/core/words/said';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { tell } from '@/web/words/tell';
 
@@ -14,8 +15,7 @@ const MOST = 6;
 export function MovedPart({ day, moved, title }: { day: DayView; moved: readonly Moved[]; title: Said }) {
   if (moved.length === 0) return null;
   return (
-    <section aria-label={say(title)} data-testid="moved">
-      <h2 className="text-[15px] font-[680]">{say(title)}</h2>
+    <Part name={say(title)} data-testid="moved">
       <ul>
         {moved.slice(0, MOST).map((m) => {
           const piece = day.held.find((p) => p.id === m.id)!;
@@ -33,7 +33,7 @@ export function MovedPart({ day, moved, title }: { day: DayView; moved: readonly
           );
         })}
       </ul>
-    </section>
+    </Part>
   );
 }
 

@@ -8,6 +8,7 @@ import { isOut } from '@/core/phases/plan/move';
 import { clock, day as dayOf, value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -40,8 +41,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
       <CheckList checks={findings} />
       <MovedPart day={day} moved={day.now === undefined ? [] : day.moved} title={tell('web.what-moved')} />
       <Arrivals view={view} onTap={(preset) => onWrite('delivery', preset)} />
-      <section aria-label={t('web.write-down')}>
-        <h2 className="text-[15px] font-[680]">{t('web.write-down')}</h2>
+      <Part name={t('web.write-down')}>
         <div className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
           {offeredIn('plan').map((kind) => (
             <Button key={kind} tone="quiet" className="text-[14px]" onClick={() => onWrite(kind)}>
@@ -49,7 +49,7 @@ export function PlanSide({ view, day, ends, findings, time, onWrite }: Props) {
             </Button>
           ))}
         </div>
-      </section>
+      </Part>
       <EntryLog view={view} phase="plan" ofJob kinds={LOGGED} />
     </div>
   );
@@ -60,8 +60,7 @@ function Arrivals({ view, onTap }: { view: JobView; onTap: (which: Answers) => v
   const list = deliveriesOf(view.sheet);
   if (list.length === 0) return null;
   return (
-    <section aria-label={t('web.still-to-arrive')} data-testid="arrivals">
-      <h2 className="text-[15px] font-[680]">{t('web.still-to-arrive')}</h2>
+    <Part name={t('web.still-to-arrive')} data-testid="arrivals">
       <ul>
         {list.map(({ id, body }) => (
           <li key={id}>
@@ -86,7 +85,7 @@ function Arrivals({ view, onTap }: { view: JobView; onTap: (which: Answers) => v
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }
 

@@ -9,6 +9,7 @@ import { q, value } from '@/core/words/said';
 import { paperOf } from '@/web/api/circuit-path';
 import { useLibrary } from '@/web/api/use-library';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -115,8 +116,7 @@ const amount = (n: number, unit: string): string => `${Number(n.toFixed(1))} ${s
 
 function List({ title, items }: { title: Said; items: readonly Said[] }) {
   return (
-    <section aria-label={say(title)}>
-      <h2 className="text-[15px] font-[680]">{say(title)}</h2>
+    <Part name={say(title)}>
       <ul className="mt-1">
         {items.map((i) => (
           <li key={i.id} className="border-b border-rule2 py-1.5 text-[14.5px]">
@@ -124,6 +124,6 @@ function List({ title, items }: { title: Said; items: readonly Said[] }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }

@@ -2,6 +2,7 @@ import { pressureView } from '@/core/phases/pressure-test/view';
 import { value } from '@/core/words/said';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { useAct } from '@/web/kit/use-act';
 import { useEntries } from '@/web/phases/circuit/use-entries';
 import type { EquippedView } from '@/web/phases/job-context';
@@ -17,8 +18,7 @@ export function JointList({ view }: { view: EquippedView }) {
   const passed = view.sheet.overrides.some((o) => o.phase === 'pressure-test' && o.gate === 'pressure-held');
   if (test.joints.length === 0) return null;
   return (
-    <section aria-label={t('web.bubble-check')}>
-      <h2 className="text-[15px] font-[680]">{t('web.bubble-check-joint-by-joint')}</h2>
+    <Part name={t('web.bubble-check')} title={t('web.bubble-check-joint-by-joint')}>
       <ul className="mt-1">
         {test.joints.map(({ joint, result }) => (
           <li
@@ -54,6 +54,6 @@ export function JointList({ view }: { view: EquippedView }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }

@@ -3,6 +3,7 @@ import type { RecoveryView } from '@/core/phases/recover/recovery-view';
 import { plain } from '@/core/units/format';
 import { list, q } from '@/core/words/said';
 import { Mark, type MarkKind } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -21,16 +22,19 @@ export function PumpDownGuide({
 }) {
   const steps = stepsOf(view, suctionPsig, switches);
   return (
-    <section aria-label={t('web.steps')} className="min-w-0">
-      <h2 className="text-[15px] font-[680]">
-        {view.method
+    <Part
+      name={t('web.steps')}
+      title={
+        view.method
           ? {
               'pump-down': t('web.pump-down-then-machine-for-rest'),
               machine: t('web.recovery-by-machine'),
               nothing: t('web.nothing-to-recover'),
             }[view.method.body.method]
-          : t('web.from-charged-to-open')}
-      </h2>
+          : t('web.from-charged-to-open')
+      }
+      className="min-w-0"
+    >
       <ol className="mt-1">
         {steps.map((s) => (
           <li
@@ -45,7 +49,7 @@ export function PumpDownGuide({
           </li>
         ))}
       </ol>
-    </section>
+    </Part>
   );
 }
 

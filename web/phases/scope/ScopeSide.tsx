@@ -10,6 +10,7 @@ import { moment, value } from '@/core/words/said';
 import { pagesOf, paperOf } from '@/web/api/circuit-path';
 import { Button } from '@/web/kit/Button';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { Ink } from '@/web/kit/Signature';
 import { say, sayLow } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
@@ -35,8 +36,7 @@ export function ScopeSide({
   return (
     <div className="grid gap-5 p-4 lg:p-5">
       {scope.disclosures.length ? (
-        <section aria-label={t('web.kept-parts')}>
-          <h2 className="text-[15px] font-[680]">{t('web.kept-parts-to-be-disclosed')}</h2>
+        <Part name={t('web.kept-parts')} title={t('web.kept-parts-to-be-disclosed')}>
           <ul>
             {scope.disclosures.map((d) => (
               <li
@@ -65,10 +65,9 @@ export function ScopeSide({
               </li>
             ))}
           </ul>
-        </section>
+        </Part>
       ) : null}
-      <section aria-label={t('web.fit')}>
-        <h2 className="text-[15px] font-[680]">{t('web.fit-sheets')}</h2>
+      <Part name={t('web.fit')} title={t('web.fit-sheets')}>
         <ul>
           {fitKindsFor(scope.input.known).map((kind) => {
             const fit = sheet.fits[kind];
@@ -97,10 +96,9 @@ export function ScopeSide({
             );
           })}
         </ul>
-      </section>
+      </Part>
       {scope.get.length ? (
-        <section aria-label={t('web.to-buy-or-make')}>
-          <h2 className="text-[15px] font-[680]">{t('web.to-buy-or-make')}</h2>
+        <Part name={t('web.to-buy-or-make')}>
           <ul>
             {scope.get.map((g) => (
               <li
@@ -112,7 +110,7 @@ export function ScopeSide({
               </li>
             ))}
           </ul>
-        </section>
+        </Part>
       ) : null}
       <Link
         to={`${pagesOf(sheet)}/offer`}
@@ -130,8 +128,7 @@ export function ScopeSide({
         {t('web.survey-and-scope-as-pdf')}
       </a>
       {scope.answers.length ? (
-        <section aria-label={t('web.customer')}>
-          <h2 className="text-[15px] font-[680]">{t('web.what-customer-answered')}</h2>
+        <Part name={t('web.customer')} title={t('web.what-customer-answered')}>
           <ul>
             {scope.answers.map((a) => (
               <li key={a.id} className="border-b border-rule2 py-1.5 leading-snug">
@@ -149,7 +146,7 @@ export function ScopeSide({
               </li>
             ))}
           </ul>
-        </section>
+        </Part>
       ) : null}
     </div>
   );

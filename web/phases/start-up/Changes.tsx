@@ -1,6 +1,7 @@
 import { changesOf } from '@/core/phases/start-up/changes';
 import { figureChange } from '@/core/phases/start-up/changes-report';
 import { clock } from '@/core/words/said';
+import { Part } from '@/web/kit/Part';
 import type { EquippedView } from '@/web/phases/job-context';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -10,8 +11,7 @@ export function Changes({ view }: { view: EquippedView }) {
   const changes = changesOf(view.sheet).reverse();
   if (changes.length === 0) return null;
   return (
-    <section aria-label={t('web.changes')} data-testid="changes">
-      <h2 className="text-[15px] font-[680]">{t('web.changes')}</h2>
+    <Part name={t('web.changes')} data-testid="changes">
       <ul className="mt-1">
         {changes.map((c) => (
           <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
@@ -30,6 +30,6 @@ export function Changes({ view }: { view: EquippedView }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }

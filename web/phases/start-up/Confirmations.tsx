@@ -2,6 +2,7 @@ import { callOf } from '@/core/finding/run-mode';
 import { CONFIRMATION_WORDS } from '@/core/phases/report';
 import type { Confirmations as Confirmed } from '@/core/startup/system';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { useAct } from '@/web/kit/use-act';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
@@ -22,8 +23,7 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
   };
   const asked = (name: keyof Confirmed): boolean => ASKED[name] ?? true;
   return (
-    <section aria-label={t('web.looked-at')}>
-      <h2 className="text-[15px] font-[680]">{t('web.looked-at')}</h2>
+    <Part name={t('web.looked-at')}>
       <ul className="mt-1">
         {(Object.keys(confirmed) as (keyof Confirmed)[]).filter(asked).map((name) => {
           const by = view.sheet.startUp.confirmations[name];
@@ -54,6 +54,6 @@ export function Confirmations({ view, confirmed }: { view: JobView; confirmed: C
         })}
       </ul>
       {problem ? <p className="text-[13px] text-oxide">{problem.message}</p> : null}
-    </section>
+    </Part>
   );
 }

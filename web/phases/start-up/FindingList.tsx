@@ -3,6 +3,7 @@ import { type Finding, VERDICT_WORDS } from '@/core/finding/finding';
 import { FIGURE_IDS, type FigureId, type Figures } from '@/core/startup/figure';
 import { shown } from '@/core/units/format';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -23,8 +24,7 @@ export function FindingList({
 }) {
   const rest = FIGURE_IDS.filter((id) => !findings.some((f) => figureOf(f) === id));
   return (
-    <section aria-label={t('web.findings')}>
-      <h2 className="text-[15px] font-[680]">{t('web.findings')}</h2>
+    <Part name={t('web.findings')}>
       <ul className="mt-1">
         {findings.map((f) => {
           const id = figureOf(f);
@@ -66,7 +66,7 @@ export function FindingList({
           );
         })}
       </ul>
-    </section>
+    </Part>
   );
 }
 

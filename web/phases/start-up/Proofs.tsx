@@ -7,6 +7,7 @@ import { modesOf } from '@/core/phases/start-up/mode-proofs';
 import { stripStages } from '@/core/phases/start-up/typed-proofs';
 import { StaticBar } from '@/web/bench/air/StaticBar';
 import { Button } from '@/web/kit/Button';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { EntryLog } from '../circuit/EntryLog';
@@ -24,8 +25,7 @@ export function Proofs({ view, onOpen }: Props) {
   const budget = latestOf(sheet.systemLog, 'static-budget');
   const kinds = entryKindsOf('start-up');
   return (
-    <section aria-label={t('web.proofs-by-hand')}>
-      <h2 className="text-[15px] font-[680]">{t('web.proofs-by-hand')}</h2>
+    <Part name={t('web.proofs-by-hand')}>
       {isSigned(sheet, 'start-up') ? null : (
         <div className="mt-1 flex flex-wrap gap-x-1">
           {strips.map((stage) => (
@@ -67,6 +67,6 @@ export function Proofs({ view, onOpen }: Props) {
       )}
       {budget ? <StaticBar budget={budget.body} /> : null}
       <EntryLog view={view} phase="start-up" kinds={kinds} />
-    </section>
+    </Part>
   );
 }

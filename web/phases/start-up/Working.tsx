@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Verdict } from '@/core/finding/finding';
 import type { Figure } from '@/core/startup/figure';
 import { shown, withUnit } from '@/core/units/format';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 
@@ -9,8 +10,7 @@ import { t } from '@/web/words/tell';
 export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict | undefined }) {
   const tone = verdict === 'look-again' ? 'text-ochre' : verdict === 'stop' ? 'text-oxide' : '';
   return (
-    <section aria-label={t('web.working')} data-testid="working">
-      <h2 className="text-[15px] font-[680]">{say(figure.label)}</h2>
+    <Part name={t('web.working')} title={say(figure.label)} data-testid="working">
       <p className={`narrow text-[44px] leading-none font-[660] ${tone}`}>
         {shown(figure.value, figure.unit)}
         <small className="text-[19px] font-[500] text-ink2"> {figure.unit}</small>
@@ -51,6 +51,6 @@ export function Working({ figure, verdict }: { figure: Figure; verdict: Verdict 
           </Link>
         ) : null}
       </p>
-    </section>
+    </Part>
   );
 }

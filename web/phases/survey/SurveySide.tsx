@@ -5,6 +5,7 @@ import { PLACE_WORDS } from '@/core/scope/survey/fact';
 import { list, value } from '@/core/words/said';
 import { pagesOf } from '@/web/api/circuit-path';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t } from '@/web/words/tell';
 import { GateList } from '../GateList';
@@ -35,8 +36,7 @@ export function SurveySide({
         </section>
       ) : null}
       {survey.hazards.length ? (
-        <section aria-label={t('web.hazards')}>
-          <h2 className="text-[15px] font-[680]">{t('web.hazards')}</h2>
+        <Part name={t('web.hazards')}>
           <ul>
             {survey.hazards.map((h) => (
               <li key={h.id} className="grid grid-cols-[22px_1fr] border-b border-rule2 py-1.5 leading-snug">
@@ -47,11 +47,10 @@ export function SurveySide({
               </li>
             ))}
           </ul>
-        </section>
+        </Part>
       ) : null}
       {survey.story.length ? (
-        <section aria-label={t('web.story')}>
-          <h2 className="text-[15px] font-[680]">{t('web.what-ended-old-one')}</h2>
+        <Part name={t('web.story')} title={t('web.what-ended-old-one')}>
           <ul>
             {survey.story.map((c) => (
               <li key={c.id} className="border-b border-rule2 py-1.5 leading-snug">
@@ -62,12 +61,12 @@ export function SurveySide({
               </li>
             ))}
           </ul>
-        </section>
+        </Part>
       ) : null}
-      <section aria-label={t('web.unknown-2')}>
-        <h2 className="text-[15px] font-[680]">
-          {t('web.still-unknown', { count: blind.length ? `, ${blind.length}` : '' })}
-        </h2>
+      <Part
+        name={t('web.unknown-2')}
+        title={t('web.still-unknown', { count: blind.length ? `, ${blind.length}` : '' })}
+      >
         {blind.length === 0 ? <p className="text-ink2">{t('web.nothing')}</p> : null}
         <ul>
           {blind.slice(0, MOST_UNKNOWNS).map((f) => (
@@ -85,7 +84,7 @@ export function SurveySide({
             </li>
           ))}
         </ul>
-      </section>
+      </Part>
       <GateList gates={gates} phase="survey" view={view} />
     </div>
   );

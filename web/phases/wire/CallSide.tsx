@@ -1,6 +1,7 @@
 import type { Runs } from '@/core/controls/plan';
 import { CALL_WORDS, RUN_WORDS } from '@/core/phases/wire/names';
 import { Mark } from '@/web/kit/Mark';
+import { Part } from '@/web/kit/Part';
 import { say } from '@/web/words/say';
 import { t, tell } from '@/web/words/tell';
 import type { BoardState } from './use-board';
@@ -15,10 +16,12 @@ export function CallSide({ board, outputs }: { board: BoardState; outputs: reado
       ? tell(wrong.includes('CC') && !is.runs.has('CC') ? 'web.compressor-will-not-start' : 'web.runs-otherwise')
       : tell(runs.length ? 'web.runs-as-it-must' : 'web.nothing-runs');
   return (
-    <section aria-live="polite" aria-label={say(CALL_WORDS[call])} data-testid="call-side">
-      <h2 className="text-[15px] font-[680]">
-        {t(open.length ? 'web.call-safety-open' : 'web.call-of', { call: CALL_WORDS[call] })}
-      </h2>
+    <Part
+      aria-live="polite"
+      name={say(CALL_WORDS[call])}
+      title={t(open.length ? 'web.call-safety-open' : 'web.call-of', { call: CALL_WORDS[call] })}
+      data-testid="call-side"
+    >
       <p className={`narrow text-[28px] leading-[1.1] font-[700] ${wrong.length ? 'text-oxide' : ''}`}>
         {say(heading)}
       </p>
@@ -44,6 +47,6 @@ export function CallSide({ board, outputs }: { board: BoardState; outputs: reado
           );
         })}
       </ul>
-    </section>
+    </Part>
   );
 }
