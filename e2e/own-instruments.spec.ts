@@ -77,10 +77,14 @@ test('a basement without a signal: simulated instruments run on the phone, go on
   await test.step('the signal is back: everything arrives, marked as simulated, without gaps or doubles', async () => {
     await context.setOffline(false);
     await expect(page.getByTestId('waits')).toBeHidden({ timeout: 60_000 });
-    const sheet = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
-      runs: { id: string; source: string; state: string }[];
-      circuitLog: { kind: string; source: string; body: { runId?: string } }[];
-    };
+    const arrived = async () =>
+      (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+        runs: { id: string; source: string; state: string }[];
+        circuitLog: { kind: string; source: string; body: { runId?: string } }[];
+      };
+    // The line that tells of waiting is hidden too before the first of it is told.
+    await expect.poll(async () => (await arrived()).circuitLog.some((e) => e.kind === 'standing')).toBe(true);
+    const sheet = await arrived();
     const [run] = sheet.runs;
     expect(run).toMatchObject({ source: 'simulated', state: 'stopped' });
     expect(sheet.circuitLog.find((e) => e.kind === 'standing')).toMatchObject({

@@ -22,9 +22,11 @@ export function Notice({ kind, children }: { kind: MarkKind; children: ReactNode
 /** What went wrong, brought into sight: it may stand above what was pressed. */
 export function Trouble({ problem }: { problem: ApiProblem | undefined }) {
   const here = useRef<HTMLDivElement>(null);
+  // Once, as it appears: what is tried again and fails again does not move the page under the hand.
+  const shown = problem !== undefined;
   useEffect(() => {
-    if (problem) here.current?.scrollIntoView({ block: 'nearest' });
-  }, [problem]);
+    if (shown) here.current?.scrollIntoView({ block: 'nearest' });
+  }, [shown]);
   if (!problem) return null;
   return (
     <div ref={here} role="alert" className="scroll-mt-4 scroll-mb-24">

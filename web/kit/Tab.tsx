@@ -6,7 +6,7 @@ export function Tab({ label, on, onPress }: { label: string; on: boolean; onPres
       role="tab"
       aria-selected={on}
       onClick={onPress}
-      className={`touch shrink-0 cursor-pointer border-b-[3px] px-3.5 font-[600] first-letter:uppercase ${on ? 'border-copper' : 'border-transparent text-ink2'}`}
+      className={`touch cursor-pointer border-b-[3px] px-3.5 font-[600] first-letter:uppercase ${on ? 'border-copper' : 'border-transparent text-ink2'}`}
     >
       {label}
     </button>

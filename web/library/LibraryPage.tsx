@@ -67,7 +67,11 @@ export default function LibraryPage() {
         ) : null}
       </div>
       <ImportPanel work={work} />
-      <div role="tablist" aria-label={t('web.kind')} className="mt-2 flex overflow-x-auto border-b border-rule">
+      <div
+        role="tablist"
+        aria-label={t('web.kind')}
+        className="mt-2 flex overflow-x-auto border-b border-rule *:shrink-0"
+      >
         {LISTS.map((k) => (
           <Tab
             key={k}
