@@ -65,6 +65,8 @@ async function counted(name, command, args, report, read, aloud = false) {
 function upForBrowsers() {
   firstPort();
   process.env.MB_E2E_UP = '1';
+  // What the walks are served from must not be built anew under them.
+  process.env.MB_BUILT = '1';
   const run = spawn(process.execPath, ['scripts/e2e-server.mjs'], { stdio: ['ignore', 'ignore', 'inherit'] });
   const ended = new Promise((done) => run.once('close', done));
   const stop = async () => {

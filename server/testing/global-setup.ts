@@ -16,7 +16,7 @@ declare module 'vitest' {
 /** A private MariaDB of its own for the tests; DATABASE_URL is never looked at. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   // The plant worker and the restart test run the bundled server, as a user does.
-  await build({ configFile: 'vite.server.config.ts', logLevel: 'error' });
+  if (process.env.MB_BUILT !== '1') await build({ configFile: 'vite.server.config.ts', logLevel: 'error' });
   const folder = mkdtempSync(path.join(tmpdir(), 'mb-test-'));
   const database = await startDatabase(folder, [], { grantPattern: 'mb\\_test\\_%', scratch: true });
   project.provide('databaseUri', database.uri('SCHEMA'));
